@@ -1,0 +1,17 @@
+package mellow.core.aim;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Sentence;
+
+/**
+ * What puts a lamp right.
+ *
+ * @param upMm how far the cutoff has to rise on the wall, in mm; negative is down
+ * @param upPercent the same in percent
+ * @param screw the screw to turn; empty where none is noted for this lamp
+ * @param turns how far, clockwise positive, to an eighth; empty while its rate is not known
+ * @param says the remedy in words
+ */
+public record Correction(
+    double upMm, double upPercent, Optional<Adjuster> screw, OptionalDouble turns, Sentence says) {}

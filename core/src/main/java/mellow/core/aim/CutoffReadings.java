@@ -1,0 +1,40 @@
+package mellow.core.aim;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.vehicle.Side;
+
+/** Finds and converts readings of a cutoff. */
+final class CutoffReadings {
+  private CutoffReadings() {}
+
+  /** The inclination of a reading, in percent. */
+  static double percent(AimEvent.CutoffRead read, LampPlace lamp) {
+    return read.datum() == AimEvent.Datum.BELOW_LINE
+        ? -lamp.percentOf(read.mm())
+        : lamp.percentOfHeight(read.mm());
+  }
+
+  /** The last event of a kind on a side. */
+  static <E extends AimEvent> Optional<E> last(List<AimEvent> events, Class<E> kind, Side side) {
+    return events.stream()
+        .filter(event -> event.side() == side && kind.isInstance(event))
+        .map(kind::cast)
+        .reduce((earlier, later) -> later);
+  }
+
+  /** Whether an adjuster was turned after the last reading of the cutoff. */
+  static boolean turnedSinceRead(List<AimEvent> events, Side side) {
+    boolean turned = false;
+    for (AimEvent event : events) {
+      if (event.side() == side) {
+        if (event instanceof AimEvent.CutoffRead) {
+          turned = false;
+        } else if (event instanceof AimEvent.Turned) {
+          turned = true;
+        }
+      }
+    }
+    return turned;
+  }
+}

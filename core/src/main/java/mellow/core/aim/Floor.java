@@ -1,0 +1,210 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+
+/**
+ * The floor as far as it was read: the tyres' plane carried on to the wall, and the wall's foot.
+ * What was not read is taken as level, and said to be so by a finding.
+ */
+public final class Floor {
+  private final Optional<FloorSurvey> survey;
+  private final Optional<FloorPlane> plane;
+
+  private Floor(Optional<FloorSurvey> survey) {
+    this.survey = survey;
+    this.plane = survey.flatMap(read -> FloorPlane.fit(read.points()));
+  }
+
+  public static Floor of(Optional<FloorSurvey> survey) {
+    return new Floor(survey);
+  }
+
+  public Optional<FloorPlane> plane() {
+    return plane;
+  }
+
+  /** Height of the tyres' plane where it meets the wall, in mm; 0 for a floor taken as level. */
+  public double planeAtWallMm(double xMm) {
+    return plane.map(fitted -> fitted.heightMm(xMm, 0)).orElse(0.0);
+  }
+
+  /** Height of the wall's foot, in mm, on the straight line through the two that were read. */
+  public double footMm(double xMm) {
+    BySide<OptionalDouble> foot =
+        survey.map(FloorSurvey::footMm).orElse(BySide.of(side -> OptionalDouble.empty()));
+    if (plane.isEmpty() || (foot.left().isEmpty() && foot.right().isEmpty())) {
+      return planeAtWallMm(xMm);
+    }
+    double left = foot.left().orElseGet(() -> foot.right().getAsDouble());
+    double right = foot.right().orElseGet(() -> foot.left().getAsDouble());
+    double share = xMm / survey.orElseThrow().plan().footSpacingMm();
+    return (left + right) / 2 + (left - right) * share;
+  }
+
+  /** What the floor adds to a mark's height above the wall's foot, in mm. */
+  public double correctionMm(double xMm) {
+    return planeAtWallMm(xMm) - footMm(xMm);
+  }
+
+  /**
+   * How far the floor straight below a lamp stands above the tyres' plane, in mm; 0 where it was
+   * not read. A centre height taped from that floor counts by so much more above the plane.
+   */
+  public double underLampMm(Side side, double xMm, double yMm) {
+    if (plane.isEmpty()) {
+      return 0;
+    }
+    OptionalDouble read = survey.orElseThrow().underLampMm().on(side);
+    return read.isPresent() ? read.getAsDouble() - plane.get().heightMm(xMm, yMm) : 0;
+  }
+
+  /**
+   * How uncertain that correction is, ± mm: the readings' own error grown to the wall, and twist.
+   */
+  public double uncertaintyMm(double xMm) {
+    if (plane.isEmpty()) {
+      return 0;
+    }
+    double error = survey.orElseThrow().readingErrorMm();
+    double grown = error * plane.get().errorGain(xMm, 0);
+    return Math.hypot(Math.hypot(grown, error), plane.get().largestResidualMm());
+  }
+
+  /** The working of one mark's correction. */
+  Working.Line correctionLine(double xMm) {
+    return new Working.Line(
+        "floor: plane at the wall less wall's foot",
+        "a + b·x + c·y − foot",
+        Sentence.of("{0} − ({1})", Figure.fineMm(planeAtWallMm(xMm)), Figure.fineMm(footMm(xMm))),
+        Figure.fineMm(correctionMm(xMm)));
+  }
+
+  public List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    if (survey.isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              "floor.survey",
+              Practice.PLANE,
+              "Floor not read: the marks take it as level",
+              "Read the floor at the four tyres and at the wall's foot with a water level or laser."));
+      return findings;
+    }
+    if (plane.isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              "floor.survey",
+              Practice.PLANE,
+              "Too few tyres read: the floor's plane is open",
+              "Read the floor at all four tyres."));
+      return findings;
+    }
+    findings.add(twist(survey.get(), plane.get()));
+    findings.add(tilt(plane.get()));
+    BySide<OptionalDouble> foot = survey.get().footMm();
+    if (foot.left().isEmpty() || foot.right().isEmpty()) {
+      Side missing = foot.left().isEmpty() ? Side.LEFT : Side.RIGHT;
+      findings.add(
+          Finding.notKnown(
+              "floor.foot",
+              Practice.PLANE,
+              "Wall's foot not read on the " + missing.word() + ": taken from what was read",
+              "Read the floor at the wall's foot ahead of the " + missing.word() + " lamp."));
+    }
+    return findings;
+  }
+
+  private static Finding twist(FloorSurvey survey, FloorPlane plane) {
+    if (survey.tyres().stream().map(FloorSurvey.TyreReading::corner).distinct().count() < 4) {
+      return Finding.notKnown(
+          "floor.twist",
+          Practice.PLANE,
+          "Three tyres fit any plane: a slip would not show",
+          "Read the floor at the fourth tyre.");
+    }
+    double residual = plane.largestResidualMm();
+    Margin margin =
+        Margin.of(
+            Figure.fineMm(Practice.TWIST_LIMIT_MM - residual),
+            survey.readingErrorMm() / 2,
+            Practice.TWIST_LIMIT_MM);
+    double slipMm = 4 * residual;
+    double markMm = slipMm * plane.worstInfluence(0, 0);
+    boolean confirmed = survey.everyTyreReadTwice();
+    Verdict verdict =
+        confirmed && margin.verdict() == Verdict.OUT ? Verdict.AT_EDGE : margin.verdict();
+    Sentence headline =
+        verdict == Verdict.WITHIN
+            ? Sentence.of("Four tyres fit one plane to {0}", Figure.fineMm(residual))
+            : Sentence.of(
+                confirmed
+                    ? "Floor twisted by {0}, read twice"
+                    : "Floor twisted by {0}: read the tyres once more",
+                Figure.fineMm(residual));
+    Sentence detail =
+        confirmed
+            ? Sentence.of(
+                "Every tyre was read twice, so the twist is real; each mark is uncertain by {0}.",
+                Figure.fineMm(residual))
+            : Sentence.of(
+                "Four readings cannot tell which one is off; one slip of {0} would move the marks by {1}.",
+                Figure.fineMm(slipMm), Figure.fineMm(markMm));
+    Finding finding =
+        new Finding(
+            "floor.twist",
+            verdict,
+            headline,
+            detail,
+            Optional.of(margin),
+            verdict == Verdict.WITHIN || confirmed
+                ? Optional.empty()
+                : Optional.of(Sentence.of("Read each tyre a second time.")),
+            Working.of(
+                Working.read("largest distance of a tyre from the plane", Figure.fineMm(residual)),
+                new Working.Line(
+                    "one slip that would explain it",
+                    "4 × distance",
+                    Sentence.of("4 × {0}", Figure.fineMm(residual)),
+                    Figure.fineMm(slipMm))),
+            Practice.ADVICE);
+    return finding;
+  }
+
+  private static Finding tilt(FloorPlane plane) {
+    double steepest = Math.hypot(plane.riseForwardPercent(), plane.riseLeftPercent());
+    Margin margin =
+        Margin.of(
+            Figure.percent(Practice.TILT_LIMIT_PERCENT - steepest), 0, Practice.TILT_LIMIT_PERCENT);
+    Finding finding =
+        Finding.on(
+                "floor.tilt",
+                margin,
+                Practice.ADVICE,
+                Sentence.of(
+                    margin.verdict() == Verdict.OUT
+                        ? "Floor leans {0}: no place to aim, or a slip of the unit"
+                        : "Floor leans {0}, and the marks allow for it",
+                    Figure.percent(steepest)))
+            .withWorking(
+                Working.of(
+                    Working.read(
+                        "rise towards the wall", Figure.percent(plane.riseForwardPercent())),
+                    Working.read(
+                        "rise towards the left", Figure.percent(plane.riseLeftPercent()))));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of("Check the units of the floor readings, then read them again."))
+        : finding;
+  }
+}

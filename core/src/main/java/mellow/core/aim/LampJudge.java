@@ -1,0 +1,323 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.rules.PercentBand;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+
+/** Judges one lamp: its target, its reading, its screws, and what to do. */
+final class LampJudge {
+  private final WallInput wall;
+  private final PairInput pair;
+  private final Side side;
+  private final Optional<LampPlace> place;
+  private final Schools schools;
+  private final String prefix;
+  private final List<Finding> findings = new ArrayList<>();
+
+  LampJudge(WallInput wall, PairInput pair, PairGeometry geometry, Schools schools, Side side) {
+    this.wall = wall;
+    this.pair = pair;
+    this.side = side;
+    this.place = geometry.lamps().on(side);
+    this.schools = schools;
+    this.prefix = pair.kind() == LampKind.DIPPED ? "aim." : "fog.aim.";
+  }
+
+  LampSheet judge() {
+    Optional<Target> target = target();
+    List<ScrewBehaviour> screws = place.map(this::screws).orElse(List.of());
+    if (place.isEmpty()) {
+      return new LampSheet(
+          side,
+          place,
+          target,
+          Working.NONE,
+          limits(),
+          Optional.empty(),
+          false,
+          Optional.empty(),
+          screws,
+          findings);
+    }
+    LampPlace lamp = place.get();
+    target.ifPresent(asked -> findings.add(distanceTells(lamp, asked)));
+    Optional<LampSheet.Reading> reading =
+        CutoffReadings.last(pair.events(), AimEvent.CutoffRead.class, side)
+            .map(read -> reading(read, lamp));
+    boolean stale = CutoffReadings.turnedSinceRead(pair.events(), side);
+    Optional<Correction> correction = Optional.empty();
+    if (reading.isEmpty() || stale) {
+      findings.add(unread(stale && reading.isPresent()));
+    } else {
+      correction = judgeReading(lamp, target, reading.get(), screws);
+    }
+    CutoffReadings.last(pair.events(), AimEvent.RollRead.class, side)
+        .ifPresent(read -> findings.add(Roll.judge(id("roll"), read, lamp.tapeMm())));
+    screws.forEach(screw -> findings.addAll(screw.findings()));
+    reach(screws, correction);
+    return new LampSheet(
+        side,
+        place,
+        target,
+        target.map(asked -> lamp.markWorking(asked.percent())).orElse(Working.NONE),
+        limits(),
+        reading,
+        stale,
+        correction,
+        screws,
+        findings);
+  }
+
+  private Optional<Target> target() {
+    School school = pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE;
+    Schools.Answer answer = schools.answer(school, side);
+    if (answer instanceof Schools.Answer.Aims aims) {
+      aims.target().warning().ifPresent(findings::add);
+      return Optional.of(aims.target());
+    }
+    findings.add(((Schools.Answer.Declines) answer).why());
+    return Optional.empty();
+  }
+
+  private Optional<PercentBand> limits() {
+    return wall.market().aimRuleFor(pair.lampFacts(side)) instanceof RuleSet.Answer.Holds holds
+        ? Optional.of(holds.rule().limits())
+        : Optional.empty();
+  }
+
+  private static LampSheet.Reading reading(AimEvent.CutoffRead read, LampPlace lamp) {
+    double percent = CutoffReadings.percent(read, lamp);
+    return new LampSheet.Reading(
+        percent,
+        lamp.heightMm(percent),
+        lamp.uncertaintyPercent(),
+        Road.reachMm(lamp.centreMm(), percent));
+  }
+
+  private Finding distanceTells(LampPlace lamp, Target target) {
+    double told = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    double allowed = target.tolerancePercent() * Practice.DISTANCE_SHARE_OF_TOLERANCE;
+    double leastMm = 100 * lamp.tapeMm() * Math.sqrt(2) / allowed;
+    Margin margin = Margin.of(Figure.percent(allowed - told), 0, allowed);
+    Finding finding =
+        Finding.on(
+                id("distance"),
+                margin,
+                Practice.ADVICE,
+                margin.verdict() == Verdict.OUT
+                    ? Sentence.of(
+                        "Too close to the wall to aim the " + lampWords() + ": {0} at least",
+                        Figure.lengthMm(leastMm))
+                    : Sentence.of(
+                        "Distance tells {0} apart, a third of the tolerance is {1}",
+                        Figure.percent(told), Figure.percent(allowed)))
+            .withDetail(
+                Sentence.of(
+                    "Two tape readings of ±{0} at {1} are ±{2}; the setting is good to ±{3}.",
+                    Figure.fineMm(lamp.tapeMm()),
+                    Figure.lengthMm(lamp.alongMm()),
+                    Figure.percent(told),
+                    Figure.percent(target.tolerancePercent())))
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "least distance",
+                        "√2 × tape ÷ (tolerance ÷ 3)",
+                        Sentence.of(
+                            "1.414 × {0} ÷ ({1} ÷ 3)",
+                            Figure.fineMm(lamp.tapeMm()),
+                            Figure.percent(target.tolerancePercent())),
+                        Figure.lengthMm(leastMm))));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of("Move back to {0} or more, or take another bay.", Figure.lengthMm(leastMm)))
+        : finding;
+  }
+
+  private Finding unread(boolean turned) {
+    String other = side.other().word();
+    return Finding.notKnown(
+        id("cutoff"),
+        Practice.READING,
+        capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
+        turned
+            ? "Read the " + side.word() + " cutoff again, the " + other + " lamp covered."
+            : "Cover the " + other + " lamp and read the " + side.word() + " cutoff.");
+  }
+
+  private Optional<Correction> judgeReading(
+      LampPlace lamp,
+      Optional<Target> target,
+      LampSheet.Reading reading,
+      List<ScrewBehaviour> screws) {
+    Finding limits =
+        Limits.judge(
+            id("limits"),
+            wall.market(),
+            pair.lampFacts(side),
+            lamp,
+            reading.percent(),
+            reading.uncertaintyPercent());
+    Optional<Correction> correction =
+        target.map(asked -> correction(lamp, asked.percent() - reading.percent(), screws));
+    findings.add(
+        limits.verdict() == Verdict.OUT && correction.isPresent()
+            ? limits.withRemedy(correction.get().says())
+            : limits);
+    target.ifPresent(
+        asked -> findings.add(againstTarget(lamp, asked, reading, correction.orElseThrow())));
+    return correction;
+  }
+
+  private Finding againstTarget(
+      LampPlace lamp, Target target, LampSheet.Reading reading, Correction correction) {
+    double off = reading.percent() - target.percent();
+    Margin margin =
+        Margin.of(
+            Figure.percent(target.tolerancePercent() - Math.abs(off)),
+            reading.uncertaintyPercent(),
+            target.tolerancePercent());
+    double offMm = off / 100 * lamp.alongMm();
+    Sentence headline =
+        Math.abs(offMm) < lamp.tapeMm() / 2
+            ? Sentence.of(capital(lampWords()) + " on the tape")
+            : Sentence.of(
+                capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
+                Figure.lengthMm(Math.abs(offMm)));
+    Finding finding =
+        Finding.on(id("target"), margin, target.source(), headline)
+            .withDetail(
+                Sentence.build()
+                    .inclination(reading.percent())
+                    .text(", aim ")
+                    .inclination(target.percent())
+                    .text(", good to ±")
+                    .figure(Figure.percent(target.tolerancePercent()))
+                    .text("; read to ±")
+                    .figure(Figure.percent(reading.uncertaintyPercent()))
+                    .text(".")
+                    .done())
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "inclination",
+                        "100 × (cutoff − line) ÷ distance",
+                        Sentence.of(
+                            "100 × ({0} − {1}) ÷ {2}",
+                            Figure.fineMm(reading.heightMm()),
+                            Figure.fineMm(lamp.lineMm()),
+                            Figure.lengthMm(lamp.alongMm())),
+                        Figure.percent(reading.percent())),
+                    Working.read("aim", Figure.percent(target.percent())),
+                    new Working.Line(
+                        "off the tape",
+                        "(inclination − aim) × distance ÷ 100",
+                        Sentence.of(
+                            "({0} − ({1})) × {2} ÷ 100",
+                            Figure.percent(reading.percent()),
+                            Figure.percent(target.percent()),
+                            Figure.lengthMm(lamp.alongMm())),
+                        Figure.fineMm(offMm)),
+                    new Working.Line(
+                        "uncertainty",
+                        "√(line² + tape²) ÷ distance",
+                        Sentence.of(
+                            "√({0}² + {1}²) ÷ {2}",
+                            Figure.fineMm(lamp.lineUncertaintyMm()),
+                            Figure.fineMm(lamp.tapeMm()),
+                            Figure.lengthMm(lamp.alongMm())),
+                        Figure.percent(reading.uncertaintyPercent()))));
+    return margin.verdict() == Verdict.OUT ? finding.withRemedy(correction.says()) : finding;
+  }
+
+  private Correction correction(LampPlace lamp, double upPercent, List<ScrewBehaviour> screws) {
+    double upMm = upPercent / 100 * lamp.alongMm();
+    Optional<ScrewBehaviour> vertical =
+        screws.stream()
+            .filter(screw -> screw.axis().equals(Optional.of(Adjuster.Axis.VERTICAL)))
+            .findFirst();
+    OptionalDouble turns =
+        vertical.map(screw -> screw.turnsFor(upPercent)).orElse(OptionalDouble.empty());
+    Sentence.Builder says =
+        Sentence.build()
+            .figure(Figure.lengthMm(Math.abs(upMm)))
+            .text(upMm < 0 ? " down" : " up")
+            .text(" at the wall");
+    if (turns.isPresent() && turns.getAsDouble() != 0) {
+      says.text(". Vertical screw: ")
+          .figure(Figure.turns(Math.abs(turns.getAsDouble())))
+          .text(turns.getAsDouble() > 0 ? " clockwise, " : " anticlockwise, ")
+          .text(vertical.orElseThrow().rateIsRead() ? "by the rate read here" : "as remembered")
+          .text(".");
+    } else if (turns.isPresent()) {
+      says.text(": less than 1/8 turn.");
+    } else {
+      says.text(
+          ". Which way this screw goes is not known: turn it half a turn, note the direction, read"
+              + " again.");
+    }
+    return new Correction(
+        upMm, upPercent, vertical.map(ScrewBehaviour::adjuster), turns, says.done());
+  }
+
+  private List<ScrewBehaviour> screws(LampPlace lamp) {
+    double noise = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    return pair.adjusters().stream()
+        .filter(screw -> screw.side() == side && screw.lamp() == pair.kind())
+        .map(
+            screw ->
+                ScrewBehaviour.learn(screw, ScrewTrial.of(screw.id(), lamp, pair.events()), noise))
+        .toList();
+  }
+
+  private void reach(List<ScrewBehaviour> screws, Optional<Correction> correction) {
+    boolean adjusting =
+        correction.isPresent()
+            && findings.stream()
+                .anyMatch(
+                    finding -> finding.verdict() == Verdict.OUT && finding.id().startsWith(prefix));
+    for (ScrewBehaviour screw : screws) {
+      if (screw.adjuster().reach() == Adjuster.Reach.FRONT_OPEN_ONLY) {
+        String which = screw.adjuster().axis().word() + " screw of the " + side.word() + " lamp";
+        findings.add(
+            Finding.plain(
+                    "screw." + screw.adjuster().id() + ".reach",
+                    wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
+                    mellow.core.finding.Source.commonPractice(
+                        "aim before closing where an adjuster cannot be reached"),
+                    Sentence.of(
+                        wall.frontClosed()
+                            ? "The " + which + " is out of reach behind the closed front"
+                            : "The " + which + " is out of reach once the front is closed"))
+                .withRemedy(
+                    Sentence.of(
+                        wall.frontClosed()
+                            ? "The front has to come off again to turn it."
+                            : "Finish its aim before closing up.")));
+      }
+    }
+  }
+
+  private String lampWords() {
+    return side.word() + (pair.kind() == LampKind.DIPPED ? " lamp" : " fog lamp");
+  }
+
+  private String id(String what) {
+    return prefix + what + "." + side.word();
+  }
+
+  private static String capital(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+}

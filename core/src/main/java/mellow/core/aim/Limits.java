@@ -1,0 +1,108 @@
+package mellow.core.aim;
+
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.rules.AimRule;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.LampFacts;
+import mellow.core.vehicle.Side;
+
+/** Holds an inclination against the limits of a rule set. */
+final class Limits {
+  private Limits() {}
+
+  /**
+   * The finding on an inclination.
+   *
+   * @param uncertainty of the inclination, ± percent
+   * @param lamp for the sentence: lengths on the wall go by its distance
+   */
+  static Finding judge(
+      String id,
+      RuleSet rules,
+      LampFacts facts,
+      LampPlace lamp,
+      double percent,
+      double uncertainty) {
+    RuleSet.Answer answer = rules.aimRuleFor(facts);
+    return answer instanceof RuleSet.Answer.Holds holds
+        ? judge(id, holds.rule(), lamp, percent, uncertainty)
+        : open(id, rules, answer, lamp.side());
+  }
+
+  private static Finding judge(
+      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty) {
+    double amount = rule.limits().marginOf(percent);
+    Margin margin =
+        Margin.of(
+            Figure.percent(amount),
+            uncertainty,
+            rule.limits().halfWidthOr(Practice.OPEN_BAND_ROOM_PERCENT));
+    double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
+    boolean high = rule.limits().isNearerToHighest(percent);
+    double limit = rule.limits().nearestLimitPercent(percent);
+    String who = capital(lamp.side().word()) + " lamp ";
+    Sentence headline =
+        switch (margin.verdict()) {
+          case OUT ->
+              Sentence.of(
+                  who + "{0} too " + (high ? "high" : "low") + " for the rule",
+                  Figure.lengthMm(wallMm));
+          case AT_EDGE -> Sentence.of(who + "at the edge of the rule");
+          default -> Sentence.of(who + "within the rule by {0}", Figure.lengthMm(wallMm));
+        };
+    return Finding.on(id, margin, rule.source(), headline)
+        .withDetail(
+            Sentence.build()
+                .inclination(percent)
+                .text(high ? ", highest allowed " : ", lowest allowed ")
+                .inclination(limit)
+                .text(", aim ")
+                .inclination(rule.aimPercent())
+                .text(".")
+                .done())
+        .withWorking(
+            Working.of(
+                Working.read("inclination", Figure.percent(percent)),
+                Working.read("nearer limit", Figure.percent(limit)),
+                new Working.Line(
+                    "margin",
+                    high ? "limit − inclination" : "inclination − limit",
+                    Sentence.of(
+                        "{0} − ({1})",
+                        Figure.percent(high ? limit : percent),
+                        Figure.percent(high ? percent : limit)),
+                    Figure.percent(amount)),
+                new Working.Line(
+                    "uncertainty",
+                    "√(line² + tape²) ÷ distance",
+                    Sentence.EMPTY,
+                    Figure.percent(uncertainty))));
+  }
+
+  /** The finding where a rule set has no rule for a lamp, or needs a height first. */
+  static Finding open(String id, RuleSet rules, RuleSet.Answer answer, Side side) {
+    if (answer instanceof RuleSet.Answer.Needs needs) {
+      return Finding.notKnown(
+          id,
+          Source.derived(rules.title()),
+          "Which rule holds for the %s lamp depends on the height of %s"
+              .formatted(side.word(), needs.height().words()),
+          "Measure %s of the %s lamp.".formatted(needs.height().words(), side.word()));
+    }
+    return Finding.plain(
+        id,
+        Verdict.NOT_KNOWN,
+        Source.derived(rules.title()),
+        Sentence.of("%s has no rule for such a lamp at this height".formatted(rules.title())));
+  }
+
+  private static String capital(String word) {
+    return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+  }
+}

@@ -1,0 +1,175 @@
+package mellow.core.aim;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+
+/**
+ * The one sentence about the stage, and the next thing to do.
+ *
+ * @param verdict how things stand
+ * @param headline the worst thing in the trade's words, or that all is well
+ * @param detail how it was come by, or the remedy
+ * @param action what the technician does next
+ * @param lamp which pair it is about
+ * @param side which lamp it is about; empty where it is about both or none
+ */
+public record NextStep(
+    Verdict verdict,
+    Sentence headline,
+    Sentence detail,
+    Action action,
+    LampKind lamp,
+    Optional<Side> side) {
+
+  /** What can be next. */
+  public enum Action {
+    MEASURE_DISTANCE,
+    MEASURE_CENTRE,
+    MEASURE_FLOOR,
+    SETTLE,
+    READ_CUTOFF,
+    TURN_AND_READ,
+    DONE
+  }
+
+  static NextStep of(Floor floor, List<PairSheet> pairs, List<Finding> findings) {
+    for (PairSheet pair : pairs) {
+      for (Side side : Side.values()) {
+        if (pair.lamps().on(side).place().isEmpty()) {
+          return measure(pair, side);
+        }
+      }
+    }
+    for (PairSheet pair : pairs) {
+      for (Side side : Side.values()) {
+        Optional<NextStep> atLamp = atLamp(pair.kind(), pair.lamps().on(side));
+        if (atLamp.isPresent()) {
+          return atLamp.get();
+        }
+      }
+    }
+    return settled(floor, findings);
+  }
+
+  private static NextStep measure(PairSheet pair, Side side) {
+    boolean distanceMissing =
+        pair.findings().stream().anyMatch(finding -> finding.id().endsWith("distance"));
+    Finding missing =
+        pair.findings().stream()
+            .filter(
+                finding ->
+                    distanceMissing
+                        ? finding.id().endsWith("distance")
+                        : finding.id().endsWith("centre." + side.word()))
+            .findFirst()
+            .orElseThrow();
+    return new NextStep(
+        Verdict.NOT_KNOWN,
+        missing.headline(),
+        missing.remedy().orElse(Sentence.EMPTY),
+        distanceMissing ? Action.MEASURE_DISTANCE : Action.MEASURE_CENTRE,
+        pair.kind(),
+        distanceMissing ? Optional.empty() : Optional.of(side));
+  }
+
+  private static Optional<NextStep> atLamp(LampKind kind, LampSheet lamp) {
+    Optional<Finding> unread = find(lamp, "aim.cutoff");
+    if (unread.isPresent()) {
+      return Optional.of(step(kind, lamp, unread.get(), Action.READ_CUTOFF));
+    }
+    Optional<Finding> limits = find(lamp, "aim.limits").filter(NextStep::isOut);
+    Optional<Finding> target = find(lamp, "aim.target").filter(NextStep::isOut);
+    if (limits.isPresent() && target.isPresent()) {
+      Finding both = limits.get();
+      return Optional.of(
+          new NextStep(
+              Verdict.OUT,
+              Sentence.build()
+                  .sentence(both.headline())
+                  .text(", ")
+                  .sentence(withoutLamp(target.get().headline()))
+                  .done(),
+              Sentence.build()
+                  .sentence(both.detail())
+                  .text(" ")
+                  .sentence(both.remedy().orElse(Sentence.EMPTY))
+                  .done(),
+              Action.TURN_AND_READ,
+              kind,
+              Optional.of(lamp.side())));
+    }
+    return limits.or(() -> target).map(found -> step(kind, lamp, found, Action.TURN_AND_READ));
+  }
+
+  private static NextStep step(LampKind kind, LampSheet lamp, Finding finding, Action action) {
+    return new NextStep(
+        finding.verdict(),
+        finding.headline(),
+        Sentence.build()
+            .sentence(finding.detail())
+            .text(finding.detail().pattern().isEmpty() ? "" : " ")
+            .sentence(finding.remedy().orElse(Sentence.EMPTY))
+            .done(),
+        action,
+        kind,
+        Optional.of(lamp.side()));
+  }
+
+  private static NextStep settled(Floor floor, List<Finding> findings) {
+    Optional<Finding> worst =
+        findings.stream()
+            .filter(NextStep::isOut)
+            .findFirst()
+            .or(
+                () ->
+                    findings.stream()
+                        .filter(finding -> finding.verdict() == Verdict.AT_EDGE)
+                        .findFirst());
+    if (worst.isEmpty()) {
+      return new NextStep(
+          Verdict.WITHIN,
+          Sentence.of("Both lamps within the rule and on their marks"),
+          Sentence.of(
+              floor.plane().isPresent()
+                  ? "Nothing stands above the horizon. Write the record and hand over."
+                  : "Nothing stands above the horizon; the floor was taken as level."),
+          Action.DONE,
+          LampKind.DIPPED,
+          Optional.empty());
+    }
+    Finding finding = worst.get();
+    boolean out = finding.verdict() == Verdict.OUT;
+    return new NextStep(
+        finding.verdict(),
+        finding.headline(),
+        Sentence.build()
+            .sentence(finding.detail())
+            .text(finding.detail().pattern().isEmpty() ? "" : " ")
+            .sentence(finding.remedy().orElse(Sentence.EMPTY))
+            .done(),
+        !out
+            ? Action.DONE
+            : finding.id().startsWith("floor") ? Action.MEASURE_FLOOR : Action.SETTLE,
+        LampKind.DIPPED,
+        Optional.empty());
+  }
+
+  private static Optional<Finding> find(LampSheet lamp, String what) {
+    return lamp.findings().stream().filter(finding -> finding.id().contains(what)).findFirst();
+  }
+
+  private static boolean isOut(Finding finding) {
+    return finding.verdict() == Verdict.OUT;
+  }
+
+  /** "Right lamp {0} above the tape" without its first two words. */
+  private static Sentence withoutLamp(Sentence headline) {
+    String pattern = headline.pattern();
+    return new Sentence(pattern.substring(pattern.indexOf('{')), headline.figures());
+  }
+}

@@ -1,0 +1,237 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+
+/**
+ * A pair of lamps before the wall: squareness, distances, and where each lamp's level beam falls.
+ *
+ * <p>With the lamps' distances D_left and D_right square to the wall and their spacing s, the
+ * vehicle heads atan((D_right − D_left) ÷ s) to the right of square; its straight-ahead points lie
+ * D × tan(skew) to the right of where they would be, and the way along its axis is D ÷ cos(skew).
+ */
+public final class PairGeometry {
+  private final PairInput pair;
+  private final Floor floor;
+  private final MarkStyle marks;
+  private final double tapeMm;
+  private final OptionalDouble skewDeg;
+  private final BySide<Optional<LampPlace>> lamps;
+
+  PairGeometry(PairInput pair, Floor floor, MarkStyle marks, double tapeMm) {
+    this.pair = pair;
+    this.floor = floor;
+    this.marks = marks;
+    this.tapeMm = tapeMm;
+    this.skewDeg = skewOf(pair);
+    this.lamps = BySide.of(this::place);
+  }
+
+  /**
+   * Heading to the right of square, in degrees; empty while a distance or the spacing is missing.
+   */
+  public OptionalDouble skewDeg() {
+    return skewDeg;
+  }
+
+  /** Where the lamps meet the wall; empty for a lamp whose height or distance is missing. */
+  public BySide<Optional<LampPlace>> lamps() {
+    return lamps;
+  }
+
+  private static OptionalDouble skewOf(PairInput pair) {
+    BySide<OptionalDouble> distance = pair.distanceMm();
+    if (distance.left().isEmpty() || distance.right().isEmpty() || pair.spacingMm().isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    double difference = distance.right().getAsDouble() - distance.left().getAsDouble();
+    return OptionalDouble.of(
+        Math.toDegrees(Math.atan(difference / pair.spacingMm().getAsDouble())));
+  }
+
+  private Optional<LampPlace> place(Side side) {
+    OptionalDouble distance = distanceMm(side);
+    OptionalDouble centre = pair.centreMm().on(side);
+    if (distance.isEmpty() || centre.isEmpty()) {
+      return Optional.empty();
+    }
+    double square = distance.getAsDouble();
+    double skew = Math.toRadians(skewDeg.orElse(0));
+    double halfSpacing = side.sign() * pair.spacingMm().orElse(0) / 2;
+    double aheadX = halfSpacing / Math.cos(skew);
+    double centreMm = centre.getAsDouble() + floor.underLampMm(side, halfSpacing, -square);
+    OptionalDouble axisMark = marks.axisMarkMm().on(side);
+    boolean transferred = marks.origin() == MarkStyle.Origin.TRANSFERRED && axisMark.isPresent();
+    double line = transferred ? axisMark.getAsDouble() : centreMm + floor.correctionMm(aheadX);
+    double lineUncertainty = transferred ? tapeMm : Math.hypot(tapeMm, floor.uncertaintyMm(aheadX));
+    return Optional.of(
+        new LampPlace(
+            side,
+            centreMm,
+            square / Math.cos(skew),
+            line,
+            aheadX,
+            -square * Math.tan(skew),
+            lineUncertainty,
+            tapeMm,
+            lineWorking(transferred, centreMm, aheadX, line)));
+  }
+
+  private Working lineWorking(boolean transferred, double centreMm, double aheadX, double line) {
+    if (transferred) {
+      return Working.of(
+          Working.read("axis taped with the vehicle at the wall", Figure.lengthMm(line)));
+    }
+    return Working.of(
+        Working.read("lamp centre above the tyres' plane", Figure.fineMm(centreMm)),
+        floor.correctionLine(aheadX),
+        new Working.Line(
+            "lamp-height line above the wall's foot",
+            "centre + floor",
+            Sentence.of("{0} + ({1})", Figure.fineMm(centreMm), Figure.fineMm(line - centreMm)),
+            Figure.fineMm(line)));
+  }
+
+  /** A lamp's distance; the other lamp's where only that one was read. */
+  private OptionalDouble distanceMm(Side side) {
+    OptionalDouble own = pair.distanceMm().on(side);
+    return own.isPresent() ? own : pair.distanceMm().on(side.other());
+  }
+
+  List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    String prefix = pair.kind() == mellow.core.vehicle.LampKind.DIPPED ? "" : "fog.";
+    for (Side side : Side.values()) {
+      if (pair.centreMm().on(side).isEmpty()) {
+        findings.add(
+            Finding.notKnown(
+                prefix + "centre." + side.word(),
+                Practice.READING,
+                "Height of the " + side.word() + " " + pair.kind().word() + " lamp not read",
+                "Measure from the floor to the centre of the "
+                    + side.word()
+                    + " "
+                    + pair.kind().word()
+                    + " lamp."));
+      }
+    }
+    if (distanceMm(Side.LEFT).isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              prefix + "distance",
+              Practice.READING,
+              "Distance to the wall not read",
+              "Measure from each lamp square to the wall."));
+    } else if (pair.distanceMm().left().isEmpty() || pair.distanceMm().right().isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              prefix + "square",
+              Practice.READING,
+              "One distance only: whether the vehicle stands square is open",
+              "Measure from the other lamp square to the wall."));
+    } else if (pair.spacingMm().isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              prefix + "square",
+              Practice.READING,
+              "Spacing of the lamps not read: squareness is open",
+              "Measure between the centres of the lamps."));
+    } else {
+      findings.add(square(prefix));
+    }
+    heights(prefix).ifPresent(findings::add);
+    return findings;
+  }
+
+  private Finding square(String prefix) {
+    double skew = skewDeg.orElseThrow();
+    double spacing = pair.spacingMm().orElseThrow();
+    double left = pair.distanceMm().left().orElseThrow();
+    double right = pair.distanceMm().right().orElseThrow();
+    double aside = (left + right) / 2 * Math.tan(Math.toRadians(skew));
+    double uncertainty = Math.toDegrees(Math.atan(tapeMm * Math.sqrt(2) / spacing));
+    Margin margin =
+        Margin.of(
+            Figure.degrees(Practice.SKEW_LIMIT_DEG - Math.abs(skew)),
+            uncertainty,
+            Practice.SKEW_LIMIT_DEG);
+    Sentence headline =
+        Math.abs(skew) <= uncertainty
+            ? Sentence.of("Vehicle stands square to the wall")
+            : Sentence.build()
+                .text("Vehicle stands ")
+                .figure(Figure.degrees(Math.abs(skew)))
+                .text(" off square: straight ahead lies ")
+                .figure(Figure.lengthMm(Math.abs(aside)))
+                .text(skew > 0 ? " to the right" : " to the left")
+                .done();
+    Finding finding =
+        Finding.on(prefix + "square", margin, Practice.ADVICE, headline)
+            .withDetail(Sentence.of("The marks allow for it."))
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "skew",
+                        "atan((right distance − left distance) ÷ spacing)",
+                        Sentence.of(
+                            "atan(({0} − {1}) ÷ {2})",
+                            Figure.lengthMm(right),
+                            Figure.lengthMm(left),
+                            Figure.lengthMm(spacing)),
+                        Figure.degrees(skew)),
+                    new Working.Line(
+                        "straight ahead, to the right",
+                        "distance × tan(skew)",
+                        Sentence.of(
+                            "{0} × tan({1})",
+                            Figure.lengthMm((left + right) / 2), Figure.degrees(skew)),
+                        Figure.lengthMm(aside))));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(Sentence.of("Move the vehicle until both distances are equal."))
+        : finding;
+  }
+
+  private Optional<Finding> heights(String prefix) {
+    OptionalDouble left = pair.centreMm().left();
+    OptionalDouble right = pair.centreMm().right();
+    if (left.isEmpty() || right.isEmpty()) {
+      return Optional.empty();
+    }
+    double difference = Math.abs(left.getAsDouble() - right.getAsDouble());
+    Margin margin =
+        Margin.of(
+            Figure.lengthMm(Practice.PAIR_HEIGHT_LIMIT_MM - difference),
+            tapeMm * Math.sqrt(2),
+            Practice.PAIR_HEIGHT_LIMIT_MM);
+    Finding finding =
+        Finding.on(
+                prefix + "pair.height",
+                margin,
+                Practice.ADVICE,
+                Sentence.of(
+                    margin.verdict() == Verdict.OUT
+                        ? "Lamp centres differ by {0}: more than a sound vehicle does"
+                        : "Lamp centres differ by {0}",
+                    Figure.lengthMm(difference)))
+            .withWorking(
+                Working.of(
+                    Working.read("left centre", Figure.lengthMm(left.getAsDouble())),
+                    Working.read("right centre", Figure.lengthMm(right.getAsDouble()))));
+    return Optional.of(
+        margin.verdict() == Verdict.OUT
+            ? finding.withRemedy(
+                Sentence.of(
+                    "Measure both again from the floor; if they stand, see to tyres and springs first."))
+            : finding);
+  }
+}

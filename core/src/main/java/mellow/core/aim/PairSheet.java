@@ -1,0 +1,50 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import mellow.core.finding.Finding;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+
+/**
+ * Everything about the aim of one pair of lamps.
+ *
+ * @param skewDeg how far the vehicle heads to the right of square
+ * @param lamps the lamps, with what their latest readings come to
+ * @param schools the schools side by side
+ * @param findings verdicts on the pair as a whole
+ */
+public record PairSheet(
+    LampKind kind,
+    School school,
+    OptionalDouble skewDeg,
+    BySide<LampSheet> lamps,
+    List<SchoolRow> schools,
+    List<Finding> findings) {
+
+  static PairSheet of(WallInput wall, PairInput pair, Floor floor) {
+    PairGeometry geometry = new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
+    Schools schools = new Schools(wall, pair, geometry);
+    List<Finding> findings = new ArrayList<>(geometry.findings());
+    findings.addAll(
+        Toe.judge(pair.kind() == LampKind.DIPPED ? "" : "fog.", geometry.lamps(), pair.events()));
+    return new PairSheet(
+        pair.kind(),
+        pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE,
+        geometry.skewDeg(),
+        BySide.of(side -> new LampJudge(wall, pair, geometry, schools, side).judge()),
+        new SchoolTable(wall, pair, geometry, schools).rows(),
+        List.copyOf(findings));
+  }
+
+  /** All findings of the pair, in order of work. */
+  List<Finding> allFindings() {
+    List<Finding> all = new ArrayList<>(findings);
+    for (Side side : Side.values()) {
+      all.addAll(lamps.on(side).findings());
+    }
+    return all;
+  }
+}

@@ -1,0 +1,62 @@
+package mellow.core.aim;
+
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.Side;
+
+/**
+ * Roll of a cutoff: atan(height difference ÷ horizontal distance) of two points of its flat part.
+ */
+public final class Roll {
+  private static final Source LEVEL =
+      Source.commonPractice("a projector's cutoff is level; how level is this product's advice");
+
+  private Roll() {}
+
+  /** Roll in degrees, positive where the left point is higher; {@code runMm} is positive. */
+  public static double degrees(double leftHigherMm, double runMm) {
+    return Math.toDegrees(Math.atan(leftHigherMm / runMm));
+  }
+
+  /** The finding on a lamp's roll; {@code tapeMm} is what one reading is good to. */
+  static Finding judge(String id, AimEvent.RollRead read, double tapeMm) {
+    double roll = degrees(read.leftHigherMm(), read.runMm());
+    double uncertainty = degrees(tapeMm * Math.sqrt(2), read.runMm());
+    Margin margin =
+        Margin.of(
+            Figure.degrees(Practice.ROLL_LIMIT_DEG - Math.abs(roll)),
+            uncertainty,
+            Practice.ROLL_LIMIT_DEG);
+    String lamp = read.side() == Side.LEFT ? "Left" : "Right";
+    Sentence headline =
+        margin.verdict() == Verdict.WITHIN
+            ? Sentence.of(lamp + " cutoff is level to {0}", Figure.degrees(Math.abs(roll)))
+            : Sentence.of(
+                lamp + " cutoff leans {0}, its " + (roll > 0 ? "right" : "left") + " end low",
+                Figure.degrees(Math.abs(roll)));
+    Finding finding =
+        Finding.on(id, margin, LEVEL, headline)
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "roll",
+                        "atan(height difference ÷ horizontal distance)",
+                        Sentence.of(
+                            "atan({0} ÷ {1})",
+                            Figure.lengthMm(read.leftHigherMm()), Figure.lengthMm(read.runMm())),
+                        Figure.degrees(roll))));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of(
+                "Rotate the projector in its boss by {0} "
+                    + (roll > 0 ? "anticlockwise" : "clockwise")
+                    + ", seen from behind the lamp; then tighten the nut.",
+                Figure.degrees(Math.abs(roll))))
+        : finding;
+  }
+}

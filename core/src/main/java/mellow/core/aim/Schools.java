@@ -1,0 +1,211 @@
+package mellow.core.aim;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.rules.AimRule;
+import mellow.core.rules.PercentBand;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.Side;
+
+/** What each school of aiming asks of a lamp, or why it cannot be followed. */
+final class Schools {
+  private final WallInput wall;
+  private final PairInput pair;
+  private final PairGeometry geometry;
+
+  Schools(WallInput wall, PairInput pair, PairGeometry geometry) {
+    this.wall = wall;
+    this.pair = pair;
+    this.geometry = geometry;
+  }
+
+  /** A school's answer for a lamp: a target, or the finding that says why there is none. */
+  sealed interface Answer {
+    record Aims(Target target) implements Answer {}
+
+    record Declines(Finding why) implements Answer {}
+  }
+
+  Answer answer(School school, Side side) {
+    return switch (school) {
+      case RULE -> byRule(side);
+      case EQUAL_DROP -> drop(Practice.EQUAL_DROP_PERCENT, "equal drop, 1.5 to 2 in at 25 ft");
+      case SPLIT_DROP ->
+          drop(
+              side == wall.traffic().oncomingSide()
+                  ? Practice.SPLIT_DROP_ONCOMING_PERCENT
+                  : Practice.SPLIT_DROP_KERB_PERCENT,
+              "split drop, 4 in towards oncoming traffic and 2 in towards the kerb at 25 ft");
+      case LEVEL -> level(side);
+      case ABSOLUTE_BAND -> absoluteBand(side);
+      case MATCH_BEFORE -> matchBefore(side);
+    };
+  }
+
+  private Answer byRule(Side side) {
+    RuleSet.Answer rule = wall.market().aimRuleFor(pair.lampFacts(side));
+    if (pair.labelPercent().isPresent()) {
+      return new Answer.Aims(
+          new Target(
+              pair.labelPercent().getAsDouble(),
+              rule instanceof RuleSet.Answer.Holds holds
+                  ? tolerance(holds.rule())
+                  : Practice.RULE_TOLERANCE_PERCENT,
+              Source.commonPractice("inclination on the vehicle's label"),
+              Optional.empty()));
+    }
+    if (rule instanceof RuleSet.Answer.Holds holds) {
+      return new Answer.Aims(
+          new Target(
+              holds.rule().aimPercent(),
+              tolerance(holds.rule()),
+              holds.rule().source(),
+              Optional.empty()));
+    }
+    return new Answer.Declines(Limits.open(id("rule", side), wall.market(), rule, side));
+  }
+
+  private static double tolerance(AimRule rule) {
+    return rule.setting()
+        .map(band -> band.halfWidthOr(Practice.RULE_TOLERANCE_PERCENT))
+        .orElse(
+            rule.limits().highestPercent().isEmpty() || rule.limits().lowestPercent().isEmpty()
+                ? Practice.SETTING_TOLERANCE_PERCENT
+                : Practice.RULE_TOLERANCE_PERCENT);
+  }
+
+  private static Answer drop(double percent, String practice) {
+    return new Answer.Aims(
+        new Target(
+            percent,
+            Practice.SETTING_TOLERANCE_PERCENT,
+            Source.commonPractice(practice),
+            Optional.empty()));
+  }
+
+  private Answer level(Side side) {
+    OptionalDouble centre = pair.centreMm().on(side);
+    boolean made =
+        pair.beamClass() == BeamClass.SAE_VOR
+            && centre.isPresent()
+            && centre.getAsDouble() <= Practice.LEVEL_VOR_HIGHEST_MM;
+    Optional<Finding> warning = made ? Optional.empty() : Optional.of(levelIsTooHigh(side, centre));
+    return new Answer.Aims(
+        new Target(
+            0,
+            Practice.SETTING_TOLERANCE_PERCENT,
+            Source.commonPractice("level: the cutoff at the height of the lamp's centre"),
+            warning));
+  }
+
+  private Finding levelIsTooHigh(Side side, OptionalDouble centre) {
+    Sentence headline =
+        pair.beamClass() == BeamClass.SAE_VOR
+            ? Sentence.of("Level is too high for the " + side.word() + " lamp at this height")
+            : Sentence.of(
+                "Level is right only for lamps whose cutoff is designed for it; too high for this "
+                    + side.word()
+                    + " lamp");
+    Finding finding =
+        Finding.plain(
+            id("level", side),
+            Verdict.OUT,
+            new Source(Source.Mark.FROM_MEMORY, "SAE J599, VOR lamps up to 36 in are aimed level"),
+            headline);
+    RuleSet.Answer rule = wall.market().aimRuleFor(pair.lampFacts(side));
+    if (rule instanceof RuleSet.Answer.Holds holds && centre.isPresent()) {
+      return finding.withDetail(
+          Sentence.build()
+              .text("The rule asks for ")
+              .inclination(holds.rule().aimPercent())
+              .text(" where level is 0: ")
+              .figure(Figure.percent(Math.abs(holds.rule().aimPercent())))
+              .text(" too high.")
+              .done());
+    }
+    return finding;
+  }
+
+  private Answer absoluteBand(Side side) {
+    Optional<LampPlace> lamp = geometry.lamps().on(side);
+    if (lamp.isEmpty()) {
+      return new Answer.Declines(
+          Finding.notKnown(
+              id("band", side),
+              Practice.READING,
+              "The band means nothing until height and distance are read",
+              "Measure the lamp's centre and its distance to the wall."));
+    }
+    double centre = lamp.get().centreMm();
+    double low = lamp.get().percentOf(Practice.BAND_LOW_MM - centre);
+    double high = lamp.get().percentOf(Practice.BAND_HIGH_MM - centre);
+    Source source = Source.commonPractice("top of the beam 2.5 to 3 ft above the floor");
+    if (low >= 0) {
+      return new Answer.Declines(
+          Finding.plain(
+                  id("band", side),
+                  Verdict.OUT,
+                  source,
+                  Sentence.of(
+                      "Refused for the %s lamp: the band's top means {0} upwards"
+                          .formatted(side.word()),
+                      Figure.percent(high)))
+              .withDetail(
+                  Sentence.of(
+                      "The lamp's centre is {0} high, below the whole band: every beam in it climbs.",
+                      Figure.lengthMm(centre))));
+    }
+    PercentBand usable = PercentBand.between(low, Math.min(high, 0));
+    double aim = (usable.lowestPercent().getAsDouble() + usable.highestPercent().getAsDouble()) / 2;
+    Optional<Finding> warning =
+        high <= 0
+            ? Optional.empty()
+            : Optional.of(
+                Finding.plain(
+                        id("band", side),
+                        Verdict.OUT,
+                        source,
+                        Sentence.of(
+                            "The band's top is {0} above level for the " + side.word() + " lamp",
+                            Figure.percent(high)))
+                    .withDetail(
+                        Sentence.of("Only the part of the band below level is aimed for.")));
+    return new Answer.Aims(
+        new Target(aim, usable.halfWidthOr(Practice.SETTING_TOLERANCE_PERCENT), source, warning));
+  }
+
+  private Answer matchBefore(Side side) {
+    Optional<PairInput.BeforeMark> before = pair.before().on(side);
+    Source source = Source.commonPractice("the marks taken before the old lamps came off");
+    if (wall.stanceChanged()) {
+      return new Answer.Declines(
+          Finding.plain(
+                  id("before", side),
+                  Verdict.OUT,
+                  source,
+                  Sentence.of("Match before is wrong here: the suspension, tyres or load changed"))
+              .withRemedy(Sentence.of("Aim by another school.")));
+    }
+    if (before.isEmpty()) {
+      return new Answer.Declines(
+          Finding.notKnown(
+              id("before", side),
+              Practice.READING,
+              "No mark from before on the " + side.word(),
+              "It had to be read before the old lamps came off; aim by another school."));
+    }
+    return new Answer.Aims(
+        new Target(
+            before.get().percent(), Practice.SETTING_TOLERANCE_PERCENT, source, Optional.empty()));
+  }
+
+  private String id(String what, Side side) {
+    return "school." + what + "." + side.word();
+  }
+}

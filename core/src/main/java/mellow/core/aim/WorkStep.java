@@ -1,0 +1,155 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+
+/**
+ * One step of the work at the wall.
+ *
+ * @param id stable name: "floor", "centres", "tape", "read.left", "turn", "fog.read.left"
+ * @param title what is done
+ * @param detail what it came to
+ * @param state where it stands
+ */
+public record WorkStep(String id, String title, Sentence detail, State state) {
+
+  /** Where a step stands; the first four are the verdicts. */
+  public enum State {
+    WITHIN,
+    AT_EDGE,
+    OUT,
+    NOT_KNOWN,
+    /** The thing to do now. */
+    NOW,
+    /** Its turn has not come. */
+    LATER
+  }
+
+  static List<WorkStep> of(Floor floor, List<PairSheet> pairs) {
+    List<WorkStep> steps = new ArrayList<>();
+    steps.add(floorStep(floor));
+    for (PairSheet pair : pairs) {
+      steps.addAll(pairSteps(pair));
+    }
+    return markNow(steps);
+  }
+
+  private static WorkStep floorStep(Floor floor) {
+    Verdict worst =
+        floor.findings().stream().map(Finding::verdict).reduce(Verdict.WITHIN, Verdict::or);
+    Sentence detail =
+        floor
+            .plane()
+            .map(
+                plane ->
+                    Sentence.of(
+                        "plane of the tyres to {0}", Figure.fineMm(plane.largestResidualMm())))
+            .orElse(Sentence.of("taken as level"));
+    return new WorkStep("floor", "Floor of the bay", detail, state(worst));
+  }
+
+  private static List<WorkStep> pairSteps(PairSheet pair) {
+    boolean dipped = pair.kind() == LampKind.DIPPED;
+    String prefix = dipped ? "" : "fog.";
+    BySide<LampSheet> lamps = pair.lamps();
+    boolean placed = lamps.left().place().isPresent() && lamps.right().place().isPresent();
+    boolean aimed = lamps.left().target().isPresent() && lamps.right().target().isPresent();
+    List<WorkStep> steps = new ArrayList<>();
+    steps.add(
+        new WorkStep(
+            prefix + "centres",
+            dipped ? "Lamp centres" : "Fog lamp centres",
+            placed ? centres(lamps) : Sentence.of("heights and distance"),
+            placed ? worstOf(pair, f -> !f.id().startsWith("fog.aim")) : State.LATER));
+    steps.add(
+        new WorkStep(
+            prefix + "tape",
+            dipped ? "Tape the wall" : "Tape for the fogs",
+            placed && aimed ? tape(lamps) : Sentence.of("where the marks go"),
+            placed && aimed ? State.WITHIN : State.LATER));
+    for (Side side : Side.values()) {
+      steps.add(readStep(prefix, dipped, lamps.on(side)));
+    }
+    return steps;
+  }
+
+  private static State worstOf(PairSheet pair, Predicate<Finding> which) {
+    return state(
+        pair.findings().stream()
+            .filter(which)
+            .map(Finding::verdict)
+            .reduce(Verdict.WITHIN, Verdict::or));
+  }
+
+  private static Sentence centres(BySide<LampSheet> lamps) {
+    return Sentence.of(
+        "{0} left · {1} right",
+        Figure.lengthMm(lamps.left().place().orElseThrow().centreMm()),
+        Figure.lengthMm(lamps.right().place().orElseThrow().centreMm()));
+  }
+
+  private static Sentence tape(BySide<LampSheet> lamps) {
+    double left = belowLine(lamps.left());
+    double right = belowLine(lamps.right());
+    return Math.abs(left - right) < 1
+        ? Sentence.of("{0} below the line", Figure.lengthMm(left))
+        : Sentence.of(
+            "{0} left · {1} right, below the line", Figure.lengthMm(left), Figure.lengthMm(right));
+  }
+
+  private static double belowLine(LampSheet lamp) {
+    LampPlace place = lamp.place().orElseThrow();
+    return place.lineMm() - place.heightMm(lamp.target().orElseThrow().percent());
+  }
+
+  private static WorkStep readStep(String prefix, boolean dipped, LampSheet lamp) {
+    String side = lamp.side().word();
+    String title = "Read the " + side + (dipped ? " lamp" : " fog lamp");
+    String id = prefix + "read." + side;
+    Optional<LampSheet.Reading> reading = lamp.reading();
+    if (reading.isEmpty()) {
+      return new WorkStep(id, title, Sentence.of("not read"), State.LATER);
+    }
+    Sentence percent = Sentence.build().inclination(reading.get().percent()).done();
+    if (lamp.turnedSinceRead()) {
+      return new WorkStep(
+          id,
+          title,
+          Sentence.build().text("turned since, was ").sentence(percent).done(),
+          State.NOT_KNOWN);
+    }
+    Verdict worst =
+        lamp.findings().stream()
+            .filter(f -> f.id().contains("aim.limits") || f.id().contains("aim.target"))
+            .map(Finding::verdict)
+            .reduce(Verdict.WITHIN, Verdict::or);
+    return new WorkStep(id, title, percent, state(worst));
+  }
+
+  /** The first step that is not done is the one to do now, unless it is already out. */
+  private static List<WorkStep> markNow(List<WorkStep> steps) {
+    List<WorkStep> marked = new ArrayList<>(steps);
+    for (int i = 0; i < marked.size(); i++) {
+      WorkStep step = marked.get(i);
+      if (step.state() == State.LATER
+          || (step.state() == State.NOT_KNOWN && step.id().contains("read."))) {
+        marked.set(i, new WorkStep(step.id(), step.title(), step.detail(), State.NOW));
+        break;
+      }
+    }
+    return List.copyOf(marked);
+  }
+
+  private static State state(Verdict verdict) {
+    return State.valueOf(verdict.name());
+  }
+}

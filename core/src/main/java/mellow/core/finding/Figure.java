@@ -1,0 +1,74 @@
+package mellow.core.finding;
+
+import mellow.core.measure.LengthUnit;
+import mellow.core.measure.TapeText;
+import mellow.core.measure.UnitSystem;
+
+/**
+ * A number with its meaning, ready to be shown in either unit system.
+ *
+ * @param value in the unit that {@code quantity} fixes; always finite
+ * @param quantity what it is
+ */
+public record Figure(double value, Quantity quantity) {
+  private static final double MM_PER_M = 1000;
+
+  public Figure {
+    if (!Double.isFinite(value)) {
+      throw new IllegalArgumentException("a figure must be finite, not " + value);
+    }
+  }
+
+  public static Figure lengthMm(double mm) {
+    return new Figure(mm, Quantity.LENGTH);
+  }
+
+  public static Figure fineMm(double mm) {
+    return new Figure(mm, Quantity.FINE_LENGTH);
+  }
+
+  public static Figure reachMm(double mm) {
+    return new Figure(mm, Quantity.REACH);
+  }
+
+  public static Figure percent(double percent) {
+    return new Figure(percent, Quantity.PERCENT);
+  }
+
+  public static Figure degrees(double degrees) {
+    return new Figure(degrees, Quantity.ANGLE);
+  }
+
+  public static Figure turns(double turns) {
+    return new Figure(turns, Quantity.TURNS);
+  }
+
+  public static Figure number(double number) {
+    return new Figure(number, Quantity.NUMBER);
+  }
+
+  /** The same figure without its sign, for sentences that name the direction in words. */
+  public Figure magnitude() {
+    return new Figure(Math.abs(value), quantity);
+  }
+
+  /** The figure with its unit, as a person of that unit system would write it. */
+  public String text(UnitSystem system) {
+    boolean metric = system == UnitSystem.METRIC;
+    return switch (quantity) {
+      case LENGTH -> TapeText.lengthWithUnit(value, system);
+      case FINE_LENGTH ->
+          metric
+              ? TapeText.decimal(value, 1) + " mm"
+              : TapeText.decimal(value / LengthUnit.IN.toMm(1), 2) + " in";
+      case REACH ->
+          metric
+              ? TapeText.decimal(value / MM_PER_M, 0) + " m"
+              : TapeText.decimal(value / LengthUnit.FT.toMm(1), 0) + " ft";
+      case PERCENT -> TapeText.decimal(value, 2) + " %";
+      case ANGLE -> TapeText.decimal(value, 2) + "°";
+      case TURNS -> TapeText.turns(value) + (Math.abs(value) > 1.0625 ? " turns" : " turn");
+      case NUMBER -> TapeText.decimal(value, 3);
+    };
+  }
+}

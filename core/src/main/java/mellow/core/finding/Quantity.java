@@ -1,0 +1,19 @@
+package mellow.core.finding;
+
+/** What kind of number a {@link Figure} is; it fixes the unit inside and how it is shown. */
+public enum Quantity {
+  /** Millimetres, shown as a tape shows them. */
+  LENGTH,
+  /** Millimetres, shown to 0.1 mm or 0.01 in: for corrections smaller than a tape reads. */
+  FINE_LENGTH,
+  /** Millimetres of road, shown in whole metres or feet. */
+  REACH,
+  /** Percent of inclination, shown to 0.01. */
+  PERCENT,
+  /** Degrees, shown to 0.01. */
+  ANGLE,
+  /** Turns of an adjuster, shown to 1/8. */
+  TURNS,
+  /** A bare number, shown to 0.001. */
+  NUMBER
+}

@@ -1,0 +1,31 @@
+package mellow.core.formats;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.rules.RuleSet;
+
+/** The rule sets that ship with the product, read once. */
+public final class BuiltInRules {
+  private static final List<RuleSet> ALL =
+      List.of("un-r48", "gb-inspection", "us-sae-j599", "us-ca-24403").stream()
+          .map(BuiltInRules::load)
+          .toList();
+
+  private BuiltInRules() {}
+
+  public static List<RuleSet> all() {
+    return ALL;
+  }
+
+  public static Optional<RuleSet> byId(String id) {
+    return ALL.stream().filter(set -> set.id().equals(id)).findFirst();
+  }
+
+  private static RuleSet load(String id) {
+    try {
+      return RuleSetFormat.read(Resources.text("/mellow/rules/" + id + ".json"));
+    } catch (FormatProblem problem) {
+      throw new IllegalStateException(id + " at " + problem.place(), problem);
+    }
+  }
+}

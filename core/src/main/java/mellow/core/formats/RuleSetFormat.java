@@ -1,0 +1,150 @@
+package mellow.core.formats;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import com.networknt.schema.ValidationMessage;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+import mellow.core.finding.Source;
+import mellow.core.measure.LengthUnit;
+import mellow.core.rules.AimRule;
+import mellow.core.rules.HeightCondition;
+import mellow.core.rules.PercentBand;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.TrafficSide;
+
+/** Reads rule sets from their JSON form and checks them against the published schema. */
+public final class RuleSetFormat {
+  /** Inches at 25 ft in percent: 100 × 1 in ÷ 300 in. */
+  private static final double PERCENT_PER_INCH_AT_25_FT =
+      100 * LengthUnit.IN.toMm(1) / LengthUnit.FT.toMm(25);
+
+  private static final ObjectMapper JSON = new ObjectMapper();
+  private static final String SCHEMA_TEXT = Resources.text("/mellow/rules/rule-set.schema.json");
+  private static final JsonSchema SCHEMA =
+      JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(SCHEMA_TEXT);
+
+  private RuleSetFormat() {}
+
+  /** The published JSON Schema, as text. */
+  public static String schema() {
+    return SCHEMA_TEXT;
+  }
+
+  /**
+   * Reads one rule set.
+   *
+   * @throws FormatProblem where the text is no JSON, breaks the schema or contradicts itself
+   */
+  public static RuleSet read(String json) throws FormatProblem {
+    JsonNode root = parse(json);
+    Set<ValidationMessage> breaches = SCHEMA.validate(root);
+    if (!breaches.isEmpty()) {
+      ValidationMessage first = breaches.iterator().next();
+      throw new FormatProblem(first.getInstanceLocation().toString(), first.getMessage());
+    }
+    return ruleSet(root);
+  }
+
+  private static JsonNode parse(String json) throws FormatProblem {
+    try {
+      JsonNode root = JSON.readTree(json);
+      if (root == null || root.isMissingNode()) {
+        throw new FormatProblem("", "The file is empty.");
+      }
+      return root;
+    } catch (JsonProcessingException e) {
+      throw new FormatProblem("", "This is not JSON: " + e.getOriginalMessage());
+    }
+  }
+
+  private static RuleSet ruleSet(JsonNode root) throws FormatProblem {
+    List<AimRule> rules = new ArrayList<>();
+    Set<String> ids = new HashSet<>();
+    for (JsonNode node : root.get("aim")) {
+      String place = "/aim/" + rules.size();
+      try {
+        rules.add(aimRule(node, root.get("document")));
+      } catch (IllegalArgumentException contradiction) {
+        throw new FormatProblem(place, String.valueOf(contradiction.getMessage()));
+      }
+      if (!ids.add(node.get("id").asText())) {
+        throw new FormatProblem(place, "The id stands twice in this set.");
+      }
+    }
+    return new RuleSet(
+        root.get("id").asText(),
+        root.get("version").asInt(),
+        root.get("title").asText(),
+        root.get("scope").asText(),
+        TrafficSide.valueOf(constant(root.get("usualTraffic"))),
+        rules);
+  }
+
+  private static AimRule aimRule(JsonNode node, JsonNode setDocument) {
+    DoubleUnaryOperator toPercent =
+        node.get("unit").asText().equals("percent")
+            ? value -> value
+            : inches -> inches * PERCENT_PER_INCH_AT_25_FT;
+    Set<BeamClass> classes = new HashSet<>();
+    node.get("lamps").forEach(lamp -> classes.add(BeamClass.valueOf(constant(lamp))));
+    return new AimRule(
+        node.get("id").asText(),
+        classes,
+        Optional.ofNullable(node.get("height")).map(RuleSetFormat::height),
+        node.path("makersChoice").asBoolean(false),
+        band(node.get("limits"), toPercent),
+        toPercent.applyAsDouble(node.get("aim").asDouble()),
+        Optional.ofNullable(node.get("setting")).map(band -> band(band, toPercent)),
+        source(node.path("document").isMissingNode() ? setDocument : node.get("document"), node));
+  }
+
+  private static HeightCondition height(JsonNode node) {
+    return new HeightCondition(
+        HeightCondition.HeightOf.valueOf(constant(node.get("of"))),
+        node.has("fromMm") ? number(node, "fromMm") : number(node, "aboveMm"),
+        node.has("fromMm"),
+        node.has("toMm") ? number(node, "toMm") : number(node, "belowMm"),
+        node.has("toMm"));
+  }
+
+  private static PercentBand band(JsonNode node, DoubleUnaryOperator toPercent) {
+    return new PercentBand(
+        converted(number(node, "lowest"), toPercent),
+        converted(number(node, "highest"), toPercent));
+  }
+
+  private static Source source(JsonNode document, JsonNode rule) {
+    Source.Mark mark =
+        switch (document.get("mark").asText()) {
+          case "published" -> Source.Mark.PUBLISHED;
+          case "from-memory" -> Source.Mark.FROM_MEMORY;
+          case "common-practice" -> Source.Mark.COMMON_PRACTICE;
+          default -> Source.Mark.JUDGED;
+        };
+    return new Source(mark, document.get("name").asText() + ", " + rule.get("clause").asText());
+  }
+
+  private static OptionalDouble number(JsonNode node, String field) {
+    return node.has(field) ? OptionalDouble.of(node.get(field).asDouble()) : OptionalDouble.empty();
+  }
+
+  private static OptionalDouble converted(OptionalDouble value, DoubleUnaryOperator change) {
+    return value.isPresent() ? OptionalDouble.of(change.applyAsDouble(value.getAsDouble())) : value;
+  }
+
+  private static String constant(JsonNode node) {
+    return node.asText().toUpperCase(Locale.ROOT).replace('-', '_');
+  }
+}

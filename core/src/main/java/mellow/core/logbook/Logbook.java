@@ -1,0 +1,163 @@
+package mellow.core.logbook;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.aim.AimEvent;
+import mellow.core.aim.FloorSurvey;
+import mellow.core.aim.MarkStyle;
+import mellow.core.aim.PairInput;
+import mellow.core.aim.School;
+import mellow.core.aim.WallInput;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+
+/** The readings that count, in order; turns them into the computation's input. */
+public final class Logbook {
+  private static final Map<ReadingKind, FloorSurvey.Corner> CORNERS =
+      Map.of(
+          ReadingKind.FLOOR_FRONT_LEFT, FloorSurvey.Corner.FRONT_LEFT,
+          ReadingKind.FLOOR_FRONT_RIGHT, FloorSurvey.Corner.FRONT_RIGHT,
+          ReadingKind.FLOOR_REAR_LEFT, FloorSurvey.Corner.REAR_LEFT,
+          ReadingKind.FLOOR_REAR_RIGHT, FloorSurvey.Corner.REAR_RIGHT);
+
+  private final List<Reading> readings;
+
+  public Logbook(List<Reading> readings) {
+    this.readings = List.copyOf(readings);
+  }
+
+  /** The wall's input from this job's readings and its bay's. */
+  public WallInput wall(JobSetup setup, Logbook bay) {
+    List<PairInput> pairs = new ArrayList<>();
+    pairs.add(pair(setup.dipped(), setup));
+    setup.fog().ifPresent(fog -> pairs.add(pair(fog, setup)));
+    return new WallInput(
+        setup.traffic(),
+        setup.market(),
+        setup.compare(),
+        setup.units(),
+        setup.stanceChanged(),
+        setup.frontClosed(),
+        new MarkStyle(
+            setup.markEdge(),
+            setup.tapeWidthMm(),
+            setup.markOrigin(),
+            bySide(ReadingKind.AXIS_MARK, LampKind.DIPPED)),
+        bay.survey(setup.units().tapeStepMm(), last(ReadingKind.SPACING, LampKind.DIPPED)),
+        pairs);
+  }
+
+  /**
+   * The floor as far as it was read; empty until the places of the readings are known.
+   *
+   * @param errorMm how exactly one height is read
+   * @param lampSpacing stands in for the spacing of the foot readings where that was not noted
+   */
+  public Optional<FloorSurvey> survey(double errorMm, OptionalDouble lampSpacing) {
+    OptionalDouble front = last(ReadingKind.PLAN_FRONT_TYRES, LampKind.DIPPED);
+    OptionalDouble wheelbase = last(ReadingKind.PLAN_WHEELBASE, LampKind.DIPPED);
+    OptionalDouble track = last(ReadingKind.PLAN_TRACK, LampKind.DIPPED);
+    List<FloorSurvey.TyreReading> tyres =
+        readings.stream()
+            .filter(reading -> CORNERS.containsKey(reading.kind()))
+            .map(
+                reading ->
+                    new FloorSurvey.TyreReading(CORNERS.get(reading.kind()), reading.value()))
+            .toList();
+    if (front.isEmpty() || wheelbase.isEmpty() || track.isEmpty() || tyres.isEmpty()) {
+      return Optional.empty();
+    }
+    double footSpacing =
+        last(ReadingKind.PLAN_FOOT_SPACING, LampKind.DIPPED)
+            .orElse(lampSpacing.orElse(track.getAsDouble()));
+    return Optional.of(
+        new FloorSurvey(
+            new FloorSurvey.Plan(
+                front.getAsDouble(), wheelbase.getAsDouble(), track.getAsDouble(), footSpacing),
+            tyres,
+            bySide(ReadingKind.FOOT, LampKind.DIPPED),
+            bySide(ReadingKind.UNDER_LAMP, LampKind.DIPPED),
+            errorMm));
+  }
+
+  private PairInput pair(BeamClass beam, JobSetup setup) {
+    LampKind lamp = beam.kind();
+    return new PairInput(
+        beam,
+        setup.steeperByMaker(),
+        bySide(ReadingKind.CENTRE, lamp),
+        bySide(ReadingKind.LOWER_EDGE, lamp),
+        last(ReadingKind.SPACING, lamp),
+        bySide(ReadingKind.DISTANCE, LampKind.DIPPED),
+        BySide.of(side -> before(lamp, side)),
+        lamp == LampKind.DIPPED ? setup.school() : School.RULE,
+        lamp == LampKind.DIPPED ? setup.labelPercent() : OptionalDouble.empty(),
+        setup.adjusters(),
+        events(lamp));
+  }
+
+  private Optional<PairInput.BeforeMark> before(LampKind lamp, Side side) {
+    OptionalDouble below = last(ReadingKind.BEFORE_BELOW, lamp, side);
+    OptionalDouble distance = last(ReadingKind.BEFORE_DISTANCE, LampKind.DIPPED);
+    return below.isPresent() && distance.isPresent()
+        ? Optional.of(new PairInput.BeforeMark(below.getAsDouble(), distance.getAsDouble()))
+        : Optional.empty();
+  }
+
+  private List<AimEvent> events(LampKind lamp) {
+    List<AimEvent> events = new ArrayList<>();
+    for (Reading reading : readings) {
+      if (reading.lamp() == lamp && reading.side().isPresent()) {
+        event(reading, reading.side().get()).ifPresent(events::add);
+      }
+    }
+    return events;
+  }
+
+  private Optional<AimEvent> event(Reading reading, Side side) {
+    return switch (reading.kind()) {
+      case CUTOFF_BELOW ->
+          Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.BELOW_LINE));
+      case CUTOFF_HEIGHT ->
+          Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.ABOVE_FOOT));
+      case STEP_LEFT -> Optional.of(new AimEvent.StepRead(side, reading.value()));
+      case TURN ->
+          Optional.of(
+              new AimEvent.Turned(side, reading.adjusterId().orElseThrow(), reading.value()));
+      case ROLL_RISE -> {
+        OptionalDouble run = last(ReadingKind.ROLL_RUN, reading.lamp(), side);
+        yield run.isPresent()
+            ? Optional.of(new AimEvent.RollRead(side, reading.value(), run.getAsDouble()))
+            : Optional.empty();
+      }
+      default -> Optional.empty();
+    };
+  }
+
+  private BySide<OptionalDouble> bySide(ReadingKind kind, LampKind lamp) {
+    return BySide.of(side -> last(kind, lamp, side));
+  }
+
+  private OptionalDouble last(ReadingKind kind, LampKind lamp, Side side) {
+    return readings.stream()
+        .filter(
+            reading ->
+                reading.kind() == kind
+                    && reading.lamp() == lamp
+                    && reading.side().equals(Optional.of(side)))
+        .mapToDouble(Reading::value)
+        .reduce((earlier, later) -> later);
+  }
+
+  private OptionalDouble last(ReadingKind kind, LampKind lamp) {
+    return readings.stream()
+        .filter(reading -> reading.kind() == kind && reading.lamp() == lamp)
+        .mapToDouble(Reading::value)
+        .reduce((earlier, later) -> later);
+  }
+}

@@ -1,0 +1,84 @@
+package mellow.core.logbook;
+
+import java.util.Set;
+
+/** What can be read of a job or of a bay. */
+public enum ReadingKind {
+  DISTANCE("Wall distance", Form.LENGTH, 300, 60_000, Needs.SIDE),
+  CENTRE("Lamp centre", Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
+  LOWER_EDGE("Lower edge of the lens", Form.LENGTH, 50, 3_000, Needs.LAMP, Needs.SIDE),
+  SPACING("Between lamps", Form.LENGTH, 200, 3_000, Needs.LAMP),
+  CUTOFF_BELOW("Cutoff below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
+  CUTOFF_HEIGHT("Cutoff above foot", Form.LENGTH, -500, 5_000, Needs.LAMP, Needs.SIDE),
+  STEP_LEFT("Step to the left", Form.LENGTH, -5_000, 5_000, Needs.LAMP, Needs.SIDE),
+  ROLL_RISE("Left end higher", Form.LENGTH, -1_000, 1_000, Needs.LAMP, Needs.SIDE),
+  ROLL_RUN("Between the ends", Form.LENGTH, 50, 5_000, Needs.LAMP, Needs.SIDE),
+  TURN("Turned", Form.TURNS, -50, 50, Needs.LAMP, Needs.SIDE, Needs.ADJUSTER),
+  BEFORE_BELOW("Cutoff before, below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
+  BEFORE_DISTANCE("Distance before", Form.LENGTH, 300, 60_000),
+  AXIS_MARK("Axis taped at the wall", Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
+  FLOOR_FRONT_LEFT("Floor, front left", Form.LENGTH, -2_000, 2_000),
+  FLOOR_FRONT_RIGHT("Floor, front right", Form.LENGTH, -2_000, 2_000),
+  FLOOR_REAR_LEFT("Floor, rear left", Form.LENGTH, -2_000, 2_000),
+  FLOOR_REAR_RIGHT("Floor, rear right", Form.LENGTH, -2_000, 2_000),
+  FOOT("Wall's foot", Form.LENGTH, -2_000, 2_000, Needs.SIDE),
+  UNDER_LAMP("Floor under the lamp", Form.LENGTH, -2_000, 2_000, Needs.SIDE),
+  PLAN_FRONT_TYRES("Front tyres to wall", Form.LENGTH, 500, 60_000),
+  PLAN_WHEELBASE("Front to rear tyres", Form.LENGTH, 500, 10_000),
+  PLAN_TRACK("Left to right tyres", Form.LENGTH, 500, 4_000),
+  PLAN_FOOT_SPACING("Between the foot readings", Form.LENGTH, 100, 10_000);
+
+  /** How a reading's text is read. */
+  public enum Form {
+    LENGTH,
+    TURNS
+  }
+
+  /** What a reading has to say besides its number. */
+  public enum Needs {
+    LAMP,
+    SIDE,
+    ADJUSTER
+  }
+
+  private final String title;
+  private final Form form;
+  private final double least;
+  private final double most;
+  private final Set<Needs> needs;
+
+  ReadingKind(String title, Form form, double least, double most, Needs... needs) {
+    this.title = title;
+    this.form = form;
+    this.least = least;
+    this.most = most;
+    this.needs = Set.of(needs);
+  }
+
+  public String title() {
+    return title;
+  }
+
+  public Form form() {
+    return form;
+  }
+
+  /** Smallest number that is taken, in mm or turns. */
+  public double least() {
+    return least;
+  }
+
+  /** Largest number that is taken, in mm or turns. */
+  public double most() {
+    return most;
+  }
+
+  public boolean needs(Needs what) {
+    return needs.contains(what);
+  }
+
+  /** Whether it is read of a bay's floor rather than of a job. */
+  public boolean isOfBay() {
+    return compareTo(FLOOR_FRONT_LEFT) >= 0;
+  }
+}

@@ -1,0 +1,48 @@
+package mellow.core.measure;
+
+import java.util.Locale;
+
+/**
+ * Reads how far an adjuster was turned: "1 3/4", "1.75 turns", "1/2 anticlockwise", "−1/4".
+ * Positive is clockwise, seen facing the screw's head.
+ */
+public final class TurnsEntry {
+  private static final String EXAMPLE = "For example 1 3/4, 1/2 clockwise or 1/4 anticlockwise.";
+  private static final double MOST_TURNS = 100;
+
+  private TurnsEntry() {}
+
+  /** The turns, clockwise positive, or the refusal. */
+  public static Entry<Double> readTurns(String typed) {
+    try {
+      EntryScanner scanner = new EntryScanner(typed, EXAMPLE);
+      int sign = scanner.sign();
+      double turns = scanner.number();
+      int direction = direction(scanner);
+      if (sign < 0 && direction != 0) {
+        throw scanner.problem(0, "Write either a minus or a direction, not both.");
+      }
+      if (turns > MOST_TURNS) {
+        throw scanner.problem(0, "No adjuster has that many turns.");
+      }
+      return new Entry.Accepted<>(typed, turns * (direction == 0 ? sign : direction));
+    } catch (EntryProblem problem) {
+      return problem.refusing(typed);
+    }
+  }
+
+  private static int direction(EntryScanner scanner) throws EntryProblem {
+    int direction = 0;
+    while (!scanner.atEnd()) {
+      int start = scanner.position();
+      String word = scanner.word().toLowerCase(Locale.ROOT);
+      switch (word) {
+        case "turn", "turns" -> {}
+        case "clockwise", "cw" -> direction = 1;
+        case "anticlockwise", "counterclockwise", "ccw", "acw" -> direction = -1;
+        default -> throw scanner.problem(start, "Only clockwise or anticlockwise can stand here.");
+      }
+    }
+    return direction;
+  }
+}

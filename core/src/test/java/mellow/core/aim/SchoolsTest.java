@@ -1,0 +1,141 @@
+package mellow.core.aim;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TrafficSide;
+import org.junit.jupiter.api.Test;
+
+/** Schools of aiming: common practice, unless a line names a document. */
+class SchoolsTest {
+  private static final double IN = 25.4;
+  private static final double FT = 304.8;
+
+  @Test
+  void onePercentAt25FtIs76Point2Mm() {
+    Walls walls = new Walls();
+    walls.label = OptionalDouble.of(-1.0);
+    assertThat(668 - walls.markMm(Side.LEFT)).isCloseTo(76.2, within(1e-9));
+  }
+
+  @Test
+  void a750MmLampAtOnePercentReaches75Metres() {
+    assertThat(Road.reachMm(750, -1.0)).hasValue(75_000);
+    assertThat(Road.reachMm(750, 0)).isEmpty();
+  }
+
+  /** 4 in and 2 in at 25 ft from 28 in meet a level road at 53 and 107 m. */
+  @Test
+  void splitDropFrom28InchesReaches53And107Metres() {
+    assertThat(Road.reachMm(28 * IN, -400.0 / 300).getAsDouble()).isCloseTo(53_340, within(1.0));
+    assertThat(Road.reachMm(28 * IN, -200.0 / 300).getAsDouble()).isCloseTo(106_680, within(1.0));
+  }
+
+  @Test
+  void aLampAt23InchesIsTapedAt21AndAt22FromHalfTheDistance() {
+    Walls walls = new Walls().centre(23 * IN).school(School.EQUAL_DROP);
+    assertThat(walls.markMm(Side.LEFT)).isCloseTo(21 * IN, within(1e-9));
+    assertThat(walls.distance(12.5 * FT, 12.5 * FT).markMm(Side.RIGHT))
+        .isCloseTo(22 * IN, within(1e-9));
+  }
+
+  @Test
+  void splitDropFollowsTheTrafficSideNotTheSeat() {
+    Walls walls = new Walls().centre(28 * IN).school(School.SPLIT_DROP);
+    assertThat(walls.markMm(Side.LEFT)).isCloseTo(24 * IN, within(1e-9));
+    assertThat(walls.markMm(Side.RIGHT)).isCloseTo(26 * IN, within(1e-9));
+    walls.traffic = TrafficSide.LEFT;
+    assertThat(walls.markMm(Side.LEFT)).isCloseTo(26 * IN, within(1e-9));
+    assertThat(walls.markMm(Side.RIGHT)).isCloseTo(24 * IN, within(1e-9));
+  }
+
+  /** SAE J599, from memory: VOR from 36 to 48 in is aimed 2 in down, so 41 in. */
+  @Test
+  void aLampAt43InchesAimedLevelIsTapedAt43AndWarned() {
+    Walls walls = new Walls().centre(43 * IN).school(School.LEVEL);
+    walls.market = "us-sae-j599";
+    walls.beam = BeamClass.SAE_VOR;
+    assertThat(walls.markMm(Side.LEFT)).isCloseTo(43 * IN, within(1e-9));
+    assertThatFinding(walls.finding("school.level.left")).is(Verdict.OUT).says("too high");
+    assertThat(walls.school(School.RULE).markMm(Side.LEFT)).isCloseTo(41 * IN, within(1e-9));
+  }
+
+  /** Level at 43 in: 0.667 % above the table, inside inspection's 4 in, out by every UN limit. */
+  @Test
+  void theOpinionsOnLevelAt43InchesDiffer() {
+    Walls walls = new Walls().centre(43 * IN).school(School.LEVEL);
+    walls.market = "us-sae-j599";
+    walls.beam = BeamClass.SAE_VOR;
+    SchoolRow.Lamp level =
+        walls.sheet().pairs().get(0).schools().stream()
+            .filter(row -> row.school() == School.LEVEL)
+            .findFirst()
+            .orElseThrow()
+            .lamps()
+            .left();
+    assertThatFinding(level.opinions().get(0).finding())
+        .is(Verdict.WITHIN)
+        .hasMargin(200.0 / 300, 1e-9);
+    walls.market = "un-r48";
+    walls.beam = BeamClass.UN_DIPPED;
+    assertThatFinding(walls.reads(Side.LEFT, 0).finding("aim.limits.left")).is(Verdict.OUT);
+  }
+
+  @Test
+  void levelIsRightForAVorLampUpTo36Inches() {
+    Walls walls = new Walls().centre(30 * IN).school(School.LEVEL);
+    walls.market = "us-sae-j599";
+    walls.beam = BeamClass.SAE_VOR;
+    assertThat(walls.lamp(Side.LEFT).target().orElseThrow().warning()).isEmpty();
+    walls.beam = BeamClass.SAE_VOL;
+    assertThat(walls.lamp(Side.LEFT).target().orElseThrow().warning()).isPresent();
+  }
+
+  /** 3 ft is 8 in above a lamp at 28 in: 100 × 8/300 = 2.67 % upwards. */
+  @Test
+  void theBandAboveTheFloorIsRefusedForALampBelowIt() {
+    Walls walls = new Walls().centre(28 * IN).school(School.ABSOLUTE_BAND);
+    assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
+    assertThatFinding(walls.finding("school.band.left")).is(Verdict.OUT).says("2.67 % upwards");
+  }
+
+  /**
+   * A lamp at 33 in: the band from 30 to 36 in reaches 1 % above level; below it lies 0 to −1 %.
+   */
+  @Test
+  void theBandIsWarnedOfWhereItsTopIsAboveLevel() {
+    Walls walls = new Walls().centre(33 * IN).school(School.ABSOLUTE_BAND);
+    assertThat(walls.lamp(Side.LEFT).target().orElseThrow().percent())
+        .isCloseTo(-0.5, within(1e-9));
+    assertThatFinding(walls.finding("school.band.left")).is(Verdict.OUT).says("1.00 % above");
+    assertThat(walls.centre(40 * IN).lamp(Side.LEFT).target().orElseThrow().warning()).isEmpty();
+  }
+
+  @Test
+  void matchBeforeNeedsNoFullDistanceAndIsRefusedAfterAStanceChange() {
+    Walls walls = new Walls().school(School.MATCH_BEFORE);
+    walls.before = BySide.of(side -> Optional.of(new PairInput.BeforeMark(30, 3000)));
+    assertThat(668 - walls.markMm(Side.LEFT)).isCloseTo(76.2, within(1e-9));
+    walls.stanceChanged = true;
+    assertThatFinding(walls.finding("school.before.left")).is(Verdict.OUT).says("suspension");
+    assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
+  }
+
+  /** An inch more of distance scales every inch rule; the percent stays. */
+  @Test
+  void dropsScaleWithTheDistance() {
+    for (School school : new School[] {School.EQUAL_DROP, School.SPLIT_DROP, School.RULE}) {
+      Walls near = new Walls().school(school).distance(2000, 2000);
+      Walls far = new Walls().school(school).distance(6000, 6000);
+      assertThat(668 - far.markMm(Side.LEFT))
+          .isCloseTo(3 * (668 - near.markMm(Side.LEFT)), within(1e-9));
+    }
+  }
+}

@@ -1,0 +1,219 @@
+package mellow.core.aim;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import java.util.Random;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TrafficSide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WallJudgementTest {
+  /** UN R48 (from memory): highest 0.5 % down, which is 38.1 mm at 7620. */
+  @ParameterizedTest
+  @CsvSource({
+    "37.0, AT_EDGE",
+    "38.1, AT_EDGE",
+    "30.0, OUT",
+    "48.0, WITHIN",
+    "190.5, AT_EDGE",
+    "200, OUT"
+  })
+  void theVerdictTurnsAtTheLimitWithinTheTapesUncertainty(double below, Verdict verdict) {
+    assertThatFinding(new Walls().reads(Side.LEFT, below).finding("aim.limits.left")).is(verdict);
+  }
+
+  /** Two tape readings of ±1 mm at 7620: √2 ÷ 7620 = 0.0186 %. */
+  @Test
+  void theUncertaintyIsThatOfTwoTapeReadings() {
+    assertThat(
+            new Walls()
+                .reads(Side.LEFT, 90)
+                .lamp(Side.LEFT)
+                .reading()
+                .orElseThrow()
+                .uncertaintyPercent())
+        .isCloseTo(0.01856, within(1e-5));
+  }
+
+  @Test
+  void aReadingAboveTheTapeIsToldByHowMuch() {
+    Walls walls = new Walls().reads(Side.RIGHT, 18);
+    walls.label = OptionalDouble.of(-1.2);
+    // aim 91.4 below, read 18: 73.4 above the tape; the rule's limit is 38.1, so 20.1 too high
+    assertThatFinding(walls.finding("aim.limits.right")).is(Verdict.OUT).says("20 mm too high");
+    assertThatFinding(walls.finding("aim.target.right"))
+        .is(Verdict.OUT)
+        .says("73 mm above the tape");
+    assertThat(walls.lamp(Side.RIGHT).correction().orElseThrow().upMm())
+        .isCloseTo(-73.44, within(1e-9));
+  }
+
+  @Test
+  void aHeightAboveTheFootIsTheSameReading() {
+    Walls below = new Walls().reads(Side.LEFT, 90);
+    Walls above = new Walls();
+    above.events.add(new AimEvent.CutoffRead(Side.LEFT, 578, AimEvent.Datum.ABOVE_FOOT));
+    assertThat(above.lamp(Side.LEFT).reading().orElseThrow().percent())
+        .isCloseTo(below.lamp(Side.LEFT).reading().orElseThrow().percent(), within(1e-12));
+  }
+
+  /** Lamps 1200 apart, 7600 and 7640 from the wall: 1.909° and 7620 × tan = 254 mm. */
+  @Test
+  void anUnsquareVehicleMovesStraightAhead() {
+    Walls walls = new Walls().distance(7600, 7640);
+    PairSheet pair = walls.sheet().pairs().get(0);
+    assertThat(pair.skewDeg().getAsDouble()).isCloseTo(1.909, within(5e-4));
+    assertThat(
+            (pair.lamps().left().place().orElseThrow().asideMm()
+                    + pair.lamps().right().place().orElseThrow().asideMm())
+                / 2)
+        .isCloseTo(-254.0, within(0.05));
+    assertThatFinding(walls.finding("square")).is(Verdict.WITHIN).says("254 mm to the right");
+  }
+
+  /** Steps 1216 apart for lamps 1200 apart at 7620: 0.120° toe-out in all. */
+  @Test
+  void stepsWiderThanTheLampsAreToeOut() {
+    assertThat(Toe.degrees(1216, 1200, 7620)).isCloseTo(0.120, within(5e-4));
+    Walls walls = new Walls().step(Side.LEFT, 8).step(Side.RIGHT, -8);
+    assertThatFinding(walls.finding("toe")).is(Verdict.WITHIN).says("0.12° toe-out");
+    assertThatFinding(walls.finding("aside.left")).says("8 mm to the left");
+  }
+
+  /** 12 mm over 600 mm is 1.146° of roll. */
+  @Test
+  void rollOfACutoff() {
+    assertThat(Roll.degrees(12, 600)).isCloseTo(1.146, within(5e-4));
+    Walls walls = new Walls();
+    walls.events.add(new AimEvent.RollRead(Side.LEFT, 12, 600));
+    assertThatFinding(walls.finding("roll.left".replace("roll", "aim.roll")))
+        .is(Verdict.OUT)
+        .says("right end low")
+        .advises("anticlockwise");
+  }
+
+  @Test
+  void tooShortADistanceIsSaidWithTheLeastThatWouldDo() {
+    // ±1/16 in twice is 2.245 mm; a third of half an inch at 25 ft is 0.0556 %: 4041 mm
+    Walls walls = new Walls().school(School.EQUAL_DROP).distance(3000, 3000);
+    walls.units = UnitSystem.IMPERIAL;
+    assertThatFinding(walls.finding("aim.distance.left")).is(Verdict.OUT).says("4 041 mm");
+    assertThatFinding(walls.distance(7620, 7620).finding("aim.distance.left")).is(Verdict.WITHIN);
+  }
+
+  @Test
+  void lampHeightsThatDifferTooMuchAreMeasuredAgain() {
+    Walls walls = new Walls();
+    walls.centre = new BySide<>(OptionalDouble.of(668), OptionalDouble.of(708));
+    assertThatFinding(walls.finding("pair.height"))
+        .is(Verdict.OUT)
+        .hasMargin(-15, 1e-9)
+        .advises("springs");
+  }
+
+  @Test
+  void whatIsMissingIsAskedForInOrderOfWork() {
+    Walls walls = new Walls();
+    walls.distance = BySide.of(side -> OptionalDouble.empty());
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.MEASURE_DISTANCE);
+    walls.distance(7620, 7620).centre =
+        new BySide<>(OptionalDouble.of(668), OptionalDouble.empty());
+    assertThat(walls.sheet().next().side()).hasValue(Side.RIGHT);
+    walls.centre(668);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.READ_CUTOFF);
+    walls.reads(Side.LEFT, 95);
+    assertThat(walls.sheet().next().side()).hasValue(Side.RIGHT);
+    walls.reads(Side.RIGHT, 18);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.TURN_AND_READ);
+    walls.screw(Side.RIGHT, "v", Adjuster.Axis.VERTICAL).turns(Side.RIGHT, "v", 1);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.READ_CUTOFF);
+    walls.reads(Side.RIGHT, 95);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.DONE);
+  }
+
+  @Test
+  void transferredAxesNeedNoFloor() {
+    Walls walls = new Walls();
+    walls.marks =
+        new MarkStyle(MarkStyle.Edge.LOWER, 25, MarkStyle.Origin.TRANSFERRED, Walls.both(655));
+    assertThat(walls.lamp(Side.LEFT).place().orElseThrow().lineMm()).isEqualTo(655);
+    TapeMark line =
+        TapeMark.of(walls.sheet().pairs().get(0), walls.marks).stream()
+            .filter(mark -> mark.role() == TapeMark.Role.LAMP_LINE)
+            .findFirst()
+            .orElseThrow();
+    assertThat(line.upperEdgeMm()).hasValue(680);
+  }
+
+  /** Equal readings on both sides are no target: both may be equally wrong. */
+  @Test
+  void evenOnBothSidesIsNotRight() {
+    Walls walls = new Walls().reads(Side.LEFT, 10).reads(Side.RIGHT, 10);
+    assertThat(walls.sheet().worst()).isEqualTo(Verdict.OUT);
+  }
+
+  /** Whatever was read, doing what the remedy says puts the lamp within. */
+  @Test
+  void aRemedyAppliedPutsTheLampWithin() {
+    Random random = new Random(7);
+    for (int i = 0; i < 300; i++) {
+      double distance = random.nextDouble(3000, 10_000);
+      Walls walls =
+          new Walls()
+              .centre(random.nextDouble(500, 1200))
+              .distance(distance, distance)
+              .school(random.nextBoolean() ? School.RULE : School.SPLIT_DROP)
+              .reads(Side.LEFT, random.nextDouble(-200, 400));
+      double up = walls.lamp(Side.LEFT).correction().orElseThrow().upMm();
+      double read = ((AimEvent.CutoffRead) walls.events.get(0)).mm();
+      walls.reads(Side.LEFT, read - up);
+      assertThatFinding(walls.finding("aim.target.left")).is(Verdict.WITHIN);
+    }
+  }
+
+  /** Swapping the sides, the traffic and every reading swaps the verdicts. */
+  @Test
+  void leftAndRightAreMirrorImages() {
+    Random random = new Random(11);
+    for (int i = 0; i < 100; i++) {
+      double near = random.nextDouble(5000, 7600);
+      double far = near + random.nextDouble(0, 30);
+      double left = random.nextDouble(0, 150);
+      double right = random.nextDouble(0, 150);
+      Walls one =
+          new Walls()
+              .school(School.SPLIT_DROP)
+              .distance(near, far)
+              .reads(Side.LEFT, left)
+              .reads(Side.RIGHT, right)
+              .step(Side.LEFT, 5);
+      Walls other =
+          new Walls()
+              .school(School.SPLIT_DROP)
+              .distance(far, near)
+              .reads(Side.RIGHT, left)
+              .reads(Side.LEFT, right)
+              .step(Side.RIGHT, -5);
+      other.traffic = TrafficSide.LEFT;
+      for (Side side : Side.values()) {
+        LampSheet a = one.lamp(side);
+        LampSheet b = other.lamp(side.other());
+        assertThat(a.correction().orElseThrow().upMm())
+            .isCloseTo(b.correction().orElseThrow().upMm(), within(1e-9));
+        assertThat(a.place().orElseThrow().aheadXMm())
+            .isCloseTo(-b.place().orElseThrow().aheadXMm(), within(1e-9));
+        assertThat(a.findings().stream().map(Finding::verdict).toList())
+            .isEqualTo(b.findings().stream().map(Finding::verdict).toList());
+      }
+    }
+  }
+}

@@ -1,0 +1,47 @@
+package mellow.core.finding;
+
+import static org.assertj.core.api.Assertions.within;
+
+import mellow.core.measure.UnitSystem;
+import org.assertj.core.api.AbstractAssert;
+import org.assertj.core.api.Assertions;
+
+/** Assertions on findings, in the trade's words. */
+public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> {
+  private FindingAssert(Finding finding) {
+    super(finding, FindingAssert.class);
+  }
+
+  public static FindingAssert assertThatFinding(Finding finding) {
+    return new FindingAssert(finding);
+  }
+
+  public FindingAssert is(Verdict verdict) {
+    Assertions.assertThat(actual.verdict())
+        .as(actual.id() + ": " + text(actual.headline()))
+        .isEqualTo(verdict);
+    return this;
+  }
+
+  /** The margin, in its own unit; negative is beyond the limit. */
+  public FindingAssert hasMargin(double amount, double tolerance) {
+    Assertions.assertThat(actual.margin().orElseThrow().amount().value())
+        .as(actual.id())
+        .isCloseTo(amount, within(tolerance));
+    return this;
+  }
+
+  public FindingAssert says(String part) {
+    Assertions.assertThat(text(actual.headline())).contains(part);
+    return this;
+  }
+
+  public FindingAssert advises(String part) {
+    Assertions.assertThat(text(actual.remedy().orElse(Sentence.EMPTY))).contains(part);
+    return this;
+  }
+
+  private static String text(Sentence sentence) {
+    return sentence.text(UnitSystem.METRIC).replace('\u2009', ' ');
+  }
+}

@@ -1,0 +1,115 @@
+package mellow.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Expected values: the inch is 25.4 mm by the 1959 agreement; the rest is arithmetic. */
+class LengthEntryTest {
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "668 | 668",
+        "59,7 cm | 597",
+        "6.1 m | 6100",
+        "1 1/2 m | 1500",
+        "23 1/2 in | 596.9",
+        "23½\" | 596.9",
+        "26 5/16 in | 668.3375",
+        "26-5/16\" | 668.3375",
+        "25 ft | 7620",
+        "25' | 7620",
+        "25 ft 3 1/2 in | 7708.9",
+        "25 ft 3 | 7696.2",
+        "25′ 3″ | 7696.2",
+        "2 m 5 cm | 2050",
+        "6 100 | 6100",
+        "6\u2009100 mm | 6100",
+        "-11 | -11",
+        "−4.5 mm | -4.5",
+        "+3 | 3",
+        ".5 in | 12.7",
+        "0,125 m | 125",
+        "¾ in | 19.05",
+      })
+  void isReadAsPeopleWriteIt(String typed, double mm) {
+    assertThat(LengthEntry.readMm(typed, LengthUnit.MM))
+        .isInstanceOfSatisfying(
+            Entry.Accepted.class,
+            entry -> {
+              assertThat((Double) entry.value()).isCloseTo(mm, within(1e-9));
+              assertThat(entry.typed()).isEqualTo(typed);
+            });
+  }
+
+  @Test
+  void aBareNumberHasTheJobsUnit() {
+    assertThat(LengthEntry.readMm("23 1/2", UnitSystem.IMPERIAL.bareUnit()))
+        .isEqualTo(new Entry.Accepted<>("23 1/2", 596.9));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "'' | 0 | Nothing was typed",
+        "twelve | 0 | A number should stand here",
+        "12 furlongs | 3 | not a unit of length",
+        "12 % | 3 | not a unit of length",
+        "1,200 | 0 | two ways",
+        "12..5 | 3 | Digits are missing",
+        "1.2.3 | 3 | one decimal sign",
+        "5 1/0 in | 4 | 0 below the stroke",
+        "5 in 3 ft | 5 | larger unit first",
+        "5 ft 30 cm | 5 | cannot be mixed",
+        "2 m 30 | 6 | needs its unit",
+        "12 ft ft | 6 | A number should stand here",
+        "NaN | 0 | A number should stand here",
+        "Infinity | 0 | A number should stand here",
+        "1e9 | 1 | not a unit of length",
+        "99999999999 | 0 | more than a kilometre",
+      })
+  void isRefusedWithPlaceAndReason(String typed, int at, String why) {
+    assertThat(LengthEntry.readMm(typed, LengthUnit.MM))
+        .isInstanceOfSatisfying(
+            Entry.Refused.class,
+            entry -> {
+              assertThat(entry.at()).isEqualTo(at);
+              assertThat(entry.why()).contains(why);
+              assertThat(entry.wouldBeRight()).contains("26 5/16 in");
+            });
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"<script>alert(1)</script>", "5'; drop table reading; --"})
+  void hostileTextIsOnlyText(String typed) {
+    assertThat(LengthEntry.readMm(typed, LengthUnit.MM)).isInstanceOf(Entry.Refused.class);
+  }
+
+  @Test
+  void anEndlessTextIsRefused() {
+    assertThat(LengthEntry.readMm("9".repeat(10_000), LengthUnit.MM))
+        .isInstanceOfSatisfying(
+            Entry.Refused.class, entry -> assertThat(entry.why()).contains("too long"));
+  }
+
+  /** What the tape shows is read back as the same length. */
+  @Test
+  void whatIsShownCanBeTyped() {
+    for (double mm = -2000; mm <= 9000; mm += 37) {
+      String metric = TapeText.lengthWithUnit(mm, UnitSystem.METRIC);
+      String imperial = TapeText.lengthWithUnit(mm, UnitSystem.IMPERIAL);
+      assertThat(value(metric)).as(metric).isCloseTo(mm, within(0.5));
+      assertThat(value(imperial)).as(imperial).isCloseTo(mm, within(25.4 / 32 + 1e-9));
+    }
+  }
+
+  private static double value(String typed) {
+    return (Double) ((Entry.Accepted<Double>) LengthEntry.readMm(typed, LengthUnit.MM)).value();
+  }
+}
