@@ -1,0 +1,113 @@
+# The running application.
+
+DEFAULT_PORT=8734
+
+app_pid() {
+  local pid
+  pid=$(cat "$STATE/app.pid" 2>/dev/null) || return 1
+  kill -0 "$pid" 2>/dev/null && grep -qa "$ROOT/server" "/proc/$pid/cmdline" 2>/dev/null && printf '%s' "$pid"
+}
+
+app_launch() {
+  local port=$1 demo=$2 address=$3 tries=0
+  SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") setsid java -Xmx512m -XX:TieredStopAtLevel=4 -jar "$JAR" \
+    --server.port="$port" --server.address="$address" --mellow.demo="$demo" \
+    --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
+    --spring.datasource.username=mellow </dev/null >"$STATE/app.log" 2>&1 &
+  printf '%s' $! >"$STATE/app.pid"
+  printf 'http://%s:%s' "$address" "$port" >"$STATE/address"
+  until curl -fs "http://127.0.0.1:$port/actuator/health" >/dev/null 2>&1; do
+    tries=$((tries + 1))
+    if [ $tries -gt 900 ] || ! app_pid >/dev/null; then
+      tail -n 30 "$STATE/app.log"
+      return 1
+    fi
+    sleep 0.1
+  done
+}
+
+start() {
+  local port=$DEFAULT_PORT demo=true address=127.0.0.1 began=$SECONDS
+  while [ $# -gt 0 ]; do
+    case $1 in
+      --port)
+        [[ ${2:-} =~ ^[0-9]+$ ]] && [ "$2" -ge 1 ] && [ "$2" -le 65535 ] || fail "--port needs a number from 1 to 65535."
+        port=$2
+        shift 2
+        ;;
+      --no-demo) demo=false; shift ;;
+      --address) address=${2:-127.0.0.1}; shift 2 ;;
+      *) fail "start does not know “$1”: --port N, --no-demo, --address A." ;;
+    esac
+  done
+  if app_pid >/dev/null; then
+    say "Already running: $(cat "$STATE/address")"
+    return
+  fi
+  say "Starting Mellow Horizon"
+  port_is_free "$port" || fail "Port $port is in use. Choose another: ./mellow start --port $((port + 1))"
+  need_space 500
+  need_packages
+  mkdir -p "$STATE"
+  build_app
+  db_start
+  step "Starting the application" app_launch "$port" "$demo" "$address"
+  say "Ready after $((SECONDS - began)) s: $(cat "$STATE/address")"
+}
+
+stop() {
+  local pid
+  if pid=$(app_pid); then
+    kill "$pid"
+    while kill -0 "$pid" 2>/dev/null; do
+      sleep 0.1
+    done
+    say "The application is stopped."
+  fi
+  if db_pid >/dev/null; then
+    db_stop
+    say "The database is stopped."
+  fi
+  rm -f "$STATE/app.pid"
+}
+
+status() {
+  if app_pid >/dev/null; then
+    say "Application: running at $(cat "$STATE/address")"
+  else
+    say "Application: not running"
+  fi
+  if db_pid >/dev/null; then
+    say "Database: running on 127.0.0.1:$(cat "$DB_DIR/port"), data in $DB_DIR"
+  else
+    say "Database: not running"
+  fi
+}
+
+reset() {
+  if [ "${1:-}" != --yes ]; then
+    local answer
+    read -r -p "All stored jobs under $DB_DIR will be gone. Type “reset” to go on: " answer
+    [ "$answer" = reset ] || fail "Nothing was changed."
+  fi
+  stop
+  rm -rf "$DB_DIR"
+  say "The stored data is gone; the next start begins anew."
+}
+
+bench() {
+  need_space 2500
+  need_packages
+  step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
+    -Dweb.checks.skip package
+  source_state >"$STATE/build"
+  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt
+}
+
+screenshots() {
+  need_packages browser
+  step "Building" "${MVN[@]}" -q -pl core,web,server,e2e -am -DskipTests -Dspotless.check.skip \
+    -Dweb.checks.skip install
+  step "Taking pictures" "${MVN[@]}" -pl e2e verify -Dit.test=ScreenshotsIT -Dscreenshots=true \
+    -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
+}

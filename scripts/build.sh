@@ -1,0 +1,71 @@
+# Building only what changed, and the tests.
+
+MVN=(mvn -B -ntp)
+JAR=$ROOT/server/target/server-0.1.0-SNAPSHOT-exec.jar
+
+# One line for the state of all sources that end up in the application.
+source_state() {
+  (
+    cd "$ROOT"
+    find pom.xml core/pom.xml core/src/main web/pom.xml web/package.json web/package-lock.json \
+      web/index.html web/vite.config.ts web/tsconfig.json web/src server/pom.xml server/openapi.json \
+      server/src/main -type f ! -path '*/api/schema.d.ts' -print0 | sort -z | xargs -0 sha1sum | sha1sum
+  )
+}
+
+build_app() {
+  if [ -f "$JAR" ] && [ "$(cat "$STATE/build" 2>/dev/null)" = "$(source_state)" ]; then
+    return
+  fi
+  need_space 1500
+  step "Building (first time: some minutes)" "${MVN[@]}" -q -pl core,web,server -am \
+    -DskipTests -Dspotless.check.skip -Dweb.checks.skip package
+  source_state >"$STATE/build"
+}
+
+run_tests() {
+  local began=$SECONDS modules=() part
+  need_space 2500
+  need_packages browser
+  for part in "$@"; do
+    case $part in
+      core | server | web | e2e) modules+=("$part") ;;
+      *) fail "There are no tests “$part”: core, server, web or e2e." ;;
+    esac
+  done
+  if [ ${#modules[@]} -eq 0 ]; then
+    say "Running every test"
+    "${MVN[@]}" verify
+  else
+    say "Running the tests of ${modules[*]}"
+    for part in "${modules[@]}"; do
+      case $part in
+        core | web) "${MVN[@]}" -pl "$part" verify ;;
+        # What stands below is built first, untested.
+        server)
+          step "Building what stands below" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dweb.checks.skip install
+          "${MVN[@]}" -pl server verify
+          ;;
+        e2e)
+          step "Building what stands below" "${MVN[@]}" -q -pl core,web,server -am -DskipTests -Dweb.checks.skip install
+          "${MVN[@]}" -pl e2e verify
+          ;;
+      esac
+    done
+  fi
+  say "Tests took $((SECONDS - began)) s"
+}
+
+# Code and documents that are generated and committed; tests fail where they have drifted.
+generate() {
+  need_packages
+  db_start
+  db_sql -e 'drop database `generate`; create database `generate`;'
+  local database=(-f server/generate-pom.xml "-Dgenerate.url=jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/generate"
+    -Dgenerate.user=mellow "-Dgenerate.password=$(cat "$DB_DIR/password")")
+  step "Generating the database's types" "${MVN[@]}" -q "${database[@]}" flyway:migrate jooq-codegen:generate
+  step "Formatting" "${MVN[@]}" -q spotless:apply
+  step "Installing core and page" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dweb.checks.skip install
+  step "Writing server/openapi.json" "${MVN[@]}" -q -pl server -Dtest=OpenApiDriftTest \
+    -Dopenapi.write=true -Dsurefire.failIfNoSpecifiedTests=false test
+}

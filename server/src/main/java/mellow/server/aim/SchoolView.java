@@ -1,0 +1,69 @@
+package mellow.server.aim;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.OptionalDouble;
+import mellow.core.aim.School;
+import mellow.core.aim.SchoolRow;
+import mellow.core.finding.Figure;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
+
+/** One school with what it means for both lamps. */
+@Schema(name = "SchoolRow", description = "A school of aiming with what it means for both lamps.")
+public record SchoolView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SchoolLampView left,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SchoolLampView right) {
+
+  /** What a school means for one lamp. */
+  @Schema(name = "SchoolLamp", description = "What a school means for one lamp.")
+  public record SchoolLampView(
+      @Nullable FigureView percent,
+      @Nullable FigureView angle,
+      @Nullable FigureView mark,
+      @Nullable FigureView belowLine,
+      @Nullable FigureView reach,
+      @Nullable FindingView remark,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<OpinionView> opinions) {
+
+    static SchoolLampView of(SchoolRow.Lamp lamp) {
+      return new SchoolLampView(
+          lamp.percent().isPresent() ? FigureView.percent(lamp.percent().getAsDouble()) : null,
+          lamp.angleDeg().isPresent()
+              ? FigureView.of(Figure.degrees(lamp.angleDeg().getAsDouble()))
+              : null,
+          length(lamp.markMm()),
+          length(lamp.belowLineMm()),
+          LampView.reachView(lamp.reachMm()),
+          lamp.remark().map(FindingView::of).orElse(null),
+          lamp.opinions().stream()
+              .map(
+                  opinion ->
+                      new OpinionView(
+                          opinion.ruleSetId(), opinion.title(), FindingView.of(opinion.finding())))
+              .toList());
+    }
+
+    private static @Nullable FigureView length(OptionalDouble mm) {
+      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
+    }
+  }
+
+  /** A rule set's verdict on a school's inclination. */
+  @Schema(name = "Opinion", description = "A rule set's verdict on a school's inclination.")
+  public record OpinionView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String ruleSetId,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView finding) {}
+
+  static SchoolView of(SchoolRow row) {
+    return new SchoolView(
+        row.school(),
+        row.school().title(),
+        SchoolLampView.of(row.lamps().left()),
+        SchoolLampView.of(row.lamps().right()));
+  }
+}

@@ -1,0 +1,135 @@
+package mellow.server.aim;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.aim.FloorSurvey;
+import mellow.core.aim.Horizon;
+import mellow.core.aim.MarkStyle;
+import mellow.core.aim.NextStep;
+import mellow.core.aim.PairSheet;
+import mellow.core.aim.School;
+import mellow.core.aim.TapeMark;
+import mellow.core.aim.WallInput;
+import mellow.core.aim.WallSheet;
+import mellow.core.aim.WorkStep;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import mellow.server.wire.HorizonView;
+import mellow.server.wire.SentenceView;
+import org.jspecify.annotations.Nullable;
+
+/** The whole stage "Wall". */
+@Schema(name = "WallSheet", description = "Everything about the aim, computed from the readings.")
+public record SheetView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict worst,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) NextView next,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<StepView> steps,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<PairView> pairs,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FloorView floor,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) HorizonView horizon,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings) {
+
+  /** What is next. */
+  @Schema(name = "NextStep", description = "The worst thing in one sentence, and what to do next.")
+  public record NextView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView headline,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) NextStep.Action action,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind lamp,
+      @Nullable Side side) {
+
+    public static NextView of(NextStep next) {
+      return new NextView(
+          next.verdict(),
+          SentenceView.of(next.headline()),
+          SentenceView.of(next.detail()),
+          next.action(),
+          next.lamp(),
+          next.side().orElse(null));
+    }
+  }
+
+  /** One step of the work. */
+  @Schema(name = "WorkStep", description = "One step of the work at the wall.")
+  public record StepView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) WorkStep.State state) {}
+
+  /** A pair of lamps. */
+  @Schema(name = "PairAtWall", description = "A pair of lamps at the wall.")
+  public record PairView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind kind,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
+      @Schema(description = "Heading to the right of square.") @Nullable FigureView skew,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView left,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView right,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<SchoolView> schools) {
+
+    static PairView of(PairSheet pair, MarkStyle style) {
+      return new PairView(
+          pair.kind(),
+          pair.school(),
+          pair.skewDeg().isPresent()
+              ? FigureView.of(Figure.degrees(pair.skewDeg().getAsDouble()))
+              : null,
+          LampView.of(pair.lamps().left()),
+          LampView.of(pair.lamps().right()),
+          TapeMark.of(pair, style).stream().map(MarkView::of).toList(),
+          pair.schools().stream().map(SchoolView::of).toList());
+    }
+  }
+
+  /** A strip of tape. */
+  @Schema(name = "TapeMark", description = "A strip of tape on the wall, mm.")
+  public record MarkView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TapeMark.Role role,
+      @Nullable Side side,
+      @Schema(description = "The line above the wall's foot; left out for upright strips.")
+          @Nullable FigureView height,
+      @Schema(
+              description = "Left of the vehicle's centre line.",
+              requiredMode = Schema.RequiredMode.REQUIRED)
+          FigureView left,
+      @Schema(description = "The tape's upper edge above the wall's foot.")
+          @Nullable FigureView upperEdge) {
+
+    static MarkView of(TapeMark mark) {
+      return new MarkView(
+          mark.role(),
+          mark.side().orElse(null),
+          mark.heightMm().isPresent() ? FigureView.lengthMm(mark.heightMm().getAsDouble()) : null,
+          FigureView.lengthMm(mark.leftMm()),
+          mark.upperEdgeMm().isPresent()
+              ? FigureView.lengthMm(mark.upperEdgeMm().getAsDouble())
+              : null);
+    }
+  }
+
+  /** Computes and shows the sheet of an input. */
+  public static SheetView of(WallInput input) {
+    WallSheet sheet = WallSheet.of(input);
+    Optional<FloorSurvey> survey = input.survey();
+    return new SheetView(
+        sheet.worst(),
+        NextView.of(sheet.next()),
+        sheet.steps().stream()
+            .map(
+                step ->
+                    new StepView(
+                        step.id(), step.title(), SentenceView.of(step.detail()), step.state()))
+            .toList(),
+        sheet.pairs().stream().map(pair -> PairView.of(pair, input.marks())).toList(),
+        FloorView.of(survey),
+        HorizonView.of(Horizon.of(sheet)),
+        sheet.findings().stream().map(FindingView::of).toList());
+  }
+}

@@ -1,0 +1,273 @@
+package mellow.server.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import mellow.core.aim.Adjuster.Axis;
+import mellow.core.aim.Adjuster.Reach;
+import mellow.core.aim.School;
+import mellow.core.logbook.ReadingKind;
+import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TrafficSide;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * The demo scenario: the workshop of an invented valley cooperative, its buses, library vans, snow
+ * patrol and members' vehicles. All names and figures are invented for it. Loaded once, into an
+ * empty yard, through the same doors that the page uses.
+ */
+@Component
+class DemoScenario {
+  private final DemoWriter.Factory writers;
+  private final boolean wanted;
+  private final Clock clock;
+
+  DemoScenario(
+      DemoWriter.Factory writers, @Value("${mellow.demo:false}") boolean wanted, Clock clock) {
+    this.writers = writers;
+    this.wanted = wanted;
+    this.clock = clock;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void load() {
+    if (wanted && writers.yardIsEmpty()) {
+      Instant now = clock.instant();
+      people();
+      bays(now.minus(Duration.ofDays(11)));
+      wick(now.minus(Duration.ofDays(6)));
+      skarn(now.minus(Duration.ofDays(3)));
+      ambit(now.minus(Duration.ofHours(29)));
+      drift(now.minus(Duration.ofHours(27)));
+      lantern(now.minus(Duration.ofHours(25)));
+      tundal(now.minus(Duration.ofHours(5)));
+      sledgeCart(now.minus(Duration.ofHours(2)));
+      loft(now.minus(Duration.ofMinutes(40)));
+    }
+  }
+
+  private void people() {
+    writers.names("Valley cooperative workshop", "Runa", "Marten", "Ilse");
+  }
+
+  /** Three bays: a hall with a twisted floor, a short annex, and the sloping yard outside. */
+  private void bays(Instant at) {
+    DemoWriter hall = writers.at(at, "Runa");
+    hall.bay("hall", "Hall", "water level, floor of 1974, settled at the drain", UnitSystem.METRIC);
+    hall.floor("hall", "8.15 m", "2700", "1560", "1300");
+    hall.heights("hall", "0", "6", "15", "4");
+    hall.foot("hall", "-11", "-3");
+
+    DemoWriter annex = writers.at(at.plus(Duration.ofHours(1)), "Ilse");
+    annex.bay("annex", "Annex", "short, level slab, laser", UnitSystem.METRIC);
+    annex.floor("annex", "3.4 m", "2500", "1500", "1200");
+    annex.heights("annex", "0", "1", "1", "1");
+    annex.foot("annex", "0", "1");
+
+    DemoWriter yard = writers.at(at.plus(Duration.ofHours(2)), "Marten");
+    yard.bay("slope", "Yard wall", "outdoors, falls towards the wall, laser", UnitSystem.METRIC);
+    yard.floor("slope", "8.6 m", "2800", "1600", "1300");
+    yard.heights("slope", "0", "-3", "31", "28");
+    yard.foot("slope", "-96", "-99");
+  }
+
+  /** Within: a small hatch, done in the yard. */
+  private void wick(Instant at) {
+    DemoWriter job = writers.at(at, "Ilse");
+    job.vehicle(
+        "wick", "Sollen Wick", "Marten's hatch", Side.LEFT, 2380, 760, 1660, BeamClass.UN_DIPPED);
+    job.job(
+        "wick",
+        "slope",
+        "projector lamp swap, bulbs moved over",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        "1.2 %");
+    job.centres("wick", "7.8 m", "7.8 m", "641", "640", "566", "1142");
+    job.read("wick", Side.LEFT, "60");
+    job.turn("wick", Side.LEFT, "1/2 clockwise");
+    job.read("wick", Side.LEFT, "92");
+    job.read("wick", Side.RIGHT, "95");
+    job.step("wick", Side.LEFT, "4");
+    job.step("wick", Side.RIGHT, "-6");
+  }
+
+  /** Within, in inches, by a right-cutoff rule. */
+  private void skarn(Instant at) {
+    DemoWriter job = writers.at(at, "Runa");
+    job.vehicle(
+        "skarn", "Brask Skarn", "road crew 2", Side.LEFT, 3220, 905, 1930, BeamClass.SAE_VOR);
+    job.job(
+        "skarn",
+        "slope",
+        "truck lamps, 25 ft aim",
+        "us-sae-j599",
+        TrafficSide.RIGHT,
+        UnitSystem.IMPERIAL,
+        School.RULE,
+        null);
+    job.centres("skarn", "25 ft", "25 ft", "38 1/4", "38 1/8", "35 1/2", "58 3/4");
+    job.read("skarn", Side.LEFT, "2 1/8");
+    job.read("skarn", Side.RIGHT, "5");
+    job.turn("skarn", Side.RIGHT, "1 anticlockwise");
+    job.read("skarn", Side.RIGHT, "3 1/4");
+    job.turn("skarn", Side.RIGHT, "3/4 anticlockwise");
+    job.read("skarn", Side.RIGHT, "1 15/16");
+  }
+
+  /** Half corrected: the left lamp is right, the right one was turned and not read again. */
+  private void ambit(Instant at) {
+    DemoWriter job = writers.at(at, "Marten");
+    job.vehicle(
+        "ambit",
+        "Sollen Ambit",
+        "midwife's estate",
+        Side.RIGHT,
+        2710,
+        845,
+        1790,
+        BeamClass.UN_DIPPED);
+    job.job(
+        "ambit",
+        "slope",
+        "lamps swapped, aim",
+        "gb-inspection",
+        TrafficSide.LEFT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+    job.centres("ambit", "7.5 m", "7.51 m", "688", "690", "612", "1248");
+    job.read("ambit", Side.LEFT, "96");
+    job.read("ambit", Side.RIGHT, "20");
+    job.turn("ambit", Side.RIGHT, "1 clockwise");
+    job.read("ambit", Side.RIGHT, "48");
+    job.turn("ambit", Side.RIGHT, "1 3/4 clockwise");
+  }
+
+  /** Too short: a roadster in the annex, by inches that the tape cannot tell apart there. */
+  private void drift(Instant at) {
+    DemoWriter job = writers.at(at, "Ilse");
+    job.vehicle(
+        "drift", "Orlo Drift", "Ilse's roadster", Side.LEFT, 2310, 730, 1680, BeamClass.UN_DIPPED);
+    job.job(
+        "drift",
+        "annex",
+        "new lamps, quick check",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.IMPERIAL,
+        School.EQUAL_DROP,
+        null);
+    job.centres("drift", "8 ft 6", "8 ft 6", "24 7/8", "24 3/4", "22", "45 1/2");
+    job.read("drift", Side.LEFT, "11/16");
+    job.read("drift", Side.RIGHT, "5/8");
+  }
+
+  /** Not measured yet: a minibus with fog lamps. */
+  private void lantern(Instant at) {
+    DemoWriter job = writers.at(at, "Runa");
+    job.vehicle(
+        "lantern",
+        "Quenby Lantern",
+        "valley bus 7",
+        Side.LEFT,
+        3300,
+        940,
+        2020,
+        BeamClass.UN_DIPPED,
+        BeamClass.FOG_F3);
+    job.job(
+        "lantern",
+        "hall",
+        "fog lamps behind blank covers",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+    job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.LEFT, "874");
+    job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.RIGHT, "871");
+  }
+
+  /** Out, with a screw behind the closed front: a lifted 4x4 aimed level. */
+  private void tundal(Instant at) {
+    DemoWriter job = writers.at(at, "Marten");
+    job.vehicle(
+        "tundal", "Brask Tundal", "snow patrol 1", Side.LEFT, 2850, 820, 1880, BeamClass.UN_DIPPED);
+    job.screw(
+        "tundal",
+        Side.RIGHT,
+        Axis.VERTICAL,
+        "hex 6 under a rubber cap",
+        "behind the grille, inboard",
+        Reach.FRONT_OPEN_ONLY,
+        null);
+    job.job(
+        "tundal",
+        "slope",
+        "lamps on a lifted 4x4, level aim",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.LEVEL,
+        null);
+    job.centres("tundal", "7.62 m", "7.66 m", "1062", "1066", "978", "1360");
+    job.read("tundal", Side.LEFT, "0");
+    job.read("tundal", Side.RIGHT, "12");
+  }
+
+  /** Not measured at all: nothing but the vehicle. */
+  private void sledgeCart(Instant at) {
+    DemoWriter job = writers.at(at, "Ilse");
+    job.vehicle(
+        "loft1", "Quenby Loft", "library van 1", Side.LEFT, 3000, 870, 1960, BeamClass.UN_DIPPED);
+    job.job(
+        "loft1",
+        null,
+        "aim after new springs",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+  }
+
+  /**
+   * Measured and out, on the twisted floor, with a corrected reading and a screw that was learnt.
+   */
+  private void loft(Instant at) {
+    DemoWriter job = writers.at(at, "Runa");
+    job.vehicle(
+        "loft3", "Quenby Loft", "library van 3", Side.LEFT, 3000, 870, 1960, BeamClass.UN_DIPPED);
+    job.screw(
+        "loft3",
+        Side.RIGHT,
+        Axis.VERTICAL,
+        "cross-head on a toothed wheel",
+        "above the lamp, inboard",
+        Reach.ALWAYS,
+        null);
+    job.job(
+        "loft3",
+        "slope",
+        "projector retrofit",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        "1.2 %");
+    job.centres("loft3", "6.1 m", "6.1 m", "26 5/16 in", "671", "612", "131 cm");
+    job.read("loft3", Side.LEFT, "70");
+    job.readWrong("loft3", Side.RIGHT, "81", "-18");
+    job.turn("loft3", Side.RIGHT, "1 clockwise");
+    job.read("loft3", Side.RIGHT, "18");
+  }
+}

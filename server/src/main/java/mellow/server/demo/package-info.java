@@ -1,0 +1,5 @@
+/** The demo scenario. */
+@NullMarked
+package mellow.server.demo;
+
+import org.jspecify.annotations.NullMarked;

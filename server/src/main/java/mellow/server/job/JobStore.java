@@ -1,0 +1,41 @@
+package mellow.server.job;
+
+import static mellow.server.db.Tables.JOB;
+
+import java.time.LocalDateTime;
+import java.util.Optional;
+import mellow.server.db.tables.records.JobRecord;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** The table of jobs. */
+@Repository
+class JobStore {
+  private final DSLContext sql;
+
+  JobStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  Optional<JobRecord> byId(String shopId, String id) {
+    return sql.selectFrom(JOB).where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId)).fetchOptional();
+  }
+
+  boolean none(String shopId) {
+    return !sql.fetchExists(JOB, JOB.SHOP_ID.eq(shopId));
+  }
+
+  void add(JobRecord row) {
+    sql.insertInto(JOB).set(row).execute();
+  }
+
+  /** Writes the row where it still has the given version; whether it had. */
+  boolean replace(JobRecord row, int version) {
+    return sql.update(JOB).set(row).where(JOB.ID.eq(row.getId()), JOB.VERSION.eq(version)).execute()
+        == 1;
+  }
+
+  void touch(String id, LocalDateTime at) {
+    sql.update(JOB).set(JOB.TOUCHED_AT, at).where(JOB.ID.eq(id)).execute();
+  }
+}

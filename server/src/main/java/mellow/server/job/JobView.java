@@ -1,0 +1,108 @@
+package mellow.server.job;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.aim.MarkStyle;
+import mellow.core.aim.School;
+import mellow.core.formats.BuiltInRules;
+import mellow.core.logbook.JobSetup;
+import mellow.core.measure.UnitSystem;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.TrafficSide;
+import mellow.server.aim.WallRequest;
+import mellow.server.db.tables.records.JobRecord;
+import mellow.server.vehicle.AdjusterView;
+import mellow.server.vehicle.VehicleView;
+import org.jspecify.annotations.Nullable;
+
+/** What is settled for a job, as it is kept. */
+@Schema(name = "Job", description = "What is settled for a job, as it is kept.")
+public record JobView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String vehicleId,
+    @Nullable String bayId,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String work,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String ruleSet,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TrafficSide traffic,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) UnitSystem units,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
+    @Nullable String labelTyped,
+    @Schema(description = "Percent, negative downwards.") @Nullable Double labelPercent,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean stanceChanged,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean frontClosed,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) MarkStyle.Edge markEdge,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) MarkStyle.Origin markOrigin,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double tapeWidthMm,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant changedAt,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant touchedAt) {
+
+  /** The job of a row. */
+  public static JobView of(JobRecord row) {
+    return new JobView(
+        row.getId(),
+        row.getVersion(),
+        row.getVehicleId(),
+        row.getBayId(),
+        row.getWork(),
+        row.getRuleSet(),
+        TrafficSide.valueOf(row.getTraffic()),
+        UnitSystem.valueOf(row.getUnits()),
+        School.valueOf(row.getSchool()),
+        row.getLabelTyped(),
+        row.getLabelPercent(),
+        row.getStanceChanged(),
+        row.getFrontClosed(),
+        MarkStyle.Edge.valueOf(row.getMarkEdge()),
+        MarkStyle.Origin.valueOf(row.getMarkOrigin()),
+        row.getTapeWidthMm(),
+        row.getChangedBy(),
+        row.getChangedAt().toInstant(ZoneOffset.UTC),
+        row.getTouchedAt().toInstant(ZoneOffset.UTC));
+  }
+
+  boolean says(JobEdit edit) {
+    return new JobEdit(
+            edit.version(),
+            vehicleId,
+            bayId,
+            work,
+            ruleSet,
+            traffic,
+            units,
+            school,
+            labelTyped,
+            stanceChanged,
+            frontClosed,
+            markEdge,
+            markOrigin,
+            tapeWidthMm)
+        .equals(edit);
+  }
+
+  /** What the core needs of the job, the vehicle and its screws. */
+  public JobSetup setup(VehicleView vehicle, List<AdjusterView> adjusters) {
+    RuleSet market = WallRequest.knownRuleSet(ruleSet);
+    return new JobSetup(
+        traffic,
+        market,
+        BuiltInRules.all().stream().filter(set -> set != market).toList(),
+        units,
+        school,
+        labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),
+        stanceChanged,
+        frontClosed,
+        markEdge,
+        tapeWidthMm,
+        markOrigin,
+        vehicle.dipped(),
+        Optional.ofNullable(vehicle.fog()),
+        vehicle.steeperByMaker(),
+        adjusters.stream().map(AdjusterView::core).toList());
+  }
+}

@@ -1,0 +1,161 @@
+package mellow.server.job;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.logbook.Logbook;
+import mellow.core.measure.Entry;
+import mellow.core.measure.InclinationEntry;
+import mellow.server.aim.SheetView;
+import mellow.server.aim.WallRequest;
+import mellow.server.bay.BayView;
+import mellow.server.bay.Bays;
+import mellow.server.db.tables.records.JobRecord;
+import mellow.server.logbook.Logbooks;
+import mellow.server.logbook.ReadingEdit;
+import mellow.server.logbook.ReadingView;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
+import mellow.server.vehicle.AdjusterView;
+import mellow.server.vehicle.VehicleView;
+import mellow.server.vehicle.Vehicles;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps jobs and puts their pages together. */
+@Service
+public class Jobs {
+  private final JobStore store;
+  private final Vehicles vehicles;
+  private final Bays bays;
+  private final Logbooks logbooks;
+
+  Jobs(JobStore store, Vehicles vehicles, Bays bays, Logbooks logbooks) {
+    this.store = store;
+    this.vehicles = vehicles;
+    this.bays = bays;
+    this.logbooks = logbooks;
+  }
+
+  private JobView get(Acting acting, String id) {
+    return store
+        .byId(acting.shopId(), id)
+        .map(JobView::of)
+        .orElseThrow(() -> Refusal.notFound("There is no such job."));
+  }
+
+  /** Whether the shop has no job at all. */
+  public boolean none(String shopId) {
+    return store.none(shopId);
+  }
+
+  /** The whole page of a job. */
+  @Transactional(readOnly = true)
+  public JobPage page(Acting acting, String id) {
+    JobView job = get(acting, id);
+    VehicleView vehicle = vehicles.get(acting, job.vehicleId());
+    List<AdjusterView> adjusters =
+        vehicles.adjusters(List.of(vehicle.id())).getOrDefault(vehicle.id(), List.of());
+    Optional<BayView> bay = Optional.ofNullable(job.bayId()).map(of -> bays.get(acting, of));
+    List<ReadingView> readings = logbooks.ofJob(id);
+    List<ReadingView> bayReadings = bay.map(at -> logbooks.ofBay(at.id())).orElse(List.of());
+    Logbook log = Logbooks.living(readings);
+    return new JobPage(
+        job,
+        vehicle,
+        adjusters,
+        bay.orElse(null),
+        readings,
+        bayReadings,
+        SheetView.of(log.wall(job.setup(vehicle, adjusters), Logbooks.living(bayReadings))));
+  }
+
+  /** Adds or changes a job. */
+  @Transactional
+  public JobPage put(Acting acting, String id, JobEdit edit) {
+    String person = acting.personOrRefuse();
+    vehicles.get(acting, edit.vehicleId());
+    if (edit.bayId() != null) {
+      bays.get(acting, edit.bayId());
+    }
+    WallRequest.knownRuleSet(edit.ruleSet());
+    Double label = labelPercent(edit);
+    Optional<JobView> there = store.byId(acting.shopId(), id).map(JobView::of);
+    Edits what =
+        Edits.of(
+            there.map(JobView::version),
+            edit.version(),
+            there.map(view -> view.says(edit)).orElse(false));
+    switch (what) {
+      case CREATE -> store.add(row(acting, person, id, edit, label, 1));
+      case UPDATE -> {
+        if (!store.replace(
+            row(acting, person, id, edit, label, edit.version() + 1), edit.version())) {
+          throw stale(get(acting, id));
+        }
+      }
+      case STALE -> throw stale(there.orElseThrow());
+      case REPEAT -> {}
+    }
+    return page(acting, id);
+  }
+
+  private static Refusal stale(JobView current) {
+    return Refusal.stale(current.changedBy(), current);
+  }
+
+  /** A label says "1.2 %" and means downwards; a minus says the same. */
+  private static @org.jspecify.annotations.Nullable Double labelPercent(JobEdit edit) {
+    if (edit.labelTyped() == null || edit.labelTyped().isBlank()) {
+      return null;
+    }
+    Entry<Double> entry = InclinationEntry.readPercent(edit.labelTyped());
+    if (entry instanceof Entry.Accepted<Double> accepted) {
+      return -Math.abs(accepted.value());
+    }
+    Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
+    throw Refusal.unprocessable("labelTyped", refused.why() + " " + refused.wouldBeRight())
+        .with("at", refused.at());
+  }
+
+  private JobRecord row(
+      Acting acting,
+      String person,
+      String id,
+      JobEdit edit,
+      @org.jspecify.annotations.Nullable Double label,
+      int version) {
+    JobRecord row = new JobRecord();
+    row.setId(id);
+    row.setShopId(acting.shopId());
+    row.setVersion(version);
+    row.setVehicleId(edit.vehicleId());
+    row.setBayId(edit.bayId());
+    row.setWork(edit.work());
+    row.setRuleSet(edit.ruleSet());
+    row.setTraffic(edit.traffic().name());
+    row.setUnits(edit.units().name());
+    row.setSchool(edit.school().name());
+    row.setLabelTyped(edit.labelTyped());
+    row.setLabelPercent(label);
+    row.setStanceChanged(edit.stanceChanged());
+    row.setFrontClosed(edit.frontClosed());
+    row.setMarkEdge(edit.markEdge().name());
+    row.setMarkOrigin(edit.markOrigin().name());
+    row.setTapeWidthMm(edit.tapeWidthMm());
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    row.setTouchedAt(acting.moment());
+    return row;
+  }
+
+  /** Keeps a reading of a job; answers the job's page as it is then. */
+  @Transactional
+  public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
+    get(acting, jobId);
+    if (logbooks.keep(acting, new Logbooks.Owner.OfJob(jobId), id, edit)) {
+      store.touch(jobId, acting.moment());
+    }
+    return page(acting, jobId);
+  }
+}

@@ -1,0 +1,140 @@
+package mellow.server.platform;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import java.net.URI;
+import java.util.stream.Collectors;
+import org.jooq.exception.DataAccessException;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns whatever went wrong into a problem document (RFC 9457) with a sentence for people. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> refusal(Refusal refusal) {
+    ProblemDetail problem = problem(refusal.status(), refusal.getMessage(), refusal.field());
+    refusal.more().forEach(problem::setProperty);
+    return ResponseEntity.status(refusal.status()).body(problem);
+  }
+
+  /** The database is away: nothing was stored, and the page keeps what was typed. */
+  @ExceptionHandler({
+    DataAccessException.class,
+    TransactionException.class,
+    org.springframework.dao.DataAccessException.class
+  })
+  ResponseEntity<ProblemDetail> database(Exception exception) {
+    LOG.error("The database did not answer", exception);
+    HttpStatus status = HttpStatus.SERVICE_UNAVAILABLE;
+    return ResponseEntity.status(status)
+        .body(
+            problem(
+                status,
+                "The record cannot be reached just now. Nothing was stored; try again.",
+                ""));
+  }
+
+  @ExceptionHandler(BodyLimit.TooLarge.class)
+  ResponseEntity<ProblemDetail> tooLarge(BodyLimit.TooLarge tooLarge) {
+    HttpStatus status = HttpStatus.PAYLOAD_TOO_LARGE;
+    return ResponseEntity.status(status).body(problem(status, tooLarge.getMessage(), ""));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unforeseen(Exception exception) {
+    LOG.error("Not foreseen", exception);
+    HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;
+    return ResponseEntity.status(status)
+        .body(problem(status, "Something went wrong here; what you typed is not lost.", ""));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException exception,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    if (exception.getCause() instanceof BodyLimit.TooLarge
+        || exception.getMostSpecificCause() instanceof BodyLimit.TooLarge) {
+      HttpStatus large = HttpStatus.PAYLOAD_TOO_LARGE;
+      return ResponseEntity.status(large)
+          .body(problem(large, exception.getMostSpecificCause().getMessage(), ""));
+    }
+    String field =
+        exception.getCause() instanceof JsonMappingException mapping ? path(mapping) : "";
+    return ResponseEntity.status(HttpStatus.BAD_REQUEST)
+        .body(
+            problem(
+                HttpStatus.BAD_REQUEST,
+                field.isEmpty()
+                    ? "The request is not JSON of the expected form."
+                    : "“%s” is not of the expected form.".formatted(field),
+                field));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException exception,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    FieldError error = exception.getBindingResult().getFieldError();
+    HttpStatus answer = HttpStatus.UNPROCESSABLE_ENTITY;
+    return ResponseEntity.status(answer)
+        .body(
+            error == null
+                ? problem(answer, "The request is not complete.", "")
+                : problem(
+                    answer,
+                    "“%s” %s.".formatted(error.getField(), error.getDefaultMessage()),
+                    error.getField()));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHandlerMethodValidationException(
+      HandlerMethodValidationException exception,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    var first = exception.getParameterValidationResults().get(0);
+    String field = String.valueOf(first.getMethodParameter().getParameterName());
+    String why = first.getResolvableErrors().get(0).getDefaultMessage();
+    HttpStatus answer = HttpStatus.UNPROCESSABLE_ENTITY;
+    return ResponseEntity.status(answer)
+        .body(problem(answer, "“%s” %s.".formatted(field, why), field));
+  }
+
+  private static String path(JsonMappingException mapping) {
+    return mapping.getPath().stream()
+        .map(
+            part ->
+                part.getFieldName() == null ? String.valueOf(part.getIndex()) : part.getFieldName())
+        .collect(Collectors.joining("."));
+  }
+
+  static ProblemDetail problem(HttpStatus status, @Nullable String sentence, String field) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, String.valueOf(sentence));
+    problem.setType(URI.create("about:blank"));
+    if (!field.isEmpty()) {
+      problem.setProperty("field", field);
+    }
+    return problem;
+  }
+}

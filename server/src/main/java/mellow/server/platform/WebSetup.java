@@ -1,0 +1,37 @@
+package mellow.server.platform;
+
+import java.util.List;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Wires identity into the controllers, and lets browsers keep what is named by its content. */
+@Configuration
+class WebSetup implements WebMvcConfigurer {
+  static {
+    SpringDocUtils.getConfig().addRequestWrapperToIgnore(Acting.class);
+  }
+
+  private final ActingResolver acting;
+
+  WebSetup(ActingResolver acting) {
+    this.acting = acting;
+  }
+
+  @Override
+  public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+    resolvers.add(acting);
+  }
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(java.time.Duration.ofDays(365)).immutable());
+    registry.addResourceHandler("/favicon.svg").addResourceLocations("classpath:/static/");
+  }
+}

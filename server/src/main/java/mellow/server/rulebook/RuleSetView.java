@@ -1,0 +1,74 @@
+package mellow.server.rulebook;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.rules.AimRule;
+import mellow.core.rules.HeightCondition;
+import mellow.core.rules.PercentBand;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.TrafficSide;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView.SourceView;
+import org.jspecify.annotations.Nullable;
+
+/** A rule set as it is shown. */
+@Schema(name = "RuleSet", description = "What a market, an inspection or a shop asks of aim.")
+public record RuleSetView(
+    @Schema(example = "un-r48", requiredMode = Schema.RequiredMode.REQUIRED) String id,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String scope,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TrafficSide usualTraffic,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<AimRuleView> aim) {
+
+  static RuleSetView of(RuleSet set) {
+    return new RuleSetView(
+        set.id(),
+        set.version(),
+        set.title(),
+        set.scope(),
+        set.usualTraffic(),
+        set.aimRules().stream().map(AimRuleView::of).toList());
+  }
+
+  /** One rule of aim. */
+  @Schema(name = "AimRule", description = "One rule of vertical aim.")
+  public record AimRuleView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Set<BeamClass> lamps,
+      HeightCondition.@Nullable HeightOf heightOf,
+      @Nullable FigureView aboveHeight,
+      @Nullable FigureView belowHeight,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean byMakersChoice,
+      @Nullable FigureView lowest,
+      @Nullable FigureView highest,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView aim,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
+
+    static AimRuleView of(AimRule rule) {
+      PercentBand limits = rule.limits();
+      return new AimRuleView(
+          rule.id(),
+          rule.classes(),
+          rule.height().map(HeightCondition::of).orElse(null),
+          length(rule.height().map(HeightCondition::aboveMm).orElse(OptionalDouble.empty())),
+          length(rule.height().map(HeightCondition::belowMm).orElse(OptionalDouble.empty())),
+          rule.byMakersChoice(),
+          percent(limits.lowestPercent()),
+          percent(limits.highestPercent()),
+          FigureView.percent(rule.aimPercent()),
+          SourceView.of(rule.source()));
+    }
+
+    private static @Nullable FigureView length(OptionalDouble mm) {
+      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
+    }
+
+    private static @Nullable FigureView percent(OptionalDouble percent) {
+      return percent.isPresent() ? FigureView.percent(percent.getAsDouble()) : null;
+    }
+  }
+}

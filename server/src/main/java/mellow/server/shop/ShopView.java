@@ -1,0 +1,17 @@
+package mellow.server.shop;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/** The shop with those who can be picked as acting. */
+@Schema(name = "Shop", description = "The shop with those who can be picked as acting.")
+public record ShopView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<PersonView> people) {
+
+  /** One person. */
+  @Schema(name = "Person", description = "Somebody who works here.")
+  public record PersonView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+      @Schema(example = "Runa", requiredMode = Schema.RequiredMode.REQUIRED) String name) {}
+}

@@ -1,0 +1,57 @@
+package mellow.server.vehicle;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.OptionalDouble;
+import mellow.core.aim.Adjuster;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+import mellow.server.db.tables.records.AdjusterRecord;
+import org.jspecify.annotations.Nullable;
+
+/** An aiming screw as it is remembered. */
+@Schema(name = "Adjuster", description = "An aiming screw as it is remembered for a vehicle.")
+public record AdjusterView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind lamp,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side side,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Adjuster.Axis axis,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String drive,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String place,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Adjuster.Reach reach,
+    @Schema(description = "Percent up (or to the left) per clockwise turn.")
+        @Nullable Double rememberedRate,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy) {
+
+  static AdjusterView of(AdjusterRecord row) {
+    return new AdjusterView(
+        row.getId(),
+        row.getVersion(),
+        LampKind.valueOf(row.getLamp()),
+        Side.valueOf(row.getSide()),
+        Adjuster.Axis.valueOf(row.getAxis()),
+        row.getDrive(),
+        row.getPlace(),
+        Adjuster.Reach.valueOf(row.getReach()),
+        row.getRememberedRate(),
+        row.getChangedBy());
+  }
+
+  /** The screw as the core knows it. */
+  public Adjuster core() {
+    return new Adjuster(
+        id,
+        side,
+        lamp,
+        axis,
+        drive,
+        place,
+        reach,
+        rememberedRate == null ? OptionalDouble.empty() : OptionalDouble.of(rememberedRate));
+  }
+
+  boolean says(AdjusterEdit edit) {
+    return new AdjusterEdit(edit.version(), lamp, side, axis, drive, place, reach, rememberedRate)
+        .equals(edit);
+  }
+}

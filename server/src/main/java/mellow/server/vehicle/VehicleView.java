@@ -1,0 +1,59 @@
+package mellow.server.vehicle;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.Side;
+import mellow.server.db.tables.records.VehicleRecord;
+import org.jspecify.annotations.Nullable;
+
+/** A vehicle as it is kept. Lengths in mm. */
+@Schema(name = "Vehicle", description = "A vehicle as it is kept. Lengths in mm.")
+public record VehicleView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String nickname,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side driverSide,
+    @Nullable Double wheelbaseMm,
+    @Nullable Double lampAheadMm,
+    @Nullable Double widthMm,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) BeamClass dipped,
+    @Nullable BeamClass fog,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean steeperByMaker,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant changedAt) {
+
+  static VehicleView of(VehicleRecord row) {
+    return new VehicleView(
+        row.getId(),
+        row.getVersion(),
+        row.getName(),
+        row.getNickname(),
+        Side.valueOf(row.getDriverSide()),
+        row.getWheelbaseMm(),
+        row.getLampAheadMm(),
+        row.getWidthMm(),
+        BeamClass.valueOf(row.getDipped()),
+        row.getFog() == null ? null : BeamClass.valueOf(row.getFog()),
+        row.getSteeperByMaker(),
+        row.getChangedBy(),
+        row.getChangedAt().toInstant(ZoneOffset.UTC));
+  }
+
+  boolean says(VehicleEdit edit) {
+    return new VehicleEdit(
+            edit.version(),
+            name,
+            nickname,
+            driverSide,
+            wheelbaseMm,
+            lampAheadMm,
+            widthMm,
+            dipped,
+            fog,
+            steeperByMaker)
+        .equals(edit);
+  }
+}

@@ -1,0 +1,36 @@
+package mellow.server.wire;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Quantity;
+import mellow.core.measure.UnitSystem;
+
+/** A figure with its text in both unit systems. */
+@Schema(name = "Figure", description = "A number with its text in both unit systems.")
+public record FigureView(
+    @Schema(
+            description =
+                "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE in degrees; TURNS, clockwise positive",
+            example = "76.2",
+            requiredMode = Schema.RequiredMode.REQUIRED)
+        double value,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Quantity quantity,
+    @Schema(example = "76 mm", requiredMode = Schema.RequiredMode.REQUIRED) String metric,
+    @Schema(example = "3 in", requiredMode = Schema.RequiredMode.REQUIRED) String imperial) {
+
+  public static FigureView of(Figure figure) {
+    return new FigureView(
+        figure.value(),
+        figure.quantity(),
+        figure.text(UnitSystem.METRIC),
+        figure.text(UnitSystem.IMPERIAL));
+  }
+
+  public static FigureView lengthMm(double mm) {
+    return of(Figure.lengthMm(mm));
+  }
+
+  public static FigureView percent(double percent) {
+    return of(Figure.percent(percent));
+  }
+}

@@ -1,0 +1,78 @@
+package mellow.server.wire;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import org.jspecify.annotations.Nullable;
+
+/** A verdict with its margin, working, remedy and source. */
+@Schema(name = "Finding", description = "A verdict with its margin, working, remedy and source.")
+public record FindingView(
+    @Schema(example = "aim.limits.right", requiredMode = Schema.RequiredMode.REQUIRED) String id,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView headline,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
+    @Schema(description = "Positive within the limit, negative beyond.")
+        @Nullable FigureView margin,
+    @Schema(description = "± of what was measured, in the margin's unit.")
+        @Nullable FigureView uncertainty,
+    @Nullable SentenceView remedy,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<WorkingLineView> working,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
+
+  public static FindingView of(Finding finding) {
+    return new FindingView(
+        finding.id(),
+        finding.verdict(),
+        SentenceView.of(finding.headline()),
+        SentenceView.of(finding.detail()),
+        finding.margin().map(margin -> FigureView.of(margin.amount())).orElse(null),
+        finding.margin().map(margin -> FigureView.of(margin.uncertainty())).orElse(null),
+        finding.remedy().map(SentenceView::of).orElse(null),
+        WorkingLineView.of(finding.working()),
+        SourceView.of(finding.source()));
+  }
+
+  /** One line of a working. */
+  @Schema(name = "WorkingLine", description = "One line of a working, as written on cardboard.")
+  public record WorkingLineView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String label,
+      @Schema(
+              description = "In symbols; empty for a value that was read.",
+              requiredMode = Schema.RequiredMode.REQUIRED)
+          String formula,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView filled,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView result) {
+
+    public static List<WorkingLineView> of(Working working) {
+      return working.lines().stream()
+          .map(
+              line ->
+                  new WorkingLineView(
+                      line.label(),
+                      line.formula(),
+                      SentenceView.of(line.filled()),
+                      FigureView.of(line.result())))
+          .toList();
+    }
+  }
+
+  /** Where a rule comes from. */
+  @Schema(name = "Source", description = "Where a rule or figure comes from.")
+  public record SourceView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Source.Mark mark,
+      @Schema(
+              example = "from memory, check the current text",
+              requiredMode = Schema.RequiredMode.REQUIRED)
+          String words,
+      @Schema(example = "UN R48, 6.2.6.1", requiredMode = Schema.RequiredMode.REQUIRED)
+          String reference) {
+
+    public static SourceView of(Source source) {
+      return new SourceView(source.mark(), source.mark().words(), source.reference());
+    }
+  }
+}

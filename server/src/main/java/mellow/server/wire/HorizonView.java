@@ -1,0 +1,47 @@
+package mellow.server.wire;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import mellow.core.aim.Horizon;
+import mellow.core.finding.Verdict;
+
+/** A job's horizon strip. */
+@Schema(
+    name = "Horizon",
+    description = "The parts of the work along a line, and the findings as marks.")
+public record HorizonView(
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<String> parts,
+    @Schema(
+            description = "Index of the part where the work stands.",
+            requiredMode = Schema.RequiredMode.REQUIRED)
+        int present,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks) {
+
+  /** One finding on the strip. */
+  @Schema(name = "HorizonMark", description = "One finding as a mark on the strip.")
+  public record MarkView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int part,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
+      @Schema(
+              description = "Margin as a share of the room the rule leaves, from −1 to 1.",
+              requiredMode = Schema.RequiredMode.REQUIRED)
+          double share,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String findingId,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView says) {}
+
+  public static HorizonView of(Horizon horizon) {
+    return new HorizonView(
+        horizon.parts(),
+        horizon.present(),
+        horizon.marks().stream()
+            .map(
+                mark ->
+                    new MarkView(
+                        mark.part(),
+                        mark.verdict(),
+                        mark.share(),
+                        mark.findingId(),
+                        SentenceView.of(mark.says())))
+            .toList());
+  }
+}

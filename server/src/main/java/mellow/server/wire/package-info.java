@@ -1,0 +1,5 @@
+/** How values of the core go over the wire. */
+@NullMarked
+package mellow.server.wire;
+
+import org.jspecify.annotations.NullMarked;

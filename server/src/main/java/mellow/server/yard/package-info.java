@@ -1,0 +1,5 @@
+/** The list of jobs. */
+@NullMarked
+package mellow.server.yard;
+
+import org.jspecify.annotations.NullMarked;

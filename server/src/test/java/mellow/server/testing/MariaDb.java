@@ -1,0 +1,191 @@
+package mellow.server.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/**
+ * A MariaDB server of its own on loopback, with its data in a temporary directory. {@link
+ * #shared()} gives one a JVM, fast and forgetful; tests of durability make their own with real
+ * flushing.
+ */
+public final class MariaDb implements AutoCloseable {
+  private static final String PASSWORD = "test";
+  private static int databases;
+  private static MariaDb shared;
+
+  private final Path directory;
+  private final int port;
+  private final List<String> options;
+  private Process process;
+
+  private MariaDb(List<String> options) throws IOException, InterruptedException {
+    this.options = options;
+    directory = Files.createTempDirectory("mellow-db-");
+    port = freePort();
+    String user = System.getProperty("user.name");
+    run(
+        List.of(
+            "mariadb-install-db",
+            "--no-defaults",
+            "--user=" + user,
+            "--datadir=" + directory.resolve("data"),
+            "--auth-root-authentication-method=normal",
+            "--skip-test-db"));
+    start();
+  }
+
+  /** The server that all tests of this JVM share; it ends with the JVM. */
+  public static synchronized MariaDb shared() {
+    if (shared == null) {
+      shared = create(List.of("--innodb-flush-log-at-trx-commit=0", "--sync-binlog=0"));
+      Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+    }
+    return shared;
+  }
+
+  /** A server that keeps what it acknowledged, as the one that the application runs on. */
+  public static MariaDb durable() {
+    return create(List.of("--innodb-flush-log-at-trx-commit=1"));
+  }
+
+  private static MariaDb create(List<String> options) {
+    try {
+      return new MariaDb(options);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A free port on loopback. */
+  public static int freePort() {
+    try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      return socket.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts the server on its data, and waits until it answers. */
+  public void start() {
+    List<String> command = new ArrayList<>();
+    command.addAll(
+        List.of(
+            "mariadbd",
+            "--no-defaults",
+            "--user=" + System.getProperty("user.name"),
+            "--datadir=" + directory.resolve("data"),
+            "--socket=" + directory.resolve("s.sock"),
+            "--port=" + port,
+            "--bind-address=127.0.0.1",
+            "--pid-file=" + directory.resolve("db.pid"),
+            "--skip-name-resolve",
+            "--character-set-server=utf8mb4",
+            "--collation-server=utf8mb4_unicode_ci",
+            "--innodb-buffer-pool-size=64M"));
+    command.addAll(options);
+    try {
+      process =
+          new ProcessBuilder(command)
+              .redirectErrorStream(true)
+              .redirectOutput(
+                  ProcessBuilder.Redirect.appendTo(directory.resolve("out.log").toFile()))
+              .start();
+      waitUntilItAnswers();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private void waitUntilItAnswers() throws InterruptedException {
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+    while (true) {
+      try (Connection connection = connect("")) {
+        return;
+      } catch (SQLException e) {
+        if (!process.isAlive() || System.nanoTime() > end) {
+          throw new IllegalStateException(
+              "mariadbd did not start, see " + directory.resolve("out.log"), e);
+        }
+        Thread.sleep(50);
+      }
+    }
+  }
+
+  /** Ends the server as a power cut would. */
+  public void kill() throws InterruptedException {
+    process.destroyForcibly().waitFor();
+  }
+
+  /** A new, empty database; its JDBC address. */
+  public synchronized String newDatabase() {
+    String name = "t" + ++databases;
+    try (Connection connection = connect("");
+        Statement statement = connection.createStatement()) {
+      statement.execute("create database " + name);
+      statement.execute(
+          "create user if not exists tester@'127.0.0.1' identified by '" + PASSWORD + "'");
+      statement.execute("grant all on *.* to tester@'127.0.0.1'");
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+    return "jdbc:mariadb://127.0.0.1:" + port + "/" + name;
+  }
+
+  public static String user() {
+    return "tester";
+  }
+
+  public static String password() {
+    return PASSWORD;
+  }
+
+  private Connection connect(String database) throws SQLException {
+    return DriverManager.getConnection(
+        "jdbc:mariadb://127.0.0.1:" + port + "/" + database, "root", "");
+  }
+
+  @Override
+  public void close() {
+    if (process.isAlive()) {
+      process.destroy();
+      try {
+        if (!process.waitFor(20, TimeUnit.SECONDS)) {
+          process.destroyForcibly();
+        }
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
+    try (Stream<Path> files = Files.walk(directory)) {
+      files.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static void run(List<String> command) throws IOException, InterruptedException {
+    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    if (process.waitFor() != 0) {
+      throw new IllegalStateException(command + " failed:\n" + out);
+    }
+  }
+}
