@@ -3,6 +3,7 @@ package mellow.server.aim;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.aim.Caution;
 import mellow.core.aim.FloorSurvey;
 import mellow.core.aim.Horizon;
 import mellow.core.aim.MarkStyle;
@@ -32,7 +33,21 @@ public record SheetView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<PairView> pairs,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FloorView floor,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) HorizonView horizon,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings) {
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings,
+    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<CautionView> cautions) {
+
+  /** Something to heed. */
+  @Schema(name = "Caution", description = "Something to heed at the wall.")
+  public record CautionView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String text,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView.SourceView source) {
+
+    static CautionView of(Caution caution) {
+      return new CautionView(
+          caution.id(), caution.text(), FindingView.SourceView.of(caution.source()));
+    }
+  }
 
   /** What is next. */
   @Schema(name = "NextStep", description = "The worst thing in one sentence, and what to do next.")
@@ -130,6 +145,7 @@ public record SheetView(
         sheet.pairs().stream().map(pair -> PairView.of(pair, input.marks())).toList(),
         FloorView.of(survey),
         HorizonView.of(Horizon.of(sheet)),
-        sheet.findings().stream().map(FindingView::of).toList());
+        sheet.findings().stream().map(FindingView::of).toList(),
+        Caution.atTheWall().stream().map(CautionView::of).toList());
   }
 }

@@ -42,11 +42,17 @@ final class SmallSums {
   record DropRequest(
       @DecimalMin(value = "-10000", message = "has to be at least −10 000 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(description = "Below the lamp's centre, mm.", example = "76.2")
+          @Schema(
+              description = "Below the lamp's centre, mm.",
+              example = "76.2",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double belowMm,
       @DecimalMin(value = "100", message = "has to be at least 100 mm")
           @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
-          @Schema(description = "Lamp to wall, mm.", example = "7620")
+          @Schema(
+              description = "Lamp to wall, mm.",
+              example = "7620",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double distanceMm,
       @DecimalMin(value = "0", message = "cannot be negative")
           @DecimalMax(value = "5000", message = "has to be at most 5 000 mm")
@@ -64,26 +70,41 @@ final class SmallSums {
   record RollRequest(
       @DecimalMin(value = "-1000", message = "has to be at least −1 000 mm")
           @DecimalMax(value = "1000", message = "has to be at most 1 000 mm")
-          @Schema(description = "By how much the left point is higher, mm.", example = "12")
+          @Schema(
+              description = "By how much the left point is higher, mm.",
+              example = "12",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double leftHigherMm,
       @DecimalMin(value = "1", message = "has to be at least 1 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(description = "Horizontal distance, mm.", example = "600")
+          @Schema(
+              description = "Horizontal distance, mm.",
+              example = "600",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double runMm) {}
 
   @Schema(description = "Steps on the wall against the lamps.")
   record ToeRequest(
       @DecimalMin(value = "0", message = "cannot be negative")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(description = "Between the cutoffs' steps, mm.", example = "1216")
+          @Schema(
+              description = "Between the cutoffs' steps, mm.",
+              example = "1216",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double stepSpacingMm,
       @DecimalMin(value = "1", message = "has to be at least 1 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(description = "Between the lamps, mm.", example = "1200")
+          @Schema(
+              description = "Between the lamps, mm.",
+              example = "1200",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double lampSpacingMm,
       @DecimalMin(value = "100", message = "has to be at least 100 mm")
           @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
-          @Schema(description = "Lamps to wall, mm.", example = "7620")
+          @Schema(
+              description = "Lamps to wall, mm.",
+              example = "7620",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double distanceMm) {}
 
   @Schema(description = "An angle in degrees.")

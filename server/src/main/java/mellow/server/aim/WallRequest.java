@@ -55,17 +55,20 @@ public record WallRequest(
               description = "Inclination on the vehicle's label, percent, down is negative.",
               example = "-1.2")
           @Nullable Double labelPercent,
-      boolean stanceChanged,
-      boolean frontClosed,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean stanceChanged,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean frontClosed,
       @NotNull(message = "is missing") MarkStyle.Edge markEdge,
       @NotNull(message = "is missing") MarkStyle.Origin markOrigin,
       @DecimalMin(value = "3", message = "has to be at least 3 mm")
           @DecimalMax(value = "150", message = "has to be at most 150 mm")
-          @Schema(description = "Width of the tape, mm.", example = "25")
+          @Schema(
+              description = "Width of the tape, mm.",
+              example = "25",
+              requiredMode = Schema.RequiredMode.REQUIRED)
           double tapeWidthMm,
       @NotNull(message = "is missing") BeamClass dipped,
       @Nullable BeamClass fog,
-      boolean steeperByMaker,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean steeperByMaker,
       @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
           List<@Valid @NotNull(message = "is missing") Screw> adjusters) {
 
@@ -131,7 +134,11 @@ public record WallRequest(
       @Schema(description = "DIPPED where left out.") @Nullable LampKind lamp,
       @Nullable Side side,
       @Size(max = 60, message = "is too long") @Nullable String adjusterId,
-      @Schema(description = "mm, or turns (clockwise positive).", example = "668") double value) {
+      @Schema(
+              description = "mm, or turns (clockwise positive).",
+              example = "668",
+              requiredMode = Schema.RequiredMode.REQUIRED)
+          double value) {
 
     Reading core() {
       if (!(value >= kind.least() && value <= kind.most())) {

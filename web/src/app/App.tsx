@@ -1,0 +1,51 @@
+import { ChakraProvider } from '@chakra-ui/react';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { BayList } from '../bay/BayList';
+import { BayPage } from '../bay/BayPage';
+import { StandBack } from '../standback/StandBack';
+import { WallPage } from '../wall/WallPage';
+import { Yard } from '../yard/Yard';
+import { Problem } from './api/client';
+import { CommandProvider } from './commands';
+import { Nowhere } from './Nowhere';
+import { SessionProvider } from './session';
+import { system } from './theme';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content;
+const styles = createCache({ key: 'mh', nonce });
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (failures, error) =>
+        failures < 2 && !(error instanceof Problem && error.status >= 400 && error.status < 500),
+    },
+  },
+});
+
+export function App() {
+  return (
+    <CacheProvider value={styles}>
+      <ChakraProvider value={system}>
+        <QueryClientProvider client={queries}>
+          <SessionProvider>
+            <CommandProvider>
+              <BrowserRouter>
+                <Routes>
+                  <Route path="/" element={<Yard />} />
+                  <Route path="/jobs/:id" element={<WallPage />} />
+                  <Route path="/jobs/:id/stand-back" element={<StandBack />} />
+                  <Route path="/bays" element={<BayList />} />
+                  <Route path="/bays/:id" element={<BayPage />} />
+                  <Route path="*" element={<Nowhere what="page" />} />
+                </Routes>
+              </BrowserRouter>
+            </CommandProvider>
+          </SessionProvider>
+        </QueryClientProvider>
+      </ChakraProvider>
+    </CacheProvider>
+  );
+}

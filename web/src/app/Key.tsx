@@ -1,0 +1,22 @@
+import { Box } from '@chakra-ui/react';
+
+/** A key, shown where it acts. */
+export function Key({ name }: { name: string }) {
+  return (
+    <Box
+      as="kbd"
+      aria-hidden="true"
+      fontFamily="scale"
+      fontSize="13px"
+      fontWeight="600"
+      color="quiet"
+      borderLeftWidth="1px"
+      borderColor="hairline"
+      pl="8px"
+      ml="8px"
+      hideBelow="sm"
+    >
+      {name === ' ' ? 'Space' : name.length === 1 ? name.toUpperCase() : name}
+    </Box>
+  );
+}

@@ -1,0 +1,95 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+/** A problem document (RFC 9457): one sentence, the field it is about, and whatever comes with it. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly sentence: string,
+    readonly field: string | undefined,
+    readonly more: Record<string, unknown>,
+  ) {
+    super(sentence);
+  }
+}
+
+const ACTING_KEY = 'mellow.acting';
+
+/** The name picked on this page; the one place where the browser keeps it. */
+export function actingName(): string {
+  return localStorage.getItem(ACTING_KEY) ?? '';
+}
+
+export function keepActingName(name: string) {
+  localStorage.setItem(ACTING_KEY, name);
+}
+
+const acting: Middleware = {
+  onRequest({ request }) {
+    request.headers.set('X-Acting-As', encodeURIComponent(actingName()));
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use(acting);
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The answer's data, or a thrown {@link Problem}; a network that fails becomes one too. */
+export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await call;
+  } catch {
+    throw new Problem(
+      0,
+      'The server cannot be reached. What you typed is still here.',
+      undefined,
+      {},
+    );
+  }
+  if (answer.data !== undefined && answer.response.ok) {
+    return answer.data;
+  }
+  const body = (answer.error ?? {}) as Record<string, unknown>;
+  throw new Problem(
+    answer.response.status,
+    typeof body.detail === 'string' ? body.detail : 'The server did not understand that.',
+    typeof body.field === 'string' ? body.field : undefined,
+    body,
+  );
+}
+
+type Schemas = components['schemas'];
+export type Figure = Schemas['Figure'];
+export type Sentence = Schemas['Sentence'];
+export type Finding = Schemas['Finding'];
+export type WorkingLine = Schemas['WorkingLine'];
+export type Source = Schemas['Source'];
+export type Horizon = Schemas['Horizon'];
+export type JobPage = Schemas['JobPage'];
+export type Job = Schemas['Job'];
+export type JobEdit = Schemas['JobEdit'];
+export type Vehicle = Schemas['Vehicle'];
+export type VehicleEdit = Schemas['VehicleEdit'];
+export type Adjuster = Schemas['Adjuster'];
+export type AdjusterEdit = Schemas['AdjusterEdit'];
+export type Bay = Schemas['Bay'];
+export type BayPage = Schemas['BayPage'];
+export type Floor = Schemas['Floor'];
+export type Reading = Schemas['Reading'];
+export type ReadingEdit = Schemas['ReadingEdit'];
+export type WallSheet = Schemas['WallSheet'];
+export type WallRequest = Schemas['WallRequest'];
+export type Taken = Schemas['Taken'];
+export type PairAtWall = Schemas['PairAtWall'];
+export type LampAtWall = Schemas['LampAtWall'];
+export type SchoolRow = Schemas['SchoolRow'];
+export type YardRow = Schemas['YardRow'];
+export type RuleSet = Schemas['RuleSet'];
+export type Verdict = Finding['verdict'];
+export type Units = Reading['units'];
+export type Side = LampAtWall['side'];
+export type LampKind = PairAtWall['kind'];
+export type ReadingKind = Reading['kind'];

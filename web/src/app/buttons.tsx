@@ -1,0 +1,57 @@
+import { chakra, defineRecipe } from '@chakra-ui/react';
+
+/** What all buttons share: round ends, room for a gloved finger. */
+const common = {
+  display: 'inline-flex',
+  alignItems: 'center',
+  justifyContent: 'center',
+  minH: '48px',
+  borderRadius: 'full',
+  fontFamily: 'heading',
+  fontWeight: '600',
+  whiteSpace: 'nowrap',
+  cursor: 'pointer',
+  _disabled: { opacity: 0.5, cursor: 'not-allowed' },
+} as const;
+
+/** The next thing to do: one on a page. */
+export const ActButton = chakra(
+  'button',
+  defineRecipe({
+    base: {
+      ...common,
+      bg: 'lampFill',
+      color: 'onLamp',
+      fontSize: '20px',
+      px: '26px',
+      minH: '56px',
+    },
+  }),
+);
+
+/** Anything else that can be done. */
+export const PlainButton = chakra(
+  'button',
+  defineRecipe({
+    base: { ...common, color: 'ink', borderWidth: '1px', borderColor: 'rule', px: '16px' },
+  }),
+);
+
+/** Words or a figure that can be pressed. */
+export const BareButton = chakra(
+  'button',
+  defineRecipe({
+    base: {
+      ...common,
+      justifyContent: 'flex-start',
+      borderRadius: '6px',
+      color: 'ink',
+      px: '6px',
+      fontFamily: 'inherit',
+      fontWeight: 'inherit',
+      textDecoration: 'underline',
+      textDecorationStyle: 'dotted',
+      textUnderlineOffset: '3px',
+    },
+  }),
+);

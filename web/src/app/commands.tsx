@@ -1,0 +1,152 @@
+import { Box, Dialog, Flex, Input, Portal } from '@chakra-ui/react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from 'react';
+import { Key } from './Key';
+
+/** Something that can be done by a key, and found in the list of keys. */
+export interface Command {
+  key: string;
+  title: string;
+  run: () => void;
+}
+
+interface Register {
+  add: (command: Command) => () => void;
+}
+
+const RegisterContext = createContext<Register | undefined>(undefined);
+const LIST_KEY = '?';
+
+function isTyping(target: EventTarget | null) {
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  );
+}
+
+/** Space and Enter work the control that has the focus, so they are no shortcuts there. */
+function worksControl(event: KeyboardEvent) {
+  return (
+    (event.key === ' ' || event.key === 'Enter') &&
+    event.target instanceof HTMLElement &&
+    event.target.closest('button, a, [role=slider], summary') !== null
+  );
+}
+
+export function CommandProvider({ children }: { children: ReactNode }) {
+  const [commands, setCommands] = useState<Command[]>([]);
+  const [listed, setListed] = useState(false);
+
+  const add = useCallback((command: Command) => {
+    setCommands((all) => [...all.filter((other) => other.key !== command.key), command]);
+    return () => setCommands((all) => all.filter((other) => other !== command));
+  }, []);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+        return;
+      }
+      if (worksControl(event) || document.querySelector('[role=dialog]')) {
+        return;
+      }
+      if (event.key === LIST_KEY) {
+        event.preventDefault();
+        setListed(true);
+        return;
+      }
+      const command = commands.find((one) => one.key.toLowerCase() === event.key.toLowerCase());
+      if (command) {
+        event.preventDefault();
+        command.run();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [commands]);
+
+  const register = useMemo(() => ({ add }), [add]);
+  return (
+    <RegisterContext.Provider value={register}>
+      {children}
+      <CommandList open={listed} close={() => setListed(false)} commands={commands} />
+    </RegisterContext.Provider>
+  );
+}
+
+/** Offers a command while the component is shown. */
+export function useCommand(key: string, title: string, run: () => void) {
+  const register = useContext(RegisterContext);
+  if (!register) {
+    throw new Error('CommandProvider is missing');
+  }
+  useEffect(() => register.add({ key, title, run }), [register, key, title, run]);
+}
+
+function CommandList({
+  open,
+  close,
+  commands,
+}: {
+  open: boolean;
+  close: () => void;
+  commands: Command[];
+}) {
+  const [text, setText] = useState('');
+  const found = commands.filter((one) => one.title.toLowerCase().includes(text.toLowerCase()));
+  const run = (command: Command | undefined) => {
+    setText('');
+    close();
+    command?.run();
+  };
+  return (
+    <Dialog.Root open={open} onOpenChange={(change) => !change.open && run(undefined)} size="sm">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="panel" color="ink">
+            <Dialog.Header>
+              <Dialog.Title fontFamily="heading">What can be done here</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              <Input
+                aria-label="Find a command"
+                placeholder="type a few letters, Enter does the first"
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+                onKeyDown={(event) => event.key === 'Enter' && run(found[0])}
+                h="48px"
+                mb="8px"
+              />
+              {found.map((command) => (
+                <Flex
+                  as="button"
+                  key={command.key}
+                  w="100%"
+                  minH="48px"
+                  align="center"
+                  justify="space-between"
+                  borderTopWidth="1px"
+                  borderColor="hairline"
+                  cursor="pointer"
+                  onClick={() => run(command)}
+                >
+                  <span>{command.title}</span>
+                  <Key name={command.key} />
+                </Flex>
+              ))}
+              {found.length === 0 && <Box color="quiet">Nothing by that name.</Box>}
+            </Dialog.Body>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,72 @@
+import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+
+/** Colours by meaning; Dusk is the dark one, Day its twin for print and sunlight. */
+const colours = {
+  ground: ['#1b191d', '#f3efe7'],
+  panel: ['#242126', '#fbf8f2'],
+  hairline: ['#3b363d', '#d6cec0'],
+  rule: ['#7d746f', '#8d8275'],
+  ink: ['#f1e9dc', '#26221e'],
+  quiet: ['#a79d96', '#6c635a'],
+  plaster: ['#37322f', '#e4dccd'],
+  floor: ['#141217', '#b7ac9a'],
+  floorInk: ['#b9afa6', '#26221e'],
+  tape: ['#eadcb8', '#fffaee'],
+  tapeInk: ['#3a3122', '#3a3122'],
+  tapeQuiet: ['#6b5e45', '#6b5e45'],
+  lamp: ['#f5c55f', '#b97a00'],
+  onLamp: ['#1b191d', '#1b191d'],
+  lampFill: ['#f5c55f', '#e0a52c'],
+  within: ['#8fd1ad', '#1e7a4e'],
+  edge: ['#f0b648', '#8f5b00'],
+  out: ['#ff8163', '#c2401d'],
+  onVerdict: ['#1b191d', '#fbf8f2'],
+} as const;
+
+export type Paint = keyof typeof colours;
+
+/** A colour token for SVG attributes. */
+export const paint = (name: Paint) => `var(--chakra-colors-${name})`;
+
+const semantic = Object.fromEntries(
+  Object.entries(colours).map(([name, [dusk, day]]) => [
+    name,
+    { value: { base: dusk, _dark: dusk, _light: day } },
+  ]),
+);
+
+export const system = createSystem(
+  defaultConfig,
+  defineConfig({
+    preflight: true,
+    globalCss: {
+      'html, body, #root': { height: '100%' },
+      body: {
+        bg: 'ground',
+        color: 'ink',
+        fontFamily: 'body',
+        fontSize: '15px',
+        lineHeight: '1.35',
+        fontVariantNumeric: 'tabular-nums',
+      },
+      '::selection': { bg: 'lamp', color: 'onLamp' },
+      ':focus-visible': { outline: '2px solid', outlineColor: 'lamp', outlineOffset: '2px' },
+      '*': {
+        '@media (prefers-reduced-motion: reduce)': {
+          transitionDuration: '0s !important',
+          animationDuration: '0s !important',
+        },
+      },
+    },
+    theme: {
+      tokens: {
+        fonts: {
+          body: { value: "'Barlow', sans-serif" },
+          heading: { value: "'Barlow Semi Condensed', 'Barlow', sans-serif" },
+          scale: { value: "'Barlow Condensed', 'Barlow', sans-serif" },
+        },
+      },
+      semanticTokens: { colors: semantic },
+    },
+  }),
+);

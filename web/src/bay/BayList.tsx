@@ -1,0 +1,86 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { uuidv7 } from 'uuidv7';
+import type { Units } from '../app/api/client';
+import { putBay, useBays } from '../app/api/queries';
+import { ActButton } from '../app/buttons';
+import { Header } from '../app/Header';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { UNITS } from '../settings/words';
+
+/** The places where lamps are aimed. */
+export function BayList() {
+  const bays = useBays();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [name, setName] = useState('');
+  const [note, setNote] = useState('');
+  const [units, setUnits] = useState<Units>('METRIC');
+  const [id] = useState(uuidv7);
+  const add = useMutation({
+    mutationFn: () => putBay(id, { version: 0, name: name.trim(), note: note.trim(), units }),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['bays'] });
+      void navigate(`/bays/${id}`);
+    },
+  });
+  return (
+    <>
+      <Header title="Bays" subtitle="where lamps are aimed; one floor serves many jobs" />
+      <Box as="main" px={{ base: '14px', md: '26px' }}>
+        <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
+          {bays.data?.map((bay) => (
+            <Box as="li" key={bay.id} borderBottomWidth="1px" borderColor="hairline">
+              <Link to={`/bays/${bay.id}`}>
+                <Flex minH="72px" align="center" gap="20px" _hover={{ bg: 'panel' }}>
+                  <Box fontFamily="heading" fontSize="21px" fontWeight="600" minW="180px">
+                    {bay.name}
+                  </Box>
+                  <Box color="quiet">{bay.note}</Box>
+                </Flex>
+              </Link>
+            </Box>
+          ))}
+          {bays.data?.length === 0 && (
+            <Box py="30px" fontSize="18px">
+              No bay yet. Name the place where vehicles stand before the wall, then read its floor.
+            </Box>
+          )}
+        </Box>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            add.mutate();
+          }}
+        >
+          <Box mt="26px" maxW="640px" display="flex" flexDirection="column" gap="14px">
+            <Box fontFamily="heading" fontSize="20px" fontWeight="600">
+              Another bay
+            </Box>
+            <Pairs>
+              <TextField label="Name" value={name} set={setName} maxLength={60} />
+              <Choice label="Units" value={units} set={setUnits} options={UNITS} />
+            </Pairs>
+            <TextField
+              label="How its floor is read"
+              value={note}
+              set={setNote}
+              maxLength={300}
+              placeholder="water level, laser"
+            />
+            {add.error && (
+              <Box role="alert" color="out">
+                {add.error.message}
+              </Box>
+            )}
+            <ActButton type="submit" alignSelf="flex-start" disabled={!name.trim()}>
+              Add the bay
+            </ActButton>
+          </Box>
+        </form>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,158 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useCallback, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Problem, type BayPage as Page, type Reading } from '../app/api/client';
+import { useBayPage, useKeepBayReading } from '../app/api/queries';
+import { ActButton, PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { Header, UnitsButton } from '../app/Header';
+import { Nowhere, Waiting } from '../app/Nowhere';
+import { UnitsProvider, useUnits } from '../app/session';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { lastLiving, reading, type Thing } from '../wall/readings';
+import { ReadingsTape } from '../wall/ReadingsTape';
+import { BayPlan } from './BayPlan';
+import { FloorProfiles } from './FloorProfiles';
+
+export function BayPage() {
+  const { id = '' } = useParams();
+  const query = useBayPage(id);
+  if (query.data) {
+    return (
+      <UnitsProvider units={query.data.bay.units}>
+        <Bay page={query.data} />
+      </UnitsProvider>
+    );
+  }
+  if (query.error) {
+    return (
+      <Nowhere
+        what="bay"
+        sentence={
+          query.error instanceof Problem && query.error.status === 404
+            ? undefined
+            : query.error.message
+        }
+      />
+    );
+  }
+  return <Waiting />;
+}
+
+const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
+
+function Bay({ page }: { page: Page }) {
+  const units = useUnits();
+  const navigate = useNavigate();
+  const keep = useKeepBayReading(page.bay.id);
+  const [again, setAgain] = useState(false);
+  const [worked, setWorked] = useState<Worked>();
+  const toBays = useCallback(() => void navigate(-1), [navigate]);
+  useCommand('y', 'Back', toBays);
+  const findings = GRAVEST_FIRST.flatMap((verdict) =>
+    page.floor.findings.filter((one) => one.verdict === verdict),
+  );
+  const worst = findings[0];
+
+  /** A floor read again is a second reading; anything typed anew corrects the first. */
+  const keepThing = async (thing: Thing, typed: string) => {
+    const second = again && thing.kind.startsWith('FLOOR_');
+    await keep.mutateAsync({
+      edit: reading(thing, typed, units, second ? undefined : lastLiving(page.readings, thing)),
+    });
+  };
+  const correct = async (wrong: Reading, typed: string) => {
+    const { kind, lamp, side } = wrong;
+    await keep.mutateAsync({ edit: reading({ kind, lamp, side }, typed, units, wrong) });
+  };
+  return (
+    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
+      <Header title={page.bay.name} subtitle={page.bay.note}>
+        <UnitsButton />
+      </Header>
+      <Grid
+        as="main"
+        flex="1"
+        minH="0"
+        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '1fr 400px 222px' }}
+        templateAreas={{
+          base: '"plan" "profile" "tape"',
+          md: '"plan plan" "profile tape"',
+          lg: '"plan profile tape"',
+        }}
+      >
+        <Box gridArea="plan" minH={{ base: '560px', lg: '0' }}>
+          <BayPlan page={page} onKeep={keepThing} />
+        </Box>
+        <Box gridArea="profile" px="20px" py="10px" overflowY="auto" minH="0" tabIndex={0}>
+          <FloorProfiles floor={page.floor} />
+          {findings.map((finding) => (
+            <Flex
+              as="button"
+              key={finding.id}
+              w="100%"
+              minH="52px"
+              gap="12px"
+              py="8px"
+              textAlign="left"
+              borderTopWidth="1px"
+              borderColor="hairline"
+              cursor="pointer"
+              onClick={() => setWorked({ kind: 'finding', finding })}
+            >
+              <VerdictShape verdict={finding.verdict} />
+              <Box>
+                <SentenceText sentence={finding.headline} />
+              </Box>
+            </Flex>
+          ))}
+        </Box>
+        <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
+          <ReadingsTape readings={page.readings} onCorrect={correct} />
+        </Box>
+      </Grid>
+      {worst && (
+        <Flex
+          as="section"
+          aria-label="Where it stands"
+          align="center"
+          gap="22px"
+          bg="panel"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          px={{ base: '14px', md: '26px' }}
+          py="10px"
+          minH="108px"
+          wrap={{ base: 'wrap', md: 'nowrap' }}
+        >
+          <VerdictShape verdict={worst.verdict} size={50} />
+          <Box flex="1" minW="50%">
+            <Box
+              fontFamily="heading"
+              fontSize={{ base: '21px', md: '27px' }}
+              fontWeight="600"
+              lineHeight="1.15"
+            >
+              <SentenceText sentence={worst.headline} accent={VERDICT_PAINT[worst.verdict]} />
+            </Box>
+            <Box color="quiet" mt="3px">
+              <SentenceText sentence={worst.detail} />{' '}
+              {worst.remedy && <SentenceText sentence={worst.remedy} />}
+            </Box>
+          </Box>
+          {again ? (
+            <Flex gap="10px" align="center" wrap="wrap">
+              <Box maxW="240px">Type each tyre again on the plan.</Box>
+              <PlainButton onClick={() => setAgain(false)}>Enough</PlainButton>
+            </Flex>
+          ) : (
+            <ActButton onClick={() => setAgain(true)}>Read the tyres again</ActButton>
+          )}
+        </Flex>
+      )}
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </Flex>
+  );
+}

@@ -1,0 +1,267 @@
+import { Box } from '@chakra-ui/react';
+import { useRef, type ReactNode } from 'react';
+import type { BayPage, ReadingKind } from '../app/api/client';
+import { bareText, figureText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { CentreLine, Dimension } from '../drawing/Dimension';
+import { useSize } from '../drawing/useSize';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { lastLiving, type Thing } from '../wall/readings';
+
+const WALL_HEIGHT = 46;
+const ASSUMED = { front: 8000, wheelbase: 2700, track: 1550, foot: 1300 };
+const BEHIND_MM = 700;
+const ASIDE_MM = 900;
+const NOSE_MM = 820;
+
+interface PlanView {
+  scale: number;
+  centreX: number;
+  wallY: number;
+}
+
+const TYRES: { kind: ReadingKind; words: string; left: boolean; front: boolean }[] = [
+  { kind: 'FLOOR_FRONT_LEFT', words: 'front left', left: true, front: true },
+  { kind: 'FLOOR_FRONT_RIGHT', words: 'front right', left: false, front: true },
+  { kind: 'FLOOR_REAR_LEFT', words: 'rear left', left: true, front: false },
+  { kind: 'FLOOR_REAR_RIGHT', words: 'rear right', left: false, front: false },
+];
+
+/** The bay from above, the wall ahead: floor readings are typed where they are taken. */
+export function BayPlan({
+  page,
+  onKeep,
+}: {
+  page: BayPage;
+  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+}) {
+  const units = useUnits();
+  const box = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(box);
+  const last = (kind: ReadingKind, side?: 'LEFT' | 'RIGHT') =>
+    lastLiving(page.readings, { kind, side });
+  const front = last('PLAN_FRONT_TYRES')?.value.value ?? ASSUMED.front;
+  const wheelbase = last('PLAN_WHEELBASE')?.value.value ?? ASSUMED.wheelbase;
+  const track = last('PLAN_TRACK')?.value.value ?? ASSUMED.track;
+  const foot = last('PLAN_FOOT_SPACING')?.value.value ?? track;
+  const scale = Math.max(
+    1e-6,
+    Math.min(
+      (height - WALL_HEIGHT - 10) / (front + wheelbase + BEHIND_MM),
+      width / (track + 2 * ASIDE_MM),
+    ),
+  );
+  const view: PlanView = { scale, centreX: width / 2, wallY: WALL_HEIGHT };
+  const x = (leftMm: number) => view.centreX - leftMm * scale;
+  const y = (forwardMm: number) => view.wallY - forwardMm * scale;
+  const contours = page.floor.plane?.contours ?? [];
+  const bodyLeft = x(track / 2 + 130);
+  const bodyRight = x(-track / 2 - 130);
+  const dimensionX = x(track / 2 + 560);
+  return (
+    <Box ref={box} position="relative" h="100%" bg="ground" overflow="hidden">
+      {width > 0 && (
+        <>
+          <svg
+            width={width}
+            height={height}
+            role="img"
+            aria-label="The bay from above, the wall ahead"
+            style={{ position: 'absolute', inset: 0 }}
+          >
+            <rect width={width} height={view.wallY} fill={paint('plaster')} />
+            {contours.map((line) => (
+              <g key={line.level.value}>
+                <line
+                  x1={x(line.x1)}
+                  y1={y(line.y1)}
+                  x2={x(line.x2)}
+                  y2={y(line.y2)}
+                  stroke={paint('lamp')}
+                  strokeOpacity={line.level.value === 0 ? 0.8 : 0.38}
+                />
+                <text
+                  x={Math.max(x(line.x1), x(line.x2)) + 4}
+                  y={(x(line.x1) > x(line.x2) ? y(line.y1) : y(line.y2)) + 4}
+                  fontSize="13"
+                  fontFamily="Barlow Condensed"
+                  fontWeight="600"
+                  fill={paint('lamp')}
+                >
+                  {bareText(line.level, units)}
+                </text>
+              </g>
+            ))}
+            <path
+              d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
+              fill={paint('panel')}
+              fillOpacity="0.55"
+              stroke={paint('ink')}
+              strokeWidth="1.6"
+            />
+            <CentreLine x1={view.centreX} y1={8} x2={view.centreX} y2={height} />
+            {(['LEFT', 'RIGHT'] as const).map((side) => {
+              const at = x((side === 'LEFT' ? 1 : -1) * (foot / 2));
+              return (
+                <g key={side}>
+                  <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
+                  <rect x={at - 5} y={view.wallY - 5} width="10" height="10" fill={paint('tape')} />
+                </g>
+              );
+            })}
+            {TYRES.map((tyre) => (
+              <rect
+                key={tyre.kind}
+                x={x((tyre.left ? 1 : -1) * (track / 2)) - 11}
+                y={y(-front - (tyre.front ? 0 : wheelbase)) - 20}
+                width="22"
+                height="40"
+                rx="6"
+                fill={paint('ground')}
+                stroke={paint('ink')}
+                strokeWidth="1.6"
+              />
+            ))}
+            <Dimension x1={dimensionX} y1={view.wallY} x2={dimensionX} y2={y(-front)} />
+            <Dimension x1={dimensionX} y1={y(-front)} x2={dimensionX} y2={y(-front - wheelbase)} />
+            <line
+              x1="0"
+              x2={width}
+              y1={view.wallY}
+              y2={view.wallY}
+              stroke={paint('ink')}
+              strokeWidth="2"
+            />
+            <text x="14" y="22" fontSize="14" fontWeight="600" fill={paint('ink')}>
+              the wall, ahead
+            </text>
+          </svg>
+          <Place x={dimensionX} y={(view.wallY + y(-front)) / 2}>
+            <Entry
+              page={page}
+              thing={{ kind: 'PLAN_FRONT_TYRES' }}
+              name="Front tyres to the wall"
+              hint="tyres to wall?"
+              onKeep={onKeep}
+            />
+          </Place>
+          <Place x={dimensionX} y={y(-front - wheelbase / 2)}>
+            <Entry
+              page={page}
+              thing={{ kind: 'PLAN_WHEELBASE' }}
+              name="Front to rear tyres"
+              hint="wheelbase?"
+              onKeep={onKeep}
+            />
+          </Place>
+          <Place x={view.centreX} y={y(-front - wheelbase / 2)}>
+            <Entry
+              page={page}
+              thing={{ kind: 'PLAN_TRACK' }}
+              name="Left to right tyres"
+              hint="track?"
+              suffix=" track"
+              onKeep={onKeep}
+            />
+          </Place>
+          <Place x={view.centreX} y={view.wallY + 26}>
+            <Entry
+              page={page}
+              thing={{ kind: 'PLAN_FOOT_SPACING' }}
+              name="Between the foot readings"
+              hint="apart?"
+              suffix=" apart"
+              onKeep={onKeep}
+            />
+          </Place>
+          {(['LEFT', 'RIGHT'] as const).map((side) => (
+            <Place
+              key={side}
+              x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -44 : 44)}
+              y={view.wallY + 26}
+            >
+              <Entry
+                page={page}
+                thing={{ kind: 'FOOT', side }}
+                name={`Floor at the wall’s foot, ${side.toLowerCase()}`}
+                hint="foot?"
+                large
+                onKeep={onKeep}
+              />
+            </Place>
+          ))}
+          {TYRES.map((tyre) => (
+            <Place
+              key={tyre.kind}
+              x={x((tyre.left ? 1 : -1) * (track / 2)) + (tyre.left ? -46 : 46)}
+              y={y(-front - (tyre.front ? 0 : wheelbase))}
+            >
+              <Entry
+                page={page}
+                thing={{ kind: tyre.kind }}
+                name={`Floor at the ${tyre.words} tyre`}
+                hint="floor?"
+                large
+                onKeep={onKeep}
+              />
+            </Place>
+          ))}
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Place({ x, y, children }: { x: number; y: number; children: ReactNode }) {
+  return (
+    <Box
+      position="absolute"
+      left={`${x}px`}
+      top={`${y}px`}
+      transform="translate(-50%, -50%)"
+      css={{ '--entry-ground': 'var(--chakra-colors-ground)' }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+function Entry({
+  page,
+  thing,
+  name,
+  hint,
+  suffix = '',
+  large = false,
+  onKeep,
+}: {
+  page: BayPage;
+  thing: Thing;
+  name: string;
+  hint: string;
+  suffix?: string;
+  large?: boolean;
+  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+}) {
+  const units = useUnits();
+  const found = lastLiving(page.readings, thing);
+  const signed = found && large && found.value.value > 0 ? '+' : '';
+  return (
+    <MeasuredEntry
+      label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
+      missing={!found}
+      shown={
+        found ? (
+          <Box as="span" fontSize={large ? '23px' : '16px'}>
+            {signed}
+            {bareText(found.value, units)}
+            {suffix}
+          </Box>
+        ) : (
+          hint
+        )
+      }
+      onKeep={(typed) => onKeep(thing, typed)}
+    />
+  );
+}

@@ -1,0 +1,129 @@
+import { Box } from '@chakra-ui/react';
+import { useRef } from 'react';
+import type { Floor } from '../app/api/client';
+import { figureText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { useWidth } from '../drawing/useSize';
+
+const HEIGHT = 118;
+
+/** The floor along each side, heights drawn too tall: the tyres' plane, carried on to the wall. */
+export function FloorProfiles({ floor }: { floor: Floor }) {
+  const { plan } = floor;
+  if (!plan || floor.profiles.length === 0) {
+    return (
+      <Box py="10px" color="quiet">
+        Type the distances and the floor’s height at each tyre on the plan. All heights are from one
+        level: higher floor is plus, lower is minus.
+      </Box>
+    );
+  }
+  const all = floor.profiles.flatMap((one) => [
+    one.planeAtWall.value,
+    one.planeAtFront.value,
+    one.planeAtRear.value,
+    one.foot.value,
+  ]);
+  const lowest = Math.min(...all, -1);
+  const highest = Math.max(...all, 1);
+  return (
+    <>
+      {floor.profiles.map((profile) => (
+        <Profile
+          key={profile.side}
+          profile={profile}
+          plan={plan}
+          lowest={lowest}
+          highest={highest}
+        />
+      ))}
+    </>
+  );
+}
+
+function Profile({
+  profile,
+  plan,
+  lowest,
+  highest,
+}: {
+  profile: Floor['profiles'][number];
+  plan: NonNullable<Floor['plan']>;
+  lowest: number;
+  highest: number;
+}) {
+  const units = useUnits();
+  const box = useRef<HTMLDivElement>(null);
+  const width = useWidth(box);
+  const front = plan.frontTyresToWall.value;
+  const rear = front + plan.wheelbase.value;
+  const x = (fromWall: number) => 20 + (fromWall / rear) * (width - 50);
+  const scaleY = (HEIGHT - 56) / (highest - lowest);
+  const y = (mm: number) => 34 + (highest - mm) * scaleY;
+  const times = Math.round(scaleY / ((width - 50) / rear));
+  const side = profile.side.toLowerCase();
+  const down = profile.correction.value < 0;
+  return (
+    <Box ref={box} mb="6px">
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={`Floor on the ${side}: the mark moves ${figureText(profile.correction, units)}`}
+      >
+        <text x="0" y="15" fontSize="14" fill={paint('quiet')}>
+          along the {side} side, heights {times} times too tall
+        </text>
+        <line
+          x1={x(0)}
+          x2={x(rear)}
+          y1={y(0)}
+          y2={y(0)}
+          stroke={paint('rule')}
+          strokeDasharray="3 5"
+        />
+        <path
+          d={`M${x(rear)} ${y(profile.planeAtRear.value)}L${x(0)} ${y(profile.planeAtWall.value)}`}
+          stroke={paint('lamp')}
+          strokeWidth="2.4"
+        />
+        <path
+          d={`M${x(0)} ${y(profile.foot.value)}L${x(front)} ${y(profile.planeAtFront.value)}L${x(rear)} ${y(profile.planeAtRear.value)}`}
+          stroke={paint('ink')}
+          strokeWidth="1.6"
+          fill="none"
+        />
+        <line x1={x(0)} x2={x(0)} y1="26" y2={HEIGHT - 12} stroke={paint('ink')} strokeWidth="2" />
+        <rect
+          x={x(0) - 5}
+          y={y(profile.foot.value) - 5}
+          width="10"
+          height="10"
+          fill={paint('tape')}
+        />
+        {[front, rear].map((at, index) => (
+          <circle
+            key={index}
+            cx={x(at)}
+            cy={y(index === 0 ? profile.planeAtFront.value : profile.planeAtRear.value) - 9}
+            r="9"
+            fill="none"
+            stroke={paint('ink')}
+            strokeWidth="1.6"
+          />
+        ))}
+        <text
+          x={x(0) + 12}
+          y={HEIGHT - 4}
+          fontSize="15"
+          fontWeight="600"
+          fontFamily="Barlow Semi Condensed"
+          fill={paint('ink')}
+        >
+          mark moves {figureText(profile.correction, units).replace('−', '')} {down ? 'down' : 'up'}
+          , ±{figureText(profile.uncertainty, units)}
+        </text>
+      </svg>
+    </Box>
+  );
+}

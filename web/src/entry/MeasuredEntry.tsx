@@ -1,0 +1,138 @@
+import { Box, Flex, Input } from '@chakra-ui/react';
+import { useState, type ReactNode } from 'react';
+import type { Problem } from '../app/api/client';
+
+/** Where an entry stands. What was typed is kept until it is stored. */
+type State =
+  | { kind: 'shown' }
+  | { kind: 'typing'; typed: string }
+  | { kind: 'storing'; typed: string }
+  | { kind: 'refused'; typed: string; why: string };
+
+/**
+ * A measured value that is typed where it is shown: pressed, it becomes a field; Enter stores, Escape
+ * leaves everything as it was. A refusal says why, and keeps what was typed.
+ */
+export function MeasuredEntry({
+  label,
+  shown,
+  missing = false,
+  onKeep,
+  width = '96px',
+  align = 'center',
+}: {
+  /** What is measured, for those who cannot see where it stands. */
+  label: string;
+  shown: ReactNode;
+  missing?: boolean;
+  onKeep: (typed: string) => Promise<unknown>;
+  width?: string;
+  align?: 'center' | 'left' | 'right';
+}) {
+  const [state, setState] = useState<State>({ kind: 'shown' });
+
+  if (state.kind === 'shown') {
+    return (
+      <Box
+        as="button"
+        aria-label={label}
+        minH="48px"
+        minW="48px"
+        px="6px"
+        display="inline-flex"
+        alignItems="center"
+        justifyContent={align}
+        fontFamily="heading"
+        fontWeight="600"
+        fontSize="16px"
+        color={missing ? 'lamp' : 'ink'}
+        whiteSpace="nowrap"
+        cursor="text"
+        onClick={() => setState({ kind: 'typing', typed: '' })}
+      >
+        <Box
+          as="span"
+          bg="var(--entry-ground, transparent)"
+          px="4px"
+          borderBottomWidth="1px"
+          borderBottomStyle="dotted"
+          borderColor={missing ? 'lamp' : 'rule'}
+        >
+          {shown}
+        </Box>
+      </Box>
+    );
+  }
+
+  const store = async (typed: string) => {
+    setState({ kind: 'storing', typed });
+    try {
+      await onKeep(typed);
+      setState({ kind: 'shown' });
+    } catch (problem) {
+      setState({ kind: 'refused', typed, why: (problem as Problem).message });
+    }
+  };
+  return (
+    <Box position="relative" display="inline-block" zIndex="10">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (state.typed.trim()) {
+            void store(state.typed);
+          } else {
+            setState({ kind: 'shown' });
+          }
+        }}
+      >
+        <Input
+          aria-label={label}
+          aria-invalid={state.kind === 'refused'}
+          autoFocus
+          autoComplete="off"
+          inputMode="text"
+          value={state.typed}
+          disabled={state.kind === 'storing'}
+          onChange={(event) => setState({ kind: 'typing', typed: event.target.value })}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') {
+              event.stopPropagation();
+              setState({ kind: 'shown' });
+            }
+          }}
+          onBlur={() =>
+            state.kind === 'typing' && !state.typed.trim() && setState({ kind: 'shown' })
+          }
+          h="48px"
+          w={width}
+          px="8px"
+          bg="panel"
+          color="ink"
+          borderColor="lamp"
+          fontFamily="heading"
+          fontSize="18px"
+          fontWeight="600"
+        />
+      </form>
+      {state.kind === 'refused' && (
+        <Flex
+          role="alert"
+          position="absolute"
+          top="52px"
+          left={align === 'right' ? undefined : '0'}
+          right={align === 'right' ? '0' : undefined}
+          w="260px"
+          bg="panel"
+          color="out"
+          borderWidth="1px"
+          borderColor="out"
+          p="8px"
+          fontSize="15px"
+          zIndex="20"
+        >
+          {state.why}
+        </Flex>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,23 @@
+import { describe, expect, it } from 'vitest';
+import { mixed, onTape, typedLength, typedTurns } from './typed';
+
+describe('what is typed for a dragged or turned amount', () => {
+  it('is whole millimetres or sixteenths of an inch', () => {
+    expect(typedLength(55.4, 'METRIC')).toBe('55');
+    expect(typedLength(25.4 * 2.875, 'IMPERIAL')).toBe('2 7/8');
+    expect(typedLength(-12.7, 'IMPERIAL')).toBe('-1/2');
+    expect(typedLength(-0.2, 'IMPERIAL')).toBe('0');
+  });
+  it('is turns to an eighth with the direction in words', () => {
+    expect(typedTurns(1.5)).toBe('1 1/2 clockwise');
+    expect(typedTurns(-0.25)).toBe('1/4 anticlockwise');
+  });
+  it('uses lowest terms', () => {
+    expect(mixed(8, 16)).toBe('1/2');
+    expect(mixed(32, 16)).toBe('2');
+  });
+  it('rounds to what the tape shows', () => {
+    expect(onTape(10.6, 'METRIC')).toBe(11);
+    expect(onTape(25.4 / 15, 'IMPERIAL')).toBeCloseTo(25.4 / 16);
+  });
+});

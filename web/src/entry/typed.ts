@@ -1,0 +1,45 @@
+import type { Units } from '../app/api/client';
+
+const SIXTEENTH_MM = 25.4 / 16;
+
+/** The finest step that is nudged in a unit system, in mm. */
+export function nudgeMm(units: Units): number {
+  return units === 'METRIC' ? 1 : SIXTEENTH_MM;
+}
+
+/** A length rounded to what a tape shows, in mm. */
+export function onTape(mm: number, units: Units): number {
+  const step = nudgeMm(units);
+  return Math.round(mm / step) * step;
+}
+
+/** A length as one would type it, without a unit: "55", "2 7/8". */
+export function typedLength(mm: number, units: Units): string {
+  if (units === 'METRIC') {
+    return String(Math.round(mm));
+  }
+  const parts = Math.round(Math.abs(mm) / SIXTEENTH_MM);
+  const sign = mm < 0 && parts > 0 ? '-' : '';
+  return sign + mixed(parts, 16);
+}
+
+/** Turns as one would type them: "1 1/2", with the direction in words. */
+export function typedTurns(turns: number): string {
+  const eighths = Math.round(Math.abs(turns) * 8);
+  return `${mixed(eighths, 8)} ${turns < 0 ? 'anticlockwise' : 'clockwise'}`;
+}
+
+/** A number of parts as whole and fraction in lowest terms. */
+export function mixed(parts: number, below: number): string {
+  const whole = Math.floor(parts / below);
+  let above = parts % below;
+  let under = below;
+  while (above > 0 && above % 2 === 0) {
+    above /= 2;
+    under /= 2;
+  }
+  if (above === 0) {
+    return String(whole);
+  }
+  return whole === 0 ? `${above}/${under}` : `${whole} ${above}/${under}`;
+}

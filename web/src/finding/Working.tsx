@@ -1,0 +1,153 @@
+import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { BareButton } from '../app/buttons';
+import type { ReactNode } from 'react';
+import type { Finding, Source, WorkingLine } from '../app/api/client';
+import { figureText, useUnits } from '../app/session';
+import { SentenceText } from './SentenceText';
+import { VERDICT_PAINT, VERDICT_WORD, VerdictShape } from './VerdictShape';
+
+/** What a working is asked of: a finding, or a figure with its lines. */
+export type Worked =
+  | { kind: 'finding'; finding: Finding }
+  | { kind: 'figure'; title: string; lines: WorkingLine[]; source: Source };
+
+/** How a figure comes about, with this job's figures and its source. */
+export function WorkingDialog({
+  worked,
+  close,
+}: {
+  worked: Worked | undefined;
+  close: () => void;
+}) {
+  return (
+    <Dialog.Root open={worked !== undefined} onOpenChange={(c) => !c.open && close()} size="lg">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="panel" color="ink">
+            {worked && <Content worked={worked} />}
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="xl" color="ink" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function Content({ worked }: { worked: Worked }) {
+  if (worked.kind === 'figure') {
+    return (
+      <>
+        <Title>{worked.title}</Title>
+        <Dialog.Body pb="24px">
+          <Lines lines={worked.lines} />
+          <SourceLine source={worked.source} />
+        </Dialog.Body>
+      </>
+    );
+  }
+  const { finding } = worked;
+  return (
+    <>
+      <Title>
+        <Flex gap="12px" align="center">
+          <VerdictShape verdict={finding.verdict} size={28} />
+          <span>
+            <SentenceText sentence={finding.headline} accent={VERDICT_PAINT[finding.verdict]} />
+          </span>
+        </Flex>
+      </Title>
+      <Dialog.Body pb="24px">
+        <Box color="quiet">
+          {VERDICT_WORD[finding.verdict]}
+          {finding.detail.pattern && ' · '}
+          <SentenceText sentence={finding.detail} />
+        </Box>
+        {finding.remedy && (
+          <Box mt="8px" fontWeight="600">
+            <SentenceText sentence={finding.remedy} />
+          </Box>
+        )}
+        <Lines lines={finding.working} />
+        <SourceLine source={finding.source} />
+      </Dialog.Body>
+    </>
+  );
+}
+
+function Title({ children }: { children: ReactNode }) {
+  return (
+    <Dialog.Header pr="64px">
+      <Dialog.Title fontFamily="heading" fontSize="22px">
+        {children}
+      </Dialog.Title>
+    </Dialog.Header>
+  );
+}
+
+function Lines({ lines }: { lines: WorkingLine[] }) {
+  const units = useUnits();
+  if (lines.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="dl" mt="16px">
+      {lines.map((line, index) => (
+        <Flex
+          key={index}
+          justify="space-between"
+          gap="24px"
+          py="8px"
+          borderTopWidth="1px"
+          borderColor="hairline"
+        >
+          <Box as="dt" color="quiet">
+            {line.label}
+            {line.formula && (
+              <Box fontFamily="heading" color="ink">
+                {line.formula}
+              </Box>
+            )}
+          </Box>
+          <Box as="dd" textAlign="right" fontFamily="heading" fontWeight="600">
+            {line.filled.pattern && (
+              <Box fontWeight="500" color="quiet">
+                <SentenceText sentence={line.filled} />
+              </Box>
+            )}
+            {figureText(line.result, units)}
+          </Box>
+        </Flex>
+      ))}
+    </Box>
+  );
+}
+
+function SourceLine({ source }: { source: Source }) {
+  return (
+    <Box
+      mt="12px"
+      pt="12px"
+      borderTopWidth="1px"
+      borderColor="hairline"
+      color="quiet"
+      fontSize="15px"
+    >
+      {source.reference} ·{' '}
+      <Box as="span" color={source.mark === 'FROM_MEMORY' ? 'edge' : 'quiet'} fontWeight="600">
+        {source.words}
+      </Box>
+    </Box>
+  );
+}
+
+/** A figure that can be asked for its working. */
+export function Asked({ onAsk, children }: { onAsk: () => void; children: ReactNode }) {
+  return (
+    <BareButton h="auto" minH="48px" onClick={onAsk}>
+      {children}
+    </BareButton>
+  );
+}

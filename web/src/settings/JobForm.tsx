@@ -1,0 +1,95 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { JobPage } from '../app/api/client';
+import { putJob, useBays, useRuleSets } from '../app/api/queries';
+import { Choice, Pairs, TextField, YesNo } from './fields';
+import { jobEdit } from './useJobEdit';
+import { VersionedForm } from './VersionedForm';
+import { EDGES, ORIGINS, TRAFFIC, UNITS } from './words';
+
+/** What is settled for the job. */
+export function JobForm({ page }: { page: JobPage }) {
+  const client = useQueryClient();
+  const rules = useRuleSets();
+  const bays = useBays();
+  const [edit, setEdit] = useState(() => jobEdit(page.job));
+  const change = (part: Partial<typeof edit>) => setEdit((before) => ({ ...before, ...part }));
+  const refresh = () => client.invalidateQueries({ queryKey: ['job', page.job.id] });
+  return (
+    <VersionedForm
+      edit={edit}
+      put={async (sent) => {
+        const fresh = await putJob(page.job.id, sent);
+        client.setQueryData(['job', page.job.id], fresh);
+        setEdit(jobEdit(fresh.job));
+      }}
+      onStored={() => undefined}
+      onTheirs={async () => {
+        await refresh();
+        const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
+        if (fresh) {
+          setEdit(jobEdit(fresh.job));
+        }
+      }}
+    >
+      <TextField label="Work" value={edit.work} set={(work) => change({ work })} maxLength={120} />
+      <Pairs>
+        <Choice
+          label="Judged by"
+          value={edit.ruleSet}
+          set={(ruleSet) => change({ ruleSet })}
+          options={(rules.data ?? []).map((set) => [set.id, set.title] as const)}
+        />
+        <Choice
+          label="Traffic runs"
+          value={edit.traffic}
+          set={(traffic) => change({ traffic })}
+          options={TRAFFIC}
+        />
+        <Choice
+          label="Bay"
+          value={edit.bayId ?? ''}
+          set={(bayId) => change({ bayId: bayId || undefined })}
+          options={[
+            ['', 'none: floor taken as level'] as const,
+            ...(bays.data ?? []).map((bay) => [bay.id, bay.name] as const),
+          ]}
+        />
+        <Choice
+          label="Units of this job"
+          value={edit.units}
+          set={(units) => change({ units })}
+          options={UNITS}
+        />
+        <TextField
+          label="Inclination on the vehicle’s label"
+          value={edit.labelTyped ?? ''}
+          set={(labelTyped) => change({ labelTyped: labelTyped || undefined })}
+          placeholder="1.2 % (downwards)"
+        />
+        <Choice
+          label="The line is the tape’s"
+          value={edit.markEdge}
+          set={(markEdge) => change({ markEdge })}
+          options={EDGES}
+        />
+        <Choice
+          label="Marks are"
+          value={edit.markOrigin}
+          set={(markOrigin) => change({ markOrigin })}
+          options={ORIGINS}
+        />
+        <YesNo
+          label="The front is closed"
+          value={edit.frontClosed}
+          set={(frontClosed) => change({ frontClosed })}
+        />
+      </Pairs>
+      <YesNo
+        label="Suspension, tyres or load changed since the marks before"
+        value={edit.stanceChanged}
+        set={(stanceChanged) => change({ stanceChanged })}
+      />
+    </VersionedForm>
+  );
+}

@@ -1,0 +1,101 @@
+import { Box } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Adjuster, AdjusterEdit, JobPage } from '../app/api/client';
+import { putAdjuster } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { Choice, Pairs, TextField } from './fields';
+import { VersionedForm } from './VersionedForm';
+import { AXES, REACHES } from './words';
+
+function screwEdit(screw: Adjuster): AdjusterEdit {
+  return {
+    version: screw.version,
+    lamp: screw.lamp,
+    side: screw.side,
+    axis: screw.axis,
+    drive: screw.drive,
+    place: screw.place,
+    reach: screw.reach,
+    rememberedRate: screw.rememberedRate,
+  };
+}
+
+/** One aiming screw as it is remembered for the vehicle, and what this job found of it. */
+export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
+  const client = useQueryClient();
+  const units = useUnits();
+  const [edit, setEdit] = useState(() => screwEdit(screw));
+  const change = (part: Partial<AdjusterEdit>) => setEdit((before) => ({ ...before, ...part }));
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+    const fresh = client
+      .getQueryData<JobPage>(['job', page.job.id])
+      ?.adjusters.find((one) => one.id === screw.id);
+    if (fresh) {
+      setEdit(screwEdit(fresh));
+    }
+  };
+  const found = page.sheet.pairs
+    .flatMap((pair) => [...pair.left.screws, ...pair.right.screws])
+    .find((one) => one.adjusterId === screw.id);
+  const foundRate = found?.rateIsRead ? found.rate : undefined;
+  const lamp = screw.lamp === 'DIPPED' ? 'lamp' : 'fog lamp';
+  return (
+    <Box borderTopWidth="1px" borderColor="hairline" py="14px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="18px" mb="8px">
+        {screw.side === 'LEFT' ? 'Left' : 'Right'} {lamp},{' '}
+        {AXES.find(([axis]) => axis === screw.axis)?.[1]} screw
+      </Box>
+      <VersionedForm
+        edit={edit}
+        put={async (sent) => {
+          await putAdjuster(page.vehicle.id, screw.id, sent);
+          await refresh();
+        }}
+        onStored={() => undefined}
+        onTheirs={refresh}
+        words="Remember"
+      >
+        <Pairs>
+          <Choice
+            label="Moves the beam"
+            value={edit.axis}
+            set={(axis) => change({ axis })}
+            options={AXES}
+          />
+          <Choice
+            label="Can be reached"
+            value={edit.reach}
+            set={(reach) => change({ reach })}
+            options={REACHES}
+          />
+          <TextField label="Drive" value={edit.drive} set={(drive) => change({ drive })} />
+          <TextField
+            label="Where it is"
+            value={edit.place}
+            set={(place) => change({ place })}
+            maxLength={120}
+          />
+        </Pairs>
+        <Box>
+          {edit.rememberedRate === undefined
+            ? 'No rate remembered.'
+            : `Remembered: one turn clockwise moves the beam ${Math.abs(edit.rememberedRate).toFixed(2)} % ${edit.rememberedRate > 0 ? 'up' : 'down'}.`}{' '}
+          {foundRate &&
+            `Found in this job: ${figureText(foundRate, units).replace('−', '')} ${foundRate.value > 0 ? 'up' : 'down'}.`}
+          {foundRate && foundRate.value !== edit.rememberedRate && (
+            <PlainButton
+              type="button"
+              ml="10px"
+              onClick={() => change({ rememberedRate: foundRate.value })}
+            >
+              Take over
+            </PlainButton>
+          )}
+        </Box>
+      </VersionedForm>
+    </Box>
+  );
+}

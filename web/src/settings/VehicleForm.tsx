@@ -1,0 +1,131 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import {
+  api,
+  Problem,
+  unwrap,
+  type JobPage,
+  type Units,
+  type Vehicle,
+  type VehicleEdit,
+} from '../app/api/client';
+import { putVehicle } from '../app/api/queries';
+import { useUnits } from '../app/session';
+import { typedLength } from '../entry/typed';
+import { Choice, Pairs, TextField, YesNo } from './fields';
+import { VersionedForm } from './VersionedForm';
+import { DIPPED, FOG, SIDES } from './words';
+
+/** The vehicle as typed: lengths stay texts until they are kept. */
+interface Typed {
+  version: number;
+  name: string;
+  nickname: string;
+  driverSide: Vehicle['driverSide'];
+  wheelbaseMm: string;
+  lampAheadMm: string;
+  widthMm: string;
+  dipped: Vehicle['dipped'];
+  fog: string;
+  steeperByMaker: boolean;
+}
+
+function typedVehicle(vehicle: Vehicle, units: Units): Typed {
+  const length = (mm: number | undefined) => (mm === undefined ? '' : typedLength(mm, units));
+  return {
+    version: vehicle.version,
+    name: vehicle.name,
+    nickname: vehicle.nickname,
+    driverSide: vehicle.driverSide,
+    wheelbaseMm: length(vehicle.wheelbaseMm),
+    lampAheadMm: length(vehicle.lampAheadMm),
+    widthMm: length(vehicle.widthMm),
+    dipped: vehicle.dipped,
+    fog: vehicle.fog ?? '',
+    steeperByMaker: vehicle.steeperByMaker,
+  };
+}
+
+async function lengthMm(typed: string, units: Units, field: string): Promise<number | undefined> {
+  if (!typed.trim()) {
+    return undefined;
+  }
+  const entry = await unwrap(
+    api.POST('/api/calc/entry', { body: { form: 'LENGTH', typed, units } }),
+  );
+  if (!entry.value) {
+    throw new Problem(422, `${field}: ${entry.why} ${entry.wouldBeRight}`, field, {});
+  }
+  return entry.value.value;
+}
+
+export function VehicleForm({ page }: { page: JobPage }) {
+  const client = useQueryClient();
+  const units = useUnits();
+  const [typed, setTyped] = useState(() => typedVehicle(page.vehicle, units));
+  const change = (part: Partial<Typed>) => setTyped((before) => ({ ...before, ...part }));
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+    const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
+    if (fresh) {
+      setTyped(typedVehicle(fresh.vehicle, units));
+    }
+  };
+  const put = async (sent: Typed) => {
+    const edit: VehicleEdit = {
+      ...sent,
+      wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, 'Wheelbase'),
+      lampAheadMm: await lengthMm(sent.lampAheadMm, units, 'Lamps ahead of the axle'),
+      widthMm: await lengthMm(sent.widthMm, units, 'Width'),
+      fog: sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog']),
+    };
+    await putVehicle(page.vehicle.id, edit);
+    await refresh();
+  };
+  return (
+    <VersionedForm edit={typed} put={put} onStored={() => undefined} onTheirs={refresh}>
+      <Pairs>
+        <TextField label="Vehicle" value={typed.name} set={(name) => change({ name })} />
+        <TextField
+          label="What it is called here"
+          value={typed.nickname}
+          set={(nickname) => change({ nickname })}
+        />
+        <Choice
+          label="Low beam, by its lens"
+          value={typed.dipped}
+          set={(dipped) => change({ dipped })}
+          options={DIPPED}
+        />
+        <Choice
+          label="Fog lamps, by their lens"
+          value={typed.fog}
+          set={(fog) => change({ fog })}
+          options={FOG}
+        />
+        <TextField
+          label="Wheelbase"
+          value={typed.wheelbaseMm}
+          set={(wheelbaseMm) => change({ wheelbaseMm })}
+        />
+        <TextField
+          label="Lamps ahead of the front axle"
+          value={typed.lampAheadMm}
+          set={(lampAheadMm) => change({ lampAheadMm })}
+        />
+        <TextField label="Width" value={typed.widthMm} set={(widthMm) => change({ widthMm })} />
+        <Choice
+          label="The driver sits"
+          value={typed.driverSide}
+          set={(driverSide) => change({ driverSide })}
+          options={SIDES}
+        />
+      </Pairs>
+      <YesNo
+        label="The maker chose the steeper of two allowed settings"
+        value={typed.steeperByMaker}
+        set={(steeperByMaker) => change({ steeperByMaker })}
+      />
+    </VersionedForm>
+  );
+}

@@ -1,0 +1,75 @@
+import { Box } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { ActButton } from '../app/buttons';
+import { conflictOf, StaleChoice } from './Stale';
+
+/**
+ * A form on a versioned row. Where somebody changed the row meanwhile, both versions are shown and
+ * one is chosen.
+ */
+export function VersionedForm<Edit extends { version: number }>({
+  edit,
+  put,
+  onStored,
+  onTheirs,
+  words = 'Keep',
+  children,
+}: {
+  edit: Edit;
+  put: (edit: Edit) => Promise<unknown>;
+  onStored: () => void;
+  onTheirs: () => void;
+  words?: string;
+  children: ReactNode;
+}) {
+  const [stored, setStored] = useState(false);
+  const store = useMutation({
+    mutationFn: put,
+    onMutate: () => setStored(false),
+    onSuccess: () => {
+      setStored(true);
+      onStored();
+    },
+  });
+  const conflict = conflictOf(store.error);
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.mutate(edit);
+      }}
+    >
+      <Box display="flex" flexDirection="column" gap="14px">
+        {children}
+        {conflict ? (
+          <StaleChoice
+            conflict={conflict}
+            mine={edit}
+            onTheirs={() => {
+              store.reset();
+              onTheirs();
+            }}
+            onMine={() => store.mutate({ ...edit, version: Number(conflict.theirs.version) })}
+          />
+        ) : (
+          <>
+            {store.error && (
+              <Box role="alert" color="out">
+                {store.error.message}
+              </Box>
+            )}
+            <Box display="flex" alignItems="center" gap="14px">
+              <ActButton type="submit" disabled={store.isPending}>
+                {words}
+              </ActButton>
+              <Box role="status" color="within">
+                {stored && 'Kept.'}
+              </Box>
+            </Box>
+          </>
+        )}
+      </Box>
+    </form>
+  );
+}

@@ -1,0 +1,415 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useCallback, useState, type ReactNode } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { uuidv7 } from 'uuidv7';
+import type { JobPage, LampAtWall, LampKind, Side } from '../app/api/client';
+import { useJobPage, useKeepJobReading } from '../app/api/queries';
+import { useCommand } from '../app/commands';
+import { Nowhere, Waiting } from '../app/Nowhere';
+import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
+import { nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+import { reading } from '../wall/readings';
+import { lampVerdict } from '../wall/lampVerdict';
+import { MiniWall } from './MiniWall';
+
+/** One lamp, one instruction, legible from 5 m. */
+export function StandBack() {
+  const { id = '' } = useParams();
+  const query = useJobPage(id);
+  if (query.data) {
+    return (
+      <UnitsProvider units={query.data.job.units}>
+        <Instruction page={query.data} />
+      </UnitsProvider>
+    );
+  }
+  return query.error ? <Nowhere what="job" /> : <Waiting />;
+}
+
+/** What is asked of the technician now. */
+type Asking = 'look' | 'turned' | 'reading';
+
+function Instruction({ page }: { page: JobPage }) {
+  const units = useUnits();
+  const { flipUnits } = useSession();
+  const navigate = useNavigate();
+  const keep = useKeepJobReading(page.job.id);
+  const [params, setParams] = useSearchParams();
+  const { next } = page.sheet;
+  const side = (params.get('side') as Side | null) ?? next.side ?? 'LEFT';
+  const kind = (params.get('lamp') as LampKind | null) ?? next.lamp;
+  const pair = page.sheet.pairs.find((one) => one.kind === kind) ?? page.sheet.pairs[0];
+  const lamp = side === 'LEFT' ? pair?.left : pair?.right;
+  const needsReading = !lamp?.reading || lamp.turnedSinceRead;
+  const [asking, setAsking] = useState<Asking>('look');
+  const [eighths, setEighths] = useState(4);
+  const [belowMm, setBelowMm] = useState(0);
+  const [problem, setProblem] = useState<string>();
+
+  const leave = useCallback(() => void navigate(`/jobs/${page.job.id}`), [navigate, page.job.id]);
+  const flip = useCallback(() => flipUnits(units), [flipUnits, units]);
+  const other = useCallback(() => {
+    setAsking('look');
+    setParams({ side: side === 'LEFT' ? 'RIGHT' : 'LEFT', lamp: kind });
+  }, [setParams, side, kind]);
+
+  const screw = page.adjusters.find(
+    (one) =>
+      one.id === lamp?.correction?.adjusterId ||
+      (!lamp?.correction?.adjusterId &&
+        one.side === side &&
+        one.lamp === kind &&
+        one.axis === 'VERTICAL'),
+  );
+  const startTurned = useCallback(() => {
+    setEighths(Math.round((lamp?.correction?.turns?.value ?? 0.5) * 8));
+    setAsking('turned');
+  }, [lamp]);
+  const startReading = useCallback(() => {
+    setBelowMm(onTape(lamp?.aim?.belowLine?.value ?? 0, units));
+    setAsking('reading');
+  }, [lamp, units]);
+
+  const store = async (edit: Parameters<typeof reading>[0], typed: string) => {
+    setProblem(undefined);
+    try {
+      await keep.mutateAsync({ id: uuidv7(), edit: reading(edit, typed, units) });
+      return true;
+    } catch (refused) {
+      setProblem((refused as Error).message);
+      return false;
+    }
+  };
+  const forward = async () => {
+    if (asking === 'look') {
+      if (needsReading) {
+        startReading();
+      } else {
+        startTurned();
+      }
+    } else if (asking === 'turned') {
+      if (
+        eighths === 0 ||
+        (screw &&
+          (await store(
+            { kind: 'TURN', lamp: kind, side, adjusterId: screw.id },
+            typedTurns(eighths / 8),
+          )))
+      ) {
+        startReading();
+      }
+    } else if (
+      await store({ kind: 'CUTOFF_BELOW', lamp: kind, side }, typedLength(belowMm, units))
+    ) {
+      setAsking('look');
+      setParams({ side, lamp: kind });
+    }
+  };
+  const back = () => (asking === 'look' ? leave() : setAsking('look'));
+  const nudge = useCallback(
+    (steps: number) => {
+      if (asking === 'turned') {
+        setEighths((before) => Math.max(-80, Math.min(80, before - steps)));
+      } else if (asking === 'reading') {
+        setBelowMm((before) => onTape(before, units) + steps * nudgeMm(units));
+      }
+    },
+    [asking, units],
+  );
+  const up = useCallback(() => nudge(-1), [nudge]);
+  const downBy = useCallback(() => nudge(1), [nudge]);
+  useCommand('u', 'Flip between millimetres and inches', flip);
+  useCommand('o', 'The other lamp', other);
+  useCommand('Escape', 'Back', back);
+  useCommand('Enter', 'Next', forward);
+  useCommand('ArrowUp', 'A little less', up);
+  useCommand('ArrowDown', 'A little more', downBy);
+
+  if (!pair || !lamp) {
+    return <Nowhere what="lamp" />;
+  }
+  const sideWord = side === 'LEFT' ? 'Left' : 'Right';
+  const kindWord = kind === 'DIPPED' ? 'lamp' : 'fog lamp';
+  return (
+    <Flex direction="column" h="100dvh" overflow="hidden">
+      <Flex
+        as="main"
+        flex="1"
+        minH="0"
+        px={{ base: '18px', md: '48px' }}
+        pt={{ base: '14px', md: '34px' }}
+        gap="30px"
+      >
+        <Flex direction="column" flex="1" minW="0">
+          <Flex align="center" justify="space-between" gap="12px">
+            <Box
+              as="h1"
+              fontFamily="heading"
+              fontWeight="600"
+              fontSize="clamp(24px, 4.6vw, 58px)"
+              lineHeight="1.1"
+            >
+              {sideWord} {kindWord}{' '}
+              <Box as="span" color="quiet">
+                · {side === 'LEFT' ? 'right' : 'left'} one covered
+              </Box>
+            </Box>
+          </Flex>
+          <Flex direction="column" flex="1" minH="0" justify="center">
+            {asking === 'look' && <Look page={page} lamp={lamp} needsReading={needsReading} />}
+            {asking === 'turned' && (
+              <Ask
+                question={`${screw?.axis === 'HORIZONTAL' ? 'Horizontal' : 'Vertical'} screw turned`}
+                figure={typedTurns(eighths / 8)
+                  .split(' ')
+                  .slice(0, -1)
+                  .join(' ')}
+                unit={eighths < 0 ? 'anticlockwise' : 'clockwise'}
+                steps={[
+                  ['− 1', () => setEighths(eighths - 8)],
+                  ['− 1/8', () => setEighths(eighths - 1)],
+                  ['+ 1/8', () => setEighths(eighths + 1)],
+                  ['+ 1', () => setEighths(eighths + 8)],
+                ]}
+              />
+            )}
+            {asking === 'reading' && (
+              <Ask
+                question="Cutoff now, below the lamp-height line"
+                figure={typedLength(belowMm, units)}
+                unit={units === 'METRIC' ? 'mm below' : 'in below'}
+                steps={
+                  units === 'METRIC'
+                    ? [
+                        ['− 10', () => nudge(-10)],
+                        ['− 1', () => nudge(-1)],
+                        ['+ 1', () => nudge(1)],
+                        ['+ 10', () => nudge(10)],
+                      ]
+                    : [
+                        ['− 1/2', () => nudge(-8)],
+                        ['− 1/16', () => nudge(-1)],
+                        ['+ 1/16', () => nudge(1)],
+                        ['+ 1/2', () => nudge(8)],
+                      ]
+                }
+              />
+            )}
+            {problem && (
+              <Box role="alert" color="out" fontSize="22px">
+                {problem}
+              </Box>
+            )}
+          </Flex>
+        </Flex>
+        <Box w="260px" flexShrink={0} hideBelow="md" py="50px">
+          <MiniWall
+            lamp={lamp}
+            kerb={page.job.traffic}
+            belowMm={asking === 'reading' ? belowMm : undefined}
+            verdict={lampVerdict(page.sheet, lamp)}
+          />
+        </Box>
+      </Flex>
+      <Flex h={{ base: '96px', md: '118px' }} borderTopWidth="2px" borderColor="hairline">
+        <Half onClick={back} flex="3">
+          Back
+        </Half>
+        <Half onClick={other} flex="3">
+          {side === 'LEFT' ? 'Right' : 'Left'} {kindWord}
+        </Half>
+        <Half onClick={() => void forward()} flex="5" act>
+          {asking === 'look'
+            ? needsReading
+              ? 'Read it'
+              : 'Turned, read again'
+            : asking === 'turned'
+              ? 'That far'
+              : 'Keep'}
+        </Half>
+      </Flex>
+    </Flex>
+  );
+}
+
+function Look({
+  page,
+  lamp,
+  needsReading,
+}: {
+  page: JobPage;
+  lamp: LampAtWall;
+  needsReading: boolean;
+}) {
+  const units = useUnits();
+  const { correction } = lamp;
+  if (!lamp.place) {
+    return (
+      <Big figure="?" unit="">
+        Measure the distance and the lamp’s centre first.
+      </Big>
+    );
+  }
+  if (needsReading) {
+    return (
+      <Big
+        figure={lamp.aim?.belowLine ? bareText(lamp.aim.belowLine, units) : '?'}
+        unit={`${unitOf(units)} below the line`}
+      >
+        is where the tape is. Where is the cutoff?
+      </Big>
+    );
+  }
+  if (!correction) {
+    return (
+      <Big figure={lamp.reading ? figureText(lamp.reading.percent, units) : '?'} unit="">
+        No aim to go by: choose a school.
+      </Big>
+    );
+  }
+  const verdict = lampVerdict(page.sheet, lamp);
+  const onTheTape = Math.abs(correction.up.value) < nudgeMm(units) / 2;
+  return (
+    <Big
+      figure={onTheTape ? '0' : bareText(correction.up, units).replace('−', '')}
+      unit={
+        onTheTape
+          ? `${unitOf(units)}, on the tape`
+          : `${unitOf(units)} ${correction.up.value < 0 ? 'down' : 'up'}`
+      }
+    >
+      {verdict === 'WITHIN' ? (
+        <Flex as="span" align="center" gap="16px" color="within" display="inline-flex">
+          <VerdictShape verdict="WITHIN" size={54} /> within
+        </Flex>
+      ) : correction.turns ? (
+        <>
+          vertical screw
+          <br />
+          {figureText(correction.turns, units).replace('−', '')}{' '}
+          {correction.turns.value < 0 ? 'anticlockwise' : 'clockwise'}
+        </>
+      ) : (
+        <SentenceText
+          sentence={{ pattern: 'vertical screw: try half a turn, read again', figures: [] }}
+        />
+      )}
+    </Big>
+  );
+}
+
+function unitOf(units: 'METRIC' | 'IMPERIAL') {
+  return units === 'METRIC' ? 'mm' : 'in';
+}
+
+/** A figure a third of the screen's height, its unit beside it, words below. */
+function Big({ figure, unit, children }: { figure: string; unit: string; children: ReactNode }) {
+  return (
+    <>
+      <Flex align="baseline" gap="0.25em" wrap="wrap" fontFamily="heading" fontWeight="700">
+        <Box
+          data-figure
+          fontSize={figure.length > 4 ? 'min(30vh, 17vw)' : 'min(42vh, 26vw)'}
+          lineHeight="0.95"
+          whiteSpace="nowrap"
+        >
+          {figure}
+        </Box>
+        <Box fontSize="min(13vh, 8vw)" fontWeight="600" lineHeight="1">
+          {unit}
+        </Box>
+      </Flex>
+      <Box
+        fontFamily="heading"
+        fontWeight="600"
+        color="lamp"
+        fontSize="min(9vh, 6.4vw)"
+        lineHeight="1.08"
+        mt="0.2em"
+      >
+        {children}
+      </Box>
+    </>
+  );
+}
+
+function Ask({
+  question,
+  figure,
+  unit,
+  steps,
+}: {
+  question: string;
+  figure: string;
+  unit: string;
+  steps: [string, () => void][];
+}) {
+  return (
+    <>
+      <Box color="lamp" fontFamily="heading" fontWeight="600" fontSize="min(6vh, 5vw)">
+        {question}
+      </Box>
+      <Flex align="baseline" gap="0.25em" fontFamily="heading" fontWeight="700" wrap="wrap">
+        <Box fontSize="min(30vh, 20vw)" lineHeight="1" whiteSpace="nowrap" data-figure>
+          {figure}
+        </Box>
+        <Box fontSize="min(9vh, 6vw)" fontWeight="600">
+          {unit}
+        </Box>
+      </Flex>
+      <Flex gap="10px" mt="10px" wrap="wrap">
+        {steps.map(([words, run]) => (
+          <Box
+            as="button"
+            key={words}
+            onClick={run}
+            flex="1"
+            minW="72px"
+            minH="84px"
+            borderWidth="2px"
+            borderColor="rule"
+            borderRadius="12px"
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="clamp(20px, 3vw, 34px)"
+            cursor="pointer"
+          >
+            {words}
+          </Box>
+        ))}
+      </Flex>
+    </>
+  );
+}
+
+function Half({
+  act = false,
+  flex,
+  onClick,
+  children,
+}: {
+  act?: boolean;
+  flex: string;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      as="button"
+      flex={flex}
+      bg={act ? 'lampFill' : 'transparent'}
+      color={act ? 'onLamp' : 'ink'}
+      borderRightWidth={act ? '0' : '1px'}
+      borderColor="hairline"
+      fontFamily="heading"
+      fontWeight="600"
+      fontSize="clamp(18px, 2.6vw, 32px)"
+      cursor="pointer"
+      onClick={onClick}
+    >
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,67 @@
+import { Box, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import type { WallSheet } from '../app/api/client';
+
+/** What to heed at the wall: the most pressing one stands there, all open by a press. */
+export function Cautions({
+  cautions,
+  open,
+  setOpen,
+}: {
+  cautions: WallSheet['cautions'];
+  open: boolean;
+  setOpen: (open: boolean) => void;
+}) {
+  const first = cautions[0];
+  return (
+    <>
+      {first && (
+        <Box
+          as="button"
+          w="100%"
+          textAlign="left"
+          py="10px"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          fontSize="15px"
+          cursor="pointer"
+          onClick={() => setOpen(true)}
+        >
+          <Box color="edge" fontWeight="600" fontFamily="heading">
+            Take care
+          </Box>
+          <Box>{first.text}</Box>
+          <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
+            {cautions.length - 1} more
+          </Box>
+        </Box>
+      )}
+      <Dialog.Root open={open} onOpenChange={(c) => setOpen(c.open)} size="lg">
+        <Portal>
+          <Dialog.Backdrop />
+          <Dialog.Positioner>
+            <Dialog.Content bg="panel" color="ink">
+              <Dialog.Header pr="64px">
+                <Dialog.Title fontFamily="heading" fontSize="22px">
+                  Take care at the wall
+                </Dialog.Title>
+              </Dialog.Header>
+              <Dialog.Body pb="24px">
+                {cautions.map((caution) => (
+                  <Box key={caution.id} py="10px" borderTopWidth="1px" borderColor="hairline">
+                    <Box fontSize="17px">{caution.text}</Box>
+                    <Box color="quiet" fontSize="14px">
+                      {caution.source.reference} · {caution.source.words}
+                    </Box>
+                  </Box>
+                ))}
+              </Dialog.Body>
+              <Dialog.CloseTrigger asChild>
+                <CloseButton size="xl" color="ink" />
+              </Dialog.CloseTrigger>
+            </Dialog.Content>
+          </Dialog.Positioner>
+        </Portal>
+      </Dialog.Root>
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+import type { LampAtWall, Side, Vehicle, Verdict } from '../app/api/client';
+import { paint } from '../app/theme';
+import { mmToScreenX, mmToScreenY, type View } from '../drawing/view';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+
+const REACH_MM = 560;
+const RISE = Math.tan((15 * Math.PI) / 180);
+
+/** What of a beam's edge is drawn: a step rising to the kerb, or a level line. */
+export function cutoffShape(vehicle: Vehicle, kind: 'DIPPED' | 'FRONT_FOG') {
+  return kind === 'FRONT_FOG' || vehicle.dipped !== 'UN_DIPPED' ? 'level' : 'step';
+}
+
+/** The light of one lamp on the wall: it glows below its cutoff. */
+export function Cutoff({
+  lamp,
+  belowMm,
+  stepLeftMm,
+  view,
+  halfRoomMm,
+  kerb,
+  shape,
+  verdict,
+  stale,
+}: {
+  lamp: LampAtWall;
+  belowMm: number;
+  stepLeftMm: number;
+  view: View;
+  halfRoomMm: number;
+  kerb: Side;
+  shape: 'level' | 'step';
+  verdict: Verdict;
+  stale: boolean;
+}) {
+  const place = lamp.place;
+  if (!place) {
+    return null;
+  }
+  const reach = Math.min(REACH_MM, halfRoomMm);
+  const heightMm = place.line.value - belowMm;
+  const stepX = mmToScreenX(view, place.aheadLeft.value + stepLeftMm);
+  const y = mmToScreenY(view, heightMm);
+  const length = reach * view.scale;
+  const toKerb = kerb === 'LEFT' ? -1 : 1;
+  const rise = shape === 'step' ? length * RISE : 0;
+  const flatX = stepX - toKerb * length;
+  const kerbX = stepX + toKerb * length;
+  const edge = `M${flatX} ${y}L${stepX} ${y}L${kerbX} ${y - rise}`;
+  const gradient = `light-${lamp.side}`;
+  return (
+    <g style={{ transition: 'opacity 300ms' }} opacity={stale ? 0.4 : 1}>
+      <linearGradient id={gradient} x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" stopColor={paint('lampFill')} stopOpacity="0.62" />
+        <stop offset="1" stopColor={paint('lampFill')} stopOpacity="0.04" />
+      </linearGradient>
+      <path
+        d={`${edge}L${kerbX} ${view.footY}L${flatX} ${view.footY}z`}
+        fill={`url(#${gradient})`}
+      />
+      <path
+        d={edge}
+        fill="none"
+        stroke={paint(verdict === 'OUT' ? VERDICT_PAINT.OUT : 'lamp')}
+        strokeWidth="2.6"
+        strokeDasharray={stale ? '8 5' : undefined}
+      />
+    </g>
+  );
+}

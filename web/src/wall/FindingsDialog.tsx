@@ -1,0 +1,83 @@
+import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import type { WallSheet } from '../app/api/client';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
+import type { Worked } from '../finding/Working';
+
+const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
+
+/** All verdicts, the gravest first; each opens its working. */
+export function FindingsDialog({
+  sheet,
+  open,
+  close,
+  onAsk,
+}: {
+  sheet: WallSheet;
+  open: boolean;
+  close: () => void;
+  onAsk: (worked: Worked) => void;
+}) {
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(c) => !c.open && close()}
+      size="xl"
+      scrollBehavior="inside"
+    >
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="panel" color="ink">
+            <Dialog.Header pr="64px">
+              <Dialog.Title fontFamily="heading" fontSize="22px">
+                All findings
+              </Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body pb="20px" tabIndex={0}>
+              {GRAVEST_FIRST.flatMap((verdict) =>
+                sheet.findings
+                  .filter((finding) => finding.verdict === verdict)
+                  .map((finding) => (
+                    <Flex
+                      as="button"
+                      key={finding.id}
+                      w="100%"
+                      minH="48px"
+                      py="8px"
+                      gap="14px"
+                      textAlign="left"
+                      borderTopWidth="1px"
+                      borderColor="hairline"
+                      cursor="pointer"
+                      onClick={() => onAsk({ kind: 'finding', finding })}
+                    >
+                      <VerdictShape verdict={verdict} size={22} />
+                      <Box flex="1">
+                        <Box fontFamily="heading" fontWeight="600" fontSize="17px">
+                          <SentenceText sentence={finding.headline} />
+                        </Box>
+                        {finding.remedy && (
+                          <Box color="quiet">
+                            <SentenceText sentence={finding.remedy} />
+                          </Box>
+                        )}
+                      </Box>
+                      <Box color="quiet" fontSize="14px" textAlign="right" maxW="190px">
+                        {VERDICT_WORD[verdict]}
+                        <br />
+                        {finding.source.words}
+                      </Box>
+                    </Flex>
+                  )),
+              )}
+            </Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="xl" color="ink" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,247 @@
+import { Box, CloseButton, Dialog, Flex, Input, NativeSelect, Portal } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { uuidv7 } from 'uuidv7';
+import type { JobPage, LampKind, Side } from '../app/api/client';
+import { useKeepJobReading } from '../app/api/queries';
+import { ActButton, PlainButton } from '../app/buttons';
+import { useUnits } from '../app/session';
+import { typedTurns } from '../entry/typed';
+import { SentenceText } from '../finding/SentenceText';
+import { reading } from './readings';
+
+export interface ReadTask {
+  lamp: LampKind;
+  side: Side;
+  turned: boolean;
+}
+
+/** Which lamp is read, and whether a screw was turned before. */
+export function ReadDialog({
+  page,
+  task,
+  close,
+}: {
+  page: JobPage;
+  task: ReadTask | undefined;
+  close: () => void;
+}) {
+  return (
+    <Dialog.Root open={task !== undefined} onOpenChange={(c) => !c.open && close()} size="md">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="panel" color="ink">
+            {task && <ReadForm page={page} task={task} close={close} />}
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="xl" color="ink" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+const AXIS_WORD = {
+  VERTICAL: 'Vertical',
+  HORIZONTAL: 'Horizontal',
+  TO_BE_TRIED: 'Untried',
+} as const;
+
+function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close: () => void }) {
+  const units = useUnits();
+  const keep = useKeepJobReading(page.job.id);
+  const pair = page.sheet.pairs.find((one) => one.kind === task.lamp);
+  const lamp = task.side === 'LEFT' ? pair?.left : pair?.right;
+  const screws = page.adjusters.filter((one) => one.side === task.side && one.lamp === task.lamp);
+  const advised = lamp?.correction;
+  const [screw, setScrew] = useState(advised?.adjusterId ?? screws[0]?.id ?? '');
+  const [turns, setTurns] = useState(
+    advised?.turns ? typedTurns(advised.turns.value) : '1/2 clockwise',
+  );
+  const [below, setBelow] = useState('');
+  const [step, setStep] = useState('');
+  const [rise, setRise] = useState('');
+  const [run, setRun] = useState('');
+  const [turned, setTurned] = useState(task.turned);
+  // One id for each reading of this form: storing it again after a failure adds nothing twice.
+  const [ids] = useState(() => Array.from({ length: 5 }, () => uuidv7()));
+  const side = task.side.toLowerCase();
+  const of = { lamp: task.lamp, side: task.side } as const;
+
+  const store = useMutation({
+    mutationFn: async () => {
+      if (turned && turns.trim()) {
+        await keep.mutateAsync({
+          id: ids[0],
+          edit: reading({ ...of, kind: 'TURN', adjusterId: screw }, turns, units),
+        });
+      }
+      if (below.trim()) {
+        await keep.mutateAsync({
+          id: ids[1],
+          edit: reading({ ...of, kind: 'CUTOFF_BELOW' }, below, units),
+        });
+      }
+      if (step.trim()) {
+        await keep.mutateAsync({
+          id: ids[2],
+          edit: reading({ ...of, kind: 'STEP_LEFT' }, step, units),
+        });
+      }
+      if (rise.trim() && run.trim()) {
+        await keep.mutateAsync({
+          id: ids[3],
+          edit: reading({ ...of, kind: 'ROLL_RUN' }, run, units),
+        });
+        await keep.mutateAsync({
+          id: ids[4],
+          edit: reading({ ...of, kind: 'ROLL_RISE' }, rise, units),
+        });
+      }
+    },
+    onSuccess: close,
+  });
+
+  const flip = () =>
+    setTurns((typed) =>
+      /anticlockwise/.test(typed)
+        ? typed.replace('anticlockwise', 'clockwise')
+        : /clockwise/.test(typed)
+          ? typed.replace('clockwise', 'anticlockwise')
+          : `${typed} anticlockwise`,
+    );
+  const unit = units === 'METRIC' ? 'mm' : 'in';
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.mutate();
+      }}
+    >
+      <Dialog.Header pr="64px">
+        <Dialog.Title fontFamily="heading" fontSize="22px">
+          {side === 'left' ? 'Left' : 'Right'} {task.lamp === 'DIPPED' ? 'lamp' : 'fog lamp'}, the
+          other one covered
+        </Dialog.Title>
+      </Dialog.Header>
+      <Dialog.Body display="flex" flexDirection="column" gap="14px">
+        {advised && turned && (
+          <Box color="lamp" fontWeight="600">
+            <SentenceText sentence={advised.says} />
+          </Box>
+        )}
+        {turned ? (
+          <Box>
+            <Label>Which screw, and how far it was turned</Label>
+            <Flex gap="8px" wrap="wrap">
+              <NativeSelect.Root w="150px">
+                <NativeSelect.Field
+                  aria-label="Screw"
+                  h="48px"
+                  value={screw}
+                  onChange={(event) => setScrew(event.target.value)}
+                >
+                  {screws.map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {AXIS_WORD[one.axis]}
+                    </option>
+                  ))}
+                </NativeSelect.Field>
+                <NativeSelect.Indicator />
+              </NativeSelect.Root>
+              <Input
+                aria-label="Turned"
+                h="48px"
+                flex="1"
+                minW="160px"
+                value={turns}
+                onChange={(event) => setTurns(event.target.value)}
+              />
+              <PlainButton type="button" onClick={flip}>
+                Other way
+              </PlainButton>
+            </Flex>
+            {screws.find((one) => one.id === screw)?.place && (
+              <Box color="quiet" mt="4px">
+                {screws.find((one) => one.id === screw)?.place},{' '}
+                {screws.find((one) => one.id === screw)?.drive}
+              </Box>
+            )}
+          </Box>
+        ) : (
+          <PlainButton type="button" alignSelf="flex-start" onClick={() => setTurned(true)}>
+            A screw was turned before
+          </PlainButton>
+        )}
+        <Box>
+          <Label>Cutoff below the lamp-height line (above it with a minus)</Label>
+          <Field label="Cutoff below" unit={unit} value={below} set={setBelow} focus />
+        </Box>
+        <Box as="details">
+          <Box as="summary" cursor="pointer" minH="48px" display="flex" alignItems="center">
+            Also: step aside, roll
+          </Box>
+          <Label>Step to the left of straight ahead (to the right with a minus)</Label>
+          <Field label="Step to the left" unit={unit} value={step} set={setStep} />
+          <Label>Roll: the flat part’s left end higher by, over a width of</Label>
+          <Flex gap="8px">
+            <Field label="Left end higher" unit={unit} value={rise} set={setRise} />
+            <Field label="Over a width of" unit={unit} value={run} set={setRun} />
+          </Flex>
+        </Box>
+        {store.error && (
+          <Box role="alert" color="out">
+            {store.error.message}
+          </Box>
+        )}
+      </Dialog.Body>
+      <Dialog.Footer>
+        <ActButton type="submit" disabled={store.isPending || (!below.trim() && !turned)}>
+          Keep
+        </ActButton>
+      </Dialog.Footer>
+    </form>
+  );
+}
+
+function Label({ children }: { children: React.ReactNode }) {
+  return (
+    <Box color="quiet" fontSize="15px" mb="4px" mt="4px">
+      {children}
+    </Box>
+  );
+}
+
+function Field({
+  label,
+  unit,
+  value,
+  set,
+  focus = false,
+}: {
+  label: string;
+  unit: string;
+  value: string;
+  set: (typed: string) => void;
+  focus?: boolean;
+}) {
+  return (
+    <Flex align="center" gap="8px">
+      <Input
+        aria-label={label}
+        h="52px"
+        w="150px"
+        fontFamily="heading"
+        fontSize="22px"
+        fontWeight="600"
+        autoComplete="off"
+        autoFocus={focus}
+        value={value}
+        onChange={(event) => set(event.target.value)}
+      />
+      <Box color="quiet">{unit}</Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,128 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Reading } from '../app/api/client';
+import { figureText, useUnits } from '../app/session';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+
+const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+function when(iso: string) {
+  const at = new Date(iso);
+  const today = new Date().toDateString() === at.toDateString();
+  return today ? CLOCK.format(at) : `${DAY.format(at)}, ${CLOCK.format(at)}`;
+}
+
+function what(reading: Reading) {
+  const side = reading.side ? `, ${reading.side.toLowerCase()}` : '';
+  const fog = reading.lamp === 'FRONT_FOG' ? ' (fog)' : '';
+  return `${reading.title}${side}${fog}`;
+}
+
+/**
+ * The readings like marks on a tape, in the order in which they were taken. A struck one stays
+ * readable; pressing one that counts corrects it.
+ */
+export function ReadingsTape({
+  readings,
+  onCorrect,
+}: {
+  readings: Reading[];
+  onCorrect: (reading: Reading, typed: string) => Promise<unknown>;
+}) {
+  const units = useUnits();
+  const [correcting, setCorrecting] = useState<string>();
+  return (
+    <Box
+      as="section"
+      aria-label="Readings, newest first"
+      bg="tape"
+      color="tapeInk"
+      h="100%"
+      overflowY="auto"
+      tabIndex={0}
+      pl="30px"
+      pr="14px"
+      pt="14px"
+      css={{
+        backgroundImage:
+          'repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 8px), repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 40px)',
+        backgroundSize: '8px 100%, 16px 100%',
+        backgroundRepeat: 'no-repeat',
+        backgroundAttachment: 'local',
+      }}
+    >
+      <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
+        Readings, newest first
+      </Box>
+      {readings.length === 0 && (
+        <Box py="16px">Nothing measured yet. Start with the distance from lamp to wall.</Box>
+      )}
+      <Box as="ol" listStyleType="none">
+        {readings.toReversed().map((reading) => {
+          const struck = reading.struckBy !== undefined;
+          return (
+            <Box
+              as="li"
+              key={reading.id}
+              py="7px"
+              borderBottomWidth="1px"
+              borderStyle="dashed"
+              borderColor="tapeQuiet"
+              opacity={struck ? 0.75 : 1}
+            >
+              <Box fontSize="15px">{what(reading)}</Box>
+              {correcting === reading.id && !struck ? (
+                <MeasuredEntry
+                  label={`Correct ${what(reading)}, typed ${reading.typed}`}
+                  shown="correct"
+                  align="left"
+                  width="150px"
+                  onKeep={async (typed) => {
+                    await onCorrect(reading, typed);
+                    setCorrecting(undefined);
+                  }}
+                />
+              ) : (
+                <Flex justify="space-between" align="flex-end" gap="8px">
+                  <Box
+                    as={struck ? 'span' : 'button'}
+                    fontFamily="heading"
+                    fontSize="23px"
+                    fontWeight="600"
+                    lineHeight="1.1"
+                    whiteSpace="nowrap"
+                    minH={struck ? undefined : '32px'}
+                    textDecoration={struck ? 'line-through' : 'none'}
+                    cursor={struck ? 'default' : 'pointer'}
+                    aria-label={
+                      struck
+                        ? undefined
+                        : `${what(reading)}: ${figureText(reading.value, units)}; correct`
+                    }
+                    onClick={struck ? undefined : () => setCorrecting(reading.id)}
+                  >
+                    {struck ? reading.typed : shown(reading, units)}
+                  </Box>
+                  <Box textAlign="right" fontSize="13.5px" color="tapeQuiet" lineHeight="1.25">
+                    typed {reading.typed}
+                    <br />
+                    {reading.takenBy}, {when(reading.takenAt)}
+                  </Box>
+                </Flex>
+              )}
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+function shown(reading: Reading, units: 'METRIC' | 'IMPERIAL') {
+  if (reading.kind !== 'TURN') {
+    return figureText(reading.value, units);
+  }
+  const turns = figureText(reading.value, units);
+  return `${turns} ${reading.value.value < 0 ? '↺' : '↻'}`;
+}

@@ -1,0 +1,196 @@
+import { Box } from '@chakra-ui/react';
+import { useRef } from 'react';
+import type { Figure, LampAtWall, PairAtWall, Units } from '../app/api/client';
+import { figureText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { useSize } from '../drawing/useSize';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import type { Verdict } from '../app/api/client';
+
+const ROAD_MM = 140_000;
+const TICKS = {
+  METRIC: { step: 20_000, unit: 1_000, word: 'm' },
+  IMPERIAL: { step: 30_480 * 2, unit: 304.8, word: 'ft' },
+} satisfies Record<Units, { step: number; unit: number; word: string }>;
+
+/** The road seen from the side: where each lamp's cutoff meets it. Heights are exaggerated. */
+export function RoadDrawing({
+  pair,
+  verdicts,
+}: {
+  pair: PairAtWall;
+  verdicts: { left: Verdict; right: Verdict };
+}) {
+  const units = useUnits();
+  const box = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(box);
+  const lamps = [pair.left, pair.right].filter((lamp) => lamp.place);
+  const centre = Math.max(0, ...lamps.map((lamp) => lamp.place?.centre.value ?? 0));
+  const ground = height - 26;
+  const lampX = 62;
+  const scaleX = Math.max(1e-9, (width - lampX - 32) / ROAD_MM);
+  const scaleY = (ground - 34) / Math.max(centre, 900);
+  const times = Math.round(scaleY / scaleX / 10) * 10;
+  const x = (mm: number) => lampX + mm * scaleX;
+  const y = (mm: number) => ground - mm * scaleY;
+  const tick = TICKS[units];
+  const ticks = Array.from(
+    { length: Math.floor(ROAD_MM / tick.step) + 1 },
+    (_, index) => index * tick.step,
+  );
+  return (
+    <Box ref={box} h="100%" bg="panel" position="relative" overflow="hidden">
+      {width > 0 && (
+        <svg width={width} height={height} role="img" aria-label={describe(pair, units)}>
+          <rect x="0" y={ground} width={width} height="26" fill={paint('floor')} />
+          <text x={width - 10} y="18" textAnchor="end" fontSize="14" fill={paint('quiet')}>
+            level road seen from the side, heights drawn {times} times too tall
+          </text>
+          <Vehicle x={lampX} ground={ground} lampY={y(centre)} />
+          {lamps[0]?.limits && (
+            <LimitsFan lamp={lamps[0]} centre={centre} x={x} y={y} ground={ground} />
+          )}
+          {lamps.map((lamp) => (
+            <Beam
+              key={lamp.side}
+              lamp={lamp}
+              verdict={lamp.side === 'LEFT' ? verdicts.left : verdicts.right}
+              x={x}
+              y={y}
+              units={units}
+            />
+          ))}
+          <line x1="0" x2={width} y1={ground} y2={ground} stroke={paint('rule')} />
+          {ticks.map((mm, index) => (
+            <g key={mm}>
+              <line x1={x(mm)} x2={x(mm)} y1={ground} y2={ground + 5} stroke={paint('floorInk')} />
+              <text
+                x={x(mm)}
+                y={ground + 19}
+                textAnchor="middle"
+                fontSize="13"
+                fontFamily="Barlow Condensed"
+                fontWeight="600"
+                fill={paint('floorInk')}
+              >
+                {Math.round(mm / tick.unit)}
+                {index === ticks.length - 1 ? ` ${tick.word}` : ''}
+              </text>
+            </g>
+          ))}
+        </svg>
+      )}
+    </Box>
+  );
+}
+
+function describe(pair: PairAtWall, units: Units) {
+  const one = (lamp: LampAtWall) =>
+    lamp.reading
+      ? `${lamp.side.toLowerCase()} ${lamp.reading.reach ? figureText(lamp.reading.reach, units) : 'never'}`
+      : `${lamp.side.toLowerCase()} not read`;
+  return `Where the cutoffs meet a level road: ${one(pair.left)}, ${one(pair.right)}`;
+}
+
+/** A plain vehicle's nose. */
+function Vehicle({ x, ground, lampY }: { x: number; ground: number; lampY: number }) {
+  return (
+    <g stroke={paint('ink')} strokeWidth="1.6" fill={paint('panel')}>
+      <path
+        d={`M2 ${ground - 6}V${lampY - 8}q0 -8 10 -10l16 -3l14 -22h10M${28} ${lampY - 21}h24q10 0 10 12V${ground - 6}z`}
+      />
+      <circle cx={x - 20} cy={ground - 9} r="9" fill={paint('ground')} />
+    </g>
+  );
+}
+
+function LimitsFan({
+  lamp,
+  centre,
+  x,
+  y,
+  ground,
+}: {
+  lamp: LampAtWall;
+  centre: number;
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+  ground: number;
+}) {
+  const near = lamp.limits?.lowestReach;
+  const far = lamp.limits?.highestReach;
+  const nearX = near ? x(Math.min(near.value, ROAD_MM)) : x(0);
+  const farEnd = far && far.value <= ROAD_MM;
+  const farPoint = farEnd
+    ? `${x(far.value)} ${ground}`
+    : `${x(ROAD_MM)} ${far ? y(centre * (1 - ROAD_MM / far.value)) : y(centre)} L${x(ROAD_MM)} ${ground}`;
+  return (
+    <path
+      d={`M${x(0)} ${y(centre)}L${farPoint}L${nearX} ${ground}z`}
+      fill={paint('within')}
+      opacity="0.16"
+    />
+  );
+}
+
+function Beam({
+  lamp,
+  verdict,
+  x,
+  y,
+  units,
+}: {
+  lamp: LampAtWall;
+  verdict: Verdict;
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+  units: Units;
+}) {
+  const { place, reading } = lamp;
+  if (!place || !reading) {
+    return null;
+  }
+  const colour = paint(VERDICT_PAINT[verdict]);
+  const centre = place.centre.value;
+  const reach: Figure | undefined = reading.reach;
+  const lands = reach !== undefined && reach.value <= ROAD_MM;
+  const endX = lands ? reach.value : ROAD_MM;
+  const endY = lands ? 0 : Math.max(0, centre + (reading.percent.value / 100) * ROAD_MM);
+  const clippedY = Math.max(8, y(endY));
+  const side = lamp.side.toLowerCase();
+  const words = lands
+    ? `${side} ${figureText(reach, units)}`
+    : reach
+      ? `${side} beyond, ${figureText(reach, units)}`
+      : `${side} never comes down`;
+  return (
+    <g>
+      <line
+        x1={x(0)}
+        y1={y(centre)}
+        x2={x(endX)}
+        y2={clippedY}
+        stroke={colour}
+        strokeWidth="2"
+        style={{ transition: 'all 300ms' }}
+      />
+      {lands && <circle cx={x(endX)} cy={y(0)} r="5" fill={colour} />}
+      <circle cx={x(0)} cy={y(centre)} r="5" fill={paint('lampFill')} />
+      <text
+        x={lands ? x(endX) + 9 : x(ROAD_MM) - 6}
+        y={
+          lands
+            ? y(0) - (lamp.side === 'LEFT' ? 9 : 25)
+            : clippedY - 7 + (lamp.side === 'LEFT' ? 24 : 0)
+        }
+        textAnchor={lands ? 'start' : 'end'}
+        fontSize="15"
+        fontWeight="600"
+        fontFamily="Barlow Semi Condensed"
+        fill={colour}
+      >
+        {words}
+      </text>
+    </g>
+  );
+}

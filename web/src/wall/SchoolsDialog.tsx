@@ -1,0 +1,199 @@
+import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import type { Figure, PairAtWall, SchoolRow } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+import type { Worked } from '../finding/Working';
+
+/** The schools side by side: what each asks, where it lands, and what each rule set says of it. */
+export function SchoolsDialog({
+  pair,
+  open,
+  close,
+  onChoose,
+  onAsk,
+}: {
+  pair: PairAtWall;
+  open: boolean;
+  close: () => void;
+  onChoose: (school: SchoolRow['school']) => void;
+  onAsk: (worked: Worked) => void;
+}) {
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(c) => !c.open && close()}
+      size="full"
+      scrollBehavior="inside"
+    >
+      <Portal>
+        <Dialog.Positioner>
+          <Dialog.Content bg="ground" color="ink">
+            <Dialog.Header pr="64px">
+              <Dialog.Title fontFamily="heading" fontSize="22px">
+                Schools of aiming, for these lamps at this distance
+              </Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body pb="24px" overflowX="auto">
+              <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
+                <Head pair={pair} />
+                <tbody>
+                  {pair.schools.map((row) => (
+                    <Row
+                      key={row.school}
+                      row={row}
+                      chosen={row.school === pair.school}
+                      onChoose={() => onChoose(row.school)}
+                      onAsk={onAsk}
+                    />
+                  ))}
+                </tbody>
+              </Box>
+              <Box color="quiet" mt="12px">
+                Percent of the distance, angle, mark below the lamp-height line, and where such a
+                cutoff meets a level road. All rule sets are from memory: check the current text.
+              </Box>
+            </Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="xl" color="ink" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+const cell = { py: '7px', pr: '14px', textAlign: 'left', verticalAlign: 'top' } as const;
+
+function Head({ pair }: { pair: PairAtWall }) {
+  const sets = pair.schools.find((row) => row.left.opinions.length > 0)?.left.opinions ?? [];
+  return (
+    <Box as="thead" color="quiet" fontFamily="scale" fontSize="15px">
+      <tr>
+        <Box as="th" {...cell}>
+          School
+        </Box>
+        <Box as="th" {...cell}>
+          Left
+        </Box>
+        <Box as="th" {...cell}>
+          Right
+        </Box>
+        {sets.map((set) => (
+          <Box as="th" key={set.ruleSetId} {...cell} maxW="110px">
+            {set.title}
+          </Box>
+        ))}
+        <Box as="th" {...cell}>
+          <Box as="span" srOnly>
+            Choose
+          </Box>
+        </Box>
+      </tr>
+    </Box>
+  );
+}
+
+function Row({
+  row,
+  chosen,
+  onChoose,
+  onAsk,
+}: {
+  row: SchoolRow;
+  chosen: boolean;
+  onChoose: () => void;
+  onAsk: (worked: Worked) => void;
+}) {
+  const remark = row.left.remark ?? row.right.remark;
+  const possible = row.left.percent !== undefined || row.right.percent !== undefined;
+  return (
+    <>
+      <Box as="tr" borderTopWidth="1px" borderColor="hairline" bg={chosen ? 'panel' : undefined}>
+        <Box as="th" {...cell} fontFamily="heading" fontSize="18px" fontWeight="600" pl="6px">
+          {row.title}
+        </Box>
+        <LampCell lamp={row.left} />
+        <LampCell lamp={row.right} />
+        {row.left.opinions.map((opinion, index) => (
+          <Box as="td" key={opinion.ruleSetId} {...cell}>
+            <Flex gap="4px">
+              {[opinion, row.right.opinions[index]].map(
+                (one, side) =>
+                  one && (
+                    <Box
+                      as="button"
+                      key={side}
+                      minW="48px"
+                      minH="48px"
+                      display="flex"
+                      alignItems="center"
+                      justifyContent="center"
+                      cursor="pointer"
+                      aria-label={`${one.title}, ${side === 0 ? 'left' : 'right'}: show working`}
+                      onClick={() => onAsk({ kind: 'finding', finding: one.finding })}
+                    >
+                      <VerdictShape verdict={one.finding.verdict} size={24} />
+                    </Box>
+                  ),
+              )}
+            </Flex>
+          </Box>
+        ))}
+        {row.left.opinions.length === 0 && <td colSpan={4} />}
+        <Box as="td" {...cell} textAlign="right">
+          {chosen ? (
+            <Box py="12px" color="lamp" fontWeight="600">
+              chosen
+            </Box>
+          ) : (
+            <PlainButton onClick={onChoose} disabled={!possible}>
+              Choose
+            </PlainButton>
+          )}
+        </Box>
+      </Box>
+      {remark && (
+        <Box as="tr" bg={chosen ? 'panel' : undefined}>
+          <td colSpan={8}>
+            <Flex gap="8px" align="center" pb="8px" pl="6px">
+              <VerdictShape verdict={remark.verdict} size={18} />
+              <span>
+                <SentenceText sentence={remark.headline} />
+                {remark.detail.pattern && '. '}
+                <SentenceText sentence={remark.detail} />
+              </span>
+            </Flex>
+          </td>
+        </Box>
+      )}
+    </>
+  );
+}
+
+function LampCell({ lamp }: { lamp: SchoolRow['left'] }) {
+  const units = useUnits();
+  if (!lamp.percent) {
+    return (
+      <Box as="td" {...cell} color="quiet">
+        no mark
+      </Box>
+    );
+  }
+  const text = (figure: Figure | undefined) => (figure ? figureText(figure, units) : undefined);
+  return (
+    <Box as="td" {...cell} whiteSpace="nowrap">
+      <Box fontFamily="heading" fontSize="18px" fontWeight="600">
+        {text(lamp.percent)}
+      </Box>
+      <Box color="quiet" fontSize="15px">
+        {text(lamp.angle)}
+        {lamp.belowLine && ` · ${text(lamp.belowLine)} below`}
+        <br />
+        {lamp.reach ? `reaches ${text(lamp.reach)}` : 'never comes down'}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,380 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { uuidv7 } from 'uuidv7';
+import { Problem, type JobPage, type LampKind, type Reading } from '../app/api/client';
+import { useJobPage, useKeepJobReading } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { Header, UnitsButton } from '../app/Header';
+import { Key } from '../app/Key';
+import { Nowhere, Waiting } from '../app/Nowhere';
+import { figureText, UnitsProvider, useUnits } from '../app/session';
+import { typedLength } from '../entry/typed';
+import { HorizonStrip } from '../finding/HorizonStrip';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { SettingsDialog } from '../settings/SettingsDialog';
+import { Cautions } from './Cautions';
+import { FindingsDialog } from './FindingsDialog';
+import { lampVerdict } from './lampVerdict';
+import { MarksDialog } from './MarksDialog';
+import { ReadDialog, type ReadTask } from './ReadDialog';
+import { ReadingsTape } from './ReadingsTape';
+import { lastLiving, reading, type Thing } from './readings';
+import { RoadDrawing } from './RoadDrawing';
+import { SchoolsDialog } from './SchoolsDialog';
+import { Steps } from './Steps';
+import { useChooseSchool } from '../settings/useJobEdit';
+import { useDraft } from './useDraft';
+import { VerdictBand } from './VerdictBand';
+import { WallDrawing } from './WallDrawing';
+
+export function WallPage() {
+  const { id = '' } = useParams();
+  const query = useJobPage(id);
+  if (query.data) {
+    return (
+      <UnitsProvider units={query.data.job.units}>
+        <Wall key={id} page={query.data} offline={query.isRefetchError} />
+      </UnitsProvider>
+    );
+  }
+  if (query.error) {
+    return (
+      <Nowhere
+        what="job"
+        sentence={
+          query.error instanceof Problem && query.error.status === 404
+            ? undefined
+            : query.error.message
+        }
+      />
+    );
+  }
+  return <Waiting />;
+}
+
+const TRAFFIC = { RIGHT: 'traffic on the right', LEFT: 'traffic on the left' } as const;
+const RULES: Record<string, string> = {
+  'un-r48': 'UN rules',
+  'gb-inspection': 'Great Britain’s test',
+  'us-sae-j599': 'SAE J599',
+  'us-ca-24403': 'California, fog',
+};
+
+type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefined;
+
+function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
+  const units = useUnits();
+  const navigate = useNavigate();
+  const keep = useKeepJobReading(page.job.id);
+  const drafting = useDraft(page);
+  const [shown, setShown] = useState<Shown>();
+  const [worked, setWorked] = useState<Worked>();
+  const [task, setTask] = useState<ReadTask>();
+  const [kind, setKind] = useState<LampKind>(page.sheet.next.lamp);
+  const [draftProblem, setDraftProblem] = useState<string>();
+  const chooseSchool = useChooseSchool(page);
+  const sheet = drafting.sheet ?? page.sheet;
+  const pair = sheet.pairs.find((one) => one.kind === kind) ?? sheet.pairs[0];
+  const hasFog = sheet.pairs.length > 1;
+
+  const openSchools = useCallback(() => setShown('schools'), []);
+  const openMarks = useCallback(() => setShown('marks'), []);
+  const openFindings = useCallback(() => setShown('findings'), []);
+  const openSettings = useCallback(() => setShown('settings'), []);
+  const openCautions = useCallback(() => setShown('cautions'), []);
+  const standBack = useCallback(
+    () => void navigate(`/jobs/${page.job.id}/stand-back`),
+    [navigate, page.job.id],
+  );
+  const readLeft = useCallback(() => setTask({ lamp: kind, side: 'LEFT', turned: false }), [kind]);
+  const readRight = useCallback(
+    () => setTask({ lamp: kind, side: 'RIGHT', turned: false }),
+    [kind],
+  );
+  const toYard = useCallback(() => void navigate('/'), [navigate]);
+  useCommand(' ', 'Stand back', standBack);
+  useCommand('c', 'Compare the schools of aiming', openSchools);
+  useCommand('m', 'Marks to tape, with their places', openMarks);
+  useCommand('f', 'All findings', openFindings);
+  useCommand('j', 'Job, vehicle and screws', openSettings);
+  useCommand('w', 'Cautions', openCautions);
+  useCommand('l', 'Read the left lamp', readLeft);
+  useCommand('r', 'Read the right lamp', readRight);
+  useCommand('y', 'To the yard', toYard);
+
+  if (!pair) {
+    return <Nowhere what="pair of lamps" />;
+  }
+
+  const keepThing = async (thing: Thing, typed: string) => {
+    await keep.mutateAsync({
+      edit: reading(thing, typed, units, lastLiving(page.readings, thing)),
+    });
+  };
+  const correct = async (wrong: Reading, typed: string) => {
+    const { kind: what, lamp, side, adjusterId } = wrong;
+    await keep.mutateAsync({
+      edit: reading({ kind: what, lamp, side, adjusterId }, typed, units, wrong),
+    });
+  };
+  const keepDraft = () => {
+    const { draft, drop } = drafting;
+    if (!draft) {
+      return;
+    }
+    setDraftProblem(undefined);
+    keep.mutate(
+      {
+        id: uuidv7(),
+        edit: reading(
+          { kind: 'CUTOFF_BELOW', lamp: draft.lamp, side: draft.side },
+          typedLength(draft.belowMm, units),
+          units,
+        ),
+      },
+      { onSuccess: drop, onError: (problem) => setDraftProblem(problem.message) },
+    );
+  };
+  const act = (next: typeof sheet.next) => {
+    const side = next.side ?? 'LEFT';
+    switch (next.action) {
+      case 'READ_CUTOFF':
+      case 'TURN_AND_READ':
+        setKind(next.lamp);
+        setTask({ lamp: next.lamp, side, turned: next.action === 'TURN_AND_READ' });
+        break;
+      case 'MEASURE_DISTANCE':
+        press('button[aria-label^="Distance from the left"]');
+        break;
+      case 'MEASURE_CENTRE':
+        setKind(next.lamp);
+        press(`button[aria-label^="Height of the ${side.toLowerCase()} lamp centre"]`);
+        break;
+      case 'MEASURE_FLOOR':
+        toBay();
+        break;
+      case 'SETTLE':
+      case 'DONE':
+        openFindings();
+    }
+  };
+  const toBay = () => void navigate(page.bay ? `/bays/${page.bay.id}` : '/bays');
+  const onStep = (id: string) => {
+    const fog = id.startsWith('fog.');
+    setKind(fog ? 'FRONT_FOG' : 'DIPPED');
+    const lamp: LampKind = fog ? 'FRONT_FOG' : 'DIPPED';
+    if (id === 'floor') {
+      if (page.bay) {
+        toBay();
+      } else {
+        openSettings();
+      }
+    } else if (id.endsWith('tape')) {
+      openMarks();
+    } else if (id.endsWith('read.left')) {
+      setTask({ lamp, side: 'LEFT', turned: false });
+    } else if (id.endsWith('read.right')) {
+      setTask({ lamp, side: 'RIGHT', turned: false });
+    } else {
+      press('button[aria-label^="Height of the left lamp centre"]');
+    }
+  };
+  const { draft } = drafting;
+  return (
+    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
+      <Header
+        title={`${page.vehicle.name}, ${page.vehicle.nickname}`}
+        subtitle={
+          <>
+            {page.job.work} · {RULES[page.job.ruleSet] ?? page.job.ruleSet} ·{' '}
+            {TRAFFIC[page.job.traffic]}
+            {offline && (
+              <Box as="span" color="out" role="status">
+                {' '}
+                · no connection; what you type waits here
+              </Box>
+            )}
+          </>
+        }
+      >
+        <UnitsButton />
+        <PlainButton onClick={standBack}>
+          Stand back
+          <Key name=" " />
+        </PlainButton>
+      </Header>
+      <HorizonStrip
+        horizon={sheet.horizon}
+        onMark={(findingId) => {
+          const finding = sheet.findings.find((one) => one.id === findingId);
+          if (finding) {
+            setWorked({ kind: 'finding', finding });
+          }
+        }}
+      />
+      <Grid
+        as="main"
+        flex="1"
+        minH="0"
+        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '216px 1fr 222px' }}
+        templateAreas={{
+          base: '"drawing" "steps" "tape"',
+          md: '"drawing drawing" "steps tape"',
+          lg: '"steps drawing tape"',
+        }}
+      >
+        <Flex
+          direction="column"
+          gridArea="steps"
+          px={{ base: '14px', lg: '0' }}
+          pl={{ lg: '26px' }}
+          pr={{ lg: '10px' }}
+          pt="10px"
+          minH="0"
+          overflowY="auto"
+        >
+          <Steps steps={sheet.steps} onStep={onStep} />
+          <Box flex="1" minH="8px" />
+          <Cautions
+            cautions={sheet.cautions}
+            open={shown === 'cautions'}
+            setOpen={(open) => setShown(open ? 'cautions' : undefined)}
+          />
+        </Flex>
+        <Flex direction="column" gridArea="drawing" minH="0">
+          <Flex
+            bg="plaster"
+            px="10px"
+            align="center"
+            gap="4px"
+            wrap="wrap"
+            borderBottomWidth="1px"
+            borderColor="hairline"
+          >
+            {hasFog &&
+              (['DIPPED', 'FRONT_FOG'] as const).map((one) => (
+                <ToolButton key={one} on={kind === one} onClick={() => setKind(one)}>
+                  {one === 'DIPPED' ? 'Low beam' : 'Fog lamps'}
+                </ToolButton>
+              ))}
+            <Box flex="1" color="quiet" fontSize="14px" pl="6px" hideBelow="xl">
+              as seen from the seat
+            </Box>
+            <ToolButton onClick={openSchools}>
+              {pair.schools.find((row) => row.school === pair.school)?.title}
+              <Key name="c" />
+            </ToolButton>
+            <ToolButton onClick={openMarks}>
+              Marks
+              <Key name="m" />
+            </ToolButton>
+            <ToolButton onClick={openSettings}>
+              Job
+              <Key name="j" />
+            </ToolButton>
+            <ToolButton asChild>
+              <Link to={page.bay ? `/bays/${page.bay.id}` : '/bays'}>
+                {page.bay?.name ?? 'No bay'}
+              </Link>
+            </ToolButton>
+          </Flex>
+          <Box flex="1" minH={{ base: '400px', lg: '0' }}>
+            <WallDrawing
+              page={page}
+              sheet={sheet}
+              pair={pair}
+              draft={draft}
+              onMove={drafting.move}
+              onKeepDraft={keepDraft}
+              onDropDraft={drafting.drop}
+              onKeep={keepThing}
+              onAsk={setWorked}
+            />
+          </Box>
+          <Box h="132px">
+            <RoadDrawing
+              pair={pair}
+              verdicts={{
+                left: lampVerdict(sheet, pair.left),
+                right: lampVerdict(sheet, pair.right),
+              }}
+            />
+          </Box>
+        </Flex>
+        <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
+          <ReadingsTape readings={page.readings} onCorrect={correct} />
+        </Box>
+      </Grid>
+      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
+        <VerdictBand
+          sheet={sheet}
+          draft={
+            draft && {
+              words: `Keep ${figureText(draftFigure(draft.belowMm), units)}`,
+              keep: keepDraft,
+              drop: drafting.drop,
+              problem: draftProblem,
+            }
+          }
+          onAct={act}
+          onFindings={openFindings}
+        />
+      </Box>
+      <ReadDialog page={page} task={task} close={() => setTask(undefined)} />
+      <FindingsDialog
+        sheet={sheet}
+        open={shown === 'findings'}
+        close={() => setShown(undefined)}
+        onAsk={setWorked}
+      />
+      <SchoolsDialog
+        pair={pair}
+        open={shown === 'schools'}
+        close={() => setShown(undefined)}
+        onChoose={(school) => chooseSchool.mutate(school, { onSuccess: () => setShown(undefined) })}
+        onAsk={setWorked}
+      />
+      <MarksDialog
+        page={page}
+        pair={pair}
+        open={shown === 'marks'}
+        close={() => setShown(undefined)}
+        onAsk={setWorked}
+      />
+      <SettingsDialog page={page} open={shown === 'settings'} close={() => setShown(undefined)} />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </Flex>
+  );
+}
+
+/** A dragged length as it will be typed, in both unit systems. */
+function draftFigure(mm: number) {
+  return {
+    value: mm,
+    quantity: 'LENGTH' as const,
+    metric: `${typedLength(mm, 'METRIC')} mm`,
+    imperial: `${typedLength(mm, 'IMPERIAL')} in`,
+  };
+}
+
+function press(selector: string) {
+  document.querySelector<HTMLButtonElement>(selector)?.click();
+}
+
+function ToolButton({
+  on = false,
+  ...props
+}: { on?: boolean } & React.ComponentProps<typeof PlainButton>) {
+  return (
+    <PlainButton
+      borderWidth="0"
+      px="10px"
+      fontSize="15px"
+      borderRadius="0"
+      color={on ? 'lamp' : 'ink'}
+      {...props}
+    />
+  );
+}

@@ -1,0 +1,17 @@
+import type { LampAtWall, Verdict, WallSheet } from '../app/api/client';
+
+const GRAVER: Verdict[] = ['WITHIN', 'NOT_KNOWN', 'AT_EDGE', 'OUT'];
+
+/** The graver verdict on a lamp's reading: against the rule and against its mark. */
+export function lampVerdict(sheet: WallSheet, lamp: LampAtWall): Verdict {
+  if (!lamp.reading || lamp.turnedSinceRead) {
+    return 'NOT_KNOWN';
+  }
+  return sheet.findings
+    .filter((one) => lamp.findingIds.includes(one.id) && /aim\.(limits|target)\./.test(one.id))
+    .map((one) => one.verdict)
+    .reduce<Verdict>(
+      (worst, one) => (GRAVER.indexOf(one) > GRAVER.indexOf(worst) ? one : worst),
+      'WITHIN',
+    );
+}

@@ -1,0 +1,81 @@
+import type {
+  JobPage,
+  LampKind,
+  Reading,
+  ReadingEdit,
+  ReadingKind,
+  Side,
+  Taken,
+  Units,
+  WallRequest,
+} from '../app/api/client';
+
+/** What a reading is of. */
+export interface Thing {
+  kind: ReadingKind;
+  lamp?: LampKind;
+  side?: Side;
+  adjusterId?: string;
+}
+
+/** The last reading of a thing that was not struck through. */
+export function lastLiving(readings: Reading[], thing: Thing): Reading | undefined {
+  return readings.findLast(
+    (reading) =>
+      !reading.struckBy &&
+      reading.kind === thing.kind &&
+      reading.lamp === (thing.lamp ?? 'DIPPED') &&
+      reading.side === thing.side &&
+      reading.adjusterId === thing.adjusterId,
+  );
+}
+
+/** A reading as it is sent; with {@code corrects} it strikes an earlier one through. */
+export function reading(
+  thing: Thing,
+  typed: string,
+  units: Units,
+  corrects?: Reading,
+): ReadingEdit {
+  return { lamp: 'DIPPED', ...thing, typed, units, strikes: corrects?.id };
+}
+
+const taken = (of: Reading): Taken => ({
+  kind: of.kind,
+  lamp: of.lamp,
+  side: of.side,
+  adjusterId: of.adjusterId,
+  value: of.value.value,
+});
+
+/** What the aim is computed from, with a reading that is not kept yet. */
+export function wallRequest(page: JobPage, draft: Taken): WallRequest {
+  const { job, vehicle, adjusters } = page;
+  return {
+    setup: {
+      traffic: job.traffic,
+      ruleSet: job.ruleSet,
+      units: job.units,
+      school: job.school,
+      labelPercent: job.labelPercent,
+      stanceChanged: job.stanceChanged,
+      frontClosed: job.frontClosed,
+      markEdge: job.markEdge,
+      markOrigin: job.markOrigin,
+      tapeWidthMm: job.tapeWidthMm,
+      dipped: vehicle.dipped,
+      fog: vehicle.fog,
+      steeperByMaker: vehicle.steeperByMaker,
+      adjusters: adjusters.map(({ id, lamp, side, axis, reach, rememberedRate }) => ({
+        id,
+        lamp,
+        side,
+        axis,
+        reach,
+        rememberedRate,
+      })),
+    },
+    readings: [...page.readings.filter((one) => !one.struckBy).map(taken), draft],
+    bayReadings: page.bayReadings.filter((one) => !one.struckBy).map(taken),
+  };
+}

@@ -1,0 +1,163 @@
+import { Box, Flex, Input } from '@chakra-ui/react';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { useCallback, useDeferredValue, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, unwrap, type YardRow } from '../app/api/client';
+import { ActButton, PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { Header, UnitsButton } from '../app/Header';
+import { Key } from '../app/Key';
+import { UnitsProvider } from '../app/session';
+import { HorizonStrip } from '../finding/HorizonStrip';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { NewJob } from './NewJob';
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+function touched(iso: string) {
+  const at = new Date(iso);
+  const days = Math.floor(
+    (new Date().setHours(0, 0, 0, 0) - new Date(at).setHours(0, 0, 0, 0)) / 86_400_000,
+  );
+  return days === 0 ? `today ${CLOCK.format(at)}` : days === 1 ? 'yesterday' : DAY.format(at);
+}
+
+/** The jobs, each with its horizon and its next step. */
+export function Yard() {
+  const [text, setText] = useState('');
+  const [adding, setAdding] = useState(false);
+  const searched = useDeferredValue(text.trim());
+  const search = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const yard = useInfiniteQuery({
+    queryKey: ['yard', searched],
+    queryFn: ({ pageParam }) =>
+      unwrap(api.GET('/api/yard', { params: { query: { text: searched, after: pageParam } } })),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    placeholderData: (before) => before,
+    refetchInterval: 15_000,
+  });
+  const take = useCallback(() => setAdding(true), []);
+  const find = useCallback(() => search.current?.focus(), []);
+  const toBays = useCallback(() => void navigate('/bays'), [navigate]);
+  useCommand('n', 'Take a vehicle in', take);
+  useCommand('s', 'Search', find);
+  useCommand('b', 'Bays', toBays);
+
+  const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
+  const above = rows.filter((row) => row.next.verdict === 'OUT').length;
+  const subtitle = yard.data
+    ? `${rows.length}${yard.hasNextPage ? ' and more' : ''} ${rows.length === 1 ? 'vehicle' : 'vehicles'}, ${above} with something above the horizon`
+    : undefined;
+  return (
+    <UnitsProvider units="METRIC">
+      <Header title="The yard" subtitle={subtitle}>
+        <UnitsButton />
+      </Header>
+      <Flex px={{ base: '14px', md: '26px' }} pb="10px" gap="10px" wrap="wrap">
+        <Input
+          ref={search}
+          aria-label="Search"
+          placeholder="vehicle, work"
+          h="52px"
+          flex="1"
+          minW="200px"
+          borderRadius="full"
+          px="20px"
+          borderColor="rule"
+          maxLength={100}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <PlainButton asChild minH="52px">
+          <Link to="/bays">
+            Bays
+            <Key name="b" />
+          </Link>
+        </PlainButton>
+        <ActButton minH="52px" onClick={take}>
+          Take a vehicle in
+        </ActButton>
+      </Flex>
+      <Box as="main">
+        {yard.error && (
+          <Box role="alert" color="out" px="26px" py="14px">
+            {yard.error.message}
+          </Box>
+        )}
+        <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
+          {rows.map((row) => (
+            <Row key={row.jobId} row={row} />
+          ))}
+        </Box>
+        {yard.isSuccess && rows.length === 0 && (
+          <Box px="26px" py="40px" fontSize="18px">
+            {searched
+              ? 'No vehicle or work by these words.'
+              : 'The yard is empty. Take a vehicle in: its name is enough to start.'}
+          </Box>
+        )}
+        {yard.hasNextPage && (
+          <Box p="20px" textAlign="center">
+            <PlainButton onClick={() => void yard.fetchNextPage()}>Older jobs</PlainButton>
+          </Box>
+        )}
+      </Box>
+      <NewJob open={adding} close={() => setAdding(false)} />
+    </UnitsProvider>
+  );
+}
+
+function Row({ row }: { row: YardRow }) {
+  return (
+    <UnitsProvider units={row.units}>
+      <Box as="li" borderBottomWidth="1px" borderColor="hairline" _hover={{ bg: 'panel' }}>
+        <Link to={`/jobs/${row.jobId}`}>
+          <Box
+            display="grid"
+            gridTemplateColumns={{
+              base: '1fr',
+              md: '210px 1fr 260px',
+              xl: '230px 1fr 330px 130px',
+            }}
+            columnGap="20px"
+            alignItems="center"
+            px={{ base: '14px', md: '26px' }}
+            minH="88px"
+            py="6px"
+          >
+            <Box>
+              <Box fontFamily="heading" fontSize="21px" fontWeight="600">
+                {row.vehicle}
+              </Box>
+              <Box color="quiet">{row.nickname}</Box>
+            </Box>
+            <HorizonStrip horizon={row.horizon} small />
+            <Box>
+              <Box
+                fontFamily="heading"
+                fontSize="19px"
+                fontWeight="600"
+                color={row.next.verdict === 'WITHIN' ? 'ink' : VERDICT_PAINT[row.next.verdict]}
+                lineHeight="1.2"
+              >
+                <SentenceText sentence={row.next.headline} />
+              </Box>
+              <Box color="quiet" lineClamp="1">
+                {row.work}
+              </Box>
+            </Box>
+            <Box textAlign={{ base: 'left', xl: 'right' }} color="quiet" hideBelow="xl">
+              {row.bay ?? 'no bay'}
+              <br />
+              {touched(row.touchedAt)}
+            </Box>
+          </Box>
+        </Link>
+      </Box>
+    </UnitsProvider>
+  );
+}
