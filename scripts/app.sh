@@ -16,7 +16,7 @@ app_launch() {
     --spring.datasource.username=mellow </dev/null >"$STATE/app.log" 2>&1 &
   printf '%s' $! >"$STATE/app.pid"
   printf 'http://%s:%s' "$address" "$port" >"$STATE/address"
-  until curl -fs "http://127.0.0.1:$port/actuator/health" >/dev/null 2>&1; do
+  until curl -fs "http://127.0.0.1:$port/actuator/health/readiness" >/dev/null 2>&1; do
     tries=$((tries + 1))
     if [ $tries -gt 900 ] || ! app_pid >/dev/null; then
       tail -n 30 "$STATE/app.log"

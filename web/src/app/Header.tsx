@@ -45,7 +45,14 @@ export function Header({
           </Box>
         </Box>
       </Link>
-      <Flex align="baseline" gap="10px" minW="0" flex="1" wrap="wrap" columnGap="10px" rowGap="0">
+      <Flex
+        align="baseline"
+        columnGap="10px"
+        minW={{ base: '100%', lg: '0' }}
+        flex="1"
+        order={{ base: 3, lg: 0 }}
+        wrap={{ base: 'wrap', xl: 'nowrap' }}
+      >
         <Heading
           as="h1"
           fontFamily="heading"
@@ -71,7 +78,7 @@ export function Header({
           </Box>
         )}
       </Flex>
-      <Flex gap="8px" align="center">
+      <Flex gap="8px" align="center" ml="auto">
         {children}
         <ThemeButton />
         <PersonPicker />

@@ -87,7 +87,8 @@ export function figureText(figure: Figure, units: Units): string {
 
 /** A figure's text without its unit, for drawings where the unit is known. */
 export function bareText(figure: Figure, units: Units): string {
-  return figureText(figure, units).replace(/ (mm|in|m|ft|turns?)$/, '');
+  const text = figureText(figure, units);
+  return text.includes(' ft') ? text : text.replace(/ (mm|in|m|turns?)$/, '');
 }
 
 /** A sentence with its figures filled in. */

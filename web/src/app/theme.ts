@@ -26,7 +26,18 @@ const colours = {
 export type Paint = keyof typeof colours;
 
 /** A colour token for SVG attributes. */
-export const paint = (name: Paint) => `var(--chakra-colors-${name})`;
+export const paint = (name: Paint) =>
+  `var(--chakra-colors-${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)})`;
+
+/** What the components of the library call their colours, in ours. */
+const aliases = {
+  border: 'rule',
+  bg: 'ground',
+  'bg.panel': 'panel',
+  fg: 'ink',
+  'fg.muted': 'quiet',
+  'fg.subtle': 'quiet',
+} as const satisfies Record<string, Paint>;
 
 const semantic = Object.fromEntries(
   Object.entries(colours).map(([name, [dusk, day]]) => [
@@ -49,6 +60,7 @@ export const system = createSystem(
         lineHeight: '1.35',
         fontVariantNumeric: 'tabular-nums',
       },
+      '[role=dialog][role=dialog]': { fontSize: '15px' },
       '::selection': { bg: 'lamp', color: 'onLamp' },
       ':focus-visible': { outline: '2px solid', outlineColor: 'lamp', outlineOffset: '2px' },
       '*': {
@@ -66,7 +78,21 @@ export const system = createSystem(
           scale: { value: "'Barlow Condensed', 'Barlow', sans-serif" },
         },
       },
-      semanticTokens: { colors: semantic },
+      semanticTokens: {
+        colors: {
+          ...semantic,
+          border: { DEFAULT: { value: `{colors.${aliases.border}}` } },
+          bg: {
+            DEFAULT: { value: `{colors.${aliases.bg}}` },
+            panel: { value: `{colors.${aliases['bg.panel']}}` },
+          },
+          fg: {
+            DEFAULT: { value: `{colors.${aliases.fg}}` },
+            muted: { value: `{colors.${aliases['fg.muted']}}` },
+            subtle: { value: `{colors.${aliases['fg.subtle']}}` },
+          },
+        },
+      },
     },
   }),
 );

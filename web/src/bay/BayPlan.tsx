@@ -3,6 +3,7 @@ import { useRef, type ReactNode } from 'react';
 import type { BayPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { useSize } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
@@ -35,7 +36,6 @@ export function BayPlan({
   page: BayPage;
   onKeep: (thing: Thing, typed: string) => Promise<unknown>;
 }) {
-  const units = useUnits();
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
   const last = (kind: ReadingKind, side?: 'LEFT' | 'RIGHT') =>
@@ -71,26 +71,7 @@ export function BayPlan({
           >
             <rect width={width} height={view.wallY} fill={paint('plaster')} />
             {contours.map((line) => (
-              <g key={line.level.value}>
-                <line
-                  x1={x(line.x1)}
-                  y1={y(line.y1)}
-                  x2={x(line.x2)}
-                  y2={y(line.y2)}
-                  stroke={paint('lamp')}
-                  strokeOpacity={line.level.value === 0 ? 0.8 : 0.38}
-                />
-                <text
-                  x={Math.max(x(line.x1), x(line.x2)) + 4}
-                  y={(x(line.x1) > x(line.x2) ? y(line.y1) : y(line.y2)) + 4}
-                  fontSize="13"
-                  fontFamily="Barlow Condensed"
-                  fontWeight="600"
-                  fill={paint('lamp')}
-                >
-                  {bareText(line.level, units)}
-                </text>
-              </g>
+              <Contour key={line.level.value} line={line} x={x} y={y} width={width} />
             ))}
             <path
               d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
@@ -132,9 +113,9 @@ export function BayPlan({
               stroke={paint('ink')}
               strokeWidth="2"
             />
-            <text x="14" y="22" fontSize="14" fontWeight="600" fill={paint('ink')}>
+            <Label x={14} y={22} size={14} weight={600} colour="ink">
               the wall, ahead
-            </text>
+            </Label>
           </svg>
           <Place x={dimensionX} y={(view.wallY + y(-front)) / 2}>
             <Entry
@@ -209,6 +190,46 @@ export function BayPlan({
         </>
       )}
     </Box>
+  );
+}
+
+/** A level line of the fitted plane, named where it leaves the drawing on the right. */
+function Contour({
+  line,
+  x,
+  y,
+  width,
+}: {
+  line: NonNullable<BayPage['floor']['plane']>['contours'][number];
+  x: (leftMm: number) => number;
+  y: (forwardMm: number) => number;
+  width: number;
+}) {
+  const units = useUnits();
+  const ends = [
+    { x: x(line.x1), y: y(line.y1) },
+    { x: x(line.x2), y: y(line.y2) },
+  ].toSorted((a, b) => a.x - b.x);
+  const [left, right] = ends as [(typeof ends)[0], (typeof ends)[0]];
+  const nameX = Math.min(right.x, width - 40);
+  const share = right.x === left.x ? 1 : (nameX - left.x) / (right.x - left.x);
+  const nameY = left.y + share * (right.y - left.y);
+  return (
+    <g>
+      <line
+        x1={left.x}
+        y1={left.y}
+        x2={right.x}
+        y2={right.y}
+        stroke={paint('lamp')}
+        strokeOpacity={line.level.value === 0 ? 0.85 : 0.38}
+      />
+      {nameY > WALL_HEIGHT + 14 && (
+        <Label x={nameX + 2} y={nameY - 5} as="scale" size={13} colour="lamp">
+          {bareText(line.level, units)}
+        </Label>
+      )}
+    </g>
   );
 }
 

@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import type { Floor } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 
 const HEIGHT = 118;
@@ -71,9 +72,9 @@ function Profile({
         role="img"
         aria-label={`Floor on the ${side}: the mark moves ${figureText(profile.correction, units)}`}
       >
-        <text x="0" y="15" fontSize="14" fill={paint('quiet')}>
+        <Label x={0} y={15} size={14} colour="quiet">
           along the {side} side, heights {times} times too tall
-        </text>
+        </Label>
         <line
           x1={x(0)}
           x2={x(rear)}
@@ -112,17 +113,10 @@ function Profile({
             strokeWidth="1.6"
           />
         ))}
-        <text
-          x={x(0) + 12}
-          y={HEIGHT - 4}
-          fontSize="15"
-          fontWeight="600"
-          fontFamily="Barlow Semi Condensed"
-          fill={paint('ink')}
-        >
+        <Label x={x(0) + 12} y={HEIGHT - 4} as="figure" size={15} weight={600} colour="ink">
           mark moves {figureText(profile.correction, units).replace('−', '')} {down ? 'down' : 'up'}
           , ±{figureText(profile.uncertainty, units)}
-        </text>
+        </Label>
       </svg>
     </Box>
   );

@@ -1,5 +1,6 @@
 import type { Units } from '../app/api/client';
 import { paint } from '../app/theme';
+import { Label } from './Label';
 import { mmToScreenY, tickStep, type View } from './view';
 
 const INCH = 25.4;
@@ -30,6 +31,7 @@ export function UprightTape({
         width={width}
         height={topMm * view.scale}
         fill={paint('tape')}
+        stroke={paint('hairline')}
       />
       {ticks.map((mm, index) => {
         const y = mmToScreenY(view, mm);
@@ -37,7 +39,7 @@ export function UprightTape({
         return (
           <g key={index}>
             <line
-              x1={width - (major ? 12 : 6)}
+              x1={width - (major ? width : 6)}
               x2={width}
               y1={y}
               y2={y}
@@ -45,16 +47,9 @@ export function UprightTape({
               strokeWidth={major ? 1.2 : 0.8}
             />
             {major && mm > 0 && y > 12 && (
-              <text
-                x="3"
-                y={y + 12}
-                fontSize="12.5"
-                fontWeight="600"
-                fontFamily="Barlow Condensed"
-                fill={paint('tapeInk')}
-              >
+              <Label x={4} y={y + 13} as="scale" size={12.5} weight={600} colour="tapeInk">
                 {Math.round(mm / unit)}
-              </text>
+              </Label>
             )}
           </g>
         );

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { useRef } from 'react';
+import { useId, useRef } from 'react';
 import type { Horizon, Verdict } from '../app/api/client';
 import { sentenceText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
@@ -12,11 +12,12 @@ interface Sizes {
   sun: number;
   /** Height of the tallest mark, above or below. */
   reach: number;
-  words: boolean;
+  wordsAt: number;
+  wordSize: string;
 }
 
-const LARGE: Sizes = { height: 76, line: 46, sun: 24, reach: 30, words: true };
-const SMALL: Sizes = { height: 76, line: 46, sun: 20, reach: 24, words: false };
+const LARGE: Sizes = { height: 84, line: 44, sun: 24, reach: 30, wordsAt: 61, wordSize: '16px' };
+const SMALL: Sizes = { height: 78, line: 40, sun: 19, reach: 22, wordsAt: 58, wordSize: '13px' };
 
 /** The parts' places along the line, evenly; marks of one part stand side by side. */
 function placeMarks(horizon: Horizon, width: number) {
@@ -52,6 +53,7 @@ export function HorizonStrip({
   const box = useRef<HTMLDivElement>(null);
   const width = useWidth(box);
   const sizes = small ? SMALL : LARGE;
+  const sky = useId();
   const step = width / horizon.parts.length;
   const sunX = step * (horizon.present + 0.5);
   const outs = horizon.marks.filter((mark) => mark.verdict === 'OUT').length;
@@ -65,15 +67,14 @@ export function HorizonStrip({
           outs === 0 ? 'nothing' : outs
         } above the line`}
       >
-        <clipPath id={`sky${small ? '-small' : ''}`}>
+        <clipPath id={sky}>
           <rect x="0" y="0" width={width} height={sizes.line} />
         </clipPath>
-        <g
-          clipPath={`url(#sky${small ? '-small' : ''})`}
-          style={{ transform: `translateX(${sunX}px)`, transition: 'transform 300ms' }}
-        >
-          <circle cy={sizes.line} r={sizes.sun * 1.6} fill={paint('lampFill')} opacity="0.14" />
-          <circle cy={sizes.line} r={sizes.sun} fill={paint('lampFill')} opacity="0.92" />
+        <g clipPath={`url(#${sky})`}>
+          <g style={{ transform: `translateX(${sunX}px)`, transition: 'transform 300ms' }}>
+            <circle cy={sizes.line} r={sizes.sun * 1.6} fill={paint('lampFill')} opacity="0.14" />
+            <circle cy={sizes.line} r={sizes.sun} fill={paint('lampFill')} opacity="0.92" />
+          </g>
         </g>
         <line
           x1="0"
@@ -103,25 +104,24 @@ export function HorizonStrip({
           />
         ))}
       </svg>
-      {sizes.words &&
-        horizon.parts.map((part, index) => (
-          <Box
-            key={part}
-            position="absolute"
-            left={`${step * index}px`}
-            width={`${step}px`}
-            top={`${sizes.line + 10}px`}
-            textAlign="center"
-            fontFamily="scale"
-            fontSize={{ base: '14px', md: '16px' }}
-            fontWeight={index === horizon.present ? '600' : '500'}
-            color={index === horizon.present ? 'ink' : 'quiet'}
-            pointerEvents="none"
-            whiteSpace="nowrap"
-          >
-            {part}
-          </Box>
-        ))}
+      {horizon.parts.map((part, index) => (
+        <Box
+          key={part}
+          position="absolute"
+          left={`${step * index}px`}
+          width={`${step}px`}
+          top={`${sizes.wordsAt}px`}
+          textAlign="center"
+          fontFamily="scale"
+          fontSize={{ base: '13px', md: sizes.wordSize }}
+          fontWeight={index === horizon.present ? '600' : '500'}
+          color={index === horizon.present ? 'ink' : 'quiet'}
+          pointerEvents="none"
+          whiteSpace="nowrap"
+        >
+          {part}
+        </Box>
+      ))}
       {onMark &&
         placeMarks(horizon, width).map(({ mark, x }) => (
           <Box
@@ -131,7 +131,7 @@ export function HorizonStrip({
             left={`${x - 10}px`}
             top="0"
             width="20px"
-            height="76px"
+            height="60px"
             cursor="pointer"
             title={sentenceText(mark.says, units)}
             aria-label={`${VERDICT_WORD[mark.verdict]}: ${sentenceText(mark.says, units)}`}

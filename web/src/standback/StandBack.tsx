@@ -311,13 +311,13 @@ function Big({ figure, unit, children }: { figure: string; unit: string; childre
       <Flex align="baseline" gap="0.25em" wrap="wrap" fontFamily="heading" fontWeight="700">
         <Box
           data-figure
-          fontSize={figure.length > 4 ? 'min(30vh, 17vw)' : 'min(42vh, 26vw)'}
+          fontSize={figure.length > 4 ? 'min(30vh, 25vw)' : 'min(42vh, 40vw)'}
           lineHeight="0.95"
           whiteSpace="nowrap"
         >
           {figure}
         </Box>
-        <Box fontSize="min(13vh, 8vw)" fontWeight="600" lineHeight="1">
+        <Box fontSize="min(13vh, 11vw)" fontWeight="600" lineHeight="1">
           {unit}
         </Box>
       </Flex>
@@ -325,7 +325,7 @@ function Big({ figure, unit, children }: { figure: string; unit: string; childre
         fontFamily="heading"
         fontWeight="600"
         color="lamp"
-        fontSize="min(9vh, 6.4vw)"
+        fontSize="min(9vh, 8.4vw)"
         lineHeight="1.08"
         mt="0.2em"
       >

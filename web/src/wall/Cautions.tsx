@@ -29,7 +29,7 @@ export function Cautions({
           <Box color="edge" fontWeight="600" fontFamily="heading">
             Take care
           </Box>
-          <Box>{first.text}</Box>
+          <Box lineClamp="2">{first.text}</Box>
           <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
             {cautions.length - 1} more
           </Box>

@@ -27,7 +27,12 @@ export function ReadDialog({
   close: () => void;
 }) {
   return (
-    <Dialog.Root open={task !== undefined} onOpenChange={(c) => !c.open && close()} size="md">
+    <Dialog.Root
+      open={task !== undefined}
+      onOpenChange={(c) => !c.open && close()}
+      size="md"
+      initialFocusEl={() => document.querySelector<HTMLElement>('[data-first]')}
+    >
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
@@ -237,7 +242,7 @@ function Field({
         fontSize="22px"
         fontWeight="600"
         autoComplete="off"
-        autoFocus={focus}
+        data-first={focus || undefined}
         value={value}
         onChange={(event) => set(event.target.value)}
       />

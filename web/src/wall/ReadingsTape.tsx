@@ -36,7 +36,6 @@ export function ReadingsTape({
     <Box
       as="section"
       aria-label="Readings, newest first"
-      bg="tape"
       color="tapeInk"
       h="100%"
       overflowY="auto"
@@ -45,6 +44,7 @@ export function ReadingsTape({
       pr="14px"
       pt="14px"
       css={{
+        backgroundColor: 'var(--chakra-colors-tape)',
         backgroundImage:
           'repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 8px), repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 40px)',
         backgroundSize: '8px 100%, 16px 100%',
@@ -84,7 +84,7 @@ export function ReadingsTape({
                   }}
                 />
               ) : (
-                <Flex justify="space-between" align="flex-end" gap="8px">
+                <Flex justify="space-between" align="flex-end" columnGap="8px" wrap="wrap">
                   <Box
                     as={struck ? 'span' : 'button'}
                     fontFamily="heading"
@@ -104,7 +104,14 @@ export function ReadingsTape({
                   >
                     {struck ? reading.typed : shown(reading, units)}
                   </Box>
-                  <Box textAlign="right" fontSize="13.5px" color="tapeQuiet" lineHeight="1.25">
+                  <Box
+                    flex="1"
+                    textAlign="right"
+                    fontSize="13.5px"
+                    color="tapeQuiet"
+                    lineHeight="1.25"
+                    whiteSpace="nowrap"
+                  >
                     typed {reading.typed}
                     <br />
                     {reading.takenBy}, {when(reading.takenAt)}

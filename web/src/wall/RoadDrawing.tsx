@@ -3,14 +3,16 @@ import { useRef } from 'react';
 import type { Figure, LampAtWall, PairAtWall, Units } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Verdict } from '../app/api/client';
 
 const ROAD_MM = 140_000;
+const ASSUMED_HEIGHT_MM = 700;
 const TICKS = {
   METRIC: { step: 20_000, unit: 1_000, word: 'm' },
-  IMPERIAL: { step: 30_480 * 2, unit: 304.8, word: 'ft' },
+  IMPERIAL: { step: 30_480, unit: 304.8, word: 'ft' },
 } satisfies Record<Units, { step: number; unit: number; word: string }>;
 
 /** The road seen from the side: where each lamp's cutoff meets it. Heights are exaggerated. */
@@ -30,7 +32,8 @@ export function RoadDrawing({
   const lampX = 62;
   const scaleX = Math.max(1e-9, (width - lampX - 32) / ROAD_MM);
   const scaleY = (ground - 34) / Math.max(centre, 900);
-  const times = Math.round(scaleY / scaleX / 10) * 10;
+  const noseMm = centre || ASSUMED_HEIGHT_MM;
+  const times = Math.round(scaleY / scaleX);
   const x = (mm: number) => lampX + mm * scaleX;
   const y = (mm: number) => ground - mm * scaleY;
   const tick = TICKS[units];
@@ -43,10 +46,10 @@ export function RoadDrawing({
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label={describe(pair, units)}>
           <rect x="0" y={ground} width={width} height="26" fill={paint('floor')} />
-          <text x={width - 10} y="18" textAnchor="end" fontSize="14" fill={paint('quiet')}>
+          <Label x={width - 10} y={18} size={14} colour="quiet" anchor="end">
             level road seen from the side, heights drawn {times} times too tall
-          </text>
-          <Vehicle x={lampX} ground={ground} lampY={y(centre)} />
+          </Label>
+          <Vehicle x={lampX} ground={ground} lampY={y(noseMm)} />
           {lamps[0]?.limits && (
             <LimitsFan lamp={lamps[0]} centre={centre} x={x} y={y} ground={ground} />
           )}
@@ -64,18 +67,18 @@ export function RoadDrawing({
           {ticks.map((mm, index) => (
             <g key={mm}>
               <line x1={x(mm)} x2={x(mm)} y1={ground} y2={ground + 5} stroke={paint('floorInk')} />
-              <text
+              <Label
                 x={x(mm)}
                 y={ground + 19}
-                textAnchor="middle"
-                fontSize="13"
-                fontFamily="Barlow Condensed"
-                fontWeight="600"
-                fill={paint('floorInk')}
+                as="scale"
+                size={13}
+                weight={600}
+                colour="floorInk"
+                anchor="middle"
               >
                 {Math.round(mm / tick.unit)}
                 {index === ticks.length - 1 ? ` ${tick.word}` : ''}
-              </text>
+              </Label>
             </g>
           ))}
         </svg>
@@ -95,11 +98,12 @@ function describe(pair: PairAtWall, units: Units) {
 /** A plain vehicle's nose. */
 function Vehicle({ x, ground, lampY }: { x: number; ground: number; lampY: number }) {
   return (
-    <g stroke={paint('ink')} strokeWidth="1.6" fill={paint('panel')}>
+    <g stroke={paint('ink')} strokeWidth="1.6" fill={paint('plaster')}>
       <path
-        d={`M2 ${ground - 6}V${lampY - 8}q0 -8 10 -10l16 -3l14 -22h10M${28} ${lampY - 21}h24q10 0 10 12V${ground - 6}z`}
+        d={`M-4 ${ground - 7}V${lampY - 40}H14Q20 ${lampY - 40} 23 ${lampY - 34}L32 ${lampY - 16}L54 ${lampY - 11}Q${x} ${lampY - 9} ${x} ${lampY}V${ground - 7}z`}
       />
-      <circle cx={x - 20} cy={ground - 9} r="9" fill={paint('ground')} />
+      <path d={`M18 ${lampY - 33}L27 ${lampY - 15}H4V${lampY - 33}z`} fill={paint('ground')} />
+      <circle cx={x - 22} cy={ground - 9} r="9" fill={paint('ground')} />
     </g>
   );
 }
@@ -157,6 +161,8 @@ function Beam({
   const endX = lands ? reach.value : ROAD_MM;
   const endY = lands ? 0 : Math.max(0, centre + (reading.percent.value / 100) * ROAD_MM);
   const clippedY = Math.max(8, y(endY));
+  // near the right end the words stand before the point
+  const crowded = lands && reach.value > 0.82 * ROAD_MM;
   const side = lamp.side.toLowerCase();
   const words = lands
     ? `${side} ${figureText(reach, units)}`
@@ -176,21 +182,17 @@ function Beam({
       />
       {lands && <circle cx={x(endX)} cy={y(0)} r="5" fill={colour} />}
       <circle cx={x(0)} cy={y(centre)} r="5" fill={paint('lampFill')} />
-      <text
-        x={lands ? x(endX) + 9 : x(ROAD_MM) - 6}
-        y={
-          lands
-            ? y(0) - (lamp.side === 'LEFT' ? 9 : 25)
-            : clippedY - 7 + (lamp.side === 'LEFT' ? 24 : 0)
-        }
-        textAnchor={lands ? 'start' : 'end'}
-        fontSize="15"
-        fontWeight="600"
-        fontFamily="Barlow Semi Condensed"
-        fill={colour}
+      <Label
+        x={lands ? x(endX) + (crowded ? -9 : 9) : x(ROAD_MM) - 6}
+        y={Math.min(clippedY - 7, y(0) - (lamp.side === 'LEFT' ? 9 : 27))}
+        as="figure"
+        size={15}
+        weight={600}
+        colour={VERDICT_PAINT[verdict]}
+        anchor={lands && !crowded ? 'start' : 'end'}
       >
         {words}
-      </text>
+      </Label>
     </g>
   );
 }

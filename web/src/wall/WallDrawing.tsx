@@ -114,7 +114,7 @@ function Drawn(props: Props & { width: number; height: number }) {
       <FloorWords floor={sheet.floor} width={width} y={view.footY} leftX={leftX} rightX={rightX} />
       {draft === undefined && !pair.left.place && !pair.right.place && (
         <Overlay x={(width + TAPE_WIDTH) / 2} y={height * 0.36} ground="plaster">
-          <Box fontSize="17px" textAlign="center" maxW="340px" p="8px">
+          <Box fontSize="17px" textAlign="center" w="340px" p="8px" bg="plaster">
             Measure from each lamp square to the wall, and each lamp’s centre above the floor. The
             marks follow from those.
           </Box>
@@ -384,7 +384,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           onMove={(belowMm) => scene.onMove({ lamp: pair.kind, side, belowMm })}
           onKeep={scene.onKeepDraft}
           onDrop={scene.onDropDraft}
-          words={words(lamp, drafted, units)}
+          words={wide ? words(lamp, drafted, units) : ''}
         />
       )}
     </>
@@ -510,8 +510,8 @@ function CutoffHandle({
         <Box
           position="absolute"
           left={`${x}px`}
-          top={`${y}px`}
-          transform="translate(calc(-100% - 26px), -130%)"
+          top={`${Math.min(y, mmToScreenY(view, lineMm)) - 8}px`}
+          transform="translate(calc(-100% - 22px), -100%)"
           fontFamily="heading"
           fontWeight="600"
           fontSize="16px"
@@ -543,10 +543,6 @@ function FloorWords({
 }) {
   const units = useUnits();
   const [left, right] = floor.profiles;
-  const sentence =
-    left && right
-      ? `Floor allowed for: marks ${move(left.correction, units)} left, ${move(right.correction, units)} right`
-      : 'Wall’s foot; floor taken as level';
   const room = rightX - leftX - 150;
   if (width < 560 || room < 120) {
     return null;
@@ -567,7 +563,15 @@ function FloorWords({
       fontSize="14px"
       lineHeight="1.2"
     >
-      {sentence}
+      {left && right ? (
+        <span>
+          for the floor: {move(left.correction, units)} left,
+          <br />
+          {move(right.correction, units)} right
+        </span>
+      ) : (
+        'wall’s foot; floor taken as level'
+      )}
     </Box>
   );
 }

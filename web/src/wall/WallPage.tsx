@@ -233,10 +233,10 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           pr={{ lg: '10px' }}
           pt="10px"
           minH="0"
-          overflowY="auto"
         >
-          <Steps steps={sheet.steps} onStep={onStep} />
-          <Box flex="1" minH="8px" />
+          <Box flex="1" minH="0" overflowY="auto" tabIndex={0}>
+            <Steps steps={sheet.steps} onStep={onStep} />
+          </Box>
           <Cautions
             cautions={sheet.cautions}
             open={shown === 'cautions'}
@@ -280,7 +280,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
               </Link>
             </ToolButton>
           </Flex>
-          <Box flex="1" minH={{ base: '400px', lg: '0' }}>
+          <Box flex="1" h={{ base: '320px', md: '420px', lg: 'auto' }} minH="0">
             <WallDrawing
               page={page}
               sheet={sheet}

@@ -62,8 +62,6 @@ final class Limits {
                 .inclination(percent)
                 .text(high ? ", highest allowed " : ", lowest allowed ")
                 .inclination(limit)
-                .text(", aim ")
-                .inclination(rule.aimPercent())
                 .text(".")
                 .done())
         .withWorking(

@@ -96,7 +96,9 @@ public record NextStep(
                   .done(),
               Sentence.build()
                   .sentence(both.detail())
-                  .text(" ")
+                  .text(" Aim ")
+                  .inclination(lamp.target().orElseThrow().percent())
+                  .text(". ")
                   .sentence(both.remedy().orElse(Sentence.EMPTY))
                   .done(),
               Action.TURN_AND_READ,
@@ -136,7 +138,7 @@ public record NextStep(
           Sentence.of("Both lamps within the rule and on their marks"),
           Sentence.of(
               floor.plane().isPresent()
-                  ? "Nothing stands above the horizon. Write the record and hand over."
+                  ? "Nothing stands above the horizon; the readings are the record."
                   : "Nothing stands above the horizon; the floor was taken as level."),
           Action.DONE,
           LampKind.DIPPED,

@@ -7,6 +7,9 @@ public final class TapeText {
   private static final char THIN_SPACE = '\u2009';
   private static final char MINUS = '−';
 
+  /** From 10 ft on a tape is read in feet and inches. */
+  private static final double FEET_FROM_MM = LengthUnit.FT.toMm(10);
+
   private TapeText() {}
 
   /** A length without its unit: whole millimetres, or inches to 1/16. */
@@ -14,8 +17,11 @@ public final class TapeText {
     return system == UnitSystem.METRIC ? wholeMm(mm) : sixteenths(mm);
   }
 
-  /** A length with its unit: "6 100 mm", "26 5/16 in". */
+  /** A length with its unit: "6 100 mm", "26 5/16 in", "25 ft 3 1/2 in". */
   public static String lengthWithUnit(double mm, UnitSystem system) {
+    if (system == UnitSystem.IMPERIAL && Math.abs(mm) >= FEET_FROM_MM) {
+      return feetAndInches(mm);
+    }
     return length(mm, system) + " " + system.bareUnit().symbol();
   }
 
@@ -29,6 +35,14 @@ public final class TapeText {
   /** Turns to the nearest eighth, without a sign: "1 1/2", "3/8", "0". */
   public static String turns(double turns) {
     return mixedNumber(Math.round(Math.abs(turns) * 8), 8);
+  }
+
+  private static String feetAndInches(double mm) {
+    long parts = Math.round(Math.abs(mm) / LengthUnit.IN.toMm(1) * 16);
+    long perFoot = 12 * 16;
+    String feet = (mm < 0 ? String.valueOf(MINUS) : "") + parts / perFoot + " ft";
+    long rest = parts % perFoot;
+    return rest == 0 ? feet : feet + " " + mixedNumber(rest, 16) + " in";
   }
 
   private static String wholeMm(double mm) {

@@ -56,6 +56,7 @@ class OtherEntriesTest {
     assertThat(TapeText.length(609.6, UnitSystem.IMPERIAL)).isEqualTo("24");
     assertThat(TapeText.length(-12.7, UnitSystem.IMPERIAL)).isEqualTo("−1/2");
     assertThat(TapeText.length(-0.3, UnitSystem.METRIC)).isEqualTo("0");
+    assertThat(TapeText.lengthWithUnit(7708.9, UnitSystem.IMPERIAL)).isEqualTo("25 ft 3 1/2 in");
     assertThat(TapeText.turns(-1.49)).isEqualTo("1 1/2");
   }
 

@@ -27,8 +27,10 @@ public record FloorView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ProfileView> profiles,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings) {
 
-  /** Margin around tyres and wall in which level lines are drawn, in mm. */
-  private static final double AROUND_MM = 1_200;
+  /** How far level lines go beyond the tyres, sideways and behind, in mm. */
+  private static final double ASIDE_MM = 6_000;
+
+  private static final double BEHIND_MM = 1_200;
 
   /** Where the tyres stood. */
   @Schema(name = "FloorPlan", description = "Where the tyres stood, mm.")
@@ -113,8 +115,8 @@ public record FloorView(
   }
 
   private static PlaneView plane(FloorPlane plane, FloorSurvey.Plan plan) {
-    double halfWidth = plan.trackMm() / 2 + AROUND_MM;
-    double rear = -plan.frontTyresToWallMm() - plan.wheelbaseMm() - AROUND_MM;
+    double halfWidth = plan.trackMm() / 2 + ASIDE_MM;
+    double rear = -plan.frontTyresToWallMm() - plan.wheelbaseMm() - BEHIND_MM;
     FloorContours.Area area = new FloorContours.Area(halfWidth, -halfWidth, rear, 0);
     return new PlaneView(
         FigureView.percent(plane.riseForwardPercent()),

@@ -73,7 +73,7 @@ class DemoScenario {
     DemoWriter yard = writers.at(at.plus(Duration.ofHours(2)), "Marten");
     yard.bay("slope", "Yard wall", "outdoors, falls towards the wall, laser", UnitSystem.METRIC);
     yard.floor("slope", "8.6 m", "2800", "1600", "1300");
-    yard.heights("slope", "0", "-3", "31", "28");
+    yard.heights("slope", "0", "-3", "31", "29");
     yard.foot("slope", "-96", "-99");
   }
 
