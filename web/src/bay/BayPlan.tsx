@@ -171,6 +171,22 @@ export function BayPlan({
               />
             </Place>
           ))}
+          {(['LEFT', 'RIGHT'] as const).map((side) => (
+            <Place
+              key={`under ${side}`}
+              x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -62 : 62)}
+              y={y(-front + NOSE_MM)}
+            >
+              <Entry
+                page={page}
+                thing={{ kind: 'UNDER_LAMP', side }}
+                name={`Floor under the ${side.toLowerCase()} lamp`}
+                hint="under lamp"
+                optional
+                onKeep={onKeep}
+              />
+            </Place>
+          ))}
           {TYRES.map((tyre) => (
             <Place
               key={tyre.kind}
@@ -254,6 +270,7 @@ function Entry({
   hint,
   suffix = '',
   large = false,
+  optional = false,
   onKeep,
 }: {
   page: BayPage;
@@ -262,6 +279,7 @@ function Entry({
   hint: string;
   suffix?: string;
   large?: boolean;
+  optional?: boolean;
   onKeep: (thing: Thing, typed: string) => Promise<unknown>;
 }) {
   const units = useUnits();
@@ -270,7 +288,7 @@ function Entry({
   return (
     <MeasuredEntry
       label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
-      missing={!found}
+      missing={!found && !optional}
       shown={
         found ? (
           <Box as="span" fontSize={large ? '23px' : '16px'}>

@@ -1,8 +1,11 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import type { JobPage, PairAtWall } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Worked } from '../finding/Working';
+import { lastLiving, type Thing } from './readings';
 
 const ROLE = {
   CENTRE_LINE: 'Vehicle’s centre line',
@@ -11,6 +14,7 @@ const ROLE = {
   AIM: 'Aim',
 } as const;
 
+const SIDES = ['LEFT', 'RIGHT'] as const;
 const EDGE = { UPPER: 'upper edge', MIDDLE: 'middle', LOWER: 'lower edge' } as const;
 
 /** Every strip of tape with its place, in the order in which people tape. */
@@ -20,12 +24,14 @@ export function MarksDialog({
   open,
   close,
   onAsk,
+  onKeep,
 }: {
   page: JobPage;
   pair: PairAtWall;
   open: boolean;
   close: () => void;
   onAsk: (worked: Worked) => void;
+  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
 }) {
   const units = useUnits();
   const order = Object.keys(ROLE);
@@ -89,6 +95,36 @@ export function MarksDialog({
                   </Flex>
                 </Flex>
               ))}
+              {page.job.markOrigin === 'TRANSFERRED' && (
+                <Asked title="Axes as taped with the vehicle at the wall, above the wall’s foot">
+                  {SIDES.map((side) => (
+                    <Entry
+                      key={side}
+                      page={page}
+                      thing={{ kind: 'AXIS_MARK', lamp: pair.kind, side }}
+                      name={`Axis taped, ${side.toLowerCase()}`}
+                      onKeep={onKeep}
+                    />
+                  ))}
+                </Asked>
+              )}
+              <Asked title="From before the old lamps came off: their cutoffs below their centres, at what distance">
+                <Entry
+                  page={page}
+                  thing={{ kind: 'BEFORE_DISTANCE' }}
+                  name="Distance before"
+                  onKeep={onKeep}
+                />
+                {SIDES.map((side) => (
+                  <Entry
+                    key={side}
+                    page={page}
+                    thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
+                    name={`Below before, ${side.toLowerCase()}`}
+                    onKeep={onKeep}
+                  />
+                ))}
+              </Asked>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
               <CloseButton size="xl" color="ink" />
@@ -97,5 +133,42 @@ export function MarksDialog({
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
+  );
+}
+
+function Asked({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box borderTopWidth="1px" borderColor="hairline" pt="10px" mt="6px">
+      <Box color="quiet">{title}</Box>
+      <Flex gap="20px" wrap="wrap">
+        {children}
+      </Flex>
+    </Box>
+  );
+}
+
+function Entry({
+  page,
+  thing,
+  name,
+  onKeep,
+}: {
+  page: JobPage;
+  thing: Thing;
+  name: string;
+  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+}) {
+  const units = useUnits();
+  const found = lastLiving(page.readings, thing);
+  return (
+    <Flex align="center" gap="4px">
+      <span>{name}</span>
+      <MeasuredEntry
+        label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
+        missing={!found}
+        shown={found ? figureText(found.value, units) : 'type'}
+        onKeep={(typed) => onKeep(thing, typed)}
+      />
+    </Flex>
   );
 }

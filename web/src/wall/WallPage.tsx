@@ -342,6 +342,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         open={shown === 'marks'}
         close={() => setShown(undefined)}
         onAsk={setWorked}
+        onKeep={keepThing}
       />
       <SettingsDialog page={page} open={shown === 'settings'} close={() => setShown(undefined)} />
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />

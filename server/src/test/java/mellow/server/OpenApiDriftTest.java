@@ -8,7 +8,9 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -55,13 +57,28 @@ class OpenApiDriftTest {
                               || operation.path("description").asText().isBlank()) {
                             lacking.add(name + ": description");
                           }
-                          JsonNode media = operation.at("/responses/200/content");
-                          if (media.findValue("example") == null
-                              && media.findValue("examples") == null) {
+                          JsonNode told =
+                              operation.has("requestBody")
+                                  ? operation.get("requestBody")
+                                  : operation.at("/responses/200/content");
+                          if (!hasExample(document, told, new HashSet<>())) {
                             lacking.add(name + ": example");
                           }
                         }));
     assertThat(lacking).isEmpty();
+  }
+
+  /** Whether an example stands in a part of the document, or in a schema that it refers to. */
+  private static boolean hasExample(JsonNode document, JsonNode part, Set<String> seen) {
+    if (part.findValue("example") != null || part.findValue("examples") != null) {
+      return true;
+    }
+    for (String reference : part.findValuesAsText("$ref")) {
+      if (seen.add(reference) && hasExample(document, document.at(reference.substring(1)), seen)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private JsonNode document() {

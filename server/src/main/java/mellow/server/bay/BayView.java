@@ -11,7 +11,7 @@ import mellow.server.db.tables.records.BayRecord;
 public record BayView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
+    @Schema(example = "Bay 2", requiredMode = Schema.RequiredMode.REQUIRED) String name,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String note,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) UnitSystem units,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,

@@ -21,6 +21,20 @@ class JobStore {
     return sql.selectFrom(JOB).where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId)).fetchOptional();
   }
 
+  /**
+   * Holds the job's row until the transaction ends. Whoever adds a reading and touches the job
+   * takes it first: the reading's foreign key shares the row, and two sharers that both want to
+   * write it would wait for each other.
+   */
+  boolean hold(String shopId, String id) {
+    return sql.select(JOB.ID)
+        .from(JOB)
+        .where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId))
+        .forUpdate()
+        .fetchOptional()
+        .isPresent();
+  }
+
   boolean none(String shopId) {
     return !sql.fetchExists(JOB, JOB.SHOP_ID.eq(shopId));
   }

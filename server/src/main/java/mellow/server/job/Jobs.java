@@ -38,10 +38,11 @@ public class Jobs {
   }
 
   private JobView get(Acting acting, String id) {
-    return store
-        .byId(acting.shopId(), id)
-        .map(JobView::of)
-        .orElseThrow(() -> Refusal.notFound("There is no such job."));
+    return store.byId(acting.shopId(), id).map(JobView::of).orElseThrow(Jobs::noSuchJob);
+  }
+
+  private static Refusal noSuchJob() {
+    return Refusal.notFound("There is no such job.");
   }
 
   /** Whether the shop has no job at all. */
@@ -152,7 +153,9 @@ public class Jobs {
   /** Keeps a reading of a job; answers the job's page as it is then. */
   @Transactional
   public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
-    get(acting, jobId);
+    if (!store.hold(acting.shopId(), jobId)) {
+      throw noSuchJob();
+    }
     if (logbooks.keep(acting, new Logbooks.Owner.OfJob(jobId), id, edit)) {
       store.touch(jobId, acting.moment());
     }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 public record VehicleView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
+    @Schema(example = "Quenby Loft", requiredMode = Schema.RequiredMode.REQUIRED) String name,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String nickname,
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side driverSide,
     @Nullable Double wheelbaseMm,

@@ -18,12 +18,9 @@ import mellow.server.db.tables.records.AdjusterRecord;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.ForeignKey;
-import org.jooq.InverseForeignKey;
 import org.jooq.Name;
-import org.jooq.Path;
 import org.jooq.PlainSQL;
 import org.jooq.QueryPart;
-import org.jooq.Record;
 import org.jooq.SQL;
 import org.jooq.Schema;
 import org.jooq.Select;
@@ -150,39 +147,6 @@ public class Adjuster extends TableImpl<AdjusterRecord> {
      */
     public Adjuster() {
         this(DSL.name("adjuster"), null);
-    }
-
-    public <O extends Record> Adjuster(Table<O> path, ForeignKey<O, AdjusterRecord> childPath, InverseForeignKey<O, AdjusterRecord> parentPath) {
-        super(path, childPath, parentPath, ADJUSTER);
-    }
-
-    /**
-     * A subtype implementing {@link Path} for simplified path-based joins.
-     */
-    public static class AdjusterPath extends Adjuster implements Path<AdjusterRecord> {
-
-        private static final long serialVersionUID = 1L;
-        public <O extends Record> AdjusterPath(Table<O> path, ForeignKey<O, AdjusterRecord> childPath, InverseForeignKey<O, AdjusterRecord> parentPath) {
-            super(path, childPath, parentPath);
-        }
-        private AdjusterPath(Name alias, Table<AdjusterRecord> aliased) {
-            super(alias, aliased);
-        }
-
-        @Override
-        public AdjusterPath as(String alias) {
-            return new AdjusterPath(DSL.name(alias), this);
-        }
-
-        @Override
-        public AdjusterPath as(Name alias) {
-            return new AdjusterPath(alias, this);
-        }
-
-        @Override
-        public AdjusterPath as(Table<?> alias) {
-            return new AdjusterPath(alias.getQualifiedName(), this);
-        }
     }
 
     @Override

@@ -11,8 +11,6 @@ import java.util.List;
 
 import mellow.server.db.DefaultSchema;
 import mellow.server.db.Keys;
-import mellow.server.db.tables.Job.JobPath;
-import mellow.server.db.tables.Reading.ReadingPath;
 import mellow.server.db.tables.Shop.ShopPath;
 import mellow.server.db.tables.records.BayRecord;
 
@@ -186,30 +184,6 @@ public class Bay extends TableImpl<BayRecord> {
             _shop = new ShopPath(this, Keys.BAY_SHOP, null);
 
         return _shop;
-    }
-
-    private transient JobPath _job;
-
-    /**
-     * Get the implicit to-many join path to the <code>job</code> table
-     */
-    public JobPath job() {
-        if (_job == null)
-            _job = new JobPath(this, null, Keys.JOB_BAY.getInverseKey());
-
-        return _job;
-    }
-
-    private transient ReadingPath _reading;
-
-    /**
-     * Get the implicit to-many join path to the <code>reading</code> table
-     */
-    public ReadingPath reading() {
-        if (_reading == null)
-            _reading = new ReadingPath(this, null, Keys.READING_BAY.getInverseKey());
-
-        return _reading;
     }
 
     @Override

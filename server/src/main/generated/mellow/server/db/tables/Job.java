@@ -12,7 +12,6 @@ import java.util.List;
 import mellow.server.db.DefaultSchema;
 import mellow.server.db.Keys;
 import mellow.server.db.tables.Bay.BayPath;
-import mellow.server.db.tables.Reading.ReadingPath;
 import mellow.server.db.tables.Shop.ShopPath;
 import mellow.server.db.tables.Vehicle.VehiclePath;
 import mellow.server.db.tables.records.JobRecord;
@@ -271,18 +270,6 @@ public class Job extends TableImpl<JobRecord> {
             _vehicle = new VehiclePath(this, Keys.JOB_VEHICLE, null);
 
         return _vehicle;
-    }
-
-    private transient ReadingPath _reading;
-
-    /**
-     * Get the implicit to-many join path to the <code>reading</code> table
-     */
-    public ReadingPath reading() {
-        if (_reading == null)
-            _reading = new ReadingPath(this, null, Keys.READING_JOB.getInverseKey());
-
-        return _reading;
     }
 
     @Override

@@ -16,12 +16,9 @@ import mellow.server.db.tables.records.PersonRecord;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.ForeignKey;
-import org.jooq.InverseForeignKey;
 import org.jooq.Name;
-import org.jooq.Path;
 import org.jooq.PlainSQL;
 import org.jooq.QueryPart;
-import org.jooq.Record;
 import org.jooq.SQL;
 import org.jooq.Schema;
 import org.jooq.Select;
@@ -98,39 +95,6 @@ public class Person extends TableImpl<PersonRecord> {
      */
     public Person() {
         this(DSL.name("person"), null);
-    }
-
-    public <O extends Record> Person(Table<O> path, ForeignKey<O, PersonRecord> childPath, InverseForeignKey<O, PersonRecord> parentPath) {
-        super(path, childPath, parentPath, PERSON);
-    }
-
-    /**
-     * A subtype implementing {@link Path} for simplified path-based joins.
-     */
-    public static class PersonPath extends Person implements Path<PersonRecord> {
-
-        private static final long serialVersionUID = 1L;
-        public <O extends Record> PersonPath(Table<O> path, ForeignKey<O, PersonRecord> childPath, InverseForeignKey<O, PersonRecord> parentPath) {
-            super(path, childPath, parentPath);
-        }
-        private PersonPath(Name alias, Table<PersonRecord> aliased) {
-            super(alias, aliased);
-        }
-
-        @Override
-        public PersonPath as(String alias) {
-            return new PersonPath(DSL.name(alias), this);
-        }
-
-        @Override
-        public PersonPath as(Name alias) {
-            return new PersonPath(alias, this);
-        }
-
-        @Override
-        public PersonPath as(Table<?> alias) {
-            return new PersonPath(alias.getQualifiedName(), this);
-        }
     }
 
     @Override

@@ -8,12 +8,6 @@ import java.util.Collection;
 
 import mellow.server.db.DefaultSchema;
 import mellow.server.db.Keys;
-import mellow.server.db.tables.Adjuster.AdjusterPath;
-import mellow.server.db.tables.Bay.BayPath;
-import mellow.server.db.tables.Job.JobPath;
-import mellow.server.db.tables.Person.PersonPath;
-import mellow.server.db.tables.Reading.ReadingPath;
-import mellow.server.db.tables.Vehicle.VehiclePath;
 import mellow.server.db.tables.records.ShopRecord;
 
 import org.jooq.Condition;
@@ -139,78 +133,6 @@ public class Shop extends TableImpl<ShopRecord> {
     @Override
     public UniqueKey<ShopRecord> getPrimaryKey() {
         return Keys.KEY_SHOP_PRIMARY;
-    }
-
-    private transient AdjusterPath _adjuster;
-
-    /**
-     * Get the implicit to-many join path to the <code>adjuster</code> table
-     */
-    public AdjusterPath adjuster() {
-        if (_adjuster == null)
-            _adjuster = new AdjusterPath(this, null, Keys.ADJUSTER_SHOP.getInverseKey());
-
-        return _adjuster;
-    }
-
-    private transient BayPath _bay;
-
-    /**
-     * Get the implicit to-many join path to the <code>bay</code> table
-     */
-    public BayPath bay() {
-        if (_bay == null)
-            _bay = new BayPath(this, null, Keys.BAY_SHOP.getInverseKey());
-
-        return _bay;
-    }
-
-    private transient JobPath _job;
-
-    /**
-     * Get the implicit to-many join path to the <code>job</code> table
-     */
-    public JobPath job() {
-        if (_job == null)
-            _job = new JobPath(this, null, Keys.JOB_SHOP.getInverseKey());
-
-        return _job;
-    }
-
-    private transient PersonPath _person;
-
-    /**
-     * Get the implicit to-many join path to the <code>person</code> table
-     */
-    public PersonPath person() {
-        if (_person == null)
-            _person = new PersonPath(this, null, Keys.PERSON_SHOP.getInverseKey());
-
-        return _person;
-    }
-
-    private transient ReadingPath _reading;
-
-    /**
-     * Get the implicit to-many join path to the <code>reading</code> table
-     */
-    public ReadingPath reading() {
-        if (_reading == null)
-            _reading = new ReadingPath(this, null, Keys.READING_SHOP.getInverseKey());
-
-        return _reading;
-    }
-
-    private transient VehiclePath _vehicle;
-
-    /**
-     * Get the implicit to-many join path to the <code>vehicle</code> table
-     */
-    public VehiclePath vehicle() {
-        if (_vehicle == null)
-            _vehicle = new VehiclePath(this, null, Keys.VEHICLE_SHOP.getInverseKey());
-
-        return _vehicle;
     }
 
     @Override

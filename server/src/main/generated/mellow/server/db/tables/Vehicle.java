@@ -11,8 +11,6 @@ import java.util.List;
 
 import mellow.server.db.DefaultSchema;
 import mellow.server.db.Keys;
-import mellow.server.db.tables.Adjuster.AdjusterPath;
-import mellow.server.db.tables.Job.JobPath;
 import mellow.server.db.tables.Shop.ShopPath;
 import mellow.server.db.tables.records.VehicleRecord;
 
@@ -216,30 +214,6 @@ public class Vehicle extends TableImpl<VehicleRecord> {
             _shop = new ShopPath(this, Keys.VEHICLE_SHOP, null);
 
         return _shop;
-    }
-
-    private transient AdjusterPath _adjuster;
-
-    /**
-     * Get the implicit to-many join path to the <code>adjuster</code> table
-     */
-    public AdjusterPath adjuster() {
-        if (_adjuster == null)
-            _adjuster = new AdjusterPath(this, null, Keys.ADJUSTER_VEHICLE.getInverseKey());
-
-        return _adjuster;
-    }
-
-    private transient JobPath _job;
-
-    /**
-     * Get the implicit to-many join path to the <code>job</code> table
-     */
-    public JobPath job() {
-        if (_job == null)
-            _job = new JobPath(this, null, Keys.JOB_VEHICLE.getInverseKey());
-
-        return _job;
     }
 
     @Override

@@ -1,0 +1,152 @@
+package mellow.server.testing;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+
+/** Speaks to a running server as another program would. */
+public final class Api {
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  private final HttpClient http =
+      HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
+  private final String base;
+  private final String person;
+
+  public Api(String base, String person) {
+    this.base = base;
+    this.person = person;
+  }
+
+  public Api as(String otherPerson) {
+    return new Api(base, otherPerson);
+  }
+
+  /** An answer: its status, body and headers. */
+  public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+    public String detail() {
+      return body.path("detail").asText();
+    }
+  }
+
+  public Answer get(String path) {
+    return send(request(path).GET());
+  }
+
+  public Answer put(String path, Object body) {
+    return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(text(body))));
+  }
+
+  public Answer post(String path, Object body) {
+    return send(request(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
+  }
+
+  private HttpRequest.Builder request(String path) {
+    return HttpRequest.newBuilder(URI.create(base + path))
+        .timeout(Duration.ofSeconds(10))
+        .header("Content-Type", "application/json")
+        .header("X-Acting-As", URLEncoder.encode(person, StandardCharsets.UTF_8));
+  }
+
+  private Answer send(HttpRequest.Builder request) {
+    try {
+      HttpResponse<String> response =
+          http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      String body = response.body();
+      boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+      return new Answer(
+          response.statusCode(),
+          json ? JSON.readTree(body) : JSON.getNodeFactory().textNode(body),
+          response);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String text(Object body) {
+    try {
+      return body instanceof String string ? string : JSON.writeValueAsString(body);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public static String newId() {
+    return UUID.randomUUID().toString();
+  }
+
+  /** Takes a vehicle in and returns the job's id. */
+  public String newJob(String vehicleName, Map<String, ?> changes) {
+    String vehicle = newId();
+    String job = newId();
+    expect(
+        put(
+            "/api/vehicles/" + vehicle,
+            Map.of(
+                "version",
+                0,
+                "name",
+                vehicleName,
+                "nickname",
+                "test",
+                "driverSide",
+                "LEFT",
+                "dipped",
+                "UN_DIPPED",
+                "steeperByMaker",
+                false)),
+        200);
+    Map<String, Object> edit = jobEdit(vehicle);
+    edit.putAll(changes);
+    expect(put("/api/jobs/" + job, edit), 200);
+    return job;
+  }
+
+  /** A new job's settings, to be changed. */
+  public static Map<String, Object> jobEdit(String vehicle) {
+    return new java.util.HashMap<>(
+        Map.ofEntries(
+            Map.entry("version", 0),
+            Map.entry("vehicleId", vehicle),
+            Map.entry("work", "aim"),
+            Map.entry("ruleSet", "un-r48"),
+            Map.entry("traffic", "RIGHT"),
+            Map.entry("units", "METRIC"),
+            Map.entry("school", "RULE"),
+            Map.entry("stanceChanged", false),
+            Map.entry("frontClosed", true),
+            Map.entry("markEdge", "UPPER"),
+            Map.entry("markOrigin", "MEASURED"),
+            Map.entry("tapeWidthMm", 25)));
+  }
+
+  /** Keeps a reading of a job. */
+  public Answer read(String job, String id, String kind, String side, String typed) {
+    Map<String, Object> reading =
+        new java.util.HashMap<>(Map.of("kind", kind, "typed", typed, "units", "METRIC"));
+    if (side != null) {
+      reading.put("side", side);
+    }
+    return put("/api/jobs/" + job + "/readings/" + id, reading);
+  }
+
+  public static Answer expect(Answer answer, int status) {
+    if (answer.status() != status) {
+      throw new AssertionError(
+          "expected %d but got %d: %s".formatted(status, answer.status(), answer.body()));
+    }
+    return answer;
+  }
+}
