@@ -18,7 +18,10 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.c
 const styles = createCache({ key: 'mh', nonce });
 const queries = new QueryClient({
   defaultOptions: {
+    // a machine in a workshop talks to a server beside it; "offline" says nothing about that
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       retry: (failures, error) =>
         failures < 2 && !(error instanceof Problem && error.status >= 400 && error.status < 500),
     },

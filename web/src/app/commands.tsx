@@ -5,6 +5,7 @@ import {
   useContext,
   useEffect,
   useMemo,
+  useRef,
   useState,
   type ReactNode,
 } from 'react';
@@ -41,12 +42,18 @@ function worksControl(event: KeyboardEvent) {
 }
 
 export function CommandProvider({ children }: { children: ReactNode }) {
-  const [commands, setCommands] = useState<Command[]>([]);
-  const [listed, setListed] = useState(false);
+  const commands = useRef(new Map<string, Command>());
+  const [listed, setListed] = useState<Command[]>();
 
   const add = useCallback((command: Command) => {
-    setCommands((all) => [...all.filter((other) => other.key !== command.key), command]);
-    return () => setCommands((all) => all.filter((other) => other !== command));
+    const key = command.key.toLowerCase();
+    const all = commands.current;
+    all.set(key, command);
+    return () => {
+      if (all.get(key) === command) {
+        all.delete(key);
+      }
+    };
   }, []);
 
   useEffect(() => {
@@ -54,15 +61,15 @@ export function CommandProvider({ children }: { children: ReactNode }) {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
         return;
       }
-      if (worksControl(event) || document.querySelector('[role=dialog]')) {
+      if (worksControl(event) || document.querySelector('[role=dialog][data-state=open]')) {
         return;
       }
       if (event.key === LIST_KEY) {
         event.preventDefault();
-        setListed(true);
+        setListed([...commands.current.values()]);
         return;
       }
-      const command = commands.find((one) => one.key.toLowerCase() === event.key.toLowerCase());
+      const command = commands.current.get(event.key.toLowerCase());
       if (command) {
         event.preventDefault();
         command.run();
@@ -70,13 +77,17 @@ export function CommandProvider({ children }: { children: ReactNode }) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [commands]);
+  }, []);
 
   const register = useMemo(() => ({ add }), [add]);
   return (
     <RegisterContext.Provider value={register}>
       {children}
-      <CommandList open={listed} close={() => setListed(false)} commands={commands} />
+      <CommandList
+        open={listed !== undefined}
+        close={() => setListed(undefined)}
+        commands={listed ?? []}
+      />
     </RegisterContext.Provider>
   );
 }

@@ -57,15 +57,16 @@ function Bay({ page }: { page: Page }) {
   const worst = findings[0];
 
   /** A floor read again is a second reading; anything typed anew corrects the first. */
-  const keepThing = async (thing: Thing, typed: string) => {
+  const keepThing = async (thing: Thing, typed: string, id: string) => {
     const second = again && thing.kind.startsWith('FLOOR_');
     await keep.mutateAsync({
+      id,
       edit: reading(thing, typed, units, second ? undefined : lastLiving(page.readings, thing)),
     });
   };
-  const correct = async (wrong: Reading, typed: string) => {
+  const correct = async (wrong: Reading, typed: string, id: string) => {
     const { kind, lamp, side } = wrong;
-    await keep.mutateAsync({ edit: reading({ kind, lamp, side }, typed, units, wrong) });
+    await keep.mutateAsync({ id, edit: reading({ kind, lamp, side }, typed, units, wrong) });
   };
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">

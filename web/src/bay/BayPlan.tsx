@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useRef, type ReactNode } from 'react';
 import type { BayPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
@@ -7,7 +7,7 @@ import { Label } from '../drawing/Label';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { useSize } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { lastLiving, type Thing } from '../wall/readings';
+import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
 
 const WALL_HEIGHT = 46;
 const ASSUMED = { front: 8000, wheelbase: 2700, track: 1550, foot: 1300 };
@@ -29,13 +29,7 @@ const TYRES: { kind: ReadingKind; words: string; left: boolean; front: boolean }
 ];
 
 /** The bay from above, the wall ahead: floor readings are typed where they are taken. */
-export function BayPlan({
-  page,
-  onKeep,
-}: {
-  page: BayPage;
-  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
-}) {
+export function BayPlan({ page, onKeep }: { page: BayPage; onKeep: KeepThing }) {
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
   const last = (kind: ReadingKind, side?: 'LEFT' | 'RIGHT') =>
@@ -121,7 +115,7 @@ export function BayPlan({
             <Entry
               page={page}
               thing={{ kind: 'PLAN_FRONT_TYRES' }}
-              name="Front tyres to the wall"
+              name="Front tyres to wall"
               hint="tyres to wall?"
               onKeep={onKeep}
             />
@@ -130,7 +124,7 @@ export function BayPlan({
             <Entry
               page={page}
               thing={{ kind: 'PLAN_WHEELBASE' }}
-              name="Front to rear tyres"
+              name="Wheelbase, front to rear tyres"
               hint="wheelbase?"
               onKeep={onKeep}
             />
@@ -139,7 +133,7 @@ export function BayPlan({
             <Entry
               page={page}
               thing={{ kind: 'PLAN_TRACK' }}
-              name="Left to right tyres"
+              name="Track, left to right tyres"
               hint="track?"
               suffix=" track"
               onKeep={onKeep}
@@ -149,7 +143,7 @@ export function BayPlan({
             <Entry
               page={page}
               thing={{ kind: 'PLAN_FOOT_SPACING' }}
-              name="Between the foot readings"
+              name="Foot readings apart"
               hint="apart?"
               suffix=" apart"
               onKeep={onKeep}
@@ -180,7 +174,7 @@ export function BayPlan({
               <Entry
                 page={page}
                 thing={{ kind: 'UNDER_LAMP', side }}
-                name={`Floor under the ${side.toLowerCase()} lamp`}
+                name={`Floor under lamp, ${side.toLowerCase()}`}
                 hint="under lamp"
                 optional
                 onKeep={onKeep}
@@ -280,12 +274,12 @@ function Entry({
   suffix?: string;
   large?: boolean;
   optional?: boolean;
-  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+  onKeep: KeepThing;
 }) {
   const units = useUnits();
   const found = lastLiving(page.readings, thing);
   const signed = found && large && found.value.value > 0 ? '+' : '';
-  return (
+  const entry = (
     <MeasuredEntry
       label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
       missing={!found && !optional}
@@ -294,13 +288,20 @@ function Entry({
           <Box as="span" fontSize={large ? '23px' : '16px'}>
             {signed}
             {bareText(found.value, units)}
-            {suffix}
           </Box>
         ) : (
           hint
         )
       }
-      onKeep={(typed) => onKeep(thing, typed)}
+      onKeep={(typed, id) => onKeep(thing, typed, id)}
     />
+  );
+  return found && suffix ? (
+    <Flex align="center" bg="var(--entry-ground)" fontFamily="heading" fontWeight="600">
+      {entry}
+      <Box pr="4px">{suffix.trim()}</Box>
+    </Flex>
+  ) : (
+    entry
   );
 }

@@ -1,6 +1,7 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { Problem } from '../app/api/client';
+import { useAttempt } from './useAttempt';
 
 /** Where an entry stands. What was typed is kept until it is stored. */
 type State =
@@ -25,11 +26,12 @@ export function MeasuredEntry({
   label: string;
   shown: ReactNode;
   missing?: boolean;
-  onKeep: (typed: string) => Promise<unknown>;
+  onKeep: (typed: string, id: string) => Promise<unknown>;
   width?: string;
   align?: 'center' | 'left' | 'right';
 }) {
   const [state, setState] = useState<State>({ kind: 'shown' });
+  const attempt = useAttempt();
 
   if (state.kind === 'shown') {
     return (
@@ -67,7 +69,8 @@ export function MeasuredEntry({
   const store = async (typed: string) => {
     setState({ kind: 'storing', typed });
     try {
-      await onKeep(typed);
+      await onKeep(typed, attempt.idFor(typed));
+      attempt.done();
       setState({ kind: 'shown' });
     } catch (problem) {
       setState({ kind: 'refused', typed, why: (problem as Problem).message });

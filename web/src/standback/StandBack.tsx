@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useState, type ReactNode } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { uuidv7 } from 'uuidv7';
 import type { JobPage, LampAtWall, LampKind, Side } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { useCommand } from '../app/commands';
 import { Nowhere, Waiting } from '../app/Nowhere';
 import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
+import { useAttempt } from '../entry/useAttempt';
 import { nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
@@ -36,6 +36,7 @@ function Instruction({ page }: { page: JobPage }) {
   const { flipUnits } = useSession();
   const navigate = useNavigate();
   const keep = useKeepJobReading(page.job.id);
+  const attempt = useAttempt();
   const [params, setParams] = useSearchParams();
   const { next } = page.sheet;
   const side = (params.get('side') as Side | null) ?? next.side ?? 'LEFT';
@@ -75,7 +76,11 @@ function Instruction({ page }: { page: JobPage }) {
   const store = async (edit: Parameters<typeof reading>[0], typed: string) => {
     setProblem(undefined);
     try {
-      await keep.mutateAsync({ id: uuidv7(), edit: reading(edit, typed, units) });
+      await keep.mutateAsync({
+        id: attempt.idFor(`${edit.kind} ${side} ${typed}`),
+        edit: reading(edit, typed, units),
+      });
+      attempt.done();
       return true;
     } catch (refused) {
       setProblem((refused as Error).message);

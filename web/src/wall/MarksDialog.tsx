@@ -5,7 +5,7 @@ import { BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Worked } from '../finding/Working';
-import { lastLiving, type Thing } from './readings';
+import { lastLiving, type KeepThing, type Thing } from './readings';
 
 const ROLE = {
   CENTRE_LINE: 'Vehicle’s centre line',
@@ -31,7 +31,7 @@ export function MarksDialog({
   open: boolean;
   close: () => void;
   onAsk: (worked: Worked) => void;
-  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+  onKeep: KeepThing;
 }) {
   const units = useUnits();
   const order = Object.keys(ROLE);
@@ -156,7 +156,7 @@ function Entry({
   page: JobPage;
   thing: Thing;
   name: string;
-  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+  onKeep: KeepThing;
 }) {
   const units = useUnits();
   const found = lastLiving(page.readings, thing);
@@ -166,8 +166,8 @@ function Entry({
       <MeasuredEntry
         label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
         missing={!found}
-        shown={found ? figureText(found.value, units) : 'type'}
-        onKeep={(typed) => onKeep(thing, typed)}
+        shown={found ? figureText(found.value, units) : 'not read'}
+        onKeep={(typed, id) => onKeep(thing, typed, id)}
       />
     </Flex>
   );

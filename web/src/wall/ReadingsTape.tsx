@@ -28,7 +28,7 @@ export function ReadingsTape({
   onCorrect,
 }: {
   readings: Reading[];
-  onCorrect: (reading: Reading, typed: string) => Promise<unknown>;
+  onCorrect: (reading: Reading, typed: string, id: string) => Promise<unknown>;
 }) {
   const units = useUnits();
   const [correcting, setCorrecting] = useState<string>();
@@ -78,8 +78,8 @@ export function ReadingsTape({
                   shown="correct"
                   align="left"
                   width="150px"
-                  onKeep={async (typed) => {
-                    await onCorrect(reading, typed);
+                  onKeep={async (typed, id) => {
+                    await onCorrect(reading, typed, id);
                     setCorrecting(undefined);
                   }}
                 />

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type {
   JobPage,
@@ -21,7 +21,7 @@ import type { Worked } from '../finding/Working';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
 import { Cutoff, cutoffShape } from './Cutoff';
 import { lampVerdict } from './lampVerdict';
-import { lastLiving, type Thing } from './readings';
+import { lastLiving, type KeepThing } from './readings';
 import type { Draft } from './useDraft';
 
 const TAPE_WIDTH = 34;
@@ -40,7 +40,7 @@ interface Props {
   onMove: (draft: Draft) => void;
   onKeepDraft: () => void;
   onDropDraft: () => void;
-  onKeep: (thing: Thing, typed: string) => Promise<unknown>;
+  onKeep: KeepThing;
   onAsk: (worked: Worked) => void;
 }
 
@@ -101,12 +101,15 @@ function Drawn(props: Props & { width: number; height: number }) {
         <UprightTape view={view} width={TAPE_WIDTH} topMm={topShown} units={units} />
       </svg>
       <Overlay x={(leftX + rightX) / 2} y={52} ground="plaster">
-        <MeasuredEntry
-          label={`Between the lamps${spacing ? `: ${figureText(spacing.value, units)}` : ', not read'}`}
-          missing={!spacing}
-          shown={spacing ? `${bareText(spacing.value, units)} between lamps` : 'between lamps?'}
-          onKeep={(typed) => props.onKeep({ kind: 'SPACING', lamp: pair.kind }, typed)}
-        />
+        <Flex align="center" fontFamily="heading" fontWeight="600" bg="plaster" px="4px">
+          <MeasuredEntry
+            label={`Between lamps${spacing ? `: ${figureText(spacing.value, units)}` : ', not read'}`}
+            missing={!spacing}
+            shown={spacing ? bareText(spacing.value, units) : 'between lamps?'}
+            onKeep={(typed, id) => props.onKeep({ kind: 'SPACING', lamp: pair.kind }, typed, id)}
+          />
+          {spacing && <Box whiteSpace="nowrap">between lamps</Box>}
+        </Flex>
       </Overlay>
       {(['LEFT', 'RIGHT'] as const).map((side) => (
         <LampEntries key={side} side={side} lampX={side === 'LEFT' ? leftX : rightX} {...scene} />
@@ -318,16 +321,16 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           label={`Height of the ${name} lamp centre${centre ? `: ${figureText(centre.value, units)}` : ', not read'}`}
           missing={!centre}
           shown={centre ? bareText(centre.value, units) : 'centre?'}
-          onKeep={(typed) => onKeep(of('CENTRE'), typed)}
+          onKeep={(typed, id) => onKeep(of('CENTRE'), typed, id)}
           align={side === 'LEFT' ? 'left' : 'right'}
         />
       </Overlay>
       <Overlay x={edgeX} y={mmToScreenY(view, lineMm * 0.3)} ground="plaster">
         <MeasuredEntry
-          label={`Lower edge of the ${name} lens${edge ? `: ${figureText(edge.value, units)}` : ', not read'}`}
+          label={`Lower lens edge of the ${name} lamp${edge ? `: ${figureText(edge.value, units)}` : ', not read'}`}
           missing={!edge}
           shown={edge ? bareText(edge.value, units) : 'lens edge?'}
-          onKeep={(typed) => onKeep(of('LOWER_EDGE'), typed)}
+          onKeep={(typed, id) => onKeep(of('LOWER_EDGE'), typed, id)}
         />
       </Overlay>
       <Overlay x={lampX} y={view.footY + FLOOR_HEIGHT / 2} ground="floor">
@@ -336,7 +339,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
             label={`Distance from the ${name} lamp to the wall${distance ? `: ${figureText(distance.value, units)}` : ', not read'}`}
             missing={!distance}
             shown={distance ? `↕ ${bareText(distance.value, units)}` : '↕ to the wall?'}
-            onKeep={(typed) => onKeep({ kind: 'DISTANCE', side }, typed)}
+            onKeep={(typed, id) => onKeep({ kind: 'DISTANCE', side }, typed, id)}
           />
         </Box>
       </Overlay>
@@ -356,7 +359,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           whiteSpace="nowrap"
           cursor="pointer"
           hidden={!wide}
-          aria-label={`Aim of the ${name} lamp: ${figureText(lamp.aim.belowLine, units)} below the line; show working`}
+          aria-label={`${bareText(lamp.aim.belowLine, units)} to tape, ${name} lamp; show working`}
           onClick={() =>
             lamp.aim &&
             onAsk({

@@ -1,7 +1,6 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { uuidv7 } from 'uuidv7';
 import { Problem, type JobPage, type LampKind, type Reading } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
@@ -11,6 +10,7 @@ import { Key } from '../app/Key';
 import { Nowhere, Waiting } from '../app/Nowhere';
 import { figureText, UnitsProvider, useUnits } from '../app/session';
 import { typedLength } from '../entry/typed';
+import { useAttempt } from '../entry/useAttempt';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
@@ -69,6 +69,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const navigate = useNavigate();
   const keep = useKeepJobReading(page.job.id);
   const drafting = useDraft(page);
+  const attempt = useAttempt();
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
   const [task, setTask] = useState<ReadTask>();
@@ -108,14 +109,16 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     return <Nowhere what="pair of lamps" />;
   }
 
-  const keepThing = async (thing: Thing, typed: string) => {
+  const keepThing = async (thing: Thing, typed: string, id: string) => {
     await keep.mutateAsync({
+      id,
       edit: reading(thing, typed, units, lastLiving(page.readings, thing)),
     });
   };
-  const correct = async (wrong: Reading, typed: string) => {
+  const correct = async (wrong: Reading, typed: string, id: string) => {
     const { kind: what, lamp, side, adjusterId } = wrong;
     await keep.mutateAsync({
+      id,
       edit: reading({ kind: what, lamp, side, adjusterId }, typed, units, wrong),
     });
   };
@@ -127,14 +130,20 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     setDraftProblem(undefined);
     keep.mutate(
       {
-        id: uuidv7(),
+        id: attempt.idFor(`${draft.side}${draft.belowMm}`),
         edit: reading(
           { kind: 'CUTOFF_BELOW', lamp: draft.lamp, side: draft.side },
           typedLength(draft.belowMm, units),
           units,
         ),
       },
-      { onSuccess: drop, onError: (problem) => setDraftProblem(problem.message) },
+      {
+        onSuccess: () => {
+          attempt.done();
+          drop();
+        },
+        onError: (problem) => setDraftProblem(problem.message),
+      },
     );
   };
   const act = (next: typeof sheet.next) => {

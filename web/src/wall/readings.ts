@@ -18,6 +18,9 @@ export interface Thing {
   adjusterId?: string;
 }
 
+/** Keeps what was typed of a thing, under an id made before the first try. */
+export type KeepThing = (thing: Thing, typed: string, id: string) => Promise<unknown>;
+
 /** The last reading of a thing that was not struck through. */
 export function lastLiving(readings: Reading[], thing: Thing): Reading | undefined {
   return readings.findLast(

@@ -69,7 +69,6 @@ export function useKeepJobReading(jobId: string) {
     mutationFn: (reading: { id?: string; edit: ReadingEdit }) =>
       keepJobReading(jobId, reading.id ?? uuidv7(), reading.edit),
     onSuccess: (page) => client.setQueryData(['job', jobId], page),
-    retry: 2,
   });
 }
 

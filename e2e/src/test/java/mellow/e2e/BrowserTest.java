@@ -1,0 +1,151 @@
+package mellow.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+
+/** Drives Debian's Chromium against the built application; fails on any error the page reports. */
+abstract class BrowserTest {
+  private static Playwright playwright;
+  private static Browser browser;
+
+  private final List<BrowserContext> contexts = new ArrayList<>();
+  private final List<String> complaints = new ArrayList<>();
+
+  /** How a page is opened. */
+  record Look(int width, int height, String theme, String person) {
+    static final Look USUAL = new Look(1280, 800, "dusk", "Runa");
+
+    Look theme(String other) {
+      return new Look(width, height, other, person);
+    }
+
+    Look size(int otherWidth, int otherHeight) {
+      return new Look(otherWidth, otherHeight, theme, person);
+    }
+
+    Look person(String other) {
+      return new Look(width, height, theme, other);
+    }
+  }
+
+  @BeforeAll
+  static void launch() {
+    playwright = Playwright.create();
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of(System.getProperty("chromium.path")))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  @AfterAll
+  static void end() {
+    browser.close();
+    playwright.close();
+  }
+
+  @AfterEach
+  void closeAndComplain() {
+    contexts.forEach(BrowserContext::close);
+    assertThat(complaints).isEmpty();
+  }
+
+  static Application app() {
+    return Application.shared();
+  }
+
+  /** Opens a path of the application. */
+  Page open(String path, Look look) {
+    BrowserContext context =
+        browser.newContext(
+            new Browser.NewContextOptions().setViewportSize(look.width(), look.height()));
+    contexts.add(context);
+    context.setDefaultTimeout(15_000);
+    context.addInitScript(
+        "localStorage.setItem('mellow.acting', '%s'); localStorage.getItem('mellow.theme') ?? localStorage.setItem('mellow.theme', '%s');"
+            .formatted(look.person(), look.theme()));
+    Page page = context.newPage();
+    page.onPageError(error -> complaints.add("error: " + error));
+    page.onConsoleMessage(
+        message -> {
+          // a refused entry is answered 4xx, which the browser logs too
+          if (message.type().equals("error") && !message.text().contains("status of 4")) {
+            complaints.add("console: " + message.text());
+          }
+        });
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(app().address()) && !request.url().startsWith("data:")) {
+            complaints.add("left the machine: " + request.url());
+          }
+        });
+    page.navigate(app().address() + path);
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    return page;
+  }
+
+  /** What the page may complain of from here on without failing: for tests that cut the line. */
+  void forgiveComplaints() {
+    complaints.clear();
+  }
+
+  static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** A button whose name starts so. */
+  static Locator buttonFrom(Page page, String start) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(startingWith(start)));
+  }
+
+  /** Written for the browser's regular expressions, which know no quoting of whole texts. */
+  private static Pattern startingWith(String start) {
+    return Pattern.compile("^" + start.replaceAll("[^\\p{L}\\d ]", "\\\\$0"));
+  }
+
+  static Locator field(Page page, String label) {
+    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  /** Types a measured value where it is shown. */
+  static void measure(Page page, String labelStart, String typed) {
+    buttonFrom(page, labelStart).click();
+    Locator entry =
+        page.getByRole(
+            AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(startingWith(labelStart)));
+    entry.fill(typed);
+    entry.press("Enter");
+  }
+
+  static Locator verdict(Page page) {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Where it stands"));
+  }
+}
