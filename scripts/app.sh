@@ -101,7 +101,7 @@ bench() {
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
     -Dweb.checks.skip package
   source_state >"$STATE/build"
-  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt
+  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR"
 }
 
 screenshots() {

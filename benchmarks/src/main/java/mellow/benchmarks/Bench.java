@@ -1,0 +1,47 @@
+package mellow.benchmarks;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs every measurement; prints one figure a line and writes them to a file. */
+public final class Bench {
+  private Bench() {}
+
+  /**
+   * @param args the file to write, and the application's jar
+   */
+  public static void main(String[] args) throws Exception {
+    List<String> lines = new ArrayList<>();
+    for (RunResult result :
+        new Runner(
+                new OptionsBuilder()
+                    .include(AimBenchmark.class.getSimpleName())
+                    .verbosity(VerboseMode.SILENT)
+                    .build())
+            .run()) {
+      String name = result.getPrimaryResult().getLabel();
+      report(
+          lines,
+          String.format(
+              Locale.ROOT, "%s %.3f us", snake(name), result.getPrimaryResult().getScore()));
+    }
+    new LoadRun(Path.of(args[1]), line -> report(lines, line)).run();
+    Files.write(Path.of(args[0]), lines);
+  }
+
+  private static void report(List<String> lines, String line) {
+    System.out.println(line);
+    lines.add(line);
+  }
+
+  private static String snake(String camel) {
+    return camel.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+  }
+}
