@@ -14,15 +14,21 @@ public record Sentence(String pattern, List<Figure> figures) {
   /** Half of the last place shown: what rounds to 0.00 % is called level. */
   private static final double LEVEL_PERCENT = 0.005;
 
+  private static final String[] PLACES = {"{0}", "{1}", "{2}", "{3}", "{4}", "{5}"};
+
   public static final Sentence EMPTY = of("");
 
   public Sentence {
     figures = List.copyOf(figures);
     for (int i = 0; i < figures.size(); i++) {
-      if (!pattern.contains("{" + i + "}")) {
+      if (!pattern.contains(place(i))) {
         throw new IllegalArgumentException("no place for figure " + i + " in: " + pattern);
       }
     }
+  }
+
+  private static String place(int index) {
+    return index < PLACES.length ? PLACES[index] : "{" + index + "}";
   }
 
   public static Sentence of(String pattern, Figure... figures) {
@@ -33,7 +39,7 @@ public record Sentence(String pattern, List<Figure> figures) {
   public String text(UnitSystem system) {
     String text = pattern;
     for (int i = 0; i < figures.size(); i++) {
-      text = text.replace("{" + i + "}", figures.get(i).text(system));
+      text = text.replace(place(i), figures.get(i).text(system));
     }
     return text;
   }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javax.measure.Unit;
-import javax.measure.UnitConverter;
 import javax.measure.quantity.Length;
 import tech.units.indriya.unit.Units;
 
@@ -21,19 +20,20 @@ public enum LengthUnit {
   IN(MILLI(Units.METRE).multiply(254).divide(10), false, "in", "inch", "inches", "\"", "″", "”"),
   FT(MILLI(Units.METRE).multiply(3048).divide(10), false, "ft", "foot", "feet", "'", "′", "’");
 
-  private final UnitConverter toMm;
+  private final double mmPerUnit;
   private final boolean metric;
   private final List<String> spellings;
 
   LengthUnit(Unit<Length> unit, boolean metric, String... spellings) {
-    this.toMm = unit.getConverterTo(MILLI(Units.METRE));
+    // asked once: the library converts through exact fractions, which is slow
+    this.mmPerUnit = unit.getConverterTo(MILLI(Units.METRE)).convert(1.0);
     this.metric = metric;
     this.spellings = List.of(spellings);
   }
 
   /** The given amount of this unit in millimetres. */
   public double toMm(double amount) {
-    return toMm.convert(amount);
+    return amount * mmPerUnit;
   }
 
   /** Whether the unit is one of the metric system. */

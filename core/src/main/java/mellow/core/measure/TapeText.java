@@ -1,11 +1,10 @@
 package mellow.core.measure;
 
-import java.util.Locale;
-
 /** Shows figures as a tape, a protractor or a screwdriver would: no finer than it can be read. */
 public final class TapeText {
   private static final char THIN_SPACE = '\u2009';
   private static final char MINUS = '−';
+  private static final long[] POWERS_OF_TEN = {1, 10, 100, 1_000, 10_000};
 
   /** From 10 ft on a tape is read in feet and inches. */
   private static final double FEET_FROM_MM = LengthUnit.FT.toMm(10);
@@ -27,9 +26,19 @@ public final class TapeText {
 
   /** A number with the given decimals, a true minus sign and thin spaces between thousands. */
   public static String decimal(double value, int decimals) {
-    String digits = String.format(Locale.ROOT, "%,." + decimals + "f", Math.abs(value));
-    boolean zero = digits.chars().allMatch(c -> c == '0' || c == '.' || c == ',');
-    return (value < 0 && !zero ? String.valueOf(MINUS) : "") + digits.replace(',', THIN_SPACE);
+    // by hand: a page shows hundreds of figures, and a format string costs more than all the rest
+    long power = POWERS_OF_TEN[decimals];
+    long scaled = Math.round(Math.abs(value) * power);
+    StringBuilder text = new StringBuilder();
+    text.append(scaled / power);
+    for (int place = text.length() - 3; place > 0; place -= 3) {
+      text.insert(place, THIN_SPACE);
+    }
+    if (decimals > 0) {
+      String behind = String.valueOf(scaled % power);
+      text.append('.').append("0".repeat(decimals - behind.length())).append(behind);
+    }
+    return value < 0 && scaled > 0 ? text.insert(0, MINUS).toString() : text.toString();
   }
 
   /** Turns to the nearest eighth, without a sign: "1 1/2", "3/8", "0". */

@@ -1,6 +1,7 @@
 package mellow.core.rules;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.TrafficSide;
@@ -40,27 +41,29 @@ public record RuleSet(
 
   /** The rule of aim for a lamp. A maker's choice is heeded only where the rules know of one. */
   public Answer aimRuleFor(LampFacts lamp) {
-    List<AimRule> forClass =
-        aimRules.stream().filter(rule -> rule.classes().contains(lamp.beamClass())).toList();
-    for (AimRule rule : forClass) {
-      if (rule.height().isPresent() && rule.height().get().heightMm(lamp).isEmpty()) {
-        return new Answer.Needs(rule.height().get().of());
+    Optional<AimRule> usual = Optional.empty();
+    Optional<AimRule> steeper = Optional.empty();
+    for (AimRule rule : aimRules) {
+      if (!rule.classes().contains(lamp.beamClass())) {
+        continue;
+      }
+      if (rule.height().isPresent()) {
+        HeightCondition condition = rule.height().get();
+        OptionalDouble height = condition.heightMm(lamp);
+        if (height.isEmpty()) {
+          return new Answer.Needs(condition.of());
+        }
+        if (!condition.holdsFor(height.getAsDouble())) {
+          continue;
+        }
+      }
+      if (rule.byMakersChoice()) {
+        steeper = steeper.or(() -> Optional.of(rule));
+      } else {
+        usual = usual.or(() -> Optional.of(rule));
       }
     }
-    List<AimRule> holding = forClass.stream().filter(rule -> heightHolds(rule, lamp)).toList();
-    return holding.stream()
-        .filter(rule -> rule.byMakersChoice() == lamp.steeperByMaker())
-        .findFirst()
-        .or(() -> holding.stream().filter(rule -> !rule.byMakersChoice()).findFirst())
-        .<Answer>map(Answer.Holds::new)
-        .orElseGet(Answer.Silent::new);
-  }
-
-  private static boolean heightHolds(AimRule rule, LampFacts lamp) {
-    if (rule.height().isEmpty()) {
-      return true;
-    }
-    OptionalDouble height = rule.height().get().heightMm(lamp);
-    return height.isPresent() && rule.height().get().holdsFor(height.getAsDouble());
+    Optional<AimRule> holds = lamp.steeperByMaker() && steeper.isPresent() ? steeper : usual;
+    return holds.isPresent() ? new Answer.Holds(holds.get()) : new Answer.Silent();
   }
 }

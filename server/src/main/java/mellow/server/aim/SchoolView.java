@@ -43,7 +43,9 @@ public record SchoolView(
               .map(
                   opinion ->
                       new OpinionView(
-                          opinion.ruleSetId(), opinion.title(), FindingView.of(opinion.finding())))
+                          opinion.ruleSetId(),
+                          opinion.title(),
+                          FindingView.inShort(opinion.finding())))
               .toList());
     }
 

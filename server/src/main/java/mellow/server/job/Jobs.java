@@ -51,7 +51,6 @@ public class Jobs {
   }
 
   /** The whole page of a job. */
-  @Transactional(readOnly = true)
   public JobPage page(Acting acting, String id) {
     JobView job = get(acting, id);
     VehicleView vehicle = vehicles.get(acting, job.vehicleId());

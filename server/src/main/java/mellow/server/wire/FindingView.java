@@ -24,6 +24,15 @@ public record FindingView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
 
   public static FindingView of(Finding finding) {
+    return of(finding, finding.working());
+  }
+
+  /** The finding without its lines, where there are many and few are asked for. */
+  public static FindingView inShort(Finding finding) {
+    return of(finding, Working.NONE);
+  }
+
+  private static FindingView of(Finding finding, Working working) {
     return new FindingView(
         finding.id(),
         finding.verdict(),
@@ -32,7 +41,7 @@ public record FindingView(
         finding.margin().map(margin -> FigureView.of(margin.amount())).orElse(null),
         finding.margin().map(margin -> FigureView.of(margin.uncertainty())).orElse(null),
         finding.remedy().map(SentenceView::of).orElse(null),
-        WorkingLineView.of(finding.working()),
+        WorkingLineView.of(working),
         SourceView.of(finding.source()));
   }
 

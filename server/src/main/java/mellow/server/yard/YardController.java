@@ -27,7 +27,6 @@ import mellow.server.vehicle.VehicleView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.wire.HorizonView;
 import mellow.server.yard.YardView.RowView;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -58,7 +57,6 @@ class YardController {
       description =
           "Jobs with their horizon strips, newest touched first. Paged by key: send a page's \"next\""
               + " as \"after\".")
-  @Transactional(readOnly = true)
   public YardView yard(
       Acting acting,
       @RequestParam(defaultValue = "") @Size(max = 100, message = "has at most 100 letters")
