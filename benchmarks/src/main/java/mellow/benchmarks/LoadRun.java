@@ -23,8 +23,10 @@ import mellow.server.testing.MariaDb;
 final class LoadRun {
   private static final int JOBS = 10_000;
   private static final int AT_ONCE = 16;
-  private static final int WARM_UP = 2_000;
-  private static final int MEASURED = 3_000;
+  private static final int MANY = 3_000;
+
+  /** For what takes longer, so that the run ends in time. */
+  private static final int FEW = 600;
 
   private static final Random RANDOM = new Random(7);
 
@@ -44,14 +46,18 @@ final class LoadRun {
       Process server = start(url, port, api);
       try {
         List<String> jobs = new JobGenerator().fill(url, JOBS);
-        measure("job_page", () -> api.get("/api/jobs/" + any(jobs)));
-        String request = Sample.wallRequest();
-        measure("judgement", () -> api.post("/api/calc/wall", request));
-        measure("yard", () -> api.get("/api/yard"));
-        measure("search", () -> api.get("/api/yard?text=" + new Random().nextInt(JOBS)));
+        Asker asker = new Asker("http://127.0.0.1:" + port);
+        String judgement = Sample.wallRequest();
+        String reading =
+            "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
+        measure("job_page", MANY, () -> asker.get("/api/jobs/" + any(jobs)));
+        measure("judgement", MANY, () -> asker.post("/api/calc/wall", judgement));
+        measure("yard", FEW, () -> asker.get("/api/yard"));
+        measure("search", FEW, () -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
         measure(
             "keep_reading",
-            () -> api.read(any(jobs), Api.newId(), "STEP_LEFT", "LEFT", String.valueOf(5)));
+            MANY,
+            () -> asker.put("/api/jobs/" + any(jobs) + "/readings/" + Api.newId(), reading));
       } finally {
         server.destroy();
         server.waitFor(20, TimeUnit.SECONDS);
@@ -63,9 +69,9 @@ final class LoadRun {
     return jobs.get(RANDOM.nextInt(jobs.size()));
   }
 
-  private void measure(String name, Callable<Integer> ask) throws Exception {
-    ask(ask, WARM_UP);
-    List<Double> millis = ask(ask, MEASURED);
+  private void measure(String name, int count, Callable<Integer> ask) throws Exception {
+    ask(ask, count);
+    List<Double> millis = ask(ask, count);
     Collections.sort(millis);
     for (int percent : new int[] {50, 95, 99}) {
       double value = millis.get(millis.size() * percent / 100);
@@ -113,6 +119,7 @@ final class LoadRun {
             .redirectErrorStream(true)
             .redirectOutput(ProcessBuilder.Redirect.DISCARD)
             .start();
+    Runtime.getRuntime().addShutdownHook(new Thread(server::destroy));
     for (int i = 0; i < 900; i++) {
       try {
         if (api.get("/actuator/health/readiness").status() == 200) {

@@ -52,7 +52,6 @@ public final class MariaDb implements AutoCloseable {
   public static synchronized MariaDb shared() {
     if (shared == null) {
       shared = create(List.of("--innodb-flush-log-at-trx-commit=0", "--sync-binlog=0"));
-      Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
     }
     return shared;
   }
@@ -64,7 +63,9 @@ public final class MariaDb implements AutoCloseable {
 
   private static MariaDb create(List<String> options) {
     try {
-      return new MariaDb(options);
+      MariaDb server = new MariaDb(options);
+      Runtime.getRuntime().addShutdownHook(new Thread(server::close));
+      return server;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
@@ -163,7 +164,7 @@ public final class MariaDb implements AutoCloseable {
   }
 
   @Override
-  public void close() {
+  public synchronized void close() {
     if (process.isAlive()) {
       process.destroy();
       try {
@@ -173,6 +174,9 @@ public final class MariaDb implements AutoCloseable {
       } catch (InterruptedException e) {
         Thread.currentThread().interrupt();
       }
+    }
+    if (!Files.exists(directory)) {
+      return;
     }
     try (Stream<Path> files = Files.walk(directory)) {
       files.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());

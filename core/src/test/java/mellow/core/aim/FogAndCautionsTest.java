@@ -1,0 +1,77 @@
+package mellow.core.aim;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+import org.junit.jupiter.api.Test;
+
+/** Fog lamps go by the market's rule; published rules are from memory. */
+class FogAndCautionsTest {
+  private static Walls fog(String market, BeamClass beam, double centre) {
+    Walls walls = new Walls().centre(centre);
+    walls.market = market;
+    walls.beam = beam;
+    walls.school = School.SPLIT_DROP; // a school of low beams: fog lamps do not heed it
+    return walls;
+  }
+
+  /** SAE J599: top of the beam 4 in below the centre at 25 ft. */
+  @Test
+  void anSaeFogIsTapedFourInchesDownAt25Ft() {
+    Walls walls = fog("us-sae-j599", BeamClass.FOG_SAE, 500);
+    assertThat(500 - walls.markMm(Side.LEFT)).isCloseTo(4 * 25.4, within(1e-9));
+  }
+
+  /** California Vehicle Code 24403: not higher than 4 in down at 25 ft. */
+  @Test
+  void californiaAllowsNothingHigherThanFourInchesDown() {
+    Walls walls = fog("us-ca-24403", BeamClass.FOG_SAE, 500);
+    assertThatFinding(walls.reads(Side.LEFT, 95).finding("fog.aim.limits.left"))
+        .is(Verdict.OUT)
+        .says("too high");
+    assertThatFinding(walls.reads(Side.LEFT, 120).finding("fog.aim.limits.left"))
+        .is(Verdict.WITHIN);
+  }
+
+  /** UN R48: class B 1.5 % down or lower; 1.5 % of 7620 is 114.3 mm. */
+  @Test
+  void classBHasNoLowestLimit() {
+    Walls walls = fog("un-r48", BeamClass.FOG_B, 400);
+    assertThatFinding(walls.reads(Side.LEFT, 112).finding("fog.aim.limits.left")).is(Verdict.OUT);
+    assertThatFinding(walls.reads(Side.LEFT, 380).finding("fog.aim.limits.left"))
+        .is(Verdict.WITHIN);
+    assertThat(walls.sheet().pairs().get(0).schools()).hasSize(1);
+  }
+
+  @Test
+  void aRuleThatNeedsAHeightAsksForIt() {
+    Walls walls = fog("un-r48", BeamClass.FOG_F3, 400);
+    walls.edge = BySide.of(side -> OptionalDouble.empty());
+    assertThatFinding(walls.finding("school.rule.left"))
+        .is(Verdict.NOT_KNOWN)
+        .advises("lower edge");
+  }
+
+  @Test
+  void aMarketWithoutARuleIsSilentAndSaysSo() {
+    Walls walls = new Walls().reads(Side.LEFT, 95);
+    walls.market = "us-ca-24403";
+    assertThatFinding(walls.finding("school.rule.left"))
+        .is(Verdict.NOT_KNOWN)
+        .says("no rule for such a lamp");
+  }
+
+  @Test
+  void whatCanHurtIsSaidWithItsSource() {
+    assertThat(Caution.atTheWall())
+        .allSatisfy(caution -> assertThat(caution.source().reference()).isNotBlank())
+        .extracting(Caution::id)
+        .contains("stand-aside", "high-voltage", "dazzle", "law");
+  }
+}

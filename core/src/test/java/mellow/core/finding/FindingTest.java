@@ -1,0 +1,87 @@
+package mellow.core.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import mellow.core.measure.UnitSystem;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FindingTest {
+  @ParameterizedTest
+  @CsvSource({
+    "2, 1, WITHIN",
+    "1, 1, AT_EDGE",
+    "0, 0, AT_EDGE",
+    "-1, 1, AT_EDGE",
+    "-1.01, 1, OUT",
+    "5, 0, WITHIN",
+  })
+  void theVerdictFollowsFromMarginAndUncertainty(
+      double margin, double uncertainty, Verdict verdict) {
+    assertThat(Verdict.of(margin, uncertainty)).isEqualTo(verdict);
+  }
+
+  @Test
+  void theGraverVerdictWins() {
+    assertThat(Verdict.WITHIN.or(Verdict.NOT_KNOWN)).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(Verdict.OUT.or(Verdict.AT_EDGE)).isEqualTo(Verdict.OUT);
+  }
+
+  @Test
+  void aMarginNeedsRoom() {
+    assertThat(Margin.of(Figure.lengthMm(5), 1, 20).share()).isEqualTo(0.25);
+    assertThatThrownBy(() -> Margin.of(Figure.lengthMm(5), 1, 0))
+        .hasMessageContaining("must be positive");
+  }
+
+  @Test
+  void aFigureIsFinite() {
+    assertThatThrownBy(() -> Figure.percent(Double.NaN)).hasMessageContaining("finite");
+    assertThatThrownBy(() -> Figure.lengthMm(Double.POSITIVE_INFINITY))
+        .hasMessageContaining("finite");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "LENGTH | 668.3375 | 668 mm | 26 5/16 in",
+        "LENGTH | 7620 | 7\u2009620 mm | 25 ft",
+        "LENGTH | -12.7 | −13 mm | −1/2 in",
+        "FINE_LENGTH | 4.25 | 4.3 mm | 0.17 in",
+        "REACH | 75000 | 75 m | 246 ft",
+        "PERCENT | -1.2 | −1.20 % | −1.20 %",
+        "PERCENT | -0.001 | 0.00 % | 0.00 %",
+        "ANGLE | 0.382 | 0.38° | 0.38°",
+        "TURNS | -1.5 | 1 1/2 turns | 1 1/2 turns",
+        "TURNS | 0.25 | 1/4 turn | 1/4 turn",
+        "NUMBER | 1234.5678 | 1\u2009234.568 | 1\u2009234.568",
+      })
+  void figuresAreShownInBothUnitSystems(
+      Quantity quantity, double value, String metric, String imperial) {
+    Figure figure = new Figure(value, quantity);
+    assertThat(figure.text(UnitSystem.METRIC)).isEqualTo(metric);
+    assertThat(figure.text(UnitSystem.IMPERIAL)).isEqualTo(imperial);
+  }
+
+  @Test
+  void sentencesAreBuiltFromSentences() {
+    Sentence inner = Sentence.of("{0} too high, {1} off", Figure.lengthMm(12), Figure.percent(1));
+    Sentence whole =
+        Sentence.build()
+            .figure(Figure.lengthMm(7))
+            .text(" and ")
+            .sentence(inner)
+            .text(", ")
+            .inclination(-1.25)
+            .text(", ")
+            .inclination(0.001)
+            .done();
+    assertThat(whole.text(UnitSystem.METRIC))
+        .isEqualTo("7 mm and 12 mm too high, 1.00 % off, 1.25 % down, level");
+    assertThatThrownBy(() -> Sentence.of("no place", Figure.percent(1)))
+        .hasMessageContaining("no place for figure");
+  }
+}

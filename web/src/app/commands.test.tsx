@@ -1,0 +1,62 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { show } from '../test/testing';
+import { useCommand } from './commands';
+
+function Shortcut({ letter, run }: { letter: string; run: () => void }) {
+  useCommand(letter, `Do ${letter}`, run);
+  return null;
+}
+
+describe('keys', () => {
+  it('do what they say, but not while something is typed', async () => {
+    const run = vi.fn();
+    show(
+      <>
+        <Shortcut letter="m" run={run} />
+        <input aria-label="field" />
+      </>,
+    );
+    await userEvent.keyboard('m');
+    expect(run).toHaveBeenCalledTimes(1);
+    await userEvent.type(screen.getByLabelText('field'), 'mmm');
+    expect(run).toHaveBeenCalledTimes(1);
+  });
+
+  it('leave Space to the control that has the focus', async () => {
+    const back = vi.fn();
+    const press = vi.fn();
+    show(
+      <>
+        <Shortcut letter=" " run={back} />
+        <button onClick={press}>press</button>
+      </>,
+    );
+    screen.getByText('press').focus();
+    await userEvent.keyboard(' ');
+    expect(press).toHaveBeenCalledTimes(1);
+    expect(back).not.toHaveBeenCalled();
+  });
+
+  it('are forgotten when what offered them is gone', async () => {
+    const run = vi.fn();
+    const { unmount } = show(<Shortcut letter="m" run={run} />);
+    unmount();
+    await userEvent.keyboard('m');
+    expect(run).not.toHaveBeenCalled();
+  });
+
+  it('are all in one list, found by their words', async () => {
+    const run = vi.fn();
+    show(
+      <>
+        <Shortcut letter="m" run={run} />
+        <Shortcut letter="c" run={() => undefined} />
+      </>,
+    );
+    await userEvent.keyboard('?');
+    await userEvent.type(await screen.findByLabelText('Find a command'), 'do m{Enter}');
+    expect(run).toHaveBeenCalledTimes(1);
+  });
+});

@@ -1,0 +1,66 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { Problem } from '../app/api/client';
+import { show } from '../test/testing';
+import { conflictOf } from './Stale';
+import { VersionedForm } from './VersionedForm';
+
+const stale = () =>
+  new Problem(409, 'Changed meanwhile by Marten.', 'version', {
+    changedBy: 'Marten',
+    current: { version: 5, work: 'theirs', frontClosed: true },
+  });
+
+describe('an edit on a row that somebody changed', () => {
+  it('is told from other refusals', () => {
+    expect(conflictOf(stale())?.changedBy).toBe('Marten');
+    expect(conflictOf(new Problem(409, 'Another reading', 'id', {}))).toBeUndefined();
+    expect(conflictOf(new Problem(422, 'No', undefined, {}))).toBeUndefined();
+    expect(conflictOf(new Error('no'))).toBeUndefined();
+  });
+
+  it('shows both versions and stores mine on the current one', async () => {
+    const put = vi
+      .fn<(edit: { version: number; work: string; frontClosed: boolean }) => Promise<void>>()
+      .mockRejectedValueOnce(stale())
+      .mockResolvedValueOnce();
+    show(
+      <VersionedForm
+        edit={{ version: 3, work: 'mine', frontClosed: true }}
+        put={put}
+        onStored={() => undefined}
+        onTheirs={() => undefined}
+      >
+        <span />
+      </VersionedForm>,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    const choice = await screen.findByRole('alert');
+    expect(choice.textContent).toContain('Changed meanwhile by Marten');
+    expect(choice.textContent).toContain('theirs');
+    expect(choice.textContent).toContain('mine');
+    expect(choice.textContent).not.toContain('Front closed');
+    await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+    expect(put.mock.lastCall?.[0]).toEqual({ version: 5, work: 'mine', frontClosed: true });
+    expect(await screen.findByText('Kept.')).toBeTruthy();
+  });
+
+  it('gives way to theirs', async () => {
+    const theirs = vi.fn();
+    show(
+      <VersionedForm
+        edit={{ version: 3, work: 'mine' }}
+        put={() => Promise.reject(stale())}
+        onStored={() => undefined}
+        onTheirs={theirs}
+      >
+        <span />
+      </VersionedForm>,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Keep theirs' }));
+    expect(theirs).toHaveBeenCalledOnce();
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+});

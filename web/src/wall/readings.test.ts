@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import type { JobPage, LampAtWall, WallSheet } from '../app/api/client';
+import { finding, taken } from '../test/testing';
+import { lampVerdict } from './lampVerdict';
+import { lastLiving, reading, wallRequest } from './readings';
+
+describe('readings', () => {
+  const readings = [
+    taken('CENTRE', 660, { side: 'LEFT', struckBy: 'CENTRE-668' }),
+    taken('CENTRE', 668, { side: 'LEFT', strikes: 'CENTRE-660' }),
+    taken('CENTRE', 400, { side: 'LEFT', lamp: 'FRONT_FOG' }),
+    taken('CENTRE', 671, { side: 'RIGHT' }),
+  ];
+
+  it('count by thing, the last that was not struck', () => {
+    expect(lastLiving(readings, { kind: 'CENTRE', side: 'LEFT' })?.value.value).toBe(668);
+    expect(
+      lastLiving(readings, { kind: 'CENTRE', side: 'LEFT', lamp: 'FRONT_FOG' })?.value.value,
+    ).toBe(400);
+    expect(lastLiving(readings, { kind: 'SPACING' })).toBeUndefined();
+  });
+
+  it('are sent with what they correct', () => {
+    const wrong = readings[1];
+    expect(reading({ kind: 'CENTRE', side: 'LEFT' }, '669', 'METRIC', wrong)).toEqual({
+      kind: 'CENTRE',
+      lamp: 'DIPPED',
+      side: 'LEFT',
+      typed: '669',
+      units: 'METRIC',
+      strikes: 'CENTRE-668',
+    });
+  });
+
+  it('go into a judgement without the struck ones, the draft last', () => {
+    const page = {
+      job: { ruleSet: 'un-r48' },
+      vehicle: { dipped: 'UN_DIPPED' },
+      adjusters: [],
+      readings,
+      bayReadings: [],
+    } as unknown as JobPage;
+    const request = wallRequest(page, { kind: 'CUTOFF_BELOW', side: 'LEFT', value: 55 });
+    expect(request.readings.map((one) => one.value)).toEqual([668, 400, 671, 55]);
+  });
+});
+
+describe('the verdict on a lamp', () => {
+  const lamp = {
+    side: 'LEFT',
+    reading: {},
+    turnedSinceRead: false,
+    findingIds: ['aim.limits.left', 'aim.target.left', 'aim.distance.left'],
+  } as unknown as LampAtWall;
+  const sheet = (limits: 'WITHIN' | 'OUT' | 'AT_EDGE', target: 'WITHIN' | 'OUT' | 'AT_EDGE') =>
+    ({
+      findings: [
+        finding('aim.limits.left', limits, '{0}'),
+        finding('aim.target.left', target, '{0}'),
+        finding('aim.distance.left', 'OUT', '{0}'),
+        finding('aim.limits.right', 'OUT', '{0}'),
+      ],
+    }) as unknown as WallSheet;
+
+  it('is the graver of rule and mark, of this lamp only', () => {
+    expect(lampVerdict(sheet('WITHIN', 'WITHIN'), lamp)).toBe('WITHIN');
+    expect(lampVerdict(sheet('WITHIN', 'AT_EDGE'), lamp)).toBe('AT_EDGE');
+    expect(lampVerdict(sheet('OUT', 'WITHIN'), lamp)).toBe('OUT');
+  });
+  it('is not known until it is read, and after a turn', () => {
+    const unread = { ...lamp, reading: undefined } as LampAtWall;
+    expect(lampVerdict(sheet('OUT', 'OUT'), unread)).toBe('NOT_KNOWN');
+    expect(lampVerdict(sheet('OUT', 'OUT'), { ...lamp, turnedSinceRead: true })).toBe('NOT_KNOWN');
+  });
+});
