@@ -71,38 +71,47 @@ export function ReadingsTape({
               borderColor="tapeQuiet"
               opacity={struck ? 0.75 : 1}
             >
-              <Box fontSize="15px">{what(reading)}</Box>
               {correcting === reading.id && !struck ? (
-                <MeasuredEntry
-                  label={`Correct ${what(reading)}, typed ${reading.typed}`}
-                  shown="correct"
-                  align="left"
-                  width="150px"
-                  onKeep={async (typed, id) => {
-                    await onCorrect(reading, typed, id);
-                    setCorrecting(undefined);
-                  }}
-                />
+                <>
+                  <Box fontSize="15px">{what(reading)}</Box>
+                  <MeasuredEntry
+                    label={`Correct ${what(reading)}, typed ${reading.typed}`}
+                    shown="correct"
+                    align="left"
+                    width="150px"
+                    onKeep={async (typed, id) => {
+                      await onCorrect(reading, typed, id);
+                      setCorrecting(undefined);
+                    }}
+                  />
+                </>
               ) : (
                 <Flex justify="space-between" align="flex-end" columnGap="8px" wrap="wrap">
                   <Box
                     as={struck ? 'span' : 'button'}
-                    fontFamily="heading"
-                    fontSize="23px"
-                    fontWeight="600"
-                    lineHeight="1.1"
-                    whiteSpace="nowrap"
-                    minH={struck ? undefined : '32px'}
-                    textDecoration={struck ? 'line-through' : 'none'}
+                    textAlign="left"
+                    minH={struck ? undefined : '48px'}
                     cursor={struck ? 'default' : 'pointer'}
                     aria-label={
-                      struck
-                        ? undefined
-                        : `${what(reading)}: ${figureText(reading.value, units)}; correct`
+                      struck ? undefined : `${what(reading)} ${shown(reading, units)}; correct`
                     }
                     onClick={struck ? undefined : () => setCorrecting(reading.id)}
                   >
-                    {struck ? reading.typed : shown(reading, units)}
+                    <Box as="span" display="block" fontSize="15px">
+                      {what(reading)}
+                    </Box>
+                    <Box
+                      as="span"
+                      display="block"
+                      fontFamily="heading"
+                      fontSize="23px"
+                      fontWeight="600"
+                      lineHeight="1.15"
+                      whiteSpace="nowrap"
+                      textDecoration={struck ? 'line-through' : 'none'}
+                    >
+                      {struck ? reading.typed : shown(reading, units)}
+                    </Box>
                   </Box>
                   <Box
                     flex="1"

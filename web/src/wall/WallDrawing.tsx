@@ -50,7 +50,9 @@ export function WallDrawing(props: Props) {
   const size = useSize(box);
   return (
     <Box ref={box} position="relative" h="100%" minH="0" bg="plaster" overflow="hidden">
-      {size.width > 0 && <Drawn {...props} width={size.width} height={size.height} />}
+      {size.width > 0 && size.height > FLOOR_HEIGHT && (
+        <Drawn {...props} width={size.width} height={size.height} />
+      )}
     </Box>
   );
 }
