@@ -62,6 +62,7 @@ export function Header({
           overflow="hidden"
           textOverflow="ellipsis"
           maxW="100%"
+          flexShrink={0}
         >
           {title}
         </Heading>

@@ -195,6 +195,7 @@ export function BayPlan({ page, onKeep }: { page: BayPage; onKeep: KeepThing }) 
                 large
                 onKeep={onKeep}
               />
+              <Residual page={page} kind={tyre.kind} />
             </Place>
           ))}
         </>
@@ -257,6 +258,32 @@ function Place({ x, y, children }: { x: number; y: number; children: ReactNode }
   );
 }
 
+/** How far a tyre stands off the fitted plane. */
+function Residual({ page, kind }: { page: BayPage; kind: ReadingKind }) {
+  const units = useUnits();
+  const tyre = page.floor.tyres.findLast((one) => `FLOOR_${one.corner}` === kind);
+  if (!tyre?.residual) {
+    return null;
+  }
+  const off = figureText(tyre.residual, units);
+  return (
+    <Box
+      position="absolute"
+      top="42px"
+      left="50%"
+      transform="translateX(-50%)"
+      whiteSpace="nowrap"
+      fontSize="13.5px"
+      color="quiet"
+      bg="var(--entry-ground)"
+      px="3px"
+    >
+      {tyre.residual.value > 0 ? '+' : ''}
+      {off} off
+    </Box>
+  );
+}
+
 function Entry({
   page,
   thing,
@@ -297,9 +324,11 @@ function Entry({
     />
   );
   return found && suffix ? (
-    <Flex align="center" bg="var(--entry-ground)" fontFamily="heading" fontWeight="600">
+    <Flex align="center" fontFamily="heading" fontWeight="600">
       {entry}
-      <Box pr="4px">{suffix.trim()}</Box>
+      <Box bg="var(--entry-ground)" pr="4px">
+        {suffix.trim()}
+      </Box>
     </Flex>
   ) : (
     entry

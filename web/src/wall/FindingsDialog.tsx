@@ -34,7 +34,7 @@ export function FindingsDialog({
                 All findings
               </Dialog.Title>
             </Dialog.Header>
-            <Dialog.Body pb="20px" tabIndex={0}>
+            <Dialog.Body pb="20px">
               {GRAVEST_FIRST.flatMap((verdict) =>
                 sheet.findings
                   .filter((finding) => finding.verdict === verdict)

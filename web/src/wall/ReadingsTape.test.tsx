@@ -28,7 +28,7 @@ describe('the tape of readings', () => {
   it('corrects a reading that counts', async () => {
     const correct = vi.fn(() => Promise.resolve());
     show(<ReadingsTape readings={readings} onCorrect={correct} />);
-    await userEvent.click(screen.getByRole('button', { name: /668 mm; correct/ }));
+    await userEvent.click(screen.getByRole('button', { name: /668 mm.*correct/s }));
     await userEvent.click(screen.getByRole('button', { name: /Correct Lamp centre/ }));
     await userEvent.type(screen.getByRole('textbox'), '669{Enter}');
     expect(correct).toHaveBeenCalledWith(readings[1], '669', expect.any(String));

@@ -86,23 +86,17 @@ export function ReadingsTape({
                   />
                 </>
               ) : (
-                <Flex justify="space-between" align="flex-end" columnGap="8px" wrap="wrap">
-                  <Box
-                    as={struck ? 'span' : 'button'}
-                    textAlign="left"
-                    minH={struck ? undefined : '48px'}
-                    cursor={struck ? 'default' : 'pointer'}
-                    aria-label={
-                      struck ? undefined : `${what(reading)} ${shown(reading, units)}; correct`
-                    }
-                    onClick={struck ? undefined : () => setCorrecting(reading.id)}
-                  >
-                    <Box as="span" display="block" fontSize="15px">
-                      {what(reading)}
-                    </Box>
+                <Box
+                  as={struck ? 'div' : 'button'}
+                  w="100%"
+                  textAlign="left"
+                  minH={struck ? undefined : '48px'}
+                  cursor={struck ? 'default' : 'pointer'}
+                  onClick={struck ? undefined : () => setCorrecting(reading.id)}
+                >
+                  <Box fontSize="15px">{what(reading)}</Box>
+                  <Flex justify="space-between" align="flex-end" columnGap="8px" wrap="wrap">
                     <Box
-                      as="span"
-                      display="block"
                       fontFamily="heading"
                       fontSize="23px"
                       fontWeight="600"
@@ -112,20 +106,21 @@ export function ReadingsTape({
                     >
                       {struck ? reading.typed : shown(reading, units)}
                     </Box>
-                  </Box>
-                  <Box
-                    flex="1"
-                    textAlign="right"
-                    fontSize="13.5px"
-                    color="tapeQuiet"
-                    lineHeight="1.25"
-                    whiteSpace="nowrap"
-                  >
-                    typed {reading.typed}
-                    <br />
-                    {reading.takenBy}, {when(reading.takenAt)}
-                  </Box>
-                </Flex>
+                    <Box
+                      flex="1"
+                      textAlign="right"
+                      fontSize="13.5px"
+                      color="tapeQuiet"
+                      lineHeight="1.25"
+                      whiteSpace="nowrap"
+                    >
+                      typed {reading.typed}
+                      <br />
+                      {reading.takenBy}, {when(reading.takenAt)}
+                    </Box>
+                  </Flex>
+                  {!struck && <Box srOnly>correct</Box>}
+                </Box>
               )}
             </Box>
           );

@@ -1,25 +1,45 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
-import type { Figure, PairAtWall, SchoolRow } from '../app/api/client';
+import { useQuery } from '@tanstack/react-query';
+import {
+  api,
+  unwrap,
+  type Figure,
+  type JobPage,
+  type LampKind,
+  type SchoolRow,
+} from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
+import { wallRequest } from './readings';
 
 /** The schools side by side: what each asks, where it lands, and what each rule set says of it. */
 export function SchoolsDialog({
-  pair,
+  page,
+  kind,
+  chosen,
   open,
   close,
   onChoose,
   onAsk,
 }: {
-  pair: PairAtWall;
+  page: JobPage;
+  kind: LampKind;
+  chosen: SchoolRow['school'];
   open: boolean;
   close: () => void;
   onChoose: (school: SchoolRow['school']) => void;
   onAsk: (worked: Worked) => void;
 }) {
+  const schools = useQuery({
+    queryKey: ['schools', page.job.id, wallRequest(page)],
+    queryFn: () => unwrap(api.POST('/api/calc/schools', { body: wallRequest(page) })),
+    enabled: open,
+    placeholderData: (before) => before,
+  });
+  const rows = schools.data?.find((table) => table.kind === kind)?.rows ?? [];
   return (
     <Dialog.Root
       open={open}
@@ -37,19 +57,24 @@ export function SchoolsDialog({
             </Dialog.Header>
             <Dialog.Body pb="24px" overflowX="auto">
               <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
-                <Head pair={pair} />
+                <Head rows={rows} />
                 <tbody>
-                  {pair.schools.map((row) => (
+                  {rows.map((row) => (
                     <Row
                       key={row.school}
                       row={row}
-                      chosen={row.school === pair.school}
+                      chosen={row.school === chosen}
                       onChoose={() => onChoose(row.school)}
                       onAsk={onAsk}
                     />
                   ))}
                 </tbody>
               </Box>
+              {schools.error && (
+                <Box role="alert" color="out">
+                  {schools.error.message}
+                </Box>
+              )}
               <Box color="quiet" mt="12px">
                 Percent of the distance, angle, mark below the lamp-height line, and where such a
                 cutoff meets a level road. All rule sets are from memory: check the current text.
@@ -67,8 +92,8 @@ export function SchoolsDialog({
 
 const cell = { py: '7px', pr: '14px', textAlign: 'left', verticalAlign: 'top' } as const;
 
-function Head({ pair }: { pair: PairAtWall }) {
-  const sets = pair.schools.find((row) => row.left.opinions.length > 0)?.left.opinions ?? [];
+function Head({ rows }: { rows: SchoolRow[] }) {
+  const sets = rows.find((row) => row.left.opinions.length > 0)?.left.opinions ?? [];
   return (
     <Box as="thead" color="quiet" fontFamily="scale" fontSize="15px">
       <tr>

@@ -567,10 +567,11 @@ function FloorWords({
       color="floorInk"
       fontSize="14px"
       lineHeight="1.2"
+      whiteSpace="nowrap"
     >
       {left && right ? (
         <span>
-          for the floor: {move(left.correction, units)} left,
+          floor: {move(left.correction, units)} left,
           <br />
           {move(right.correction, units)} right
         </span>

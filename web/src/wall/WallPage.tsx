@@ -272,7 +272,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
               as seen from the seat
             </Box>
             <ToolButton onClick={openSchools}>
-              {pair.schools.find((row) => row.school === pair.school)?.title}
+              {pair.schoolTitle}
               <Key name="c" />
             </ToolButton>
             <ToolButton onClick={openMarks}>
@@ -339,7 +339,9 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         onAsk={setWorked}
       />
       <SchoolsDialog
-        pair={pair}
+        page={page}
+        kind={kind}
+        chosen={pair.school}
         open={shown === 'schools'}
         close={() => setShown(undefined)}
         onChoose={(school) => chooseSchool.mutate(school, { onSuccess: () => setShown(undefined) })}

@@ -51,8 +51,8 @@ const taken = (of: Reading): Taken => ({
   value: of.value.value,
 });
 
-/** What the aim is computed from, with a reading that is not kept yet. */
-export function wallRequest(page: JobPage, draft: Taken): WallRequest {
+/** What the aim is computed from; with a draft, as if that reading were kept. */
+export function wallRequest(page: JobPage, draft?: Taken): WallRequest {
   const { job, vehicle, adjusters } = page;
   return {
     setup: {
@@ -78,7 +78,10 @@ export function wallRequest(page: JobPage, draft: Taken): WallRequest {
         rememberedRate,
       })),
     },
-    readings: [...page.readings.filter((one) => !one.struckBy).map(taken), draft],
+    readings: [
+      ...page.readings.filter((one) => !one.struckBy).map(taken),
+      ...(draft ? [draft] : []),
+    ],
     bayReadings: page.bayReadings.filter((one) => !one.struckBy).map(taken),
   };
 }

@@ -86,6 +86,7 @@ export type Taken = Schemas['Taken'];
 export type PairAtWall = Schemas['PairAtWall'];
 export type LampAtWall = Schemas['LampAtWall'];
 export type SchoolRow = Schemas['SchoolRow'];
+export type SchoolTable = Schemas['SchoolTable'];
 export type YardRow = Schemas['YardRow'];
 export type RuleSet = Schemas['RuleSet'];
 export type Verdict = Finding['verdict'];

@@ -9,6 +9,7 @@ import mellow.core.aim.Adjuster;
 import mellow.core.aim.FloorPlane;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
+import mellow.core.aim.SchoolTable;
 import mellow.core.aim.WallInput;
 import mellow.core.aim.WallSheet;
 import mellow.core.formats.BuiltInRules;
@@ -130,7 +131,13 @@ public class AimBenchmark {
     return FloorPlane.fit(points).orElseThrow().heightMm(600, 0);
   }
 
-  /** The whole sheet before anything is read: marks, six schools under four rule sets. */
+  /** Six schools under four rule sets, side by side. */
+  @Benchmark
+  public List<SchoolTable> schools() {
+    return SchoolTable.of(planned);
+  }
+
+  /** The whole sheet before anything is read: floor, squareness, marks. */
   @Benchmark
   public WallSheet plan() {
     return WallSheet.of(planned);

@@ -23,6 +23,26 @@ final class CutoffReadings {
         .reduce((earlier, later) -> later);
   }
 
+  /**
+   * The last reading that stands before the latest turn, where the cutoff was read again after that
+   * turn; empty where nothing was turned between two readings.
+   */
+  static Optional<AimEvent.CutoffRead> beforeLastTurn(List<AimEvent> events, Side side) {
+    Optional<AimEvent.CutoffRead> last = Optional.empty();
+    Optional<AimEvent.CutoffRead> beforeTurn = Optional.empty();
+    for (AimEvent event : events) {
+      if (event.side() != side) {
+        continue;
+      }
+      if (event instanceof AimEvent.CutoffRead read) {
+        last = Optional.of(read);
+      } else if (event instanceof AimEvent.Turned) {
+        beforeTurn = last;
+      }
+    }
+    return beforeTurn;
+  }
+
   /** Whether an adjuster was turned after the last reading of the cutoff. */
   static boolean turnedSinceRead(List<AimEvent> events, Side side) {
     boolean turned = false;

@@ -120,8 +120,11 @@ final class LampJudge {
                         "Too close to the wall to aim the " + lampWords() + ": {0} at least",
                         Figure.lengthMm(leastMm))
                     : Sentence.of(
-                        "Distance tells {0} apart, a third of the tolerance is {1}",
-                        Figure.percent(told), Figure.percent(allowed)))
+                        capital(lampWords())
+                            + ": the tape tells {0} apart from here, a third of the tolerance is"
+                            + " {1}",
+                        Figure.percent(told),
+                        Figure.percent(allowed)))
             .withDetail(
                 Sentence.of(
                     "Two tape readings of ±{0} at {1} are ±{2}; the setting is good to ±{3}.",
@@ -176,8 +179,35 @@ final class LampJudge {
             ? limits.withRemedy(correction.get().says())
             : limits);
     target.ifPresent(
-        asked -> findings.add(againstTarget(lamp, asked, reading, correction.orElseThrow())));
+        asked -> {
+          findings.add(againstTarget(lamp, asked, reading, correction.orElseThrow()));
+          wrongWay(lamp, asked, reading).ifPresent(findings::add);
+        });
     return correction;
+  }
+
+  /** Says so where the latest turn took the beam farther from its mark. */
+  private Optional<Finding> wrongWay(LampPlace lamp, Target target, LampSheet.Reading reading) {
+    Optional<AimEvent.CutoffRead> before = CutoffReadings.beforeLastTurn(pair.events(), side);
+    if (before.isEmpty()) {
+      return Optional.empty();
+    }
+    double offBefore = CutoffReadings.percent(before.get(), lamp) - target.percent();
+    double offNow = reading.percent() - target.percent();
+    double noise = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    if (Math.abs(offNow) <= Math.abs(offBefore) + noise) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Finding.plain(
+                id("away"),
+                Verdict.AT_EDGE,
+                Practice.READING,
+                Sentence.of(
+                    "The last turn took the " + lampWords() + " away from its mark by {0}",
+                    Figure.lengthMm(
+                        (Math.abs(offNow) - Math.abs(offBefore)) / 100 * lamp.alongMm())))
+            .withRemedy(Sentence.of("Turn the other way; the turns given allow for it.")));
   }
 
   private Finding againstTarget(

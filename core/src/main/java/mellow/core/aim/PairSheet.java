@@ -13,7 +13,6 @@ import mellow.core.vehicle.Side;
  *
  * @param skewDeg how far the vehicle heads to the right of square
  * @param lamps the lamps, with what their latest readings come to
- * @param schools the schools side by side
  * @param findings verdicts on the pair as a whole
  */
 public record PairSheet(
@@ -21,7 +20,6 @@ public record PairSheet(
     School school,
     OptionalDouble skewDeg,
     BySide<LampSheet> lamps,
-    List<SchoolRow> schools,
     List<Finding> findings) {
 
   static PairSheet of(WallInput wall, PairInput pair, Floor floor) {
@@ -35,7 +33,6 @@ public record PairSheet(
         pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE,
         geometry.skewDeg(),
         BySide.of(side -> new LampJudge(wall, pair, geometry, schools, side).judge()),
-        new SchoolTable(wall, pair, geometry, schools).rows(),
         List.copyOf(findings));
   }
 

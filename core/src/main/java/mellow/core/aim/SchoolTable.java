@@ -10,68 +10,95 @@ import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
-/** Sets the schools side by side. */
-final class SchoolTable {
-  private final WallInput wall;
-  private final PairInput pair;
-  private final PairGeometry geometry;
-  private final Schools schools;
+/**
+ * The schools side by side for one pair of lamps. Apart from the sheet, since it is looked at once
+ * and costs as much as all the rest.
+ *
+ * @param kind which pair
+ * @param rows a row a school
+ */
+public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
 
-  SchoolTable(WallInput wall, PairInput pair, PairGeometry geometry, Schools schools) {
-    this.wall = wall;
-    this.pair = pair;
-    this.geometry = geometry;
-    this.schools = schools;
-  }
-
-  List<SchoolRow> rows() {
-    List<School> shown =
-        pair.kind() == LampKind.DIPPED ? List.of(School.values()) : List.of(School.RULE);
-    return shown.stream()
-        .map(school -> new SchoolRow(school, BySide.of(side -> lamp(school, side))))
-        .toList();
-  }
-
-  private SchoolRow.Lamp lamp(School school, Side side) {
-    Schools.Answer answer = schools.answer(school, side);
-    if (answer instanceof Schools.Answer.Declines declines) {
-      OptionalDouble none = OptionalDouble.empty();
-      return new SchoolRow.Lamp(
-          none, none, none, none, none, Optional.of(declines.why()), List.of());
-    }
-    Target target = ((Schools.Answer.Aims) answer).target();
-    double percent = target.percent();
-    Optional<LampPlace> place = geometry.lamps().on(side);
-    return new SchoolRow.Lamp(
-        OptionalDouble.of(percent),
-        OptionalDouble.of(Inclination.degreesOfPercent(percent)),
-        place.isPresent()
-            ? OptionalDouble.of(place.get().heightMm(percent))
-            : OptionalDouble.empty(),
-        place.isPresent()
-            ? OptionalDouble.of(place.get().lineMm() - place.get().heightMm(percent))
-            : OptionalDouble.empty(),
-        place.isPresent() ? Road.reachMm(place.get().centreMm(), percent) : OptionalDouble.empty(),
-        target.warning(),
-        place.map(lamp -> opinions(lamp, percent)).orElse(List.of()));
-  }
-
-  private List<SchoolRow.Opinion> opinions(LampPlace lamp, double percent) {
-    List<RuleSet> sets = new ArrayList<>(List.of(wall.market()));
-    sets.addAll(wall.compare());
-    return sets.stream()
+  /** The tables of all pairs. */
+  public static List<SchoolTable> of(WallInput wall) {
+    Floor floor = Floor.of(wall.survey());
+    return wall.pairs().stream()
         .map(
-            set ->
-                new SchoolRow.Opinion(
-                    set.id(),
-                    set.title(),
-                    Limits.judge(
-                        "opinion." + set.id() + "." + lamp.side().word(),
-                        set,
-                        pair.lampFacts(lamp.side()),
-                        lamp,
-                        percent,
-                        0)))
+            pair -> {
+              PairGeometry geometry =
+                  new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
+              return new SchoolTable(
+                  pair.kind(),
+                  new Comparison(wall, pair, geometry, new Schools(wall, pair, geometry)).rows());
+            })
         .toList();
+  }
+
+  /** One pair's comparison in the making. */
+  private static final class Comparison {
+    private final WallInput wall;
+    private final PairInput pair;
+    private final PairGeometry geometry;
+    private final Schools schools;
+
+    Comparison(WallInput wall, PairInput pair, PairGeometry geometry, Schools schools) {
+      this.wall = wall;
+      this.pair = pair;
+      this.geometry = geometry;
+      this.schools = schools;
+    }
+
+    List<SchoolRow> rows() {
+      List<School> shown =
+          pair.kind() == LampKind.DIPPED ? List.of(School.values()) : List.of(School.RULE);
+      return shown.stream()
+          .map(school -> new SchoolRow(school, BySide.of(side -> lamp(school, side))))
+          .toList();
+    }
+
+    private SchoolRow.Lamp lamp(School school, Side side) {
+      Schools.Answer answer = schools.answer(school, side);
+      if (answer instanceof Schools.Answer.Declines declines) {
+        OptionalDouble none = OptionalDouble.empty();
+        return new SchoolRow.Lamp(
+            none, none, none, none, none, Optional.of(declines.why()), List.of());
+      }
+      Target target = ((Schools.Answer.Aims) answer).target();
+      double percent = target.percent();
+      Optional<LampPlace> place = geometry.lamps().on(side);
+      return new SchoolRow.Lamp(
+          OptionalDouble.of(percent),
+          OptionalDouble.of(Inclination.degreesOfPercent(percent)),
+          place.isPresent()
+              ? OptionalDouble.of(place.get().heightMm(percent))
+              : OptionalDouble.empty(),
+          place.isPresent()
+              ? OptionalDouble.of(place.get().lineMm() - place.get().heightMm(percent))
+              : OptionalDouble.empty(),
+          place.isPresent()
+              ? Road.reachMm(place.get().centreMm(), percent)
+              : OptionalDouble.empty(),
+          target.warning(),
+          place.map(lamp -> opinions(lamp, percent)).orElse(List.of()));
+    }
+
+    private List<SchoolRow.Opinion> opinions(LampPlace lamp, double percent) {
+      List<RuleSet> sets = new ArrayList<>(List.of(wall.market()));
+      sets.addAll(wall.compare());
+      return sets.stream()
+          .map(
+              set ->
+                  new SchoolRow.Opinion(
+                      set.id(),
+                      set.title(),
+                      Limits.judge(
+                          "opinion." + set.id() + "." + lamp.side().word(),
+                          set,
+                          pair.lampFacts(lamp.side()),
+                          lamp,
+                          percent,
+                          0)))
+          .toList();
+    }
   }
 }

@@ -46,7 +46,7 @@ class FogAndCautionsTest {
     assertThatFinding(walls.reads(Side.LEFT, 112).finding("fog.aim.limits.left")).is(Verdict.OUT);
     assertThatFinding(walls.reads(Side.LEFT, 380).finding("fog.aim.limits.left"))
         .is(Verdict.WITHIN);
-    assertThat(walls.sheet().pairs().get(0).schools()).hasSize(1);
+    assertThat(SchoolTable.of(walls.input()).get(0).rows()).hasSize(1);
   }
 
   @Test

@@ -74,7 +74,7 @@ class SchoolsTest {
     walls.market = "us-sae-j599";
     walls.beam = BeamClass.SAE_VOR;
     SchoolRow.Lamp level =
-        walls.sheet().pairs().get(0).schools().stream()
+        SchoolTable.of(walls.input()).get(0).rows().stream()
             .filter(row -> row.school() == School.LEVEL)
             .findFirst()
             .orElseThrow()

@@ -59,6 +59,19 @@ class ScrewBehaviourTest {
   }
 
   @Test
+  void aTurnTheWrongWayIsSaid() {
+    Walls walls =
+        rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 0.5).reads(Side.RIGHT, -2);
+    assertThatFinding(walls.finding("aim.away.right"))
+        .is(Verdict.AT_EDGE)
+        .says("away from its mark by 20 mm")
+        .advises("other way");
+    assertThatFinding(walls.finding("aim.target.right")).advises("anticlockwise");
+    walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, 40);
+    assertThat(walls.sheet().findings()).noneMatch(found -> found.id().startsWith("aim.away"));
+  }
+
+  @Test
   void aScrewThatDoesNothingIsDead() {
     Walls walls =
         rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 1.5).reads(Side.RIGHT, 18.5);

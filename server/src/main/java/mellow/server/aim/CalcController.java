@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import mellow.core.aim.Road;
 import mellow.core.aim.Roll;
+import mellow.core.aim.SchoolTable;
 import mellow.core.aim.Toe;
 import mellow.core.finding.Figure;
 import mellow.core.measure.Entry;
@@ -51,6 +52,16 @@ class CalcController {
               + " readings in mm and turns.")
   SheetView wall(@Valid @RequestBody WallRequest request) {
     return SheetView.of(request.core());
+  }
+
+  @PostMapping("/schools")
+  @Operation(
+      summary = "The schools side by side",
+      description =
+          "What each school of aiming asks of each lamp (percent, degrees, mm, reach), and what each"
+              + " rule set says of it.")
+  List<SchoolView.TableView> schools(@Valid @RequestBody WallRequest request) {
+    return SchoolTable.of(request.core()).stream().map(SchoolView.TableView::of).toList();
   }
 
   @PostMapping("/floor")

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.OptionalDouble;
 import mellow.core.aim.School;
 import mellow.core.aim.SchoolRow;
+import mellow.core.aim.SchoolTable;
 import mellow.core.finding.Figure;
+import mellow.core.vehicle.LampKind;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import org.jspecify.annotations.Nullable;
@@ -43,9 +45,7 @@ public record SchoolView(
               .map(
                   opinion ->
                       new OpinionView(
-                          opinion.ruleSetId(),
-                          opinion.title(),
-                          FindingView.inShort(opinion.finding())))
+                          opinion.ruleSetId(), opinion.title(), FindingView.of(opinion.finding())))
               .toList());
     }
 
@@ -60,6 +60,17 @@ public record SchoolView(
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String ruleSetId,
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView finding) {}
+
+  /** All schools for one pair. */
+  @Schema(name = "SchoolTable", description = "The schools side by side for a pair of lamps.")
+  public record TableView(
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind kind,
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<SchoolView> rows) {
+
+    static TableView of(SchoolTable table) {
+      return new TableView(table.kind(), table.rows().stream().map(SchoolView::of).toList());
+    }
+  }
 
   static SchoolView of(SchoolRow row) {
     return new SchoolView(

@@ -83,23 +83,24 @@ public record SheetView(
   public record PairView(
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind kind,
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
+      @Schema(example = "Equal drop", requiredMode = Schema.RequiredMode.REQUIRED)
+          String schoolTitle,
       @Schema(description = "Heading to the right of square.") @Nullable FigureView skew,
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView left,
       @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView right,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<SchoolView> schools) {
+      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks) {
 
     static PairView of(PairSheet pair, MarkStyle style) {
       return new PairView(
           pair.kind(),
           pair.school(),
+          pair.school().title(),
           pair.skewDeg().isPresent()
               ? FigureView.of(Figure.degrees(pair.skewDeg().getAsDouble()))
               : null,
           LampView.of(pair.lamps().left()),
           LampView.of(pair.lamps().right()),
-          TapeMark.of(pair, style).stream().map(MarkView::of).toList(),
-          pair.schools().stream().map(SchoolView::of).toList());
+          TapeMark.of(pair, style).stream().map(MarkView::of).toList());
     }
   }
 

@@ -24,15 +24,6 @@ public record FindingView(
     @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
 
   public static FindingView of(Finding finding) {
-    return of(finding, finding.working());
-  }
-
-  /** The finding without its lines, where there are many and few are asked for. */
-  public static FindingView inShort(Finding finding) {
-    return of(finding, Working.NONE);
-  }
-
-  private static FindingView of(Finding finding, Working working) {
     return new FindingView(
         finding.id(),
         finding.verdict(),
@@ -41,7 +32,7 @@ public record FindingView(
         finding.margin().map(margin -> FigureView.of(margin.amount())).orElse(null),
         finding.margin().map(margin -> FigureView.of(margin.uncertainty())).orElse(null),
         finding.remedy().map(SentenceView::of).orElse(null),
-        WorkingLineView.of(working),
+        WorkingLineView.of(finding.working()),
         SourceView.of(finding.source()));
   }
 

@@ -38,11 +38,12 @@ class YardStore {
                     .or(JOB.WORK.contains(word)));
       }
     }
-    return sql.select(JOB.fields())
-        .from(JOB)
-        .join(VEHICLE)
-        .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
-        .where(JOB.SHOP_ID.eq(shopId), behind, found)
+    // Without words the vehicles are not asked for: the index alone gives the order.
+    var jobs =
+        found.equals(DSL.noCondition())
+            ? sql.select(JOB.fields()).from(JOB)
+            : sql.select(JOB.fields()).from(JOB).join(VEHICLE).on(VEHICLE.ID.eq(JOB.VEHICLE_ID));
+    return jobs.where(JOB.SHOP_ID.eq(shopId), behind, found)
         .orderBy(JOB.TOUCHED_AT.desc(), JOB.ID.desc())
         .limit(limit)
         .fetchInto(JOB);
