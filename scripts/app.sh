@@ -10,7 +10,7 @@ app_pid() {
 
 app_launch() {
   local port=$1 demo=$2 address=$3 tries=0
-  SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") setsid java -Xmx512m -XX:TieredStopAtLevel=4 -jar "$JAR" \
+  SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") setsid java -Xmx512m -jar "$JAR" \
     --server.port="$port" --server.address="$address" --mellow.demo="$demo" \
     --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
     --spring.datasource.username=mellow </dev/null >"$STATE/app.log" 2>&1 &
