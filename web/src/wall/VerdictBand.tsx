@@ -22,11 +22,14 @@ export function VerdictBand({
   draft,
   onAct,
   onFindings,
+  onAsk,
 }: {
   sheet: WallSheet;
   draft?: { words: string; keep: () => void; drop: () => void; problem?: string };
   onAct: (next: Next) => void;
   onFindings: () => void;
+  /** Shows how the sentence comes about; missing where it stands for nothing in particular. */
+  onAsk: (() => void) | undefined;
 }) {
   const { next } = sheet;
   const count = sheet.findings.length;
@@ -47,12 +50,21 @@ export function VerdictBand({
       <VerdictShape verdict={next.verdict} size={50} />
       <Box flex="1" minW={{ base: '60%', md: '0' }} aria-live="polite">
         <Box
+          as={onAsk ? 'button' : 'div'}
+          onClick={onAsk}
+          cursor={onAsk ? 'pointer' : undefined}
+          textAlign="left"
+          minH="48px"
+          display="flex"
+          alignItems="center"
           fontFamily="heading"
           fontSize={{ base: '21px', md: '27px' }}
           fontWeight="600"
           lineHeight="1.15"
         >
-          <SentenceText sentence={next.headline} accent={VERDICT_PAINT[next.verdict]} />
+          <span>
+            <SentenceText sentence={next.headline} accent={VERDICT_PAINT[next.verdict]} />
+          </span>
         </Box>
         <Box color="quiet" mt="3px">
           {draft?.problem ? (

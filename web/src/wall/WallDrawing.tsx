@@ -308,6 +308,9 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
   const lineMm = lamp.place?.line.value ?? ASSUMED_HEIGHT_MM;
   const verdict = lampVerdict(sheet, lamp);
   const drafted = draft?.side === side && draft.lamp === pair.kind ? draft : undefined;
+  const target = sheet.findings.find(
+    (one) => lamp.findingIds.includes(one.id) && one.id.includes('aim.target.'),
+  );
   const centreX = lampX + out * columnsMm.centre * view.scale;
   const edgeX = lampX + out * columnsMm.edge * view.scale;
   const wide = view.scale > 0.2;
@@ -390,6 +393,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           onKeep={scene.onKeepDraft}
           onDrop={scene.onDropDraft}
           words={wide ? words(lamp, drafted, units) : ''}
+          onAsk={target && !drafted ? () => onAsk({ kind: 'finding', finding: target }) : undefined}
         />
       )}
     </>
@@ -418,6 +422,7 @@ function CutoffHandle({
   onMove,
   onKeep,
   onDrop,
+  onAsk,
 }: {
   lamp: LampAtWall;
   x: number;
@@ -430,6 +435,8 @@ function CutoffHandle({
   onMove: (belowMm: number) => void;
   onKeep: () => void;
   onDrop: () => void;
+  /** Shows how the reading is judged; missing while there is nothing to show. */
+  onAsk: (() => void) | undefined;
 }) {
   const units = useUnits();
   const dragged = useRef<{ pointer: number; fromY: number; fromBelow: number } | undefined>(
@@ -513,6 +520,12 @@ function CutoffHandle({
       </Box>
       {words && (
         <Box
+          as={onAsk ? 'button' : 'span'}
+          onClick={onAsk}
+          cursor={onAsk ? 'pointer' : undefined}
+          minH="48px"
+          display="flex"
+          alignItems="flex-end"
           position="absolute"
           left={`${x}px`}
           top={`${Math.min(y, mmToScreenY(view, lineMm)) - 8}px`}
@@ -522,11 +535,17 @@ function CutoffHandle({
           fontSize="16px"
           color={belowMm === undefined ? 'quiet' : VERDICT_PAINT[verdict]}
           whiteSpace="nowrap"
-          pointerEvents="none"
-          bg="plaster"
-          px="3px"
+          pointerEvents={onAsk ? 'auto' : 'none'}
         >
-          {words}
+          <Box
+            as="span"
+            bg="plaster"
+            px="3px"
+            borderBottomWidth={onAsk ? '1px' : '0'}
+            borderBottomStyle="dotted"
+          >
+            {words}
+          </Box>
         </Box>
       )}
     </>

@@ -191,6 +191,13 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     }
   };
   const { draft } = drafting;
+  const { next } = sheet;
+  const behind = sheet.findings.find(
+    (one) =>
+      one.verdict === next.verdict &&
+      next.verdict !== 'WITHIN' &&
+      (!next.side || one.id.endsWith(next.side.toLowerCase())),
+  );
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
       <Header
@@ -329,6 +336,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           }
           onAct={act}
           onFindings={openFindings}
+          onAsk={behind && (() => setWorked({ kind: 'finding', finding: behind }))}
         />
       </Box>
       <ReadDialog page={page} task={task} close={() => setTask(undefined)} />
