@@ -22,10 +22,10 @@ import org.jspecify.annotations.Nullable;
 public record FloorView(
     @Schema(description = "Where the tyres stood; left out until that is known.")
         @Nullable PlanView plan,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<TyreView> tyres,
+    List<TyreView> tyres,
     @Nullable PlaneView plane,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ProfileView> profiles,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings) {
+    List<ProfileView> profiles,
+    List<FindingView> findings) {
 
   /** How far level lines go beyond the tyres, sideways and behind, in mm. */
   private static final double ASIDE_MM = 6_000;
@@ -35,49 +35,41 @@ public record FloorView(
   /** Where the tyres stood. */
   @Schema(name = "FloorPlan", description = "Where the tyres stood, mm.")
   public record PlanView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView frontTyresToWall,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView wheelbase,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView track,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView footSpacing) {}
+      FigureView frontTyresToWall,
+      FigureView wheelbase,
+      FigureView track,
+      FigureView footSpacing) {}
 
   /** One tyre's reading. */
   @Schema(name = "FloorTyre", description = "One reading at a tyre.")
   public record TyreView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FloorSurvey.Corner corner,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView height,
+      FloorSurvey.Corner corner,
+      FigureView height,
       @Schema(description = "How far it stands above the fitted plane.")
           @Nullable FigureView residual) {}
 
   /** The fitted plane. */
   @Schema(name = "FloorPlane", description = "The plane through the tyres.")
   public record PlaneView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView riseForward,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView riseLeft,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView largestResidual,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ContourView> contours) {}
+      FigureView riseForward,
+      FigureView riseLeft,
+      FigureView largestResidual,
+      List<ContourView> contours) {}
 
   /** A level line. */
   @Schema(name = "FloorContour", description = "A level line of the plane, mm.")
-  public record ContourView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView level,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double x1,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double y1,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double x2,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double y2) {}
+  public record ContourView(FigureView level, double x1, double y1, double x2, double y2) {}
 
   /** The floor along one side: tyres, plane at the wall, wall's foot. */
   @Schema(name = "FloorProfile", description = "The floor along one side, mm.")
   public record ProfileView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side side,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView planeAtWall,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView planeAtFront,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView planeAtRear,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView foot,
-      @Schema(
-              description = "What it adds to the marks.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView correction,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView uncertainty) {}
+      Side side,
+      FigureView planeAtWall,
+      FigureView planeAtFront,
+      FigureView planeAtRear,
+      FigureView foot,
+      @Schema(description = "What it adds to the marks.") FigureView correction,
+      FigureView uncertainty) {}
 
   public static FloorView of(Optional<FloorSurvey> survey) {
     Floor floor = Floor.of(survey);

@@ -22,43 +22,28 @@ import org.jspecify.annotations.Nullable;
 /** One lamp at the wall. */
 @Schema(name = "LampAtWall", description = "One lamp: where it falls, its aim, its reading.")
 public record LampView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side side,
+    Side side,
     @Nullable PlaceView place,
     @Nullable AimView aim,
     @Nullable LimitsView limits,
     @Nullable CutoffView reading,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean turnedSinceRead,
+    boolean turnedSinceRead,
     @Nullable CorrectionView correction,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ScrewView> screws,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<String> findingIds) {
+    List<ScrewView> screws,
+    List<String> findingIds) {
 
   /** Where the lamp meets the wall. */
   @Schema(name = "LampPlace", description = "Where the lamp meets the wall, mm.")
   public record PlaceView(
-      @Schema(
-              description = "Height of the centre above the tyres' plane.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView centre,
-      @Schema(
-              description = "Distance to the wall along the vehicle's axis.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView along,
-      @Schema(
-              description = "Lamp-height line above the wall's foot.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView line,
-      @Schema(
-              description = "Straight ahead, left of the vehicle's centre line.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+      @Schema(description = "Height of the centre above the tyres' plane.") FigureView centre,
+      @Schema(description = "Distance to the wall along the vehicle's axis.") FigureView along,
+      @Schema(description = "Lamp-height line above the wall's foot.") FigureView line,
+      @Schema(description = "Straight ahead, left of the vehicle's centre line.")
           FigureView aheadLeft,
-      @Schema(
-              description = "The same, left of the point square before the lamp.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+      @Schema(description = "The same, left of the point square before the lamp.")
           FigureView asideLeft,
-      @Schema(description = "± of the line's height.", requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView lineUncertainty,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-          List<FindingView.WorkingLineView> working) {
+      @Schema(description = "± of the line's height.") FigureView lineUncertainty,
+      List<FindingView.WorkingLineView> working) {
 
     static PlaceView of(LampPlace place) {
       return new PlaceView(
@@ -75,17 +60,13 @@ public record LampView(
   /** What the chosen school asks. */
   @Schema(name = "LampAim", description = "What the chosen school asks of the lamp.")
   public record AimView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView percent,
-      @Schema(
-              description = "± that the setting may lie off.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView tolerance,
+      FigureView percent,
+      @Schema(description = "± that the setting may lie off.") FigureView tolerance,
       @Schema(description = "The mark above the wall's foot.") @Nullable FigureView mark,
       @Nullable FigureView belowLine,
       @Nullable FigureView reach,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView.SourceView source,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-          List<FindingView.WorkingLineView> working) {
+      FindingView.SourceView source,
+      List<FindingView.WorkingLineView> working) {
 
     static AimView of(Target target, LampSheet lamp) {
       Optional<LampPlace> place = lamp.place();
@@ -141,15 +122,11 @@ public record LampView(
   /** A cutoff as read. */
   @Schema(name = "LampCutoff", description = "The latest reading of the cutoff.")
   public record CutoffView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView percent,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView angle,
-      @Schema(description = "Above the wall's foot.", requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView height,
-      @Schema(
-              description = "Below the lamp-height line.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView belowLine,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView uncertainty,
+      FigureView percent,
+      FigureView angle,
+      @Schema(description = "Above the wall's foot.") FigureView height,
+      @Schema(description = "Below the lamp-height line.") FigureView belowLine,
+      FigureView uncertainty,
       @Schema(description = "Left out where the cutoff does not fall.")
           @Nullable FigureView reach) {
 
@@ -168,14 +145,11 @@ public record LampView(
   /** What to do. */
   @Schema(name = "LampCorrection", description = "What puts the lamp right.")
   public record CorrectionView(
-      @Schema(
-              description = "Up at the wall; negative is down.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView up,
+      @Schema(description = "Up at the wall; negative is down.") FigureView up,
       @Nullable String adjusterId,
       @Schema(description = "Clockwise positive; left out while the rate is not known.")
           @Nullable FigureView turns,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView says) {
+      SentenceView says) {
 
     static CorrectionView of(Correction correction) {
       return new CorrectionView(
@@ -191,13 +165,13 @@ public record LampView(
   /** What a screw was found to do. */
   @Schema(name = "ScrewFound", description = "What a screw was found to do.")
   public record ScrewView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String adjusterId,
+      String adjusterId,
       @Schema(description = "VERTICAL or HORIZONTAL; left out while untried.")
           @Nullable String axis,
       @Schema(description = "Percent per clockwise turn.") @Nullable FigureView rate,
       @Schema(description = "On the wall, per clockwise turn.") @Nullable FigureView rateAtWall,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean rateIsRead,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView play) {
+      boolean rateIsRead,
+      FigureView play) {
 
     static ScrewView of(ScrewBehaviour screw, Optional<LampPlace> place) {
       OptionalDouble rate = screw.ratePercent();

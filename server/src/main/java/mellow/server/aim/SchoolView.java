@@ -14,11 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One school with what it means for both lamps. */
 @Schema(name = "SchoolRow", description = "A school of aiming with what it means for both lamps.")
-public record SchoolView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SchoolLampView left,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SchoolLampView right) {
+public record SchoolView(School school, String title, SchoolLampView left, SchoolLampView right) {
 
   /** What a school means for one lamp. */
   @Schema(name = "SchoolLamp", description = "What a school means for one lamp.")
@@ -29,7 +25,7 @@ public record SchoolView(
       @Nullable FigureView belowLine,
       @Nullable FigureView reach,
       @Nullable FindingView remark,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<OpinionView> opinions) {
+      List<OpinionView> opinions) {
 
     static SchoolLampView of(SchoolRow.Lamp lamp) {
       return new SchoolLampView(
@@ -56,16 +52,11 @@ public record SchoolView(
 
   /** A rule set's verdict on a school's inclination. */
   @Schema(name = "Opinion", description = "A rule set's verdict on a school's inclination.")
-  public record OpinionView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String ruleSetId,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView finding) {}
+  public record OpinionView(String ruleSetId, String title, FindingView finding) {}
 
   /** All schools for one pair. */
   @Schema(name = "SchoolTable", description = "The schools side by side for a pair of lamps.")
-  public record TableView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind kind,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<SchoolView> rows) {
+  public record TableView(LampKind kind, List<SchoolView> rows) {
 
     static TableView of(SchoolTable table) {
       return new TableView(table.kind(), table.rows().stream().map(SchoolView::of).toList());

@@ -27,21 +27,18 @@ import org.jspecify.annotations.Nullable;
 /** The whole stage "Wall". */
 @Schema(name = "WallSheet", description = "Everything about the aim, computed from the readings.")
 public record SheetView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict worst,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) NextView next,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<StepView> steps,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<PairView> pairs,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FloorView floor,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) HorizonView horizon,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FindingView> findings,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<CautionView> cautions) {
+    Verdict worst,
+    NextView next,
+    List<StepView> steps,
+    List<PairView> pairs,
+    FloorView floor,
+    HorizonView horizon,
+    List<FindingView> findings,
+    List<CautionView> cautions) {
 
   /** Something to heed. */
   @Schema(name = "Caution", description = "Something to heed at the wall.")
-  public record CautionView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String text,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FindingView.SourceView source) {
+  public record CautionView(String id, String text, FindingView.SourceView source) {
 
     static CautionView of(Caution caution) {
       return new CautionView(
@@ -52,11 +49,11 @@ public record SheetView(
   /** What is next. */
   @Schema(name = "NextStep", description = "The worst thing in one sentence, and what to do next.")
   public record NextView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView headline,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) NextStep.Action action,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind lamp,
+      Verdict verdict,
+      SentenceView headline,
+      SentenceView detail,
+      NextStep.Action action,
+      LampKind lamp,
       @Nullable Side side) {
 
     public static NextView of(NextStep next) {
@@ -72,23 +69,18 @@ public record SheetView(
 
   /** One step of the work. */
   @Schema(name = "WorkStep", description = "One step of the work at the wall.")
-  public record StepView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) WorkStep.State state) {}
+  public record StepView(String id, String title, SentenceView detail, WorkStep.State state) {}
 
   /** A pair of lamps. */
   @Schema(name = "PairAtWall", description = "A pair of lamps at the wall.")
   public record PairView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind kind,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
-      @Schema(example = "Equal drop", requiredMode = Schema.RequiredMode.REQUIRED)
-          String schoolTitle,
+      LampKind kind,
+      School school,
+      @Schema(example = "Equal drop") String schoolTitle,
       @Schema(description = "Heading to the right of square.") @Nullable FigureView skew,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView left,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampView right,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks) {
+      LampView left,
+      LampView right,
+      List<MarkView> marks) {
 
     static PairView of(PairSheet pair, MarkStyle style) {
       return new PairView(
@@ -107,14 +99,11 @@ public record SheetView(
   /** A strip of tape. */
   @Schema(name = "TapeMark", description = "A strip of tape on the wall, mm.")
   public record MarkView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TapeMark.Role role,
+      TapeMark.Role role,
       @Nullable Side side,
       @Schema(description = "The line above the wall's foot; left out for upright strips.")
           @Nullable FigureView height,
-      @Schema(
-              description = "Left of the vehicle's centre line.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          FigureView left,
+      @Schema(description = "Left of the vehicle's centre line.") FigureView left,
       @Schema(description = "The tape's upper edge above the wall's foot.")
           @Nullable FigureView upperEdge) {
 

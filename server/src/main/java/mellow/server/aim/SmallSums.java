@@ -31,7 +31,7 @@ final class SmallSums {
 
   @Schema(description = "The value, or where and why the text was refused.")
   record EntryAnswer(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String typed,
+      String typed,
       @Nullable FigureView value,
       @Schema(description = "Index of the first character that cannot stand there.")
           @Nullable Integer at,
@@ -42,17 +42,11 @@ final class SmallSums {
   record DropRequest(
       @DecimalMin(value = "-10000", message = "has to be at least −10 000 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(
-              description = "Below the lamp's centre, mm.",
-              example = "76.2",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Below the lamp's centre, mm.", example = "76.2")
           double belowMm,
       @DecimalMin(value = "100", message = "has to be at least 100 mm")
           @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
-          @Schema(
-              description = "Lamp to wall, mm.",
-              example = "7620",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Lamp to wall, mm.", example = "7620")
           double distanceMm,
       @DecimalMin(value = "0", message = "cannot be negative")
           @DecimalMax(value = "5000", message = "has to be at most 5 000 mm")
@@ -61,8 +55,8 @@ final class SmallSums {
 
   @Schema(description = "The drop as inclination, and where it meets a level road.")
   record DropAnswer(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView percent,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView angle,
+      FigureView percent,
+      FigureView angle,
       @Schema(description = "Left out where the cutoff does not fall.")
           @Nullable FigureView reach) {}
 
@@ -70,43 +64,28 @@ final class SmallSums {
   record RollRequest(
       @DecimalMin(value = "-1000", message = "has to be at least −1 000 mm")
           @DecimalMax(value = "1000", message = "has to be at most 1 000 mm")
-          @Schema(
-              description = "By how much the left point is higher, mm.",
-              example = "12",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "By how much the left point is higher, mm.", example = "12")
           double leftHigherMm,
       @DecimalMin(value = "1", message = "has to be at least 1 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(
-              description = "Horizontal distance, mm.",
-              example = "600",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Horizontal distance, mm.", example = "600")
           double runMm) {}
 
   @Schema(description = "Steps on the wall against the lamps.")
   record ToeRequest(
       @DecimalMin(value = "0", message = "cannot be negative")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(
-              description = "Between the cutoffs' steps, mm.",
-              example = "1216",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Between the cutoffs' steps, mm.", example = "1216")
           double stepSpacingMm,
       @DecimalMin(value = "1", message = "has to be at least 1 mm")
           @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
-          @Schema(
-              description = "Between the lamps, mm.",
-              example = "1200",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Between the lamps, mm.", example = "1200")
           double lampSpacingMm,
       @DecimalMin(value = "100", message = "has to be at least 100 mm")
           @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
-          @Schema(
-              description = "Lamps to wall, mm.",
-              example = "7620",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Lamps to wall, mm.", example = "7620")
           double distanceMm) {}
 
   @Schema(description = "An angle in degrees.")
-  record AngleAnswer(@Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView angle) {}
+  record AngleAnswer(FigureView angle) {}
 }

@@ -55,20 +55,17 @@ public record WallRequest(
               description = "Inclination on the vehicle's label, percent, down is negative.",
               example = "-1.2")
           @Nullable Double labelPercent,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean stanceChanged,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean frontClosed,
+      boolean stanceChanged,
+      boolean frontClosed,
       @NotNull(message = "is missing") MarkStyle.Edge markEdge,
       @NotNull(message = "is missing") MarkStyle.Origin markOrigin,
       @DecimalMin(value = "3", message = "has to be at least 3 mm")
           @DecimalMax(value = "150", message = "has to be at most 150 mm")
-          @Schema(
-              description = "Width of the tape, mm.",
-              example = "25",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+          @Schema(description = "Width of the tape, mm.", example = "25")
           double tapeWidthMm,
       @NotNull(message = "is missing") BeamClass dipped,
       @Nullable BeamClass fog,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean steeperByMaker,
+      boolean steeperByMaker,
       @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
           List<@Valid @NotNull(message = "is missing") Screw> adjusters) {
 
@@ -134,11 +131,7 @@ public record WallRequest(
       @Schema(description = "DIPPED where left out.") @Nullable LampKind lamp,
       @Nullable Side side,
       @Size(max = 60, message = "is too long") @Nullable String adjusterId,
-      @Schema(
-              description = "mm, or turns (clockwise positive).",
-              example = "668",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          double value) {
+      @Schema(description = "mm, or turns (clockwise positive).", example = "668") double value) {
 
     Reading core() {
       if (!(value >= kind.least() && value <= kind.most())) {

@@ -10,9 +10,7 @@ import mellow.core.measure.UnitSystem;
 /** A bay as it is sent to be kept. */
 @Schema(description = "A bay to add (version 0) or to change.")
 public record BayEdit(
-    @PositiveOrZero(message = "is a version shown before")
-        @Schema(example = "0", requiredMode = Schema.RequiredMode.REQUIRED)
-        int version,
+    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
     @NotBlank(message = "is missing")
         @Size(max = 60, message = "has at most 60 letters")
         @Schema(example = "Bay 2")

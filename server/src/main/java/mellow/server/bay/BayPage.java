@@ -7,7 +7,4 @@ import mellow.server.logbook.ReadingView;
 
 /** A bay with all that its page shows. */
 @Schema(description = "A bay with its readings and the floor that follows from them.")
-public record BayPage(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) BayView bay,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ReadingView> readings,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FloorView floor) {}
+public record BayPage(BayView bay, List<ReadingView> readings, FloorView floor) {}

@@ -9,13 +9,13 @@ import mellow.server.db.tables.records.BayRecord;
 /** A bay as it is kept. */
 @Schema(name = "Bay", description = "A place where lamps are aimed; one bay serves many jobs.")
 public record BayView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(example = "Bay 2", requiredMode = Schema.RequiredMode.REQUIRED) String name,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String note,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) UnitSystem units,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant changedAt) {
+    String id,
+    int version,
+    @Schema(example = "Bay 2") String name,
+    String note,
+    UnitSystem units,
+    String changedBy,
+    Instant changedAt) {
 
   static BayView of(BayRecord row) {
     return new BayView(

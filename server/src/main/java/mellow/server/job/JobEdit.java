@@ -18,9 +18,7 @@ import org.jspecify.annotations.Nullable;
 /** What is settled for a job, as it is sent to be kept. */
 @Schema(description = "A job to add (version 0) or to change.")
 public record JobEdit(
-    @PositiveOrZero(message = "is a version shown before")
-        @Schema(example = "0", requiredMode = Schema.RequiredMode.REQUIRED)
-        int version,
+    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
     @NotNull(message = "is missing")
         @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
         @Schema(example = "0193b0f2-6a00-7c3e-9d1a-2f4b6c8d0e1f")
@@ -39,15 +37,12 @@ public record JobEdit(
     @Size(max = 60, message = "has at most 60 characters")
         @Schema(description = "Inclination on the vehicle's label, downwards.", example = "1.2 %")
         @Nullable String labelTyped,
-    @Schema(
-            description = "Suspension, tyres or load changed since the marks before.",
-            requiredMode = Schema.RequiredMode.REQUIRED)
+    @Schema(description = "Suspension, tyres or load changed since the marks before.")
         boolean stanceChanged,
-    @Schema(description = "The front is closed.", requiredMode = Schema.RequiredMode.REQUIRED)
-        boolean frontClosed,
+    @Schema(description = "The front is closed.") boolean frontClosed,
     @NotNull(message = "is missing") MarkStyle.Edge markEdge,
     @NotNull(message = "is missing") MarkStyle.Origin markOrigin,
     @DecimalMin(value = "3", message = "has to be at least 3 mm")
         @DecimalMax(value = "150", message = "has to be at most 150 mm")
-        @Schema(example = "25", requiredMode = Schema.RequiredMode.REQUIRED)
+        @Schema(example = "25")
         double tapeWidthMm) {}

@@ -12,10 +12,10 @@ import org.jspecify.annotations.Nullable;
 /** A job with all that its page shows. */
 @Schema(description = "A job with all that its page shows, in one answer.")
 public record JobPage(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) JobView job,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) VehicleView vehicle,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<AdjusterView> adjusters,
+    JobView job,
+    VehicleView vehicle,
+    List<AdjusterView> adjusters,
     @Nullable BayView bay,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ReadingView> readings,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<ReadingView> bayReadings,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SheetView sheet) {}
+    List<ReadingView> readings,
+    List<ReadingView> bayReadings,
+    SheetView sheet) {}

@@ -22,25 +22,25 @@ import org.jspecify.annotations.Nullable;
 /** What is settled for a job, as it is kept. */
 @Schema(name = "Job", description = "What is settled for a job, as it is kept.")
 public record JobView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String vehicleId,
+    String id,
+    int version,
+    String vehicleId,
     @Nullable String bayId,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String work,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String ruleSet,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TrafficSide traffic,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) UnitSystem units,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) School school,
+    String work,
+    String ruleSet,
+    TrafficSide traffic,
+    UnitSystem units,
+    School school,
     @Nullable String labelTyped,
     @Schema(description = "Percent, negative downwards.") @Nullable Double labelPercent,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean stanceChanged,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean frontClosed,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) MarkStyle.Edge markEdge,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) MarkStyle.Origin markOrigin,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) double tapeWidthMm,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant changedAt,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant touchedAt) {
+    boolean stanceChanged,
+    boolean frontClosed,
+    MarkStyle.Edge markEdge,
+    MarkStyle.Origin markOrigin,
+    double tapeWidthMm,
+    String changedBy,
+    Instant changedAt,
+    Instant touchedAt) {
 
   /** The job of a row. */
   public static JobView of(JobRecord row) {

@@ -17,12 +17,12 @@ import org.jspecify.annotations.Nullable;
 /** A rule set as it is shown. */
 @Schema(name = "RuleSet", description = "What a market, an inspection or a shop asks of aim.")
 public record RuleSetView(
-    @Schema(example = "un-r48", requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String scope,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) TrafficSide usualTraffic,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<AimRuleView> aim) {
+    @Schema(example = "un-r48") String id,
+    int version,
+    String title,
+    String scope,
+    TrafficSide usualTraffic,
+    List<AimRuleView> aim) {
 
   static RuleSetView of(RuleSet set) {
     return new RuleSetView(
@@ -37,16 +37,16 @@ public record RuleSetView(
   /** One rule of aim. */
   @Schema(name = "AimRule", description = "One rule of vertical aim.")
   public record AimRuleView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Set<BeamClass> lamps,
+      String id,
+      Set<BeamClass> lamps,
       HeightCondition.@Nullable HeightOf heightOf,
       @Nullable FigureView aboveHeight,
       @Nullable FigureView belowHeight,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean byMakersChoice,
+      boolean byMakersChoice,
       @Nullable FigureView lowest,
       @Nullable FigureView highest,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView aim,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
+      FigureView aim,
+      SourceView source) {
 
     static AimRuleView of(AimRule rule) {
       PercentBand limits = rule.limits();

@@ -5,13 +5,9 @@ import java.util.List;
 
 /** The shop with those who can be picked as acting. */
 @Schema(name = "Shop", description = "The shop with those who can be picked as acting.")
-public record ShopView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String name,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<PersonView> people) {
+public record ShopView(String name, List<PersonView> people) {
 
   /** One person. */
   @Schema(name = "Person", description = "Somebody who works here.")
-  public record PersonView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-      @Schema(example = "Runa", requiredMode = Schema.RequiredMode.REQUIRED) String name) {}
+  public record PersonView(String id, @Schema(example = "Runa") String name) {}
 }

@@ -14,9 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** An aiming screw as it is sent to be remembered. */
 @Schema(description = "An aiming screw to remember (version 0) or to change.")
 public record AdjusterEdit(
-    @PositiveOrZero(message = "is a version shown before")
-        @Schema(example = "0", requiredMode = Schema.RequiredMode.REQUIRED)
-        int version,
+    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
     @NotNull(message = "is missing") LampKind lamp,
     @NotNull(message = "is missing") Side side,
     @NotNull(message = "is missing") Adjuster.Axis axis,

@@ -11,17 +11,17 @@ import org.jspecify.annotations.Nullable;
 /** An aiming screw as it is remembered. */
 @Schema(name = "Adjuster", description = "An aiming screw as it is remembered for a vehicle.")
 public record AdjusterView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) LampKind lamp,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side side,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Adjuster.Axis axis,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String drive,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String place,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Adjuster.Reach reach,
+    String id,
+    int version,
+    LampKind lamp,
+    Side side,
+    Adjuster.Axis axis,
+    String drive,
+    String place,
+    Adjuster.Reach reach,
     @Schema(description = "Percent up (or to the left) per clockwise turn.")
         @Nullable Double rememberedRate,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy) {
+    String changedBy) {
 
   static AdjusterView of(AdjusterRecord row) {
     return new AdjusterView(

@@ -15,10 +15,7 @@ import org.jspecify.annotations.Nullable;
 @Schema(description = "A vehicle to add (version 0) or to change.")
 public record VehicleEdit(
     @PositiveOrZero(message = "is a version shown before")
-        @Schema(
-            description = "The version that was shown; 0 for a new one.",
-            example = "0",
-            requiredMode = Schema.RequiredMode.REQUIRED)
+        @Schema(description = "The version that was shown; 0 for a new one.", example = "0")
         int version,
     @NotBlank(message = "is missing")
         @Size(max = 80, message = "has at most 80 letters")
@@ -48,8 +45,5 @@ public record VehicleEdit(
         BeamClass dipped,
     @Schema(description = "What the fog lamps' lenses say; left out where none are aimed.")
         @Nullable BeamClass fog,
-    @Schema(
-            description = "The maker chose the steeper of two allowed settings.",
-            example = "false",
-            requiredMode = Schema.RequiredMode.REQUIRED)
+    @Schema(description = "The maker chose the steeper of two allowed settings.", example = "false")
         boolean steeperByMaker) {}

@@ -11,19 +11,19 @@ import org.jspecify.annotations.Nullable;
 /** A vehicle as it is kept. Lengths in mm. */
 @Schema(name = "Vehicle", description = "A vehicle as it is kept. Lengths in mm.")
 public record VehicleView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int version,
-    @Schema(example = "Quenby Loft", requiredMode = Schema.RequiredMode.REQUIRED) String name,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String nickname,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Side driverSide,
+    String id,
+    int version,
+    @Schema(example = "Quenby Loft") String name,
+    String nickname,
+    Side driverSide,
     @Nullable Double wheelbaseMm,
     @Nullable Double lampAheadMm,
     @Nullable Double widthMm,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) BeamClass dipped,
+    BeamClass dipped,
     @Nullable BeamClass fog,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) boolean steeperByMaker,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String changedBy,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Instant changedAt) {
+    boolean steeperByMaker,
+    String changedBy,
+    Instant changedAt) {
 
   static VehicleView of(VehicleRecord row) {
     return new VehicleView(

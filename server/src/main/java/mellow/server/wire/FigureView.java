@@ -11,12 +11,11 @@ public record FigureView(
     @Schema(
             description =
                 "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE in degrees; TURNS, clockwise positive",
-            example = "76.2",
-            requiredMode = Schema.RequiredMode.REQUIRED)
+            example = "76.2")
         double value,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Quantity quantity,
-    @Schema(example = "76 mm", requiredMode = Schema.RequiredMode.REQUIRED) String metric,
-    @Schema(example = "3 in", requiredMode = Schema.RequiredMode.REQUIRED) String imperial) {
+    Quantity quantity,
+    @Schema(example = "76 mm") String metric,
+    @Schema(example = "3 in") String imperial) {
 
   public static FigureView of(Figure figure) {
     return new FigureView(

@@ -11,17 +11,17 @@ import org.jspecify.annotations.Nullable;
 /** A verdict with its margin, working, remedy and source. */
 @Schema(name = "Finding", description = "A verdict with its margin, working, remedy and source.")
 public record FindingView(
-    @Schema(example = "aim.limits.right", requiredMode = Schema.RequiredMode.REQUIRED) String id,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView headline,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView detail,
+    @Schema(example = "aim.limits.right") String id,
+    Verdict verdict,
+    SentenceView headline,
+    SentenceView detail,
     @Schema(description = "Positive within the limit, negative beyond.")
         @Nullable FigureView margin,
     @Schema(description = "± of what was measured, in the margin's unit.")
         @Nullable FigureView uncertainty,
     @Nullable SentenceView remedy,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<WorkingLineView> working,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SourceView source) {
+    List<WorkingLineView> working,
+    SourceView source) {
 
   public static FindingView of(Finding finding) {
     return new FindingView(
@@ -39,13 +39,10 @@ public record FindingView(
   /** One line of a working. */
   @Schema(name = "WorkingLine", description = "One line of a working, as written on cardboard.")
   public record WorkingLineView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String label,
-      @Schema(
-              description = "In symbols; empty for a value that was read.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          String formula,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView filled,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) FigureView result) {
+      String label,
+      @Schema(description = "In symbols; empty for a value that was read.") String formula,
+      SentenceView filled,
+      FigureView result) {
 
     public static List<WorkingLineView> of(Working working) {
       return working.lines().stream()
@@ -63,13 +60,9 @@ public record FindingView(
   /** Where a rule comes from. */
   @Schema(name = "Source", description = "Where a rule or figure comes from.")
   public record SourceView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Source.Mark mark,
-      @Schema(
-              example = "from memory, check the current text",
-              requiredMode = Schema.RequiredMode.REQUIRED)
-          String words,
-      @Schema(example = "UN R48, 6.2.6.1", requiredMode = Schema.RequiredMode.REQUIRED)
-          String reference) {
+      Source.Mark mark,
+      @Schema(example = "from memory, check the current text") String words,
+      @Schema(example = "UN R48, 6.2.6.1") String reference) {
 
     public static SourceView of(Source source) {
       return new SourceView(source.mark(), source.mark().words(), source.reference());

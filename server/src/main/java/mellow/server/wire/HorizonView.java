@@ -10,24 +10,19 @@ import mellow.core.finding.Verdict;
     name = "Horizon",
     description = "The parts of the work along a line, and the findings as marks.")
 public record HorizonView(
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<String> parts,
-    @Schema(
-            description = "Index of the part where the work stands.",
-            requiredMode = Schema.RequiredMode.REQUIRED)
-        int present,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<MarkView> marks) {
+    List<String> parts,
+    @Schema(description = "Index of the part where the work stands.") int present,
+    List<MarkView> marks) {
 
   /** One finding on the strip. */
   @Schema(name = "HorizonMark", description = "One finding as a mark on the strip.")
   public record MarkView(
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int part,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Verdict verdict,
-      @Schema(
-              description = "Margin as a share of the room the rule leaves, from −1 to 1.",
-              requiredMode = Schema.RequiredMode.REQUIRED)
+      int part,
+      Verdict verdict,
+      @Schema(description = "Margin as a share of the room the rule leaves, from −1 to 1.")
           double share,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String findingId,
-      @Schema(requiredMode = Schema.RequiredMode.REQUIRED) SentenceView says) {}
+      String findingId,
+      SentenceView says) {}
 
   public static HorizonView of(Horizon horizon) {
     return new HorizonView(

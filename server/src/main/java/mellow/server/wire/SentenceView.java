@@ -7,11 +7,8 @@ import mellow.core.finding.Sentence;
 /** A sentence whose figures follow the unit system. */
 @Schema(name = "Sentence", description = "A sentence with places {0}, {1} … for its figures.")
 public record SentenceView(
-    @Schema(
-            example = "Right lamp {0} too high for the rule",
-            requiredMode = Schema.RequiredMode.REQUIRED)
-        String pattern,
-    @Schema(requiredMode = Schema.RequiredMode.REQUIRED) List<FigureView> figures) {
+    @Schema(example = "Right lamp {0} too high for the rule") String pattern,
+    List<FigureView> figures) {
 
   public static SentenceView of(Sentence sentence) {
     return new SentenceView(
