@@ -1,15 +1,9 @@
 package mellow.benchmarks;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import mellow.server.testing.Api;
@@ -26,7 +20,10 @@ final class LoadRun {
   private static final int MANY = 3_000;
 
   /** For what takes longer, so that the run ends in time. */
-  private static final int FEW = 600;
+  private static final int FEW = 320;
+
+  /** Asked before what is measured, as many times: a server that is open all day is warm. */
+  private static final int WARM_UP = 4;
 
   private static final Random RANDOM = new Random(7);
 
@@ -46,18 +43,19 @@ final class LoadRun {
       Process server = start(url, port, api);
       try {
         List<String> jobs = new JobGenerator().fill(url, JOBS);
-        Asker asker = new Asker("http://127.0.0.1:" + port);
         String judgement = Sample.wallRequest();
         String reading =
             "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
-        measure("job_page", MANY, () -> asker.get("/api/jobs/" + any(jobs)));
-        measure("judgement", MANY, () -> asker.post("/api/calc/wall", judgement));
-        measure("yard", FEW, () -> asker.get("/api/yard"));
-        measure("search", FEW, () -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
+        Load load = new Load(port, AT_ONCE);
+        measure(load, "job_page", MANY, asker -> asker.get("/api/jobs/" + any(jobs)));
+        measure(load, "judgement", MANY, asker -> asker.post("/api/calc/wall", judgement));
+        measure(load, "yard", FEW, asker -> asker.get("/api/yard"));
+        measure(load, "search", FEW, asker -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
         measure(
+            load,
             "keep_reading",
             MANY,
-            () -> asker.put("/api/jobs/" + any(jobs) + "/readings/" + Api.newId(), reading));
+            asker -> asker.put("/api/jobs/" + any(jobs) + "/readings/" + Api.newId(), reading));
       } finally {
         server.destroy();
         server.waitFor(20, TimeUnit.SECONDS);
@@ -69,39 +67,12 @@ final class LoadRun {
     return jobs.get(RANDOM.nextInt(jobs.size()));
   }
 
-  private void measure(String name, int count, Callable<Integer> ask) throws Exception {
-    ask(ask, count);
-    List<Double> millis = ask(ask, count);
-    Collections.sort(millis);
+  private void measure(Load load, String name, int count, Load.Question question) throws Exception {
+    load.run(question, count * WARM_UP);
+    double[] millis = load.run(question, count);
     for (int percent : new int[] {50, 95, 99}) {
-      double value = millis.get(millis.size() * percent / 100);
+      double value = millis[millis.length * percent / 100];
       report.accept(String.format(Locale.ROOT, "%s_p%d %.1f ms", name, percent, value));
-    }
-  }
-
-  private static List<Double> ask(Callable<Integer> ask, int count) throws Exception {
-    ExecutorService pool = Executors.newFixedThreadPool(AT_ONCE);
-    try {
-      List<Future<Double>> answers = new ArrayList<>();
-      for (int i = 0; i < count; i++) {
-        answers.add(
-            pool.submit(
-                () -> {
-                  long began = System.nanoTime();
-                  int status = ask.call();
-                  if (status != 200) {
-                    throw new IllegalStateException("answered " + status);
-                  }
-                  return (System.nanoTime() - began) / 1e6;
-                }));
-      }
-      List<Double> millis = new ArrayList<>();
-      for (Future<Double> answer : answers) {
-        millis.add(answer.get());
-      }
-      return millis;
-    } finally {
-      pool.shutdown();
     }
   }
 
