@@ -88,7 +88,7 @@ public class AimBenchmark {
     return new JobSetup(
         TrafficSide.RIGHT,
         market,
-        BuiltInRules.all().stream().filter(set -> set != market).toList(),
+        BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
         UnitSystem.METRIC,
         School.RULE,
         OptionalDouble.of(-1.2),

@@ -10,7 +10,7 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
-import mellow.core.rules.PercentBand;
+import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -90,7 +90,7 @@ final class LampJudge {
     return Optional.empty();
   }
 
-  private Optional<PercentBand> limits() {
+  private Optional<Band> limits() {
     return wall.market().aimRuleFor(pair.lampFacts(side)) instanceof RuleSet.Answer.Holds holds
         ? Optional.of(holds.rule().limits())
         : Optional.empty();

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Working;
-import mellow.core.rules.PercentBand;
+import mellow.core.rules.Band;
 import mellow.core.vehicle.Side;
 
 /**
@@ -26,7 +26,7 @@ public record LampSheet(
     Optional<LampPlace> place,
     Optional<Target> target,
     Working targetWorking,
-    Optional<PercentBand> limits,
+    Optional<Band> limits,
     Optional<Reading> reading,
     boolean turnedSinceRead,
     Optional<Correction> correction,

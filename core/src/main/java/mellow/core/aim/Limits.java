@@ -45,7 +45,7 @@ final class Limits {
             rule.limits().halfWidthOr(Practice.OPEN_BAND_ROOM_PERCENT));
     double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
     boolean high = rule.limits().isNearerToHighest(percent);
-    double limit = rule.limits().nearestLimitPercent(percent);
+    double limit = rule.limits().nearestLimit(percent);
     String who = capital(lamp.side().word()) + " lamp ";
     Sentence headline =
         switch (margin.verdict()) {

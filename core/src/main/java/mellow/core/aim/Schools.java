@@ -8,7 +8,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
-import mellow.core.rules.PercentBand;
+import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.Side;
@@ -75,7 +75,7 @@ final class Schools {
     return rule.setting()
         .map(band -> band.halfWidthOr(Practice.RULE_TOLERANCE_PERCENT))
         .orElse(
-            rule.limits().highestPercent().isEmpty() || rule.limits().lowestPercent().isEmpty()
+            rule.limits().highest().isEmpty() || rule.limits().lowest().isEmpty()
                 ? Practice.SETTING_TOLERANCE_PERCENT
                 : Practice.RULE_TOLERANCE_PERCENT);
   }
@@ -161,8 +161,8 @@ final class Schools {
                       "The lamp's centre is {0} high, below the whole band: every beam in it climbs.",
                       Figure.lengthMm(centre))));
     }
-    PercentBand usable = PercentBand.between(low, Math.min(high, 0));
-    double aim = (usable.lowestPercent().getAsDouble() + usable.highestPercent().getAsDouble()) / 2;
+    Band usable = Band.between(low, Math.min(high, 0));
+    double aim = (usable.lowest().getAsDouble() + usable.highest().getAsDouble()) / 2;
     Optional<Finding> warning =
         high <= 0
             ? Optional.empty()

@@ -12,6 +12,7 @@ import mellow.core.measure.UnitSystem;
  */
 public record Figure(double value, Quantity quantity) {
   private static final double MM_PER_M = 1000;
+  private static final double CM2_PER_SQUARE_INCH = Math.pow(LengthUnit.IN.toMm(1) / 10, 2);
 
   public Figure {
     if (!Double.isFinite(value)) {
@@ -68,6 +69,12 @@ public record Figure(double value, Quantity quantity) {
       case PERCENT -> TapeText.decimal(value, 2) + " %";
       case ANGLE -> TapeText.decimal(value, 2) + "°";
       case TURNS -> TapeText.turns(value) + (Math.abs(value) > 1.0625 ? " turns" : " turn");
+      case AREA ->
+          metric
+              ? TapeText.decimal(value, 1) + " cm²"
+              : TapeText.decimal(value / CM2_PER_SQUARE_INCH, 2) + " sq in";
+      case INTENSITY -> TapeText.decimal(value, 0) + " cd";
+      case COUNT -> TapeText.decimal(value, 0);
       case NUMBER -> TapeText.decimal(value, 3);
     };
   }

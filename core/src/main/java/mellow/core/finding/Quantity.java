@@ -14,6 +14,12 @@ public enum Quantity {
   ANGLE,
   /** Turns of an adjuster, shown to 1/8. */
   TURNS,
+  /** Square centimetres, shown to 0.1, or in square inches to 0.01. */
+  AREA,
+  /** Candela, shown whole. */
+  INTENSITY,
+  /** How many of something. */
+  COUNT,
   /** A bare number, shown to 0.001. */
   NUMBER
 }

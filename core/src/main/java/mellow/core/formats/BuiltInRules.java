@@ -7,7 +7,8 @@ import mellow.core.rules.RuleSet;
 /** The rule sets that ship with the product, read once. */
 public final class BuiltInRules {
   private static final List<RuleSet> ALL =
-      List.of("un-r48", "gb-inspection", "us-sae-j599", "us-ca-24403").stream()
+      List.of("un-r48", "gb-inspection", "us-sae-j599", "us-fmvss-108", "us-ca-24403", "fitters")
+          .stream()
           .map(BuiltInRules::load)
           .toList();
 
@@ -15,6 +16,11 @@ public final class BuiltInRules {
 
   public static List<RuleSet> all() {
     return ALL;
+  }
+
+  /** Those that say something of aim. */
+  public static List<RuleSet> ofAim() {
+    return ALL.stream().filter(set -> !set.aimRules().isEmpty()).toList();
   }
 
   public static Optional<RuleSet> byId(String id) {

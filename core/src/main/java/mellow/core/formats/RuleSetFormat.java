@@ -15,11 +15,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
 import mellow.core.finding.Source;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.AimRule;
+import mellow.core.rules.Band;
 import mellow.core.rules.HeightCondition;
-import mellow.core.rules.PercentBand;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.TrafficSide;
@@ -70,12 +71,26 @@ public final class RuleSetFormat {
   }
 
   private static RuleSet ruleSet(JsonNode root) throws FormatProblem {
-    List<AimRule> rules = new ArrayList<>();
+    JsonNode document = root.get("document");
     Set<String> ids = new HashSet<>();
-    for (JsonNode node : root.get("aim")) {
-      String place = "/aim/" + rules.size();
+    return new RuleSet(
+        root.get("id").asText(),
+        root.get("version").asInt(),
+        root.get("title").asText(),
+        root.get("scope").asText(),
+        TrafficSide.valueOf(constant(root.get("usualTraffic"))),
+        rules(root, "aim", ids, node -> aimRule(node, document)),
+        rules(root, "place", ids, node -> PlaceRuleFormat.read(node, document)));
+  }
+
+  private static <T> List<T> rules(
+      JsonNode root, String kind, Set<String> ids, Function<JsonNode, T> read)
+      throws FormatProblem {
+    List<T> rules = new ArrayList<>();
+    for (JsonNode node : root.path(kind)) {
+      String place = "/" + kind + "/" + rules.size();
       try {
-        rules.add(aimRule(node, root.get("document")));
+        rules.add(read.apply(node));
       } catch (IllegalArgumentException contradiction) {
         throw new FormatProblem(place, String.valueOf(contradiction.getMessage()));
       }
@@ -83,13 +98,7 @@ public final class RuleSetFormat {
         throw new FormatProblem(place, "The id stands twice in this set.");
       }
     }
-    return new RuleSet(
-        root.get("id").asText(),
-        root.get("version").asInt(),
-        root.get("title").asText(),
-        root.get("scope").asText(),
-        TrafficSide.valueOf(constant(root.get("usualTraffic"))),
-        rules);
+    return rules;
   }
 
   private static AimRule aimRule(JsonNode node, JsonNode setDocument) {
@@ -107,7 +116,7 @@ public final class RuleSetFormat {
         band(node.get("limits"), toPercent),
         toPercent.applyAsDouble(node.get("aim").asDouble()),
         Optional.ofNullable(node.get("setting")).map(band -> band(band, toPercent)),
-        source(node.path("document").isMissingNode() ? setDocument : node.get("document"), node));
+        source(node, setDocument));
   }
 
   private static HeightCondition height(JsonNode node) {
@@ -119,13 +128,15 @@ public final class RuleSetFormat {
         node.has("toMm"));
   }
 
-  private static PercentBand band(JsonNode node, DoubleUnaryOperator toPercent) {
-    return new PercentBand(
+  private static Band band(JsonNode node, DoubleUnaryOperator toPercent) {
+    return new Band(
         converted(number(node, "lowest"), toPercent),
         converted(number(node, "highest"), toPercent));
   }
 
-  private static Source source(JsonNode document, JsonNode rule) {
+  /** Where a rule stands: in its own document, else in its set's. */
+  static Source source(JsonNode rule, JsonNode setDocument) {
+    JsonNode document = rule.has("document") ? rule.get("document") : setDocument;
     Source.Mark mark =
         switch (document.get("mark").asText()) {
           case "published" -> Source.Mark.PUBLISHED;
@@ -136,15 +147,15 @@ public final class RuleSetFormat {
     return new Source(mark, document.get("name").asText() + ", " + rule.get("clause").asText());
   }
 
-  private static OptionalDouble number(JsonNode node, String field) {
+  static OptionalDouble number(JsonNode node, String field) {
     return node.has(field) ? OptionalDouble.of(node.get(field).asDouble()) : OptionalDouble.empty();
   }
 
-  private static OptionalDouble converted(OptionalDouble value, DoubleUnaryOperator change) {
+  static OptionalDouble converted(OptionalDouble value, DoubleUnaryOperator change) {
     return value.isPresent() ? OptionalDouble.of(change.applyAsDouble(value.getAsDouble())) : value;
   }
 
-  private static String constant(JsonNode node) {
+  static String constant(JsonNode node) {
     return node.asText().toUpperCase(Locale.ROOT).replace('-', '_');
   }
 }

@@ -22,9 +22,9 @@ public record AimRule(
     Set<BeamClass> classes,
     Optional<HeightCondition> height,
     boolean byMakersChoice,
-    PercentBand limits,
+    Band limits,
     double aimPercent,
-    Optional<PercentBand> setting,
+    Optional<Band> setting,
     Source source) {
   public AimRule {
     classes = Set.copyOf(classes);

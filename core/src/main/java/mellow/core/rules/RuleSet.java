@@ -14,7 +14,8 @@ import mellow.core.vehicle.TrafficSide;
  * @param title as shown: "UN R48, cars and vans"
  * @param scope where it holds, one sentence
  * @param usualTraffic the side of traffic proposed with it
- * @param aimRules the rules of vertical aim
+ * @param aimRules the rules of vertical aim; empty where it has none
+ * @param placeRules the rules of place; empty where it has none
  */
 public record RuleSet(
     String id,
@@ -22,9 +23,11 @@ public record RuleSet(
     String title,
     String scope,
     TrafficSide usualTraffic,
-    List<AimRule> aimRules) {
+    List<AimRule> aimRules,
+    List<PlaceRule> placeRules) {
   public RuleSet {
     aimRules = List.copyOf(aimRules);
+    placeRules = List.copyOf(placeRules);
   }
 
   /** What the set says about a lamp: a rule, a question, or nothing. */

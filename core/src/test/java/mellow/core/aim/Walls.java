@@ -83,7 +83,7 @@ final class Walls {
     return new WallInput(
         traffic,
         chosen,
-        BuiltInRules.all().stream().filter(set -> set != chosen).toList(),
+        BuiltInRules.ofAim().stream().filter(set -> set != chosen).toList(),
         units,
         stanceChanged,
         frontClosed,

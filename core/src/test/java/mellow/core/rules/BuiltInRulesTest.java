@@ -41,7 +41,7 @@ class BuiltInRulesTest {
       double highest,
       double aim) {
     AimRule rule = rule(set, beam, centre, edge, steeper);
-    assertThat(rule.limits()).isEqualTo(PercentBand.between(lowest, highest));
+    assertThat(rule.limits()).isEqualTo(Band.between(lowest, highest));
     assertThat(rule.aimPercent()).isEqualTo(aim);
     assertThat(rule.source().mark()).isEqualTo(Source.Mark.FROM_MEMORY);
   }
@@ -58,16 +58,16 @@ class BuiltInRulesTest {
   void saeAimsInInchesAt25FtWithFourInchesEachWay(BeamClass beam, double centreIn, double aimIn) {
     AimRule rule = rule("us-sae-j599", beam, centreIn * 25.4, centreIn * 25.4 - 60, false);
     assertThat(rule.aimPercent()).isCloseTo(100 * aimIn / 300, within(1e-9));
-    assertThat(rule.limits().lowestPercent().getAsDouble())
+    assertThat(rule.limits().lowest().getAsDouble())
         .isCloseTo(100 * (aimIn - 4) / 300, within(1e-9));
-    assertThat(rule.limits().highestPercent().getAsDouble())
+    assertThat(rule.limits().highest().getAsDouble())
         .isCloseTo(100 * (aimIn + 4) / 300, within(1e-9));
   }
 
   @Test
   void classBFogIsOneAndAHalfPercentDownOrLower() {
     AimRule rule = rule("un-r48", BeamClass.FOG_B, 400, 350, false);
-    assertThat(rule.limits().lowestPercent()).isEmpty();
+    assertThat(rule.limits().lowest()).isEmpty();
     assertThat(rule.limits().marginOf(-1.5)).isZero();
     assertThat(rule.limits().marginOf(-8)).isCloseTo(6.5, within(1e-12));
   }

@@ -12,7 +12,7 @@ import mellow.core.aim.ScrewBehaviour;
 import mellow.core.aim.Target;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
-import mellow.core.rules.PercentBand;
+import mellow.core.rules.Band;
 import mellow.core.vehicle.Side;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
@@ -92,14 +92,14 @@ public record LampView(
       @Nullable FigureView lowestReach,
       @Nullable FigureView highestReach) {
 
-    static LimitsView of(PercentBand band, Optional<LampPlace> place) {
+    static LimitsView of(Band band, Optional<LampPlace> place) {
       return new LimitsView(
-          percent(band.lowestPercent()),
-          percent(band.highestPercent()),
-          height(band.lowestPercent(), place),
-          height(band.highestPercent(), place),
-          reachOf(band.lowestPercent(), place),
-          reachOf(band.highestPercent(), place));
+          percent(band.lowest()),
+          percent(band.highest()),
+          height(band.lowest(), place),
+          height(band.highest(), place),
+          reachOf(band.lowest(), place),
+          reachOf(band.highest(), place));
     }
 
     private static @Nullable FigureView percent(OptionalDouble percent) {

@@ -80,7 +80,7 @@ public record WallRequest(
       return new JobSetup(
           traffic,
           market,
-          BuiltInRules.all().stream().filter(set -> set != market).toList(),
+          BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
           units,
           school,
           labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),
@@ -169,6 +169,6 @@ public record WallRequest(
                         .formatted(
                             id,
                             String.join(
-                                ", ", BuiltInRules.all().stream().map(RuleSet::id).toList()))));
+                                ", ", BuiltInRules.ofAim().stream().map(RuleSet::id).toList()))));
   }
 }

@@ -91,7 +91,7 @@ public record JobView(
     return new JobSetup(
         traffic,
         market,
-        BuiltInRules.all().stream().filter(set -> set != market).toList(),
+        BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
         units,
         school,
         labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
-import mellow.core.rules.PercentBand;
+import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.TrafficSide;
@@ -49,7 +49,7 @@ public record RuleSetView(
       SourceView source) {
 
     static AimRuleView of(AimRule rule) {
-      PercentBand limits = rule.limits();
+      Band limits = rule.limits();
       return new AimRuleView(
           rule.id(),
           rule.classes(),
@@ -57,8 +57,8 @@ public record RuleSetView(
           length(rule.height().map(HeightCondition::aboveMm).orElse(OptionalDouble.empty())),
           length(rule.height().map(HeightCondition::belowMm).orElse(OptionalDouble.empty())),
           rule.byMakersChoice(),
-          percent(limits.lowestPercent()),
-          percent(limits.highestPercent()),
+          percent(limits.lowest()),
+          percent(limits.highest()),
           FigureView.percent(rule.aimPercent()),
           SourceView.of(rule.source()));
     }

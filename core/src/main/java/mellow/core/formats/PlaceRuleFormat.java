@@ -1,0 +1,67 @@
+package mellow.core.formats;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+import mellow.core.finding.Quantity;
+import mellow.core.measure.LengthUnit;
+import mellow.core.rules.Band;
+import mellow.core.rules.PlaceRule;
+import mellow.core.vehicle.LampFunction;
+
+/** Reads one rule of place from its JSON form. */
+final class PlaceRuleFormat {
+  private PlaceRuleFormat() {}
+
+  static PlaceRule read(JsonNode node, JsonNode setDocument) {
+    PlaceRule.Asks asks = PlaceRule.Asks.valueOf(RuleSetFormat.constant(node.get("asks")));
+    Set<LampFunction> functions = new HashSet<>();
+    node.get("functions")
+        .forEach(one -> functions.add(LampFunction.valueOf(RuleSetFormat.constant(one))));
+    DoubleUnaryOperator change = change(node.get("unit").asText(), asks);
+    JsonNode limits = node.get("limits");
+    return new PlaceRule(
+        node.get("id").asText(),
+        functions,
+        asks,
+        new Band(
+            RuleSetFormat.converted(RuleSetFormat.number(limits, "least"), change),
+            RuleSetFormat.converted(RuleSetFormat.number(limits, "most"), change)),
+        Optional.ofNullable(node.get("vehicleWidth")).map(PlaceRuleFormat::width),
+        Optional.ofNullable(node.get("unless")).map(PlaceRuleFormat::excuse),
+        RuleSetFormat.source(node, setDocument));
+  }
+
+  private static DoubleUnaryOperator change(String unit, PlaceRule.Asks asks) {
+    Quantity quantity =
+        switch (unit) {
+          case "mm", "in" -> Quantity.LENGTH;
+          case "cm2" -> Quantity.AREA;
+          case "cd" -> Quantity.INTENSITY;
+          case "degree" -> Quantity.ANGLE;
+          default -> Quantity.COUNT;
+        };
+    if (quantity != asks.quantity()) {
+      throw new IllegalArgumentException(
+          "“%s” is no unit of the %s.".formatted(unit, asks.words()));
+    }
+    return unit.equals("in") ? LengthUnit.IN::toMm : value -> value;
+  }
+
+  private static PlaceRule.WidthCondition width(JsonNode node) {
+    OptionalDouble from = RuleSetFormat.number(node, "fromMm");
+    OptionalDouble below = RuleSetFormat.number(node, "belowMm");
+    if (from.orElse(0) >= below.orElse(Double.POSITIVE_INFINITY)) {
+      throw new IllegalArgumentException("No vehicle is that wide and that narrow at once.");
+    }
+    return new PlaceRule.WidthCondition(from, below);
+  }
+
+  private static PlaceRule.Excuse excuse(JsonNode node) {
+    return new PlaceRule.Excuse(
+        RuleSetFormat.number(node, "intensityMostCd"), node.has("goesOutWithTurnSignal"));
+  }
+}

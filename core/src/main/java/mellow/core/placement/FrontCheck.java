@@ -1,0 +1,166 @@
+package mellow.core.placement;
+
+import java.util.ArrayList;
+import java.util.List;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.Side;
+import org.locationtech.jts.geom.Geometry;
+
+/** What holds on every front, whatever the rule sets say: nothing runs into anything. */
+final class FrontCheck {
+  /** Left and right may differ by this and still look even. Judged. */
+  static final double UNEVEN_LIMIT_MM = 5;
+
+  private static final double ROOM_MM = 100;
+
+  /** Shapes that share less than this merely touch. */
+  private static final double TOUCHING_MM2 = 0.01;
+
+  private static final Source DRAWN = Source.derived("the drawing of this front");
+  private static final Source EVEN =
+      Source.judged("“symmetrical” is asked without a figure; 5 mm is seen by eye");
+
+  private final Front front;
+  private final double tapeMm;
+
+  FrontCheck(Front front, double tapeMm) {
+    this.front = front;
+    this.tapeMm = tapeMm;
+  }
+
+  List<Finding> of(LampPair pair) {
+    List<Finding> findings = new ArrayList<>();
+    findings.add(even(pair));
+    for (Side side : Side.values()) {
+      withinTheVehicle(pair, side, findings);
+      Geometry body = body(pair, side);
+      for (KeepOut keepOut : front.keepOuts()) {
+        findings.add(clear(pair, side, body, keepOut));
+      }
+      for (LampPair other : front.pairs()) {
+        if (!other.id().equals(pair.id()) && overlap(body, body(other, side))) {
+          findings.add(
+              out(
+                  "overlap." + other.id(),
+                  pair,
+                  side,
+                  Sentence.of(PlaceWords.who(pair, side) + " runs into the " + other.name()),
+                  Sentence.of("Move one of the two.")));
+        }
+      }
+    }
+    return findings;
+  }
+
+  private static Geometry body(LampPair pair, Side side) {
+    return Front.onVehicle(pair.lamp().body(), side, pair.spots().on(side));
+  }
+
+  private static boolean overlap(Geometry one, Geometry other) {
+    return one.intersects(other) && one.intersection(other).getArea() > TOUCHING_MM2;
+  }
+
+  private Finding even(LampPair pair) {
+    Spot left = pair.spots().left();
+    Spot right = pair.spots().right();
+    double off =
+        Math.max(
+            Math.abs(left.outMm() - right.outMm()), Math.abs(left.heightMm() - right.heightMm()));
+    Margin margin =
+        Margin.of(Figure.lengthMm(UNEVEN_LIMIT_MM - off), tapeMm * Math.sqrt(2), UNEVEN_LIMIT_MM);
+    Finding finding =
+        Finding.on(
+            "place." + pair.id() + ".even",
+            margin,
+            EVEN,
+            off == 0
+                ? Sentence.of(capital(pair.name()) + "s symmetrical")
+                : Sentence.of(
+                    capital(pair.name()) + "s {0} uneven, left against right",
+                    Figure.lengthMm(off)));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(Sentence.of("Set both sides alike."))
+        : finding;
+  }
+
+  private void withinTheVehicle(LampPair pair, Side side, List<Finding> findings) {
+    var reach = pair.lamp().body().getEnvelopeInternal();
+    Spot spot = pair.spots().on(side);
+    double beyondSide = spot.outMm() + reach.getMaxX() - front.widthMm() / 2;
+    if (beyondSide > 0) {
+      findings.add(
+          out(
+              "side",
+              pair,
+              side,
+              Sentence.of(
+                  PlaceWords.who(pair, side) + " stands {0} out of the vehicle's side",
+                  Figure.lengthMm(beyondSide)),
+              Sentence.of("Move it {0} inwards.", Figure.lengthMm(beyondSide))));
+    }
+    double acrossCentre = -(spot.outMm() + reach.getMinX());
+    if (acrossCentre > 0) {
+      findings.add(
+          out(
+              "centre",
+              pair,
+              side,
+              Sentence.of(
+                  PlaceWords.who(pair, side) + " reaches {0} across the centre line",
+                  Figure.lengthMm(acrossCentre)),
+              Sentence.of("Move it {0} outwards.", Figure.lengthMm(acrossCentre))));
+    }
+    double underGround = -(spot.heightMm() + reach.getMinY());
+    if (underGround > 0) {
+      findings.add(
+          out(
+              "ground",
+              pair,
+              side,
+              Sentence.of(
+                  PlaceWords.who(pair, side) + " reaches {0} below the ground",
+                  Figure.lengthMm(underGround)),
+              Sentence.of("Move it {0} up.", Figure.lengthMm(underGround))));
+    }
+  }
+
+  private Finding clear(LampPair pair, Side side, Geometry body, KeepOut keepOut) {
+    Geometry shape = keepOut.geometry();
+    double gap = overlap(body, shape) ? -1 : body.distance(shape);
+    String id = "place." + pair.id() + ".clear." + keepOut.id() + "." + side.word();
+    String who = PlaceWords.who(pair, side);
+    if (gap < 0) {
+      return Finding.plain(
+              id, Verdict.OUT, DRAWN, Sentence.of(who + " runs into: " + keepOut.name()))
+          .withRemedy(Sentence.of("Move it clear, or ask for the nearest good place."));
+    }
+    double amount = gap - keepOut.clearanceMm();
+    Margin margin = Margin.of(Figure.lengthMm(amount), tapeMm, ROOM_MM);
+    Finding finding =
+        Finding.on(
+            id,
+            margin,
+            DRAWN,
+            Sentence.of(who + " {0} clear of: " + keepOut.name(), Figure.lengthMm(gap)));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of("Move it {0} farther away.", Figure.lengthMm(Math.abs(amount))))
+        : finding;
+  }
+
+  private static Finding out(
+      String what, LampPair pair, Side side, Sentence says, Sentence remedy) {
+    return Finding.plain(
+            "place." + pair.id() + "." + what + "." + side.word(), Verdict.OUT, DRAWN, says)
+        .withRemedy(remedy);
+  }
+
+  private static String capital(String word) {
+    return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+  }
+}

@@ -1,0 +1,99 @@
+package mellow.core.placement;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.vehicle.LampFunction;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * A lamp as it is made, in its own axes.
+ *
+ * @param function what it is for
+ * @param heads its lit surfaces; several count together
+ * @param housing what must not run into anything; the lit surfaces where it is not known
+ * @param intensityCd on its axis, candela
+ * @param goesOutWithTurnSignal it goes out while the turn signal beside it flashes
+ * @param holes what is drilled for it
+ */
+public record Lamp(
+    LampFunction function,
+    List<Head> heads,
+    Optional<Outline> housing,
+    OptionalDouble intensityCd,
+    boolean goesOutWithTurnSignal,
+    List<Hole> holes) {
+  public Lamp {
+    if (heads.isEmpty()) {
+      throw new IllegalArgumentException("a lamp has at least one lit surface");
+    }
+    heads = List.copyOf(heads);
+    holes = List.copyOf(holes);
+  }
+
+  /** A lamp with one lit surface of which nothing else is known. */
+  public static Lamp of(LampFunction function, Outline lit) {
+    return new Lamp(
+        function,
+        List.of(new Head(lit, 0, 0)),
+        Optional.empty(),
+        OptionalDouble.empty(),
+        false,
+        List.of());
+  }
+
+  /**
+   * One lit surface.
+   *
+   * @param outMm where its own middle lies, from the lamp's reference point
+   * @param upMm the same, upwards
+   */
+  public record Head(Outline lit, double outMm, double upMm) {}
+
+  /**
+   * A hole to drill.
+   *
+   * @param outMm where its centre lies, from the lamp's reference point
+   * @param upMm the same, upwards
+   * @param pilotMm diameter of the first drill; 0 where none is drilled before
+   * @param finalMm diameter of the hole
+   */
+  public record Hole(double outMm, double upMm, double pilotMm, double finalMm) {
+    public Hole {
+      if (!(finalMm > 0) || pilotMm < 0 || pilotMm > finalMm) {
+        throw new IllegalArgumentException("the pilot hole is no larger than the hole itself");
+      }
+    }
+  }
+
+  /** All lit surfaces together, x out and y up. */
+  Geometry lit() {
+    return UnaryUnionOp.union(
+        heads.stream()
+            .map(head -> moved(head.lit().geometry(), head.outMm(), head.upMm()))
+            .toList());
+  }
+
+  /** What must not run into anything, x out and y up. */
+  Geometry body() {
+    Geometry lit = lit();
+    return housing.map(of -> of.geometry().union(lit)).orElse(lit);
+  }
+
+  /** The reach of the lit surfaces from the reference point. */
+  Envelope litReach() {
+    return lit().getEnvelopeInternal();
+  }
+
+  /** Lit area, cm². */
+  public double litAreaCm2() {
+    return lit().getArea() / 100;
+  }
+
+  static Geometry moved(Geometry shape, double outMm, double upMm) {
+    return AffineTransformation.translationInstance(outMm, upMm).transform(shape);
+  }
+}

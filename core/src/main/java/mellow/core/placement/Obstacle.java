@@ -1,0 +1,103 @@
+package mellow.core.placement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import mellow.core.rules.PlaceRule;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
+
+/**
+ * Something that a pair must not come near, as the places that it takes from the pair's reference
+ * point.
+ *
+ * @param name as people call it
+ * @param taken x from the centre line out, y above the ground
+ */
+record Obstacle(String name, Geometry taken) {
+  private static final int ARC_STEPS = 32;
+
+  /** A rounded corner is drawn inside its circle; so much wider it lies outside. */
+  private static final double ARC_WIDENING = 1 / Math.cos(Math.PI / (4 * ARC_STEPS));
+
+  /** Two shapes that merely touch are told apart from two that overlap by this. */
+  private static final double HAIR_MM = 1e-6;
+
+  static List<Obstacle> of(Front front, LampPair pair, List<RuleSet> sets, double spareMm) {
+    List<Obstacle> obstacles = new ArrayList<>();
+    Geometry body = pair.lamp().body();
+    for (KeepOut keepOut : front.keepOuts()) {
+      double away = keepOut.clearanceMm() + spareMm;
+      for (Side side : Side.values()) {
+        obstacles.add(new Obstacle(keepOut.name(), taken(keepOut.geometry(), side, body, away)));
+      }
+    }
+    for (LampPair other : front.pairs()) {
+      if (!other.id().equals(pair.id())) {
+        addLamp(obstacles, other, other.lamp().body(), body, spareMm);
+        OptionalDouble gap = gapToTurnSignal(front, pair, sets);
+        if (other.lamp().function() == LampFunction.TURN && gap.isPresent()) {
+          double away = gap.getAsDouble() + spareMm;
+          addLamp(obstacles, other, other.lamp().lit(), pair.lamp().lit(), away);
+        }
+      }
+    }
+    return obstacles;
+  }
+
+  private static void addLamp(
+      List<Obstacle> obstacles, LampPair other, Geometry shape, Geometry body, double away) {
+    for (Side side : Side.values()) {
+      Geometry there = Front.onVehicle(shape, side, other.spots().on(side));
+      obstacles.add(new Obstacle(other.name(), taken(there, side, body, away)));
+    }
+  }
+
+  private static OptionalDouble gapToTurnSignal(Front front, LampPair pair, List<RuleSet> sets) {
+    return sets.stream()
+        .flatMap(set -> set.placeRules().stream())
+        .filter(rule -> rule.asks() == PlaceRule.Asks.TURN_SIGNAL_GAP)
+        .filter(rule -> rule.isFor(pair.lamp().function(), front.widthMm()))
+        .filter(rule -> !PlaceJudge.excused(pair, rule))
+        .mapToDouble(rule -> rule.limits().lowest().orElse(0))
+        .max();
+  }
+
+  /** The places of a reference point at which the body would come nearer than allowed. */
+  private static Geometry taken(Geometry shape, Side side, Geometry body, double awayMm) {
+    Geometry outwards = AffineTransformation.scaleInstance(side.sign(), 1).transform(shape);
+    Geometry sum = sum(outwards, body.convexHull());
+    return awayMm > 0 ? sum.buffer(awayMm * ARC_WIDENING, ARC_STEPS) : sum.buffer(-HAIR_MM);
+  }
+
+  /** Minkowski sum of a shape and a convex body turned about its reference point. */
+  private static Geometry sum(Geometry shape, Geometry body) {
+    List<Geometry> sums = new ArrayList<>();
+    boolean convex = shape.convexHull().getArea() - shape.getArea() < HAIR_MM;
+    Geometry parts =
+        convex ? shape.convexHull() : ConstrainedDelaunayTriangulator.triangulate(shape);
+    for (int i = 0; i < parts.getNumGeometries(); i++) {
+      sums.add(sumOfConvex(parts.getGeometryN(i), body));
+    }
+    return UnaryUnionOp.union(sums);
+  }
+
+  private static Geometry sumOfConvex(Geometry part, Geometry body) {
+    Coordinate[] ours = part.getCoordinates();
+    Coordinate[] theirs = body.getCoordinates();
+    Coordinate[] sums = new Coordinate[ours.length * theirs.length];
+    int next = 0;
+    for (Coordinate one : ours) {
+      for (Coordinate other : theirs) {
+        sums[next++] = new Coordinate(one.getX() - other.getX(), one.getY() - other.getY());
+      }
+    }
+    return Outline.FACTORY.createMultiPointFromCoords(sums).convexHull();
+  }
+}

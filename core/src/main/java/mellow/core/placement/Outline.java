@@ -1,0 +1,111 @@
+package mellow.core.placement;
+
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.operation.valid.TopologyValidationError;
+import org.locationtech.jts.util.GeometricShapeFactory;
+
+/** The outline of a lit surface, a housing or a thing in the way, about a reference point. */
+public sealed interface Outline {
+  /** Largest size that is taken: no lamp and nothing before it is larger than a vehicle. */
+  double LARGEST_MM = 4000;
+
+  GeometryFactory FACTORY = new GeometryFactory();
+
+  /** The shape in the lamp's own axes: x is out, y is up; mm. */
+  Geometry geometry();
+
+  /** A rectangle about the reference point. */
+  record Rectangle(double widthMm, double heightMm) implements Outline {
+    public Rectangle {
+      requireSize(widthMm);
+      requireSize(heightMm);
+    }
+
+    @Override
+    public Geometry geometry() {
+      return shape(widthMm, heightMm).createRectangle();
+    }
+  }
+
+  /** An ellipse about the reference point; a circle where both axes are equal. */
+  record Ellipse(double widthMm, double heightMm) implements Outline {
+    /** So fine that the area is short by less than 1/10 000. */
+    private static final int CORNERS = 256;
+
+    public Ellipse {
+      requireSize(widthMm);
+      requireSize(heightMm);
+    }
+
+    @Override
+    public Geometry geometry() {
+      GeometricShapeFactory shape = shape(widthMm, heightMm);
+      shape.setNumPoints(CORNERS);
+      return shape.createEllipse();
+    }
+  }
+
+  /** A polygon, its corners in order. {@link #problemOf} says beforehand what it would refuse. */
+  record Polygon(List<Point> corners) implements Outline {
+    public Polygon {
+      corners = List.copyOf(corners);
+      Optional<String> problem = problemOf(corners);
+      if (problem.isPresent()) {
+        throw new IllegalArgumentException(problem.get());
+      }
+    }
+
+    /** What is wrong with a list of corners, as a sentence for people; empty where nothing is. */
+    public static Optional<String> problemOf(List<Point> corners) {
+      if (corners.size() < 3) {
+        return Optional.of("An outline needs at least three corners.");
+      }
+      for (Point corner : corners) {
+        if (Math.max(Math.abs(corner.outMm()), Math.abs(corner.upMm())) > LARGEST_MM) {
+          return Optional.of("A corner lies more than 4 m away.");
+        }
+      }
+      TopologyValidationError error = new IsValidOp(ring(corners)).getValidationError();
+      if (error != null) {
+        Coordinate at = error.getCoordinate();
+        return Optional.of(
+            "The outline crosses or touches itself near %.0f / %.0f mm."
+                .formatted(at.getX(), at.getY()));
+      }
+      return Optional.empty();
+    }
+
+    private static Geometry ring(List<Point> corners) {
+      Coordinate[] ring = new Coordinate[corners.size() + 1];
+      for (int i = 0; i < ring.length; i++) {
+        Point corner = corners.get(i % corners.size());
+        ring[i] = new Coordinate(corner.outMm(), corner.upMm());
+      }
+      return FACTORY.createPolygon(ring);
+    }
+
+    @Override
+    public Geometry geometry() {
+      return ring(corners);
+    }
+  }
+
+  private static GeometricShapeFactory shape(double widthMm, double heightMm) {
+    GeometricShapeFactory shape = new GeometricShapeFactory(FACTORY);
+    shape.setCentre(new Coordinate(0, 0));
+    shape.setWidth(widthMm);
+    shape.setHeight(heightMm);
+    return shape;
+  }
+
+  private static void requireSize(double mm) {
+    if (!(mm > 0) || mm > LARGEST_MM) {
+      throw new IllegalArgumentException("a size lies between 0 and 4 m, not " + mm + " mm");
+    }
+  }
+}

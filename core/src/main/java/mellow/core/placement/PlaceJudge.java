@@ -1,0 +1,161 @@
+package mellow.core.placement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.rules.Band;
+import mellow.core.rules.PlaceRule;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.Side;
+
+/** Holds one lamp, or one pair, against one rule of place. */
+final class PlaceJudge {
+  /** Room against which a margin is drawn where a rule limits one side only, by what it limits. */
+  private static final double ROOM_MM = 100;
+
+  private static final double ROOM_OTHER_SHARE = 0.2;
+
+  private final Front front;
+  private final PlaceMeasure measure;
+
+  PlaceJudge(Front front, double tapeMm) {
+    this.front = front;
+    this.measure = new PlaceMeasure(front, tapeMm);
+  }
+
+  /** The findings of a set's rules on a pair. */
+  List<Finding> judge(LampPair pair, RuleSet set) {
+    List<Finding> findings = new ArrayList<>();
+    for (PlaceRule rule : set.placeRules()) {
+      if (rule.isFor(pair.lamp().function(), front.widthMm())) {
+        for (Side side : sides(rule)) {
+          findings.add(judge(pair, side, rule, set));
+        }
+      }
+    }
+    return findings;
+  }
+
+  static Side[] sides(PlaceRule rule) {
+    return rule.asks().ofThePair() ? new Side[] {Side.LEFT} : Side.values();
+  }
+
+  static String id(LampPair pair, Side side, PlaceRule rule) {
+    String id = "place." + pair.id() + "." + rule.id();
+    return rule.asks().ofThePair() ? id : id + "." + side.word();
+  }
+
+  private Finding judge(LampPair pair, Side side, PlaceRule rule, RuleSet set) {
+    OptionalDouble measured = measure.of(pair, side, rule.asks());
+    if (measured.isEmpty()) {
+      return missing(pair, side, rule);
+    }
+    double value = measured.getAsDouble();
+    Band limits = rule.limits();
+    boolean high = limits.isNearerToHighest(value);
+    double amount = limits.marginOf(value);
+    if (amount < 0 && excused(pair, rule)) {
+      return Finding.plain(
+              id(pair, side, rule),
+              Verdict.WITHIN,
+              rule.source(),
+              Sentence.of(
+                  PlaceWords.who(pair, side, rule)
+                      + " is allowed nearer to the turn signal than {0}",
+                  figure(rule, limits.nearestLimit(value))))
+          .withDetail(Sentence.of(excuseWords(pair)));
+    }
+    double room = limits.halfWidthOr(room(rule, limits.nearestLimit(value)));
+    Margin margin = Margin.of(figure(rule, amount), measure.uncertainty(pair, rule.asks()), room);
+    Verdict verdict =
+        rule.asks() == PlaceRule.Asks.COUNT
+            ? amount < 0 ? Verdict.OUT : Verdict.WITHIN
+            : margin.verdict();
+    Sentence headline = PlaceWords.headline(pair, side, rule, high, verdict, value, amount);
+    Finding finding =
+        new Finding(
+            id(pair, side, rule),
+            verdict,
+            headline,
+            PlaceWords.detail(rule, high, value, set.title()),
+            Optional.of(margin),
+            Optional.empty(),
+            working(rule, high, value, amount),
+            rule.source());
+    return verdict == Verdict.OUT
+        ? finding.withRemedy(PlaceWords.remedy(rule, high, Math.abs(amount)))
+        : finding;
+  }
+
+  static boolean excused(LampPair pair, PlaceRule rule) {
+    return rule.excuse()
+        .map(
+            excuse ->
+                (excuse.goesOutWithTurnSignal() && pair.lamp().goesOutWithTurnSignal())
+                    || (excuse.intensityMostCd().isPresent()
+                        && pair.lamp().intensityCd().isPresent()
+                        && pair.lamp().intensityCd().getAsDouble()
+                            <= excuse.intensityMostCd().getAsDouble()))
+        .orElse(false);
+  }
+
+  private static String excuseWords(LampPair pair) {
+    return pair.lamp().goesOutWithTurnSignal()
+        ? "It goes out while that signal flashes."
+        : "It is dim enough not to drown that signal.";
+  }
+
+  private static Finding missing(LampPair pair, Side side, PlaceRule rule) {
+    String who = PlaceWords.who(pair, side, rule);
+    String[] words =
+        switch (rule.asks()) {
+          case ABOVE_DIPPED ->
+              new String[] {
+                who + ": whether it tops the low beam is open",
+                "Draw the low beam's lit surface, or measure its upper edge."
+              };
+          case TURN_SIGNAL_GAP ->
+              new String[] {
+                who + ": the gap to the turn signal is open", "Draw the turn signal's lit surface."
+              };
+          default ->
+              new String[] {
+                who + ": its " + rule.asks().words() + " is not known",
+                "Enter the " + rule.asks().words() + " from the lamp's data sheet."
+              };
+        };
+    return Finding.notKnown(id(pair, side, rule), rule.source(), words[0], words[1]);
+  }
+
+  private static Working working(PlaceRule rule, boolean high, double value, double amount) {
+    double limit = rule.limits().nearestLimit(value);
+    return Working.of(
+        Working.read(rule.asks().words(), figure(rule, value)),
+        Working.read(high ? "at most" : "at least", figure(rule, limit)),
+        new Working.Line(
+            "margin",
+            high ? "limit − value" : "value − limit",
+            Sentence.of(
+                "{0} − {1}",
+                figure(rule, high ? limit : value), figure(rule, high ? value : limit)),
+            figure(rule, amount)));
+  }
+
+  static Figure figure(PlaceRule rule, double value) {
+    return new Figure(value, rule.asks().quantity());
+  }
+
+  private static double room(PlaceRule rule, double limit) {
+    return switch (rule.asks().quantity()) {
+      case LENGTH -> ROOM_MM;
+      default -> Math.max(1, Math.abs(limit) * ROOM_OTHER_SHARE);
+    };
+  }
+}

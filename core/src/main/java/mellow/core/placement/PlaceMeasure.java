@@ -1,0 +1,70 @@
+package mellow.core.placement;
+
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import mellow.core.rules.PlaceRule;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import org.locationtech.jts.geom.Geometry;
+
+/** Measures what the rules of place ask about, on the drawing of the front. */
+final class PlaceMeasure {
+  /** A protractor held against a lamp is read to this. Judged. */
+  private static final double PROTRACTOR_DEG = 0.5;
+
+  private final Front front;
+  private final double tapeMm;
+
+  PlaceMeasure(Front front, double tapeMm) {
+    this.front = front;
+    this.tapeMm = tapeMm;
+  }
+
+  /**
+   * The value asked about, in the unit of the question; empty while something for it is missing.
+   *
+   * @param side which lamp; either one for a question about the pair
+   */
+  OptionalDouble of(LampPair pair, Side side, PlaceRule.Asks asks) {
+    Spot spot = pair.spots().on(side);
+    Extent extent = Extent.of(pair, side);
+    return switch (asks) {
+      case LOWER_EDGE_HEIGHT -> OptionalDouble.of(extent.lowerMm());
+      case UPPER_EDGE_HEIGHT -> OptionalDouble.of(extent.upperMm());
+      case CENTRE_HEIGHT -> OptionalDouble.of(spot.heightMm());
+      case OUTER_EDGE -> OptionalDouble.of(front.widthMm() / 2 - extent.outerMm());
+      case INNER_SPACING ->
+          OptionalDouble.of(extent.innerMm() + Extent.of(pair, side.other()).innerMm());
+      case ABOVE_DIPPED -> {
+        OptionalDouble top = front.topOfDippedMm();
+        yield top.isEmpty() ? top : OptionalDouble.of(extent.upperMm() - top.getAsDouble());
+      }
+      case TURN_SIGNAL_GAP -> turnSignalGapMm(pair, side);
+      case LIT_AREA -> OptionalDouble.of(pair.lamp().litAreaCm2());
+      case INTENSITY -> pair.lamp().intensityCd();
+      case HEADING -> OptionalDouble.of(Math.abs(spot.headingDeg()));
+      case COUNT -> OptionalDouble.of(2.0 * front.of(pair.lamp().function()).count());
+    };
+  }
+
+  /** How exactly it is known, ±, in the unit of the question. */
+  double uncertainty(LampPair pair, PlaceRule.Asks asks) {
+    return switch (asks.quantity()) {
+      case AREA -> pair.lamp().lit().getLength() * tapeMm / 2 / 100;
+      case ANGLE -> PROTRACTOR_DEG;
+      case INTENSITY, COUNT -> 0;
+      default -> tapeMm;
+    };
+  }
+
+  private OptionalDouble turnSignalGapMm(LampPair pair, Side side) {
+    Geometry lit = Front.onVehicle(pair.lamp().lit(), side, pair.spots().on(side));
+    DoubleStream gaps =
+        front
+            .of(LampFunction.TURN)
+            .mapToDouble(
+                turn ->
+                    lit.distance(Front.onVehicle(turn.lamp().lit(), side, turn.spots().on(side))));
+    return gaps.min();
+  }
+}

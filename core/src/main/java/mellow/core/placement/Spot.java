@@ -1,0 +1,20 @@
+package mellow.core.placement;
+
+/**
+ * Where a lamp's reference point sits.
+ *
+ * @param outMm from the vehicle's centre line to the lamp's own side
+ * @param heightMm above the ground
+ * @param headingDeg how far it looks outwards of straight ahead; inwards is negative
+ */
+public record Spot(double outMm, double heightMm, double headingDeg) {
+  public Spot {
+    if (!Double.isFinite(outMm) || !Double.isFinite(heightMm) || !Double.isFinite(headingDeg)) {
+      throw new IllegalArgumentException("a place needs finite numbers");
+    }
+  }
+
+  Spot at(double newOutMm, double newHeightMm) {
+    return new Spot(newOutMm, newHeightMm, headingDeg);
+  }
+}

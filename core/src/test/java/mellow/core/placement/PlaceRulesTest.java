@@ -1,0 +1,223 @@
+package mellow.core.placement;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static mellow.core.placement.Fronts.find;
+import static mellow.core.placement.Fronts.finding;
+import static mellow.core.placement.Fronts.front;
+import static mellow.core.placement.Fronts.named;
+import static mellow.core.placement.Fronts.square;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.LengthUnit;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import org.junit.jupiter.api.Test;
+
+/** UN R48, UN R87, 49 CFR 571.108, California Vehicle Code 24403: all figures from memory. */
+class PlaceRulesTest {
+  private static LampPair drl(double innerEdgesMm, double lowerMm) {
+    return square(LampFunction.DRL, 60, innerEdgesMm / 2 + 30, lowerMm + 30);
+  }
+
+  @Test
+  void runningLampsWithInnerEdges590ApartAreOutBy10AndWithinOnANarrowVehicle() {
+    assertThatFinding(finding(front(1700, drl(590, 500)), "un-r48.drl.spacing", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6)
+        .says("10 mm too close")
+        .advises("half of 10 mm outwards");
+    assertThatFinding(finding(front(1290, drl(590, 500)), "un-r48.drl.spacing-narrow", "un-r48"))
+        .is(Verdict.WITHIN)
+        .hasMargin(190, 1e-6);
+    assertThat(find(front(1290, drl(590, 500)), "un-r48.drl.spacing", "un-r48")).isEmpty();
+  }
+
+  @Test
+  void runningLampsAt240AndAt1510AreOutBy10() {
+    assertThatFinding(finding(front(1700, drl(700, 240)), "un-r48.drl.lower-edge.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    assertThatFinding(finding(front(1700, drl(700, 1450)), "un-r48.drl.upper-edge.right", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+  }
+
+  @Test
+  void aRunningLamp410FromTheSideIsOutForFittersAndNoConcernOfTheRegulation() {
+    Front front = front(1700, square(LampFunction.DRL, 60, 850 - 410 - 30, 500));
+    assertThatFinding(finding(front, "fitters.drl.outer-edge.left", "fitters", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    assertThat(
+            PlaceSheet.of(front, List.of(Fronts.rules("un-r48")), 1).findings().stream()
+                .filter(finding -> finding.id().contains("outer-edge")))
+        .isEmpty();
+  }
+
+  @Test
+  void aFogLampIsHeldToItsLowerEdgeAndToTheLowBeamsTop() {
+    LampPair low = named("low", square(LampFunction.DIPPED, 120, 600, 640));
+    Front front = front(1700, low, square(LampFunction.FRONT_FOG, 90, 600, 290));
+    assertThatFinding(finding(front, "un-r48.fog.lower-edge.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-5, 1e-6);
+    Front high = front(1700, low, square(LampFunction.FRONT_FOG, 90, 600, 660));
+    assertThatFinding(finding(high, "un-r48.fog.not-above-dipped.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-5, 1e-6)
+        .says("5 mm above the top of the low beam");
+    assertThatFinding(
+            finding(
+                front(1700, square(LampFunction.FRONT_FOG, 90, 600, 400)),
+                "un-r48.fog.not-above-dipped.left",
+                "un-r48"))
+        .is(Verdict.NOT_KNOWN)
+        .advises("Draw the low beam");
+  }
+
+  @Test
+  void aLowBeamAt1210IsOutByTheRegulationAndWithin54Inches() {
+    Front front = front(1900, square(LampFunction.DIPPED, 150, 700, 1210));
+    assertThatFinding(finding(front, "un-r48.dipped.height.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    assertThatFinding(finding(front, "us-fmvss-108.headlamp.height.left", "us-fmvss-108"))
+        .is(Verdict.WITHIN)
+        .hasMargin(1371.6 - 1210, 1e-6);
+  }
+
+  @Test
+  void aRunningLampAt43InchesIsOutByOneInchInTheUnitedStates() {
+    Front front = front(1900, square(LampFunction.DRL, 60, 700, LengthUnit.IN.toMm(43)));
+    assertThatFinding(finding(front, "us-fmvss-108.drl.height.left", "us-fmvss-108"))
+        .is(Verdict.OUT)
+        .hasMargin(-25.4, 1e-6);
+  }
+
+  @Test
+  void nextToATurnSignalARunningLampIsDimOrGoesOutWithIt() {
+    LampPair turn = named("turn", square(LampFunction.TURN, 60, 700, 600));
+    Outline lit = new Outline.Rectangle(60, 60);
+    for (boolean goesOut : new boolean[] {false, true}) {
+      Lamp bright =
+          new Lamp(
+              LampFunction.DRL,
+              List.of(new Lamp.Head(lit, 0, 0)),
+              Optional.empty(),
+              OptionalDouble.of(2900),
+              goesOut,
+              List.of());
+      LampPair near = LampPair.mirrored("it", "running lamp", bright, new Spot(600, 600, 0));
+      assertThatFinding(
+              finding(front(1700, turn, near), "us-fmvss-108.drl.turn-signal.left", "us-fmvss-108"))
+          .is(goesOut ? Verdict.WITHIN : Verdict.OUT);
+    }
+  }
+
+  @Test
+  void fourFogLampsAreTwoTooManyInCalifornia() {
+    LampPair first = square(LampFunction.FRONT_FOG, 90, 500, 500);
+    Front front = front(1700, first, named("more", square(LampFunction.FRONT_FOG, 90, 700, 500)));
+    assertThatFinding(finding(front, "us-ca-24403.fog.count", "us-ca-24403"))
+        .is(Verdict.OUT)
+        .hasMargin(-2, 0);
+    assertThatFinding(finding(front(1700, first), "us-ca-24403.fog.count", "us-ca-24403"))
+        .is(Verdict.WITHIN);
+  }
+
+  @Test
+  void aLampThatFollowsTheBumperRoundTheCornerLooksAside() {
+    LampPair pair =
+        square(LampFunction.DRL, 60, 700, 500)
+            .at(new BySide<>(new Spot(700, 500, 13), new Spot(700, 500, -4)));
+    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading.left", "fitters"))
+        .is(Verdict.OUT)
+        .hasMargin(-3, 1e-9);
+    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading.right", "fitters"))
+        .is(Verdict.WITHIN);
+  }
+
+  /** Arithmetic: π ÷ 4 × 2.54² cm² = 5.07 cm²; √(25 × 4 ÷ π) cm = 56.4 mm. */
+  @Test
+  void roundHeadsAddUpToTheAreaThatIsAsked() {
+    Outline inch = new Outline.Ellipse(25.4, 25.4);
+    assertThat(Lamp.of(LampFunction.DRL, inch).litAreaCm2()).isCloseTo(5.067, within(0.001));
+    Lamp five =
+        new Lamp(
+            LampFunction.DRL,
+            List.of(
+                new Lamp.Head(inch, -60, 0),
+                new Lamp.Head(inch, -30, 0),
+                new Lamp.Head(inch, 0, 0),
+                new Lamp.Head(inch, 30, 0),
+                new Lamp.Head(inch, 60, 0)),
+            Optional.empty(),
+            OptionalDouble.empty(),
+            false,
+            List.of());
+    assertThat(five.litAreaCm2()).isCloseTo(25.335, within(0.005));
+    assertThat(Lamp.of(LampFunction.DRL, new Outline.Ellipse(56.4, 56.4)).litAreaCm2())
+        .isCloseTo(25, within(0.02));
+  }
+
+  @Test
+  void whatStandsOutOfTheVehicleOrInTheWayIsSaid() {
+    LampPair wide = square(LampFunction.DRL, 60, 830, 500);
+    assertThatFinding(finding(front(1700, wide), "side.left")).says("10 mm out of the vehicle");
+    KeepOut eye =
+        new KeepOut(
+            "eye",
+            "tow eye",
+            new Outline.Polygon(
+                List.of(
+                    new Point(500, 400),
+                    new Point(560, 400),
+                    new Point(560, 460),
+                    new Point(500, 460))),
+            20);
+    Front front = new Front(1700, List.of(square(LampFunction.DRL, 60, 600, 430)), List.of(eye));
+    assertThatFinding(finding(front, "clear.eye.left")).is(Verdict.OUT).hasMargin(-10, 1e-6);
+    assertThatFinding(finding(front, "clear.eye.right")).is(Verdict.WITHIN);
+  }
+
+  @Test
+  void sidesThatDifferAreUneven() {
+    LampPair pair =
+        square(LampFunction.DRL, 60, 700, 500)
+            .at(new BySide<>(new Spot(700, 500, 0), new Spot(700, 512, 0)));
+    assertThatFinding(finding(front(1700, pair), "even"))
+        .is(Verdict.OUT)
+        .hasMargin(-7, 1e-9)
+        .says("12 mm uneven");
+  }
+
+  @Test
+  void anOutlineThatCrossesItselfIsRefusedWithThePlace() {
+    List<Point> bow =
+        List.of(new Point(0, 0), new Point(100, 100), new Point(100, 0), new Point(0, 100));
+    assertThat(Outline.Polygon.problemOf(bow)).get().asString().contains("50 / 50");
+    assertThat(Outline.Polygon.problemOf(bow.subList(0, 2))).isPresent();
+  }
+
+  @Test
+  void whatWasWrittenFromMemoryIsMarked() {
+    assertThat(Fronts.rules("un-r48").placeRules())
+        .allMatch(rule -> rule.source().mark() == Source.Mark.FROM_MEMORY);
+    assertThat(Fronts.rules("fitters").placeRules())
+        .allMatch(rule -> rule.source().mark() == Source.Mark.COMMON_PRACTICE);
+  }
+
+  @Test
+  void theLeftLampLiesAtTheVehiclesLeft() {
+    var shape =
+        Front.onVehicle(new Outline.Rectangle(10, 10).geometry(), Side.LEFT, new Spot(600, 500, 0));
+    assertThat(shape.getCentroid().getX()).isCloseTo(600, within(1e-9));
+  }
+}
