@@ -71,10 +71,10 @@ public record Lamp(
 
   /** All lit surfaces together, x out and y up. */
   Geometry lit() {
-    return UnaryUnionOp.union(
-        heads.stream()
-            .map(head -> moved(head.lit().geometry(), head.outMm(), head.upMm()))
-            .toList());
+    if (heads.size() == 1) {
+      return onLamp(heads.get(0));
+    }
+    return UnaryUnionOp.union(heads.stream().map(Lamp::onLamp).toList());
   }
 
   /** What must not run into anything, x out and y up. */
@@ -93,7 +93,8 @@ public record Lamp(
     return lit().getArea() / 100;
   }
 
-  static Geometry moved(Geometry shape, double outMm, double upMm) {
-    return AffineTransformation.translationInstance(outMm, upMm).transform(shape);
+  private static Geometry onLamp(Head head) {
+    return AffineTransformation.translationInstance(head.outMm(), head.upMm())
+        .transform(head.lit().geometry());
   }
 }

@@ -79,7 +79,7 @@ class NearestPlaceTest {
   }
 
   static IntStream seeds() {
-    return IntStream.range(0, 40);
+    return IntStream.range(0, 24);
   }
 
   /**
@@ -112,7 +112,7 @@ class NearestPlaceTest {
       return;
     }
     Spot from = fog.spots().left();
-    double step = Math.max(2, reach / 25);
+    double step = Math.max(2, reach / 12);
     for (double dx = -reach; dx <= reach; dx += step) {
       for (double dy = -reach; dy <= reach; dy += step) {
         if (Math.hypot(dx, dy) < reach - 0.05) {
