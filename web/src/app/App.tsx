@@ -5,6 +5,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
+import { PlacePage } from '../place/PlacePage';
 import { StandBack } from '../standback/StandBack';
 import { WallPage } from '../wall/WallPage';
 import { Yard } from '../yard/Yard';
@@ -39,6 +40,7 @@ export function App() {
                 <Routes>
                   <Route path="/" element={<Yard />} />
                   <Route path="/jobs/:id" element={<WallPage />} />
+                  <Route path="/jobs/:id/place" element={<PlacePage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />

@@ -38,7 +38,9 @@ export function JobForm({ page }: { page: JobPage }) {
           label="Judged by"
           value={edit.ruleSet}
           set={(ruleSet) => change({ ruleSet })}
-          options={(rules.data ?? []).map((set) => [set.id, set.title] as const)}
+          options={(rules.data ?? [])
+            .filter((set) => set.aim.length > 0)
+            .map((set) => [set.id, set.title] as const)}
         />
         <Choice
           label="Traffic runs"

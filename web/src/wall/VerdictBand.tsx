@@ -1,8 +1,9 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { WallSheet } from '../app/api/client';
 import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
-import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
 
 type Next = WallSheet['next'];
 
@@ -34,61 +35,33 @@ export function VerdictBand({
   const { next } = sheet;
   const count = sheet.findings.length;
   return (
-    <Flex
-      as="section"
-      aria-label="Where it stands"
-      align="center"
-      gap={{ base: '14px', md: '22px' }}
-      bg="panel"
-      borderTopWidth="1px"
-      borderColor="hairline"
-      px={{ base: '14px', md: '26px' }}
-      py="10px"
-      minH="108px"
-      wrap={{ base: 'wrap', md: 'nowrap' }}
+    <Band
+      verdict={next.verdict}
+      headline={<SentenceText sentence={next.headline} accent={VERDICT_PAINT[next.verdict]} />}
+      detail={
+        draft?.problem ? (
+          <Box as="span" role="alert" color="out">
+            {draft.problem}
+          </Box>
+        ) : (
+          <SentenceText sentence={next.detail} />
+        )
+      }
+      onAsk={onAsk}
     >
-      <VerdictShape verdict={next.verdict} size={50} />
-      <Box flex="1" minW={{ base: '60%', md: '0' }} aria-live="polite">
-        <Box
-          as={onAsk ? 'button' : 'div'}
-          onClick={onAsk}
-          cursor={onAsk ? 'pointer' : undefined}
-          textAlign="left"
-          minH="48px"
-          display="flex"
-          alignItems="center"
-          fontFamily="heading"
-          fontSize={{ base: '21px', md: '27px' }}
-          fontWeight="600"
-          lineHeight="1.15"
-        >
-          <span>
-            <SentenceText sentence={next.headline} accent={VERDICT_PAINT[next.verdict]} />
-          </span>
-        </Box>
-        <Box color="quiet" mt="3px">
-          {draft?.problem ? (
-            <Box as="span" role="alert" color="out">
-              {draft.problem}
-            </Box>
-          ) : (
-            <SentenceText sentence={next.detail} />
-          )}
-        </Box>
-      </Box>
       {draft ? (
-        <Flex gap="8px">
+        <>
           <PlainButton onClick={draft.drop}>Drop</PlainButton>
           <ActButton onClick={draft.keep}>{draft.words}</ActButton>
-        </Flex>
+        </>
       ) : (
-        <Flex gap="8px" align="center">
+        <>
           <BareButton onClick={onFindings} color="quiet">
             {count} findings
           </BareButton>
           <ActButton onClick={() => onAct(next)}>{ACT_WORDS[next.action]}</ActButton>
-        </Flex>
+        </>
       )}
-    </Flex>
+    </Band>
   );
 }

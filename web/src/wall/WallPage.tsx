@@ -9,13 +9,15 @@ import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { Nowhere, Waiting } from '../app/Nowhere';
 import { figureText, UnitsProvider, useUnits } from '../app/session';
+import { StageLinks } from '../app/StageLinks';
 import { typedLength } from '../entry/typed';
 import { useAttempt } from '../entry/useAttempt';
+import { Cautions } from '../finding/Cautions';
+import { FindingsDialog } from '../finding/FindingsDialog';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
-import { Cautions } from './Cautions';
-import { FindingsDialog } from './FindingsDialog';
+
 import { lampVerdict } from './lampVerdict';
 import { MarksDialog } from './MarksDialog';
 import { ReadDialog, type ReadTask } from './ReadDialog';
@@ -215,6 +217,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           </>
         }
       >
+        <StageLinks jobId={page.job.id} here="wall" />
         <UnitsButton />
         <PlainButton onClick={standBack}>
           Stand back
@@ -255,6 +258,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           </Box>
           <Cautions
             cautions={sheet.cautions}
+            where="at the wall"
             open={shown === 'cautions'}
             setOpen={(open) => setShown(open ? 'cautions' : undefined)}
           />
@@ -341,7 +345,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       </Box>
       <ReadDialog page={page} task={task} close={() => setTask(undefined)} />
       <FindingsDialog
-        sheet={sheet}
+        findings={sheet.findings}
         open={shown === 'findings'}
         close={() => setShown(undefined)}
         onAsk={setWorked}

@@ -147,7 +147,9 @@ function NewJobForm() {
             label="Judged by"
             value={ruleSet}
             set={chooseRules}
-            options={(rules.data ?? []).map((set) => [set.id, set.title] as const)}
+            options={(rules.data ?? [])
+              .filter((set) => set.aim.length > 0)
+              .map((set) => [set.id, set.title] as const)}
           />
           <Choice label="Units" value={units} set={setUnits} options={UNITS} />
           <Choice

@@ -6,8 +6,11 @@ import {
   type AdjusterEdit,
   type BayPage,
   type JobEdit,
+  type FrontEdit,
   type JobPage,
   type ReadingEdit,
+  Problem,
+  type Units,
   type VehicleEdit,
 } from './client';
 
@@ -38,6 +41,14 @@ export function useJobPage(id: string) {
   return useQuery({
     queryKey: ['job', id],
     queryFn: () => unwrap(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+export function usePlacePage(id: string) {
+  return useQuery({
+    queryKey: ['place', id],
+    queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/place', { params: { path: { jobId: id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
 }
@@ -84,6 +95,26 @@ export function useKeepBayReading(bayId: string) {
       ),
     onSuccess: (page) => client.setQueryData(['bay', bayId], page),
   });
+}
+
+export function putPlace(jobId: string, version: number, front: FrontEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/place', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, front },
+    }),
+  );
+}
+
+/** A typed length in mm, or the refusal as a problem. */
+export async function readLength(typed: string, units: Units): Promise<number> {
+  const answer = await unwrap(
+    api.POST('/api/calc/entry', { body: { form: 'LENGTH', typed, units } }),
+  );
+  if (!answer.value) {
+    throw new Problem(422, `${answer.why} ${answer.wouldBeRight}`, 'typed', {});
+  }
+  return answer.value.value;
 }
 
 export function putJob(id: string, body: JobEdit) {

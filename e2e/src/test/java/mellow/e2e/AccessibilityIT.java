@@ -29,6 +29,11 @@ class AccessibilityIT extends BrowserTest {
     check(theme, job, "r");
     check(theme, job, "w");
     check(theme, "/jobs/" + app().job("valley bus 7"), "");
+    String front = "/jobs/" + app().job("club roadster") + "/place";
+    check(theme, front, "");
+    check(theme, front, "a");
+    check(theme, front, "t");
+    check(theme, job + "/place", "");
     check(theme, job + "/stand-back", "");
     check(theme, "/bays", "");
     check(theme, "/bays/" + app().bay("Hall"), "");

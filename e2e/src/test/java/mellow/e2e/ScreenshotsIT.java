@@ -21,6 +21,9 @@ class ScreenshotsIT extends BrowserTest {
     shoot("findings", job, "f", Look.USUAL);
     shoot("stand-back", job + "/stand-back", "", Look.USUAL);
     shoot("bay", "/bays/" + app().bay("Hall"), "", Look.USUAL);
+    shoot("place-dusk", "/jobs/" + app().job("club roadster") + "/place", "", Look.USUAL);
+    shoot(
+        "place-day", "/jobs/" + app().job("valley bus 7") + "/place", "", Look.USUAL.theme("day"));
     shoot("tablet", job, "", Look.USUAL.size(800, 1180));
     shoot("phone", job + "/stand-back", "", Look.USUAL.size(390, 844));
   }

@@ -13,7 +13,9 @@ class SmallScreensIT extends BrowserTest {
   @CsvSource({"1280, 800", "800, 1180", "390, 844"})
   void nothingRunsOffTheSideAndAGlovedFingerFindsEverything(int width, int height) {
     String job = "/jobs/" + app().job("library van 3");
-    for (String path : List.of("/", job, job + "/stand-back", "/bays/" + app().bay("Hall"))) {
+    String front = "/jobs/" + app().job("club roadster") + "/place";
+    for (String path :
+        List.of("/", job, front, job + "/stand-back", "/bays/" + app().bay("Hall"))) {
       Page page = open(path, Look.USUAL.size(width, height));
       Object overflow =
           page.evaluate(

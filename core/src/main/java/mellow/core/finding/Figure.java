@@ -44,6 +44,10 @@ public record Figure(double value, Quantity quantity) {
     return new Figure(turns, Quantity.TURNS);
   }
 
+  public static Figure areaCm2(double cm2) {
+    return new Figure(cm2, Quantity.AREA);
+  }
+
   public static Figure number(double number) {
     return new Figure(number, Quantity.NUMBER);
   }
@@ -68,6 +72,7 @@ public record Figure(double value, Quantity quantity) {
               : TapeText.decimal(value / LengthUnit.FT.toMm(1), 0) + " ft";
       case PERCENT -> TapeText.decimal(value, 2) + " %";
       case ANGLE -> TapeText.decimal(value, 2) + "°";
+      case DIRECTION -> TapeText.decimal(value, 1).replace(".0", "") + "°";
       case TURNS -> TapeText.turns(value) + (Math.abs(value) > 1.0625 ? " turns" : " turn");
       case AREA ->
           metric

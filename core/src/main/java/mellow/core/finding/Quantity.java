@@ -12,6 +12,8 @@ public enum Quantity {
   PERCENT,
   /** Degrees, shown to 0.01. */
   ANGLE,
+  /** Degrees of a protractor held by hand, shown to 0.1 where they are not whole. */
+  DIRECTION,
   /** Turns of an adjuster, shown to 1/8. */
   TURNS,
   /** Square centimetres, shown to 0.1, or in square inches to 0.01. */

@@ -41,7 +41,7 @@ final class PlaceRuleFormat {
           case "mm", "in" -> Quantity.LENGTH;
           case "cm2" -> Quantity.AREA;
           case "cd" -> Quantity.INTENSITY;
-          case "degree" -> Quantity.ANGLE;
+          case "degree" -> Quantity.DIRECTION;
           default -> Quantity.COUNT;
         };
     if (quantity != asks.quantity()) {

@@ -51,7 +51,7 @@ final class PlaceMeasure {
   double uncertainty(LampPair pair, PlaceRule.Asks asks) {
     return switch (asks.quantity()) {
       case AREA -> pair.lamp().lit().getLength() * tapeMm / 2 / 100;
-      case ANGLE -> PROTRACTOR_DEG;
+      case DIRECTION -> PROTRACTOR_DEG;
       case INTENSITY, COUNT -> 0;
       default -> tapeMm;
     };

@@ -2,6 +2,7 @@ package mellow.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
@@ -48,6 +49,20 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
               bounds(front, pair, sets)));
     }
     return new PlaceSheet(List.copyOf(findings), List.copyOf(pairs));
+  }
+
+  /** The findings on one pair. */
+  public List<Finding> findingsOf(String pairId) {
+    String prefix = "place." + pairId + ".";
+    return findings.stream().filter(finding -> finding.id().startsWith(prefix)).toList();
+  }
+
+  /** The first of the gravest findings; empty where everything is within. */
+  public Optional<Finding> foremost() {
+    Verdict worst = worst();
+    return findings.stream()
+        .filter(finding -> worst != Verdict.WITHIN && finding.verdict() == worst)
+        .findFirst();
   }
 
   /** The gravest verdict of all. */

@@ -35,8 +35,14 @@ final class PlaceWords {
     return switch (verdict) {
       case OUT -> Sentence.of(who + ": " + breach(rule.asks(), high), off);
       case AT_EDGE -> Sentence.of(who + ": " + rule.asks().words() + " at the edge of the rule");
-      default -> Sentence.of(who + ": " + rule.asks().words() + " within by {0}", off);
+      default -> Sentence.of(who + ": " + room(rule.asks()), off);
     };
+  }
+
+  private static String room(PlaceRule.Asks asks) {
+    return asks == PlaceRule.Asks.ABOVE_DIPPED
+        ? "{0} below the top of the low beam"
+        : asks.words() + " within by {0}";
   }
 
   private static String breach(PlaceRule.Asks asks, boolean high) {

@@ -51,7 +51,7 @@ public record PlaceRule(
     /** Intensity on the axis, cd. */
     INTENSITY(Quantity.INTENSITY, "intensity"),
     /** How far the lamp looks away from straight ahead, either way, degrees. */
-    HEADING(Quantity.ANGLE, "direction off straight ahead"),
+    HEADING(Quantity.DIRECTION, "direction off straight ahead"),
     /** How many lamps of the function there are. */
     COUNT(Quantity.COUNT, "number of lamps");
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.Caution;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
@@ -69,7 +70,7 @@ class FogAndCautionsTest {
 
   @Test
   void whatCanHurtIsSaidWithItsSource() {
-    assertThat(Caution.atTheWall())
+    assertThat(WallCautions.all())
         .allSatisfy(caution -> assertThat(caution.source().reference()).isNotBlank())
         .extracting(Caution::id)
         .contains("stand-aside", "high-voltage", "dazzle", "law");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import mellow.core.finding.Horizon;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -20,7 +21,7 @@ class HorizonTest {
   @Test
   void whatIsOutStandsAboveAndWhatIsWithinHangsBelow() {
     Walls walls = new Walls().reads(Side.LEFT, 95).reads(Side.RIGHT, 18);
-    Horizon horizon = Horizon.of(walls.sheet());
+    Horizon horizon = WallHorizon.of(walls.sheet());
     assertThat(horizon.parts())
         .containsExactly("Floor", "Lamps", "Left lamp", "Right lamp", "Hand over");
     assertThat(mark(horizon, "aim.limits.left").share()).isPositive();
@@ -32,7 +33,7 @@ class HorizonTest {
 
   @Test
   void theSharesOfWildReadingsStayOnTheStrip() {
-    Horizon horizon = Horizon.of(new Walls().reads(Side.LEFT, -3000).sheet());
+    Horizon horizon = WallHorizon.of(new Walls().reads(Side.LEFT, -3000).sheet());
     assertThat(horizon.marks()).allSatisfy(mark -> assertThat(mark.share()).isBetween(-1.0, 1.0));
     assertThat(mark(horizon, "aim.limits.left").share()).isEqualTo(-1);
   }
@@ -41,13 +42,13 @@ class HorizonTest {
   void theSunStandsWhereTheWorkStands() {
     Walls walls = new Walls();
     walls.distance = BySide.of(side -> OptionalDouble.empty());
-    assertThat(Horizon.of(walls.sheet()).present()).isEqualTo(1);
+    assertThat(WallHorizon.of(walls.sheet()).present()).isEqualTo(1);
     walls.distance(7620, 7620);
-    assertThat(Horizon.of(walls.sheet()).present()).isEqualTo(2);
+    assertThat(WallHorizon.of(walls.sheet()).present()).isEqualTo(2);
     walls.reads(Side.LEFT, 95);
-    assertThat(Horizon.of(walls.sheet()).present()).isEqualTo(3);
+    assertThat(WallHorizon.of(walls.sheet()).present()).isEqualTo(3);
     walls.reads(Side.RIGHT, 95);
-    assertThat(Horizon.of(walls.sheet()).present()).isEqualTo(4);
+    assertThat(WallHorizon.of(walls.sheet()).present()).isEqualTo(4);
   }
 
   @Test

@@ -12,6 +12,7 @@ import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Reading;
+import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
 
@@ -59,6 +60,11 @@ public class DefaultSchema extends SchemaImpl {
     public final Reading READING = Reading.READING;
 
     /**
+     * The table <code>sheet</code>.
+     */
+    public final Sheet SHEET = Sheet.SHEET;
+
+    /**
      * The table <code>shop</code>.
      */
     public final Shop SHOP = Shop.SHOP;
@@ -89,6 +95,7 @@ public class DefaultSchema extends SchemaImpl {
             Job.JOB,
             Person.PERSON,
             Reading.READING,
+            Sheet.SHEET,
             Shop.SHOP,
             Vehicle.VEHICLE
         );

@@ -9,6 +9,7 @@ import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Reading;
+import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
 import mellow.server.db.tables.records.AdjusterRecord;
@@ -16,6 +17,7 @@ import mellow.server.db.tables.records.BayRecord;
 import mellow.server.db.tables.records.JobRecord;
 import mellow.server.db.tables.records.PersonRecord;
 import mellow.server.db.tables.records.ReadingRecord;
+import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.db.tables.records.ShopRecord;
 import mellow.server.db.tables.records.VehicleRecord;
 
@@ -45,6 +47,7 @@ public class Keys {
     public static final UniqueKey<ReadingRecord> KEY_READING_PRIMARY = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_PRIMARY"), new TableField[] { Reading.READING.SEQ }, true);
     public static final UniqueKey<ReadingRecord> KEY_READING_READING_ID = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_reading_id"), new TableField[] { Reading.READING.ID }, true);
     public static final UniqueKey<ReadingRecord> KEY_READING_READING_STRUCK_ONCE = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_reading_struck_once"), new TableField[] { Reading.READING.STRIKES }, true);
+    public static final UniqueKey<SheetRecord> KEY_SHEET_PRIMARY = Internal.createUniqueKey(Sheet.SHEET, DSL.name("KEY_sheet_PRIMARY"), new TableField[] { Sheet.SHEET.JOB_ID, Sheet.SHEET.STAGE }, true);
     public static final UniqueKey<ShopRecord> KEY_SHOP_PRIMARY = Internal.createUniqueKey(Shop.SHOP, DSL.name("KEY_shop_PRIMARY"), new TableField[] { Shop.SHOP.ID }, true);
     public static final UniqueKey<VehicleRecord> KEY_VEHICLE_PRIMARY = Internal.createUniqueKey(Vehicle.VEHICLE, DSL.name("KEY_vehicle_PRIMARY"), new TableField[] { Vehicle.VEHICLE.ID }, true);
 
@@ -63,5 +66,7 @@ public class Keys {
     public static final ForeignKey<ReadingRecord, JobRecord> READING_JOB = Internal.createForeignKey(Reading.READING, DSL.name("reading_job"), new TableField[] { Reading.READING.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<ReadingRecord, ShopRecord> READING_SHOP = Internal.createForeignKey(Reading.READING, DSL.name("reading_shop"), new TableField[] { Reading.READING.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<ReadingRecord, ReadingRecord> READING_STRIKES = Internal.createForeignKey(Reading.READING, DSL.name("reading_strikes"), new TableField[] { Reading.READING.STRIKES }, Keys.KEY_READING_READING_ID, new TableField[] { Reading.READING.ID }, true);
+    public static final ForeignKey<SheetRecord, JobRecord> SHEET_JOB = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_job"), new TableField[] { Sheet.SHEET.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<SheetRecord, ShopRecord> SHEET_SHOP = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_shop"), new TableField[] { Sheet.SHEET.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<VehicleRecord, ShopRecord> VEHICLE_SHOP = Internal.createForeignKey(Vehicle.VEHICLE, DSL.name("vehicle_shop"), new TableField[] { Vehicle.VEHICLE.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
 }

@@ -9,6 +9,7 @@ import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Reading;
+import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
 
@@ -43,6 +44,11 @@ public class Tables {
      * The table <code>reading</code>.
      */
     public static final Reading READING = Reading.READING;
+
+    /**
+     * The table <code>sheet</code>.
+     */
+    public static final Sheet SHEET = Sheet.SHEET;
 
     /**
      * The table <code>shop</code>.

@@ -3,14 +3,14 @@ package mellow.server.aim;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
-import mellow.core.aim.Caution;
 import mellow.core.aim.FloorSurvey;
-import mellow.core.aim.Horizon;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.NextStep;
 import mellow.core.aim.PairSheet;
 import mellow.core.aim.School;
 import mellow.core.aim.TapeMark;
+import mellow.core.aim.WallCautions;
+import mellow.core.aim.WallHorizon;
 import mellow.core.aim.WallInput;
 import mellow.core.aim.WallSheet;
 import mellow.core.aim.WorkStep;
@@ -18,6 +18,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
+import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.HorizonView;
@@ -35,16 +36,6 @@ public record SheetView(
     HorizonView horizon,
     List<FindingView> findings,
     List<CautionView> cautions) {
-
-  /** Something to heed. */
-  @Schema(name = "Caution", description = "Something to heed at the wall.")
-  public record CautionView(String id, String text, FindingView.SourceView source) {
-
-    static CautionView of(Caution caution) {
-      return new CautionView(
-          caution.id(), caution.text(), FindingView.SourceView.of(caution.source()));
-    }
-  }
 
   /** What is next. */
   @Schema(name = "NextStep", description = "The worst thing in one sentence, and what to do next.")
@@ -134,8 +125,8 @@ public record SheetView(
             .toList(),
         sheet.pairs().stream().map(pair -> PairView.of(pair, input.marks())).toList(),
         FloorView.of(survey),
-        HorizonView.of(Horizon.of(sheet)),
+        HorizonView.of(WallHorizon.of(sheet)),
         sheet.findings().stream().map(FindingView::of).toList(),
-        Caution.atTheWall().stream().map(CautionView::of).toList());
+        WallCautions.all().stream().map(CautionView::of).toList());
   }
 }

@@ -45,7 +45,9 @@ class DemoScenario {
       skarn(now.minus(Duration.ofDays(3)));
       ambit(now.minus(Duration.ofHours(29)));
       drift(now.minus(Duration.ofHours(27)));
+      pods(now.minus(Duration.ofHours(26)));
       lantern(now.minus(Duration.ofHours(25)));
+      runningLamps(now.minus(Duration.ofHours(7)));
       tundal(now.minus(Duration.ofHours(5)));
       sledgeCart(now.minus(Duration.ofHours(2)));
       loft(now.minus(Duration.ofMinutes(40)));
@@ -195,6 +197,41 @@ class DemoScenario {
         null);
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.LEFT, "874");
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.RIGHT, "871");
+    job.front("lantern", DemoFronts.fogBehindCovers());
+  }
+
+  /** Running lamps planned on a roadster: one follows the bumper round the corner. */
+  private void runningLamps(Instant at) {
+    DemoWriter job = writers.at(at, "Runa");
+    job.vehicle(
+        "club", "Orlo Drift", "club roadster", Side.LEFT, 2310, 730, 1680, BeamClass.UN_DIPPED);
+    job.job(
+        "club",
+        "annex",
+        "running lamps from small heads",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+    job.front("club", DemoFronts.runningLamps());
+  }
+
+  /** Pods on brackets, in inches: all within. */
+  private void pods(Instant at) {
+    DemoWriter job = writers.at(at, "Marten");
+    job.vehicle(
+        "crew5", "Brask Skarn", "road crew 5", Side.LEFT, 3220, 905, 1930, BeamClass.SAE_VOR);
+    job.job(
+        "crew5",
+        "slope",
+        "fog pods on brackets",
+        "us-sae-j599",
+        TrafficSide.RIGHT,
+        UnitSystem.IMPERIAL,
+        School.RULE,
+        null);
+    job.front("crew5", DemoFronts.pods());
   }
 
   /** Out, with a screw behind the closed front: a lifted 4x4 aimed level. */

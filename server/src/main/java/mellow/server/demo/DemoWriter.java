@@ -19,6 +19,8 @@ import mellow.server.job.JobEdit;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
+import mellow.server.place.FrontEdit;
+import mellow.server.place.Places;
 import mellow.server.platform.Acting;
 import mellow.server.shop.Shops;
 import mellow.server.vehicle.AdjusterEdit;
@@ -47,13 +49,16 @@ final class DemoWriter {
     private final Bays bays;
     private final Jobs jobs;
     private final Logbooks logbooks;
+    private final Places places;
 
-    Factory(Shops shops, Vehicles vehicles, Bays bays, Jobs jobs, Logbooks logbooks) {
+    Factory(
+        Shops shops, Vehicles vehicles, Bays bays, Jobs jobs, Logbooks logbooks, Places places) {
       this.shops = shops;
       this.vehicles = vehicles;
       this.bays = bays;
       this.jobs = jobs;
       this.logbooks = logbooks;
+      this.places = places;
     }
 
     DemoWriter at(Instant at, String person) {
@@ -156,6 +161,10 @@ final class DemoWriter {
         vehicle,
         Vehicles.usualScrewId(vehicle, LampKind.DIPPED, side, axis),
         new AdjusterEdit(1, LampKind.DIPPED, side, axis, drive, place, reach, rate));
+  }
+
+  void front(String key, FrontEdit front) {
+    doors.places.put(acting(), id("job " + key), 0, front);
   }
 
   private UnitSystem units = UnitSystem.METRIC;

@@ -50,6 +50,17 @@ public class Jobs {
     return store.none(shopId);
   }
 
+  /** The job with its vehicle, or a refusal where it is not this shop's. */
+  public JobBrief brief(Acting acting, String id) {
+    JobView job = get(acting, id);
+    return new JobBrief(job, vehicles.get(acting, job.vehicleId()));
+  }
+
+  /** Notes that something of the job was just changed: the yard shows it first. */
+  public void touch(Acting acting, String id) {
+    store.touch(id, acting.moment());
+  }
+
   /** The whole page of a job. */
   public JobPage page(Acting acting, String id) {
     JobView job = get(acting, id);

@@ -4,11 +4,14 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mellow.core.finding.Figure;
 import mellow.core.rules.AimRule;
-import mellow.core.rules.HeightCondition;
 import mellow.core.rules.Band;
+import mellow.core.rules.HeightCondition;
+import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
@@ -22,7 +25,8 @@ public record RuleSetView(
     String title,
     String scope,
     TrafficSide usualTraffic,
-    List<AimRuleView> aim) {
+    List<AimRuleView> aim,
+    List<PlaceRuleView> place) {
 
   static RuleSetView of(RuleSet set) {
     return new RuleSetView(
@@ -31,7 +35,45 @@ public record RuleSetView(
         set.title(),
         set.scope(),
         set.usualTraffic(),
-        set.aimRules().stream().map(AimRuleView::of).toList());
+        set.aimRules().stream().map(AimRuleView::of).toList(),
+        set.placeRules().stream().map(PlaceRuleView::of).toList());
+  }
+
+  /** One rule of place. */
+  @Schema(name = "PlaceRule", description = "One rule of a lamp's place.")
+  public record PlaceRuleView(
+      String id,
+      Set<LampFunction> functions,
+      PlaceRule.Asks asks,
+      @Schema(example = "lower edge") String asksWords,
+      @Nullable FigureView least,
+      @Nullable FigureView most,
+      @Nullable FigureView widthFrom,
+      @Nullable FigureView widthBelow,
+      SourceView source) {
+
+    static PlaceRuleView of(PlaceRule rule) {
+      return new PlaceRuleView(
+          rule.id(),
+          rule.functions(),
+          rule.asks(),
+          rule.asks().words(),
+          figure(rule, rule.limits().lowest()),
+          figure(rule, rule.limits().highest()),
+          rule.vehicleWidthMm().map(width -> width(width.fromMm())).orElse(null),
+          rule.vehicleWidthMm().map(width -> width(width.belowMm())).orElse(null),
+          SourceView.of(rule.source()));
+    }
+
+    private static @Nullable FigureView figure(PlaceRule rule, OptionalDouble value) {
+      return value.isPresent()
+          ? FigureView.of(new Figure(value.getAsDouble(), rule.asks().quantity()))
+          : null;
+    }
+
+    private static @Nullable FigureView width(OptionalDouble mm) {
+      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
+    }
   }
 
   /** One rule of aim. */

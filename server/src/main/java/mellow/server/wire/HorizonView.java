@@ -2,7 +2,7 @@ package mellow.server.wire;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import mellow.core.aim.Horizon;
+import mellow.core.finding.Horizon;
 import mellow.core.finding.Verdict;
 
 /** A job's horizon strip. */

@@ -12,7 +12,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import mellow.core.aim.Horizon;
+import mellow.core.aim.WallHorizon;
 import mellow.core.aim.WallSheet;
 import mellow.core.logbook.Logbook;
 import mellow.server.aim.SheetView.NextView;
@@ -116,7 +116,7 @@ class YardController {
                   bay == null ? null : bay.name(),
                   job.units(),
                   job.touchedAt(),
-                  HorizonView.of(Horizon.of(sheet)),
+                  HorizonView.of(WallHorizon.of(sheet)),
                   NextView.of(sheet.next()));
             })
         .toList();

@@ -1,21 +1,17 @@
 package mellow.core.aim;
 
 import java.util.List;
+import mellow.core.finding.Caution;
 import mellow.core.finding.Source;
 
-/**
- * Something to heed at the wall because work can hurt somebody, or because the product does not
- * decide.
- *
- * @param id stable name
- * @param text what to heed, for people
- * @param source where it comes from
- */
-public record Caution(String id, String text, Source source) {
+/** What to heed at the wall. */
+public final class WallCautions {
   private static final Source PRACTICE = Source.commonPractice("aiming on a wall");
 
-  /** The cautions of this stage, the most pressing first. */
-  public static List<Caution> atTheWall() {
+  private WallCautions() {}
+
+  /** The cautions, the most pressing first. */
+  public static List<Caution> all() {
     return List.of(
         new Caution(
             "stand-aside",

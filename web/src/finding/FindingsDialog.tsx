@@ -1,19 +1,19 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
-import type { WallSheet } from '../app/api/client';
-import { SentenceText } from '../finding/SentenceText';
-import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
-import type { Worked } from '../finding/Working';
+import type { Finding } from '../app/api/client';
+import { SentenceText } from './SentenceText';
+import { VERDICT_WORD, VerdictShape } from './VerdictShape';
+import type { Worked } from './Working';
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
 /** All verdicts, the gravest first; each opens its working. */
 export function FindingsDialog({
-  sheet,
+  findings,
   open,
   close,
   onAsk,
 }: {
-  sheet: WallSheet;
+  findings: Finding[];
   open: boolean;
   close: () => void;
   onAsk: (worked: Worked) => void;
@@ -36,7 +36,7 @@ export function FindingsDialog({
             </Dialog.Header>
             <Dialog.Body pb="20px">
               {GRAVEST_FIRST.flatMap((verdict) =>
-                sheet.findings
+                findings
                   .filter((finding) => finding.verdict === verdict)
                   .map((finding) => (
                     <Flex

@@ -1,13 +1,16 @@
 import { Box, CloseButton, Dialog, Portal } from '@chakra-ui/react';
-import type { WallSheet } from '../app/api/client';
+import type { Caution } from '../app/api/client';
 
-/** What to heed at the wall: the most pressing one stands there, all open by a press. */
+/** What to heed at a stage: the most pressing one stands there, all open by a press. */
 export function Cautions({
   cautions,
+  where,
   open,
   setOpen,
 }: {
-  cautions: WallSheet['cautions'];
+  cautions: Caution[];
+  /** Where they hold: "at the wall". */
+  where: string;
   open: boolean;
   setOpen: (open: boolean) => void;
 }) {
@@ -42,7 +45,7 @@ export function Cautions({
             <Dialog.Content bg="panel" color="ink">
               <Dialog.Header pr="64px">
                 <Dialog.Title fontFamily="heading" fontSize="22px">
-                  Take care at the wall
+                  Take care {where}
                 </Dialog.Title>
               </Dialog.Header>
               <Dialog.Body pb="24px">

@@ -1,0 +1,181 @@
+package mellow.server.place;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.formats.BuiltInRules;
+import mellow.core.placement.Front;
+import mellow.core.placement.KeepOut;
+import mellow.core.placement.Lamp;
+import mellow.core.placement.LampPair;
+import mellow.core.placement.Spot;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampFunction;
+import mellow.server.platform.Refusal;
+import org.jspecify.annotations.Nullable;
+
+/** The front of a vehicle with its lamps, as it is sent to be judged or kept. */
+@Schema(description = "The front of a vehicle with its lamps, and the rule sets to judge it by.")
+public record FrontEdit(
+    @NotNull(message = "is missing")
+        @Size(max = 12, message = "has at most 12 rule sets")
+        @Schema(example = "[\"un-r48\", \"fitters\"]")
+        List<@NotNull(message = "is missing") String> ruleSets,
+    @DecimalMin(value = "500", message = "has to be at least 500 mm")
+        @DecimalMax(value = "4000", message = "has to be at most 4 m")
+        @Schema(description = "Width of the vehicle without mirrors, mm.", example = "1700")
+        double widthMm,
+    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 pairs")
+        List<@Valid @NotNull(message = "is missing") PairEdit> pairs,
+    @NotNull(message = "is missing") @Size(max = 30, message = "has at most 30 things")
+        List<@Valid @NotNull(message = "is missing") KeepOutEdit> keepOuts) {
+  private static final String KEY = "[a-z0-9-]{1,40}";
+  private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
+
+  /** A pair of lamps. */
+  @Schema(name = "LampPairEdit", description = "A pair of lamps, left and right alike.")
+  public record PairEdit(
+      @NotNull(message = "is missing")
+          @Pattern(regexp = KEY, message = KEY_SAYS)
+          @Schema(example = "fog")
+          String id,
+      @NotBlank(message = "is missing")
+          @Size(max = 40, message = "has at most 40 letters")
+          @Schema(example = "fog lamp")
+          String name,
+      @NotNull(message = "is missing") LampFunction function,
+      @NotNull(message = "is missing")
+          @Size(min = 1, max = 24, message = "has 1 to 24 lit surfaces")
+          List<@Valid @NotNull(message = "is missing") HeadEdit> heads,
+      @Valid @Nullable ShapeEdit housing,
+      @DecimalMin(value = "0", message = "is not negative")
+          @DecimalMax(value = "500000", message = "has to be at most 500 000 cd")
+          @Schema(description = "On the axis, candela.", example = "800")
+          @Nullable Double intensityCd,
+      boolean goesOutWithTurnSignal,
+      @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 holes")
+          List<@Valid @NotNull(message = "is missing") HoleEdit> holes,
+      @NotNull(message = "is missing") @Valid SpotEdit left,
+      @NotNull(message = "is missing") @Valid SpotEdit right) {
+
+    LampPair core() {
+      String field = "pairs." + id;
+      Lamp lamp =
+          new Lamp(
+              function,
+              heads.stream()
+                  .map(head -> new Lamp.Head(head.lit().core(field), head.outMm(), head.upMm()))
+                  .toList(),
+              Optional.ofNullable(housing).map(shape -> shape.core(field)),
+              intensityCd == null ? OptionalDouble.empty() : OptionalDouble.of(intensityCd),
+              goesOutWithTurnSignal,
+              holes.stream().map(hole -> hole.core(field)).toList());
+      return new LampPair(id, name, lamp, new BySide<>(left.core(), right.core()));
+    }
+  }
+
+  /** A lit surface. */
+  @Schema(name = "HeadEdit", description = "One lit surface of a lamp.")
+  public record HeadEdit(
+      @NotNull(message = "is missing") @Valid ShapeEdit lit,
+      @Away @Schema(description = "From the lamp's reference point outwards, mm.") double outMm,
+      @Away @Schema(description = "The same upwards, mm.") double upMm) {}
+
+  /** A hole. */
+  @Schema(name = "HoleEdit", description = "A hole to drill for a lamp.")
+  public record HoleEdit(
+      @Away @Schema(description = "From the lamp's reference point outwards, mm.") double outMm,
+      @Away @Schema(description = "The same upwards, mm.") double upMm,
+      @DecimalMin(value = "0", message = "is not negative")
+          @DecimalMax(value = "200", message = "has to be at most 200 mm")
+          @Schema(description = "Diameter of the first drill, mm; 0 for none.", example = "3")
+          double pilotMm,
+      @DecimalMin(value = "1", message = "has to be at least 1 mm")
+          @DecimalMax(value = "200", message = "has to be at most 200 mm")
+          @Schema(description = "Diameter of the hole, mm.", example = "10")
+          double finalMm) {
+
+    Lamp.Hole core(String field) {
+      if (pilotMm > finalMm) {
+        throw Refusal.unprocessable(field, "The pilot hole is larger than the hole itself.");
+      }
+      return new Lamp.Hole(outMm, upMm, pilotMm, finalMm);
+    }
+  }
+
+  /** Where a lamp sits. */
+  @Schema(name = "SpotEdit", description = "Where a lamp's reference point sits.")
+  public record SpotEdit(
+      @Away @Schema(description = "From the centre line to the lamp's own side, mm.") double outMm,
+      @Away @Schema(description = "Above the ground, mm.") double heightMm,
+      @DecimalMin(value = "-90", message = "has to be at least −90°")
+          @DecimalMax(value = "90", message = "has to be at most 90°")
+          @Schema(description = "Outwards of straight ahead, degrees.")
+          double headingDeg) {
+
+    Spot core() {
+      return new Spot(outMm, heightMm, headingDeg);
+    }
+  }
+
+  /** Something to stay clear of. */
+  @Schema(name = "KeepOutEdit", description = "Something to stay clear of, drawn on the front.")
+  public record KeepOutEdit(
+      @NotNull(message = "is missing") @Pattern(regexp = KEY, message = KEY_SAYS) String id,
+      @NotBlank(message = "is missing")
+          @Size(max = 40, message = "has at most 40 letters")
+          @Schema(example = "tow eye")
+          String name,
+      @NotNull(message = "is missing")
+          @Valid
+          @Schema(description = "A polygon: left of the centre line, and above the ground, mm.")
+          ShapeEdit outline,
+      @DecimalMin(value = "0", message = "is not negative")
+          @DecimalMax(value = "1000", message = "has to be at most 1 m")
+          @Schema(description = "How far lamps stay away, mm.", example = "20")
+          double clearanceMm) {
+
+    KeepOut core() {
+      return new KeepOut(id, name, outline.polygon("keepOuts." + id), clearanceMm);
+    }
+  }
+
+  /** The front, or a refusal that says what is wrong. */
+  public Front core() {
+    Set<String> ids = new HashSet<>();
+    pairs.forEach(pair -> unique(ids, pair.id(), "pairs"));
+    keepOuts.forEach(keepOut -> unique(ids, keepOut.id(), "keepOuts"));
+    return new Front(
+        widthMm,
+        pairs.stream().map(PairEdit::core).toList(),
+        keepOuts.stream().map(KeepOutEdit::core).toList());
+  }
+
+  private static void unique(Set<String> ids, String id, String field) {
+    if (!ids.add(id)) {
+      throw Refusal.unprocessable(field, "“%s” stands twice on this front.".formatted(id));
+    }
+  }
+
+  /** The rule sets, or a refusal of an unknown one. */
+  public List<RuleSet> sets() {
+    return ruleSets.stream().distinct().map(FrontEdit::known).toList();
+  }
+
+  private static RuleSet known(String id) {
+    return BuiltInRules.byId(id)
+        .orElseThrow(
+            () -> Refusal.unprocessable("ruleSets", "There is no rule set “%s”.".formatted(id)));
+  }
+}

@@ -1,0 +1,98 @@
+package mellow.server.place;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import mellow.core.measure.UnitSystem;
+import mellow.core.placement.Front;
+import mellow.core.placement.HoleRow;
+import mellow.core.placement.LampPair;
+import mellow.core.placement.NearestPlace;
+import mellow.server.platform.Refusal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Placement without memory: for the page's live drawing and for other programs. */
+@RestController
+@RequestMapping("/api/calc/place")
+@Tag(name = "Calculation")
+class PlaceCalcController {
+
+  @Schema(description = "A front to judge.")
+  record PlaceRequest(
+      @NotNull(message = "is missing") UnitSystem units,
+      @NotNull(message = "is missing") @Valid FrontEdit front) {}
+
+  @Schema(description = "A front, and the pair that looks for a place.")
+  record NearestRequest(
+      @NotNull(message = "is missing") UnitSystem units,
+      @NotNull(message = "is missing") @Valid FrontEdit front,
+      @NotNull(message = "is missing") @Schema(example = "fog") String pair) {}
+
+  @Schema(description = "A bracket with a row of holes, and the lamps for it.")
+  record HolesRequest(
+      @Min(value = 1, message = "has to be at least 1")
+          @Max(value = 30, message = "has to be at most 30")
+          @Schema(example = "5")
+          int holes,
+      @DecimalMin(value = "1", message = "has to be at least 1 mm")
+          @DecimalMax(value = "1000", message = "has to be at most 1 m")
+          @Schema(description = "From one hole to the next, mm.", example = "60")
+          double pitchMm,
+      @NotNull(message = "is missing")
+          @Size(min = 1, max = 30, message = "has 1 to 30 lamps")
+          @Schema(description = "Widths of the lamps, mm.", example = "[90, 90, 90]")
+          List<@NotNull(message = "is missing") Double> widthsMm) {}
+
+  @Schema(description = "The holes to use, numbered from 1; empty where none will do.")
+  record HolesAnswer(@Schema(example = "[1, 3, 5]") List<Integer> holes) {}
+
+  @PostMapping
+  @Operation(
+      summary = "Where lamps may sit",
+      description =
+          "Judges a front by some rule sets: a finding with margin for each limit, and the limits as"
+              + " lines for a drawing. Lengths in mm.")
+  PlaceView judge(@Valid @RequestBody PlaceRequest request) {
+    return PlaceView.of(
+        request.front().core(), request.front().sets(), request.units().tapeStepMm());
+  }
+
+  @PostMapping("/nearest")
+  @Operation(
+      summary = "The nearest good place",
+      description =
+          "The smallest move of a mirrored pair after which every limit of place holds by more than"
+              + " the tape's uncertainty, or which limits exclude each other.")
+  NearestView nearest(@Valid @RequestBody NearestRequest request) {
+    Front front = request.front().core();
+    LampPair pair = Places.pair(front, request.pair());
+    double spareMm = request.units().tapeStepMm() * 1.01;
+    return NearestView.of(NearestPlace.of(front, pair, request.front().sets(), spareMm));
+  }
+
+  @PostMapping("/holes")
+  @Operation(
+      summary = "Which holes of a row",
+      description =
+          "So that the lamps sit mirrored, each in the middle of its share. Common practice.")
+  HolesAnswer holes(@Valid @RequestBody HolesRequest request) {
+    if (request.widthsMm().stream().anyMatch(width -> !(width > 0) || width > 4000)) {
+      throw Refusal.unprocessable("widthsMm", "A lamp's width lies between 0 and 4 m.");
+    }
+    return new HolesAnswer(
+        new HoleRow(request.holes(), request.pitchMm())
+            .holesFor(request.widthsMm())
+            .orElse(List.of()));
+  }
+}

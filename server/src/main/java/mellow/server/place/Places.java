@@ -1,0 +1,83 @@
+package mellow.server.place;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.placement.Front;
+import mellow.core.placement.LampPair;
+import mellow.server.job.JobBrief;
+import mellow.server.job.Jobs;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
+import mellow.server.sheet.Kept;
+import mellow.server.sheet.Sheets;
+import mellow.server.sheet.Stage;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is drawn on a job's front, and judges it. */
+@Service
+public class Places {
+  /** Where the vehicle's width was not measured, the drawing starts with a usual one. Judged. */
+  private static final double USUAL_WIDTH_MM = 1750;
+
+  private final Jobs jobs;
+  private final Sheets sheets;
+
+  Places(Jobs jobs, Sheets sheets) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+  }
+
+  /** The page of the stage. */
+  public PlacePage page(Acting acting, String jobId) {
+    JobBrief job = jobs.brief(acting, jobId);
+    Optional<Kept<FrontEdit>> kept = sheets.of(acting, jobId, Stage.PLACE, FrontEdit.class);
+    FrontEdit front = kept.map(Kept::content).orElseGet(() -> start(job));
+    return new PlacePage(
+        job.job(),
+        job.vehicle(),
+        kept.map(Kept::version).orElse(0),
+        front,
+        kept.map(Kept::changedBy).orElse(""),
+        kept.map(Kept::changedAt).orElse(null),
+        PlaceView.of(front.core(), front.sets(), job.job().units().tapeStepMm()));
+  }
+
+  private static FrontEdit start(JobBrief job) {
+    Double width = job.vehicle().widthMm();
+    List<String> sets =
+        job.job().ruleSet().startsWith("us-")
+            ? List.of("us-fmvss-108", "us-ca-24403", "fitters")
+            : List.of("un-r48", "fitters");
+    return new FrontEdit(sets, width == null ? USUAL_WIDTH_MM : width, List.of(), List.of());
+  }
+
+  /** Keeps the front. */
+  @Transactional
+  public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
+    jobs.brief(acting, jobId);
+    front.core();
+    front.sets();
+    Edits what = sheets.keep(acting, jobId, Stage.PLACE, version, front);
+    PlacePage page = page(acting, jobId);
+    if (what == Edits.STALE) {
+      throw Refusal.stale(page.changedBy(), page);
+    }
+    if (what != Edits.REPEAT) {
+      jobs.touch(acting, jobId);
+    }
+    return page;
+  }
+
+  /** A pair of a front, or a refusal. */
+  static LampPair pair(Front front, String id) {
+    return front.pairs().stream()
+        .filter(pair -> pair.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                Refusal.unprocessable(
+                    "pair", "There is no pair “%s” on this front.".formatted(id)));
+  }
+}

@@ -1,0 +1,41 @@
+package mellow.server.sheet;
+
+import static mellow.server.db.Tables.SHEET;
+
+import java.util.Optional;
+import mellow.server.db.tables.records.SheetRecord;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** The table of the stages' documents. */
+@Repository
+class SheetStore {
+  private final DSLContext sql;
+
+  SheetStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  Optional<SheetRecord> of(String shopId, String jobId, Stage stage) {
+    return sql.selectFrom(SHEET)
+        .where(SHEET.JOB_ID.eq(jobId), SHEET.STAGE.eq(stage.name()), SHEET.SHOP_ID.eq(shopId))
+        .fetchOptional();
+  }
+
+  /** Adds the row where there is none; whether there was none. */
+  boolean add(SheetRecord row) {
+    return sql.insertInto(SHEET).set(row).onDuplicateKeyIgnore().execute() == 1;
+  }
+
+  /** Writes the row where it still has the given version; whether it had. */
+  boolean replace(SheetRecord row, int version) {
+    return sql.update(SHEET)
+            .set(row)
+            .where(
+                SHEET.JOB_ID.eq(row.getJobId()),
+                SHEET.STAGE.eq(row.getStage()),
+                SHEET.VERSION.eq(version))
+            .execute()
+        == 1;
+  }
+}

@@ -1,0 +1,81 @@
+package mellow.server.sheet;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import mellow.server.db.tables.records.SheetRecord;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import org.springframework.stereotype.Service;
+
+/**
+ * Keeps the stages' documents. Each is a record of the feature that owns the stage; what it holds
+ * is checked there, before and after.
+ */
+@Service
+public class Sheets {
+  private final SheetStore store;
+  private final ObjectMapper json;
+
+  Sheets(SheetStore store, ObjectMapper json) {
+    this.store = store;
+    this.json = json;
+  }
+
+  /** The document of a stage; empty while none was kept. */
+  public <T> Optional<Kept<T>> of(Acting acting, String jobId, Stage stage, Class<T> type) {
+    return store.of(acting.shopId(), jobId, stage).map(row -> kept(row, type));
+  }
+
+  /**
+   * Keeps a document made on the given version (0: none yet).
+   *
+   * @return what became of it; where it is stale, nothing was kept
+   */
+  public <T> Edits keep(Acting acting, String jobId, Stage stage, int version, T content) {
+    String person = acting.personOrRefuse();
+    Optional<SheetRecord> there = store.of(acting.shopId(), jobId, stage);
+    SheetRecord row = new SheetRecord();
+    row.setJobId(jobId);
+    row.setStage(stage.name());
+    row.setShopId(acting.shopId());
+    row.setVersion(version + 1);
+    row.setContent(written(content));
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    Edits what =
+        Edits.of(
+            there.map(SheetRecord::getVersion),
+            version,
+            there.map(one -> one.getContent().equals(row.getContent())).orElse(false));
+    boolean done =
+        switch (what) {
+          case CREATE -> store.add(row);
+          case UPDATE -> store.replace(row, version);
+          case REPEAT, STALE -> true;
+        };
+    return done ? what : Edits.STALE;
+  }
+
+  private String written(Object content) {
+    try {
+      return json.writeValueAsString(content);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a sheet that cannot be written", e);
+    }
+  }
+
+  private <T> Kept<T> kept(SheetRecord row, Class<T> type) {
+    try {
+      return new Kept<>(
+          row.getVersion(),
+          json.readValue(row.getContent(), type),
+          row.getChangedBy(),
+          row.getChangedAt().toInstant(ZoneOffset.UTC));
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(
+          "the %s sheet of job %s cannot be read".formatted(row.getStage(), row.getJobId()), e);
+    }
+  }
+}

@@ -1,0 +1,321 @@
+import { Box } from '@chakra-ui/react';
+import { useRef } from 'react';
+import type {
+  FrontEdit,
+  LampPairEdit,
+  PlaceBound,
+  PlaceSheet,
+  Side,
+  SpotEdit,
+} from '../app/api/client';
+import { bareText, figureText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { CentreLine } from '../drawing/Dimension';
+import { Label } from '../drawing/Label';
+import { UprightTape } from '../drawing/UprightTape';
+import { useSize } from '../drawing/useSize';
+import { fitView, mmToScreenY, type View } from '../drawing/view';
+import { LampHandle } from './LampHandle';
+import { PairDimensions } from './PairDimensions';
+import { leftMmToScreenX, shapePath, SIDES, spotOf } from './shapes';
+import { VehicleFront } from './VehicleFront';
+
+const ASIDE_MM = 330;
+const ABOVE_MM = 180;
+const LEAST_HEIGHT_MM = 1150;
+const TAPE_WIDTH = 40;
+const FLOOR = 30;
+
+const HEIGHTS: PlaceBound['asks'][] = [
+  'LOWER_EDGE_HEIGHT',
+  'UPPER_EDGE_HEIGHT',
+  'CENTRE_HEIGHT',
+  'ABOVE_DIPPED',
+];
+
+/** The front to scale, seen standing before it: lamps are dragged, nudged and typed where they sit. */
+export function FrontDrawing({
+  front,
+  sheet,
+  chosen,
+  onChoose,
+  onMove,
+}: {
+  front: FrontEdit;
+  sheet: PlaceSheet;
+  chosen: LampPairEdit | undefined;
+  onChoose: (pairId: string) => void;
+  onMove: (pair: LampPairEdit, side: Side, change: Partial<SpotEdit>) => void;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(box);
+  const units = useUnits();
+  const top = Math.max(
+    LEAST_HEIGHT_MM,
+    ...front.pairs.flatMap((pair) => SIDES.map((side) => spotOf(pair, side).heightMm + ABOVE_MM)),
+  );
+  const fitted = fitView(
+    { halfWidthMm: front.widthMm / 2 + ASIDE_MM, heightMm: top },
+    { width: width - TAPE_WIDTH, height: height - FLOOR },
+  );
+  const view: View = { ...fitted, centreX: fitted.centreX + TAPE_WIDTH };
+  const judged = sheet.pairs.find((pair) => pair.id === chosen?.id);
+  const name = (side: Side, pair: LampPairEdit) =>
+    `${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}`;
+  return (
+    <Box
+      ref={box}
+      position="relative"
+      h="100%"
+      w="100%"
+      bg="plaster"
+      overflow="hidden"
+      role="group"
+      aria-label="The front, seen standing before it"
+      css={{ '--entry-ground': 'var(--chakra-colors-plaster)' }}
+    >
+      <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
+        <rect y={view.footY} width={width} height={FLOOR} fill={paint('floor')} />
+        {judged && (
+          <Zones view={view} width={width} halfMm={front.widthMm / 2} bounds={judged.bounds} />
+        )}
+        <VehicleFront view={view} widthMm={front.widthMm} />
+        <CentreLine x1={view.centreX} y1={0} x2={view.centreX} y2={view.footY} />
+        {front.keepOuts.map((keepOut) => (
+          <g key={keepOut.id}>
+            <path
+              d={shapePath(view, keepOut.outline, 'LEFT', { outMm: 0, heightMm: 0 })}
+              fill={paint('edge')}
+              fillOpacity="0.1"
+              stroke={paint('edge')}
+              strokeDasharray="4 3"
+              strokeWidth="1.5"
+            />
+            <KeepOutName view={view} keepOut={keepOut} />
+          </g>
+        ))}
+        {front.pairs.map((pair) =>
+          SIDES.map((side) => (
+            <LampShape
+              key={pair.id + side}
+              view={view}
+              pair={pair}
+              side={side}
+              on={pair.id === chosen?.id}
+            />
+          )),
+        )}
+        <UprightTape view={view} width={TAPE_WIDTH} topMm={top} units={units} />
+        {SIDES.map((side) => (
+          <Label
+            key={side}
+            x={leftMmToScreenX(view, (side === 'LEFT' ? 1 : -1) * (front.widthMm / 2 - 150))}
+            y={view.footY + 21}
+            as="figure"
+            size={15}
+            colour="floorInk"
+            anchor="middle"
+          >
+            {side}
+          </Label>
+        ))}
+        <Label x={view.centreX} y={view.footY + 20} size={14} colour="floorInk" anchor="middle">
+          seen standing before it
+        </Label>
+      </svg>
+      {chosen && judged && (
+        <PairDimensions
+          view={view}
+          front={front}
+          pair={chosen}
+          judged={judged}
+          findings={sheet.findings}
+          onMove={(side, change) => onMove(chosen, side, change)}
+        />
+      )}
+      {front.pairs.map((pair) =>
+        SIDES.map((side) => (
+          <LampHandle
+            key={pair.id + side}
+            view={view}
+            spot={spotOf(pair, side)}
+            side={side}
+            label={`${name(side, pair)}, ${describe(sheet, pair.id, side, (figure) => figureText(figure, units))}; arrows move it`}
+            onChoose={() => onChoose(pair.id)}
+            onMove={(change) => onMove(pair, side, change)}
+          />
+        )),
+      )}
+    </Box>
+  );
+}
+
+function describe(
+  sheet: PlaceSheet,
+  pairId: string,
+  side: Side,
+  text: (figure: PlaceSheet['pairs'][number]['left']['lower']) => string,
+) {
+  const pair = sheet.pairs.find((one) => one.id === pairId);
+  const extent = side === 'LEFT' ? pair?.left : pair?.right;
+  return extent ? `lower edge ${text(extent.lower)}, inner edge ${text(extent.inner)} out` : 'new';
+}
+
+/** The limits of the chosen pair: heights right across, edges on both sides. */
+function Zones({
+  view,
+  width,
+  halfMm,
+  bounds,
+}: {
+  view: View;
+  width: number;
+  halfMm: number;
+  bounds: PlaceBound[];
+}) {
+  const units = useUnits();
+  const lines = bounds.filter((bound) => bound.lineMm !== undefined);
+  const heights = lines.filter((bound) => HEIGHTS.includes(bound.asks));
+  const edges = lines.filter((bound) => !HEIGHTS.includes(bound.asks));
+  const low = Math.max(0, ...heights.filter((b) => b.atLeast).map((b) => b.lineMm ?? 0));
+  const high = Math.min(
+    ...heights.filter((b) => !b.atLeast).map((b) => b.lineMm ?? Infinity),
+    view.footY / view.scale,
+  );
+  const inner = Math.max(0, ...edges.filter(isInner).map((b) => b.lineMm ?? 0));
+  const outer = Math.max(0, ...edges.filter((b) => !isInner(b)).map((b) => b.lineMm ?? 0));
+  const innermost = Math.max(inner, outer);
+  const seen = new Set<string>();
+  return (
+    <g>
+      {high > low &&
+        [1, -1].map((sign) => {
+          const a = leftMmToScreenX(view, sign * innermost);
+          const b = leftMmToScreenX(view, sign * halfMm);
+          return (
+            <rect
+              key={sign}
+              x={Math.min(a, b)}
+              width={Math.abs(a - b)}
+              y={mmToScreenY(view, high)}
+              height={(high - low) * view.scale}
+              fill={paint('within')}
+              opacity="0.13"
+            />
+          );
+        })}
+      {heights.map((bound) => {
+        const y = mmToScreenY(view, bound.lineMm ?? 0);
+        const words = `${WORDS[bound.asks]} ${bound.asks === 'ABOVE_DIPPED' ? '' : bareText(bound.limit, units)}`;
+        if (seen.has(words)) {
+          return null;
+        }
+        seen.add(words);
+        return (
+          <g key={bound.findingId + bound.atLeast}>
+            <line
+              x1={TAPE_WIDTH}
+              x2={width}
+              y1={y}
+              y2={y}
+              stroke={paint('within')}
+              strokeDasharray="7 5"
+            />
+            <Label x={TAPE_WIDTH + 8} y={y - 5} size={13.5} colour="within" weight={500}>
+              {words}
+            </Label>
+          </g>
+        );
+      })}
+      {edges.map((bound) =>
+        [1, -1].map((sign) => {
+          const x = leftMmToScreenX(view, sign * (bound.lineMm ?? 0));
+          return (
+            <line
+              key={bound.findingId + sign}
+              x1={x}
+              x2={x}
+              y1={mmToScreenY(view, Math.min(high, 1500))}
+              y2={mmToScreenY(view, low)}
+              stroke={paint('within')}
+              strokeDasharray="7 5"
+            />
+          );
+        }),
+      )}
+    </g>
+  );
+}
+
+/** A limit on the space between lamps stands inside; one from the vehicle's side stands outside. */
+const isInner = (bound: PlaceBound) => bound.asks === 'INNER_SPACING';
+
+const WORDS: Partial<Record<PlaceBound['asks'], string>> = {
+  LOWER_EDGE_HEIGHT: 'lower edge',
+  UPPER_EDGE_HEIGHT: 'upper edge',
+  CENTRE_HEIGHT: 'centre',
+  ABOVE_DIPPED: 'top of the low beam',
+};
+
+function LampShape({
+  view,
+  pair,
+  side,
+  on,
+}: {
+  view: View;
+  pair: LampPairEdit;
+  side: Side;
+  on: boolean;
+}) {
+  const spot = spotOf(pair, side);
+  return (
+    <g>
+      {pair.housing && (
+        <path
+          d={shapePath(view, pair.housing, side, spot)}
+          fill="none"
+          stroke={paint('ink')}
+          strokeWidth="1.3"
+        />
+      )}
+      {pair.heads.map((head, index) => (
+        <path
+          key={index}
+          d={shapePath(view, head.lit, side, {
+            outMm: spot.outMm + head.outMm,
+            heightMm: spot.heightMm + head.upMm,
+          })}
+          fill={on ? paint('lampFill') : 'none'}
+          stroke={on ? paint('lampFill') : paint('ink')}
+          strokeWidth="1.6"
+        />
+      ))}
+      {on && (
+        <path
+          d={`M${leftMmToScreenX(view, (side === 'LEFT' ? 1 : -1) * spot.outMm) - 7} ${mmToScreenY(view, spot.heightMm)}h14m-7 -7v14`}
+          stroke={paint('onLamp')}
+          strokeWidth="1.6"
+        />
+      )}
+    </g>
+  );
+}
+
+function KeepOutName({ view, keepOut }: { view: View; keepOut: FrontEdit['keepOuts'][number] }) {
+  const corners = keepOut.outline.corners ?? [];
+  const left = corners.reduce((sum, corner) => sum + corner.outMm, 0) / Math.max(1, corners.length);
+  const top = Math.max(...corners.map((corner) => corner.upMm));
+  return (
+    <Label
+      x={leftMmToScreenX(view, left)}
+      y={mmToScreenY(view, top) - 5}
+      size={13.5}
+      colour="edge"
+      anchor="middle"
+      weight={500}
+    >
+      {keepOut.name}
+    </Label>
+  );
+}

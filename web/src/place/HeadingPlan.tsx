@@ -1,0 +1,122 @@
+import { Box } from '@chakra-ui/react';
+import { useRef } from 'react';
+import {
+  Problem,
+  type FrontEdit,
+  type LampPairEdit,
+  type PlaceSheet,
+  type Side,
+  type Verdict,
+} from '../app/api/client';
+import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
+import { useSize } from '../drawing/useSize';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { SIDES, spotOf } from './shapes';
+
+const ARM = 62;
+const FRONT_Y = 30;
+
+/** The bumper from above, forward down: where each lamp looks, typed as a protractor reads it. */
+export function HeadingPlan({
+  front,
+  pair,
+  sheet,
+  onTurn,
+}: {
+  front: FrontEdit;
+  pair: LampPairEdit;
+  sheet: PlaceSheet;
+  onTurn: (side: Side, headingDeg: number) => void;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(box);
+  const scale = width / (front.widthMm + 700);
+  const x = (leftMm: number) => width / 2 + leftMm * scale;
+  const half = front.widthMm / 2;
+  const limit = sheet.pairs
+    .find((one) => one.id === pair.id)
+    ?.bounds.find((bound) => bound.asks === 'HEADING');
+  const verdict = (side: Side): Verdict =>
+    sheet.findings.find(
+      (finding) => limit && finding.id === limit.findingId.replace(/left$/, side.toLowerCase()),
+    )?.verdict ?? 'NOT_KNOWN';
+  return (
+    <Box ref={box} position="relative" h="100%" bg="panel" overflow="hidden">
+      <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
+        <Label x={14} y={height - 12} size={13.5} colour="quiet">
+          from above, forward is down
+        </Label>
+        <path
+          d={`M${x(-half)} 6Q${x(-half)} ${FRONT_Y} ${x(-half * 0.7)} ${FRONT_Y + 8}Q${x(0)} ${FRONT_Y + 18} ${x(half * 0.7)} ${FRONT_Y + 8}Q${x(half)} ${FRONT_Y} ${x(half)} 6`}
+          fill="none"
+          stroke={paint('ink')}
+          strokeWidth="1.5"
+          opacity="0.75"
+        />
+        {SIDES.map((side) => {
+          const spot = spotOf(pair, side);
+          const sign = side === 'LEFT' ? 1 : -1;
+          const at = { x: x(sign * spot.outMm), y: FRONT_Y + 10 };
+          const end = (deg: number) => {
+            const angle = (sign * deg * Math.PI) / 180;
+            return `${at.x + ARM * Math.sin(angle)} ${at.y + ARM * Math.cos(angle)}`;
+          };
+          const most = limit?.limit.value ?? 0;
+          return (
+            <g key={side}>
+              {most > 0 && (
+                <path
+                  d={`M${at.x} ${at.y}L${end(most)}L${end(-most)}Z`}
+                  fill={paint('within')}
+                  opacity="0.2"
+                />
+              )}
+              <path
+                d={`M${at.x} ${at.y}L${end(spot.headingDeg)}`}
+                stroke={paint(VERDICT_PAINT[verdict(side)])}
+                strokeWidth="3"
+              />
+              <circle cx={at.x} cy={at.y} r="6" fill={paint('lampFill')} />
+            </g>
+          );
+        })}
+      </svg>
+      {SIDES.map((side) => {
+        const spot = spotOf(pair, side);
+        const sign = side === 'LEFT' ? 1 : -1;
+        const words = `${Math.abs(spot.headingDeg)}°${
+          spot.headingDeg === 0 ? ' ahead' : spot.headingDeg > 0 ? ' outward' : ' inward'
+        }`;
+        return (
+          <Box
+            key={side}
+            position="absolute"
+            left={`${x(sign * spot.outMm) - sign * 84}px`}
+            top={`${FRONT_Y + 44}px`}
+            transform="translate(-50%, -50%)"
+            css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
+          >
+            <MeasuredEntry
+              label={`${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}, direction: ${words}`}
+              shown={words}
+              width="84px"
+              onKeep={(typed) => turn(typed, (deg) => onTurn(side, deg))}
+            />
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** Reads a protractor: degrees outwards, inwards with a minus. */
+async function turn(typed: string, take: (deg: number) => void) {
+  const deg = Number(typed.trim().replace(',', '.').replace('−', '-').replace(/\s*°$/, ''));
+  if (typed.trim() === '' || !Number.isFinite(deg) || Math.abs(deg) > 90) {
+    throw new Problem(422, 'Degrees outwards, from −90 to 90: 13 or −4.5.', 'typed', {});
+  }
+  take(deg);
+  return Promise.resolve();
+}

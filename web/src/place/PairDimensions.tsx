@@ -1,0 +1,216 @@
+import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type {
+  Finding,
+  FrontEdit,
+  LampPairEdit,
+  PlaceSheet,
+  Side,
+  SpotEdit,
+} from '../app/api/client';
+import { readLength } from '../app/api/queries';
+import { bareText, figureText, useUnits } from '../app/session';
+import { Dimension } from '../drawing/Dimension';
+import { mmToScreenY, type View } from '../drawing/view';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { typedLength } from '../entry/typed';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { leftMmToScreenX, spotOf } from './shapes';
+
+/** Dimension lines of the chosen pair: where it sits (typed there) and what is left to each limit. */
+export function PairDimensions({
+  view,
+  front,
+  pair,
+  judged,
+  findings,
+  onMove,
+}: {
+  view: View;
+  front: FrontEdit;
+  pair: LampPairEdit;
+  judged: PlaceSheet['pairs'][number];
+  findings: Finding[];
+  onMove: (side: Side, change: Partial<SpotEdit>) => void;
+}) {
+  const units = useUnits();
+  const left = spotOf(pair, 'LEFT');
+  const right = spotOf(pair, 'RIGHT');
+  const margin = (asks: string, side?: Side) => {
+    const bound = judged.bounds.find((one) => one.asks === asks);
+    const id =
+      bound &&
+      (side ? bound.findingId.replace(/\.left$/, `.${side.toLowerCase()}`) : bound.findingId);
+    return findings.find((finding) => finding.id === id);
+  };
+  const leftX = leftMmToScreenX(view, left.outMm);
+  const edgeX = leftMmToScreenX(view, -right.outMm + 60);
+  const half = front.widthMm / 2;
+  const lower = judged.left.lower.value;
+  const heightX = Math.min(leftMmToScreenX(view, half) + 34, leftMmToScreenX(view, half + 250));
+  const innerY = mmToScreenY(view, judged.left.upper.value) - 30;
+  const centreY = mmToScreenY(view, lower) + 40;
+  const outerY = mmToScreenY(view, lower) + 18;
+  return (
+    <>
+      <svg
+        width="100%"
+        height="100%"
+        aria-hidden="true"
+        style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}
+      >
+        <Dimension
+          x1={leftMmToScreenX(view, judged.left.inner.value)}
+          y1={innerY}
+          x2={leftMmToScreenX(view, -judged.right.inner.value)}
+          y2={innerY}
+        />
+        <Dimension x1={view.centreX} y1={centreY} x2={leftX} y2={centreY} />
+        <Dimension
+          x1={leftMmToScreenX(view, -judged.right.outer.value)}
+          y1={outerY}
+          x2={leftMmToScreenX(view, -half)}
+          y2={outerY}
+        />
+        <Upright x={heightX} mm={left.heightMm} view={view} />
+        <Upright x={edgeX} mm={judged.right.lower.value} view={view} />
+        <line
+          x1={leftX}
+          x2={heightX}
+          y1={mmToScreenY(view, left.heightMm)}
+          y2={mmToScreenY(view, left.heightMm)}
+          stroke="currentColor"
+          strokeWidth="0.8"
+          strokeDasharray="2 4"
+        />
+      </svg>
+      <Words x={view.centreX} y={innerY} finding={margin('INNER_SPACING')}>
+        {bareText(between(judged), units)} between inner edges
+      </Words>
+      <Words
+        x={(leftMmToScreenX(view, -judged.right.outer.value) + leftMmToScreenX(view, -half)) / 2}
+        y={outerY + 28}
+        finding={margin('OUTER_EDGE', 'RIGHT')}
+      >
+        {typedLength(half - judged.right.outer.value, units)}
+      </Words>
+      <Place x={(view.centreX + leftX) / 2} y={centreY}>
+        <MeasuredEntry
+          label={`${pair.name}, from the centre line to its middle: ${typedLength(left.outMm, units)}`}
+          shown={typedLength(left.outMm, units)}
+          onKeep={async (typed) => onMove('LEFT', { outMm: await readLength(typed, units) })}
+        />
+      </Place>
+      <Place x={heightX + 30} y={mmToScreenY(view, left.heightMm / 2)}>
+        <MeasuredEntry
+          label={`${pair.name}, height of its middle: ${typedLength(left.heightMm, units)}`}
+          shown={typedLength(left.heightMm, units)}
+          align="right"
+          onKeep={async (typed) => onMove('LEFT', { heightMm: await readLength(typed, units) })}
+        />
+      </Place>
+      <Words
+        x={edgeX + 64}
+        y={mmToScreenY(view, judged.right.lower.value / 2) + 6}
+        finding={margin('LOWER_EDGE_HEIGHT', 'RIGHT') ?? margin('CENTRE_HEIGHT', 'RIGHT')}
+      >
+        lower edge {bareText(judged.right.lower, units)}
+      </Words>
+    </>
+  );
+
+  function between(of: PlaceSheet['pairs'][number]) {
+    const mm = of.left.inner.value + of.right.inner.value;
+    return {
+      value: mm,
+      quantity: 'LENGTH' as const,
+      metric: `${typedLength(mm, 'METRIC')} mm`,
+      imperial: `${typedLength(mm, 'IMPERIAL')} in`,
+    };
+  }
+}
+
+/** A dimension line from the ground up. */
+function Upright({ x, mm, view }: { x: number; mm: number; view: View }) {
+  return (
+    <g transform={`rotate(90 ${x} ${view.footY})`}>
+      <Dimension x1={x - mm * view.scale} y1={view.footY} x2={x} y2={view.footY} />
+    </g>
+  );
+}
+
+/** A dimension's words, with what is left to its limit below. */
+function Words({
+  x,
+  y,
+  finding,
+  children,
+}: {
+  x: number;
+  y: number;
+  finding: Finding | undefined;
+  children: ReactNode;
+}) {
+  const units = useUnits();
+  const margin = finding?.margin;
+  return (
+    <Box
+      position="absolute"
+      left={`${x}px`}
+      top={`${y - 24}px`}
+      transform="translateX(-50%)"
+      textAlign="center"
+      whiteSpace="nowrap"
+      pointerEvents="none"
+    >
+      <Box
+        display="inline-block"
+        fontFamily="heading"
+        fontWeight="600"
+        fontSize="15px"
+        lineHeight="20px"
+        bg="var(--entry-ground)"
+        px="3px"
+      >
+        {children}
+      </Box>
+      {finding && margin && (
+        <Box
+          mt="7px"
+          fontSize="13.5px"
+          lineHeight="17px"
+          fontWeight="500"
+          color={VERDICT_PAINT[finding.verdict]}
+          bg="var(--entry-ground)"
+          px="3px"
+        >
+          {margin.value < 0
+            ? `${figureText(positive(margin), units)} short`
+            : `${figureText(margin, units)} to spare`}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function positive(figure: NonNullable<Finding['margin']>) {
+  return {
+    ...figure,
+    metric: figure.metric.replace('−', ''),
+    imperial: figure.imperial.replace('−', ''),
+  };
+}
+
+function Place({ x, y, children }: { x: number; y: number; children: ReactNode }) {
+  return (
+    <Box
+      position="absolute"
+      left={`${x}px`}
+      top={`${y}px`}
+      transform="translate(-50%, -50%)"
+      zIndex="2"
+    >
+      {children}
+    </Box>
+  );
+}

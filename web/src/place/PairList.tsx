@@ -1,0 +1,100 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { FrontEdit, PlaceSheet, Verdict } from '../app/api/client';
+import { BareButton } from '../app/buttons';
+import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
+
+const GRAVEST: Verdict[] = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'];
+
+/** The lamps of this front, and what is in their way; each with where it stands. */
+export function PairList({
+  front,
+  sheet,
+  chosenId,
+  onChoose,
+  onAddLamp,
+  onEditLamp,
+  onKeepOuts,
+  onRules,
+}: {
+  front: FrontEdit;
+  sheet: PlaceSheet;
+  chosenId: string | undefined;
+  onChoose: (id: string) => void;
+  onAddLamp: () => void;
+  onEditLamp: () => void;
+  onKeepOuts: () => void;
+  onRules: () => void;
+}) {
+  return (
+    <>
+      <Box as="ul" listStyleType="none" aria-label="Lamps">
+        {front.pairs.map((pair) => {
+          const verdict = worstOf(sheet, pair.id);
+          return (
+            <li key={pair.id}>
+              <Flex
+                as="button"
+                gap="12px"
+                w="100%"
+                minH="52px"
+                py="5px"
+                textAlign="left"
+                align="flex-start"
+                cursor="pointer"
+                aria-pressed={pair.id === chosenId}
+                onClick={() => onChoose(pair.id)}
+              >
+                <Box pt="1px">
+                  <VerdictShape verdict={verdict} />
+                </Box>
+                <Box minW="0">
+                  <Box
+                    fontFamily="heading"
+                    fontWeight="600"
+                    fontSize="17px"
+                    color={pair.id === chosenId ? 'lamp' : 'ink'}
+                  >
+                    {capital(pair.name)}s
+                  </Box>
+                  <Box color="quiet">{summary(sheet, pair.id, verdict)}</Box>
+                </Box>
+              </Flex>
+            </li>
+          );
+        })}
+      </Box>
+      <Flex direction="column" align="flex-start" mt="4px">
+        {front.pairs.length > 0 && (
+          <BareButton onClick={onEditLamp} px="0">
+            Change this lamp
+          </BareButton>
+        )}
+        <BareButton onClick={onAddLamp} px="0">
+          Add a lamp
+        </BareButton>
+        <BareButton onClick={onKeepOuts} px="0">
+          In the way: {front.keepOuts.length || 'nothing'}
+        </BareButton>
+        <BareButton onClick={onRules} px="0">
+          Rules: {front.ruleSets.length}
+        </BareButton>
+      </Flex>
+    </>
+  );
+}
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+const ofPair = (sheet: PlaceSheet, id: string) =>
+  sheet.findings.filter((finding) => finding.id.startsWith(`place.${id}.`));
+
+function worstOf(sheet: PlaceSheet, id: string): Verdict {
+  const verdicts = new Set(ofPair(sheet, id).map((finding) => finding.verdict));
+  return GRAVEST.find((verdict) => verdicts.has(verdict)) ?? 'NOT_KNOWN';
+}
+
+function summary(sheet: PlaceSheet, id: string, verdict: Verdict) {
+  const all = ofPair(sheet, id);
+  const such = all.filter((finding) => finding.verdict === verdict).length;
+  return `${such} of ${all.length} ${VERDICT_WORD[verdict]}`;
+}

@@ -1,0 +1,109 @@
+import { Box } from '@chakra-ui/react';
+import type { PlaceSheet } from '../app/api/client';
+import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { Band } from '../finding/Band';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import type { Conflict } from '../settings/Stale';
+
+/** Where the front stands in one sentence, and the next thing to do. */
+export function PlaceBand({
+  sheet,
+  empty,
+  problem,
+  changed,
+  conflict,
+  onKeep,
+  onMine,
+  onDrop,
+  onAdd,
+  onNearest,
+  onTemplate,
+  onTurned,
+  onFindings,
+  onAsk,
+}: {
+  sheet: PlaceSheet;
+  empty: boolean;
+  problem: string | undefined;
+  changed: boolean;
+  conflict: Conflict | undefined;
+  onKeep: () => void;
+  onMine: () => void;
+  onDrop: () => void;
+  onAdd: () => void;
+  onNearest: () => void;
+  onTemplate: () => void;
+  onTurned: (findingId: string) => void;
+  onFindings: () => void;
+  onAsk: (findingId: string) => void;
+}) {
+  if (conflict) {
+    return (
+      <Band
+        verdict="AT_EDGE"
+        headline={`Changed meanwhile by ${conflict.changedBy}`}
+        detail="You see your own drawing. Keep theirs, and yours is dropped; use yours, and theirs is replaced."
+        onAsk={undefined}
+      >
+        <PlainButton onClick={onDrop}>Keep theirs</PlainButton>
+        <ActButton onClick={onMine}>Use mine</ActButton>
+      </Band>
+    );
+  }
+  const foremost = sheet.findings.find((finding) => finding.id === sheet.foremost);
+  const next = empty
+    ? { words: 'Add a lamp', act: onAdd }
+    : sheet.worst !== 'OUT'
+      ? { words: 'Drill template', act: onTemplate }
+      : foremost?.id.includes('.heading.')
+        ? { words: 'Turned, measure', act: () => onTurned(foremost.id) }
+        : { words: 'Nearest good place', act: onNearest };
+  return (
+    <Band
+      verdict={empty ? 'NOT_KNOWN' : sheet.worst}
+      headline={
+        foremost ? (
+          <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
+        ) : empty ? (
+          'No lamp on this front yet'
+        ) : (
+          'Every lamp within the rules chosen'
+        )
+      }
+      detail={
+        problem ? (
+          <Box as="span" role="alert" color="out">
+            {problem}
+          </Box>
+        ) : foremost ? (
+          <>
+            <SentenceText sentence={foremost.detail} />{' '}
+            {foremost.remedy && <SentenceText sentence={foremost.remedy} />}
+          </>
+        ) : empty ? (
+          'Draw the low beams that are there and the lamps that are to come.'
+        ) : (
+          'Prove light and fit before the hole; the rule in force decides.'
+        )
+      }
+      onAsk={foremost && (() => onAsk(foremost.id))}
+    >
+      {changed ? (
+        <>
+          <PlainButton onClick={onDrop}>Drop</PlainButton>
+          <ActButton onClick={onKeep}>Keep this place</ActButton>
+        </>
+      ) : (
+        <>
+          {!empty && (
+            <BareButton onClick={onFindings} color="quiet">
+              {sheet.findings.length} findings
+            </BareButton>
+          )}
+          <ActButton onClick={next.act}>{next.words}</ActButton>
+        </>
+      )}
+    </Band>
+  );
+}

@@ -1,0 +1,52 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Finding } from '../app/api/client';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+
+const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
+
+/** What the rules say of the chosen pair, the gravest first; each opens its working. */
+export function RuleSays({
+  findings,
+  onAsk,
+}: {
+  findings: Finding[];
+  onAsk: (finding: Finding) => void;
+}) {
+  return (
+    <Box h="100%" overflowY="auto" px="14px" py="10px" tabIndex={0} aria-label="What the rules say">
+      <Box color="quiet" fontSize="15px" pb="4px">
+        What the rules say
+      </Box>
+      {GRAVEST_FIRST.flatMap((verdict) =>
+        findings
+          .filter((finding) => finding.verdict === verdict)
+          .map((finding) => (
+            <Flex
+              as="button"
+              key={finding.id}
+              w="100%"
+              minH="48px"
+              py="6px"
+              gap="10px"
+              textAlign="left"
+              borderTopWidth="1px"
+              borderColor="hairline"
+              cursor="pointer"
+              onClick={() => onAsk(finding)}
+            >
+              <VerdictShape verdict={verdict} size={18} />
+              <Box minW="0">
+                <Box fontFamily="heading" fontWeight="600" lineHeight="1.25">
+                  <SentenceText sentence={finding.headline} />
+                </Box>
+                <Box color="quiet" fontSize="13.5px" lineHeight="1.3">
+                  <SentenceText sentence={finding.detail} />
+                </Box>
+              </Box>
+            </Flex>
+          )),
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import type { FrontEdit, LampPairEdit } from '../app/api/client';
+import { freeId, leftMmToScreenX, moved, screenXToLeftMm, shapePath, spotOn } from './shapes';
+
+const view = { scale: 0.5, centreX: 400, footY: 300 };
+const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
+const fog: LampPairEdit = {
+  id: 'fog',
+  name: 'fog lamp',
+  function: 'FRONT_FOG',
+  heads: [{ lit: { form: 'ELLIPSE', widthMm: 90, heightMm: 90 }, outMm: 0, upMm: 0 }],
+  goesOutWithTurnSignal: false,
+  holes: [],
+  left: spot,
+  right: spot,
+};
+
+describe('the front, seen standing before it', () => {
+  it("shows the vehicle's left at the right", () => {
+    expect(leftMmToScreenX(view, spotOn(fog, 'LEFT').leftMm)).toBe(700);
+    expect(leftMmToScreenX(view, spotOn(fog, 'RIGHT').leftMm)).toBe(100);
+    expect(screenXToLeftMm(view, leftMmToScreenX(view, 123.4))).toBeCloseTo(123.4, 9);
+  });
+
+  it('mirrors an outline', () => {
+    const corners = [
+      { outMm: 0, upMm: 0 },
+      { outMm: 20, upMm: 0 },
+      { outMm: 0, upMm: 10 },
+    ];
+    const shape = { form: 'POLYGON' as const, corners };
+    expect(shapePath(view, shape, 'LEFT', spot)).toBe('M700.00 100.00L710.00 100.00L700.00 95.00Z');
+    expect(shapePath(view, shape, 'RIGHT', spot)).toBe('M100.00 100.00L90.00 100.00L100.00 95.00Z');
+  });
+
+  it('moves both lamps unless they were parted', () => {
+    expect(moved(fog, 'RIGHT', { heightMm: 410 }, false).left.heightMm).toBe(410);
+    expect(moved(fog, 'RIGHT', { heightMm: 410 }, true).left.heightMm).toBe(400);
+  });
+
+  it('finds ids that are free', () => {
+    const front: FrontEdit = { ruleSets: [], widthMm: 1700, pairs: [fog], keepOuts: [] };
+    expect(freeId(front, 'Fog')).toBe('fog-2');
+    expect(freeId(front, 'Tow eye!')).toBe('tow-eye');
+    expect(freeId(front, '—')).toBe('lamp');
+  });
+});

@@ -1,0 +1,97 @@
+import type { FrontEdit, LampPairEdit, ShapeEdit, Side, SpotEdit } from '../app/api/client';
+import type { View } from '../drawing/view';
+
+/**
+ * The front as one stands before it: the vehicle's left lies at the right. Lamps are described in
+ * axes of their own, out from the centre line and up; both sides share one description.
+ */
+export const SIDES: readonly Side[] = ['LEFT', 'RIGHT'];
+
+const sign = (side: Side) => (side === 'LEFT' ? 1 : -1);
+
+/** Screen x of a place so many mm to the vehicle's left. */
+export function leftMmToScreenX(view: View, leftMm: number): number {
+  return view.centreX + leftMm * view.scale;
+}
+
+/** The inverse of {@link leftMmToScreenX}. */
+export function screenXToLeftMm(view: View, x: number): number {
+  return (x - view.centreX) / view.scale;
+}
+
+/** A lamp's reference point, left of the centre line and above the ground. */
+export function spotOn(pair: LampPairEdit, side: Side): { leftMm: number; heightMm: number } {
+  const spot = spotOf(pair, side);
+  return { leftMm: sign(side) * spot.outMm, heightMm: spot.heightMm };
+}
+
+export function spotOf(pair: LampPairEdit, side: Side): SpotEdit {
+  return side === 'LEFT' ? pair.left : pair.right;
+}
+
+/** How far a point left of the centre line lies out on a side. */
+export function outOf(side: Side, leftMm: number): number {
+  return sign(side) * leftMm;
+}
+
+/** SVG path of an outline about a point of the lamp's own axes, on one side of the vehicle. */
+export function shapePath(
+  view: View,
+  shape: ShapeEdit,
+  side: Side,
+  at: { outMm: number; heightMm: number },
+): string {
+  const x = (outMm: number) => leftMmToScreenX(view, sign(side) * (at.outMm + outMm)).toFixed(2);
+  const y = (upMm: number) => (view.footY - (at.heightMm + upMm) * view.scale).toFixed(2);
+  const w = (shape.widthMm ?? 0) / 2;
+  const h = (shape.heightMm ?? 0) / 2;
+  switch (shape.form) {
+    case 'RECTANGLE':
+      return `M${x(-w)} ${y(-h)}L${x(w)} ${y(-h)}L${x(w)} ${y(h)}L${x(-w)} ${y(h)}Z`;
+    case 'ELLIPSE': {
+      const r = `${(w * view.scale).toFixed(2)} ${(h * view.scale).toFixed(2)}`;
+      return `M${x(-w)} ${y(0)}A${r} 0 1 0 ${x(w)} ${y(0)}A${r} 0 1 0 ${x(-w)} ${y(0)}Z`;
+    }
+    case 'POLYGON':
+      return (shape.corners ?? [])
+        .map((corner, i) => `${i === 0 ? 'M' : 'L'}${x(corner.outMm)} ${y(corner.upMm)}`)
+        .join('')
+        .concat('Z');
+  }
+}
+
+/** The front with one pair changed. */
+export function withPair(front: FrontEdit, pair: LampPairEdit): FrontEdit {
+  return { ...front, pairs: front.pairs.map((one) => (one.id === pair.id ? pair : one)) };
+}
+
+/** The pair with one lamp moved, and the other with it unless the sides were parted. */
+export function moved(
+  pair: LampPairEdit,
+  side: Side,
+  change: Partial<SpotEdit>,
+  parted: boolean,
+): LampPairEdit {
+  const spot = { ...spotOf(pair, side), ...change };
+  if (parted) {
+    return side === 'LEFT' ? { ...pair, left: spot } : { ...pair, right: spot };
+  }
+  return { ...pair, left: spot, right: spot };
+}
+
+/** An id that no pair and nothing in the way has yet: "fog", "fog-2". */
+export function freeId(front: FrontEdit, name: string): string {
+  const taken = new Set([...front.pairs, ...front.keepOuts].map((one) => one.id));
+  const base =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 30) || 'lamp';
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? base : `${base}-${n}`;
+    if (!taken.has(id)) {
+      return id;
+    }
+  }
+}
