@@ -79,7 +79,13 @@ export function Header({
           </Box>
         )}
       </Flex>
-      <Flex gap="8px" align="center" ml="auto">
+      <Flex
+        gap="8px"
+        align="center"
+        ml="auto"
+        wrap={{ base: 'wrap', md: 'nowrap' }}
+        justify="flex-end"
+      >
         {children}
         <ThemeButton />
         <PersonPicker />

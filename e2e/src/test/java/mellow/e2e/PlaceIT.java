@@ -32,7 +32,7 @@ class PlaceIT extends BrowserTest {
 
     measure(page, "fog lamp, height of its middle", "290");
     assertThat(verdict(page)).containsText("lower edge 5 mm too low");
-    buttonFrom(page, "Left fog lamp").focus();
+    buttonFrom(page, "Left fog lamp, lower edge").focus();
     page.keyboard().press("ArrowUp");
     assertThat(verdict(page)).containsText("lower edge 4 mm too low");
     button(page, "Nearest good place").first().click();
@@ -53,7 +53,7 @@ class PlaceIT extends BrowserTest {
   }
 
   private static void lamp(Page page, String function, String width) {
-    field(page, "What it is for").selectOption(function);
+    page.getByLabel("What it is for").selectOption(function);
     field(page, "Its width").fill(width);
     button(page, "Put it on the front").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
@@ -64,9 +64,9 @@ class PlaceIT extends BrowserTest {
     String path = "/jobs/" + app().job("road crew 5") + "/place";
     Page mine = open(path, Look.USUAL);
     Page theirs = open(path, Look.USUAL.person("Ilse"));
-    buttonFrom(mine, "Left fog pod").focus();
+    buttonFrom(mine, "Left fog pod, lower edge").focus();
     mine.keyboard().press("ArrowUp");
-    buttonFrom(theirs, "Left fog pod").focus();
+    buttonFrom(theirs, "Left fog pod, lower edge").focus();
     theirs.keyboard().press("ArrowRight");
     button(theirs, "Keep this place").click();
     assertThat(button(theirs, "Keep this place")).isHidden();
@@ -81,7 +81,7 @@ class PlaceIT extends BrowserTest {
   void aLampIsDraggedAndTheFindingsFollow() {
     Page page = open("/jobs/" + app().job("valley bus 7") + "/place", Look.USUAL);
     assertThat(verdict(page)).containsText("too low");
-    var box = buttonFrom(page, "Left fog lamp").boundingBox();
+    var box = buttonFrom(page, "Left fog lamp, lower edge").boundingBox();
     double x = box.x + box.width / 2;
     double y = box.y + box.height / 2;
     page.mouse().move(x, y);
