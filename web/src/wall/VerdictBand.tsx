@@ -10,6 +10,7 @@ type Next = WallSheet['next'];
 const ACT_WORDS: Record<Next['action'], string> = {
   MEASURE_DISTANCE: 'Measure the distance',
   MEASURE_CENTRE: 'Measure the lamp',
+  MEASURE_EDGE: 'Measure the lens edge',
   MEASURE_FLOOR: 'Read the floor',
   SETTLE: 'What to do',
   READ_CUTOFF: 'Read the cutoff',

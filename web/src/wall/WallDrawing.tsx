@@ -30,6 +30,11 @@ const FLOOR_HEIGHT = 56;
 const AROUND_MM = 640;
 const ABOVE_MM = 420;
 const ASSUMED_SPACING_MM = 1200;
+/** From a lamp inwards to the dimension line of its mark. */
+const TAPE_ARM_MM = 300;
+
+/** About the width of a letter of the drawing's figures, in pixels. */
+const LETTER_WIDTH = 8;
 const ASSUMED_HEIGHT_MM = 700;
 
 interface Props {
@@ -314,6 +319,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
   const centreX = lampX + out * columnsMm.centre * view.scale;
   const edgeX = lampX + out * columnsMm.edge * view.scale;
   const wide = view.scale > 0.2;
+  const room = Math.abs(view.centreX - lampX) - TAPE_ARM_MM * view.scale - 12;
   return (
     <>
       <Overlay x={lampX} y={24} ground="plaster">
@@ -352,7 +358,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
         <Box
           as="button"
           position="absolute"
-          left={`${lampX - out * 300 * view.scale + (out > 0 ? -8 : 8)}px`}
+          left={`${lampX - out * TAPE_ARM_MM * view.scale + (out > 0 ? -8 : 8)}px`}
           top={`${mmToScreenY(view, lineMm - lamp.aim.belowLine.value / 2) - 24}px`}
           transform={out > 0 ? 'translateX(-100%)' : undefined}
           minH="48px"
@@ -376,7 +382,7 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           }
         >
           <Box as="span" bg="plaster" px="3px" borderBottomWidth="1px" borderBottomStyle="dotted">
-            {bareText(lamp.aim.belowLine, units)} to tape
+            {fitting(bareText(lamp.aim.belowLine, units), ' to tape', room)}
           </Box>
         </Box>
       )}
@@ -400,13 +406,19 @@ function LampEntries(scene: Scene & { side: Side; lampX: number }) {
   );
 }
 
+/** A figure with its words where there is room for them. */
+function fitting(figure: string, words: string, room: number) {
+  return (figure.length + words.length) * LETTER_WIDTH < room ? figure + words : figure;
+}
+
 function words(lamp: LampAtWall, drafted: Draft | undefined, units: 'METRIC' | 'IMPERIAL') {
   if (!lamp.reading) {
     return drafted ? '' : 'drag to where it is';
   }
-  const below = figureText(lamp.reading.belowLine, units);
+  const { belowLine } = lamp.reading;
+  const far = figureText(belowLine, units).replace('−', '');
   const stale = lamp.turnedSinceRead && !drafted;
-  return `${stale ? 'was' : 'read'} ${below} below`;
+  return `${stale ? 'was' : 'read'} ${far} ${belowLine.value < 0 ? 'above' : 'below'}`;
 }
 
 /** The cutoff's handle: dragged, or nudged with the arrow keys; Enter keeps it, Escape drops it. */

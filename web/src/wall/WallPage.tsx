@@ -163,6 +163,10 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         setKind(next.lamp);
         press(`button[aria-label^="Height of the ${side.toLowerCase()} lamp centre"]`);
         break;
+      case 'MEASURE_EDGE':
+        setKind(next.lamp);
+        press(`button[aria-label^="Lower lens edge of the ${side.toLowerCase()}"]`);
+        break;
       case 'MEASURE_FLOOR':
         toBay();
         break;

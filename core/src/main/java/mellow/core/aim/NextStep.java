@@ -30,6 +30,8 @@ public record NextStep(
   public enum Action {
     MEASURE_DISTANCE,
     MEASURE_CENTRE,
+    /** The lower edge of the lit surface: which rule holds depends on it. */
+    MEASURE_EDGE,
     MEASURE_FLOOR,
     SETTLE,
     READ_CUTOFF,
@@ -78,6 +80,10 @@ public record NextStep(
   }
 
   private static Optional<NextStep> atLamp(LampKind kind, LampSheet lamp) {
+    Optional<Finding> rule = open(lamp).filter(finding -> finding.remedy().isPresent());
+    if (rule.isPresent() && rule.get().id().matches(".*[.](rule|limits)[.].*")) {
+      return Optional.of(step(kind, lamp, rule.get(), Action.MEASURE_EDGE));
+    }
     Optional<Finding> unread = find(lamp, "aim.cutoff");
     if (unread.isPresent()) {
       return Optional.of(step(kind, lamp, unread.get(), Action.READ_CUTOFF));
@@ -105,7 +111,22 @@ public record NextStep(
               kind,
               Optional.of(lamp.side())));
     }
-    return limits.or(() -> target).map(found -> step(kind, lamp, found, Action.TURN_AND_READ));
+    return limits
+        .or(() -> target)
+        .map(found -> step(kind, lamp, found, Action.TURN_AND_READ))
+        .or(() -> open(lamp).map(found -> step(kind, lamp, found, Action.SETTLE)));
+  }
+
+  /** What is not known of the lamp's aim though it was read: nothing may be called within then. */
+  private static Optional<Finding> open(LampSheet lamp) {
+    return lamp.findings().stream()
+        .filter(finding -> finding.verdict() == Verdict.NOT_KNOWN)
+        .filter(
+            finding ->
+                finding.id().startsWith("school.")
+                    || finding.id().contains("aim.limits")
+                    || finding.id().contains("aim.target"))
+        .findFirst();
   }
 
   private static NextStep step(LampKind kind, LampSheet lamp, Finding finding, Action action) {

@@ -117,12 +117,12 @@ public final class PairGeometry {
             Finding.notKnown(
                 prefix + "centre." + side.word(),
                 Practice.READING,
-                "Height of the " + side.word() + " " + pair.kind().word() + " lamp not read",
+                "Height of the " + side.word() + " " + lampWords() + " not read",
                 "Measure from the floor to the centre of the "
                     + side.word()
                     + " "
-                    + pair.kind().word()
-                    + " lamp."));
+                    + lampWords()
+                    + "."));
       }
     }
     if (distanceMm(Side.LEFT).isEmpty()) {
@@ -151,6 +151,10 @@ public final class PairGeometry {
     }
     heights(prefix).ifPresent(findings::add);
     return findings;
+  }
+
+  private String lampWords() {
+    return pair.kind() == mellow.core.vehicle.LampKind.DIPPED ? "low beam" : "fog lamp";
   }
 
   private Finding square(String prefix) {

@@ -48,7 +48,7 @@ public final class WallHorizon {
   private int present(int lampPart) {
     return switch (sheet.next().action()) {
       case MEASURE_FLOOR -> 0;
-      case MEASURE_DISTANCE, MEASURE_CENTRE -> 1;
+      case MEASURE_DISTANCE, MEASURE_CENTRE, MEASURE_EDGE -> 1;
       case READ_CUTOFF, TURN_AND_READ -> lampPart;
       case SETTLE -> parts.size() - 2;
       case DONE -> parts.size() - 1;

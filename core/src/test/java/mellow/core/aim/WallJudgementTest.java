@@ -216,4 +216,25 @@ class WallJudgementTest {
       }
     }
   }
+
+  @Test
+  void aLampWhoseRuleIsNotKnownIsNeverCalledWithin() {
+    Walls walls = new Walls();
+    walls.edge = BySide.of(side -> OptionalDouble.empty());
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.MEASURE_EDGE);
+    walls.reads(Side.LEFT, 95).reads(Side.RIGHT, -10);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.MEASURE_EDGE);
+    walls.label = OptionalDouble.of(-1.2);
+    assertThat(walls.sheet().next().verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    walls.edge = Walls.both(600);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.TURN_AND_READ);
+  }
+
+  @Test
+  void aSchoolThatHasNothingToGoByIsNeverCalledWithin() {
+    Walls walls = new Walls().school(School.MATCH_BEFORE);
+    walls.reads(Side.LEFT, 95).reads(Side.RIGHT, 95);
+    assertThat(walls.sheet().next().verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.SETTLE);
+  }
 }
