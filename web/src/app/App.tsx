@@ -3,6 +3,7 @@ import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { BrowserRouter, Route, Routes } from 'react-router';
+import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
 import { PlacePage } from '../place/PlacePage';
@@ -40,6 +41,7 @@ export function App() {
                 <Routes>
                   <Route path="/" element={<Yard />} />
                   <Route path="/jobs/:id" element={<WallPage />} />
+                  <Route path="/jobs/:id/as-it-came" element={<AsItCamePage />} />
                   <Route path="/jobs/:id/place" element={<PlacePage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { PlainButton } from './buttons';
 
 const STAGES = [
+  { id: 'came', words: 'As it came', path: '/as-it-came' },
   { id: 'place', words: 'Place', path: '/place' },
   { id: 'wall', words: 'Wall', path: '' },
 ] as const;

@@ -14,6 +14,7 @@ import { Sheet } from '../app/Sheet';
 import { StageLinks } from '../app/StageLinks';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
+import { FindingList } from '../finding/FindingList';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
@@ -25,7 +26,6 @@ import { LampForm } from './LampForm';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
 import { RulesForm } from './RulesForm';
-import { RuleSays } from './RuleSays';
 import { freeId, moved, withPair } from './shapes';
 import { TemplateForm } from './TemplateForm';
 import { useFront } from './useFront';
@@ -255,7 +255,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           )}
         </Flex>
         <Box gridArea="says" minH={{ base: '300px', lg: '0' }} overflow="hidden" bg="panel">
-          <RuleSays
+          <FindingList
+            title="What the rules say"
             findings={sheet.findings.filter(
               (finding) => chosen && finding.id.startsWith(`place.${chosen.id}.`),
             )}

@@ -39,6 +39,8 @@ const WORDS: Record<string, string> = {
   lampAheadMm: 'Lamps ahead of axle',
   widthMm: 'Width',
   dipped: 'Low beam',
+  lensDipped: 'Low beam’s lens',
+  lensFog: 'Fog lamps’ lens',
   fog: 'Fog lamps',
   axis: 'Axis',
   drive: 'Drive',

@@ -12,6 +12,7 @@ import {
 import { putVehicle } from '../app/api/queries';
 import { useUnits } from '../app/session';
 import { typedLength } from '../entry/typed';
+import { LensField, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { DIPPED, FOG, SIDES } from './words';
@@ -26,7 +27,9 @@ interface Typed {
   lampAheadMm: string;
   widthMm: string;
   dipped: Vehicle['dipped'];
+  lensDipped: string;
   fog: string;
+  lensFog: string;
   steeperByMaker: boolean;
 }
 
@@ -41,7 +44,9 @@ function typedVehicle(vehicle: Vehicle, units: Units): Typed {
     lampAheadMm: length(vehicle.lampAheadMm),
     widthMm: length(vehicle.widthMm),
     dipped: vehicle.dipped,
+    lensDipped: vehicle.lensDipped ?? '',
     fog: vehicle.fog ?? '',
+    lensFog: vehicle.lensFog ?? '',
     steeperByMaker: vehicle.steeperByMaker,
   };
 }
@@ -64,6 +69,16 @@ export function VehicleForm({ page }: { page: JobPage }) {
   const units = useUnits();
   const [typed, setTyped] = useState(() => typedVehicle(page.vehicle, units));
   const change = (part: Partial<Typed>) => setTyped((before) => ({ ...before, ...part }));
+  const low = useLens(typed.lensDipped, page.job);
+  const fog = useLens(typed.lensFog, page.job);
+  // The class follows the lens wherever a mark names one; else it stays as chosen.
+  const dippedByLens = typed.lensDipped.trim() ? low?.dipped : undefined;
+  const fogByLens = typed.lensFog.trim() ? fog?.fog : undefined;
+  const followed = {
+    ...typed,
+    dipped: dippedByLens ?? typed.dipped,
+    fog: fogByLens ?? typed.fog,
+  };
   const refresh = async () => {
     await client.invalidateQueries({ queryKey: ['job', page.job.id] });
     const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
@@ -77,13 +92,15 @@ export function VehicleForm({ page }: { page: JobPage }) {
       wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, 'Wheelbase'),
       lampAheadMm: await lengthMm(sent.lampAheadMm, units, 'Lamps ahead of the axle'),
       widthMm: await lengthMm(sent.widthMm, units, 'Width'),
+      lensDipped: sent.lensDipped.trim() || undefined,
       fog: sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog']),
+      lensFog: sent.lensFog.trim() || undefined,
     };
     await putVehicle(page.vehicle.id, edit);
     await refresh();
   };
   return (
-    <VersionedForm edit={typed} put={put} onStored={() => undefined} onTheirs={refresh}>
+    <VersionedForm edit={followed} put={put} onStored={() => undefined} onTheirs={refresh}>
       <Pairs>
         <TextField label="Vehicle" value={typed.name} set={(name) => change({ name })} />
         <TextField
@@ -91,15 +108,27 @@ export function VehicleForm({ page }: { page: JobPage }) {
           value={typed.nickname}
           set={(nickname) => change({ nickname })}
         />
+        <LensField
+          label="Low beam’s lens, as it stands there"
+          value={typed.lensDipped}
+          set={(lensDipped) => change({ lensDipped })}
+          lens={low}
+        />
+        <LensField
+          label="Fog lamps’ lens, as it stands there"
+          value={typed.lensFog}
+          set={(lensFog) => change({ lensFog })}
+          lens={fog}
+        />
         <Choice
-          label="Low beam, by its lens"
-          value={typed.dipped}
+          label={dippedByLens ? 'Low beam: follows its lens' : 'Low beam, by its lens'}
+          value={followed.dipped}
           set={(dipped) => change({ dipped })}
           options={DIPPED}
         />
         <Choice
-          label="Fog lamps, by their lens"
-          value={typed.fog}
+          label={fogByLens ? 'Fog lamps: follow their lens' : 'Fog lamps, by their lens'}
+          value={followed.fog}
           set={(fog) => change({ fog })}
           options={FOG}
         />

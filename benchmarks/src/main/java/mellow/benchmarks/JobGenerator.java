@@ -36,7 +36,7 @@ final class JobGenerator {
   private void batch(Connection connection, int count, int from) throws SQLException {
     try (PreparedStatement vehicle =
             connection.prepareStatement(
-                "insert into vehicle values (?,?,1,?,?,'LEFT',2700,850,1850,'UN_DIPPED',null,0,'Runa',?)");
+                "insert into vehicle values (?,?,1,?,?,'LEFT',2700,850,1850,'UN_DIPPED',null,null,null,0,'Runa',?)");
         PreparedStatement screw =
             connection.prepareStatement(
                 "insert into adjuster values (?,?,?,1,'DIPPED',?,?,'','','NOT_KNOWN',null,'Runa',?)");

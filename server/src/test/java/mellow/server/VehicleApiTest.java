@@ -188,4 +188,52 @@ class VehicleApiTest {
     String policy = page.raw().headers().firstValue("Content-Security-Policy").orElseThrow();
     return policy.replaceAll(".*'nonce-([0-9a-f]+)'.*", "$1");
   }
+
+  @Test
+  void aLensIsReadAndNamesTheRuleOfItsAim() {
+    JsonNode lens =
+        Api.expect(
+                api.post(
+                    "/api/calc/lens",
+                    Map.of("typed", "E4 DC/R ↔ ZZ", "ruleSet", "un-r48", "traffic", "LEFT")),
+                200)
+            .body();
+    assertThat(lens.get("dipped").asText()).isEqualTo("UN_DIPPED");
+    assertThat(lens.get("fog")).isNull();
+    assertThat(lens.get("aimRules").toString()).contains("6.2.6.1").contains("from memory");
+    assertThat(lens.get("findings").toString())
+        .contains("“ZZ” is not a mark known here")
+        .contains("Its cutoff rises towards the kerb here");
+    assertThat(
+            api.post(
+                    "/api/calc/lens", Map.of("typed", "B", "ruleSet", "fitters", "traffic", "LEFT"))
+                .status())
+        .isEqualTo(422);
+  }
+
+  @Test
+  void whatWasChangedOnTheVehicleTipsTheBeamAndVoidsMarksFromBefore() {
+    String job = api.newJob("Quenby Lift", Map.of("school", "MATCH_BEFORE"));
+    JsonNode page = api.get("/api/jobs/" + job).body();
+    assertThat(page.at("/stance/unchanged").asBoolean()).isTrue();
+    Map<String, Object> edit = vehicle(1, null);
+    edit.putAll(Map.of("wheelbaseMm", 2500, "lampAheadMm", 900));
+    Api.expect(api.put("/api/vehicles/" + page.at("/vehicle/id").asText(), edit), 200);
+    note(job, "LIFT_FRONT", "60");
+    note(job, "LIFT_REAR", "4 cm");
+    note(job, "TYRE_FRONT_BEFORE", "235/75 R15");
+    page = note(job, "TYRE_FRONT", "235/75R15 105S").body();
+    assertThat(page.at("/stance/centreRise/metric").asText()).isEqualTo("67 mm");
+    assertThat(page.at("/stance/beamRise/value").asDouble()).isEqualTo(0.8);
+    Api.Answer refused = note(job, "TYRE_REAR", "185R14");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).contains("side wall is missing");
+    assertThat(note(job, "DIAL", "two").detail()).contains("the number that stands on it");
+  }
+
+  private Api.Answer note(String job, String kind, String typed) {
+    return api.put(
+        "/api/jobs/" + job + "/readings/" + Api.newId(),
+        Map.of("kind", kind, "typed", typed, "units", "METRIC"));
+  }
 }

@@ -48,6 +48,11 @@ public record Figure(double value, Quantity quantity) {
     return new Figure(cm2, Quantity.AREA);
   }
 
+  /** A position of a dial or switch. */
+  public static Figure dial(double position) {
+    return new Figure(position, Quantity.COUNT);
+  }
+
   public static Figure number(double number) {
     return new Figure(number, Quantity.NUMBER);
   }
@@ -79,7 +84,7 @@ public record Figure(double value, Quantity quantity) {
               ? TapeText.decimal(value, 1) + " cm²"
               : TapeText.decimal(value / CM2_PER_SQUARE_INCH, 2) + " sq in";
       case INTENSITY -> TapeText.decimal(value, 0) + " cd";
-      case COUNT -> TapeText.decimal(value, 0);
+      case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);
     };
   }

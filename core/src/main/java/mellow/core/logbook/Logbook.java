@@ -11,6 +11,8 @@ import mellow.core.aim.MarkStyle;
 import mellow.core.aim.PairInput;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
+import mellow.core.stance.AxleChange;
+import mellow.core.stance.Stance;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
@@ -41,7 +43,8 @@ public final class Logbook {
         setup.market(),
         setup.compare(),
         setup.units(),
-        setup.stanceChanged(),
+        setup.stanceChanged()
+            || !stance(OptionalDouble.empty(), OptionalDouble.empty()).isUnchanged(),
         setup.frontClosed(),
         new MarkStyle(
             setup.markEdge(),
@@ -50,6 +53,39 @@ public final class Logbook {
             bySide(ReadingKind.AXIS_MARK, LampKind.DIPPED)),
         bay.survey(setup.units().tapeStepMm(), last(ReadingKind.SPACING, LampKind.DIPPED)),
         pairs);
+  }
+
+  /**
+   * How the vehicle stands against how it came.
+   *
+   * @param wheelbaseMm of the vehicle; empty where not measured
+   * @param lampAheadMm lamps ahead of its front axle; empty where not measured
+   */
+  public Stance stance(OptionalDouble wheelbaseMm, OptionalDouble lampAheadMm) {
+    return new Stance(
+        axle(
+            ReadingKind.LIFT_FRONT,
+            ReadingKind.LOAD_FRONT,
+            ReadingKind.TYRE_FRONT_BEFORE,
+            ReadingKind.TYRE_FRONT),
+        axle(
+            ReadingKind.LIFT_REAR,
+            ReadingKind.LOAD_REAR,
+            ReadingKind.TYRE_REAR_BEFORE,
+            ReadingKind.TYRE_REAR),
+        wheelbaseMm,
+        lampAheadMm,
+        last(ReadingKind.DIAL_BEFORE, LampKind.DIPPED),
+        last(ReadingKind.DIAL, LampKind.DIPPED));
+  }
+
+  private AxleChange axle(
+      ReadingKind lift, ReadingKind load, ReadingKind tyreBefore, ReadingKind tyreNow) {
+    return new AxleChange(
+        last(lift, LampKind.DIPPED).orElse(0),
+        last(load, LampKind.DIPPED).orElse(0),
+        last(tyreBefore, LampKind.DIPPED),
+        last(tyreNow, LampKind.DIPPED));
   }
 
   /**

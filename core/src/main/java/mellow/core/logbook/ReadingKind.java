@@ -17,6 +17,16 @@ public enum ReadingKind {
   BEFORE_BELOW("Cutoff before, below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
   BEFORE_DISTANCE("Distance before", Form.LENGTH, 300, 60_000),
   AXIS_MARK("Axis taped at the wall", Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
+  LIFT_FRONT("Lift, front", Form.LENGTH, -300, 600),
+  LIFT_REAR("Lift, rear", Form.LENGTH, -300, 600),
+  LOAD_FRONT("Pressed down, front", Form.LENGTH, -300, 300),
+  LOAD_REAR("Pressed down, rear", Form.LENGTH, -300, 300),
+  TYRE_FRONT_BEFORE("Front tyre before", Form.TYRE, 300, 1_600),
+  TYRE_FRONT("Front tyre now", Form.TYRE, 300, 1_600),
+  TYRE_REAR_BEFORE("Rear tyre before", Form.TYRE, 300, 1_600),
+  TYRE_REAR("Rear tyre now", Form.TYRE, 300, 1_600),
+  DIAL_BEFORE("Levelling dial before", Form.DIAL, 0, 9),
+  DIAL("Levelling dial now", Form.DIAL, 0, 9),
   FLOOR_FRONT_LEFT("Floor, front left", Form.LENGTH, -2_000, 2_000),
   FLOOR_FRONT_RIGHT("Floor, front right", Form.LENGTH, -2_000, 2_000),
   FLOOR_REAR_LEFT("Floor, rear left", Form.LENGTH, -2_000, 2_000),
@@ -31,7 +41,11 @@ public enum ReadingKind {
   /** How a reading's text is read. */
   public enum Form {
     LENGTH,
-    TURNS
+    TURNS,
+    /** A tyre's size; its value is the outer diameter, mm. */
+    TYRE,
+    /** The position of a levelling dial. */
+    DIAL
   }
 
   /** What a reading has to say besides its number. */
@@ -63,12 +77,12 @@ public enum ReadingKind {
     return form;
   }
 
-  /** Smallest number that is taken, in mm or turns. */
+  /** Smallest number that is taken, in mm, turns or positions. */
   public double least() {
     return least;
   }
 
-  /** Largest number that is taken, in mm or turns. */
+  /** Largest number that is taken, in mm, turns or positions. */
   public double most() {
     return most;
   }

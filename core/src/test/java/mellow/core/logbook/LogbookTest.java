@@ -18,6 +18,7 @@ import mellow.core.aim.WallSheet;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
+import mellow.core.stance.Stance;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -195,6 +196,8 @@ class LogbookTest {
     "CUTOFF_BELOW, -18, -18",
     "TURN, 1 1/2 anticlockwise, -1.5",
     "FLOOR_REAR_LEFT, +3/8 in, 9.525",
+    "TYRE_FRONT, 31x10.5 R15, 787.4",
+    "DIAL, '1,5', 1.5",
   })
   void whatIsTypedIsReadByItsKind(ReadingKind kind, String typed, double value) {
     assertThat(ReadingEntry.read(kind, typed, UnitSystem.METRIC))
@@ -205,7 +208,10 @@ class LogbookTest {
 
   /** Each kind takes its own bounds and nothing beyond. */
   @ParameterizedTest
-  @EnumSource(ReadingKind.class)
+  @EnumSource(
+      value = ReadingKind.class,
+      mode = EnumSource.Mode.MATCH_NONE,
+      names = {"TYRE_.*", "DIAL.*"})
   void boundsAreTakenAndWhatLiesBeyondIsNot(ReadingKind kind) {
     boolean turns = kind.form() == ReadingKind.Form.TURNS;
     for (double bound : new double[] {kind.least(), kind.most()}) {
@@ -220,5 +226,29 @@ class LogbookTest {
 
   private static String typed(double value, boolean turns) {
     return (turns ? "%.0f" : "%.0f mm").formatted(value);
+  }
+
+  @Test
+  void aLiftVoidsMarksFromBefore() {
+    assertThat(wall(of(ReadingKind.LIFT_FRONT, 0)).stanceChanged()).isFalse();
+    assertThat(wall(of(ReadingKind.LIFT_FRONT, 60)).stanceChanged()).isTrue();
+    assertThat(wall(of(ReadingKind.TYRE_REAR, 787.4)).stanceChanged()).isTrue();
+    assertThat(wall(of(ReadingKind.DIAL_BEFORE, 0), of(ReadingKind.DIAL, 2)).stanceChanged())
+        .isTrue();
+  }
+
+  @Test
+  void theStanceComesFromTheLatestReadings() {
+    Stance stance =
+        new Logbook(
+                List.of(
+                    of(ReadingKind.LIFT_FRONT, 10),
+                    of(ReadingKind.LIFT_FRONT, 60),
+                    of(ReadingKind.LIFT_REAR, 40),
+                    of(ReadingKind.TYRE_FRONT_BEFORE, 733.5),
+                    of(ReadingKind.TYRE_FRONT, 787.4)))
+            .stance(OptionalDouble.of(2500), OptionalDouble.of(900));
+    assertThat(stance.front().riseMm()).isCloseTo(60 + 26.95, within(1e-9));
+    assertThat(stance.rear().riseMm()).isEqualTo(40);
   }
 }

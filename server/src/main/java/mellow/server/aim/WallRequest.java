@@ -158,9 +158,10 @@ public record WallRequest(
     return new Logbook(taken.stream().map(Taken::core).toList());
   }
 
-  /** The rule set by its short name, or a refusal. */
+  /** The rule set of aim by its short name, or a refusal. */
   public static RuleSet knownRuleSet(String id) {
     return BuiltInRules.byId(id)
+        .filter(set -> !set.aimRules().isEmpty())
         .orElseThrow(
             () ->
                 Refusal.unprocessable(

@@ -3,6 +3,7 @@ package mellow.server.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import mellow.core.aim.Adjuster.Axis;
 import mellow.core.aim.Adjuster.Reach;
 import mellow.core.aim.School;
@@ -256,6 +257,15 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.LEVEL,
         null);
+    job.note("tundal", ReadingKind.LIFT_FRONT, "45");
+    job.note("tundal", ReadingKind.LIFT_REAR, "25");
+    for (ReadingKind before :
+        List.of(ReadingKind.TYRE_FRONT_BEFORE, ReadingKind.TYRE_REAR_BEFORE)) {
+      job.note("tundal", before, "235/75 R15");
+    }
+    for (ReadingKind now : List.of(ReadingKind.TYRE_FRONT, ReadingKind.TYRE_REAR)) {
+      job.note("tundal", now, "31x10.5 R15");
+    }
     job.centres("tundal", "7.62 m", "7.66 m", "1062", "1066", "978", "1360");
     job.read("tundal", Side.LEFT, "0");
     job.read("tundal", Side.RIGHT, "12");

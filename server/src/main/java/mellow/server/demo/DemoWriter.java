@@ -144,7 +144,26 @@ final class DemoWriter {
         acting(),
         id("vehicle " + key),
         new VehicleEdit(
-            0, name, nickname, driver, wheelbase, lampAhead, width, dipped, fog, false));
+            0,
+            name,
+            nickname,
+            driver,
+            wheelbase,
+            lampAhead,
+            width,
+            dipped,
+            lens(dipped),
+            fog,
+            fog == null ? null : "E4 F3 00 2114",
+            false));
+  }
+
+  private static String lens(BeamClass dipped) {
+    return switch (dipped) {
+      case SAE_VOL -> "SAE VOL DOT";
+      case SAE_VOR -> "SAE VOR DOT";
+      default -> "E4 HCR PL 02 4087";
+    };
   }
 
   void screw(
@@ -238,6 +257,10 @@ final class DemoWriter {
 
   void lamp(String key, ReadingKind kind, LampKind lamp, @Nullable Side side, String typed) {
     keep(key, kind, lamp, side, null, typed, null);
+  }
+
+  void note(String key, ReadingKind kind, String typed) {
+    lamp(key, kind, LampKind.DIPPED, null, typed);
   }
 
   private String lastId = "";

@@ -18,4 +18,5 @@ public record JobPage(
     @Nullable BayView bay,
     List<ReadingView> readings,
     List<ReadingView> bayReadings,
+    StanceView stance,
     SheetView sheet) {}

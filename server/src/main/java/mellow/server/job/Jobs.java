@@ -78,6 +78,7 @@ public class Jobs {
         bay.orElse(null),
         readings,
         bayReadings,
+        StanceView.of(log, vehicle),
         SheetView.of(log.wall(job.setup(vehicle, adjusters), Logbooks.living(bayReadings))));
   }
 

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import mellow.core.finding.Figure;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingEntry;
@@ -243,8 +242,7 @@ public class Logbooks {
         record.getAdjusterId(),
         record.getTyped(),
         UnitSystem.valueOf(record.getUnits()),
-        FigureView.of(
-            kind.form() == ReadingKind.Form.TURNS ? Figure.turns(value) : Figure.lengthMm(value)),
+        FigureView.of(ReadingEntry.figure(kind, value)),
         record.getStrikes(),
         struckBy,
         record.getTakenBy(),

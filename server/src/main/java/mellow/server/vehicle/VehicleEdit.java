@@ -43,7 +43,13 @@ public record VehicleEdit(
     @NotNull(message = "is missing")
         @Schema(description = "What the low beams' lenses say.", example = "UN_DIPPED")
         BeamClass dipped,
+    @Size(max = 200, message = "has at most 200 characters")
+        @Schema(description = "What is moulded on the low beams' lenses.", example = "E4 HCR PL")
+        @Nullable String lensDipped,
     @Schema(description = "What the fog lamps' lenses say; left out where none are aimed.")
         @Nullable BeamClass fog,
+    @Size(max = 200, message = "has at most 200 characters")
+        @Schema(description = "What is moulded on the fog lamps' lenses.", example = "E4 B")
+        @Nullable String lensFog,
     @Schema(description = "The maker chose the steeper of two allowed settings.", example = "false")
         boolean steeperByMaker) {}

@@ -20,7 +20,9 @@ public record VehicleView(
     @Nullable Double lampAheadMm,
     @Nullable Double widthMm,
     BeamClass dipped,
+    @Nullable String lensDipped,
     @Nullable BeamClass fog,
+    @Nullable String lensFog,
     boolean steeperByMaker,
     String changedBy,
     Instant changedAt) {
@@ -36,7 +38,9 @@ public record VehicleView(
         row.getLampAheadMm(),
         row.getWidthMm(),
         BeamClass.valueOf(row.getDipped()),
+        row.getLensDipped(),
         row.getFog() == null ? null : BeamClass.valueOf(row.getFog()),
+        row.getLensFog(),
         row.getSteeperByMaker(),
         row.getChangedBy(),
         row.getChangedAt().toInstant(ZoneOffset.UTC));
@@ -52,7 +56,9 @@ public record VehicleView(
             lampAheadMm,
             widthMm,
             dipped,
+            lensDipped,
             fog,
+            lensFog,
             steeperByMaker)
         .equals(edit);
   }

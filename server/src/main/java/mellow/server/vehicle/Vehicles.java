@@ -137,6 +137,8 @@ public class Vehicles {
     row.setWidthMm(edit.widthMm());
     row.setDipped(edit.dipped().name());
     row.setFog(edit.fog() == null ? null : edit.fog().name());
+    row.setLensDipped(edit.lensDipped());
+    row.setLensFog(edit.lensFog());
     row.setSteeperByMaker(edit.steeperByMaker());
     row.setChangedBy(person);
     row.setChangedAt(acting.moment());

@@ -108,9 +108,19 @@ public class Vehicle extends TableImpl<VehicleRecord> {
     public final TableField<VehicleRecord, String> DIPPED = createField(DSL.name("dipped"), SQLDataType.VARCHAR(16).nullable(false), this, "");
 
     /**
+     * The column <code>vehicle.lens_dipped</code>.
+     */
+    public final TableField<VehicleRecord, String> LENS_DIPPED = createField(DSL.name("lens_dipped"), SQLDataType.VARCHAR(200).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
      * The column <code>vehicle.fog</code>.
      */
     public final TableField<VehicleRecord, String> FOG = createField(DSL.name("fog"), SQLDataType.VARCHAR(16).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
+     * The column <code>vehicle.lens_fog</code>.
+     */
+    public final TableField<VehicleRecord, String> LENS_FOG = createField(DSL.name("lens_fog"), SQLDataType.VARCHAR(200).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
 
     /**
      * The column <code>vehicle.steeper_by_maker</code>.

@@ -161,59 +161,87 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     }
 
     /**
+     * Setter for <code>vehicle.lens_dipped</code>.
+     */
+    public void setLensDipped(String value) {
+        set(10, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.lens_dipped</code>.
+     */
+    public String getLensDipped() {
+        return (String) get(10);
+    }
+
+    /**
      * Setter for <code>vehicle.fog</code>.
      */
     public void setFog(String value) {
-        set(10, value);
+        set(11, value);
     }
 
     /**
      * Getter for <code>vehicle.fog</code>.
      */
     public String getFog() {
-        return (String) get(10);
+        return (String) get(11);
+    }
+
+    /**
+     * Setter for <code>vehicle.lens_fog</code>.
+     */
+    public void setLensFog(String value) {
+        set(12, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.lens_fog</code>.
+     */
+    public String getLensFog() {
+        return (String) get(12);
     }
 
     /**
      * Setter for <code>vehicle.steeper_by_maker</code>.
      */
     public void setSteeperByMaker(Boolean value) {
-        set(11, value);
+        set(13, value);
     }
 
     /**
      * Getter for <code>vehicle.steeper_by_maker</code>.
      */
     public Boolean getSteeperByMaker() {
-        return (Boolean) get(11);
+        return (Boolean) get(13);
     }
 
     /**
      * Setter for <code>vehicle.changed_by</code>.
      */
     public void setChangedBy(String value) {
-        set(12, value);
+        set(14, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_by</code>.
      */
     public String getChangedBy() {
-        return (String) get(12);
+        return (String) get(14);
     }
 
     /**
      * Setter for <code>vehicle.changed_at</code>.
      */
     public void setChangedAt(LocalDateTime value) {
-        set(13, value);
+        set(15, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_at</code>.
      */
     public LocalDateTime getChangedAt() {
-        return (LocalDateTime) get(13);
+        return (LocalDateTime) get(15);
     }
 
     // -------------------------------------------------------------------------
@@ -239,7 +267,7 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     /**
      * Create a detached, initialised VehicleRecord
      */
-    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String dipped, String fog, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
+    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String dipped, String lensDipped, String fog, String lensFog, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
         super(Vehicle.VEHICLE);
 
         setId(id);
@@ -252,7 +280,9 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
         setLampAheadMm(lampAheadMm);
         setWidthMm(widthMm);
         setDipped(dipped);
+        setLensDipped(lensDipped);
         setFog(fog);
+        setLensFog(lensFog);
         setSteeperByMaker(steeperByMaker);
         setChangedBy(changedBy);
         setChangedAt(changedAt);

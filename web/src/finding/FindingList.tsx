@@ -1,22 +1,24 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Finding } from '../app/api/client';
-import { SentenceText } from '../finding/SentenceText';
-import { VerdictShape } from '../finding/VerdictShape';
+import { SentenceText } from './SentenceText';
+import { VerdictShape } from './VerdictShape';
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
-/** What the rules say of the chosen pair, the gravest first; each opens its working. */
-export function RuleSays({
+/** Some findings, the gravest first; each opens its working. */
+export function FindingList({
+  title,
   findings,
   onAsk,
 }: {
+  title: string;
   findings: Finding[];
   onAsk: (finding: Finding) => void;
 }) {
   return (
-    <Box h="100%" overflowY="auto" px="14px" py="10px" tabIndex={0} aria-label="What the rules say">
+    <Box h="100%" overflowY="auto" px="14px" py="10px" tabIndex={0} aria-label={title}>
       <Box color="quiet" fontSize="15px" pb="4px">
-        What the rules say
+        {title}
       </Box>
       {GRAVEST_FIRST.flatMap((verdict) =>
         findings

@@ -1,0 +1,211 @@
+package mellow.core.lens;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.TrafficSide;
+
+/**
+ * A lens as it was read.
+ *
+ * @param marks its marks in the order in which they were typed
+ * @param family whose marks they are
+ * @param traffic which traffic its low beam is for
+ */
+public record LensReading(List<LensMark> marks, Family family, Traffic traffic) {
+  private static final MarkBook UN = MarkBook.ofUn();
+  private static final MarkBook SAE = MarkBook.ofSae();
+  private static final int LONGEST = 200;
+
+  private static final Pattern APPROVAL = Pattern.compile("E\\d{1,2}");
+  private static final Pattern NUMBER = Pattern.compile("\\d{3,10}|\\d{2}-\\d{3,6}");
+  private static final Pattern SERIES = Pattern.compile("0\\d");
+  private static final Pattern YEAR = Pattern.compile("(?:19|20)?\\d{2}");
+
+  private static final Source ARROWS = new Source(Source.Mark.FROM_MEMORY, "UN R112, arrows");
+  private static final Source APPROVALS = new Source(Source.Mark.FROM_MEMORY, "UN approval marks");
+
+  /** Whose marks a lens bears. */
+  public enum Family {
+    UN,
+    SAE,
+    BOTH,
+    NONE
+  }
+
+  /** The traffic that a stepped cutoff is made for. */
+  public enum Traffic {
+    /** No arrow. */
+    RIGHT,
+    /** One arrow. */
+    LEFT,
+    /** An arrow both ways. */
+    EITHER
+  }
+
+  /** Reads what stands on a lens; marks are parted by spaces, commas or line ends. */
+  public static LensReading of(String typed) {
+    String text = typed.substring(0, Math.min(typed.length(), LONGEST)).toUpperCase(Locale.ROOT);
+    List<LensMark> marks = new ArrayList<>();
+    boolean sae = false;
+    boolean un = false;
+    Traffic traffic = Traffic.RIGHT;
+    for (String mark : text.strip().split("[\\s,;]+")) {
+      if (mark.isEmpty()) {
+        continue;
+      }
+      if (mark.equals("SAE") || mark.equals("DOT")) {
+        sae = true;
+      }
+      Optional<Traffic> arrow = arrow(mark);
+      if (arrow.isPresent()) {
+        traffic = arrow.get();
+        marks.add(arrowMark(mark, traffic));
+      } else if (APPROVAL.matcher(mark).matches()) {
+        un = true;
+        marks.add(plain(mark, "UN approval by authority " + mark.substring(1), APPROVALS));
+      } else {
+        LensMark found = known(mark, sae);
+        un |= !sae && !found.functions().isEmpty();
+        marks.add(found);
+      }
+    }
+    Family family = sae ? un ? Family.BOTH : Family.SAE : un ? Family.UN : Family.NONE;
+    return new LensReading(List.copyOf(marks), family, traffic);
+  }
+
+  private static LensMark known(String mark, boolean behindSae) {
+    if (mark.equals("SAE")) {
+      return plain(
+          mark, "marks of the SAE follow", new Source(Source.Mark.FROM_MEMORY, "SAE J759"));
+    }
+    Optional<LensMark> found =
+        behindSae || mark.equals("DOT") || mark.startsWith("VO")
+            ? SAE.find(mark).or(() -> UN.find(mark))
+            : UN.find(mark);
+    if (found.isPresent()) {
+      return found.get();
+    }
+    if (behindSae && YEAR.matcher(mark).matches()) {
+      return plain(mark, "year of the standard or of the lamp", APPROVALS);
+    }
+    if (!behindSae && SERIES.matcher(mark).matches()) {
+      return plain(mark, "series of amendments", APPROVALS);
+    }
+    if (NUMBER.matcher(mark).matches()) {
+      return plain(mark, "approval number", APPROVALS);
+    }
+    return plain(mark, "", Source.derived("the marks known here"));
+  }
+
+  private static LensMark plain(String mark, String says, Source source) {
+    return new LensMark(mark, says, Set.of(), Optional.empty(), source);
+  }
+
+  private static Optional<Traffic> arrow(String mark) {
+    return switch (mark) {
+      case "↔", "<->", "<-->", "⟷" -> Optional.of(Traffic.EITHER);
+      case "→", "->", "-->", "⟶" -> Optional.of(Traffic.LEFT);
+      default -> Optional.empty();
+    };
+  }
+
+  private static LensMark arrowMark(String mark, Traffic traffic) {
+    return plain(
+        mark,
+        traffic == Traffic.EITHER
+            ? "low beam for traffic on either side"
+            : "low beam for traffic on the left",
+        ARROWS);
+  }
+
+  /** All functions that the marks allow. */
+  public Set<LampFunction> functions() {
+    Set<LampFunction> functions = EnumSet.noneOf(LampFunction.class);
+    marks.forEach(mark -> functions.addAll(mark.functions()));
+    return functions;
+  }
+
+  /** The class by which the aim of such a lamp is judged; empty where no mark says it. */
+  public Optional<BeamClass> beam(LampKind kind) {
+    return marks.stream()
+        .flatMap(mark -> mark.beam().stream())
+        .filter(beam -> beam.kind() == kind)
+        .findFirst();
+  }
+
+  /**
+   * What does not suit, and what is not known.
+   *
+   * @param unitedStates the market goes by SAE marks; all others by UN marks
+   * @param side on which traffic runs
+   */
+  public List<Finding> findings(boolean unitedStates, TrafficSide side) {
+    List<Finding> findings = new ArrayList<>();
+    marks.stream()
+        .filter(mark -> !mark.isKnown())
+        .forEach(
+            mark ->
+                findings.add(
+                    Finding.notKnown(
+                        "lens.unknown." + mark.typed().toLowerCase(Locale.ROOT),
+                        mark.source(),
+                        "“" + mark.typed() + "” is not a mark known here",
+                        "Read it again, or look it up in the regulation.")));
+    if (family != Family.NONE) {
+      findings.add(market(unitedStates));
+    }
+    boolean stepped = beam(LampKind.DIPPED).filter(BeamClass.UN_DIPPED::equals).isPresent();
+    if (stepped) {
+      findings.add(traffic(side));
+    }
+    return findings;
+  }
+
+  private Finding market(boolean unitedStates) {
+    boolean suits = family == Family.BOTH || family == (unitedStates ? Family.SAE : Family.UN);
+    Source source =
+        new Source(
+            Source.Mark.FROM_MEMORY,
+            unitedStates ? "49 CFR 571.108: lamps are certified" : "UN R48: lamps are approved");
+    String wanted = unitedStates ? "SAE or DOT" : "UN approval";
+    return suits
+        ? Finding.plain(
+            "lens.market", Verdict.WITHIN, source, Sentence.of("Marks of this market stand on it"))
+        : Finding.plain(
+                "lens.market",
+                Verdict.OUT,
+                source,
+                Sentence.of("No " + wanted + " mark: not made for this market"))
+            .withRemedy(Sentence.of("It goes back, or the local inspection is asked first."));
+  }
+
+  private Finding traffic(TrafficSide side) {
+    boolean suits = traffic == Traffic.EITHER || traffic.name().equals(side.name());
+    String made = traffic == Traffic.LEFT ? "left" : "right";
+    return suits
+        ? Finding.plain(
+            "lens.traffic",
+            Verdict.WITHIN,
+            ARROWS,
+            Sentence.of("Its cutoff rises towards the kerb here"))
+        : Finding.plain(
+                "lens.traffic",
+                Verdict.OUT,
+                ARROWS,
+                Sentence.of(
+                    "Made for traffic on the " + made + ": its step rises into oncoming eyes here"))
+            .withRemedy(Sentence.of("Fit the lamp for the other side of traffic."));
+  }
+}

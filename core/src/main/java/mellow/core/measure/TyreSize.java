@@ -1,0 +1,83 @@
+package mellow.core.measure;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A tyre's size as it stands on its side: "235/75 R15", "LT265/70R17 121S", "31x10.5 R15".
+ *
+ * <p>The metric size gives width in mm, side wall in percent of it, rim in inches: the diameter is
+ * rim + 2 × width × percent ÷ 100. The other gives diameter and width in inches.
+ *
+ * @param diameterMm outer diameter, not loaded
+ * @param widthMm nominal width
+ */
+public record TyreSize(double diameterMm, double widthMm) {
+  private static final String EXAMPLE = "For example 235/75 R15 or 31x10.5 R15.";
+
+  private static final String NUMBER = "(\\d{1,3}(?:[.,]\\d{1,2})?)";
+  private static final String RIM = "(?:\\s*(?:Z?R|D|B|-)\\s*|\\s+)" + NUMBER;
+
+  /** Service marks behind the size: load and speed, "LT", "XL", "M+S". */
+  private static final String REST = "\\s*C?(?:\\s*[\\dA-Z/+ ]{0,20})";
+
+  private static final Pattern METRIC =
+      Pattern.compile("\\s*(?:P|LT|ST|T)?\\s*(\\d{3})\\s*/\\s*(\\d{2,3})" + RIM + REST);
+  private static final Pattern BY_DIAMETER =
+      Pattern.compile(
+          "\\s*(?:LT)?\\s*" + NUMBER + "\\s*[X×]\\s*" + NUMBER + "(?:" + RIM + ")?" + REST);
+  private static final Pattern NO_SIDE_WALL =
+      Pattern.compile("\\s*\\d{3}\\s*(?:R|-)\\s*\\d{2}C?.*");
+
+  /** Reads a size, or says where and why not. */
+  public static Entry<TyreSize> read(String typed) {
+    try {
+      return new Entry.Accepted<>(typed, parse(typed));
+    } catch (EntryProblem problem) {
+      return problem.refusing(typed);
+    }
+  }
+
+  private static TyreSize parse(String typed) throws EntryProblem {
+    if (typed.length() > 40) {
+      throw problem(40, "That is too long for a tyre's size.");
+    }
+    // In place, so that a refusal points into what was typed.
+    String text = typed.stripTrailing().toUpperCase(Locale.ROOT);
+    if (text.isBlank()) {
+      throw problem(0, "Nothing was typed.");
+    }
+    Matcher metric = METRIC.matcher(text);
+    if (metric.matches()) {
+      double width = within(metric, 1, 105, 455, "width in mm");
+      double wall = within(metric, 2, 20, 100, "side wall in percent");
+      double rim = within(metric, 3, 8, 30, "rim in inches");
+      return new TyreSize(LengthUnit.IN.toMm(rim) + 2 * width * wall / 100, width);
+    }
+    Matcher inches = BY_DIAMETER.matcher(text);
+    if (inches.matches()) {
+      double diameter = within(inches, 1, 18, 60, "diameter in inches");
+      double width = within(inches, 2, 4, 20, "width in inches");
+      return new TyreSize(LengthUnit.IN.toMm(diameter), LengthUnit.IN.toMm(width));
+    }
+    if (NO_SIDE_WALL.matcher(text).matches()) {
+      throw problem(3, "The height of the side wall is missing behind the width.");
+    }
+    throw problem(0, "That is no tyre's size known here.");
+  }
+
+  private static double within(Matcher size, int group, double least, double most, String what)
+      throws EntryProblem {
+    double value = Double.parseDouble(size.group(group).replace(',', '.'));
+    if (value < least || value > most) {
+      throw problem(
+          size.start(group), "A %s lies between %.0f and %.0f.".formatted(what, least, most));
+    }
+    return value;
+  }
+
+  private static EntryProblem problem(int at, String why) {
+    return new EntryProblem(at, why, EXAMPLE);
+  }
+}

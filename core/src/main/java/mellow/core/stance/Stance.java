@@ -1,0 +1,164 @@
+package mellow.core.stance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+
+/**
+ * How a vehicle stands now against how it stood when it came.
+ *
+ * <p>With the front up by F, the rear by R, wheelbase L and the lamp a ahead of the front axle, the
+ * lamp's centre rises F + (F − R) × a ÷ L and its beam 100 × (F − R) ÷ L percent, for small angles.
+ *
+ * @param front what was changed at the front axle
+ * @param rear what was changed at the rear axle
+ * @param wheelbaseMm between the axles; empty where not measured
+ * @param lampAheadMm lamps ahead of the front axle; empty where not measured
+ * @param dialBefore position of the levelling dial then; empty where there is none or it was not
+ *     noted
+ * @param dialNow the same now
+ */
+public record Stance(
+    AxleChange front,
+    AxleChange rear,
+    OptionalDouble wheelbaseMm,
+    OptionalDouble lampAheadMm,
+    OptionalDouble dialBefore,
+    OptionalDouble dialNow) {
+  private static final Source DERIVED = Source.derived("lever of the two axles, for small angles");
+  private static final Source PRACTICE =
+      Source.commonPractice("aim is lost after a lift, a level, other tyres or load: aim again");
+  private static final double PERCENT = 100;
+
+  /** Smallest tip of the beam that is worth a word: half of what a dial's step is. Judged. */
+  private static final double TELLING_PERCENT = 0.05;
+
+  /** What became of the lamps. */
+  public record Effect(double centreRiseMm, double beamRisePercent, Working working) {}
+
+  /** Nothing was changed, as far as is known. */
+  public boolean isUnchanged() {
+    return front.isNone() && rear.isNone() && !dialMoved();
+  }
+
+  private boolean dialMoved() {
+    return dialBefore.isPresent()
+        && dialNow.isPresent()
+        && dialBefore.getAsDouble() != dialNow.getAsDouble();
+  }
+
+  /** The effect of lift, tyres and load; empty while a length or a tyre is missing. */
+  public Optional<Effect> effect() {
+    if (wheelbaseMm.isEmpty()
+        || lampAheadMm.isEmpty()
+        || front.isHalfKnown()
+        || rear.isHalfKnown()) {
+      return Optional.empty();
+    }
+    double f = front.riseMm();
+    double r = rear.riseMm();
+    double base = wheelbaseMm.getAsDouble();
+    double ahead = lampAheadMm.getAsDouble();
+    double rise = f + (f - r) * ahead / base;
+    double percent = PERCENT * (f - r) / base;
+    Working working =
+        Working.of(
+            axleLine("front up", front),
+            axleLine("rear up", rear),
+            new Working.Line(
+                "lamp centre up",
+                "front + (front − rear) × ahead ÷ wheelbase",
+                Sentence.of(
+                    "{0} + ({0} − {1}) × {2} ÷ {3}",
+                    Figure.fineMm(f),
+                    Figure.fineMm(r),
+                    Figure.lengthMm(ahead),
+                    Figure.lengthMm(base)),
+                Figure.fineMm(rise)),
+            new Working.Line(
+                "beam up",
+                "100 × (front − rear) ÷ wheelbase",
+                Sentence.of(
+                    "100 × ({0} − {1}) ÷ {2}",
+                    Figure.fineMm(f), Figure.fineMm(r), Figure.lengthMm(base)),
+                Figure.percent(percent)));
+    return Optional.of(new Effect(rise, percent, working));
+  }
+
+  private static Working.Line axleLine(String label, AxleChange axle) {
+    return new Working.Line(
+        label,
+        "lift + half of what the tyres grew − load",
+        Sentence.of(
+            "{0} + {1} − {2}",
+            Figure.fineMm(axle.liftMm()),
+            Figure.fineMm(axle.tyreRiseMm()),
+            Figure.fineMm(axle.loadMm())),
+        Figure.fineMm(axle.riseMm()));
+  }
+
+  /** What the change means for the lamps and for marks from before. */
+  public List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    if (isUnchanged()) {
+      findings.add(
+          Finding.plain(
+              "stance.unchanged",
+              Verdict.WITHIN,
+              PRACTICE,
+              Sentence.of("The vehicle stands as it came")));
+      return findings;
+    }
+    if (!front.isNone() || !rear.isNone()) {
+      findings.add(effect().map(Stance::tipped).orElseGet(this::open));
+    }
+    if (dialMoved()) {
+      findings.add(
+          Finding.plain(
+                  "stance.dial",
+                  Verdict.OUT,
+                  PRACTICE,
+                  Sentence.of(
+                      "The levelling dial stood at {0}, now at {1}",
+                      Figure.dial(dialBefore.orElseThrow()), Figure.dial(dialNow.orElseThrow())))
+              .withRemedy(
+                  Sentence.of("Set it to its driver-only position before anything is read.")));
+    }
+    return findings;
+  }
+
+  private static Finding tipped(Effect effect) {
+    boolean telling = Math.abs(effect.beamRisePercent()) >= TELLING_PERCENT;
+    Sentence.Builder says =
+        Sentence.build()
+            .text("Lamp centres ")
+            .figure(Figure.lengthMm(Math.abs(effect.centreRiseMm())))
+            .text(effect.centreRiseMm() < 0 ? " lower" : " higher");
+    if (telling) {
+      says.text(", beam tipped ")
+          .figure(Figure.percent(Math.abs(effect.beamRisePercent())))
+          .text(effect.beamRisePercent() < 0 ? " down" : " up");
+    }
+    return Finding.plain(
+            "stance.tipped", telling ? Verdict.OUT : Verdict.AT_EDGE, DERIVED, says.done())
+        .withRemedy(
+            Sentence.of("Measure the lamp centres again and aim anew; marks from before are void."))
+        .withWorking(effect.working());
+  }
+
+  private Finding open() {
+    String what =
+        front.isHalfKnown() || rear.isHalfKnown()
+            ? "Type both tyre sizes, the old and the new."
+            : "Measure the wheelbase, and from the front axle forward to the lamps.";
+    return Finding.notKnown(
+        "stance.tipped", DERIVED, "The stance changed; by how much it tips the beam is open", what);
+  }
+}

@@ -1,0 +1,103 @@
+package mellow.core.lens;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.TrafficSide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** UN R112, R98, R19, R87, R7, R6 and SAE J759: all from memory. */
+class LensReadingTest {
+  private static Finding finding(LensReading lens, String id, boolean us, TrafficSide side) {
+    return lens.findings(us, side).stream()
+        .filter(found -> found.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "HCR, 'DIPPED,MAIN', UN_DIPPED",
+    "HC/R, 'DIPPED,MAIN', UN_DIPPED",
+    "DC/R, 'DIPPED,MAIN', UN_DIPPED",
+    "dcr, 'DIPPED,MAIN', UN_DIPPED",
+    "HR, 'MAIN', ",
+    "RL, 'DRL', ",
+    "A RL, 'POSITION,DRL', ",
+    "SAE VOR DOT, 'DIPPED', SAE_VOR",
+    "DOT VOL, 'DIPPED', SAE_VOL",
+    "SAE Y2, 'DRL', ",
+  })
+  void marksSayWhatALampIsFor(String typed, String functions, BeamClass beam) {
+    LensReading lens = LensReading.of(typed);
+    assertThat(lens.functions())
+        .extracting(LampFunction::name)
+        .containsExactlyInAnyOrder(functions.split(","));
+    assertThat(lens.beam(LampKind.DIPPED).orElse(null)).isEqualTo(beam);
+    assertThat(lens.marks())
+        .filteredOn(mark -> !mark.functions().isEmpty())
+        .allMatch(mark -> mark.source().mark() == Source.Mark.FROM_MEMORY);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"B, FOG_B", "F3, FOG_F3", "SAE F, FOG_SAE"})
+  void fogMarksNameTheRuleOfTheirAim(String typed, BeamClass beam) {
+    assertThat(LensReading.of(typed).beam(LampKind.FRONT_FOG)).contains(beam);
+    assertThat(LensReading.of(typed).beam(LampKind.DIPPED)).isEmpty();
+  }
+
+  @Test
+  void theLetterAIsALampInOneFamilyAndAReflectorInTheOther() {
+    assertThat(LensReading.of("E4 A").functions()).isEqualTo(Set.of(LampFunction.POSITION));
+    assertThat(LensReading.of("SAE A").functions()).isEmpty();
+  }
+
+  @Test
+  void anArrowIsForTheLeftBothWaysForEitherAndNoneForTheRight() {
+    LensReading right = LensReading.of("E1 HCR 02 12345");
+    LensReading left = LensReading.of("E1 HCR →");
+    LensReading either = LensReading.of("E1 HCR <->");
+    assertThatFinding(finding(right, "lens.traffic", false, TrafficSide.RIGHT)).is(Verdict.WITHIN);
+    assertThatFinding(finding(right, "lens.traffic", false, TrafficSide.LEFT))
+        .is(Verdict.OUT)
+        .says("traffic on the right");
+    assertThatFinding(finding(left, "lens.traffic", false, TrafficSide.LEFT)).is(Verdict.WITHIN);
+    assertThatFinding(finding(left, "lens.traffic", false, TrafficSide.RIGHT))
+        .is(Verdict.OUT)
+        .says("oncoming eyes");
+    assertThatFinding(finding(either, "lens.traffic", false, TrafficSide.LEFT)).is(Verdict.WITHIN);
+  }
+
+  @Test
+  void aLampOfAnotherMarketDoesNotSuit() {
+    assertThatFinding(finding(LensReading.of("E4 HCR"), "lens.market", true, TrafficSide.RIGHT))
+        .is(Verdict.OUT)
+        .says("No SAE or DOT mark");
+    assertThatFinding(
+            finding(LensReading.of("SAE VOR DOT"), "lens.market", false, TrafficSide.RIGHT))
+        .is(Verdict.OUT);
+    assertThatFinding(
+            finding(LensReading.of("E4 HCR SAE VOR DOT"), "lens.market", true, TrafficSide.RIGHT))
+        .is(Verdict.WITHIN);
+  }
+
+  @Test
+  void anUnknownMarkIsSaidToBeUnknownAndNothingIsGuessed() {
+    LensReading lens = LensReading.of("HCR QX7");
+    assertThatFinding(finding(lens, "lens.unknown.qx7", false, TrafficSide.RIGHT))
+        .is(Verdict.NOT_KNOWN)
+        .says("“QX7” is not a mark known here");
+    assertThat(LensReading.of("").marks()).isEmpty();
+    assertThat(LensReading.of("  ,; ").findings(false, TrafficSide.RIGHT)).isEmpty();
+    assertThat(LensReading.of("X".repeat(100_000)).marks()).hasSize(1);
+  }
+}

@@ -1,0 +1,128 @@
+package mellow.core.stance;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.Entry;
+import mellow.core.measure.TyreSize;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StanceTest {
+  private static final OptionalDouble UNREAD = OptionalDouble.empty();
+
+  private static AxleChange lift(double mm) {
+    return new AxleChange(mm, 0, UNREAD, UNREAD);
+  }
+
+  private static AxleChange tyres(String before, String now) {
+    return new AxleChange(
+        0,
+        0,
+        OptionalDouble.of(size(before).diameterMm()),
+        OptionalDouble.of(size(now).diameterMm()));
+  }
+
+  private static TyreSize size(String typed) {
+    return ((Entry.Accepted<TyreSize>) TyreSize.read(typed)).value();
+  }
+
+  private static Stance stance(AxleChange front, AxleChange rear) {
+    return new Stance(front, rear, OptionalDouble.of(2500), OptionalDouble.of(900), UNREAD, UNREAD);
+  }
+
+  /** Arithmetic: 60 + 20 × 900 ÷ 2500 = 67.2; 100 × 20 ÷ 2500 = 0.8. */
+  @Test
+  void frontUp60AndRearUp40RaisesTheCentre67AndTipsTheBeamUp() {
+    Stance stance = stance(lift(60), lift(40));
+    Stance.Effect effect = stance.effect().orElseThrow();
+    assertThat(effect.centreRiseMm()).isCloseTo(67.2, within(1e-9));
+    assertThat(effect.beamRisePercent()).isCloseTo(0.8, within(1e-9));
+    assertThatFinding(stance.findings().get(0))
+        .is(Verdict.OUT)
+        .says("67 mm higher")
+        .says("0.80 % up")
+        .advises("marks from before are void");
+  }
+
+  /** Arithmetic: 15 in + 2 × 235 × 0.75 = 733.5 mm; 31 in = 787.4 mm. */
+  @Test
+  void largerTyresOnBothAxlesLiftByHalfTheirGrowthAndTipNothing() {
+    Stance stance = stance(tyres("235/75 R15", "31x10.5"), tyres("235/75 R15", "31x10.5"));
+    assertThat(stance.effect().orElseThrow().centreRiseMm()).isCloseTo(26.95, within(1e-9));
+    assertThat(stance.effect().orElseThrow().beamRisePercent()).isZero();
+    assertThatFinding(stance.findings().get(0)).is(Verdict.AT_EDGE).says("27 mm higher");
+  }
+
+  @Test
+  void loadInTheRearTipsTheBeamUp() {
+    AxleChange loaded = new AxleChange(0, 50, UNREAD, UNREAD);
+    Stance.Effect effect = stance(AxleChange.NONE, loaded).effect().orElseThrow();
+    assertThat(effect.beamRisePercent()).isCloseTo(2.0, within(1e-9));
+    assertThat(effect.centreRiseMm()).isCloseTo(18, within(1e-9));
+  }
+
+  @Test
+  void whatIsMissingIsAskedForAndNothingIsGuessed() {
+    Stance noBase = new Stance(lift(60), lift(40), UNREAD, OptionalDouble.of(900), UNREAD, UNREAD);
+    assertThat(noBase.effect()).isEmpty();
+    assertThatFinding(noBase.findings().get(0)).is(Verdict.NOT_KNOWN).advises("wheelbase");
+    AxleChange half = new AxleChange(0, 0, UNREAD, OptionalDouble.of(787.4));
+    assertThatFinding(stance(half, AxleChange.NONE).findings().get(0))
+        .is(Verdict.NOT_KNOWN)
+        .advises("both tyre sizes");
+  }
+
+  @Test
+  void aDialThatWasMovedIsSaidAndAnUntouchedVehicleStandsAsItCame() {
+    Stance moved =
+        new Stance(
+            AxleChange.NONE,
+            AxleChange.NONE,
+            UNREAD,
+            UNREAD,
+            OptionalDouble.of(0),
+            OptionalDouble.of(2));
+    assertThatFinding(moved.findings().get(0)).is(Verdict.OUT).says("stood at 0, now at 2");
+    assertThatFinding(stance(AxleChange.NONE, AxleChange.NONE).findings().get(0))
+        .is(Verdict.WITHIN);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "235/75 R15, 733.5",
+    "235/75R15, 733.5",
+    "P235/75 R15 105S, 733.5",
+    "LT235/75R15C, 733.5",
+    "235/75-15, 733.5",
+    "205/55 ZR16 91W XL, 631.9",
+    "31x10.5, 787.4",
+    "31 x 10.50 R15 LT, 787.4",
+    "'31x10,5 R15', 787.4",
+    "245/45 R17.5, 665.0",
+  })
+  void sizesAsTheyStandOnTheSide(String typed, double diameterMm) {
+    assertThat(size(typed).diameterMm()).isCloseTo(diameterMm, within(1e-6));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "185R14, 3, side wall is missing",
+    "635/75 R15, 0, width in mm",
+    "235/15 R15, 4, side wall in percent",
+    "235/75 R45, 8, rim in inches",
+    "99x10.5, 0, diameter in inches",
+    "round, 0, no tyre",
+    "'', 0, Nothing was typed",
+  })
+  void whatIsNoSizeIsRefusedWithThePlace(String typed, int at, String why) {
+    Entry.Refused<TyreSize> refused = (Entry.Refused<TyreSize>) TyreSize.read(typed);
+    assertThat(refused.why()).contains(why);
+    assertThat(refused.at()).isEqualTo(at);
+    assertThat(refused.typed()).isEqualTo(typed);
+  }
+}

@@ -1,0 +1,144 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Problem, type JobPage, type Reading } from '../app/api/client';
+import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
+import { ActButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { Header, UnitsButton } from '../app/Header';
+import { Nowhere, Waiting } from '../app/Nowhere';
+import { UnitsProvider, useUnits } from '../app/session';
+import { StageLinks } from '../app/StageLinks';
+import { Band } from '../finding/Band';
+import { FindingList } from '../finding/FindingList';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { lastLiving, reading, type Thing } from '../wall/readings';
+import { ReadingsTape } from '../wall/ReadingsTape';
+import { BeforeMarks } from './BeforeMarks';
+import { SideDrawing } from './SideDrawing';
+import { vehicleEdit, type VehicleLength } from './vehicleEdit';
+
+export function AsItCamePage() {
+  const { id = '' } = useParams();
+  const query = useJobPage(id);
+  if (query.data) {
+    return (
+      <UnitsProvider units={query.data.job.units}>
+        <AsItCame key={id} page={query.data} offline={query.isRefetchError} />
+      </UnitsProvider>
+    );
+  }
+  if (query.error) {
+    const missing = query.error instanceof Problem && query.error.status === 404;
+    return <Nowhere what="job" sentence={missing ? undefined : query.error.message} />;
+  }
+  return <Waiting />;
+}
+
+function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
+  const units = useUnits();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const keep = useKeepJobReading(page.job.id);
+  const [worked, setWorked] = useState<Worked>();
+  const { stance } = page;
+  useCommand(
+    'y',
+    'To the yard',
+    useCallback(() => void navigate('/'), [navigate]),
+  );
+  const keepThing = (thing: Thing, typed: string, id: string) =>
+    keep.mutateAsync({
+      id,
+      edit: reading(thing, typed, units, lastLiving(page.readings, thing)),
+    });
+  const correct = (wrong: Reading, typed: string, id: string) => {
+    const { kind, lamp, side, adjusterId } = wrong;
+    return keep.mutateAsync({
+      id,
+      edit: reading({ kind, lamp, side, adjusterId }, typed, units, wrong),
+    });
+  };
+  const keepLength = async (field: VehicleLength, typed: string) => {
+    const edit = vehicleEdit(page.vehicle);
+    await putVehicle(page.vehicle.id, { ...edit, [field]: await readLength(typed, units) });
+    await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+  };
+  const foremost =
+    stance.findings.find((finding) => finding.verdict === 'OUT') ?? stance.findings[0];
+  return (
+    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
+      <Header
+        title={`${page.vehicle.name}, ${page.vehicle.nickname}`}
+        subtitle={
+          <>
+            {page.job.work}
+            {offline && (
+              <Box as="span" color="out" role="status">
+                {' '}
+                · no connection; what you type waits here
+              </Box>
+            )}
+          </>
+        }
+      >
+        <StageLinks jobId={page.job.id} here="came" />
+        <UnitsButton />
+      </Header>
+      <Grid
+        as="main"
+        flex="1"
+        minH="0"
+        borderTopWidth="1px"
+        borderColor="hairline"
+        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '236px 1fr 222px' }}
+        templateAreas={{
+          base: '"drawing" "says" "tape"',
+          md: '"drawing drawing" "says tape"',
+          lg: '"says drawing tape"',
+        }}
+      >
+        <Box gridArea="says" minH="0" overflow="hidden" pl={{ lg: '12px' }}>
+          <FindingList
+            title="What it does to the lamps"
+            findings={stance.findings}
+            onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+          />
+        </Box>
+        <Flex direction="column" gridArea="drawing" minH="0">
+          <Box flex="1" h={{ base: '420px', lg: 'auto' }} minH="0">
+            <SideDrawing page={page} onKeep={keepThing} onLength={keepLength} />
+          </Box>
+          <BeforeMarks page={page} onKeep={keepThing} />
+        </Flex>
+        <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
+          <ReadingsTape readings={page.readings} onCorrect={correct} />
+        </Box>
+      </Grid>
+      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
+        {foremost && (
+          <Band
+            verdict={foremost.verdict}
+            headline={
+              <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
+            }
+            detail={
+              foremost.remedy ? (
+                <SentenceText sentence={foremost.remedy} />
+              ) : (
+                'Note what was changed since it left its maker: lift, tyres, load, dial.'
+              )
+            }
+            onAsk={() => setWorked({ kind: 'finding', finding: foremost })}
+          >
+            <ActButton onClick={() => void navigate(`/jobs/${page.job.id}`)}>To the wall</ActButton>
+          </Band>
+        )}
+      </Box>
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </Flex>
+  );
+}

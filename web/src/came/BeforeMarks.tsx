@@ -1,0 +1,44 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { JobPage, Side } from '../app/api/client';
+import { bareText, useUnits } from '../app/session';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
+
+/** The factory cutoff on the wall before the old lamps come off, at any distance. */
+export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing }) {
+  const units = useUnits();
+  const entry = (thing: Thing, name: string, hint: string) => {
+    const found = lastLiving(page.readings, thing);
+    return (
+      <MeasuredEntry
+        label={`${name}${found ? `: ${bareText(found.value, units)}` : ', not read'}`}
+        shown={found ? bareText(found.value, units) : hint}
+        onKeep={(typed, id) => onKeep(thing, typed, id)}
+      />
+    );
+  };
+  const cutoff = (side: Side) =>
+    entry(
+      { kind: 'BEFORE_BELOW', side },
+      `Cutoff before, ${side.toLowerCase()}, below the lamp’s height`,
+      `${side.toLowerCase()} below`,
+    );
+  return (
+    <Flex
+      bg="panel"
+      align="center"
+      columnGap="10px"
+      px="14px"
+      minH="60px"
+      wrap="wrap"
+      borderTopWidth="1px"
+      borderColor="hairline"
+    >
+      <Box color="quiet">Old cutoff on the wall, below lamp height:</Box>
+      {cutoff('LEFT')}
+      {cutoff('RIGHT')}
+      <Box color="quiet">from</Box>
+      {entry({ kind: 'BEFORE_DISTANCE' }, 'Distance of the old lamps from the wall', 'distance')}
+    </Flex>
+  );
+}

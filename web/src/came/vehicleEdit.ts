@@ -1,0 +1,22 @@
+import type { Vehicle, VehicleEdit } from '../app/api/client';
+
+/** The lengths of a vehicle that are typed on its drawings. */
+export type VehicleLength = 'wheelbaseMm' | 'lampAheadMm' | 'widthMm';
+
+/** A vehicle as it would be sent to be changed. */
+export function vehicleEdit(vehicle: Vehicle): VehicleEdit {
+  return {
+    version: vehicle.version,
+    name: vehicle.name,
+    nickname: vehicle.nickname,
+    driverSide: vehicle.driverSide,
+    wheelbaseMm: vehicle.wheelbaseMm,
+    lampAheadMm: vehicle.lampAheadMm,
+    widthMm: vehicle.widthMm,
+    dipped: vehicle.dipped,
+    lensDipped: vehicle.lensDipped,
+    fog: vehicle.fog,
+    lensFog: vehicle.lensFog,
+    steeperByMaker: vehicle.steeperByMaker,
+  };
+}
