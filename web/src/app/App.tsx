@@ -7,6 +7,7 @@ import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
 import { PlacePage } from '../place/PlacePage';
+import { RulebookPage } from '../rulebook/RulebookPage';
 import { StandBack } from '../standback/StandBack';
 import { WallPage } from '../wall/WallPage';
 import { Yard } from '../yard/Yard';
@@ -46,6 +47,7 @@ export function App() {
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />
+                  <Route path="/rulebook" element={<RulebookPage />} />
                   <Route path="*" element={<Nowhere what="page" />} />
                 </Routes>
               </BrowserRouter>

@@ -64,7 +64,7 @@ export function SideDrawing({
       found && (found.title.includes('tyre') ? found.typed : bareText(found.value, units));
     return (
       <MeasuredEntry
-        label={`${name}${found ? `: ${found.typed}` : ', not noted'}`}
+        label={plain ? `${name}: ${prefix}${plain}` : `${name}, ${hint} not noted`}
         shown={plain ? prefix + plain : hint}
         width="130px"
         onKeep={(typed, id) => onKeep({ kind }, typed, id)}
@@ -171,22 +171,22 @@ export function SideDrawing({
         </At>
       )}
       <Axle x={frontX} top={footY - 1010 * view.scale} foot={footY}>
-        {entry('LIFT_FRONT', 'Lift of the front', 'lift', 'lift ')}
-        {entry('LOAD_FRONT', 'Front pressed down by load', 'load', 'load ')}
+        {entry('LIFT_FRONT', 'Front axle', 'lift', 'lift ')}
+        {entry('LOAD_FRONT', 'Front axle', 'load', 'load ')}
         {entry('TYRE_FRONT_BEFORE', 'Front tyre before', 'tyre before')}
         {entry('TYRE_FRONT', 'Front tyre now', 'tyre now')}
       </Axle>
       <Axle x={rearX} top={footY - 1010 * view.scale} foot={footY}>
-        {entry('LIFT_REAR', 'Lift of the rear', 'lift', 'lift ')}
-        {entry('LOAD_REAR', 'Rear pressed down by load', 'load', 'load ')}
+        {entry('LIFT_REAR', 'Rear axle', 'lift', 'lift ')}
+        {entry('LOAD_REAR', 'Rear axle', 'load', 'load ')}
         {entry('TYRE_REAR_BEFORE', 'Rear tyre before', 'tyre before')}
         {entry('TYRE_REAR', 'Rear tyre now', 'tyre now')}
       </Axle>
       <At x={width - 130} y={footY + 124}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
           levelling dial
-          {entry('DIAL_BEFORE', 'Levelling dial before', 'before')}
-          {entry('DIAL', 'Levelling dial now', 'now')}
+          {entry('DIAL_BEFORE', 'Levelling dial', 'before', 'before ')}
+          {entry('DIAL', 'Levelling dial', 'now', 'now ')}
         </Box>
       </At>
     </Box>

@@ -30,7 +30,7 @@ export function LensField({
   lens: Lens | undefined;
 }) {
   return (
-    <Box>
+    <Box alignSelf="start">
       <TextField label={label} value={value} set={set} maxLength={200} placeholder="E4 HCR PL" />
       {lens && value.trim() && (
         <Box fontSize="15px" mt="4px" aria-live="polite">

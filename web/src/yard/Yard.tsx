@@ -42,10 +42,12 @@ export function Yard() {
   });
   const take = useCallback(() => setAdding(true), []);
   const find = useCallback(() => search.current?.focus(), []);
+  const toRules = useCallback(() => void navigate('/rulebook'), [navigate]);
   const toBays = useCallback(() => void navigate('/bays'), [navigate]);
   useCommand('n', 'Take a vehicle in', take);
   useCommand('s', 'Search', find);
   useCommand('b', 'Bays', toBays);
+  useCommand('r', 'Rulebook', toRules);
 
   const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
   const above = rows.filter((row) => row.next.verdict === 'OUT').length;
@@ -76,6 +78,12 @@ export function Yard() {
           <Link to="/bays">
             Bays
             <Key name="b" />
+          </Link>
+        </PlainButton>
+        <PlainButton asChild minH="52px">
+          <Link to="/rulebook">
+            Rules
+            <Key name="r" />
           </Link>
         </PlainButton>
         <ActButton minH="52px" onClick={take}>

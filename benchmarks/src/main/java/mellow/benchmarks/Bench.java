@@ -23,6 +23,7 @@ public final class Bench {
         new Runner(
                 new OptionsBuilder()
                     .include(AimBenchmark.class.getSimpleName())
+                    .include(PlaceBenchmark.class.getSimpleName())
                     .verbosity(VerboseMode.SILENT)
                     .build())
             .run()) {

@@ -34,9 +34,11 @@ class AccessibilityIT extends BrowserTest {
     check(theme, front, "a");
     check(theme, front, "t");
     check(theme, job + "/place", "");
+    check(theme, "/jobs/" + app().job("snow patrol 1") + "/as-it-came", "");
     check(theme, job + "/stand-back", "");
     check(theme, "/bays", "");
     check(theme, "/bays/" + app().bay("Hall"), "");
+    check(theme, "/rulebook", "");
     check(theme, "/nowhere", "");
     assertThat(found).as(theme).isEmpty();
   }

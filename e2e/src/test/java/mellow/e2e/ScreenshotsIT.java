@@ -24,6 +24,8 @@ class ScreenshotsIT extends BrowserTest {
     shoot("place-dusk", "/jobs/" + app().job("club roadster") + "/place", "", Look.USUAL);
     shoot(
         "place-day", "/jobs/" + app().job("valley bus 7") + "/place", "", Look.USUAL.theme("day"));
+    shoot("as-it-came", "/jobs/" + app().job("snow patrol 1") + "/as-it-came", "", Look.USUAL);
+    shoot("rulebook", "/rulebook", "", Look.USUAL);
     shoot("tablet", job, "", Look.USUAL.size(800, 1180));
     shoot("phone", job + "/stand-back", "", Look.USUAL.size(390, 844));
   }

@@ -15,7 +15,13 @@ class SmallScreensIT extends BrowserTest {
     String job = "/jobs/" + app().job("library van 3");
     String front = "/jobs/" + app().job("club roadster") + "/place";
     for (String path :
-        List.of("/", job, front, job + "/stand-back", "/bays/" + app().bay("Hall"))) {
+        List.of(
+            "/",
+            job,
+            front,
+            job + "/as-it-came",
+            job + "/stand-back",
+            "/bays/" + app().bay("Hall"))) {
       Page page = open(path, Look.USUAL.size(width, height));
       Object overflow =
           page.evaluate(

@@ -2,6 +2,7 @@ package mellow.core.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
@@ -53,5 +54,52 @@ class RuleSetFormatTest {
       assertThat(RuleSetFormat.schema())
           .isEqualTo(new String(in.readAllBytes(), StandardCharsets.UTF_8));
     }
+  }
+
+  private static final String PLACE =
+      """
+      {"id":"valley","version":1,"title":"Valley","scope":"Our own.","usualTraffic":"right",
+       "document":{"name":"House rule","mark":"local"},
+       "place":[
+        {"id":"valley.low","functions":["front-fog"],"asks":"centre-height","unit":"in",
+         "limits":{"least":12,"most":30},"clause":"1"},
+        {"id":"valley.count","functions":["front-fog"],"asks":"count","unit":"lamp",
+         "limits":{"most":2},"vehicleWidth":{"fromMm":1300,"belowMm":2000},"clause":"2"}]}
+      """;
+
+  @Test
+  void aSetMayHoldRulesOfPlaceAlone() throws FormatProblem {
+    var rules = RuleSetFormat.read(PLACE).placeRules();
+    assertThat(rules).hasSize(2);
+    assertThat(rules.get(0).limits().lowest().orElseThrow()).isCloseTo(304.8, within(1e-9));
+    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(1299)).isFalse();
+    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(1300)).isTrue();
+    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(2000)).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"unit\":\"in\" | \"unit\":\"cd\" | no unit of the centre",
+        "\"least\":12 | \"least\":31 | must be below highest",
+        "\"fromMm\":1300 | \"fromMm\":2300 | that wide and that narrow",
+        "\"id\":\"valley.count\" | \"id\":\"valley.low\" | stands twice",
+        "\"count\" | \"colour\" | enumeration",
+        "\"limits\":{\"most\":2}, | '' | required",
+        "\"place\":[ | \"other\":[ | additional",
+      })
+  void rulesOfPlaceThatContradictThemselvesAreRefused(String right, String wrong, String why) {
+    assertThatThrownBy(() -> RuleSetFormat.read(PLACE.replace(right, wrong)))
+        .isInstanceOf(FormatProblem.class)
+        .message()
+        .containsIgnoringCase(why);
+  }
+
+  @Test
+  void theProblemNamesItsPlace() {
+    assertThatThrownBy(() -> RuleSetFormat.read(PLACE.replace("\"most\":30", "\"most\":3")))
+        .isInstanceOfSatisfying(
+            FormatProblem.class, problem -> assertThat(problem.place()).isEqualTo("/place/0"));
   }
 }

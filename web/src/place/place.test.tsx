@@ -1,0 +1,152 @@
+import { fireEvent, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { LampPairEdit, PlaceSheet, SpotEdit } from '../app/api/client';
+import { finding, show } from '../test/testing';
+import { LampHandle } from './LampHandle';
+import { PairList } from './PairList';
+import { PlaceBand } from './PlaceBand';
+
+const view = { scale: 0.5, centreX: 400, footY: 300 };
+const spot: SpotEdit = { outMm: 600, heightMm: 400, headingDeg: 3 };
+const fog: LampPairEdit = {
+  id: 'fog',
+  name: 'fog lamp',
+  function: 'FRONT_FOG',
+  heads: [{ lit: { form: 'ELLIPSE', widthMm: 90, heightMm: 90 }, outMm: 0, upMm: 0 }],
+  goesOutWithTurnSignal: false,
+  holes: [],
+  left: spot,
+  right: spot,
+};
+
+function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
+  const gravest = findings.find((one) => one.verdict === 'OUT');
+  return {
+    worst: gravest ? 'OUT' : 'WITHIN',
+    foremost: gravest?.id,
+    findings,
+    pairs: [],
+    horizon: { parts: [], present: 0, marks: [] },
+    cautions: [],
+  };
+}
+
+describe('a lamp taken hold of', () => {
+  function held(side: 'LEFT' | 'RIGHT', units: 'METRIC' | 'IMPERIAL' = 'METRIC') {
+    const onMove = vi.fn();
+    show(
+      <LampHandle
+        view={view}
+        spot={spot}
+        side={side}
+        label="the lamp"
+        onChoose={() => undefined}
+        onMove={onMove}
+      />,
+      units,
+    );
+    return { onMove, handle: screen.getByRole('button', { name: 'the lamp' }) };
+  }
+
+  it('goes where the arrow points on the screen, on either side', () => {
+    const left = held('LEFT');
+    fireEvent.keyDown(left.handle, { key: 'ArrowRight' });
+    expect(left.onMove).toHaveBeenLastCalledWith({ outMm: 601, heightMm: 400 });
+    fireEvent.keyDown(left.handle, { key: 'ArrowUp', shiftKey: true });
+    expect(left.onMove).toHaveBeenLastCalledWith({ outMm: 600, heightMm: 410 });
+  });
+
+  it('on the right side moves inwards when nudged to the right', () => {
+    const right = held('RIGHT');
+    fireEvent.keyDown(right.handle, { key: 'ArrowRight' });
+    expect(right.onMove).toHaveBeenLastCalledWith({ outMm: 599, heightMm: 400 });
+  });
+
+  it('steps by sixteenths in inches and leaves other keys alone', () => {
+    const left = held('LEFT', 'IMPERIAL');
+    fireEvent.keyDown(left.handle, { key: 'ArrowDown' });
+    expect(left.onMove).toHaveBeenLastCalledWith({ outMm: 600, heightMm: 400 - 25.4 / 16 });
+    fireEvent.keyDown(left.handle, { key: 'x' });
+    expect(left.onMove).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('the list of lamps', () => {
+  it('says how many findings of each pair are of the gravest kind', () => {
+    show(
+      <PairList
+        front={{ ruleSets: ['un-r48'], widthMm: 1700, pairs: [fog], keepOuts: [] }}
+        sheet={sheet(
+          finding('place.fog.a', 'OUT', 'a {0}'),
+          finding('place.fog.b', 'WITHIN', 'b {0}'),
+          finding('place.other.c', 'OUT', 'c {0}'),
+        )}
+        chosenId="fog"
+        onChoose={() => undefined}
+        onAddLamp={() => undefined}
+        onEditLamp={() => undefined}
+        onKeepOuts={() => undefined}
+        onRules={() => undefined}
+      />,
+    );
+    expect(screen.getByText('Fog lamps')).toBeTruthy();
+    expect(screen.getByText('1 of 2 out')).toBeTruthy();
+    expect(screen.getByText('In the way: nothing')).toBeTruthy();
+  });
+});
+
+describe('the band of the front', () => {
+  const acts = {
+    onKeep: vi.fn(),
+    onMine: vi.fn(),
+    onDrop: vi.fn(),
+    onAdd: vi.fn(),
+    onNearest: vi.fn(),
+    onTemplate: vi.fn(),
+    onTurned: vi.fn(),
+    onFindings: vi.fn(),
+    onAsk: vi.fn(),
+  };
+  const band = (of: PlaceSheet, more: Partial<Parameters<typeof PlaceBand>[0]> = {}) =>
+    show(
+      <PlaceBand
+        sheet={of}
+        empty={false}
+        problem={undefined}
+        changed={false}
+        conflict={undefined}
+        {...acts}
+        {...more}
+      />,
+    );
+
+  it('offers what helps: a place, a turn, or the template', () => {
+    band(sheet(finding('place.fog.low.left', 'OUT', 'too low by {0}'))).unmount();
+    band(sheet(finding('place.drl.fitters.drl.heading.left', 'OUT', 'aside {0}')));
+    fireEvent.click(screen.getByText('Turned, measure'));
+    expect(acts.onTurned).toHaveBeenCalledWith('place.drl.fitters.drl.heading.left');
+  });
+
+  it('leads to the template when all is within, and to a lamp when there is none', () => {
+    band(sheet(finding('place.fog.low.left', 'WITHIN', 'fine {0}'))).unmount();
+    band(sheet(), { empty: true });
+    fireEvent.click(screen.getByText('Add a lamp'));
+    expect(acts.onAdd).toHaveBeenCalledOnce();
+  });
+
+  it('shows who changed it meanwhile and lets one choose', () => {
+    band(sheet(), { conflict: { changedBy: 'Ilse', theirs: {} }, changed: true });
+    expect(screen.getByText('Changed meanwhile by Ilse')).toBeTruthy();
+    fireEvent.click(screen.getByText('Use mine'));
+    expect(acts.onMine).toHaveBeenCalledOnce();
+    fireEvent.click(screen.getByText('Keep theirs'));
+    expect(acts.onDrop).toHaveBeenCalledOnce();
+  });
+
+  it('keeps what was drawn only when told to', () => {
+    band(sheet(), { changed: true, problem: 'The server cannot be reached.' });
+    expect(screen.getByRole('alert').textContent).toContain('cannot be reached');
+    fireEvent.click(screen.getByText('Keep this place'));
+    expect(acts.onKeep).toHaveBeenCalledOnce();
+  });
+});
