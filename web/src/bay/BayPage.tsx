@@ -8,11 +8,14 @@ import { useCommand } from '../app/commands';
 import { Header, UnitsButton } from '../app/Header';
 import { Nowhere, Waiting } from '../app/Nowhere';
 import { UnitsProvider, useUnits } from '../app/session';
+import { Sheet } from '../app/Sheet';
+import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { lastLiving, reading, type Thing } from '../wall/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
+import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
 import { FloorProfiles } from './FloorProfiles';
 
@@ -48,6 +51,7 @@ function Bay({ page }: { page: Page }) {
   const navigate = useNavigate();
   const keep = useKeepBayReading(page.bay.id);
   const [again, setAgain] = useState(false);
+  const [changing, setChanging] = useState(false);
   const [worked, setWorked] = useState<Worked>();
   const toBays = useCallback(() => void navigate(-1), [navigate]);
   useCommand('y', 'Back', toBays);
@@ -71,6 +75,7 @@ function Bay({ page }: { page: Page }) {
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
       <Header title={page.bay.name} subtitle={page.bay.note}>
+        <PlainButton onClick={() => setChanging(true)}>Name and note</PlainButton>
         <UnitsButton />
       </Header>
       <Grid
@@ -115,44 +120,32 @@ function Bay({ page }: { page: Page }) {
         </Box>
       </Grid>
       {worst && (
-        <Flex
-          as="section"
-          aria-label="Where it stands"
-          align="center"
-          gap="22px"
-          bg="panel"
-          borderTopWidth="1px"
-          borderColor="hairline"
-          px={{ base: '14px', md: '26px' }}
-          py="10px"
-          minH="108px"
-          wrap={{ base: 'wrap', md: 'nowrap' }}
-        >
-          <VerdictShape verdict={worst.verdict} size={50} />
-          <Box flex="1" minW="50%">
-            <Box
-              fontFamily="heading"
-              fontSize={{ base: '21px', md: '27px' }}
-              fontWeight="600"
-              lineHeight="1.15"
-            >
-              <SentenceText sentence={worst.headline} accent={VERDICT_PAINT[worst.verdict]} />
-            </Box>
-            <Box color="quiet" mt="3px">
+        <Band
+          verdict={worst.verdict}
+          headline={
+            <SentenceText sentence={worst.headline} accent={VERDICT_PAINT[worst.verdict]} />
+          }
+          detail={
+            <>
               <SentenceText sentence={worst.detail} />{' '}
               {worst.remedy && <SentenceText sentence={worst.remedy} />}
-            </Box>
-          </Box>
+            </>
+          }
+          onAsk={() => setWorked({ kind: 'finding', finding: worst })}
+        >
           {again ? (
-            <Flex gap="10px" align="center" wrap="wrap">
+            <>
               <Box maxW="240px">Type each tyre again on the plan.</Box>
               <PlainButton onClick={() => setAgain(false)}>Enough</PlainButton>
-            </Flex>
+            </>
           ) : (
             <ActButton onClick={() => setAgain(true)}>Read the tyres again</ActButton>
           )}
-        </Flex>
+        </Band>
       )}
+      <Sheet title="The bay" open={changing} close={() => setChanging(false)}>
+        <BayForm bay={page.bay} />
+      </Sheet>
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </Flex>
   );

@@ -22,6 +22,7 @@ export function SchoolsDialog({
   chosen,
   open,
   close,
+  problem,
   onChoose,
   onAsk,
 }: {
@@ -30,6 +31,8 @@ export function SchoolsDialog({
   chosen: SchoolRow['school'];
   open: boolean;
   close: () => void;
+  /** Why the last choice was not kept. */
+  problem: string | undefined;
   onChoose: (school: SchoolRow['school']) => void;
   onAsk: (worked: Worked) => void;
 }) {
@@ -56,6 +59,12 @@ export function SchoolsDialog({
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body pb="24px" overflowX="auto">
+              {problem && (
+                <Box role="alert" color="out" pb="8px">
+                  {problem} The page shows it as it is now; choose again if it still should be
+                  yours.
+                </Box>
+              )}
               <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
                 <Head rows={rows} />
                 <tbody>

@@ -1,53 +1,30 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type {
-  JobPage,
-  LampAtWall,
-  PairAtWall,
-  Reading,
-  Side,
-  Verdict,
-  WallSheet,
-} from '../app/api/client';
+import { useRef } from 'react';
+import type { LampAtWall, Side, WallSheet } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { Overlay } from '../drawing/Overlay';
 import { UprightTape } from '../drawing/UprightTape';
 import { useSize } from '../drawing/useSize';
-import { fitView, mmToScreenX, mmToScreenY, screenYToMm, type View } from '../drawing/view';
+import { fitView, mmToScreenX, mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { nudgeMm, onTape } from '../entry/typed';
-import type { Worked } from '../finding/Working';
-import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
 import { Cutoff, cutoffShape } from './Cutoff';
+import { LampEntries } from './LampEntries';
 import { lampVerdict } from './lampVerdict';
-import { lastLiving, type KeepThing } from './readings';
-import type { Draft } from './useDraft';
-
-const TAPE_WIDTH = 34;
-const FLOOR_HEIGHT = 56;
-/** Room around the lamps, in mm. */
-const AROUND_MM = 640;
-const ABOVE_MM = 420;
-const ASSUMED_SPACING_MM = 1200;
-/** From a lamp inwards to the dimension line of its mark. */
-const TAPE_ARM_MM = 300;
-
-/** About the width of a letter of the drawing's figures, in pixels. */
-const LETTER_WIDTH = 8;
-const ASSUMED_HEIGHT_MM = 700;
-
-interface Props {
-  page: JobPage;
-  sheet: WallSheet;
-  pair: PairAtWall;
-  draft: Draft | undefined;
-  onMove: (draft: Draft) => void;
-  onKeepDraft: () => void;
-  onDropDraft: () => void;
-  onKeep: KeepThing;
-  onAsk: (worked: Worked) => void;
-}
+import { lastLiving } from './readings';
+import {
+  ABOVE_MM,
+  AROUND_MM,
+  ASSUMED_HEIGHT_MM,
+  ASSUMED_SPACING_MM,
+  columns,
+  FLOOR_HEIGHT,
+  lampOf,
+  TAPE_WIDTH,
+  type Props,
+  type Scene,
+} from './scene';
 
 /** The wall to scale, as seen from the seat; values are typed where they are measured. */
 export function WallDrawing(props: Props) {
@@ -132,46 +109,6 @@ function Drawn(props: Props & { width: number; height: number }) {
       )}
     </>
   );
-}
-
-type Scene = Props & { view: View; spacingMm: number; units: 'METRIC' | 'IMPERIAL' };
-
-/** An element placed with its middle on a point of the drawing. */
-function Overlay({
-  x,
-  y,
-  ground,
-  children,
-}: {
-  x: number;
-  y: number;
-  ground: 'plaster' | 'floor';
-  children: ReactNode;
-}) {
-  return (
-    <Box
-      position="absolute"
-      left={`${x}px`}
-      top={`${y}px`}
-      transform="translate(-50%, -50%)"
-      css={{ '--entry-ground': `var(--chakra-colors-${ground})` }}
-    >
-      {children}
-    </Box>
-  );
-}
-
-function lampOf(pair: PairAtWall, side: Side): LampAtWall {
-  return side === 'LEFT' ? pair.left : pair.right;
-}
-
-/** Where a lamp's dimension lines stand, from its straight-ahead line outwards, in mm. */
-function columns(spacingMm: number) {
-  return {
-    room: spacingMm / 2 - 24,
-    centre: Math.min(470, AROUND_MM - 150),
-    edge: Math.min(250, AROUND_MM - 300),
-  };
 }
 
 function LampOnWall(scene: Scene & { side: Side }) {
@@ -297,270 +234,6 @@ function LimitsBand({
           ),
       )}
     </g>
-  );
-}
-
-function LampEntries(scene: Scene & { side: Side; lampX: number }) {
-  const { side, pair, view, page, sheet, spacingMm, draft, lampX, units, onKeep, onAsk } = scene;
-  const lamp = lampOf(pair, side);
-  const out = side === 'LEFT' ? -1 : 1;
-  const columnsMm = columns(spacingMm);
-  const name = side.toLowerCase();
-  const of = (kind: Reading['kind']) => ({ kind, lamp: pair.kind, side });
-  const centre = lastLiving(page.readings, of('CENTRE'));
-  const edge = lastLiving(page.readings, of('LOWER_EDGE'));
-  const distance = lastLiving(page.readings, { kind: 'DISTANCE', side });
-  const lineMm = lamp.place?.line.value ?? ASSUMED_HEIGHT_MM;
-  const verdict = lampVerdict(sheet, lamp);
-  const drafted = draft?.side === side && draft.lamp === pair.kind ? draft : undefined;
-  const target = sheet.findings.find(
-    (one) => lamp.findingIds.includes(one.id) && one.id.includes('aim.target.'),
-  );
-  const centreX = lampX + out * columnsMm.centre * view.scale;
-  const edgeX = lampX + out * columnsMm.edge * view.scale;
-  const wide = view.scale > 0.2;
-  const room = Math.abs(view.centreX - lampX) - TAPE_ARM_MM * view.scale - 12;
-  return (
-    <>
-      <Overlay x={lampX} y={24} ground="plaster">
-        <Box fontFamily="heading" fontWeight="600" fontSize="16px" color="ink">
-          {side}
-        </Box>
-      </Overlay>
-      <Overlay x={centreX} y={mmToScreenY(view, lineMm * 0.62)} ground="plaster">
-        <MeasuredEntry
-          label={`Height of the ${name} lamp centre${centre ? `: ${figureText(centre.value, units)}` : ', not read'}`}
-          missing={!centre}
-          shown={centre ? bareText(centre.value, units) : 'centre?'}
-          onKeep={(typed, id) => onKeep(of('CENTRE'), typed, id)}
-          align={side === 'LEFT' ? 'left' : 'right'}
-        />
-      </Overlay>
-      <Overlay x={edgeX} y={mmToScreenY(view, lineMm * 0.3)} ground="plaster">
-        <MeasuredEntry
-          label={`Lower lens edge of the ${name} lamp${edge ? `: ${figureText(edge.value, units)}` : ', not read'}`}
-          missing={!edge}
-          shown={edge ? bareText(edge.value, units) : 'lens edge?'}
-          onKeep={(typed, id) => onKeep(of('LOWER_EDGE'), typed, id)}
-        />
-      </Overlay>
-      <Overlay x={lampX} y={view.footY + FLOOR_HEIGHT / 2} ground="floor">
-        <Box css={{ '& *': { color: 'var(--chakra-colors-floor-ink)' } }}>
-          <MeasuredEntry
-            label={`Distance from the ${name} lamp to the wall${distance ? `: ${figureText(distance.value, units)}` : ', not read'}`}
-            missing={!distance}
-            shown={distance ? `↕ ${bareText(distance.value, units)}` : '↕ to the wall?'}
-            onKeep={(typed, id) => onKeep({ kind: 'DISTANCE', side }, typed, id)}
-          />
-        </Box>
-      </Overlay>
-      {lamp.aim?.belowLine && lamp.place && (
-        <Box
-          as="button"
-          position="absolute"
-          left={`${lampX - out * TAPE_ARM_MM * view.scale + (out > 0 ? -8 : 8)}px`}
-          top={`${mmToScreenY(view, lineMm - lamp.aim.belowLine.value / 2) - 24}px`}
-          transform={out > 0 ? 'translateX(-100%)' : undefined}
-          minH="48px"
-          px="4px"
-          fontFamily="heading"
-          fontWeight="600"
-          fontSize="16px"
-          color="ink"
-          whiteSpace="nowrap"
-          cursor="pointer"
-          hidden={!wide}
-          aria-label={`${bareText(lamp.aim.belowLine, units)} to tape, ${name} lamp; show working`}
-          onClick={() =>
-            lamp.aim &&
-            onAsk({
-              kind: 'figure',
-              title: `Where the ${name} mark goes`,
-              lines: lamp.aim.working,
-              source: lamp.aim.source,
-            })
-          }
-        >
-          <Box as="span" bg="plaster" px="3px" borderBottomWidth="1px" borderBottomStyle="dotted">
-            {fitting(bareText(lamp.aim.belowLine, units), ' to tape', room)}
-          </Box>
-        </Box>
-      )}
-      {lamp.place && (
-        <CutoffHandle
-          lamp={lamp}
-          x={lampX}
-          view={view}
-          lineMm={lineMm}
-          belowMm={drafted?.belowMm ?? lamp.reading?.belowLine.value}
-          drafted={drafted !== undefined}
-          verdict={drafted ? verdict : lamp.turnedSinceRead ? 'NOT_KNOWN' : verdict}
-          onMove={(belowMm) => scene.onMove({ lamp: pair.kind, side, belowMm })}
-          onKeep={scene.onKeepDraft}
-          onDrop={scene.onDropDraft}
-          words={wide ? words(lamp, drafted, units) : ''}
-          onAsk={target && !drafted ? () => onAsk({ kind: 'finding', finding: target }) : undefined}
-        />
-      )}
-    </>
-  );
-}
-
-/** A figure with its words where there is room for them. */
-function fitting(figure: string, words: string, room: number) {
-  return (figure.length + words.length) * LETTER_WIDTH < room ? figure + words : figure;
-}
-
-function words(lamp: LampAtWall, drafted: Draft | undefined, units: 'METRIC' | 'IMPERIAL') {
-  if (!lamp.reading) {
-    return drafted ? '' : 'drag to where it is';
-  }
-  const { belowLine } = lamp.reading;
-  const far = figureText(belowLine, units).replace('−', '');
-  const stale = lamp.turnedSinceRead && !drafted;
-  return `${stale ? 'was' : 'read'} ${far} ${belowLine.value < 0 ? 'above' : 'below'}`;
-}
-
-/** The cutoff's handle: dragged, or nudged with the arrow keys; Enter keeps it, Escape drops it. */
-function CutoffHandle({
-  lamp,
-  x,
-  view,
-  lineMm,
-  belowMm,
-  drafted,
-  verdict,
-  words,
-  onMove,
-  onKeep,
-  onDrop,
-  onAsk,
-}: {
-  lamp: LampAtWall;
-  x: number;
-  view: View;
-  lineMm: number;
-  belowMm: number | undefined;
-  drafted: boolean;
-  verdict: Verdict;
-  words: string;
-  onMove: (belowMm: number) => void;
-  onKeep: () => void;
-  onDrop: () => void;
-  /** Shows how the reading is judged; missing while there is nothing to show. */
-  onAsk: (() => void) | undefined;
-}) {
-  const units = useUnits();
-  const dragged = useRef<{ pointer: number; fromY: number; fromBelow: number } | undefined>(
-    undefined,
-  );
-  const shown = belowMm ?? lamp.aim?.belowLine?.value ?? 0;
-  const y = mmToScreenY(view, lineMm - shown);
-  const side = lamp.side.toLowerCase();
-
-  const down = (event: PointerEvent<HTMLElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    dragged.current = { pointer: event.pointerId, fromY: event.clientY, fromBelow: shown };
-  };
-  const drag = (event: PointerEvent<HTMLElement>) => {
-    const from = dragged.current;
-    if (from?.pointer !== event.pointerId) {
-      return;
-    }
-    const upMm = screenYToMm(view, event.clientY) - screenYToMm(view, from.fromY);
-    if (Math.abs(event.clientY - from.fromY) > 2) {
-      onMove(onTape(from.fromBelow - upMm, units));
-    }
-  };
-  const key = (event: KeyboardEvent<HTMLElement>) => {
-    const step = nudgeMm(units) * (event.shiftKey ? 10 : 1);
-    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      event.preventDefault();
-      onMove(onTape(shown, units) + (event.key === 'ArrowDown' ? step : -step));
-    } else if (event.key === 'Enter' && drafted) {
-      event.preventDefault();
-      onKeep();
-    } else if (event.key === 'Escape' && drafted) {
-      event.preventDefault();
-      onDrop();
-    }
-  };
-  return (
-    <>
-      <Box
-        role="slider"
-        tabIndex={0}
-        aria-orientation="vertical"
-        aria-label={`Cutoff of the ${side} lamp, below the lamp-height line`}
-        aria-valuenow={Math.round(shown)}
-        aria-valuemin={-3000}
-        aria-valuemax={3000}
-        aria-valuetext={
-          belowMm === undefined
-            ? 'not read'
-            : `${words || `${Math.round(shown)} mm below`}, ${VERDICT_WORD[verdict]}`
-        }
-        position="absolute"
-        left={`${x - 26}px`}
-        top={`${y - 26}px`}
-        w="52px"
-        h="52px"
-        borderRadius="full"
-        cursor="ns-resize"
-        touchAction="none"
-        css={{ transition: drafted ? undefined : 'top 300ms' }}
-        onPointerDown={down}
-        onPointerMove={drag}
-        onPointerUp={() => (dragged.current = undefined)}
-        onKeyDown={key}
-      >
-        <svg width="52" height="52" aria-hidden="true">
-          {belowMm === undefined ? (
-            <circle
-              cx="26"
-              cy="26"
-              r="9"
-              fill={paint('plaster')}
-              stroke={paint('ink')}
-              strokeWidth="2"
-              strokeDasharray="4 3"
-            />
-          ) : (
-            <VerdictMark verdict={verdict} x={26} y={verdict === 'OUT' ? 22 : 26} size={22} />
-          )}
-        </svg>
-      </Box>
-      {words && (
-        <Box
-          as={onAsk ? 'button' : 'span'}
-          onClick={onAsk}
-          cursor={onAsk ? 'pointer' : undefined}
-          minH="48px"
-          display="flex"
-          alignItems="flex-end"
-          position="absolute"
-          left={`${x}px`}
-          top={`${Math.min(y, mmToScreenY(view, lineMm)) - 8}px`}
-          transform="translate(calc(-100% - 22px), -100%)"
-          fontFamily="heading"
-          fontWeight="600"
-          fontSize="16px"
-          color={belowMm === undefined ? 'quiet' : VERDICT_PAINT[verdict]}
-          whiteSpace="nowrap"
-          pointerEvents={onAsk ? 'auto' : 'none'}
-        >
-          <Box
-            as="span"
-            bg="plaster"
-            px="3px"
-            borderBottomWidth={onAsk ? '1px' : '0'}
-            borderBottomStyle="dotted"
-          >
-            {words}
-          </Box>
-        </Box>
-      )}
-    </>
   );
 }
 

@@ -360,6 +360,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         chosen={pair.school}
         open={shown === 'schools'}
         close={() => setShown(undefined)}
+        problem={chooseSchool.error?.message}
         onChoose={(school) => chooseSchool.mutate(school, { onSuccess: () => setShown(undefined) })}
         onAsk={setWorked}
       />

@@ -1,0 +1,52 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Bay, BayPage } from '../app/api/client';
+import { putBay } from '../app/api/queries';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { VersionedForm } from '../settings/VersionedForm';
+import { UNITS } from '../settings/words';
+
+const typedBay = ({ version, name, note, units }: Bay) => ({ version, name, note, units });
+
+/** What a bay is called, and what one should know of it. */
+export function BayForm({ bay }: { bay: Bay }) {
+  const client = useQueryClient();
+  const [typed, setTyped] = useState(() => typedBay(bay));
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['bay', bay.id] });
+    await client.invalidateQueries({ queryKey: ['bays'] });
+    const fresh = client.getQueryData<BayPage>(['bay', bay.id]);
+    if (fresh) {
+      setTyped(typedBay(fresh.bay));
+    }
+  };
+  return (
+    <VersionedForm
+      edit={typed}
+      put={(edit) => putBay(bay.id, edit)}
+      onStored={() => void refresh()}
+      onTheirs={() => void refresh()}
+    >
+      <Pairs>
+        <TextField
+          label="Name"
+          value={typed.name}
+          set={(name) => setTyped({ ...typed, name })}
+          maxLength={60}
+        />
+        <Choice
+          label="Units"
+          value={typed.units}
+          set={(units) => setTyped({ ...typed, units })}
+          options={UNITS}
+        />
+      </Pairs>
+      <TextField
+        label="Note"
+        value={typed.note}
+        set={(note) => setTyped({ ...typed, note })}
+        maxLength={300}
+      />
+    </VersionedForm>
+  );
+}

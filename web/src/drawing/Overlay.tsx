@@ -1,0 +1,27 @@
+import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+/** An element placed with its middle on a point of the drawing. */
+export function Overlay({
+  x,
+  y,
+  ground,
+  children,
+}: {
+  x: number;
+  y: number;
+  ground: 'plaster' | 'floor';
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      position="absolute"
+      left={`${x}px`}
+      top={`${y}px`}
+      transform="translate(-50%, -50%)"
+      css={{ '--entry-ground': `var(--chakra-colors-${ground})` }}
+    >
+      {children}
+    </Box>
+  );
+}

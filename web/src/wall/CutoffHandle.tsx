@@ -1,0 +1,151 @@
+import { Box } from '@chakra-ui/react';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { LampAtWall, Verdict } from '../app/api/client';
+import { useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { mmToScreenY, screenYToMm, type View } from '../drawing/view';
+import { nudgeMm, onTape } from '../entry/typed';
+import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
+
+/** The cutoff's handle: dragged, or nudged with the arrow keys; Enter keeps it, Escape drops it. */
+export function CutoffHandle({
+  lamp,
+  x,
+  view,
+  lineMm,
+  belowMm,
+  drafted,
+  verdict,
+  words,
+  onMove,
+  onKeep,
+  onDrop,
+  onAsk,
+}: {
+  lamp: LampAtWall;
+  x: number;
+  view: View;
+  lineMm: number;
+  belowMm: number | undefined;
+  drafted: boolean;
+  verdict: Verdict;
+  words: string;
+  onMove: (belowMm: number) => void;
+  onKeep: () => void;
+  onDrop: () => void;
+  /** Shows how the reading is judged; missing while there is nothing to show. */
+  onAsk: (() => void) | undefined;
+}) {
+  const units = useUnits();
+  const dragged = useRef<{ pointer: number; fromY: number; fromBelow: number } | undefined>(
+    undefined,
+  );
+  const shown = belowMm ?? lamp.aim?.belowLine?.value ?? 0;
+  const y = mmToScreenY(view, lineMm - shown);
+  const side = lamp.side.toLowerCase();
+
+  const down = (event: PointerEvent<HTMLElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    dragged.current = { pointer: event.pointerId, fromY: event.clientY, fromBelow: shown };
+  };
+  const drag = (event: PointerEvent<HTMLElement>) => {
+    const from = dragged.current;
+    if (from?.pointer !== event.pointerId) {
+      return;
+    }
+    const upMm = screenYToMm(view, event.clientY) - screenYToMm(view, from.fromY);
+    if (Math.abs(event.clientY - from.fromY) > 2) {
+      onMove(onTape(from.fromBelow - upMm, units));
+    }
+  };
+  const key = (event: KeyboardEvent<HTMLElement>) => {
+    const step = nudgeMm(units) * (event.shiftKey ? 10 : 1);
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      onMove(onTape(shown, units) + (event.key === 'ArrowDown' ? step : -step));
+    } else if (event.key === 'Enter' && drafted) {
+      event.preventDefault();
+      onKeep();
+    } else if (event.key === 'Escape' && drafted) {
+      event.preventDefault();
+      onDrop();
+    }
+  };
+  return (
+    <>
+      <Box
+        role="slider"
+        tabIndex={0}
+        aria-orientation="vertical"
+        aria-label={`Cutoff of the ${side} lamp, below the lamp-height line`}
+        aria-valuenow={Math.round(shown)}
+        aria-valuemin={-3000}
+        aria-valuemax={3000}
+        aria-valuetext={
+          belowMm === undefined
+            ? 'not read'
+            : `${words || `${Math.round(shown)} mm below`}, ${VERDICT_WORD[verdict]}`
+        }
+        position="absolute"
+        left={`${x - 26}px`}
+        top={`${y - 26}px`}
+        w="52px"
+        h="52px"
+        borderRadius="full"
+        cursor="ns-resize"
+        touchAction="none"
+        css={{ transition: drafted ? undefined : 'top 300ms' }}
+        onPointerDown={down}
+        onPointerMove={drag}
+        onPointerUp={() => (dragged.current = undefined)}
+        onKeyDown={key}
+      >
+        <svg width="52" height="52" aria-hidden="true">
+          {belowMm === undefined ? (
+            <circle
+              cx="26"
+              cy="26"
+              r="9"
+              fill={paint('plaster')}
+              stroke={paint('ink')}
+              strokeWidth="2"
+              strokeDasharray="4 3"
+            />
+          ) : (
+            <VerdictMark verdict={verdict} x={26} y={verdict === 'OUT' ? 22 : 26} size={22} />
+          )}
+        </svg>
+      </Box>
+      {words && (
+        <Box
+          as={onAsk ? 'button' : 'span'}
+          onClick={onAsk}
+          cursor={onAsk ? 'pointer' : undefined}
+          minH="48px"
+          display="flex"
+          alignItems="flex-end"
+          position="absolute"
+          left={`${x}px`}
+          top={`${Math.min(y, mmToScreenY(view, lineMm)) - 8}px`}
+          transform="translate(calc(-100% - 22px), -100%)"
+          fontFamily="heading"
+          fontWeight="600"
+          fontSize="16px"
+          color={belowMm === undefined ? 'quiet' : VERDICT_PAINT[verdict]}
+          whiteSpace="nowrap"
+          pointerEvents={onAsk ? 'auto' : 'none'}
+        >
+          <Box
+            as="span"
+            bg="plaster"
+            px="3px"
+            borderBottomWidth={onAsk ? '1px' : '0'}
+            borderBottomStyle="dotted"
+          >
+            {words}
+          </Box>
+        </Box>
+      )}
+    </>
+  );
+}
