@@ -1,12 +1,12 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Problem, type BayPage as Page, type Reading } from '../app/api/client';
+import type { BayPage as Page, Reading } from '../app/api/client';
 import { useBayPage, useKeepBayReading } from '../app/api/queries';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
+import { Fetched } from '../app/Fetched';
 import { Header, UnitsButton } from '../app/Header';
-import { Nowhere, Waiting } from '../app/Nowhere';
 import { UnitsProvider, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { Band } from '../finding/Band';
@@ -22,26 +22,15 @@ import { FloorProfiles } from './FloorProfiles';
 export function BayPage() {
   const { id = '' } = useParams();
   const query = useBayPage(id);
-  if (query.data) {
-    return (
-      <UnitsProvider units={query.data.bay.units}>
-        <Bay page={query.data} />
-      </UnitsProvider>
-    );
-  }
-  if (query.error) {
-    return (
-      <Nowhere
-        what="bay"
-        sentence={
-          query.error instanceof Problem && query.error.status === 404
-            ? undefined
-            : query.error.message
-        }
-      />
-    );
-  }
-  return <Waiting />;
+  return (
+    <Fetched query={query} what="bay">
+      {(page) => (
+        <UnitsProvider units={page.bay.units}>
+          <Bay page={page} />
+        </UnitsProvider>
+      )}
+    </Fetched>
+  );
 }
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;

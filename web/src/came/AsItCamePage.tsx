@@ -2,14 +2,13 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Problem, type JobPage, type Reading } from '../app/api/client';
+import type { JobPage, Reading } from '../app/api/client';
 import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { Header, UnitsButton } from '../app/Header';
-import { Nowhere, Waiting } from '../app/Nowhere';
+import { Fetched } from '../app/Fetched';
 import { UnitsProvider, useUnits } from '../app/session';
-import { StageLinks } from '../app/StageLinks';
+import { StageHeader } from '../app/StageHeader';
 import { Band } from '../finding/Band';
 import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
@@ -24,18 +23,15 @@ import { vehicleEdit, type VehicleLength } from './vehicleEdit';
 export function AsItCamePage() {
   const { id = '' } = useParams();
   const query = useJobPage(id);
-  if (query.data) {
-    return (
-      <UnitsProvider units={query.data.job.units}>
-        <AsItCame key={id} page={query.data} offline={query.isRefetchError} />
-      </UnitsProvider>
-    );
-  }
-  if (query.error) {
-    const missing = query.error instanceof Problem && query.error.status === 404;
-    return <Nowhere what="job" sentence={missing ? undefined : query.error.message} />;
-  }
-  return <Waiting />;
+  return (
+    <Fetched query={query} what="job">
+      {(page) => (
+        <UnitsProvider units={page.job.units}>
+          <AsItCame key={id} page={page} offline={query.isRefetchError} />
+        </UnitsProvider>
+      )}
+    </Fetched>
+  );
 }
 
 function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
@@ -71,23 +67,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
     stance.findings.find((finding) => finding.verdict === 'OUT') ?? stance.findings[0];
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <Header
-        title={`${page.vehicle.name}, ${page.vehicle.nickname}`}
-        subtitle={
-          <>
-            {page.job.work}
-            {offline && (
-              <Box as="span" color="out" role="status">
-                {' '}
-                · no connection; what you type waits here
-              </Box>
-            )}
-          </>
-        }
-      >
-        <StageLinks jobId={page.job.id} here="came" />
-        <UnitsButton />
-      </Header>
+      <StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />
       <Grid
         as="main"
         flex="1"

@@ -2,16 +2,15 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, Problem, unwrap, type PlacePage as Page } from '../app/api/client';
+import { api, unwrap, type PlacePage as Page } from '../app/api/client';
 import { putPlace, usePlacePage } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { Header, UnitsButton } from '../app/Header';
+import { Fetched } from '../app/Fetched';
 import { Key } from '../app/Key';
-import { Nowhere, Waiting } from '../app/Nowhere';
 import { UnitsProvider, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
-import { StageLinks } from '../app/StageLinks';
+import { StageHeader } from '../app/StageHeader';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { FindingList } from '../finding/FindingList';
@@ -44,18 +43,15 @@ type Shown =
 export function PlacePage() {
   const { id = '' } = useParams();
   const query = usePlacePage(id);
-  if (query.data) {
-    return (
-      <UnitsProvider units={query.data.job.units}>
-        <Place key={id} page={query.data} offline={query.isRefetchError} />
-      </UnitsProvider>
-    );
-  }
-  if (query.error) {
-    const missing = query.error instanceof Problem && query.error.status === 404;
-    return <Nowhere what="job" sentence={missing ? undefined : query.error.message} />;
-  }
-  return <Waiting />;
+  return (
+    <Fetched query={query} what="job">
+      {(page) => (
+        <UnitsProvider units={page.job.units}>
+          <Place key={id} page={page} offline={query.isRefetchError} />
+        </UnitsProvider>
+      )}
+    </Fetched>
+  );
 }
 
 function Place({ page, offline }: { page: Page; offline: boolean }) {
@@ -139,23 +135,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   };
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <Header
-        title={`${page.vehicle.name}, ${page.vehicle.nickname}`}
-        subtitle={
-          <>
-            {page.job.work}
-            {offline && (
-              <Box as="span" color="out" role="status">
-                {' '}
-                · no connection; what you draw waits here
-              </Box>
-            )}
-          </>
-        }
-      >
-        <StageLinks jobId={jobId} here="place" />
-        <UnitsButton />
-      </Header>
+      <StageHeader job={page.job} vehicle={page.vehicle} here="place" offline={offline} />
       <HorizonStrip horizon={sheet.horizon} onMark={ask} />
       <Grid
         as="main"

@@ -191,12 +191,14 @@ function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
           {of}{' '}
           {rule.aboveHeight && (
             <>
-              over <FigureText figure={rule.aboveHeight} />{' '}
+              {rule.aboveIncluded ? 'from ' : 'over '}
+              <FigureText figure={rule.aboveHeight} />{' '}
             </>
           )}
           {rule.belowHeight && (
             <>
-              up to <FigureText figure={rule.belowHeight} />
+              {rule.belowIncluded ? 'up to ' : 'under '}
+              <FigureText figure={rule.belowHeight} />
             </>
           )}
         </>

@@ -4,7 +4,8 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { JobPage, LampAtWall, LampKind, Side } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { useCommand } from '../app/commands';
-import { Nowhere, Waiting } from '../app/Nowhere';
+import { Fetched } from '../app/Fetched';
+import { Nowhere } from '../app/Nowhere';
 import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
 import { useAttempt } from '../entry/useAttempt';
 import { nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
@@ -17,15 +18,15 @@ import { MiniWall } from './MiniWall';
 /** One lamp, one instruction, legible from 5 m. */
 export function StandBack() {
   const { id = '' } = useParams();
-  const query = useJobPage(id);
-  if (query.data) {
-    return (
-      <UnitsProvider units={query.data.job.units}>
-        <Instruction page={query.data} />
-      </UnitsProvider>
-    );
-  }
-  return query.error ? <Nowhere what="job" /> : <Waiting />;
+  return (
+    <Fetched query={useJobPage(id)} what="job">
+      {(page) => (
+        <UnitsProvider units={page.job.units}>
+          <Instruction page={page} />
+        </UnitsProvider>
+      )}
+    </Fetched>
+  );
 }
 
 /** What is asked of the technician now. */

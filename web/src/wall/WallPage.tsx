@@ -1,15 +1,15 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { Problem, type JobPage, type LampKind, type Reading } from '../app/api/client';
+import type { JobPage, LampKind, Reading } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { Header, UnitsButton } from '../app/Header';
+import { Fetched } from '../app/Fetched';
 import { Key } from '../app/Key';
-import { Nowhere, Waiting } from '../app/Nowhere';
+import { Nowhere } from '../app/Nowhere';
 import { figureText, UnitsProvider, useUnits } from '../app/session';
-import { StageLinks } from '../app/StageLinks';
+import { StageHeader } from '../app/StageHeader';
 import { typedLength } from '../entry/typed';
 import { useAttempt } from '../entry/useAttempt';
 import { Cautions } from '../finding/Cautions';
@@ -34,26 +34,15 @@ import { WallDrawing } from './WallDrawing';
 export function WallPage() {
   const { id = '' } = useParams();
   const query = useJobPage(id);
-  if (query.data) {
-    return (
-      <UnitsProvider units={query.data.job.units}>
-        <Wall key={id} page={query.data} offline={query.isRefetchError} />
-      </UnitsProvider>
-    );
-  }
-  if (query.error) {
-    return (
-      <Nowhere
-        what="job"
-        sentence={
-          query.error instanceof Problem && query.error.status === 404
-            ? undefined
-            : query.error.message
-        }
-      />
-    );
-  }
-  return <Waiting />;
+  return (
+    <Fetched query={query} what="job">
+      {(page) => (
+        <UnitsProvider units={page.job.units}>
+          <Wall key={id} page={page} offline={query.isRefetchError} />
+        </UnitsProvider>
+      )}
+    </Fetched>
+  );
 }
 
 const TRAFFIC = { RIGHT: 'traffic on the right', LEFT: 'traffic on the left' } as const;
@@ -206,28 +195,18 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   );
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <Header
-        title={`${page.vehicle.name}, ${page.vehicle.nickname}`}
-        subtitle={
-          <>
-            {page.job.work} · {RULES[page.job.ruleSet] ?? page.job.ruleSet} ·{' '}
-            {TRAFFIC[page.job.traffic]}
-            {offline && (
-              <Box as="span" color="out" role="status">
-                {' '}
-                · no connection; what you type waits here
-              </Box>
-            )}
-          </>
-        }
+      <StageHeader
+        job={page.job}
+        vehicle={page.vehicle}
+        here="wall"
+        more={` · ${RULES[page.job.ruleSet] ?? page.job.ruleSet} · ${TRAFFIC[page.job.traffic]}`}
+        offline={offline}
       >
-        <StageLinks jobId={page.job.id} here="wall" />
-        <UnitsButton />
         <PlainButton onClick={standBack}>
           Stand back
           <Key name=" " />
         </PlainButton>
-      </Header>
+      </StageHeader>
       <HorizonStrip
         horizon={sheet.horizon}
         onMark={(findingId) => {

@@ -91,41 +91,40 @@ final class FrontCheck {
   private void withinTheVehicle(LampPair pair, Side side, List<Finding> findings) {
     var reach = pair.lamp().body().getEnvelopeInternal();
     Spot spot = pair.spots().on(side);
-    double beyondSide = spot.outMm() + reach.getMaxX() - front.widthMm() / 2;
-    if (beyondSide > 0) {
+    beyond(
+        spot.outMm() + reach.getMaxX() - front.widthMm() / 2,
+        new Edge("side", "stands {0} out of the vehicle's side", "inwards"),
+        pair,
+        side,
+        findings);
+    beyond(
+        -(spot.outMm() + reach.getMinX()),
+        new Edge("centre", "reaches {0} across the centre line", "outwards"),
+        pair,
+        side,
+        findings);
+    beyond(
+        -(spot.heightMm() + reach.getMinY()),
+        new Edge("ground", "reaches {0} below the ground", "up"),
+        pair,
+        side,
+        findings);
+  }
+
+  /** An edge that no lamp goes beyond, with the words for one that does and the way back. */
+  private record Edge(String id, String breach, String back) {}
+
+  private static void beyond(
+      double mm, Edge edge, LampPair pair, Side side, List<Finding> findings) {
+    if (mm > 0) {
+      Figure far = Figure.lengthMm(mm);
       findings.add(
           out(
-              "side",
+              edge.id(),
               pair,
               side,
-              Sentence.of(
-                  PlaceWords.who(pair, side) + " stands {0} out of the vehicle's side",
-                  Figure.lengthMm(beyondSide)),
-              Sentence.of("Move it {0} inwards.", Figure.lengthMm(beyondSide))));
-    }
-    double acrossCentre = -(spot.outMm() + reach.getMinX());
-    if (acrossCentre > 0) {
-      findings.add(
-          out(
-              "centre",
-              pair,
-              side,
-              Sentence.of(
-                  PlaceWords.who(pair, side) + " reaches {0} across the centre line",
-                  Figure.lengthMm(acrossCentre)),
-              Sentence.of("Move it {0} outwards.", Figure.lengthMm(acrossCentre))));
-    }
-    double underGround = -(spot.heightMm() + reach.getMinY());
-    if (underGround > 0) {
-      findings.add(
-          out(
-              "ground",
-              pair,
-              side,
-              Sentence.of(
-                  PlaceWords.who(pair, side) + " reaches {0} below the ground",
-                  Figure.lengthMm(underGround)),
-              Sentence.of("Move it {0} up.", Figure.lengthMm(underGround))));
+              Sentence.of(PlaceWords.who(pair, side) + " " + edge.breach(), far),
+              Sentence.of("Move it {0} " + edge.back() + ".", far)));
     }
   }
 

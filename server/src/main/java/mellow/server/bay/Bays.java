@@ -46,21 +46,14 @@ public class Bays {
   public BayView put(Acting acting, String id, BayEdit edit) {
     String person = acting.personOrRefuse();
     Optional<BayView> there = store.byId(acting.shopId(), id).map(BayView::of);
-    Edits what =
-        Edits.of(
+    Edits.of(
             there.map(BayView::version),
             edit.version(),
-            there.map(view -> view.says(edit)).orElse(false));
-    switch (what) {
-      case CREATE -> store.add(row(acting, person, id, edit, 1));
-      case UPDATE -> {
-        if (!store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version())) {
-          throw stale(get(acting, id));
-        }
-      }
-      case STALE -> throw stale(there.orElseThrow());
-      case REPEAT -> {}
-    }
+            there.map(view -> view.says(edit)).orElse(false))
+        .carryOut(
+            () -> store.add(row(acting, person, id, edit, 1)),
+            () -> store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version()),
+            () -> stale(get(acting, id)));
     return get(acting, id);
   }
 

@@ -93,22 +93,16 @@ public class Jobs {
     WallRequest.knownRuleSet(edit.ruleSet());
     Double label = labelPercent(edit);
     Optional<JobView> there = store.byId(acting.shopId(), id).map(JobView::of);
-    Edits what =
-        Edits.of(
+    Edits.of(
             there.map(JobView::version),
             edit.version(),
-            there.map(view -> view.says(edit)).orElse(false));
-    switch (what) {
-      case CREATE -> store.add(row(acting, person, id, edit, label, 1));
-      case UPDATE -> {
-        if (!store.replace(
-            row(acting, person, id, edit, label, edit.version() + 1), edit.version())) {
-          throw stale(get(acting, id));
-        }
-      }
-      case STALE -> throw stale(there.orElseThrow());
-      case REPEAT -> {}
-    }
+            there.map(view -> view.says(edit)).orElse(false))
+        .carryOut(
+            () -> store.add(row(acting, person, id, edit, label, 1)),
+            () ->
+                store.replace(
+                    row(acting, person, id, edit, label, edit.version() + 1), edit.version()),
+            () -> stale(get(acting, id)));
     return page(acting, id);
   }
 

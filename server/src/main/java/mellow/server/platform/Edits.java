@@ -1,6 +1,8 @@
 package mellow.server.platform;
 
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 
 /**
  * What becomes of a versioned edit, so that nothing is overwritten unseen and nothing done twice.
@@ -33,5 +35,25 @@ public enum Edits {
       return REPEAT;
     }
     return currentVersion.get() == editedVersion ? UPDATE : STALE;
+  }
+
+  /**
+   * Carries the edit out.
+   *
+   * @param add adds the row
+   * @param replace writes the row where it still has the edited version; whether it had
+   * @param stale the refusal with the row as it is now
+   */
+  public void carryOut(Runnable add, BooleanSupplier replace, Supplier<Refusal> stale) {
+    switch (this) {
+      case CREATE -> add.run();
+      case UPDATE -> {
+        if (!replace.getAsBoolean()) {
+          throw stale.get();
+        }
+      }
+      case STALE -> throw stale.get();
+      case REPEAT -> {}
+    }
   }
 }

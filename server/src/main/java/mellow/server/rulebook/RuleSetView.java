@@ -83,7 +83,11 @@ public record RuleSetView(
       Set<BeamClass> lamps,
       HeightCondition.@Nullable HeightOf heightOf,
       @Nullable FigureView aboveHeight,
+      @Schema(description = "A lamp exactly at the lower height belongs here.")
+          boolean aboveIncluded,
       @Nullable FigureView belowHeight,
+      @Schema(description = "A lamp exactly at the upper height belongs here.")
+          boolean belowIncluded,
       boolean byMakersChoice,
       @Nullable FigureView lowest,
       @Nullable FigureView highest,
@@ -97,7 +101,9 @@ public record RuleSetView(
           rule.classes(),
           rule.height().map(HeightCondition::of).orElse(null),
           length(rule.height().map(HeightCondition::aboveMm).orElse(OptionalDouble.empty())),
+          rule.height().map(HeightCondition::aboveIncluded).orElse(false),
           length(rule.height().map(HeightCondition::belowMm).orElse(OptionalDouble.empty())),
+          rule.height().map(HeightCondition::belowIncluded).orElse(false),
           rule.byMakersChoice(),
           percent(limits.lowest()),
           percent(limits.highest()),

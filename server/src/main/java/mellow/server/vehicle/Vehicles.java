@@ -68,21 +68,14 @@ public class Vehicles {
     }
     String person = acting.personOrRefuse();
     Optional<VehicleView> there = store.byId(acting.shopId(), id).map(VehicleView::of);
-    Edits what =
-        Edits.of(
+    Edits.of(
             there.map(VehicleView::version),
             edit.version(),
-            there.map(view -> view.says(edit)).orElse(false));
-    switch (what) {
-      case CREATE -> store.add(row(acting, person, id, edit, 1));
-      case UPDATE -> {
-        if (!store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version())) {
-          throw stale(get(acting, id));
-        }
-      }
-      case STALE -> throw stale(there.orElseThrow());
-      case REPEAT -> {}
-    }
+            there.map(view -> view.says(edit)).orElse(false))
+        .carryOut(
+            () -> store.add(row(acting, person, id, edit, 1)),
+            () -> store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version()),
+            () -> stale(get(acting, id)));
     noteUsualScrews(acting, person, id, edit);
     return get(acting, id);
   }
@@ -155,22 +148,16 @@ public class Vehicles {
       throw Refusal.notFound("That screw belongs to another vehicle.");
     }
     Optional<AdjusterView> there = row.map(AdjusterView::of);
-    Edits what =
-        Edits.of(
+    Edits.of(
             there.map(AdjusterView::version),
             edit.version(),
-            there.map(view -> view.says(edit)).orElse(false));
-    switch (what) {
-      case CREATE -> store.add(row(acting, person, vehicleId, id, edit, 1));
-      case UPDATE -> {
-        if (!store.replace(
-            row(acting, person, vehicleId, id, edit, edit.version() + 1), edit.version())) {
-          throw stale(adjuster(acting, id));
-        }
-      }
-      case STALE -> throw stale(there.orElseThrow());
-      case REPEAT -> {}
-    }
+            there.map(view -> view.says(edit)).orElse(false))
+        .carryOut(
+            () -> store.add(row(acting, person, vehicleId, id, edit, 1)),
+            () ->
+                store.replace(
+                    row(acting, person, vehicleId, id, edit, edit.version() + 1), edit.version()),
+            () -> stale(adjuster(acting, id)));
     return adjuster(acting, id);
   }
 
