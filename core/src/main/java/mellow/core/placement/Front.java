@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
@@ -46,6 +47,14 @@ public record Front(double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts
                         side ->
                             pair.spots().on(side).heightMm() + pair.lamp().litReach().getMaxY()))
         .max();
+  }
+
+  /** A reach in a lamp's axes, put on the vehicle: x to its left, y above the ground. */
+  static Envelope onVehicle(Envelope reach, Side side, Spot spot) {
+    double one = side.sign() * (spot.outMm() + reach.getMinX());
+    double other = side.sign() * (spot.outMm() + reach.getMaxX());
+    return new Envelope(
+        one, other, spot.heightMm() + reach.getMinY(), spot.heightMm() + reach.getMaxY());
   }
 
   /** A shape in a lamp's axes, put on the vehicle: x to its left, y above the ground. */

@@ -9,6 +9,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.Side;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 
 /** What holds on every front, whatever the rule sets say: nothing runs into anything. */
@@ -43,7 +44,9 @@ final class FrontCheck {
         findings.add(clear(pair, side, body, keepOut));
       }
       for (LampPair other : front.pairs()) {
-        if (!other.id().equals(pair.id()) && overlap(body, body(other, side))) {
+        if (!other.id().equals(pair.id())
+            && reach(pair, side).intersects(reach(other, side))
+            && overlap(body, body(other, side))) {
           findings.add(
               out(
                   "overlap." + other.id(),
@@ -55,6 +58,10 @@ final class FrontCheck {
       }
     }
     return findings;
+  }
+
+  private static Envelope reach(LampPair pair, Side side) {
+    return Front.onVehicle(pair.lamp().bodyReach(), side, pair.spots().on(side));
   }
 
   private static Geometry body(LampPair pair, Side side) {
@@ -89,7 +96,7 @@ final class FrontCheck {
   }
 
   private void withinTheVehicle(LampPair pair, Side side, List<Finding> findings) {
-    var reach = pair.lamp().body().getEnvelopeInternal();
+    var reach = pair.lamp().bodyReach();
     Spot spot = pair.spots().on(side);
     beyond(
         spot.outMm() + reach.getMaxX() - front.widthMm() / 2,

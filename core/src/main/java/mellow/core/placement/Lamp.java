@@ -85,7 +85,20 @@ public record Lamp(
 
   /** The reach of the lit surfaces from the reference point. */
   Envelope litReach() {
-    return lit().getEnvelopeInternal();
+    Envelope reach = new Envelope();
+    for (Head head : heads) {
+      Envelope one = head.lit().reach();
+      one.translate(head.outMm(), head.upMm());
+      reach.expandToInclude(one);
+    }
+    return reach;
+  }
+
+  /** The reach of what must not run into anything. */
+  Envelope bodyReach() {
+    Envelope reach = litReach();
+    housing.ifPresent(of -> reach.expandToInclude(of.reach()));
+    return reach;
   }
 
   /** Lit area, cm². */

@@ -7,7 +7,9 @@ import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateArrays;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
@@ -88,16 +90,61 @@ record Obstacle(String name, Geometry taken) {
     return UnaryUnionOp.union(sums);
   }
 
+  /**
+   * The sum of two convex shapes, the second turned about its origin: both outlines' edges, in the
+   * order of their directions, laid end to end from the sum of the lowest corners.
+   */
   private static Geometry sumOfConvex(Geometry part, Geometry body) {
-    Coordinate[] ours = part.getCoordinates();
-    Coordinate[] theirs = body.getCoordinates();
-    Coordinate[] sums = new Coordinate[ours.length * theirs.length];
-    int next = 0;
-    for (Coordinate one : ours) {
-      for (Coordinate other : theirs) {
-        sums[next++] = new Coordinate(one.getX() - other.getX(), one.getY() - other.getY());
+    Coordinate[] ours = fromTheLowest(part);
+    Coordinate[] theirs = fromTheLowest(AffineTransformation.scaleInstance(-1, -1).transform(body));
+    Coordinate[] sum = new Coordinate[ours.length + theirs.length + 1];
+    int i = 0;
+    int j = 0;
+    for (int next = 0; next < sum.length - 1; next++) {
+      Coordinate one = ours[i % ours.length];
+      Coordinate other = theirs[j % theirs.length];
+      sum[next] = new Coordinate(one.getX() + other.getX(), one.getY() + other.getY());
+      double turn =
+          i == ours.length
+              ? -1
+              : j == theirs.length
+                  ? 1
+                  : cross(one, ours[(i + 1) % ours.length], other, theirs[(j + 1) % theirs.length]);
+      if (turn >= 0) {
+        i++;
+      } else {
+        j++;
       }
     }
-    return Outline.FACTORY.createMultiPointFromCoords(sums).convexHull();
+    sum[sum.length - 1] = sum[0].copy();
+    return Outline.FACTORY.createPolygon(sum);
+  }
+
+  private static double cross(Coordinate a, Coordinate b, Coordinate c, Coordinate d) {
+    return (b.getX() - a.getX()) * (d.getY() - c.getY())
+        - (b.getY() - a.getY()) * (d.getX() - c.getX());
+  }
+
+  /** Corners of a convex outline anticlockwise, without the closing one, the lowest first. */
+  private static Coordinate[] fromTheLowest(Geometry shape) {
+    Geometry hull = shape.convexHull();
+    Coordinate[] ring = hull.getCoordinates();
+    if (!Orientation.isCCW(ring)) {
+      CoordinateArrays.reverse(ring);
+    }
+    int corners = ring.length - 1;
+    int lowest = 0;
+    for (int i = 1; i < corners; i++) {
+      boolean lower = ring[i].getY() < ring[lowest].getY();
+      boolean level = ring[i].getY() == ring[lowest].getY();
+      if (lower || (level && ring[i].getX() < ring[lowest].getX())) {
+        lowest = i;
+      }
+    }
+    Coordinate[] turned = new Coordinate[corners];
+    for (int i = 0; i < corners; i++) {
+      turned[i] = ring[(lowest + i) % corners];
+    }
+    return turned;
   }
 }

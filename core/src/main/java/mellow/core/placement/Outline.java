@@ -3,6 +3,7 @@ package mellow.core.placement;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.valid.IsValidOp;
@@ -19,6 +20,9 @@ public sealed interface Outline {
   /** The shape in the lamp's own axes: x is out, y is up; mm. */
   Geometry geometry();
 
+  /** How far the shape reaches, without drawing it. */
+  Envelope reach();
+
   /** A rectangle about the reference point. */
   record Rectangle(double widthMm, double heightMm) implements Outline {
     public Rectangle {
@@ -29,6 +33,11 @@ public sealed interface Outline {
     @Override
     public Geometry geometry() {
       return shape(widthMm, heightMm).createRectangle();
+    }
+
+    @Override
+    public Envelope reach() {
+      return about(widthMm, heightMm);
     }
   }
 
@@ -47,6 +56,11 @@ public sealed interface Outline {
       GeometricShapeFactory shape = shape(widthMm, heightMm);
       shape.setNumPoints(CORNERS);
       return shape.createEllipse();
+    }
+
+    @Override
+    public Envelope reach() {
+      return about(widthMm, heightMm);
     }
   }
 
@@ -93,6 +107,15 @@ public sealed interface Outline {
     public Geometry geometry() {
       return ring(corners);
     }
+
+    @Override
+    public Envelope reach() {
+      return geometry().getEnvelopeInternal();
+    }
+  }
+
+  private static Envelope about(double widthMm, double heightMm) {
+    return new Envelope(-widthMm / 2, widthMm / 2, -heightMm / 2, heightMm / 2);
   }
 
   private static GeometricShapeFactory shape(double widthMm, double heightMm) {

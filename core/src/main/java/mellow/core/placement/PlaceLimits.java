@@ -30,7 +30,7 @@ final class PlaceLimits {
     this.front = front;
     this.lit = pair.lamp().litReach();
     this.spareMm = spareMm;
-    Envelope body = pair.lamp().body().getEnvelopeInternal();
+    Envelope body = pair.lamp().bodyReach();
     limits.add(new Limit(Axis.OUT, true, -body.getMinX(), "the centre line"));
     limits.add(
         new Limit(Axis.OUT, false, front.widthMm() / 2 - body.getMaxX(), "the vehicle's side"));
