@@ -9,6 +9,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
@@ -120,7 +121,7 @@ final class LampJudge {
                         "Too close to the wall to aim the " + lampWords() + ": {0} at least",
                         Figure.lengthMm(leastMm))
                     : Sentence.of(
-                        capital(lampWords())
+                        Words.capital(lampWords())
                             + ": the tape tells {0} apart from here, a third of the tolerance is"
                             + " {1}",
                         Figure.percent(told),
@@ -153,7 +154,7 @@ final class LampJudge {
     return Finding.notKnown(
         id("cutoff"),
         Practice.READING,
-        capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
+        Words.capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
         turned
             ? "Read the " + side.word() + " cutoff again, the " + other + " lamp covered."
             : "Cover the " + other + " lamp and read the " + side.word() + " cutoff.");
@@ -221,9 +222,9 @@ final class LampJudge {
     double offMm = off / 100 * lamp.alongMm();
     Sentence headline =
         Math.abs(offMm) < lamp.tapeMm() / 2
-            ? Sentence.of(capital(lampWords()) + " on the tape")
+            ? Sentence.of(Words.capital(lampWords()) + " on the tape")
             : Sentence.of(
-                capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
+                Words.capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
                 Figure.lengthMm(Math.abs(offMm)));
     Finding finding =
         Finding.on(id("target"), margin, target.source(), headline)
@@ -345,9 +346,5 @@ final class LampJudge {
 
   private String id(String what) {
     return prefix + what + "." + side.word();
-  }
-
-  private static String capital(String words) {
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 }

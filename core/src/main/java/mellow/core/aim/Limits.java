@@ -6,6 +6,7 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.RuleSet;
@@ -46,7 +47,7 @@ final class Limits {
     double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
     boolean high = rule.limits().isNearerToHighest(percent);
     double limit = rule.limits().nearestLimit(percent);
-    String who = capital(lamp.side().word()) + " lamp ";
+    String who = Words.capital(lamp.side().word()) + " lamp ";
     Sentence headline =
         switch (margin.verdict()) {
           case OUT ->
@@ -98,9 +99,5 @@ final class Limits {
         Verdict.NOT_KNOWN,
         Source.derived(rules.title()),
         Sentence.of("%s has no rule for such a lamp at this height".formatted(rules.title())));
-  }
-
-  private static String capital(String word) {
-    return Character.toUpperCase(word.charAt(0)) + word.substring(1);
   }
 }

@@ -23,6 +23,7 @@ import mellow.core.rules.Band;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
 
 /** Reads rule sets from their JSON form and checks them against the published schema. */
@@ -79,6 +80,7 @@ public final class RuleSetFormat {
         root.get("title").asText(),
         root.get("scope").asText(),
         TrafficSide.valueOf(constant(root.get("usualTraffic"))),
+        Optional.ofNullable(root.get("marks")).map(marks -> MarkFamily.valueOf(constant(marks))),
         rules(root, "aim", ids, node -> aimRule(node, document)),
         rules(root, "place", ids, node -> PlaceRuleFormat.read(node, document)));
   }

@@ -11,19 +11,21 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
 
 /**
  * A lens as it was read.
  *
  * @param marks its marks in the order in which they were typed
- * @param family whose marks they are
+ * @param families whose marks they are; empty where none says it
  * @param traffic which traffic its low beam is for
  */
-public record LensReading(List<LensMark> marks, Family family, Traffic traffic) {
+public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffic traffic) {
   private static final MarkBook UN = MarkBook.ofUn();
   private static final MarkBook SAE = MarkBook.ofSae();
   private static final int LONGEST = 200;
@@ -34,14 +36,12 @@ public record LensReading(List<LensMark> marks, Family family, Traffic traffic) 
   private static final Pattern YEAR = Pattern.compile("(?:19|20)?\\d{2}");
 
   private static final Source ARROWS = new Source(Source.Mark.FROM_MEMORY, "UN R112, arrows");
+  private static final Source SAE_CODES = new Source(Source.Mark.FROM_MEMORY, "SAE J759");
   private static final Source APPROVALS = new Source(Source.Mark.FROM_MEMORY, "UN approval marks");
 
-  /** Whose marks a lens bears. */
-  public enum Family {
-    UN,
-    SAE,
-    BOTH,
-    NONE
+  public LensReading {
+    marks = List.copyOf(marks);
+    families = Set.copyOf(families);
   }
 
   /** The traffic that a stepped cutoff is made for. */
@@ -58,37 +58,37 @@ public record LensReading(List<LensMark> marks, Family family, Traffic traffic) 
   public static LensReading of(String typed) {
     String text = typed.substring(0, Math.min(typed.length(), LONGEST)).toUpperCase(Locale.ROOT);
     List<LensMark> marks = new ArrayList<>();
-    boolean sae = false;
-    boolean un = false;
+    Set<MarkFamily> families = EnumSet.noneOf(MarkFamily.class);
     Traffic traffic = Traffic.RIGHT;
-    for (String mark : text.strip().split("[\\s,;]+")) {
+    for (String mark : text.split("[\\s,;]+")) {
       if (mark.isEmpty()) {
         continue;
       }
       if (mark.equals("SAE") || mark.equals("DOT")) {
-        sae = true;
+        families.add(MarkFamily.SAE);
       }
       Optional<Traffic> arrow = arrow(mark);
       if (arrow.isPresent()) {
         traffic = arrow.get();
         marks.add(arrowMark(mark, traffic));
       } else if (APPROVAL.matcher(mark).matches()) {
-        un = true;
+        families.add(MarkFamily.UN);
         marks.add(plain(mark, "UN approval by authority " + mark.substring(1), APPROVALS));
       } else {
-        LensMark found = known(mark, sae);
-        un |= !sae && !found.functions().isEmpty();
+        boolean behindSae = families.contains(MarkFamily.SAE);
+        LensMark found = known(mark, behindSae);
+        if (!behindSae && !found.functions().isEmpty()) {
+          families.add(found.beam().map(BeamClass::family).orElse(MarkFamily.UN));
+        }
         marks.add(found);
       }
     }
-    Family family = sae ? un ? Family.BOTH : Family.SAE : un ? Family.UN : Family.NONE;
-    return new LensReading(List.copyOf(marks), family, traffic);
+    return new LensReading(marks, families, traffic);
   }
 
   private static LensMark known(String mark, boolean behindSae) {
     if (mark.equals("SAE")) {
-      return plain(
-          mark, "marks of the SAE follow", new Source(Source.Mark.FROM_MEMORY, "SAE J759"));
+      return plain(mark, "marks of the SAE follow", SAE_CODES);
     }
     Optional<LensMark> found =
         behindSae || mark.equals("DOT") || mark.startsWith("VO")
@@ -98,7 +98,7 @@ public record LensReading(List<LensMark> marks, Family family, Traffic traffic) 
       return found.get();
     }
     if (behindSae && YEAR.matcher(mark).matches()) {
-      return plain(mark, "year of the standard or of the lamp", APPROVALS);
+      return plain(mark, "year of the standard or of the lamp", SAE_CODES);
     }
     if (!behindSae && SERIES.matcher(mark).matches()) {
       return plain(mark, "series of amendments", APPROVALS);
@@ -137,21 +137,30 @@ public record LensReading(List<LensMark> marks, Family family, Traffic traffic) 
     return functions;
   }
 
-  /** The class by which the aim of such a lamp is judged; empty where no mark says it. */
-  public Optional<BeamClass> beam(LampKind kind) {
-    return marks.stream()
-        .flatMap(mark -> mark.beam().stream())
-        .filter(beam -> beam.kind() == kind)
-        .findFirst();
+  /**
+   * The class by which the aim of such a lamp is judged; empty where no mark says it.
+   *
+   * @param market whose marks go first on a lens that bears both
+   */
+  public Optional<BeamClass> beam(LampKind kind, Optional<MarkFamily> market) {
+    List<BeamClass> classes =
+        marks.stream()
+            .flatMap(mark -> mark.beam().stream())
+            .filter(beam -> beam.kind() == kind)
+            .toList();
+    return classes.stream()
+        .filter(beam -> market.equals(Optional.of(beam.family())))
+        .findFirst()
+        .or(() -> classes.stream().findFirst());
   }
 
   /**
    * What does not suit, and what is not known.
    *
-   * @param unitedStates the market goes by SAE marks; all others by UN marks
+   * @param market whose marks are wanted; empty where any will do
    * @param side on which traffic runs
    */
-  public List<Finding> findings(boolean unitedStates, TrafficSide side) {
+  public List<Finding> findings(Optional<MarkFamily> market, TrafficSide side) {
     List<Finding> findings = new ArrayList<>();
     marks.stream()
         .filter(mark -> !mark.isKnown())
@@ -161,34 +170,34 @@ public record LensReading(List<LensMark> marks, Family family, Traffic traffic) 
                     Finding.notKnown(
                         "lens.unknown." + mark.typed().toLowerCase(Locale.ROOT),
                         mark.source(),
-                        "“" + mark.typed() + "” is not a mark known here",
+                        "“" + Words.typed(mark.typed()) + "” is not a mark known here",
                         "Read it again, or look it up in the regulation.")));
-    if (family != Family.NONE) {
-      findings.add(market(unitedStates));
+    if (!families.isEmpty()) {
+      market.ifPresent(wanted -> findings.add(market(wanted)));
     }
-    boolean stepped = beam(LampKind.DIPPED).filter(BeamClass.UN_DIPPED::equals).isPresent();
-    if (stepped) {
+    if (beam(LampKind.DIPPED, market).filter(BeamClass.UN_DIPPED::equals).isPresent()) {
       findings.add(traffic(side));
     }
     return findings;
   }
 
-  private Finding market(boolean unitedStates) {
-    boolean suits = family == Family.BOTH || family == (unitedStates ? Family.SAE : Family.UN);
+  private Finding market(MarkFamily wanted) {
+    boolean un = wanted == MarkFamily.UN;
     Source source =
         new Source(
             Source.Mark.FROM_MEMORY,
-            unitedStates ? "49 CFR 571.108: lamps are certified" : "UN R48: lamps are approved");
-    String wanted = unitedStates ? "SAE or DOT" : "UN approval";
-    return suits
-        ? Finding.plain(
-            "lens.market", Verdict.WITHIN, source, Sentence.of("Marks of this market stand on it"))
-        : Finding.plain(
-                "lens.market",
-                Verdict.OUT,
-                source,
-                Sentence.of("No " + wanted + " mark: not made for this market"))
-            .withRemedy(Sentence.of("It goes back, or the local inspection is asked first."));
+            un ? "UN R48: lamps are approved" : "49 CFR 571.108: lamps are certified");
+    if (families.contains(wanted)) {
+      return Finding.plain(
+          "lens.market", Verdict.WITHIN, source, Sentence.of("Marks of this market stand on it"));
+    }
+    return Finding.plain(
+            "lens.market",
+            Verdict.OUT,
+            source,
+            Sentence.of(
+                "No " + (un ? "UN approval" : "SAE or DOT") + " mark: not made for this market"))
+        .withRemedy(Sentence.of("It goes back, or the local inspection is asked first."));
   }
 
   private Finding traffic(TrafficSide side) {

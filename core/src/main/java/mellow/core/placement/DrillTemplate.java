@@ -113,7 +113,7 @@ public final class DrillTemplate {
 
   private void body(Envelope window, double dx, double dy, List<Stroke> strokes) {
     Geometry shape = seen(pair.lamp().body());
-    Geometry shown = shape.intersection(Outline.FACTORY.toGeometry(window));
+    Geometry shown = Shapes.common(shape, Outline.FACTORY.toGeometry(window));
     for (int i = 0; i < shown.getNumGeometries(); i++) {
       if (shown.getGeometryN(i) instanceof org.locationtech.jts.geom.Polygon part) {
         List<Point> corners = new ArrayList<>();

@@ -8,19 +8,20 @@ import org.locationtech.jts.geom.Envelope;
  *
  * @param innerMm its edge next to the centre line, from there
  * @param outerMm its edge next to the vehicle's side, from the centre line
+ * @param toSideMm from that edge to the vehicle's own
  * @param lowerMm its lower edge above the ground
  * @param upperMm its upper edge above the ground
  */
-public record Extent(double innerMm, double outerMm, double lowerMm, double upperMm) {
+public record Extent(
+    double innerMm, double outerMm, double toSideMm, double lowerMm, double upperMm) {
 
-  static Extent of(LampPair pair, Side side) {
-    return of(pair.lamp().litReach(), pair.spots().on(side));
-  }
-
-  static Extent of(Envelope reach, Spot spot) {
+  static Extent of(Front front, LampPair pair, Side side) {
+    Envelope reach = pair.lamp().litReach();
+    Spot spot = pair.spots().on(side);
     return new Extent(
         spot.outMm() + reach.getMinX(),
         spot.outMm() + reach.getMaxX(),
+        front.widthMm() / 2 - spot.outMm() - reach.getMaxX(),
         spot.heightMm() + reach.getMinY(),
         spot.heightMm() + reach.getMaxY());
   }

@@ -8,6 +8,7 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -52,7 +53,8 @@ final class FrontCheck {
                   "overlap." + other.id(),
                   pair,
                   side,
-                  Sentence.of(PlaceWords.who(pair, side) + " runs into the " + other.name()),
+                  Sentence.of(
+                      PlaceWords.who(pair, side) + " runs into the " + Words.typed(other.name())),
                   Sentence.of("Move one of the two.")));
         }
       }
@@ -69,7 +71,7 @@ final class FrontCheck {
   }
 
   private static boolean overlap(Geometry one, Geometry other) {
-    return one.intersects(other) && one.intersection(other).getArea() > TOUCHING_MM2;
+    return one.intersects(other) && Shapes.common(one, other).getArea() > TOUCHING_MM2;
   }
 
   private Finding even(LampPair pair) {
@@ -86,9 +88,9 @@ final class FrontCheck {
             margin,
             EVEN,
             off == 0
-                ? Sentence.of(capital(pair.name()) + "s symmetrical")
+                ? Sentence.of(PlaceWords.both(pair) + " symmetrical")
                 : Sentence.of(
-                    capital(pair.name()) + "s {0} uneven, left against right",
+                    PlaceWords.both(pair) + " {0} uneven, left against right",
                     Figure.lengthMm(off)));
     return margin.verdict() == Verdict.OUT
         ? finding.withRemedy(Sentence.of("Set both sides alike."))
@@ -137,36 +139,37 @@ final class FrontCheck {
 
   private Finding clear(LampPair pair, Side side, Geometry body, KeepOut keepOut) {
     Geometry shape = keepOut.geometry();
-    double gap = overlap(body, shape) ? -1 : body.distance(shape);
-    String id = "place." + pair.id() + ".clear." + keepOut.id() + "." + side.word();
     String who = PlaceWords.who(pair, side);
-    if (gap < 0) {
-      return Finding.plain(
-              id, Verdict.OUT, DRAWN, Sentence.of(who + " runs into: " + keepOut.name()))
-          .withRemedy(Sentence.of("Move it clear, or ask for the nearest good place."));
+    String what = Words.typed(keepOut.name());
+    if (overlap(body, shape)) {
+      return out(
+          "clear." + keepOut.id(),
+          pair,
+          side,
+          Sentence.of(who + " runs into: " + what),
+          Sentence.of("Move it clear, or ask for the nearest good place."));
     }
+    double gap = body.distance(shape);
     double amount = gap - keepOut.clearanceMm();
     Margin margin = Margin.of(Figure.lengthMm(amount), tapeMm, ROOM_MM);
     Finding finding =
         Finding.on(
-            id,
+            id("clear." + keepOut.id(), pair, side),
             margin,
             DRAWN,
-            Sentence.of(who + " {0} clear of: " + keepOut.name(), Figure.lengthMm(gap)));
+            Sentence.of(who + " {0} clear of: " + what, Figure.lengthMm(gap)));
     return margin.verdict() == Verdict.OUT
         ? finding.withRemedy(
             Sentence.of("Move it {0} farther away.", Figure.lengthMm(Math.abs(amount))))
         : finding;
   }
 
-  private static Finding out(
-      String what, LampPair pair, Side side, Sentence says, Sentence remedy) {
-    return Finding.plain(
-            "place." + pair.id() + "." + what + "." + side.word(), Verdict.OUT, DRAWN, says)
-        .withRemedy(remedy);
+  private static String id(String what, LampPair pair, Side side) {
+    return "place." + pair.id() + "." + what + "." + side.word();
   }
 
-  private static String capital(String word) {
-    return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+  private static Finding out(
+      String what, LampPair pair, Side side, Sentence says, Sentence remedy) {
+    return Finding.plain(id(what, pair, side), Verdict.OUT, DRAWN, says).withRemedy(remedy);
   }
 }

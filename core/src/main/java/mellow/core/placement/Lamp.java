@@ -7,7 +7,6 @@ import mellow.core.vehicle.LampFunction;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * A lamp as it is made, in its own axes.
@@ -74,13 +73,13 @@ public record Lamp(
     if (heads.size() == 1) {
       return onLamp(heads.get(0));
     }
-    return UnaryUnionOp.union(heads.stream().map(Lamp::onLamp).toList());
+    return Shapes.union(heads.stream().map(Lamp::onLamp).toList());
   }
 
   /** What must not run into anything, x out and y up. */
   Geometry body() {
     Geometry lit = lit();
-    return housing.map(of -> of.geometry().union(lit)).orElse(lit);
+    return housing.map(of -> Shapes.union(List.of(of.geometry(), lit))).orElse(lit);
   }
 
   /** The reach of the lit surfaces from the reference point. */

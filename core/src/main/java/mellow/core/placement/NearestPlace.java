@@ -1,6 +1,5 @@
 package mellow.core.placement;
 
-import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Sentence;
 import mellow.core.rules.RuleSet;
@@ -22,12 +21,13 @@ public sealed interface NearestPlace {
   record Stays() implements NearestPlace {}
 
   /**
-   * The pair goes there.
+   * Both lamps go there; their direction is another matter.
    *
-   * @param spot where both lamps sit then; their direction is not changed
-   * @param moveMm how far the reference point moves
+   * @param outMm from the vehicle's centre line to the lamps' own sides
+   * @param heightMm above the ground
+   * @param moveMm how far that is from where they sit, or from the middle of the two
    */
-  record Moves(Spot spot, double moveMm) implements NearestPlace {}
+  record Moves(double outMm, double heightMm, double moveMm) implements NearestPlace {}
 
   /**
    * No place holds all limits.
@@ -37,45 +37,42 @@ public sealed interface NearestPlace {
   record Nowhere(List<Sentence> clashes) implements NearestPlace {}
 
   /**
-   * Looks for it. A pair whose sides differ is looked at as if both sat in the middle of the two.
+   * Looks for it. A pair whose sides differ is looked at as if both sat in the middle of the two. A
+   * limit that cannot be judged yet (nothing drawn to hold it against) is not heeded.
    *
    * @param spareMm how far inside each limit the pair is to sit, so that the tape cannot tell
    *     otherwise; not negative
    */
   static NearestPlace of(Front front, LampPair pair, List<RuleSet> sets, double spareMm) {
     PlaceLimits limits = PlaceLimits.of(front, pair, sets, spareMm);
-    List<Sentence> clashes = new ArrayList<>(limits.clashes());
+    List<Sentence> clashes = limits.clashes();
     if (!clashes.isEmpty()) {
       return new Nowhere(clashes);
     }
-    Geometry free = limits.box();
-    List<Obstacle> obstacles = Obstacle.of(front, pair, sets, spareMm);
-    for (Obstacle obstacle : obstacles) {
-      free = free.difference(obstacle.taken());
+    Geometry box = limits.box();
+    List<Obstacle> inTheWay =
+        Obstacle.of(front, pair, sets, spareMm).stream()
+            .filter(obstacle -> obstacle.taken().intersects(box))
+            .toList();
+    Geometry free = box;
+    for (Obstacle obstacle : inTheWay) {
+      free = Shapes.without(free, obstacle.taken());
     }
     if (free.isEmpty()) {
+      List<String> names = inTheWay.stream().map(Obstacle::name).distinct().toList();
       return new Nowhere(
           List.of(
-              Sentence.of(
-                  "All that the limits leave is taken by: "
-                      + String.join(
-                          ", ", obstacles.stream().map(Obstacle::name).distinct().toList()))));
+              Sentence.of("All that the limits leave is taken by: " + String.join(", ", names))));
     }
-    Spot from = middle(pair);
-    Coordinate start = new Coordinate(from.outMm(), from.heightMm());
-    Geometry here = Outline.FACTORY.createPoint(start);
-    Coordinate there = new DistanceOp(free, here).nearestPoints()[0];
-    double move = there.distance(start);
-    boolean even = pair.spots().left().equals(pair.spots().right());
-    return move == 0 && even ? new Stays() : new Moves(from.at(there.getX(), there.getY()), move);
-  }
-
-  private static Spot middle(LampPair pair) {
     Spot left = pair.spots().left();
     Spot right = pair.spots().right();
-    return new Spot(
-        (left.outMm() + right.outMm()) / 2,
-        (left.heightMm() + right.heightMm()) / 2,
-        (left.headingDeg() + right.headingDeg()) / 2);
+    Coordinate from =
+        new Coordinate(
+            (left.outMm() + right.outMm()) / 2, (left.heightMm() + right.heightMm()) / 2);
+    Coordinate there = new DistanceOp(free, Outline.FACTORY.createPoint(from)).nearestPoints()[0];
+    double move = there.distance(from);
+    return move == 0 && left.isLevelWith(right)
+        ? new Stays()
+        : new Moves(there.getX(), there.getY(), move);
   }
 }

@@ -3,6 +3,7 @@ package mellow.core.placement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import mellow.core.finding.Words;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFunction;
@@ -11,8 +12,8 @@ import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateArrays;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
 
 /**
@@ -37,7 +38,8 @@ record Obstacle(String name, Geometry taken) {
     for (KeepOut keepOut : front.keepOuts()) {
       double away = keepOut.clearanceMm() + spareMm;
       for (Side side : Side.values()) {
-        obstacles.add(new Obstacle(keepOut.name(), taken(keepOut.geometry(), side, body, away)));
+        obstacles.add(
+            new Obstacle(Words.typed(keepOut.name()), taken(keepOut.geometry(), side, body, away)));
       }
     }
     for (LampPair other : front.pairs()) {
@@ -57,15 +59,14 @@ record Obstacle(String name, Geometry taken) {
       List<Obstacle> obstacles, LampPair other, Geometry shape, Geometry body, double away) {
     for (Side side : Side.values()) {
       Geometry there = Front.onVehicle(shape, side, other.spots().on(side));
-      obstacles.add(new Obstacle(other.name(), taken(there, side, body, away)));
+      obstacles.add(new Obstacle(Words.typed(other.name()), taken(there, side, body, away)));
     }
   }
 
   private static OptionalDouble gapToTurnSignal(Front front, LampPair pair, List<RuleSet> sets) {
     return sets.stream()
-        .flatMap(set -> set.placeRules().stream())
+        .flatMap(set -> set.placeRulesFor(pair.lamp().function(), front.widthMm()).stream())
         .filter(rule -> rule.asks() == PlaceRule.Asks.TURN_SIGNAL_GAP)
-        .filter(rule -> rule.isFor(pair.lamp().function(), front.widthMm()))
         .filter(rule -> !PlaceJudge.excused(pair, rule))
         .mapToDouble(rule -> rule.limits().lowest().orElse(0))
         .max();
@@ -82,12 +83,15 @@ record Obstacle(String name, Geometry taken) {
   private static Geometry sum(Geometry shape, Geometry body) {
     List<Geometry> sums = new ArrayList<>();
     boolean convex = shape.convexHull().getArea() - shape.getArea() < HAIR_MM;
-    Geometry parts =
-        convex ? shape.convexHull() : ConstrainedDelaunayTriangulator.triangulate(shape);
+    Geometry parts = convex ? shape : ConstrainedDelaunayTriangulator.triangulate(shape);
     for (int i = 0; i < parts.getNumGeometries(); i++) {
-      sums.add(sumOfConvex(parts.getGeometryN(i), body));
+      Geometry hull = parts.getGeometryN(i).convexHull();
+      // a sliver without area is covered by its neighbours
+      if (hull instanceof Polygon) {
+        sums.add(sumOfConvex(hull, body));
+      }
     }
-    return UnaryUnionOp.union(sums);
+    return Shapes.union(sums);
   }
 
   /**
@@ -126,9 +130,8 @@ record Obstacle(String name, Geometry taken) {
   }
 
   /** Corners of a convex outline anticlockwise, without the closing one, the lowest first. */
-  private static Coordinate[] fromTheLowest(Geometry shape) {
-    Geometry hull = shape.convexHull();
-    Coordinate[] ring = hull.getCoordinates();
+  private static Coordinate[] fromTheLowest(Geometry convex) {
+    Coordinate[] ring = convex.getCoordinates();
     if (!Orientation.isCCW(ring)) {
       CoordinateArrays.reverse(ring);
     }

@@ -19,7 +19,7 @@ public final class PlaceHorizon {
     int present = -1;
     for (LampPair pair : front.pairs()) {
       int part = parts.size();
-      parts.add(Character.toUpperCase(pair.name().charAt(0)) + pair.name().substring(1) + "s");
+      parts.add(PlaceWords.both(pair));
       sheet.findingsOf(pair.id()).forEach(finding -> marks.add(Horizon.Mark.of(part, finding)));
       boolean open =
           sheet.findingsOf(pair.id()).stream()

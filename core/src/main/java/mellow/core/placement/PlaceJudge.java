@@ -9,6 +9,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.rules.Band;
 import mellow.core.rules.PlaceRule;
@@ -22,6 +23,9 @@ final class PlaceJudge {
 
   private static final double ROOM_OTHER_SHARE = 0.2;
 
+  /** A question about both lamps is asked once; either side will do. */
+  private static final Side[] ONCE = {Side.LEFT};
+
   private final Front front;
   private final PlaceMeasure measure;
 
@@ -33,18 +37,12 @@ final class PlaceJudge {
   /** The findings of a set's rules on a pair. */
   List<Finding> judge(LampPair pair, RuleSet set) {
     List<Finding> findings = new ArrayList<>();
-    for (PlaceRule rule : set.placeRules()) {
-      if (rule.isFor(pair.lamp().function(), front.widthMm())) {
-        for (Side side : sides(rule)) {
-          findings.add(judge(pair, side, rule, set));
-        }
+    for (PlaceRule rule : set.placeRulesFor(pair.lamp().function(), front.widthMm())) {
+      for (Side side : rule.asks().ofThePair() ? ONCE : Side.values()) {
+        findings.add(judge(pair, side, rule, set));
       }
     }
     return findings;
-  }
-
-  static Side[] sides(PlaceRule rule) {
-    return rule.asks().ofThePair() ? new Side[] {Side.LEFT} : Side.values();
   }
 
   static String id(LampPair pair, Side side, PlaceRule rule) {
@@ -84,7 +82,7 @@ final class PlaceJudge {
             id(pair, side, rule),
             verdict,
             headline,
-            PlaceWords.detail(rule, high, value, set.title()),
+            PlaceWords.detail(rule, high, value, Words.typed(set.title())),
             Optional.of(margin),
             Optional.empty(),
             working(rule, high, value, amount),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
+import mellow.core.finding.Words;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import org.locationtech.jts.geom.Envelope;
@@ -41,17 +42,15 @@ final class PlaceLimits {
   static PlaceLimits of(Front front, LampPair pair, List<RuleSet> sets, double spareMm) {
     PlaceLimits limits = new PlaceLimits(front, pair, spareMm);
     for (RuleSet set : sets) {
-      for (PlaceRule rule : set.placeRules()) {
-        if (rule.isFor(pair.lamp().function(), front.widthMm())) {
-          limits.add(rule, set);
-        }
+      for (PlaceRule rule : set.placeRulesFor(pair.lamp().function(), front.widthMm())) {
+        limits.add(rule, set);
       }
     }
     return limits;
   }
 
   private void add(PlaceRule rule, RuleSet set) {
-    String says = set.title() + " (" + rule.asks().words() + ")";
+    String says = Words.typed(set.title()) + " (" + rule.asks().words() + ")";
     rule.limits().lowest().ifPresent(at -> add(rule.asks(), true, at + spareMm, says));
     rule.limits().highest().ifPresent(at -> add(rule.asks(), false, at - spareMm, says));
   }

@@ -27,14 +27,14 @@ final class PlaceMeasure {
    */
   OptionalDouble of(LampPair pair, Side side, PlaceRule.Asks asks) {
     Spot spot = pair.spots().on(side);
-    Extent extent = Extent.of(pair, side);
+    Extent extent = Extent.of(front, pair, side);
     return switch (asks) {
       case LOWER_EDGE_HEIGHT -> OptionalDouble.of(extent.lowerMm());
       case UPPER_EDGE_HEIGHT -> OptionalDouble.of(extent.upperMm());
       case CENTRE_HEIGHT -> OptionalDouble.of(spot.heightMm());
-      case OUTER_EDGE -> OptionalDouble.of(front.widthMm() / 2 - extent.outerMm());
+      case OUTER_EDGE -> OptionalDouble.of(extent.toSideMm());
       case INNER_SPACING ->
-          OptionalDouble.of(extent.innerMm() + Extent.of(pair, side.other()).innerMm());
+          OptionalDouble.of(extent.innerMm() + Extent.of(front, pair, side.other()).innerMm());
       case ABOVE_DIPPED -> {
         OptionalDouble top = front.topOfDippedMm();
         yield top.isEmpty() ? top : OptionalDouble.of(extent.upperMm() - top.getAsDouble());

@@ -23,10 +23,15 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
    * What the drawing shows of a pair.
    *
    * @param extents how far the lit surfaces reach
+   * @param innerSpacingMm between the inner edges of the two lit surfaces
    * @param bounds the limits as lines
    */
   public record PairOnFront(
-      String id, BySide<Extent> extents, double litAreaCm2, List<Bound> bounds) {}
+      String id,
+      BySide<Extent> extents,
+      double innerSpacingMm,
+      double litAreaCm2,
+      List<Bound> bounds) {}
 
   /**
    * Judges a front by some rule sets. The same input gives the same sheet.
@@ -41,10 +46,12 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
     for (LampPair pair : front.pairs()) {
       sets.forEach(set -> findings.addAll(judge.judge(pair, set)));
       findings.addAll(check.of(pair));
+      BySide<Extent> extents = BySide.of(side -> Extent.of(front, pair, side));
       pairs.add(
           new PairOnFront(
               pair.id(),
-              BySide.of(side -> Extent.of(pair, side)),
+              extents,
+              extents.left().innerMm() + extents.right().innerMm(),
               pair.lamp().litAreaCm2(),
               bounds(front, pair, sets)));
     }
@@ -73,15 +80,13 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
   private static List<Bound> bounds(Front front, LampPair pair, List<RuleSet> sets) {
     List<Bound> bounds = new ArrayList<>();
     for (RuleSet set : sets) {
-      for (PlaceRule rule : set.placeRules()) {
-        if (rule.isFor(pair.lamp().function(), front.widthMm())) {
-          rule.limits()
-              .lowest()
-              .ifPresent(limit -> bounds.add(bound(front, pair, set, rule, true, limit)));
-          rule.limits()
-              .highest()
-              .ifPresent(limit -> bounds.add(bound(front, pair, set, rule, false, limit)));
-        }
+      for (PlaceRule rule : set.placeRulesFor(pair.lamp().function(), front.widthMm())) {
+        rule.limits()
+            .lowest()
+            .ifPresent(limit -> bounds.add(bound(front, pair, set, rule, true, limit)));
+        rule.limits()
+            .highest()
+            .ifPresent(limit -> bounds.add(bound(front, pair, set, rule, false, limit)));
       }
     }
     return bounds;

@@ -3,6 +3,7 @@ package mellow.core.placement;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.rules.PlaceRule;
 import mellow.core.vehicle.Side;
 
@@ -12,11 +13,17 @@ final class PlaceWords {
 
   /** "Left fog lamp", or "Fog lamps" for a rule about both. */
   static String who(LampPair pair, Side side, PlaceRule rule) {
-    return rule.asks().ofThePair() ? capital(pair.name()) + "s" : who(pair, side);
+    return rule.asks().ofThePair() ? both(pair) : who(pair, side);
   }
 
+  /** "Left fog lamp". */
   static String who(LampPair pair, Side side) {
-    return capital(side.word()) + " " + pair.name();
+    return Words.capital(side.word()) + " " + Words.typed(pair.name());
+  }
+
+  /** "Fog lamps". */
+  static String both(LampPair pair) {
+    return Words.capital(Words.typed(pair.name())) + "s";
   }
 
   static Sentence headline(
@@ -88,9 +95,5 @@ final class PlaceWords {
           case COUNT -> "Take {0} away.";
         };
     return words.contains("{0}") ? Sentence.of(words, off) : Sentence.of(words);
-  }
-
-  private static String capital(String word) {
-    return Character.toUpperCase(word.charAt(0)) + word.substring(1);
   }
 }

@@ -98,7 +98,7 @@ public record PlaceRule(
   public record Excuse(OptionalDouble intensityMostCd, boolean goesOutWithTurnSignal) {}
 
   /** Whether the rule is for such a lamp on a vehicle of such a width. */
-  public boolean isFor(LampFunction function, double widthMm) {
+  boolean isFor(LampFunction function, double widthMm) {
     return functions.contains(function)
         && vehicleWidthMm.map(condition -> condition.holdsFor(widthMm)).orElse(true);
   }

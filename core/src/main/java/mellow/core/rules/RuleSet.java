@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.vehicle.LampFacts;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
 
 /**
@@ -14,6 +16,7 @@ import mellow.core.vehicle.TrafficSide;
  * @param title as shown: "UN R48, cars and vans"
  * @param scope where it holds, one sentence
  * @param usualTraffic the side of traffic proposed with it
+ * @param marks the family of lens marks that its market goes by; empty where it holds for any
  * @param aimRules the rules of vertical aim; empty where it has none
  * @param placeRules the rules of place; empty where it has none
  */
@@ -23,11 +26,17 @@ public record RuleSet(
     String title,
     String scope,
     TrafficSide usualTraffic,
+    Optional<MarkFamily> marks,
     List<AimRule> aimRules,
     List<PlaceRule> placeRules) {
   public RuleSet {
     aimRules = List.copyOf(aimRules);
     placeRules = List.copyOf(placeRules);
+  }
+
+  /** The rules of place for such a lamp on a vehicle of such a width. */
+  public List<PlaceRule> placeRulesFor(LampFunction function, double vehicleWidthMm) {
+    return placeRules.stream().filter(rule -> rule.isFor(function, vehicleWidthMm)).toList();
   }
 
   /** What the set says about a lamp: a rule, a question, or nothing. */

@@ -37,7 +37,7 @@ public record Stance(
       Source.commonPractice("aim is lost after a lift, a level, other tyres or load: aim again");
   private static final double PERCENT = 100;
 
-  /** Smallest tip of the beam that is worth a word: half of what a dial's step is. Judged. */
+  /** Smallest tip of the beam that is worth a word: about 4 mm on a wall 25 ft away. Judged. */
   private static final double TELLING_PERCENT = 0.05;
 
   /** What became of the lamps. */

@@ -3,6 +3,7 @@ package mellow.core.lens;
 import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
@@ -10,6 +11,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,8 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** UN R112, R98, R19, R87, R7, R6 and SAE J759: all from memory. */
 class LensReadingTest {
-  private static Finding finding(LensReading lens, String id, boolean us, TrafficSide side) {
-    return lens.findings(us, side).stream()
+  private static Finding finding(LensReading lens, String id, MarkFamily market, TrafficSide side) {
+    return lens.findings(Optional.of(market), side).stream()
         .filter(found -> found.id().equals(id))
         .findFirst()
         .orElseThrow();
@@ -42,7 +44,7 @@ class LensReadingTest {
     assertThat(lens.functions())
         .extracting(LampFunction::name)
         .containsExactlyInAnyOrder(functions.split(","));
-    assertThat(lens.beam(LampKind.DIPPED).orElse(null)).isEqualTo(beam);
+    assertThat(lens.beam(LampKind.DIPPED, Optional.empty()).orElse(null)).isEqualTo(beam);
     assertThat(lens.marks())
         .filteredOn(mark -> !mark.functions().isEmpty())
         .allMatch(mark -> mark.source().mark() == Source.Mark.FROM_MEMORY);
@@ -51,8 +53,8 @@ class LensReadingTest {
   @ParameterizedTest
   @CsvSource({"B, FOG_B", "F3, FOG_F3", "SAE F, FOG_SAE"})
   void fogMarksNameTheRuleOfTheirAim(String typed, BeamClass beam) {
-    assertThat(LensReading.of(typed).beam(LampKind.FRONT_FOG)).contains(beam);
-    assertThat(LensReading.of(typed).beam(LampKind.DIPPED)).isEmpty();
+    assertThat(LensReading.of(typed).beam(LampKind.FRONT_FOG, Optional.empty())).contains(beam);
+    assertThat(LensReading.of(typed).beam(LampKind.DIPPED, Optional.empty())).isEmpty();
   }
 
   @Test
@@ -66,38 +68,65 @@ class LensReadingTest {
     LensReading right = LensReading.of("E1 HCR 02 12345");
     LensReading left = LensReading.of("E1 HCR →");
     LensReading either = LensReading.of("E1 HCR <->");
-    assertThatFinding(finding(right, "lens.traffic", false, TrafficSide.RIGHT)).is(Verdict.WITHIN);
-    assertThatFinding(finding(right, "lens.traffic", false, TrafficSide.LEFT))
+    assertThatFinding(finding(right, "lens.traffic", MarkFamily.UN, TrafficSide.RIGHT))
+        .is(Verdict.WITHIN);
+    assertThatFinding(finding(right, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
         .is(Verdict.OUT)
         .says("traffic on the right");
-    assertThatFinding(finding(left, "lens.traffic", false, TrafficSide.LEFT)).is(Verdict.WITHIN);
-    assertThatFinding(finding(left, "lens.traffic", false, TrafficSide.RIGHT))
+    assertThatFinding(finding(left, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
+        .is(Verdict.WITHIN);
+    assertThatFinding(finding(left, "lens.traffic", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.OUT)
         .says("oncoming eyes");
-    assertThatFinding(finding(either, "lens.traffic", false, TrafficSide.LEFT)).is(Verdict.WITHIN);
+    assertThatFinding(finding(either, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
+        .is(Verdict.WITHIN);
   }
 
   @Test
   void aLampOfAnotherMarketDoesNotSuit() {
-    assertThatFinding(finding(LensReading.of("E4 HCR"), "lens.market", true, TrafficSide.RIGHT))
+    assertThatFinding(
+            finding(LensReading.of("E4 HCR"), "lens.market", MarkFamily.SAE, TrafficSide.RIGHT))
         .is(Verdict.OUT)
         .says("No SAE or DOT mark");
     assertThatFinding(
-            finding(LensReading.of("SAE VOR DOT"), "lens.market", false, TrafficSide.RIGHT))
+            finding(LensReading.of("SAE VOR DOT"), "lens.market", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.OUT);
     assertThatFinding(
-            finding(LensReading.of("E4 HCR SAE VOR DOT"), "lens.market", true, TrafficSide.RIGHT))
+            finding(
+                LensReading.of("E4 HCR SAE VOR DOT"),
+                "lens.market",
+                MarkFamily.SAE,
+                TrafficSide.RIGHT))
         .is(Verdict.WITHIN);
   }
 
   @Test
   void anUnknownMarkIsSaidToBeUnknownAndNothingIsGuessed() {
     LensReading lens = LensReading.of("HCR QX7");
-    assertThatFinding(finding(lens, "lens.unknown.qx7", false, TrafficSide.RIGHT))
+    assertThatFinding(finding(lens, "lens.unknown.qx7", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.NOT_KNOWN)
         .says("“QX7” is not a mark known here");
     assertThat(LensReading.of("").marks()).isEmpty();
-    assertThat(LensReading.of("  ,; ").findings(false, TrafficSide.RIGHT)).isEmpty();
+    assertThat(LensReading.of("  ,; ").findings(Optional.of(MarkFamily.UN), TrafficSide.RIGHT))
+        .isEmpty();
     assertThat(LensReading.of("X".repeat(100_000)).marks()).hasSize(1);
+  }
+
+  @Test
+  void aLensWithMarksOfBothFamiliesIsAimedByThoseOfItsMarket() {
+    LensReading lens = LensReading.of("E4 HCR SAE VOR DOT");
+    assertThat(lens.beam(LampKind.DIPPED, Optional.of(MarkFamily.UN)))
+        .contains(BeamClass.UN_DIPPED);
+    assertThat(lens.beam(LampKind.DIPPED, Optional.of(MarkFamily.SAE))).contains(BeamClass.SAE_VOR);
+  }
+
+  @Test
+  void aSetForAnyMarketAsksForNoFamilyAndABraceOfTheirsIsNoFigure() {
+    assertThat(LensReading.of("E4 HCR").findings(Optional.empty(), TrafficSide.RIGHT))
+        .extracting(Finding::id)
+        .containsExactly("lens.traffic");
+    assertThat(
+            LensReading.of("{0}").findings(Optional.empty(), TrafficSide.RIGHT).get(0).headline())
+        .isEqualTo(mellow.core.finding.Sentence.of("“(0)” is not a mark known here"));
   }
 }

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,8 +32,8 @@ class NearestPlaceTest {
     Front front = front(1700, square(LampFunction.DRL, 60, 300, 270));
     NearestPlace.Moves moves = moves(front, ROAD_AND_FITTERS);
     // inner edges 600 apart: 330 out; outer edge 400 from the side: 420 out; lower edge at 250
-    assertThat(moves.spot().outMm()).isCloseTo(420, within(1e-6));
-    assertThat(moves.spot().heightMm()).isCloseTo(280, within(1e-6));
+    assertThat(moves.outMm()).isCloseTo(420, within(1e-6));
+    assertThat(moves.heightMm()).isCloseTo(280, within(1e-6));
     assertThat(moves.moveMm()).isCloseTo(Math.hypot(120, 10), within(1e-6));
   }
 
@@ -78,6 +79,58 @@ class NearestPlaceTest {
         .contains("crash bar");
   }
 
+  @Test
+  void sidesThatDifferMeetInTheMiddleAndDirectionsAreLeftAlone() {
+    LampPair turned =
+        square(LampFunction.DRL, 60, 600, 500)
+            .at(new BySide<>(new Spot(600, 500, 13), new Spot(600, 500, 4)));
+    assertThat(NearestPlace.of(front(1700, turned), turned, ROAD_AND_FITTERS, 1))
+        .isInstanceOf(NearestPlace.Stays.class);
+    LampPair uneven = turned.at(new BySide<>(new Spot(600, 500, 13), new Spot(620, 510, 4)));
+    assertThat(NearestPlace.of(front(1700, uneven), uneven, ROAD_AND_FITTERS, 1))
+        .isEqualTo(new NearestPlace.Moves(610, 505, 0));
+  }
+
+  @Test
+  void onlyWhatIsInTheWayIsNamed() {
+    LampPair drl = square(LampFunction.DRL, 60, 600, 500);
+    KeepOut bar = box("bar", 0, 750, 900, 760, 0);
+    KeepOut pump = box("washer pump", 300, 3800, 40, 40, 0);
+    Front front = new Front(1700, List.of(drl), List.of(bar, pump));
+    NearestPlace.Nowhere nowhere =
+        (NearestPlace.Nowhere) NearestPlace.of(front, drl, ROAD_AND_FITTERS, 0);
+    assertThat(nowhere.clashes().get(0).text(UnitSystem.METRIC)).endsWith("taken by: bar");
+  }
+
+  /**
+   * By hand: a square of 40 about the origin against one of 60 clears it 50 away; round it, 30
+   * more.
+   */
+  @Test
+  void aLampKeepsTheClearanceFromACornerToo() {
+    KeepOut eye = box("eye", 600, 500, 20, 20, 30);
+    LampPair drl = square(LampFunction.DRL, 60, 652, 552);
+    Front front = new Front(1700, List.of(drl), List.of(eye));
+    NearestPlace.Moves moves = (NearestPlace.Moves) NearestPlace.of(front, drl, List.of(), 0);
+    // it stood 2.83 mm out from the corner of the sum, at 650 / 550
+    assertThat(Math.hypot(moves.outMm() - 650, moves.heightMm() - 550)).isCloseTo(30, within(0.02));
+    assertThat(moves.moveMm()).isCloseTo(30 - 2 * Math.sqrt(2), within(0.02));
+  }
+
+  private static KeepOut box(
+      String name, double left, double height, double halfWidth, double halfHeight, double away) {
+    return new KeepOut(
+        name.replace(' ', '-'),
+        name,
+        new Outline.Polygon(
+            List.of(
+                new Point(left - halfWidth, height - halfHeight),
+                new Point(left + halfWidth, height - halfHeight),
+                new Point(left + halfWidth, height + halfHeight),
+                new Point(left - halfWidth, height + halfHeight))),
+        away);
+  }
+
   static IntStream seeds() {
     return IntStream.range(0, 24);
   }
@@ -105,7 +158,8 @@ class NearestPlaceTest {
     NearestPlace answer = NearestPlace.of(front, fog, sets, 0);
     double reach = 700;
     if (answer instanceof NearestPlace.Moves moves) {
-      assertThat(shortfall(front, fog, moves.spot(), sets)).isLessThan(0.05);
+      assertThat(shortfall(front, fog, new Spot(moves.outMm(), moves.heightMm(), 0), sets))
+          .isLessThan(0.05);
       reach = moves.moveMm();
     } else if (answer instanceof NearestPlace.Stays) {
       assertThat(shortfall(front, fog, fog.spots().left(), sets)).isLessThan(0.05);

@@ -220,4 +220,16 @@ class PlaceRulesTest {
         Front.onVehicle(new Outline.Rectangle(10, 10).geometry(), Side.LEFT, new Spot(600, 500, 0));
     assertThat(shape.getCentroid().getX()).isCloseTo(600, within(1e-9));
   }
+
+  @Test
+  void aBraceInANameIsNoFigure() {
+    LampPair odd =
+        new LampPair(
+            "it",
+            "{0} lamp {1}",
+            Lamp.of(LampFunction.DRL, new Outline.Rectangle(60, 60)),
+            new BySide<>(new Spot(500, 270, 0), new Spot(500, 270, 0)));
+    assertThatFinding(finding(front(1700, odd), "un-r48.drl.lower-edge.left", "un-r48"))
+        .says("Left (0) lamp (1): lower edge 10 mm too low");
+  }
 }
