@@ -12,6 +12,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
@@ -97,8 +100,8 @@ class PlaceApiTest {
     JsonNode nearest = Api.expect(api.post("/api/calc/place/nearest", request), 200).body();
     assertThat(nearest.get("kind").asText()).isEqualTo("MOVES");
     // lower edge at 250 and the tape's millimetre: 250 + 45 + 1
-    assertThat(nearest.at("/spot/heightMm").asDouble()).isCloseTo(296, within(0.1));
-    assertThat(nearest.at("/spot/outMm").asDouble()).isCloseTo(600, within(1e-6));
+    assertThat(nearest.get("heightMm").asDouble()).isCloseTo(296, within(0.1));
+    assertThat(nearest.get("outMm").asDouble()).isCloseTo(600, within(1e-6));
   }
 
   @Test
@@ -239,5 +242,72 @@ class PlaceApiTest {
                 200)
             .body();
     assertThat(answer.get("holes").toString()).isEqualTo("[1,3,5]");
+  }
+
+  @Test
+  void theSetsThatAJobStartsWithGoByItsMarket() {
+    String un = api.newJob("Quenby Test", Map.of());
+    String us = api.newJob("Brask Test", Map.of("ruleSet", "us-sae-j599"));
+    assertThat(api.get("/api/jobs/" + un + "/place").body().at("/front/ruleSets").toString())
+        .isEqualTo("[\"un-r48\",\"fitters\"]");
+    assertThat(api.get("/api/jobs/" + us + "/place").body().at("/front/ruleSets").toString())
+        .isEqualTo("[\"us-fmvss-108\",\"us-ca-24403\",\"fitters\"]");
+  }
+
+  @Test
+  void theSameRequestTwiceAtOnceIsKeptOnceAndRefusedNever() throws Exception {
+    String path = "/api/jobs/" + api.newJob("Quenby Test", Map.of()) + "/place";
+    ExecutorService pool = Executors.newFixedThreadPool(6);
+    try {
+      List<Future<Integer>> answers = new ArrayList<>();
+      for (int i = 0; i < 6; i++) {
+        answers.add(pool.submit(() -> api.put(path, edit(0, 400)).status()));
+      }
+      for (Future<Integer> answer : answers) {
+        assertThat(answer.get()).isEqualTo(200);
+      }
+    } finally {
+      pool.shutdown();
+    }
+    assertThat(api.get(path).body().get("version").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void aFrontOfAnUnknownOrForeignJobIsNotThere() {
+    String nowhere = "/api/jobs/" + Api.newId() + "/place";
+    assertThat(api.get(nowhere).status()).isEqualTo(404);
+    assertThat(api.put(nowhere, edit(0, 400)).status()).isEqualTo(404);
+    String job = "/api/jobs/" + api.newJob("Quenby Test", Map.of()) + "/place";
+    assertThat(new Api("http://127.0.0.1:" + port, "").put(job, edit(0, 400)).status())
+        .isEqualTo(422);
+    assertThat(api.put(job, edit(7, 400)).status()).isEqualTo(404);
+  }
+
+  /** As much as may be sent, each outline as crooked as can be: answered, and in time. */
+  @Test
+  void aFrontFullOfCrookedOutlinesIsAnswered() {
+    List<Map<String, Object>> comb = new ArrayList<>();
+    for (int tooth = 0; tooth < 99; tooth++) {
+      comb.add(
+          Map.of("outMm", tooth * 2 + 0.1 / 3, "upMm", tooth % 2 == 0 ? 0 : 90 + 1e-7 * tooth));
+    }
+    comb.add(Map.of("outMm", 200, "upMm", -40));
+    comb.add(Map.of("outMm", -5, "upMm", -40));
+    Map<String, Object> shape = Map.of("form", "POLYGON", "corners", comb);
+    List<Map<String, Object>> pairs = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      Map<String, Object> pair = pair("lamp " + i, 300 + 20 * i, 400 + 1e-9 * i);
+      pair.put("id", "p" + i);
+      pair.put("heads", List.of(Map.of("lit", shape, "outMm", 0, "upMm", 0)));
+      pairs.add(pair);
+    }
+    Map<String, Object> front = front(pair("fog lamp", 600, 400));
+    front.put("pairs", pairs);
+    front.put(
+        "keepOuts", List.of(Map.of("id", "k", "name", "k", "outline", shape, "clearanceMm", 3)));
+    Map<String, Object> request = new HashMap<>(Map.of("units", "METRIC", "front", front));
+    Api.expect(api.post("/api/calc/place", request), 200);
+    request.put("pair", "p3");
+    Api.expect(api.post("/api/calc/place/nearest", request), 200);
   }
 }

@@ -1,9 +1,16 @@
 package mellow.core.aim;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Working;
 
 /** Where a cutoff meets a level road. */
 public final class Road {
+  /** Where the reach comes from. */
+  public static final Source SOURCE = Source.derived("a straight line over a level road");
+
   private Road() {}
 
   /**
@@ -15,5 +22,26 @@ public final class Road {
    */
   public static OptionalDouble reachMm(double centreMm, double percent) {
     return percent < 0 ? OptionalDouble.of(centreMm / (-percent / 100)) : OptionalDouble.empty();
+  }
+
+  /** How a reach comes about; without its last line where the cutoff never comes down. */
+  public static Working working(LampPlace lamp, double percent) {
+    String whose = lamp.side().word() + " lamp: ";
+    Working.Line centre =
+        Working.read(whose + "centre above the tyres' plane", Figure.fineMm(lamp.centreMm()));
+    Working.Line inclination = Working.read(whose + "inclination", Figure.percent(percent));
+    OptionalDouble reach = reachMm(lamp.centreMm(), percent);
+    if (reach.isEmpty()) {
+      return Working.of(centre, inclination);
+    }
+    return Working.of(
+        centre,
+        inclination,
+        new Working.Line(
+            whose + "meets a level road at",
+            "centre ÷ (fall in percent ÷ 100)",
+            Sentence.of(
+                "{0} ÷ ({1} ÷ 100)", Figure.fineMm(lamp.centreMm()), Figure.percent(-percent)),
+            Figure.reachMm(reach.getAsDouble())));
   }
 }

@@ -127,8 +127,9 @@ public record LampView(
       @Schema(description = "Above the wall's foot.") FigureView height,
       @Schema(description = "Below the lamp-height line.") FigureView belowLine,
       FigureView uncertainty,
-      @Schema(description = "Left out where the cutoff does not fall.")
-          @Nullable FigureView reach) {
+      @Schema(description = "Left out where the cutoff does not fall.") @Nullable FigureView reach,
+      List<FindingView.WorkingLineView> reachWorking,
+      FindingView.SourceView reachSource) {
 
     static CutoffView of(LampSheet.Reading reading, LampPlace place) {
       return new CutoffView(
@@ -138,7 +139,9 @@ public record LampView(
           FigureView.lengthMm(reading.heightMm()),
           FigureView.lengthMm(place.lineMm() - reading.heightMm()),
           FigureView.percent(reading.uncertaintyPercent()),
-          reachView(reading.reachMm()));
+          reachView(reading.reachMm()),
+          FindingView.WorkingLineView.of(Road.working(place, reading.percent())),
+          FindingView.SourceView.of(Road.SOURCE));
     }
   }
 

@@ -56,6 +56,16 @@ public class Jobs {
     return new JobBrief(job, vehicles.get(acting, job.vehicleId()));
   }
 
+  /**
+   * Holds the job until the transaction ends, or refuses where it is not this shop's. Whoever adds
+   * something to a job and touches it holds it first, so that two at once wait for each other.
+   */
+  public void hold(Acting acting, String id) {
+    if (!store.hold(acting.shopId(), id)) {
+      throw noSuchJob();
+    }
+  }
+
   /** Notes that something of the job was just changed: the yard shows it first. */
   public void touch(Acting acting, String id) {
     store.touch(id, acting.moment());
@@ -158,9 +168,7 @@ public class Jobs {
   /** Keeps a reading of a job; answers the job's page as it is then. */
   @Transactional
   public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
-    if (!store.hold(acting.shopId(), jobId)) {
-      throw noSuchJob();
-    }
+    hold(acting, jobId);
     if (logbooks.keep(acting, new Logbooks.Owner.OfJob(jobId), id, edit)) {
       store.touch(jobId, acting.moment());
     }

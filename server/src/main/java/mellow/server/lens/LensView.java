@@ -43,8 +43,8 @@ public record LensView(
   }
 
   static LensView of(LensReading lens, RuleSet market, TrafficSide traffic) {
-    BeamClass dipped = lens.beam(LampKind.DIPPED).orElse(null);
-    BeamClass fog = lens.beam(LampKind.FRONT_FOG).orElse(null);
+    BeamClass dipped = lens.beam(LampKind.DIPPED, market.marks()).orElse(null);
+    BeamClass fog = lens.beam(LampKind.FRONT_FOG, market.marks()).orElse(null);
     return new LensView(
         lens.marks().stream().map(MarkView::of).toList(),
         lens.functions(),
@@ -55,8 +55,6 @@ public record LensView(
             .map(rule -> SourceView.of(rule.source()))
             .distinct()
             .toList(),
-        lens.findings(market.id().startsWith("us-"), traffic).stream()
-            .map(FindingView::of)
-            .toList());
+        lens.findings(market.marks(), traffic).stream().map(FindingView::of).toList());
   }
 }

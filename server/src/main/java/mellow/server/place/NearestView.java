@@ -11,7 +11,9 @@ import org.jspecify.annotations.Nullable;
 @Schema(name = "NearestPlace", description = "The smallest move after which every limit holds.")
 public record NearestView(
     Kind kind,
-    @Schema(description = "Where both lamps sit then; of MOVES.") FrontEdit.@Nullable SpotEdit spot,
+    @Schema(description = "From the centre line to each lamp's own side, mm; of MOVES.")
+        @Nullable Double outMm,
+    @Schema(description = "Above the ground, mm; of MOVES.") @Nullable Double heightMm,
     @Schema(description = "How far they move; of MOVES.") @Nullable FigureView move,
     @Schema(description = "Which limits exclude each other; of NOWHERE.")
         List<SentenceView> clashes) {
@@ -27,15 +29,15 @@ public record NearestView(
     if (place instanceof NearestPlace.Moves moves) {
       return new NearestView(
           Kind.MOVES,
-          new FrontEdit.SpotEdit(
-              moves.spot().outMm(), moves.spot().heightMm(), moves.spot().headingDeg()),
+          moves.outMm(),
+          moves.heightMm(),
           FigureView.lengthMm(moves.moveMm()),
           List.of());
     }
     if (place instanceof NearestPlace.Nowhere nowhere) {
-      return new NearestView(
-          Kind.NOWHERE, null, null, nowhere.clashes().stream().map(SentenceView::of).toList());
+      List<SentenceView> clashes = nowhere.clashes().stream().map(SentenceView::of).toList();
+      return new NearestView(Kind.NOWHERE, null, null, null, clashes);
     }
-    return new NearestView(Kind.STAYS, null, null, List.of());
+    return new NearestView(Kind.STAYS, null, null, null, List.of());
   }
 }

@@ -36,6 +36,8 @@ public record PlaceView(
       String id,
       ExtentView left,
       ExtentView right,
+      @Schema(description = "Between the inner edges of the two lit surfaces.")
+          FigureView innerSpacing,
       @Schema(description = "Of one side.") FigureView litArea,
       List<BoundView> bounds) {}
 
@@ -44,6 +46,7 @@ public record PlaceView(
   public record ExtentView(
       @Schema(description = "From the centre line.") FigureView inner,
       @Schema(description = "From the centre line.") FigureView outer,
+      @Schema(description = "From the outer edge to the vehicle's own.") FigureView toSide,
       @Schema(description = "Above the ground.") FigureView lower,
       @Schema(description = "Above the ground.") FigureView upper) {
 
@@ -51,6 +54,7 @@ public record PlaceView(
       return new ExtentView(
           FigureView.lengthMm(extent.innerMm()),
           FigureView.lengthMm(extent.outerMm()),
+          FigureView.lengthMm(extent.toSideMm()),
           FigureView.lengthMm(extent.lowerMm()),
           FigureView.lengthMm(extent.upperMm()));
     }
@@ -95,6 +99,7 @@ public record PlaceView(
                         pair.id(),
                         ExtentView.of(pair.extents().left()),
                         ExtentView.of(pair.extents().right()),
+                        FigureView.lengthMm(pair.innerSpacingMm()),
                         FigureView.of(Figure.areaCm2(pair.litAreaCm2())),
                         pair.bounds().stream().map(BoundView::of).toList()))
             .toList(),

@@ -2,12 +2,15 @@ package mellow.server.place;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.formats.BuiltInRules;
 import mellow.core.placement.Front;
 import mellow.core.placement.LampPair;
+import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.MarkFamily;
+import mellow.server.aim.WallRequest;
 import mellow.server.job.JobBrief;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
-import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
@@ -46,28 +49,33 @@ public class Places {
 
   private static FrontEdit start(JobBrief job) {
     Double width = job.vehicle().widthMm();
+    Optional<MarkFamily> marks = WallRequest.knownRuleSet(job.job().ruleSet()).marks();
     List<String> sets =
-        job.job().ruleSet().startsWith("us-")
-            ? List.of("us-fmvss-108", "us-ca-24403", "fitters")
-            : List.of("un-r48", "fitters");
+        BuiltInRules.all().stream()
+            .filter(set -> !set.placeRules().isEmpty())
+            .filter(set -> set.marks().isEmpty() || set.marks().equals(marks))
+            .map(RuleSet::id)
+            .toList();
     return new FrontEdit(sets, width == null ? USUAL_WIDTH_MM : width, List.of(), List.of());
   }
 
   /** Keeps the front. */
   @Transactional
   public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
-    jobs.brief(acting, jobId);
     front.core();
     front.sets();
-    Edits what = sheets.keep(acting, jobId, Stage.PLACE, version, front);
-    PlacePage page = page(acting, jobId);
-    if (what == Edits.STALE) {
-      throw Refusal.stale(page.changedBy(), page);
-    }
-    if (what != Edits.REPEAT) {
+    jobs.hold(acting, jobId);
+    boolean changed =
+        sheets.keep(acting, jobId, Stage.PLACE, version, front, () -> stale(acting, jobId));
+    if (changed) {
       jobs.touch(acting, jobId);
     }
-    return page;
+    return page(acting, jobId);
+  }
+
+  private Refusal stale(Acting acting, String jobId) {
+    PlacePage current = page(acting, jobId);
+    return Refusal.stale(current.changedBy(), current);
   }
 
   /** A pair of a front, or a refusal. */

@@ -29,7 +29,8 @@ class ApiDocument {
                 .version("1")
                 .description(
                     """
-                    Aiming of vehicle lamps on a wall. Lengths are millimetres, inclinations percent \
+                    Forward lamps of vehicles: where they may sit, how the vehicle stands, and their \
+                    aim on a wall. Lengths are millimetres, inclinations percent \
                     (100 × rise ÷ run, positive upwards), angles degrees, rotations turns (positive \
                     clockwise). Left and right are the driver's, sitting in the vehicle. Errors are \
                     problem documents (RFC 9457) with a sentence in "detail" and the field in \

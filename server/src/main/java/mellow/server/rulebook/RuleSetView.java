@@ -18,7 +18,9 @@ import mellow.server.wire.FindingView.SourceView;
 import org.jspecify.annotations.Nullable;
 
 /** A rule set as it is shown. */
-@Schema(name = "RuleSet", description = "What a market, an inspection or a shop asks of aim.")
+@Schema(
+    name = "RuleSet",
+    description = "What a market, an inspection or a shop asks of the aim and the place of lamps.")
 public record RuleSetView(
     @Schema(example = "un-r48") String id,
     int version,

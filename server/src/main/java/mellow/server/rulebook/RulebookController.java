@@ -21,7 +21,7 @@ class RulebookController {
   @Operation(
       summary = "The rule sets",
       description =
-          "All built-in sets with their rules; inclinations in percent, down is negative.")
+          "All built-in sets with their rules of aim (percent, down is negative) and of place.")
   List<RuleSetView> all() {
     return BuiltInRules.all().stream().map(RuleSetView::of).toList();
   }

@@ -22,9 +22,8 @@ class SheetStore {
         .fetchOptional();
   }
 
-  /** Adds the row where there is none; whether there was none. */
-  boolean add(SheetRecord row) {
-    return sql.insertInto(SHEET).set(row).onDuplicateKeyIgnore().execute() == 1;
+  void add(SheetRecord row) {
+    sql.insertInto(SHEET).set(row).execute();
   }
 
   /** Writes the row where it still has the given version; whether it had. */

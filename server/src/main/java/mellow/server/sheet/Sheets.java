@@ -4,14 +4,16 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import java.util.function.Supplier;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
 import org.springframework.stereotype.Service;
 
 /**
- * Keeps the stages' documents. Each is a record of the feature that owns the stage; what it holds
- * is checked there, before and after.
+ * Keeps the stages' documents; whoever keeps one holds the job's row first. Each is a record of the
+ * feature that owns the stage; what it holds is checked there, before and after.
  */
 @Service
 public class Sheets {
@@ -31,9 +33,11 @@ public class Sheets {
   /**
    * Keeps a document made on the given version (0: none yet).
    *
-   * @return what became of it; where it is stale, nothing was kept
+   * @param stale the refusal where somebody else changed it meanwhile
+   * @return whether it was changed; a repeated request changes nothing
    */
-  public <T> Edits keep(Acting acting, String jobId, Stage stage, int version, T content) {
+  public <T> boolean keep(
+      Acting acting, String jobId, Stage stage, int version, T content, Supplier<Refusal> stale) {
     String person = acting.personOrRefuse();
     Optional<SheetRecord> there = store.of(acting.shopId(), jobId, stage);
     SheetRecord row = new SheetRecord();
@@ -49,13 +53,8 @@ public class Sheets {
             there.map(SheetRecord::getVersion),
             version,
             there.map(one -> one.getContent().equals(row.getContent())).orElse(false));
-    boolean done =
-        switch (what) {
-          case CREATE -> store.add(row);
-          case UPDATE -> store.replace(row, version);
-          case REPEAT, STALE -> true;
-        };
-    return done ? what : Edits.STALE;
+    what.carryOut(() -> store.add(row), () -> store.replace(row, version), stale);
+    return what != Edits.REPEAT;
   }
 
   private String written(Object content) {

@@ -10,7 +10,8 @@ import mellow.core.measure.UnitSystem;
 public record FigureView(
     @Schema(
             description =
-                "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE in degrees; TURNS, clockwise positive",
+                "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE and DIRECTION in degrees; TURNS,"
+                    + " clockwise positive; AREA in cm²; INTENSITY in cd; COUNT and NUMBER bare",
             example = "76.2")
         double value,
     Quantity quantity,
