@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { BayPage as Page, Reading } from '../app/api/client';
+import type { BayPage as Page } from '../app/api/client';
 import { useBayPage, useKeepBayReading } from '../app/api/queries';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
@@ -13,7 +13,7 @@ import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { lastLiving, reading, type Thing } from '../wall/readings';
+import { readingActions } from '../wall/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
@@ -49,18 +49,13 @@ function Bay({ page }: { page: Page }) {
   );
   const worst = findings[0];
 
-  /** A floor read again is a second reading; anything typed anew corrects the first. */
-  const keepThing = async (thing: Thing, typed: string, id: string) => {
-    const second = again && thing.kind.startsWith('FLOOR_');
-    await keep.mutateAsync({
-      id,
-      edit: reading(thing, typed, units, second ? undefined : lastLiving(page.readings, thing)),
-    });
-  };
-  const correct = async (wrong: Reading, typed: string, id: string) => {
-    const { kind, lamp, side } = wrong;
-    await keep.mutateAsync({ id, edit: reading({ kind, lamp, side }, typed, units, wrong) });
-  };
+  // a floor read again is a second reading of it; anything else typed anew corrects the first
+  const { keepThing, correct } = readingActions(
+    page.readings,
+    units,
+    keep.mutateAsync,
+    (thing) => again && thing.kind.startsWith('FLOOR_'),
+  );
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
       <Header title={page.bay.name} subtitle={page.bay.note}>

@@ -1,20 +1,21 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { JobPage, Reading } from '../app/api/client';
+import type { JobPage } from '../app/api/client';
 import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { UnitsProvider, useUnits } from '../app/session';
+import { StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
 import { Band } from '../finding/Band';
 import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { lastLiving, reading, type Thing } from '../wall/readings';
+import { readingActions } from '../wall/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
 import { BeforeMarks } from './BeforeMarks';
 import { SideDrawing } from './SideDrawing';
@@ -46,18 +47,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
     'To the yard',
     useCallback(() => void navigate('/'), [navigate]),
   );
-  const keepThing = (thing: Thing, typed: string, id: string) =>
-    keep.mutateAsync({
-      id,
-      edit: reading(thing, typed, units, lastLiving(page.readings, thing)),
-    });
-  const correct = (wrong: Reading, typed: string, id: string) => {
-    const { kind, lamp, side, adjusterId } = wrong;
-    return keep.mutateAsync({
-      id,
-      edit: reading({ kind, lamp, side, adjusterId }, typed, units, wrong),
-    });
-  };
+  const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
   const keepLength = async (field: VehicleLength, typed: string) => {
     const edit = vehicleEdit(page.vehicle);
     await putVehicle(page.vehicle.id, { ...edit, [field]: await readLength(typed, units) });
@@ -66,40 +56,29 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const foremost =
     stance.findings.find((finding) => finding.verdict === 'OUT') ?? stance.findings[0];
   return (
-    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />
-      <Grid
-        as="main"
-        flex="1"
-        minH="0"
-        borderTopWidth="1px"
-        borderColor="hairline"
-        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '236px 1fr 222px' }}
-        templateAreas={{
-          base: '"drawing" "says" "tape"',
-          md: '"drawing drawing" "says tape"',
-          lg: '"says drawing tape"',
-        }}
-      >
-        <Box gridArea="says" minH="0" overflow="hidden" pl={{ lg: '12px' }}>
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />}
+      leftWidth="236px"
+      left={
+        <Box flex="1" minH="0" pl={{ lg: '12px' }}>
           <FindingList
             title="What it does to the lamps"
             findings={stance.findings}
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}
           />
         </Box>
-        <Flex direction="column" gridArea="drawing" minH="0">
+      }
+      drawing={
+        <>
           <Box flex="1" h={{ base: '420px', lg: 'auto' }} minH="0">
             <SideDrawing page={page} onKeep={keepThing} onLength={keepLength} />
           </Box>
           <BeforeMarks page={page} onKeep={keepThing} />
-        </Flex>
-        <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
-          <ReadingsTape readings={page.readings} onCorrect={correct} />
-        </Box>
-      </Grid>
-      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
-        {foremost && (
+        </>
+      }
+      right={<ReadingsTape readings={page.readings} onCorrect={correct} />}
+      band={
+        foremost && (
           <Band
             verdict={foremost.verdict}
             headline={
@@ -116,9 +95,10 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
           >
             <ActButton onClick={() => void navigate(`/jobs/${page.job.id}`)}>To the wall</ActButton>
           </Band>
-        )}
-      </Box>
+        )
+      }
+    >
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
-    </Flex>
+    </StageFrame>
   );
 }

@@ -166,7 +166,8 @@ export function SideDrawing({
             color="lamp"
             whiteSpace="nowrap"
           >
-            {figureText(stance.centreRise, units)} up
+            {figureText(stance.centreRise, units).replace('−', '')}{' '}
+            {stance.centreRise.value < 0 ? 'lower' : 'higher'}
           </Box>
         </At>
       )}

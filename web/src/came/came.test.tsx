@@ -60,9 +60,11 @@ describe('the vehicle from its side', () => {
 
   it('says how far the lamps rose only where they did', () => {
     const risen = { ...unchanged, centreRise: length(78), beamRise: length(0) };
-    show(<SideDrawing page={page([], risen)} onKeep={vi.fn()} onLength={vi.fn()} />).unmount();
+    const first = show(<SideDrawing page={page([], risen)} onKeep={vi.fn()} onLength={vi.fn()} />);
+    expect(screen.getByText(/78 mm/).textContent).toContain('higher');
+    first.unmount();
     show(<SideDrawing page={page([])} onKeep={vi.fn()} onLength={vi.fn()} />);
-    expect(screen.queryByText(/ up$/)).toBeNull();
+    expect(screen.queryByText(/higher|lower/)).toBeNull();
   });
 });
 

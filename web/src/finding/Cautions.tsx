@@ -1,5 +1,6 @@
-import { Box, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { Caution } from '../app/api/client';
+import { Sheet } from '../app/Sheet';
 
 /** What to heed at a stage: the most pressing one stands there, all open by a press. */
 export function Cautions({
@@ -38,33 +39,16 @@ export function Cautions({
           </Box>
         </Box>
       )}
-      <Dialog.Root open={open} onOpenChange={(c) => setOpen(c.open)} size="lg">
-        <Portal>
-          <Dialog.Backdrop />
-          <Dialog.Positioner>
-            <Dialog.Content bg="panel" color="ink">
-              <Dialog.Header pr="64px">
-                <Dialog.Title fontFamily="heading" fontSize="22px">
-                  Take care {where}
-                </Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body pb="24px">
-                {cautions.map((caution) => (
-                  <Box key={caution.id} py="10px" borderTopWidth="1px" borderColor="hairline">
-                    <Box fontSize="17px">{caution.text}</Box>
-                    <Box color="quiet" fontSize="14px">
-                      {caution.source.reference} · {caution.source.words}
-                    </Box>
-                  </Box>
-                ))}
-              </Dialog.Body>
-              <Dialog.CloseTrigger asChild>
-                <CloseButton size="xl" color="ink" />
-              </Dialog.CloseTrigger>
-            </Dialog.Content>
-          </Dialog.Positioner>
-        </Portal>
-      </Dialog.Root>
+      <Sheet title={`Take care ${where}`} open={open} close={() => setOpen(false)}>
+        {cautions.map((caution) => (
+          <Box key={caution.id} py="10px" borderTopWidth="1px" borderColor="hairline">
+            <Box fontSize="17px">{caution.text}</Box>
+            <Box color="quiet" fontSize="14px">
+              {caution.source.reference} · {caution.source.words}
+            </Box>
+          </Box>
+        ))}
+      </Sheet>
     </>
   );
 }

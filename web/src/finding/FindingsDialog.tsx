@@ -1,5 +1,6 @@
-import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Finding } from '../app/api/client';
+import { Sheet } from '../app/Sheet';
 import { SentenceText } from './SentenceText';
 import { VERDICT_WORD, VerdictShape } from './VerdictShape';
 import type { Worked } from './Working';
@@ -19,65 +20,43 @@ export function FindingsDialog({
   onAsk: (worked: Worked) => void;
 }) {
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(c) => !c.open && close()}
-      size="xl"
-      scrollBehavior="inside"
-    >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header pr="64px">
-              <Dialog.Title fontFamily="heading" fontSize="22px">
-                All findings
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="20px">
-              {GRAVEST_FIRST.flatMap((verdict) =>
-                findings
-                  .filter((finding) => finding.verdict === verdict)
-                  .map((finding) => (
-                    <Flex
-                      as="button"
-                      key={finding.id}
-                      w="100%"
-                      minH="48px"
-                      py="8px"
-                      gap="14px"
-                      textAlign="left"
-                      borderTopWidth="1px"
-                      borderColor="hairline"
-                      cursor="pointer"
-                      onClick={() => onAsk({ kind: 'finding', finding })}
-                    >
-                      <VerdictShape verdict={verdict} size={22} />
-                      <Box flex="1">
-                        <Box fontFamily="heading" fontWeight="600" fontSize="17px">
-                          <SentenceText sentence={finding.headline} />
-                        </Box>
-                        {finding.remedy && (
-                          <Box color="quiet">
-                            <SentenceText sentence={finding.remedy} />
-                          </Box>
-                        )}
-                      </Box>
-                      <Box color="quiet" fontSize="14px" textAlign="right" maxW="190px">
-                        {VERDICT_WORD[verdict]}
-                        <br />
-                        {finding.source.words}
-                      </Box>
-                    </Flex>
-                  )),
-              )}
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <Sheet title="All findings" open={open} close={close} size="xl">
+      {GRAVEST_FIRST.flatMap((verdict) =>
+        findings
+          .filter((finding) => finding.verdict === verdict)
+          .map((finding) => (
+            <Flex
+              as="button"
+              key={finding.id}
+              w="100%"
+              minH="48px"
+              py="8px"
+              gap="14px"
+              textAlign="left"
+              borderTopWidth="1px"
+              borderColor="hairline"
+              cursor="pointer"
+              onClick={() => onAsk({ kind: 'finding', finding })}
+            >
+              <VerdictShape verdict={verdict} size={22} />
+              <Box flex="1">
+                <Box fontFamily="heading" fontWeight="600" fontSize="17px">
+                  <SentenceText sentence={finding.headline} />
+                </Box>
+                {finding.remedy && (
+                  <Box color="quiet">
+                    <SentenceText sentence={finding.remedy} />
+                  </Box>
+                )}
+              </Box>
+              <Box color="quiet" fontSize="14px" textAlign="right" maxW="190px">
+                {VERDICT_WORD[verdict]}
+                <br />
+                {finding.source.words}
+              </Box>
+            </Flex>
+          )),
+      )}
+    </Sheet>
   );
 }

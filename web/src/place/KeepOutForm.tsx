@@ -2,9 +2,10 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FrontEdit, KeepOutEdit } from '../app/api/client';
 import { readLength } from '../app/api/queries';
-import { ActButton, PlainButton } from '../app/buttons';
+import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { Choice, Pairs, TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
 import { freeId } from './shapes';
 
 const NOTHING = {
@@ -27,120 +28,101 @@ export function KeepOutForm({
 }) {
   const units = useUnits();
   const [typed, setTyped] = useState(NOTHING);
-  const [problem, setProblem] = useState<string>();
   const set = (change: Partial<typeof NOTHING>) => setTyped((before) => ({ ...before, ...change }));
   const add = async () => {
-    try {
-      const name = typed.name.trim();
-      if (!name) {
-        throw new Error('Say what it is: a tow eye, a radiator, a sensor.');
-      }
-      const sign = { LEFT: 1, RIGHT: -1, MIDDLE: 0 }[typed.side];
-      const middle = sign === 0 ? 0 : sign * (await readLength(typed.out, units));
-      const height = await readLength(typed.height, units);
-      const half = (await readLength(typed.width, units)) / 2;
-      const tall = (await readLength(typed.tall || typed.width, units)) / 2;
-      const clearanceMm = typed.clearance.trim() ? await readLength(typed.clearance, units) : 0;
-      const corner = (x: number, y: number) => ({
-        outMm: middle + x * half,
-        upMm: height + y * tall,
-      });
-      onChange([
-        ...front.keepOuts,
-        {
-          id: freeId(front, name),
-          name,
-          outline: {
-            form: 'POLYGON',
-            corners: [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)],
-          },
-          clearanceMm,
-        },
-      ]);
-      setTyped(NOTHING);
-      setProblem(undefined);
-    } catch (refusal) {
-      setProblem((refusal as Error).message);
+    const name = typed.name.trim();
+    if (!name) {
+      throw new Error('Say what it is: a tow eye, a radiator, a sensor.');
     }
+    const sign = { LEFT: 1, RIGHT: -1, MIDDLE: 0 }[typed.side];
+    const middle = sign === 0 ? 0 : sign * (await readLength(typed.out, units));
+    const height = await readLength(typed.height, units);
+    const half = (await readLength(typed.width, units)) / 2;
+    const tall = (await readLength(typed.tall || typed.width, units)) / 2;
+    const clearanceMm = typed.clearance.trim() ? await readLength(typed.clearance, units) : 0;
+    const corner = (x: number, y: number) => ({
+      outMm: middle + x * half,
+      upMm: height + y * tall,
+    });
+    onChange([
+      ...front.keepOuts,
+      {
+        id: freeId(front, name),
+        name,
+        outline: {
+          form: 'POLYGON',
+          corners: [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)],
+        },
+        clearanceMm,
+      },
+    ]);
+    setTyped(NOTHING);
   };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
-      {front.keepOuts.map((keepOut) => (
-        <Flex
-          key={keepOut.id}
-          align="center"
-          justify="space-between"
-          borderBottomWidth="1px"
-          borderColor="hairline"
-          py="4px"
-        >
-          <Box fontSize="17px">{keepOut.name}</Box>
-          <PlainButton
-            type="button"
-            aria-label={`Remove ${keepOut.name}`}
-            onClick={() => onChange(front.keepOuts.filter((one) => one.id !== keepOut.id))}
+    <TypedForm words="Add it" onSend={add}>
+      <Box>
+        {front.keepOuts.map((keepOut) => (
+          <Flex
+            key={keepOut.id}
+            align="center"
+            justify="space-between"
+            borderBottomWidth="1px"
+            borderColor="hairline"
+            py="4px"
           >
-            Remove
-          </PlainButton>
-        </Flex>
-      ))}
-      <Flex direction="column" gap="14px" mt="14px">
-        <Pairs>
+            <Box fontSize="17px">{keepOut.name}</Box>
+            <PlainButton
+              type="button"
+              aria-label={`Remove ${keepOut.name}`}
+              onClick={() => onChange(front.keepOuts.filter((one) => one.id !== keepOut.id))}
+            >
+              Remove
+            </PlainButton>
+          </Flex>
+        ))}
+      </Box>
+      <Pairs>
+        <TextField
+          label="What is in the way"
+          value={typed.name}
+          set={(name) => set({ name })}
+          maxLength={40}
+          placeholder="tow eye"
+        />
+        <Choice
+          label="Side"
+          value={typed.side}
+          set={(side) => set({ side })}
+          options={[
+            ['LEFT', 'left'],
+            ['RIGHT', 'right'],
+            ['MIDDLE', 'on the centre line'],
+          ]}
+        />
+        {typed.side !== 'MIDDLE' && (
           <TextField
-            label="What is in the way"
-            value={typed.name}
-            set={(name) => set({ name })}
-            maxLength={40}
-            placeholder="tow eye"
+            label="Its middle, from the centre line"
+            value={typed.out}
+            set={(out) => set({ out })}
           />
-          <Choice
-            label="Side"
-            value={typed.side}
-            set={(side) => set({ side })}
-            options={[
-              ['LEFT', 'left'],
-              ['RIGHT', 'right'],
-              ['MIDDLE', 'on the centre line'],
-            ]}
-          />
-          {typed.side !== 'MIDDLE' && (
-            <TextField
-              label="Its middle, from the centre line"
-              value={typed.out}
-              set={(out) => set({ out })}
-            />
-          )}
-          <TextField
-            label="Its middle, above the ground"
-            value={typed.height}
-            set={(height) => set({ height })}
-          />
-          <TextField label="Its width" value={typed.width} set={(width) => set({ width })} />
-          <TextField
-            label="Its height (as wide where left out)"
-            value={typed.tall}
-            set={(tall) => set({ tall })}
-          />
-          <TextField
-            label="Stay away by"
-            value={typed.clearance}
-            set={(clearance) => set({ clearance })}
-          />
-        </Pairs>
-        {problem && (
-          <Box role="alert" color="out">
-            {problem}
-          </Box>
         )}
-        <ActButton type="submit" alignSelf="flex-start">
-          Add it
-        </ActButton>
-      </Flex>
-    </form>
+        <TextField
+          label="Its middle, above the ground"
+          value={typed.height}
+          set={(height) => set({ height })}
+        />
+        <TextField label="Its width" value={typed.width} set={(width) => set({ width })} />
+        <TextField
+          label="Its height (as wide where left out)"
+          value={typed.tall}
+          set={(tall) => set({ tall })}
+        />
+        <TextField
+          label="Stay away by"
+          value={typed.clearance}
+          set={(clearance) => set({ clearance })}
+        />
+      </Pairs>
+    </TypedForm>
   );
 }

@@ -2,10 +2,11 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { LampFunction, LampPairEdit, ShapeEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
-import { ActButton, PlainButton } from '../app/buttons';
+import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { typedLength } from '../entry/typed';
 import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
 import { FUNCTIONS } from './words';
 
 /** A hole as typed. */
@@ -72,98 +73,80 @@ export function LampForm({
 }) {
   const units = useUnits();
   const [typed, setTyped] = useState(() => typedOf(pair, units));
-  const [problem, setProblem] = useState<string>();
   const set = (change: Partial<Typed>) => setTyped((before) => ({ ...before, ...change }));
   const heads = pair?.heads ?? [];
   const drawn = heads.length > 1 || heads[0]?.lit.form === 'POLYGON';
-  const done = async () => {
-    try {
-      onDone(await built(pair, typed, units, newId, drawn));
-    } catch (refusal) {
-      setProblem((refusal as Error).message);
-    }
-  };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void done();
-      }}
+    <TypedForm
+      words={pair ? 'Change' : 'Put it on the front'}
+      onSend={async () => onDone(await built(pair, typed, units, newId, drawn))}
+      more={
+        onRemove && (
+          <PlainButton type="button" onClick={onRemove}>
+            Take it off the drawing
+          </PlainButton>
+        )
+      }
     >
-      <Flex direction="column" gap="14px">
-        <Pairs>
+      <Pairs>
+        <Choice
+          label="What it is for"
+          value={typed.function}
+          set={(value) => set({ function: value })}
+          options={FUNCTIONS}
+        />
+        <TextField
+          label="Called"
+          value={typed.name}
+          set={(name) => set({ name })}
+          maxLength={40}
+          placeholder={FUNCTIONS.find(([one]) => one === typed.function)?.[1]}
+        />
+      </Pairs>
+      {drawn ? (
+        <Box color="quiet">Its lit surface is drawn from several parts and stays as it is.</Box>
+      ) : (
+        <>
           <Choice
-            label="What it is for"
-            value={typed.function}
-            set={(value) => set({ function: value })}
-            options={FUNCTIONS}
+            label="Lit surface"
+            value={typed.form}
+            set={(form) => set({ form })}
+            options={[
+              ['ELLIPSE', 'round or oval'],
+              ['RECTANGLE', 'rectangular'],
+            ]}
           />
-          <TextField
-            label="Called"
-            value={typed.name}
-            set={(name) => set({ name })}
-            maxLength={40}
-            placeholder={FUNCTIONS.find(([one]) => one === typed.function)?.[1]}
-          />
-        </Pairs>
-        {drawn ? (
-          <Box color="quiet">Its lit surface is drawn from several parts and stays as it is.</Box>
-        ) : (
-          <>
-            <Choice
-              label="Lit surface"
-              value={typed.form}
-              set={(form) => set({ form })}
-              options={[
-                ['ELLIPSE', 'round or oval'],
-                ['RECTANGLE', 'rectangular'],
-              ]}
+          <Pairs>
+            <TextField
+              label="Its width"
+              value={typed.width}
+              set={(width) => set({ width })}
+              maxLength={30}
             />
-            <Pairs>
-              <TextField
-                label="Its width"
-                value={typed.width}
-                set={(width) => set({ width })}
-                maxLength={30}
-              />
-              <TextField
-                label="Its height (as wide where left out)"
-                value={typed.height}
-                set={(height) => set({ height })}
-                maxLength={30}
-              />
-            </Pairs>
-          </>
-        )}
-        <Pairs>
-          <TextField
-            label="Intensity on its axis, cd (from the data sheet)"
-            value={typed.intensity}
-            set={(intensity) => set({ intensity })}
-            maxLength={12}
-          />
-          <YesNo
-            label="Goes out while the turn signal flashes"
-            value={typed.goesOut}
-            set={(goesOut) => set({ goesOut })}
-          />
-        </Pairs>
-        <Holes holes={typed.holes} set={(holes) => set({ holes })} />
-        {problem && (
-          <Box role="alert" color="out">
-            {problem}
-          </Box>
-        )}
-        <Flex gap="8px" wrap="wrap">
-          <ActButton type="submit">{pair ? 'Change' : 'Put it on the front'}</ActButton>
-          {onRemove && (
-            <PlainButton type="button" onClick={onRemove}>
-              Take it off the drawing
-            </PlainButton>
-          )}
-        </Flex>
-      </Flex>
-    </form>
+            <TextField
+              label="Its height (as wide where left out)"
+              value={typed.height}
+              set={(height) => set({ height })}
+              maxLength={30}
+            />
+          </Pairs>
+        </>
+      )}
+      <Pairs>
+        <TextField
+          label="Intensity on its axis, cd (from the data sheet)"
+          value={typed.intensity}
+          set={(intensity) => set({ intensity })}
+          maxLength={12}
+        />
+        <YesNo
+          label="Goes out while the turn signal flashes"
+          value={typed.goesOut}
+          set={(goesOut) => set({ goesOut })}
+        />
+      </Pairs>
+      <Holes holes={typed.holes} set={(holes) => set({ holes })} />
+    </TypedForm>
   );
 }
 

@@ -85,14 +85,14 @@ export function PairDimensions({
         />
       </svg>
       <Words x={view.centreX} y={innerY} finding={margin('INNER_SPACING')}>
-        {bareText(between(judged), units)} between inner edges
+        {bareText(judged.innerSpacing, units)} between inner edges
       </Words>
       <Words
         x={(leftMmToScreenX(view, -judged.right.outer.value) + leftMmToScreenX(view, -half)) / 2}
         y={outerY + 28}
         finding={margin('OUTER_EDGE', 'RIGHT')}
       >
-        {typedLength(half - judged.right.outer.value, units)}
+        {bareText(judged.right.toSide, units)}
       </Words>
       <Place x={(view.centreX + leftX) / 2} y={centreY}>
         <MeasuredEntry
@@ -118,16 +118,6 @@ export function PairDimensions({
       </Words>
     </>
   );
-
-  function between(of: PlaceSheet['pairs'][number]) {
-    const mm = of.left.inner.value + of.right.inner.value;
-    return {
-      value: mm,
-      quantity: 'LENGTH' as const,
-      metric: `${typedLength(mm, 'METRIC')} mm`,
-      imperial: `${typedLength(mm, 'IMPERIAL')} in`,
-    };
-  }
 }
 
 /** A dimension line from the ground up. */

@@ -14,6 +14,7 @@ export function PlaceBand({
   changed,
   conflict,
   onKeep,
+  onCompare,
   onMine,
   onDrop,
   onAdd,
@@ -29,6 +30,7 @@ export function PlaceBand({
   changed: boolean;
   conflict: Conflict | undefined;
   onKeep: () => void;
+  onCompare: () => void;
   onMine: () => void;
   onDrop: () => void;
   onAdd: () => void;
@@ -43,9 +45,10 @@ export function PlaceBand({
       <Band
         verdict="AT_EDGE"
         headline={`Changed meanwhile by ${conflict.changedBy}`}
-        detail="You see your own drawing. Keep theirs, and yours is dropped; use yours, and theirs is replaced."
+        detail="You see your own drawing. “Keep theirs” drops it; “Use mine” replaces theirs."
         onAsk={undefined}
       >
+        <PlainButton onClick={onCompare}>See both</PlainButton>
         <PlainButton onClick={onDrop}>Keep theirs</PlainButton>
         <ActButton onClick={onMine}>Use mine</ActButton>
       </Band>

@@ -1,16 +1,17 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, unwrap, type PlacePage as Page } from '../app/api/client';
 import { putPlace, usePlacePage } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Key } from '../app/Key';
 import { UnitsProvider, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
+import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
+import { ToolButton } from '../app/ToolButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { FindingList } from '../finding/FindingList';
@@ -18,6 +19,7 @@ import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { conflictOf } from '../settings/Stale';
+import { FrontConflict } from './FrontConflict';
 import { FrontDrawing } from './FrontDrawing';
 import { HeadingPlan } from './HeadingPlan';
 import { KeepOutForm } from './KeepOutForm';
@@ -25,7 +27,7 @@ import { LampForm } from './LampForm';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
 import { RulesForm } from './RulesForm';
-import { freeId, moved, withPair } from './shapes';
+import { freeId, isMirrored, mirrored, moved, withPair } from './shapes';
 import { TemplateForm } from './TemplateForm';
 import { useFront } from './useFront';
 
@@ -38,6 +40,7 @@ type Shown =
   | 'findings'
   | 'cautions'
   | 'nowhere'
+  | 'conflict'
   | undefined;
 
 export function PlacePage() {
@@ -67,7 +70,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
   const chosen = front.pairs.find((pair) => pair.id === chosenId) ?? front.pairs[0];
-  const apart = parted || (chosen && JSON.stringify(chosen.left) !== JSON.stringify(chosen.right));
+  const apart = parted || (chosen !== undefined && !isMirrored(chosen));
 
   const keep = useMutation({
     mutationFn: (version: number) => putPlace(jobId, version, front),
@@ -81,8 +84,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     mutationFn: (pair: string) =>
       unwrap(api.POST('/api/calc/place/nearest', { body: { units, front, pair } })),
     onSuccess: (found) => {
-      if (found.spot && chosen) {
-        change(withPair(front, { ...chosen, left: found.spot, right: found.spot }));
+      const { outMm, heightMm } = found;
+      if (outMm !== undefined && heightMm !== undefined && chosen) {
+        change(withPair(front, moved(chosen, 'LEFT', { outMm, heightMm }, false)));
       } else {
         setShown('nowhere');
       }
@@ -117,11 +121,13 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     'Drill template',
     useCallback(() => setShown('template'), []),
   );
-  useCommand(
-    'p',
-    'Part the two sides, or mirror them',
-    useCallback(() => setParted((before) => !before), []),
-  );
+  const part = useCallback(() => {
+    if (apart && chosen && !isMirrored(chosen)) {
+      change(withPair(front, mirrored(chosen)));
+    }
+    setParted(!apart);
+  }, [apart, chosen, change, front]);
+  useCommand('p', 'Part the two sides, or mirror the left one', part);
   useCommand(
     'y',
     'To the yard',
@@ -134,91 +140,56 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     }
   };
   return (
-    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <StageHeader job={page.job} vehicle={page.vehicle} here="place" offline={offline} />
-      <HorizonStrip horizon={sheet.horizon} onMark={ask} />
-      <Grid
-        as="main"
-        flex="1"
-        minH="0"
-        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '216px 1fr 262px' }}
-        templateAreas={{
-          base: '"drawing" "pairs" "says"',
-          md: '"drawing drawing" "pairs says"',
-          lg: '"pairs drawing says"',
-        }}
-      >
-        <Flex
-          direction="column"
-          gridArea="pairs"
-          px={{ base: '14px', lg: '0' }}
-          pl={{ lg: '26px' }}
-          pr={{ lg: '10px' }}
-          pt="10px"
-          minH="0"
-        >
-          <Box flex="1" minH="0" overflowY="auto" tabIndex={0} aria-label="Lamps and rules">
-            <PairList
-              front={front}
-              sheet={sheet}
-              chosenId={chosen?.id}
-              onChoose={setChosenId}
-              onAddLamp={open('add')}
-              onEditLamp={open('edit')}
-              onKeepOuts={open('keepOuts')}
-              onRules={open('rules')}
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="place" offline={offline} />}
+      strip={<HorizonStrip horizon={sheet.horizon} onMark={ask} />}
+      left={
+        <StageColumn
+          label="Lamps and rules"
+          foot={
+            <Cautions
+              cautions={sheet.cautions}
+              where="before the drill"
+              open={shown === 'cautions'}
+              setOpen={(on) => setShown(on ? 'cautions' : undefined)}
             />
-          </Box>
-          <Cautions
-            cautions={sheet.cautions}
-            where="before the drill"
-            open={shown === 'cautions'}
-            setOpen={(on) => setShown(on ? 'cautions' : undefined)}
+          }
+        >
+          <PairList
+            front={front}
+            sheet={sheet}
+            chosenId={chosen?.id}
+            onChoose={setChosenId}
+            onAddLamp={open('add')}
+            onEditLamp={open('edit')}
+            onKeepOuts={open('keepOuts')}
+            onRules={open('rules')}
           />
-        </Flex>
-        <Flex direction="column" gridArea="drawing" minH="0">
-          <Flex
-            bg="plaster"
-            px="10px"
-            align="center"
-            gap="4px"
-            wrap="wrap"
-            borderBottomWidth="1px"
-            borderColor="hairline"
-            justify="flex-end"
-          >
-            <PlainButton
-              borderWidth="0"
-              borderRadius="0"
-              aria-pressed={!apart}
-              onClick={() => setParted(!apart)}
-            >
+        </StageColumn>
+      }
+      drawing={
+        <>
+          <DrawingTools>
+            <ToolButton aria-pressed={!apart} onClick={part}>
               {apart ? 'Sides parted' : 'Both sides together'}
               <Key name="p" />
-            </PlainButton>
-            <PlainButton borderWidth="0" borderRadius="0" disabled={!chosen} onClick={findNearest}>
+            </ToolButton>
+            <ToolButton disabled={!chosen} onClick={findNearest}>
               Nearest good place
               <Key name="n" />
-            </PlainButton>
-            <PlainButton
-              borderWidth="0"
-              borderRadius="0"
-              disabled={!chosen}
-              onClick={open('template')}
-            >
+            </ToolButton>
+            <ToolButton disabled={!chosen} onClick={open('template')}>
               Drill template
               <Key name="t" />
-            </PlainButton>
-          </Flex>
+            </ToolButton>
+          </DrawingTools>
           <Box flex="1" h={{ base: '360px', md: '460px', lg: 'auto' }} minH="0">
             <FrontDrawing
               front={front}
               sheet={sheet}
               chosen={chosen}
               onChoose={setChosenId}
-              onMove={(pair, side, to) =>
-                change(withPair(front, moved(pair, side, to, Boolean(apart))))
-              }
+              onMove={(pair, side, to) => change(withPair(front, moved(pair, side, to, apart)))}
             />
           </Box>
           {chosen && (
@@ -233,8 +204,10 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
               />
             </Box>
           )}
-        </Flex>
-        <Box gridArea="says" minH={{ base: '300px', lg: '0' }} overflow="hidden" bg="panel">
+        </>
+      }
+      right={
+        <Box h="100%" bg="panel">
           <FindingList
             title="What the rules say"
             findings={sheet.findings.filter(
@@ -243,8 +216,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}
           />
         </Box>
-      </Grid>
-      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
+      }
+      rightWidth="262px"
+      band={
         <PlaceBand
           sheet={sheet}
           empty={front.pairs.length === 0}
@@ -252,9 +226,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           changed={Boolean(draft)}
           conflict={conflict}
           onKeep={() => keep.mutate(draft?.version ?? page.version)}
-          onMine={() =>
-            conflict && keep.mutate(Number((conflict.theirs as { version?: number }).version))
-          }
+          onCompare={open('conflict')}
+          onMine={() => conflict && keep.mutate((conflict.theirs as unknown as Page).version)}
           onDrop={() => {
             keep.reset();
             drop();
@@ -274,7 +247,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           onFindings={open('findings')}
           onAsk={ask}
         />
-      </Box>
+      }
+    >
       <Sheet
         title={shown === 'edit' ? 'The lamp' : 'A lamp for this front'}
         open={shown === 'add' || shown === 'edit'}
@@ -334,6 +308,19 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
               </Box>
             ))}
       </Sheet>
+      <Sheet
+        title={`Changed meanwhile by ${conflict?.changedBy ?? ''}`}
+        open={shown === 'conflict' && conflict !== undefined}
+        close={close}
+      >
+        {conflict && (
+          <FrontConflict
+            theirName={conflict.changedBy}
+            theirs={(conflict.theirs as unknown as Page).front}
+            mine={front}
+          />
+        )}
+      </Sheet>
       <FindingsDialog
         findings={sheet.findings}
         open={shown === 'findings'}
@@ -341,6 +328,6 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         onAsk={setWorked}
       />
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
-    </Flex>
+    </StageFrame>
   );
 }

@@ -2,6 +2,7 @@ import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { LampPairEdit, PlaceSheet, SpotEdit } from '../app/api/client';
 import { finding, show } from '../test/testing';
+import { differences } from './FrontConflict';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
@@ -98,6 +99,7 @@ describe('the list of lamps', () => {
 describe('the band of the front', () => {
   const acts = {
     onKeep: vi.fn(),
+    onCompare: vi.fn(),
     onMine: vi.fn(),
     onDrop: vi.fn(),
     onAdd: vi.fn(),
@@ -148,5 +150,28 @@ describe('the band of the front', () => {
     expect(screen.getByRole('alert').textContent).toContain('cannot be reached');
     fireEvent.click(screen.getByText('Keep this place'));
     expect(acts.onKeep).toHaveBeenCalledOnce();
+  });
+});
+
+describe('two versions of a front', () => {
+  it('are told line by line where they differ, and nowhere else', () => {
+    const front = { ruleSets: ['un-r48'], widthMm: 1700, pairs: [fog], keepOuts: [] };
+    const higher = { ...fog, left: { ...spot, heightMm: 410 }, intensityCd: 800 };
+    const other = { ...fog, id: 'drl', name: 'running lamp' };
+    expect(differences(front, front, 'METRIC')).toEqual([]);
+    expect(differences(front, { ...front, pairs: [higher, other] }, 'METRIC')).toEqual([
+      {
+        what: 'fog lamp, left',
+        their: '600 out, 400 high, 3°',
+        my: '600 out, 410 high, 3°',
+      },
+      {
+        what: 'fog lamp, the lamp itself',
+        their: '90 wide, 0 holes',
+        my: '90 wide, 0 holes, 800 cd',
+      },
+      { what: 'running lamp, left', their: 'not on it', my: '600 out, 400 high, 3°' },
+      { what: 'running lamp, right', their: 'not on it', my: '600 out, 400 high, 3°' },
+    ]);
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { FrontEdit, LampPairEdit } from '../app/api/client';
-import { freeId, leftMmToScreenX, moved, screenXToLeftMm, shapePath, spotOn } from './shapes';
+import { freeId, isMirrored, leftMmToScreenX, mirrored, moved, shapePath, spotOn } from './shapes';
 
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
@@ -19,7 +19,6 @@ describe('the front, seen standing before it', () => {
   it("shows the vehicle's left at the right", () => {
     expect(leftMmToScreenX(view, spotOn(fog, 'LEFT').leftMm)).toBe(700);
     expect(leftMmToScreenX(view, spotOn(fog, 'RIGHT').leftMm)).toBe(100);
-    expect(screenXToLeftMm(view, leftMmToScreenX(view, 123.4))).toBeCloseTo(123.4, 9);
   });
 
   it('mirrors an outline', () => {
@@ -36,6 +35,18 @@ describe('the front, seen standing before it', () => {
   it('moves both lamps unless they were parted', () => {
     expect(moved(fog, 'RIGHT', { heightMm: 410 }, false).left.heightMm).toBe(410);
     expect(moved(fog, 'RIGHT', { heightMm: 410 }, true).left.heightMm).toBe(400);
+  });
+
+  it('leaves directions alone when places are mirrored', () => {
+    const turned = moved(fog, 'LEFT', { headingDeg: 13 }, true);
+    expect(moved(turned, 'RIGHT', { outMm: 610 }, false).left).toEqual({
+      outMm: 610,
+      heightMm: 400,
+      headingDeg: 13,
+    });
+    const parted = moved(turned, 'RIGHT', { heightMm: 420 }, true);
+    expect([isMirrored(turned), isMirrored(parted)]).toEqual([true, false]);
+    expect(mirrored(parted).right).toEqual({ outMm: 600, heightMm: 400, headingDeg: 0 });
   });
 
   it('finds ids that are free', () => {

@@ -14,11 +14,6 @@ export function leftMmToScreenX(view: View, leftMm: number): number {
   return view.centreX + leftMm * view.scale;
 }
 
-/** The inverse of {@link leftMmToScreenX}. */
-export function screenXToLeftMm(view: View, x: number): number {
-  return (x - view.centreX) / view.scale;
-}
-
 /** A lamp's reference point, left of the centre line and above the ground. */
 export function spotOn(pair: LampPairEdit, side: Side): { leftMm: number; heightMm: number } {
   const spot = spotOf(pair, side);
@@ -27,11 +22,6 @@ export function spotOn(pair: LampPairEdit, side: Side): { leftMm: number; height
 
 export function spotOf(pair: LampPairEdit, side: Side): SpotEdit {
   return side === 'LEFT' ? pair.left : pair.right;
-}
-
-/** How far a point left of the centre line lies out on a side. */
-export function outOf(side: Side, leftMm: number): number {
-  return sign(side) * leftMm;
 }
 
 /** SVG path of an outline about a point of the lamp's own axes, on one side of the vehicle. */
@@ -65,18 +55,29 @@ export function withPair(front: FrontEdit, pair: LampPairEdit): FrontEdit {
   return { ...front, pairs: front.pairs.map((one) => (one.id === pair.id ? pair : one)) };
 }
 
-/** The pair with one lamp moved, and the other with it unless the sides were parted. */
+/** The pair with one lamp changed, and the other alike unless the sides are parted. */
 export function moved(
   pair: LampPairEdit,
   side: Side,
   change: Partial<SpotEdit>,
   parted: boolean,
 ): LampPairEdit {
-  const spot = { ...spotOf(pair, side), ...change };
-  if (parted) {
-    return side === 'LEFT' ? { ...pair, left: spot } : { ...pair, right: spot };
-  }
-  return { ...pair, left: spot, right: spot };
+  return {
+    ...pair,
+    left: side === 'LEFT' || !parted ? { ...pair.left, ...change } : pair.left,
+    right: side === 'RIGHT' || !parted ? { ...pair.right, ...change } : pair.right,
+  };
+}
+
+/** Whether both lamps sit at mirrored places; their directions may differ. */
+export function isMirrored({ left, right }: LampPairEdit): boolean {
+  return left.outMm === right.outMm && left.heightMm === right.heightMm;
+}
+
+/** The pair with the right lamp set where the left one sits. */
+export function mirrored(pair: LampPairEdit): LampPairEdit {
+  const { outMm, heightMm } = pair.left;
+  return moved(pair, 'RIGHT', { outMm, heightMm }, true);
 }
 
 /** An id that no pair and nothing in the way has yet: "fog", "fog-2". */

@@ -35,7 +35,9 @@ export function useFront(page: PlacePage, units: Units) {
           setRefusal(undefined);
         }
       } catch (problem) {
-        setRefusal((problem as Error).message);
+        if (current.current) {
+          setRefusal((problem as Error).message);
+        }
       }
     }
     busy.current = false;

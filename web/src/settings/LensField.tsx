@@ -5,16 +5,26 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from './fields';
 
-/** Reads a lens by the server; nothing is asked while nothing is typed. */
-export function useLens(typed: string, job: Pick<Job, 'ruleSet' | 'traffic'>) {
-  const { ruleSet, traffic } = job;
-  return useQuery({
-    queryKey: ['lens', typed, ruleSet, traffic],
-    queryFn: () => unwrap(api.POST('/api/calc/lens', { body: { typed, ruleSet, traffic } })),
-    enabled: typed.trim() !== '',
-    staleTime: Infinity,
-    placeholderData: (before) => before,
-  }).data;
+type Market = Pick<Job, 'ruleSet' | 'traffic'>;
+
+/** Reads a lens by the server; undefined where nothing is typed. */
+export async function readLens(typed: string, market: Market): Promise<Lens | undefined> {
+  const { ruleSet, traffic } = market;
+  return typed.trim() === ''
+    ? undefined
+    : unwrap(api.POST('/api/calc/lens', { body: { typed, ruleSet, traffic } }));
+}
+
+/** The same while it is being typed; the last answer stays until the next one comes. */
+export function useLens(typed: string, market: Market) {
+  return (
+    useQuery({
+      queryKey: ['lens', typed, market.ruleSet, market.traffic],
+      queryFn: async () => (await readLens(typed, market)) ?? null,
+      staleTime: Infinity,
+      placeholderData: (before) => before,
+    }).data ?? undefined
+  );
 }
 
 /** What is moulded on a lens, typed as it stands there, with what it says. */

@@ -12,7 +12,7 @@ import {
 import { putVehicle } from '../app/api/queries';
 import { useUnits } from '../app/session';
 import { typedLength } from '../entry/typed';
-import { LensField, useLens } from './LensField';
+import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { DIPPED, FOG, SIDES } from './words';
@@ -87,13 +87,19 @@ export function VehicleForm({ page }: { page: JobPage }) {
     }
   };
   const put = async (sent: Typed) => {
+    // read again here: what was typed last may not have been answered yet
+    const [low, fog] = await Promise.all([
+      readLens(sent.lensDipped, page.job),
+      readLens(sent.lensFog, page.job),
+    ]);
     const edit: VehicleEdit = {
       ...sent,
+      dipped: low?.dipped ?? sent.dipped,
       wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, 'Wheelbase'),
       lampAheadMm: await lengthMm(sent.lampAheadMm, units, 'Lamps ahead of the axle'),
       widthMm: await lengthMm(sent.widthMm, units, 'Width'),
       lensDipped: sent.lensDipped.trim() || undefined,
-      fog: sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog']),
+      fog: fog?.fog ?? (sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog'])),
       lensFog: sent.lensFog.trim() || undefined,
     };
     await putVehicle(page.vehicle.id, edit);

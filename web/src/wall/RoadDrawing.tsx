@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
 import { useRef } from 'react';
-import type { Figure, LampAtWall, PairAtWall, Units } from '../app/api/client';
+import type { Figure, LampAtWall, PairAtWall, Units, Verdict } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
+import type { Worked } from '../finding/Working';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import type { Verdict } from '../app/api/client';
 
 const ROAD_MM = 140_000;
 const ASSUMED_HEIGHT_MM = 700;
@@ -19,14 +19,17 @@ const TICKS = {
 export function RoadDrawing({
   pair,
   verdicts,
+  onAsk,
 }: {
   pair: PairAtWall;
   verdicts: { left: Verdict; right: Verdict };
+  onAsk: (worked: Worked) => void;
 }) {
   const units = useUnits();
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
   const lamps = [pair.left, pair.right].filter((lamp) => lamp.place);
+  const source = lamps.find((lamp) => lamp.reading)?.reading?.reachSource;
   const centre = Math.max(0, ...lamps.map((lamp) => lamp.place?.centre.value ?? 0));
   const ground = height - 26;
   const lampX = 62;
@@ -82,6 +85,23 @@ export function RoadDrawing({
             </g>
           ))}
         </svg>
+      )}
+      {source && (
+        <Box
+          as="button"
+          position="absolute"
+          inset="0"
+          cursor="pointer"
+          aria-label="Where the cutoffs meet the road; show working"
+          onClick={() =>
+            onAsk({
+              kind: 'figure',
+              title: 'Where the cutoffs meet the road',
+              lines: lamps.flatMap((lamp) => lamp.reading?.reachWorking ?? []),
+              source,
+            })
+          }
+        />
       )}
     </Box>
   );

@@ -1,7 +1,7 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { JobPage, LampKind, Reading } from '../app/api/client';
+import type { JobPage, LampKind } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
@@ -9,7 +9,9 @@ import { Fetched } from '../app/Fetched';
 import { Key } from '../app/Key';
 import { Nowhere } from '../app/Nowhere';
 import { figureText, UnitsProvider, useUnits } from '../app/session';
+import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
+import { ToolButton } from '../app/ToolButton';
 import { typedLength } from '../entry/typed';
 import { useAttempt } from '../entry/useAttempt';
 import { Cautions } from '../finding/Cautions';
@@ -22,7 +24,7 @@ import { lampVerdict } from './lampVerdict';
 import { MarksDialog } from './MarksDialog';
 import { ReadDialog, type ReadTask } from './ReadDialog';
 import { ReadingsTape } from './ReadingsTape';
-import { lastLiving, reading, type Thing } from './readings';
+import { reading, readingActions } from './readings';
 import { RoadDrawing } from './RoadDrawing';
 import { SchoolsDialog } from './SchoolsDialog';
 import { Steps } from './Steps';
@@ -100,19 +102,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     return <Nowhere what="pair of lamps" />;
   }
 
-  const keepThing = async (thing: Thing, typed: string, id: string) => {
-    await keep.mutateAsync({
-      id,
-      edit: reading(thing, typed, units, lastLiving(page.readings, thing)),
-    });
-  };
-  const correct = async (wrong: Reading, typed: string, id: string) => {
-    const { kind: what, lamp, side, adjusterId } = wrong;
-    await keep.mutateAsync({
-      id,
-      edit: reading({ kind: what, lamp, side, adjusterId }, typed, units, wrong),
-    });
-  };
+  const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
   const keepDraft = () => {
     const { draft, drop } = drafting;
     if (!draft) {
@@ -194,68 +184,50 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       (!next.side || one.id.endsWith(next.side.toLowerCase())),
   );
   return (
-    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
-      <StageHeader
-        job={page.job}
-        vehicle={page.vehicle}
-        here="wall"
-        more={` · ${RULES[page.job.ruleSet] ?? page.job.ruleSet} · ${TRAFFIC[page.job.traffic]}`}
-        offline={offline}
-      >
-        <PlainButton onClick={standBack}>
-          Stand back
-          <Key name=" " />
-        </PlainButton>
-      </StageHeader>
-      <HorizonStrip
-        horizon={sheet.horizon}
-        onMark={(findingId) => {
-          const finding = sheet.findings.find((one) => one.id === findingId);
-          if (finding) {
-            setWorked({ kind: 'finding', finding });
-          }
-        }}
-      />
-      <Grid
-        as="main"
-        flex="1"
-        minH="0"
-        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '216px 1fr 222px' }}
-        templateAreas={{
-          base: '"drawing" "steps" "tape"',
-          md: '"drawing drawing" "steps tape"',
-          lg: '"steps drawing tape"',
-        }}
-      >
-        <Flex
-          direction="column"
-          gridArea="steps"
-          px={{ base: '14px', lg: '0' }}
-          pl={{ lg: '26px' }}
-          pr={{ lg: '10px' }}
-          pt="10px"
-          minH="0"
+    <StageFrame
+      header={
+        <StageHeader
+          job={page.job}
+          vehicle={page.vehicle}
+          here="wall"
+          more={` · ${RULES[page.job.ruleSet] ?? page.job.ruleSet} · ${TRAFFIC[page.job.traffic]}`}
+          offline={offline}
         >
-          <Box flex="1" minH="0" overflowY="auto" tabIndex={0}>
-            <Steps steps={sheet.steps} onStep={onStep} />
-          </Box>
-          <Cautions
-            cautions={sheet.cautions}
-            where="at the wall"
-            open={shown === 'cautions'}
-            setOpen={(open) => setShown(open ? 'cautions' : undefined)}
-          />
-        </Flex>
-        <Flex direction="column" gridArea="drawing" minH="0">
-          <Flex
-            bg="plaster"
-            px="10px"
-            align="center"
-            gap="4px"
-            wrap="wrap"
-            borderBottomWidth="1px"
-            borderColor="hairline"
-          >
+          <PlainButton onClick={standBack}>
+            Stand back
+            <Key name=" " />
+          </PlainButton>
+        </StageHeader>
+      }
+      strip={
+        <HorizonStrip
+          horizon={sheet.horizon}
+          onMark={(findingId) => {
+            const finding = sheet.findings.find((one) => one.id === findingId);
+            if (finding) {
+              setWorked({ kind: 'finding', finding });
+            }
+          }}
+        />
+      }
+      left={
+        <StageColumn
+          label="Order of work"
+          foot={
+            <Cautions
+              cautions={sheet.cautions}
+              where="at the wall"
+              open={shown === 'cautions'}
+              setOpen={(open) => setShown(open ? 'cautions' : undefined)}
+            />
+          }
+        >
+          <Steps steps={sheet.steps} onStep={onStep} />
+        </StageColumn>
+      }
+      drawing={
+        <>
+          <DrawingTools>
             {hasFog &&
               (['DIPPED', 'FRONT_FOG'] as const).map((one) => (
                 <ToolButton key={one} on={kind === one} onClick={() => setKind(one)}>
@@ -282,7 +254,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
                 {page.bay?.name ?? 'No bay'}
               </Link>
             </ToolButton>
-          </Flex>
+          </DrawingTools>
           <Box flex="1" h={{ base: '320px', md: '420px', lg: 'auto' }} minH="0">
             <WallDrawing
               page={page}
@@ -303,14 +275,13 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
                 left: lampVerdict(sheet, pair.left),
                 right: lampVerdict(sheet, pair.right),
               }}
+              onAsk={setWorked}
             />
           </Box>
-        </Flex>
-        <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
-          <ReadingsTape readings={page.readings} onCorrect={correct} />
-        </Box>
-      </Grid>
-      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
+        </>
+      }
+      right={<ReadingsTape readings={page.readings} onCorrect={correct} />}
+      band={
         <VerdictBand
           sheet={sheet}
           draft={
@@ -325,7 +296,8 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           onFindings={openFindings}
           onAsk={behind && (() => setWorked({ kind: 'finding', finding: behind }))}
         />
-      </Box>
+      }
+    >
       <ReadDialog page={page} task={task} close={() => setTask(undefined)} />
       <FindingsDialog
         findings={sheet.findings}
@@ -353,7 +325,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       />
       <SettingsDialog page={page} open={shown === 'settings'} close={() => setShown(undefined)} />
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
-    </Flex>
+    </StageFrame>
   );
 }
 
@@ -369,20 +341,4 @@ function draftFigure(mm: number) {
 
 function press(selector: string) {
   document.querySelector<HTMLButtonElement>(selector)?.click();
-}
-
-function ToolButton({
-  on = false,
-  ...props
-}: { on?: boolean } & React.ComponentProps<typeof PlainButton>) {
-  return (
-    <PlainButton
-      borderWidth="0"
-      px="10px"
-      fontSize="15px"
-      borderRadius="0"
-      color={on ? 'lamp' : 'ink'}
-      {...props}
-    />
-  );
 }

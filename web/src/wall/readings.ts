@@ -43,6 +43,27 @@ export function reading(
   return { lamp: 'DIPPED', ...thing, typed, units, strikes: corrects?.id };
 }
 
+/**
+ * Keeping and correcting for a page that shows some readings. Typed anew, a thing's last reading is
+ * struck through, unless it is to count beside the earlier ones.
+ */
+export function readingActions(
+  readings: Reading[],
+  units: Units,
+  keep: (reading: { id: string; edit: ReadingEdit }) => Promise<unknown>,
+  countsBeside: (thing: Thing) => boolean = () => false,
+) {
+  const keepThing: KeepThing = (thing, typed, id) => {
+    const corrects = countsBeside(thing) ? undefined : lastLiving(readings, thing);
+    return keep({ id, edit: reading(thing, typed, units, corrects) });
+  };
+  const correct = (wrong: Reading, typed: string, id: string) => {
+    const { kind, lamp, side, adjusterId } = wrong;
+    return keep({ id, edit: reading({ kind, lamp, side, adjusterId }, typed, units, wrong) });
+  };
+  return { keepThing, correct };
+}
+
 const taken = (of: Reading): Taken => ({
   kind: of.kind,
   lamp: of.lamp,

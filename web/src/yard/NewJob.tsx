@@ -1,4 +1,4 @@
-import { Box, CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -6,38 +6,16 @@ import { uuidv7 } from 'uuidv7';
 import type { JobEdit, Vehicle } from '../app/api/client';
 import { putJob, putVehicle, useBays, useRuleSets, useVehicles } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
+import { Sheet } from '../app/Sheet';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 
 /** A few fields take a vehicle in; everything else has a default that can be changed later. */
 export function NewJob({ open, close }: { open: boolean; close: () => void }) {
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(c) => !c.open && close()}
-      size="lg"
-      lazyMount
-      unmountOnExit
-    >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header pr="64px">
-              <Dialog.Title fontFamily="heading" fontSize="22px">
-                Take a vehicle in
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="24px">
-              <NewJobForm />
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <Sheet title="Take a vehicle in" open={open} close={close}>
+      <NewJobForm />
+    </Sheet>
   );
 }
 

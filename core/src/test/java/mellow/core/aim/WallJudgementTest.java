@@ -237,4 +237,21 @@ class WallJudgementTest {
     assertThat(walls.sheet().next().verdict()).isEqualTo(Verdict.NOT_KNOWN);
     assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.SETTLE);
   }
+
+  /** Arithmetic: 762 mm falling 1 % meets the road at 76.2 m. */
+  @Test
+  void aReachShowsHowItComesAbout() {
+    Walls walls = new Walls().centre(762).reads(Side.LEFT, 76.2).reads(Side.RIGHT, -5);
+    var lines = working(walls, Side.LEFT);
+    assertThat(lines).hasSize(3);
+    assertThat(lines.get(2).result().value()).isCloseTo(76_200, within(1e-6));
+    assertThat(lines.get(2).filled().text(UnitSystem.METRIC))
+        .isEqualTo("762.0 mm ÷ (1.00 % ÷ 100)");
+    assertThat(working(walls, Side.RIGHT)).hasSize(2);
+  }
+
+  private static java.util.List<mellow.core.finding.Working.Line> working(Walls walls, Side side) {
+    LampSheet lamp = walls.sheet().pairs().get(0).lamps().on(side);
+    return Road.working(lamp.place().orElseThrow(), lamp.reading().orElseThrow().percent()).lines();
+  }
 }

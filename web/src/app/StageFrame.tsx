@@ -1,0 +1,110 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+/**
+ * The page of a stage: its drawing in the middle, the order of work beside it, what was read or said
+ * at the right, and the band with the next thing to do at the foot. On a tablet the drawing goes
+ * first, on a phone everything stands below it.
+ */
+export function StageFrame({
+  header,
+  strip,
+  left,
+  leftWidth = '216px',
+  drawing,
+  right,
+  rightWidth = '222px',
+  band,
+  children,
+}: {
+  header: ReactNode;
+  strip?: ReactNode;
+  left: ReactNode;
+  leftWidth?: string;
+  drawing: ReactNode;
+  right: ReactNode;
+  rightWidth?: string;
+  band: ReactNode;
+  /** The dialogs. */
+  children?: ReactNode;
+}) {
+  return (
+    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
+      {header}
+      {strip}
+      <Grid
+        as="main"
+        flex="1"
+        minH="0"
+        borderTopWidth={strip ? '0' : '1px'}
+        borderColor="hairline"
+        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: `${leftWidth} 1fr ${rightWidth}` }}
+        templateAreas={{
+          base: '"drawing" "left" "right"',
+          md: '"drawing drawing" "left right"',
+          lg: '"left drawing right"',
+        }}
+      >
+        <Flex direction="column" gridArea="left" minH="0" overflow="hidden">
+          {left}
+        </Flex>
+        <Flex direction="column" gridArea="drawing" minH="0">
+          {drawing}
+        </Flex>
+        <Box gridArea="right" minH={{ base: '300px', lg: '0' }} overflow="hidden">
+          {right}
+        </Box>
+      </Grid>
+      <Box position={{ base: 'sticky', lg: 'static' }} bottom="0" zIndex="5">
+        {band}
+      </Box>
+      {children}
+    </Flex>
+  );
+}
+
+/** The column beside the drawing: it scrolls, and what stands at its foot stays. */
+export function StageColumn({
+  label,
+  foot,
+  children,
+}: {
+  label: string;
+  foot: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <Flex
+      direction="column"
+      flex="1"
+      minH="0"
+      px={{ base: '14px', lg: '0' }}
+      pl={{ lg: '26px' }}
+      pr={{ lg: '10px' }}
+      pt="10px"
+    >
+      <Box flex="1" minH="0" overflowY="auto" tabIndex={0} role="region" aria-label={label}>
+        {children}
+      </Box>
+      {foot}
+    </Flex>
+  );
+}
+
+/** The line of tools above a drawing. */
+export function DrawingTools({ children }: { children: ReactNode }) {
+  return (
+    <Flex
+      bg="plaster"
+      px="10px"
+      align="center"
+      justify="flex-end"
+      gap="4px"
+      wrap="wrap"
+      borderBottomWidth="1px"
+      borderColor="hairline"
+    >
+      {children}
+    </Flex>
+  );
+}
