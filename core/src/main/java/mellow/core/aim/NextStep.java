@@ -123,7 +123,7 @@ public record NextStep(
         .filter(finding -> finding.verdict() == Verdict.NOT_KNOWN)
         .filter(
             finding ->
-                finding.id().startsWith("school.")
+                finding.id().contains("school.")
                     || finding.id().contains("aim.limits")
                     || finding.id().contains("aim.target"))
         .findFirst();

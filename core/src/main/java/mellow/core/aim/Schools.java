@@ -11,6 +11,7 @@ import mellow.core.rules.AimRule;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /** What each school of aiming asks of a lamp, or why it cannot be followed. */
@@ -206,6 +207,7 @@ final class Schools {
   }
 
   private String id(String what, Side side) {
-    return "school." + what + "." + side.word();
+    String lamp = pair.kind() == LampKind.DIPPED ? "" : "fog.";
+    return lamp + "school." + what + "." + side.word();
   }
 }

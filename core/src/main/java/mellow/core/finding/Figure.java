@@ -12,6 +12,7 @@ import mellow.core.measure.UnitSystem;
  */
 public record Figure(double value, Quantity quantity) {
   private static final double MM_PER_M = 1000;
+  private static final long MINUTES_AN_HOUR = 60;
   private static final double CM2_PER_SQUARE_INCH = Math.pow(LengthUnit.IN.toMm(1) / 10, 2);
 
   public Figure {
@@ -46,6 +47,19 @@ public record Figure(double value, Quantity quantity) {
 
   public static Figure areaCm2(double cm2) {
     return new Figure(cm2, Quantity.AREA);
+  }
+
+  /** Degrees as a protractor held by hand tells them. */
+  public static Figure direction(double degrees) {
+    return new Figure(degrees, Quantity.DIRECTION);
+  }
+
+  public static Figure minutes(double minutes) {
+    return new Figure(minutes, Quantity.MINUTES);
+  }
+
+  public static Figure count(double count) {
+    return new Figure(count, Quantity.COUNT);
   }
 
   /** A position of a dial or switch. */
@@ -84,8 +98,17 @@ public record Figure(double value, Quantity quantity) {
               ? TapeText.decimal(value, 1) + " cm²"
               : TapeText.decimal(value / CM2_PER_SQUARE_INCH, 2) + " sq in";
       case INTENSITY -> TapeText.decimal(value, 0) + " cd";
+      case MINUTES -> hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);
     };
+  }
+
+  private static String hours(long minutes) {
+    if (minutes < MINUTES_AN_HOUR) {
+      return minutes + " min";
+    }
+    long rest = minutes % MINUTES_AN_HOUR;
+    return minutes / MINUTES_AN_HOUR + " h" + (rest == 0 ? "" : " " + rest + " min");
   }
 }

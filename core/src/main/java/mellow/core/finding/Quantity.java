@@ -20,6 +20,8 @@ public enum Quantity {
   AREA,
   /** Candela, shown whole. */
   INTENSITY,
+  /** Minutes of work, shown in hours from one hour on. */
+  MINUTES,
   /** How many of something. */
   COUNT,
   /** A bare number, shown to 0.001. */

@@ -15,6 +15,8 @@ public record Source(Mark mark, String reference) {
     /** Published, but no copy was at hand when it was written down. */
     FROM_MEMORY("from memory, check the current text"),
     DERIVED("derived"),
+    /** A rule of the shop that uses the product. */
+    LOCAL("this shop's own rule"),
     /** The product's own advice, not a rule of the trade. */
     JUDGED("this product's advice");
 

@@ -27,9 +27,18 @@ public final class BuiltInRules {
     return ALL.stream().filter(set -> set.id().equals(id)).findFirst();
   }
 
+  /** The file of a set, as it ships; empty where there is no such set. */
+  public static Optional<String> file(String id) {
+    return byId(id).map(set -> text(set.id()));
+  }
+
+  private static String text(String id) {
+    return Resources.text("/mellow/rules/" + id + ".json");
+  }
+
   private static RuleSet load(String id) {
     try {
-      return RuleSetFormat.read(Resources.text("/mellow/rules/" + id + ".json"));
+      return RuleSetFormat.read(text(id));
     } catch (FormatProblem problem) {
       throw new IllegalStateException(id + " at " + problem.place(), problem);
     }

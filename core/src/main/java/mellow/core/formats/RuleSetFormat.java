@@ -50,16 +50,21 @@ public final class RuleSetFormat {
    * @throws FormatProblem where the text is no JSON, breaks the schema or contradicts itself
    */
   public static RuleSet read(String json) throws FormatProblem {
+    return ruleSet(checked(json, SCHEMA));
+  }
+
+  /** The text as a tree that keeps the schema. */
+  static JsonNode checked(String json, JsonSchema schema) throws FormatProblem {
     JsonNode root = parse(json);
-    Set<ValidationMessage> breaches = SCHEMA.validate(root);
+    Set<ValidationMessage> breaches = schema.validate(root);
     if (!breaches.isEmpty()) {
       ValidationMessage first = breaches.iterator().next();
       throw new FormatProblem(first.getInstanceLocation().toString(), first.getMessage());
     }
-    return ruleSet(root);
+    return root;
   }
 
-  private static JsonNode parse(String json) throws FormatProblem {
+  static JsonNode parse(String json) throws FormatProblem {
     try {
       JsonNode root = JSON.readTree(json);
       if (root == null || root.isMissingNode()) {
@@ -85,8 +90,7 @@ public final class RuleSetFormat {
         rules(root, "place", ids, node -> PlaceRuleFormat.read(node, document)));
   }
 
-  private static <T> List<T> rules(
-      JsonNode root, String kind, Set<String> ids, Function<JsonNode, T> read)
+  static <T> List<T> rules(JsonNode root, String kind, Set<String> ids, Function<JsonNode, T> read)
       throws FormatProblem {
     List<T> rules = new ArrayList<>();
     for (JsonNode node : root.path(kind)) {
@@ -103,7 +107,7 @@ public final class RuleSetFormat {
     return rules;
   }
 
-  private static AimRule aimRule(JsonNode node, JsonNode setDocument) {
+  static AimRule aimRule(JsonNode node, JsonNode setDocument) {
     DoubleUnaryOperator toPercent =
         node.get("unit").asText().equals("percent")
             ? value -> value
@@ -144,6 +148,7 @@ public final class RuleSetFormat {
           case "published" -> Source.Mark.PUBLISHED;
           case "from-memory" -> Source.Mark.FROM_MEMORY;
           case "common-practice" -> Source.Mark.COMMON_PRACTICE;
+          case "local" -> Source.Mark.LOCAL;
           default -> Source.Mark.JUDGED;
         };
     return new Source(mark, document.get("name").asText() + ", " + rule.get("clause").asText());

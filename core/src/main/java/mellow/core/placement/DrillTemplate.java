@@ -26,8 +26,11 @@ public final class DrillTemplate {
   /** Neighbouring sheets show the same strip, to lay one on the other. */
   private static final double OVERLAP_MM = 10;
 
-  /** Foot of each sheet: control line and words. */
-  private static final double FOOT_MM = 34;
+  /** Foot of each sheet: the control line, and above it the words. */
+  private static final double CONTROL_HEIGHT_MM = 12;
+
+  private static final double WORDS_MM = 2.8;
+  private static final double LINE_MM = 5.6;
 
   private static final double AROUND_MM = 15;
   private static final double CROSS_MM = 6;
@@ -36,15 +39,19 @@ public final class DrillTemplate {
   private final Side side;
   private final Paper paper;
   private final UnitSystem units;
+  private final List<Lamp.Hole> holes;
   private final Envelope reach;
+  private final double footMm;
 
   private DrillTemplate(LampPair pair, Side side, Paper paper, UnitSystem units) {
     this.pair = pair;
     this.side = side;
     this.paper = paper;
     this.units = units;
+    this.holes = inOrder(pair.lamp());
+    this.footMm = CONTROL_HEIGHT_MM + (footWords(", sheet 99 of 99").size() + 0.5) * LINE_MM;
     Envelope all = seen(pair.lamp().body()).getEnvelopeInternal();
-    pair.lamp().holes().forEach(hole -> all.expandToInclude(seenX(hole.outMm()), hole.upMm()));
+    holes.forEach(hole -> all.expandToInclude(seenX(hole.outMm()), hole.upMm()));
     all.expandToInclude(0, 0);
     all.expandBy(AROUND_MM);
     this.reach = all;
@@ -68,7 +75,11 @@ public final class DrillTemplate {
   }
 
   private double windowHeight() {
-    return paper.heightMm() - 2 * MARGIN_MM - FOOT_MM;
+    return paper.heightMm() - 2 * MARGIN_MM - footMm;
+  }
+
+  private double footTop() {
+    return MARGIN_MM + footMm;
   }
 
   private static int tiles(double length, double window) {
@@ -93,7 +104,7 @@ public final class DrillTemplate {
     Envelope window = new Envelope(left, left + windowWidth(), top - windowHeight(), top);
     List<Stroke> strokes = new ArrayList<>();
     double dx = MARGIN_MM - window.getMinX();
-    double dy = MARGIN_MM + FOOT_MM - window.getMinY();
+    double dy = footTop() - window.getMinY();
     body(window, dx, dy, strokes);
     axes(window, dx, dy, strokes);
     holes(window, dx, dy, strokes);
@@ -126,22 +137,21 @@ public final class DrillTemplate {
     }
   }
 
-  private static void axes(Envelope window, double dx, double dy, List<Stroke> strokes) {
-    if (window.getMinX() <= 0 && window.getMaxX() >= 0) {
+  private void axes(Envelope window, double dx, double dy, List<Stroke> strokes) {
+    Envelope shown = window.intersection(reach);
+    if (shown.getMinX() <= 0 && shown.getMaxX() >= 0) {
       strokes.add(
-          new Stroke.Line(
-              dx, window.getMinY() + dy, dx, window.getMaxY() + dy, Stroke.Pen.DASH_DOT));
+          new Stroke.Line(dx, shown.getMinY() + dy, dx, shown.getMaxY() + dy, Stroke.Pen.DASH_DOT));
     }
-    if (window.getMinY() <= 0 && window.getMaxY() >= 0) {
+    if (shown.getMinY() <= 0 && shown.getMaxY() >= 0) {
       strokes.add(
-          new Stroke.Line(
-              window.getMinX() + dx, dy, window.getMaxX() + dx, dy, Stroke.Pen.DASH_DOT));
+          new Stroke.Line(shown.getMinX() + dx, dy, shown.getMaxX() + dx, dy, Stroke.Pen.DASH_DOT));
     }
   }
 
   private void holes(Envelope window, double dx, double dy, List<Stroke> strokes) {
     int number = 0;
-    for (Lamp.Hole hole : inOrder()) {
+    for (Lamp.Hole hole : holes) {
       number++;
       double x = seenX(hole.outMm());
       if (!window.contains(x, hole.upMm())) {
@@ -156,20 +166,35 @@ public final class DrillTemplate {
       double arm = hole.finalMm() / 2 + CROSS_MM;
       strokes.add(new Stroke.Line(atX - arm, atY, atX + arm, atY, Stroke.Pen.SOLID));
       strokes.add(new Stroke.Line(atX, atY - arm, atX, atY + arm, Stroke.Pen.SOLID));
-      strokes.add(new Stroke.Text(atX + arm + 1, atY + 1, 3, number + ": " + drills(hole)));
+      double away = hole.finalMm() / 2 * Math.sqrt(0.5) + 0.8;
+      strokes.add(new Stroke.Text(atX + away, atY + away, 3, Integer.toString(number)));
     }
   }
 
   /** The largest holes last: a small one still shows where a slip would have gone. */
-  private List<Lamp.Hole> inOrder() {
-    return pair.lamp().holes().stream()
-        .sorted(Comparator.comparingDouble(Lamp.Hole::finalMm))
-        .toList();
+  private static List<Lamp.Hole> inOrder(Lamp lamp) {
+    return lamp.holes().stream().sorted(Comparator.comparingDouble(Lamp.Hole::finalMm)).toList();
   }
 
   private String drills(Lamp.Hole hole) {
     String last = diameter(hole.finalMm());
     return hole.pilotMm() > 0 ? diameter(hole.pilotMm()) + ", then " + last : last;
+  }
+
+  /** The holes by what is drilled, in order: "1 to 3: 3.0 mm, then 10.0 mm". */
+  private List<String> drillList() {
+    List<String> list = new ArrayList<>();
+    int first = 0;
+    while (first < holes.size()) {
+      int next = first + 1;
+      while (next < holes.size() && drills(holes.get(next)).equals(drills(holes.get(first)))) {
+        next++;
+      }
+      String numbers = next - first == 1 ? "Hole " + next : "Holes " + (first + 1) + " to " + next;
+      list.add(numbers + ": " + drills(holes.get(first)));
+      first = next;
+    }
+    return list;
   }
 
   private String diameter(double mm) {
@@ -179,7 +204,7 @@ public final class DrillTemplate {
   }
 
   private void joins(int column, int row, int columns, int rows, List<Stroke> strokes) {
-    double bottom = MARGIN_MM + FOOT_MM;
+    double bottom = footTop();
     double top = paper.heightMm() - MARGIN_MM;
     double right = paper.widthMm() - MARGIN_MM;
     if (column > 0) {
@@ -201,35 +226,56 @@ public final class DrillTemplate {
   }
 
   private void foot(int column, int row, int columns, int rows, List<Stroke> strokes) {
-    double y = MARGIN_MM + 4;
+    double y = MARGIN_MM + 2;
     double end = MARGIN_MM + CONTROL_LINE_MM;
     strokes.add(new Stroke.Line(MARGIN_MM, y, end, y, Stroke.Pen.SOLID));
     strokes.add(new Stroke.Line(MARGIN_MM, y - 2, MARGIN_MM, y + 2, Stroke.Pen.SOLID));
     strokes.add(new Stroke.Line(end, y - 2, end, y + 2, Stroke.Pen.SOLID));
-    strokes.add(
-        new Stroke.Text(end + 3, y - 1, 2.6, "100 mm: measure it. Not 100? Print at 100 %."));
+    strokes.add(new Stroke.Text(end + 3, y + 1, WORDS_MM, "100 mm: measure this line."));
+    strokes.add(new Stroke.Text(end + 3, y - LINE_MM + 1, WORDS_MM, "Not 100? Print at 100 %."));
+    String sheet =
+        rows * columns == 1
+            ? ""
+            : ", sheet " + (row * columns + column + 1) + " of " + rows * columns;
+    double line = footTop();
+    for (String words : footWords(sheet)) {
+      line -= LINE_MM;
+      strokes.add(new Stroke.Text(MARGIN_MM, line, WORDS_MM, words));
+    }
+  }
+
+  private List<String> footWords(String sheet) {
     Spot spot = pair.spots().on(side);
-    strokes.add(
-        new Stroke.Text(
-            MARGIN_MM,
-            y + 14,
-            3,
-            "Cross: "
-                + Figure.lengthMm(spot.outMm()).text(units)
-                + " from the vehicle's centre line, "
-                + Figure.lengthMm(spot.heightMm()).text(units)
-                + " above the ground. Pilot holes first. Look what lies behind."));
-    strokes.add(
-        new Stroke.Text(
-            MARGIN_MM,
-            y + 20,
-            4,
-            side.word().toUpperCase(Locale.ROOT)
-                + " "
-                + pair.name()
-                + ", seen standing before the vehicle; sheet "
-                + (row * columns + column + 1)
-                + " of "
-                + rows * columns));
+    List<String> paragraphs = new ArrayList<>();
+    paragraphs.add(
+        side.word().toUpperCase(Locale.ROOT)
+            + " "
+            + pair.name()
+            + ", seen standing before the vehicle"
+            + sheet);
+    paragraphs.add(
+        "Cross: "
+            + Figure.lengthMm(spot.outMm()).text(units)
+            + " from the vehicle's centre line, "
+            + Figure.lengthMm(spot.heightMm()).text(units)
+            + " above the ground");
+    paragraphs.addAll(drillList());
+    paragraphs.add("Pilot holes first. Look what lies behind before you drill.");
+    return paragraphs.stream().flatMap(words -> lines(words).stream()).toList();
+  }
+
+  private List<String> lines(String words) {
+    int letters = (int) (windowWidth() / (WORDS_MM * Stroke.Text.WIDEST_MEAN_LETTER));
+    List<String> lines = new ArrayList<>();
+    StringBuilder line = new StringBuilder();
+    for (String word : words.split(" ")) {
+      if (!line.isEmpty() && line.length() + 1 + word.length() > letters) {
+        lines.add(line.toString());
+        line.setLength(0);
+      }
+      line.append(line.isEmpty() ? "" : " ").append(word);
+    }
+    lines.add(line.toString());
+    return lines;
   }
 }

@@ -1,6 +1,7 @@
 package mellow.core.placement;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import mellow.core.vehicle.LampFunction;
@@ -15,8 +16,15 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * @param widthMm width of the vehicle without its mirrors
  * @param pairs the lamps, those that were there and those that are planned
  * @param keepOuts what to stay clear of
+ * @param bumper its curve from above; empty where not measured
  */
-public record Front(double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts) {
+public record Front(
+    double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts, Optional<Bumper> bumper) {
+  /** A front of whose bumper nothing is known. */
+  public Front(double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts) {
+    this(widthMm, pairs, keepOuts, Optional.empty());
+  }
+
   public Front {
     if (!(widthMm > 0)) {
       throw new IllegalArgumentException("a vehicle has a width, not " + widthMm);
@@ -30,7 +38,8 @@ public record Front(double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts
     return new Front(
         widthMm,
         pairs.stream().map(pair -> pair.id().equals(changed.id()) ? changed : pair).toList(),
-        keepOuts);
+        keepOuts,
+        bumper);
   }
 
   Stream<LampPair> of(LampFunction function) {

@@ -1,7 +1,9 @@
 package mellow.core.placement;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
@@ -9,6 +11,8 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -27,6 +31,15 @@ final class FrontCheck {
   private static final Source EVEN =
       Source.judged("“symmetrical” is asked without a figure; 5 mm is seen by eye");
 
+  private static final double FORWARD_WITHIN_DEG = 10;
+
+  /** What is fitted to bumpers; the others sit in housings of their own. */
+  private static final Set<LampFunction> ON_THE_BUMPER =
+      EnumSet.of(LampFunction.DRL, LampFunction.FRONT_FOG, LampFunction.DRIVING);
+
+  private static final Source FORWARD =
+      Source.commonPractice("forward within 10°: never following the curve round the corner");
+
   private final Front front;
   private final double tapeMm;
 
@@ -39,6 +52,10 @@ final class FrontCheck {
     List<Finding> findings = new ArrayList<>();
     findings.add(even(pair));
     for (Side side : Side.values()) {
+      front
+          .bumper()
+          .filter(bumper -> ON_THE_BUMPER.contains(pair.lamp().function()))
+          .ifPresent(bumper -> findings.add(turned(pair, side, bumper)));
       withinTheVehicle(pair, side, findings);
       Geometry body = body(pair, side);
       for (KeepOut keepOut : front.keepOuts()) {
@@ -95,6 +112,43 @@ final class FrontCheck {
     return margin.verdict() == Verdict.OUT
         ? finding.withRemedy(Sentence.of("Set both sides alike."))
         : finding;
+  }
+
+  /**
+   * Flush with the bumper a lamp would look where the bumper turns; its bracket gives that back.
+   */
+  private Finding turned(LampPair pair, Side side, Bumper bumper) {
+    Spot spot = pair.spots().on(side);
+    double turn = bumper.turnDeg(spot.outMm(), front.widthMm());
+    Figure away = Figure.direction(turn);
+    String who = PlaceWords.who(pair, side);
+    if (turn <= FORWARD_WITHIN_DEG) {
+      return Finding.plain(
+          id("bumper", pair, side),
+          Verdict.WITHIN,
+          FORWARD,
+          Sentence.of("The bumper turns away by {0} behind: " + who, away));
+    }
+    return Finding.plain(
+            id("bumper", pair, side),
+            Verdict.AT_EDGE,
+            FORWARD,
+            Sentence.of(who + ": flush with the bumper it would look {0} outwards", away))
+        .withRemedy(
+            Sentence.of(
+                "Its bracket has to give back {0} to look as it is drawn; set it by protractor.",
+                Figure.direction(turn - spot.headingDeg())))
+        .withWorking(
+            Working.of(
+                new Working.Line(
+                    "bumper turned away",
+                    "atan(2 × setback × out ÷ (width ÷ 2)²)",
+                    Sentence.of(
+                        "atan(2 × {0} × {1} ÷ ({2} ÷ 2)²)",
+                        Figure.lengthMm(bumper.setbackMm()),
+                        Figure.lengthMm(spot.outMm()),
+                        Figure.lengthMm(front.widthMm())),
+                    away)));
   }
 
   private void withinTheVehicle(LampPair pair, Side side, List<Finding> findings) {

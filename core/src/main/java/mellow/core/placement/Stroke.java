@@ -32,5 +32,8 @@ public sealed interface Stroke {
    *
    * @param sizeMm height of its capitals
    */
-  record Text(double x, double y, double sizeMm, String words) implements Stroke {}
+  record Text(double x, double y, double sizeMm, String words) implements Stroke {
+    /** Mean width of a letter in a line of words, as a share of the capitals' height, at most. */
+    static final double WIDEST_MEAN_LETTER = 0.78;
+  }
 }

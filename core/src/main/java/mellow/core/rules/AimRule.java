@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.BeamClass;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a rule set asks of the vertical aim of some lamps.
@@ -32,5 +33,12 @@ public record AimRule(
       throw new IllegalArgumentException(
           id + ": the aim of " + aimPercent + " % lies outside the limits");
     }
+  }
+
+  AimRule confirmed(@Nullable Confirmation by) {
+    return by == null
+        ? this
+        : new AimRule(
+            id, classes, height, byMakersChoice, limits, aimPercent, setting, by.lift(source));
   }
 }

@@ -6,6 +6,7 @@ import java.util.Set;
 import mellow.core.finding.Quantity;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.LampFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a rule set asks of the place of some lamps.
@@ -101,5 +102,11 @@ public record PlaceRule(
   boolean isFor(LampFunction function, double widthMm) {
     return functions.contains(function)
         && vehicleWidthMm.map(condition -> condition.holdsFor(widthMm)).orElse(true);
+  }
+
+  PlaceRule confirmed(@Nullable Confirmation by) {
+    return by == null
+        ? this
+        : new PlaceRule(id, functions, asks, limits, vehicleWidthMm, excuse, by.lift(source));
   }
 }

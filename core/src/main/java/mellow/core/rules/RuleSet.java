@@ -1,8 +1,11 @@
 package mellow.core.rules;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -37,6 +40,25 @@ public record RuleSet(
   /** The rules of place for such a lamp on a vehicle of such a width. */
   public List<PlaceRule> placeRulesFor(LampFunction function, double vehicleWidthMm) {
     return placeRules.stream().filter(rule -> rule.isFor(function, vehicleWidthMm)).toList();
+  }
+
+  /** The set with the mark lifted of each rule that was confirmed in this version. */
+  RuleSet confirmed(Collection<Confirmation> all) {
+    Map<String, Confirmation> byRule =
+        all.stream()
+            .filter(one -> one.setId().equals(id) && one.setVersion() == version)
+            .collect(Collectors.toMap(Confirmation::ruleId, one -> one, (one, later) -> later));
+    return byRule.isEmpty()
+        ? this
+        : new RuleSet(
+            id,
+            version,
+            title,
+            scope,
+            usualTraffic,
+            marks,
+            aimRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList(),
+            placeRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList());
   }
 
   /** What the set says about a lamp: a rule, a question, or nothing. */

@@ -8,6 +8,7 @@ public enum LampFunction {
   DRL("daytime running lamp"),
   POSITION("front position lamp"),
   TURN("turn signal"),
+  SIDE_MARKER("side marker"),
   /** A lamp with a driving or work pattern that goes with main beam or off the road. */
   DRIVING("driving lamp");
 

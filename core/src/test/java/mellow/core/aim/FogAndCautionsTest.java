@@ -54,7 +54,7 @@ class FogAndCautionsTest {
   void aRuleThatNeedsAHeightAsksForIt() {
     Walls walls = fog("un-r48", BeamClass.FOG_F3, 400);
     walls.edge = BySide.of(side -> OptionalDouble.empty());
-    assertThatFinding(walls.finding("school.rule.left"))
+    assertThatFinding(walls.finding("fog.school.rule.left"))
         .is(Verdict.NOT_KNOWN)
         .advises("lower edge");
   }

@@ -11,6 +11,7 @@ import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
 
 class HolesTest {
   private static Optional<List<Integer>> holes(int holes, int lamps, double widthMm) {
@@ -85,5 +86,64 @@ class HolesTest {
                   .filter(line -> Math.abs(line.toX() - line.fromX() - 100) < 1e-9))
           .hasSize(1);
     }
+  }
+
+  /** Letters of an ordinary typeface are at most as wide as two thirds of their size on average. */
+  private static Envelope taken(Stroke.Text text) {
+    double width = text.words().length() * text.sizeMm() * 0.75;
+    return new Envelope(
+        text.x(), text.x() + width, text.y() - 0.3 * text.sizeMm(), text.y() + text.sizeMm());
+  }
+
+  @Test
+  void wordsStayOnThePaperAndOffEachOther() {
+    Lamp close =
+        new Lamp(
+            LampFunction.DRL,
+            List.of(new Lamp.Head(new Outline.Rectangle(120, 30), 0, 0)),
+            Optional.empty(),
+            OptionalDouble.empty(),
+            false,
+            List.of(
+                new Lamp.Hole(-15, 0, 3, 10),
+                new Lamp.Hole(0, 0, 3, 10),
+                new Lamp.Hole(15, 0, 3, 12)));
+    LampPair pair =
+        LampPair.mirrored(
+            "it",
+            "running lamp with three small heads on a bracket behind the lower grille of the bus",
+            close,
+            new Spot(600, 500, 0));
+    for (Paper paper : Paper.values()) {
+      for (UnitSystem units : UnitSystem.values()) {
+        DrillTemplate.Sheet sheet = DrillTemplate.of(pair, Side.RIGHT, paper, units).get(0);
+        List<Stroke.Text> texts = texts(sheet);
+        for (Stroke.Text text : texts) {
+          assertThat(taken(text).getMaxX()).as(text.words()).isLessThan(paper.widthMm() - 8);
+          assertThat(texts)
+              .filteredOn(other -> other != text && taken(other).intersects(taken(text)))
+              .as(text.words())
+              .isEmpty();
+        }
+        assertThat(texts).extracting(Stroke.Text::words).contains("1", "2", "3");
+      }
+    }
+  }
+
+  private static List<Stroke.Text> texts(DrillTemplate.Sheet sheet) {
+    return sheet.strokes().stream()
+        .filter(Stroke.Text.class::isInstance)
+        .map(Stroke.Text.class::cast)
+        .toList();
+  }
+
+  @Test
+  void holesOfOneSizeShareALineInTheOrderOfDrilling() {
+    List<String> words =
+        texts(DrillTemplate.of(barLamp(120), Side.LEFT, Paper.A4, UnitSystem.METRIC).get(0))
+            .stream()
+            .map(Stroke.Text::words)
+            .toList();
+    assertThat(words).contains("Hole 1: 6.0 mm", "Hole 2: 3.0 mm, then 10.0 mm");
   }
 }

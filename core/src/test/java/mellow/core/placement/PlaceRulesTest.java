@@ -7,11 +7,13 @@ import static mellow.core.placement.Fronts.front;
 import static mellow.core.placement.Fronts.named;
 import static mellow.core.placement.Fronts.square;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.LengthUnit;
@@ -231,5 +233,30 @@ class PlaceRulesTest {
             new BySide<>(new Spot(500, 270, 0), new Spot(500, 270, 0)));
     assertThatFinding(finding(front(1700, odd), "un-r48.drl.lower-edge.left", "un-r48"))
         .says("Left (0) lamp (1): lower edge 10 mm too low");
+  }
+
+  /**
+   * A parabola 130 mm back at the side of a vehicle 1700 mm wide: at 600 mm out its slope is 2 ×
+   * 130 × 600 ÷ 850² = 0.2159, so it turns away by 12.2°; at 400 mm by 8.2°. Arithmetic.
+   */
+  @Test
+  void aLampFlushWithACurvedBumperWouldFollowItRoundTheCorner() {
+    for (double[] place : new double[][] {{600, 12.18}, {400, 8.19}}) {
+      Front front =
+          new Front(
+              1700,
+              List.of(
+                  square(LampFunction.DRL, 60, place[0], 430),
+                  Fronts.named("low", square(LampFunction.DIPPED, 120, 620, 680))),
+              List.of(),
+              Optional.of(new Bumper(130)));
+      assertThat(new Bumper(130).turnDeg(place[0], 1700)).isCloseTo(place[1], within(0.01));
+      Finding found =
+          PlaceSheet.of(front, List.of(), 1).findings().stream()
+              .filter(finding -> finding.id().endsWith(".bumper.left"))
+              .reduce((one, another) -> fail("two lamps on the bumper"))
+              .orElseThrow();
+      assertThat(found.verdict()).isEqualTo(place[0] == 600 ? Verdict.AT_EDGE : Verdict.WITHIN);
+    }
   }
 }

@@ -1,0 +1,66 @@
+package mellow.core.formats;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellow.core.finding.Caution;
+import mellow.core.finding.Source;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.Step;
+import mellow.core.workflow.WorkKind;
+
+/** The steps of the trade that ship with the product, read once. All are common practice. */
+public final class StepBook {
+  private static final List<Step> ALL = load();
+
+  private StepBook() {}
+
+  /** All steps, in order of work. */
+  public static List<Step> all() {
+    return ALL;
+  }
+
+  private static List<Step> load() {
+    try {
+      JsonNode root = new ObjectMapper().readTree(Resources.text("/mellow/workflow/steps.json"));
+      Map<String, Caution> cautions = new LinkedHashMap<>();
+      for (JsonNode node : root.get("cautions")) {
+        String id = node.get("id").asText();
+        Source source = Source.commonPractice("work on forward lamps");
+        cautions.put(id, new Caution(id, node.get("text").asText(), source));
+      }
+      List<Step> steps = new ArrayList<>();
+      for (JsonNode node : root.get("steps")) {
+        steps.add(step(node, cautions));
+      }
+      return List.copyOf(steps);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("steps.json cannot be read", e);
+    }
+  }
+
+  private static Step step(JsonNode node, Map<String, Caution> cautions) {
+    Set<WorkKind> kinds = new LinkedHashSet<>();
+    node.path("kinds").forEach(kind -> kinds.add(WorkKind.valueOf(RuleSetFormat.constant(kind))));
+    List<String> atHand = new ArrayList<>();
+    node.path("atHand").forEach(thing -> atHand.add(thing.asText()));
+    List<Caution> heeded = new ArrayList<>();
+    node.path("cautions")
+        .forEach(id -> heeded.add(Optional.ofNullable(cautions.get(id.asText())).orElseThrow()));
+    return new Step(
+        node.get("id").asText(),
+        Stage.valueOf(RuleSetFormat.constant(node.get("stage"))),
+        kinds,
+        node.get("words").asText(),
+        atHand,
+        node.path("gate").asBoolean(false),
+        heeded);
+  }
+}

@@ -1,0 +1,159 @@
+package mellow.core.parts;
+
+import static mellow.core.parts.Light.Colour.AMBER;
+import static mellow.core.parts.Light.Colour.SELECTIVE_YELLOW;
+import static mellow.core.parts.Light.Colour.WHITE;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
+
+/** Whether a lamp's pattern belongs to its circuit, and its colour to its market. */
+final class LightFindings {
+  private static final Source PATTERN =
+      Source.judged("a driving pattern belongs with main beam, a fog pattern with the fog circuit");
+  private static final Source TURN_COLOUR =
+      new Source(Source.Mark.FROM_MEMORY, "UN R48 and 49 CFR 571.108, colour of turn signals");
+  private static final Source UN_COLOURS =
+      new Source(Source.Mark.FROM_MEMORY, "UN R48, colours of lights");
+  private static final Source US_COLOURS =
+      new Source(Source.Mark.FROM_MEMORY, "49 CFR 571.108 S7.10, colour of running lamps");
+
+  private LightFindings() {}
+
+  /** The findings of all lamps in the list; {@code market} is empty where any marks will do. */
+  static List<Finding> of(PartsList list, Optional<MarkFamily> market) {
+    List<Finding> findings = new ArrayList<>();
+    for (Part part : list.parts()) {
+      part.light()
+          .ifPresent(
+              light -> {
+                pattern(part, light).ifPresent(findings::add);
+                colour(part, light, market).ifPresent(findings::add);
+              });
+    }
+    if (market.equals(Optional.of(MarkFamily.SAE))) {
+      pairs(list, findings);
+    }
+    return findings;
+  }
+
+  private static Optional<Finding> pattern(Part part, Light light) {
+    boolean highOnFog = light.pattern().isHigh() && light.circuit() == LampFunction.FRONT_FOG;
+    boolean fogOnMain =
+        light.pattern() == Light.Pattern.WIDE_FOG
+            && (light.circuit() == LampFunction.MAIN || light.circuit() == LampFunction.DRIVING);
+    if (!highOnFog && !fogOnMain) {
+      return Optional.empty();
+    }
+    String says =
+        part.titled()
+            + ": a "
+            + light.pattern().words()
+            + " pattern on the circuit of the "
+            + light.circuit().words();
+    return Optional.of(
+        Finding.plain("parts.pattern." + part.id(), Verdict.OUT, PATTERN, Sentence.of(says))
+            .withRemedy(
+                Sentence.of(
+                    highOnFog
+                        ? "It dazzles in fog: switch it with main beam, or take a fog pattern."
+                        : "It lights the road's edge, not its end: switch it with the fog lamps.")));
+  }
+
+  private static Optional<Finding> colour(Part part, Light light, Optional<MarkFamily> market) {
+    Optional<Set<Light.Colour>> allowed = allowed(light.circuit(), market);
+    if (allowed.isEmpty()) {
+      return Optional.empty();
+    }
+    String id = "parts.colour." + part.id();
+    Source source = source(light.circuit(), market);
+    String wanted =
+        allowed.get().stream()
+            .sorted()
+            .map(Light.Colour::words)
+            .collect(Collectors.joining(" or "));
+    Optional<Light.Colour> seen = light.seen();
+    if (seen.isEmpty()) {
+      return Optional.of(
+          Finding.notKnown(
+              id,
+              source,
+              part.titled() + ": the colour of its light is not said",
+              "It has to be " + wanted + ": note the bulb's colour or temperature, and the lens."));
+    }
+    String says = part.titled() + ": " + seen.get().words() + " by bulb and lens together";
+    return Optional.of(
+        allowed.get().contains(seen.get())
+            ? Finding.plain(id, Verdict.WITHIN, source, Sentence.of(says))
+            : Finding.plain(id, Verdict.OUT, source, Sentence.of(says))
+                .withRemedy(Sentence.of("It has to be " + wanted + ".")));
+  }
+
+  private static Source source(LampFunction function, Optional<MarkFamily> market) {
+    if (function == LampFunction.TURN) {
+      return TURN_COLOUR;
+    }
+    return market.equals(Optional.of(MarkFamily.UN)) ? UN_COLOURS : US_COLOURS;
+  }
+
+  /** The colours that are allowed; empty where no rule is known here. */
+  private static Optional<Set<Light.Colour>> allowed(
+      LampFunction function, Optional<MarkFamily> market) {
+    if (function == LampFunction.TURN) {
+      return Optional.of(Set.of(AMBER));
+    }
+    if (market.equals(Optional.of(MarkFamily.UN))) {
+      return switch (function) {
+        case DRL, DIPPED, MAIN, DRIVING, POSITION -> Optional.of(Set.of(WHITE));
+        case FRONT_FOG -> Optional.of(Set.of(WHITE, SELECTIVE_YELLOW));
+        default -> Optional.empty();
+      };
+    }
+    // "white to yellow": what that market calls yellow is amber
+    return market.isPresent() && function == LampFunction.DRL
+        ? Optional.of(Set.of(WHITE, SELECTIVE_YELLOW, AMBER))
+        : Optional.empty();
+  }
+
+  /** Running lamps of that market are a matched pair. */
+  private static void pairs(PartsList list, List<Finding> findings) {
+    Map<String, Set<Light>> lights = new TreeMap<>();
+    list.parts().stream()
+        .filter(part -> part.side().isPresent())
+        .forEach(
+            part ->
+                part.light()
+                    .filter(light -> light.circuit() == LampFunction.DRL)
+                    .ifPresent(
+                        light ->
+                            lights
+                                .computeIfAbsent(part.name(), name -> new HashSet<>())
+                                .add(light)));
+    lights.forEach(
+        (name, kinds) -> {
+          if (kinds.size() > 1) {
+            findings.add(
+                Finding.plain(
+                        "parts.matched." + name.toLowerCase(Locale.ROOT),
+                        Verdict.OUT,
+                        US_COLOURS,
+                        Sentence.of(Words.capital(Words.typed(name)) + ": left and right differ"))
+                    .withRemedy(Sentence.of("Running lamps are a matched pair: take two alike.")));
+          }
+        });
+  }
+}

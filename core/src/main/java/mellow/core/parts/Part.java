@@ -1,0 +1,112 @@
+package mellow.core.parts;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.Stage;
+
+/**
+ * A part that was ordered or has to be there.
+ *
+ * @param id unique in its list
+ * @param name what it is
+ * @param side the driver's side that it is for, sitting; empty where it has none
+ * @param neededFor the stage that cannot begin without it
+ * @param checks what was looked at; what is left out was not
+ * @param outcome what came of it
+ * @param with what it is adapted with, or why it goes back; may be empty
+ * @param light what light it gives; empty where it is no lamp
+ */
+public record Part(
+    String id,
+    String name,
+    Optional<Side> side,
+    Stage neededFor,
+    Map<Ask, Answer> checks,
+    Outcome outcome,
+    String with,
+    Optional<Light> light) {
+  public Part {
+    checks = Map.copyOf(checks);
+  }
+
+  /** What a wrong delivery looks like. */
+  public enum Ask {
+    HERE("it is here"),
+    VARIANT("variant for this body"),
+    SIDE("left is the driver's left, sitting"),
+    OUTLINE("outline and brackets match"),
+    BULBS("bulbs as ordered, in or apart"),
+    MOVES_OVER("what moves over from the old lamp is known"),
+    CONNECTORS("connectors match or adapters are there"),
+    POLARITY("polarity known"),
+    COMPLETE("nothing missing in the box");
+
+    private final String words;
+
+    Ask(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    /** Whether it concerns such a part. */
+    boolean concerns(Part part) {
+      return switch (this) {
+        case SIDE -> part.side().isPresent();
+        case BULBS, MOVES_OVER, POLARITY -> part.light().isPresent();
+        default -> true;
+      };
+    }
+  }
+
+  /** What was seen. */
+  public enum Answer {
+    RIGHT,
+    WRONG
+  }
+
+  /** What comes of a part. */
+  public enum Outcome {
+    OPEN,
+    FITS,
+    ADAPTS,
+    GOES_BACK,
+    MISSING
+  }
+
+  /** Whether the stage that needs it has to wait. */
+  public boolean isMissing() {
+    return outcome == Outcome.GOES_BACK || outcome == Outcome.MISSING || isWrong(Ask.HERE);
+  }
+
+  /** Its name as it starts a sentence: "Fog lamp, left". */
+  String titled() {
+    return Words.capital(Words.typed(name)) + side.map(of -> ", " + of.word()).orElse("");
+  }
+
+  private boolean isWrong(Ask ask) {
+    return checks.get(ask) == Answer.WRONG;
+  }
+
+  /** What was not looked at and concerns it. */
+  public List<Ask> unchecked() {
+    return asked().filter(ask -> !checks.containsKey(ask)).toList();
+  }
+
+  /** What was found wrong. */
+  public List<Ask> wrong() {
+    return asked().filter(this::isWrong).toList();
+  }
+
+  /** All that is asked of it. */
+  public Stream<Ask> asked() {
+    return Arrays.stream(Ask.values()).filter(ask -> ask.concerns(this));
+  }
+}

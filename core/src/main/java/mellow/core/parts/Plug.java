@@ -1,0 +1,74 @@
+package mellow.core.parts;
+
+import java.util.Map;
+import java.util.Optional;
+import mellow.core.vehicle.Side;
+
+/**
+ * A plug of a kit.
+ *
+ * @param id unique in its list
+ * @param label what stands on it or its lead
+ * @param socket what it goes to on the vehicle or the lamp
+ * @param family the kind of connector; empty where not said
+ * @param adapter what it needs in between; empty for nothing
+ * @param use what is meant to become of it
+ * @param matesWith the plug of this kit that it mates with
+ * @param done how it stands on each side; a side that is left out was not looked at
+ */
+public record Plug(
+    String id,
+    String label,
+    String socket,
+    String family,
+    Gender gender,
+    String adapter,
+    Use use,
+    Optional<String> matesWith,
+    Map<Side, State> done) {
+  public Plug {
+    done = Map.copyOf(done);
+  }
+
+  /** Which half of a connector it is. */
+  public enum Gender {
+    NOT_SAID,
+    MALE,
+    FEMALE
+  }
+
+  /** What is meant to become of a plug. */
+  public enum Use {
+    CONNECT,
+    /** Meant to stay unused: insulated and tied back. */
+    INSULATE,
+    /** Joined or parted on purpose: it chooses how the lamp behaves. */
+    OPTION
+  }
+
+  /** How a plug stands. */
+  public enum State {
+    CONNECTED("connected"),
+    INSULATED("insulated"),
+    PARTED("parted");
+
+    private final String words;
+
+    State(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Whether such a state is what it is meant to come to. */
+  boolean isMeant(State state) {
+    return switch (use) {
+      case CONNECT -> state == State.CONNECTED;
+      case INSULATE -> state == State.INSULATED;
+      case OPTION -> state == State.CONNECTED || state == State.PARTED;
+    };
+  }
+}

@@ -1,0 +1,114 @@
+package mellow.core.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.Side;
+
+/** Whether every plug is where it belongs: a function test does not prove that. */
+final class PlugFindings {
+  private static final Source PRACTICE =
+      Source.commonPractice("plugs are ticked one by one; a function test does not prove them");
+
+  private PlugFindings() {}
+
+  static List<Finding> of(PartsList list) {
+    List<Finding> findings = new ArrayList<>();
+    for (Plug plug : list.plugs()) {
+      genders(list, plug).ifPresent(findings::add);
+      alike(plug).ifPresent(findings::add);
+      for (Side side : Side.values()) {
+        wrong(plug, side).ifPresent(findings::add);
+      }
+    }
+    open(list).ifPresent(findings::add);
+    if (!list.plugs().isEmpty() && findings.isEmpty()) {
+      findings.add(
+          Finding.plain(
+              "parts.plugs",
+              Verdict.WITHIN,
+              PRACTICE,
+              Sentence.of("Every plug is ticked, both sides")));
+    }
+    return findings;
+  }
+
+  private static Finding out(Plug plug, String what, String says, String remedy) {
+    return Finding.plain(
+            "parts.plug." + plug.id() + "." + what,
+            Verdict.OUT,
+            PRACTICE,
+            Sentence.of("Plug “" + Words.typed(plug.label()) + "”: " + says))
+        .withRemedy(Sentence.of(remedy));
+  }
+
+  private static Optional<Finding> genders(PartsList list, Plug plug) {
+    return plug.matesWith()
+        .flatMap(id -> list.plugs().stream().filter(one -> one.id().equals(id)).findFirst())
+        .filter(other -> plug.gender() != Plug.Gender.NOT_SAID && plug.gender() == other.gender())
+        .map(
+            other ->
+                out(
+                    plug,
+                    "gender",
+                    "it and “" + Words.typed(other.label()) + "” are of one gender",
+                    "They cannot mate: look again which goes where."));
+  }
+
+  private static Optional<Finding> alike(Plug plug) {
+    Plug.State left = plug.done().get(Side.LEFT);
+    Plug.State right = plug.done().get(Side.RIGHT);
+    if (plug.use() != Plug.Use.OPTION || left == null || right == null || left == right) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        out(
+            plug,
+            "alike",
+            left.words() + " on the left, " + right.words() + " on the right",
+            "Both sides alike; show the customer first what it changes."));
+  }
+
+  private static Optional<Finding> wrong(Plug plug, Side side) {
+    return Optional.ofNullable(plug.done().get(side))
+        .filter(state -> !plug.isMeant(state))
+        .map(
+            state ->
+                out(
+                    plug,
+                    side.word(),
+                    state.words() + " on the " + side.word() + ", meant to " + meant(plug.use()),
+                    "Put it where the map says, or change the map."));
+  }
+
+  private static String meant(Plug.Use use) {
+    return switch (use) {
+      case CONNECT -> "be connected";
+      case INSULATE -> "stay unused";
+      case OPTION -> "be joined or parted";
+    };
+  }
+
+  private static Optional<Finding> open(PartsList list) {
+    List<String> labels =
+        list.plugs().stream()
+            .filter(plug -> plug.done().size() < Side.values().length)
+            .map(plug -> "“" + Words.typed(plug.label()) + "”")
+            .toList();
+    if (labels.isEmpty()) {
+      return Optional.empty();
+    }
+    String which = String.join(", ", labels.subList(0, Math.min(4, labels.size())));
+    return Optional.of(
+        Finding.notKnown(
+            "parts.plugs",
+            PRACTICE,
+            labels.size() + " of " + list.plugs().size() + " plugs are not ticked on both sides",
+            "Tick them one by one: " + which + (labels.size() > 4 ? " …" : "") + "."));
+  }
+}

@@ -1,0 +1,51 @@
+package mellow.core.workflow;
+
+import static mellow.core.workflow.Stage.APART;
+import static mellow.core.workflow.Stage.BENCH;
+import static mellow.core.workflow.Stage.CAME;
+import static mellow.core.workflow.Stage.FEED;
+import static mellow.core.workflow.Stage.HAND_OVER;
+import static mellow.core.workflow.Stage.PARTS;
+import static mellow.core.workflow.Stage.PLACE;
+import static mellow.core.workflow.Stage.PROVE;
+import static mellow.core.workflow.Stage.TAKE_IN;
+import static mellow.core.workflow.Stage.TOGETHER;
+import static mellow.core.workflow.Stage.WALL;
+
+import java.util.Set;
+
+/** What a customer can want, and the stages that it brings. */
+public enum WorkKind {
+  SWAP(
+      "swap of assemblies",
+      Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  RETROFIT(
+      "projector retrofit",
+      Set.of(TAKE_IN, CAME, PARTS, FEED, APART, BENCH, PROVE, TOGETHER, WALL, HAND_OVER)),
+  FOG(
+      "fog lamps",
+      Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  /** Running lamps are not aimed: the wall comes in only where headlamps were loosened. */
+  DRL(
+      "daytime running lamps",
+      Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
+  PODS("pods", Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  REPAIR("repair", Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  AIM("aim only", Set.of(TAKE_IN, CAME, WALL, HAND_OVER));
+
+  private final String words;
+  private final Set<Stage> stages;
+
+  WorkKind(String words, Set<Stage> stages) {
+    this.words = words;
+    this.stages = stages;
+  }
+
+  public String words() {
+    return words;
+  }
+
+  public Set<Stage> stages() {
+    return stages;
+  }
+}

@@ -1,0 +1,252 @@
+package mellow.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.formats.PartsBook;
+import mellow.core.measure.UnitSystem;
+import mellow.core.parts.Light.Colour;
+import mellow.core.parts.Light.Lens;
+import mellow.core.parts.Light.Pattern;
+import mellow.core.parts.Part.Answer;
+import mellow.core.parts.Part.Ask;
+import mellow.core.parts.Part.Outcome;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.WorkKind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PartsSheetTest {
+  private static final Optional<MarkFamily> UN = Optional.of(MarkFamily.UN);
+  private static final Optional<MarkFamily> US = Optional.of(MarkFamily.SAE);
+
+  private static Map<Ask, Answer> allRight() {
+    Map<Ask, Answer> checks = new EnumMap<>(Ask.class);
+    Arrays.stream(Ask.values()).forEach(ask -> checks.put(ask, Answer.RIGHT));
+    return checks;
+  }
+
+  private static Part part(Outcome outcome, String with, Map<Ask, Answer> checks) {
+    return new Part(
+        "p",
+        "fog lamp",
+        Optional.of(Side.LEFT),
+        Stage.APART,
+        checks,
+        outcome,
+        with,
+        Optional.empty());
+  }
+
+  private static PartsSheet judged(Optional<MarkFamily> market, Part... parts) {
+    return PartsSheet.of(
+        new PartsList(List.of(parts), List.of(), List.of(), Optional.empty(), ""), market);
+  }
+
+  private static Finding only(PartsSheet sheet, String idStart) {
+    List<Finding> such =
+        sheet.findings().stream().filter(one -> one.id().startsWith(idStart)).toList();
+    assertThat(such).hasSize(1);
+    return such.get(0);
+  }
+
+  @Test
+  void aPartFitsOnlyOnceEverythingWasLookedAt() {
+    assertThat(only(judged(UN, part(Outcome.FITS, "", allRight())), "parts.p").verdict())
+        .isEqualTo(Verdict.WITHIN);
+    Map<Ask, Answer> unseen = allRight();
+    unseen.remove(Ask.CONNECTORS);
+    Finding open = only(judged(UN, part(Outcome.FITS, "", unseen)), "parts.p");
+    assertThat(open.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(open.remedy().orElseThrow().text(UnitSystem.METRIC)).contains("connectors match");
+  }
+
+  @Test
+  void wrongSidesDoNotFitWhateverIsSaid() {
+    Map<Ask, Answer> checks = allRight();
+    checks.put(Ask.SIDE, Answer.WRONG);
+    Finding wrong = only(judged(UN, part(Outcome.FITS, "", checks)), "parts.p");
+    assertThat(wrong.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(wrong.headline().text(UnitSystem.METRIC)).contains("the driver's left, sitting");
+    assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.p").verdict())
+        .isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(
+            only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.p")
+                .headline()
+                .text(UnitSystem.METRIC))
+        .isEqualTo("Fog lamp, left: adapts with a new bracket (0)");
+  }
+
+  @Test
+  void whatIsMissingOrGoesBackMakesItsStageWait() {
+    PartsSheet sheet = judged(UN, part(Outcome.GOES_BACK, "wrong outline", allRight()));
+    assertThat(sheet.waiting()).containsEntry(Stage.APART, List.of("fog lamp, left"));
+    Map<Ask, Answer> notHere = Map.of(Ask.HERE, Answer.WRONG);
+    assertThat(judged(UN, part(Outcome.OPEN, "", notHere)).waiting()).containsKey(Stage.APART);
+    assertThat(judged(UN, part(Outcome.FITS, "", allRight())).waiting()).isEmpty();
+  }
+
+  private static Part lamp(LampFunction circuit, Pattern pattern, Side side, Light light) {
+    return new Part(
+        circuit + "-" + side,
+        "lamp",
+        Optional.of(side),
+        Stage.APART,
+        allRight(),
+        Outcome.FITS,
+        "",
+        Optional.of(new Light(circuit, pattern, light.kelvin(), light.bulb(), light.lens())));
+  }
+
+  private static Light light(int kelvin, Lens lens) {
+    return new Light(
+        LampFunction.DRL, Pattern.SIGNAL, OptionalInt.of(kelvin), Optional.empty(), lens);
+  }
+
+  /** From memory, 49 CFR 571.108: running lamps white to yellow, which there takes in amber. */
+  @ParameterizedTest
+  @CsvSource({"WHITE, WITHIN", "SELECTIVE_YELLOW, WITHIN", "AMBER, WITHIN", "OTHER, OUT"})
+  void runningLampsOfTheUnitedStatesAreWhiteToYellow(Colour colour, Verdict verdict) {
+    Light light =
+        new Light(
+            LampFunction.DRL, Pattern.SIGNAL, OptionalInt.empty(), Optional.of(colour), Lens.CLEAR);
+    Part part = lamp(LampFunction.DRL, Pattern.SIGNAL, Side.LEFT, light);
+    assertThat(only(judged(US, part), "parts.colour").verdict()).isEqualTo(verdict);
+  }
+
+  /** Colours from memory: UN R48; 3000 K is sold as yellow, 4300 and 6000 K as white. */
+  @ParameterizedTest
+  @CsvSource({
+    "DRL, 6000, CLEAR, WITHIN",
+    "DRL, 3000, CLEAR, OUT",
+    "FRONT_FOG, 3000, CLEAR, WITHIN",
+    "FRONT_FOG, 4300, YELLOW, WITHIN",
+    "FRONT_FOG, 4300, AMBER, OUT",
+    "TURN, 6000, CLEAR, OUT",
+    "TURN, 4300, AMBER, WITHIN"
+  })
+  void bulbAndLensTogetherGiveTheColour(
+      LampFunction circuit, int kelvin, Lens lens, Verdict verdict) {
+    Part part = lamp(circuit, Pattern.SIGNAL, Side.LEFT, light(kelvin, lens));
+    assertThat(only(judged(UN, part), "parts.colour").verdict()).isEqualTo(verdict);
+  }
+
+  /** Common practice: clear indicator bulbs that move over are painted amber, or the lens is. */
+  @Test
+  void anAmberBulbBehindAClearLensIsATurnSignal() {
+    Light light =
+        new Light(
+            LampFunction.TURN,
+            Pattern.SIGNAL,
+            OptionalInt.empty(),
+            Optional.of(Colour.AMBER),
+            Lens.CLEAR);
+    assertThat(
+            only(judged(US, lamp(LampFunction.TURN, Pattern.SIGNAL, Side.LEFT, light)), "parts.col")
+                .verdict())
+        .isEqualTo(Verdict.WITHIN);
+  }
+
+  @Test
+  void runningLampsOfTheUnitedStatesAreAMatchedPair() {
+    Part left = lamp(LampFunction.DRL, Pattern.SIGNAL, Side.LEFT, light(4300, Lens.CLEAR));
+    Part right = lamp(LampFunction.DRL, Pattern.SIGNAL, Side.RIGHT, light(6000, Lens.CLEAR));
+    assertThat(only(judged(US, left, right), "parts.matched").verdict()).isEqualTo(Verdict.OUT);
+    assertThat(judged(UN, left, right).findings())
+        .noneMatch(finding -> finding.id().startsWith("parts.matched"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "FRONT_FOG, DRIVING, true",
+    "FRONT_FOG, COMBINATION, true",
+    "FRONT_FOG, WIDE_FOG, false",
+    "MAIN, DRIVING, false",
+    "DRIVING, WIDE_FOG, true"
+  })
+  void aPatternBelongsToItsCircuit(LampFunction circuit, Pattern pattern, boolean out) {
+    Part part = lamp(circuit, pattern, Side.LEFT, light(4300, Lens.CLEAR));
+    assertThat(judged(UN, part).findings().stream().map(Finding::id))
+        .filteredOn(id -> id.startsWith("parts.pattern"))
+        .hasSize(out ? 1 : 0);
+  }
+
+  private static Plug plug(
+      String id, Plug.Use use, Plug.Gender gender, Map<Side, Plug.State> done) {
+    Optional<String> mate = id.equals("b") ? Optional.of("a") : Optional.empty();
+    return new Plug(id, id, "", "", gender, "", use, mate, done);
+  }
+
+  private static List<Finding> plugs(Plug... plugs) {
+    return PartsSheet.of(
+            new PartsList(List.of(), List.of(plugs), List.of(), Optional.empty(), ""), UN)
+        .findings();
+  }
+
+  @Test
+  void plugsAreTickedOneByOneOnBothSides() {
+    Map<Side, Plug.State> both =
+        Map.of(Side.LEFT, Plug.State.CONNECTED, Side.RIGHT, Plug.State.CONNECTED);
+    Plug male = plug("a", Plug.Use.CONNECT, Plug.Gender.MALE, both);
+    assertThat(plugs(male)).extracting(Finding::verdict).containsExactly(Verdict.WITHIN);
+    assertThat(plugs(male, plug("c", Plug.Use.CONNECT, Plug.Gender.MALE, Map.of())))
+        .extracting(finding -> finding.headline().text(UnitSystem.METRIC))
+        .containsExactly("1 of 2 plugs are not ticked on both sides");
+    assertThat(plugs(plug("c", Plug.Use.INSULATE, Plug.Gender.MALE, both)))
+        .extracting(Finding::verdict)
+        .containsExactly(Verdict.OUT, Verdict.OUT);
+    assertThat(plugs(male, plug("b", Plug.Use.CONNECT, Plug.Gender.MALE, both)))
+        .extracting(Finding::id)
+        .containsExactly("parts.plug.b.gender");
+    Map<Side, Plug.State> unlike =
+        Map.of(Side.LEFT, Plug.State.CONNECTED, Side.RIGHT, Plug.State.PARTED);
+    assertThat(plugs(plug("o", Plug.Use.OPTION, Plug.Gender.MALE, unlike)))
+        .extracting(Finding::id)
+        .containsExactly("parts.plug.o.alike");
+  }
+
+  @Test
+  void aCandidateIsTakenOnlyWithItsOutlineHeldAgainstTheVehicle() {
+    Candidate a =
+        new Candidate("a", "wide one", Optional.of(Answer.RIGHT), Optional.empty(), "", "");
+    Candidate b = new Candidate("b", "cheap one", Optional.empty(), Optional.empty(), "", "");
+    assertThat(decision(Optional.empty(), a, b)).containsExactly(Verdict.NOT_KNOWN);
+    assertThat(decision(Optional.of("b"), a, b)).containsExactly(Verdict.NOT_KNOWN);
+    assertThat(decision(Optional.of("a"), a, b)).isEmpty();
+    assertThatThrownBy(() -> decision(Optional.of("z"), a, b))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  private static List<Verdict> decision(Optional<String> chosen, Candidate... candidates) {
+    return PartsSheet.of(new PartsList(List.of(), List.of(), List.of(candidates), chosen, ""), UN)
+        .findings()
+        .stream()
+        .map(Finding::verdict)
+        .toList();
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = WorkKind.class,
+      mode = EnumSource.Mode.EXCLUDE,
+      names = {"AIM"})
+  void everyWorkThatTakesPartsHasAListToStartWithWithinItsStages(WorkKind kind) {
+    assertThat(PartsBook.of(EnumSet.of(kind)))
+        .isNotEmpty()
+        .allSatisfy(part -> assertThat(kind.stages()).contains(part.neededFor()));
+  }
+}

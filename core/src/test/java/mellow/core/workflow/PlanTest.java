@@ -1,0 +1,184 @@
+package mellow.core.workflow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import mellow.core.finding.Caution;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.formats.StepBook;
+import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.TakeIn.Access;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PlanTest {
+  private static TakeIn wanted(Access access, WorkKind... kinds) {
+    return new TakeIn(Set.of(kinds), access, false, false, true, Set.of(), false, List.of());
+  }
+
+  private static Plan plan(TakeIn takeIn, PastJob... past) {
+    return Plan.of(takeIn, StepBook.all(), List.of(past));
+  }
+
+  private static List<Stage> stages(Plan plan) {
+    return plan.stages().stream().map(PlannedStage::stage).toList();
+  }
+
+  @ParameterizedTest
+  @EnumSource(WorkKind.class)
+  void everyKindsStagesHaveStepsAndOrder(WorkKind kind) {
+    Plan plan = plan(wanted(Access.BUMPER_OFF, kind));
+    assertThat(plan.stages()).allSatisfy(stage -> assertThat(stage.steps()).isNotEmpty());
+    assertThat(stages(plan)).isSorted().startsWith(Stage.TAKE_IN).endsWith(Stage.HAND_OVER);
+  }
+
+  @Test
+  void aimingOnlyOpensAndDrillsNothing() {
+    assertThat(stages(plan(wanted(Access.LAMPS_ONLY, WorkKind.AIM))))
+        .containsExactly(Stage.TAKE_IN, Stage.CAME, Stage.WALL, Stage.HAND_OVER);
+  }
+
+  @Test
+  void kindsTogetherBringTheStagesOfEach() {
+    assertThat(stages(plan(wanted(Access.BUMPER_OFF, WorkKind.RETROFIT, WorkKind.DRL))))
+        .contains(Stage.BENCH, Stage.PLACE, Stage.WALL);
+  }
+
+  /** Common practice: whatever was loosened for access is proved and aimed again. */
+  @Test
+  void runningLampsGoToTheWallOnlyWhereHeadlampsWereLoosened() {
+    assertThat(stages(plan(wanted(Access.BUMPER_OFF, WorkKind.DRL)))).doesNotContain(Stage.WALL);
+    TakeIn loosened =
+        new TakeIn(
+            Set.of(WorkKind.DRL), Access.BUMPER_OFF, false, true, true, Set.of(), false, List.of());
+    assertThat(stages(plan(loosened))).contains(Stage.WALL);
+  }
+
+  /**
+   * Common practice: an adjuster that hides behind the closed front is used before it is closed.
+   */
+  @Test
+  void aHiddenAdjusterBringsTheWallBeforeClosingAndASecondSetTheBenchBeforeOpening() {
+    TakeIn takeIn =
+        new TakeIn(
+            Set.of(WorkKind.RETROFIT),
+            Access.BUMPER_OFF,
+            true,
+            false,
+            false,
+            Set.of(),
+            false,
+            List.of());
+    assertThat(stages(plan(takeIn)))
+        .containsSubsequence(
+            Stage.BENCH, Stage.APART, Stage.PROVE, Stage.WALL, Stage.TOGETHER, Stage.HAND_OVER);
+  }
+
+  /** Common practice: 20 minutes for a three-bolt lamp pair, 3 hours with the bumper off. */
+  @Test
+  void minutesAreCommonPracticeUntilOwnJobsTellThem() {
+    assertThat(apart(plan(wanted(Access.LAMPS_ONLY, WorkKind.SWAP))))
+        .satisfies(
+            expected -> {
+              assertThat(expected.minutes().value()).isEqualTo(20);
+              assertThat(expected.source().mark()).isEqualTo(Source.Mark.COMMON_PRACTICE);
+            });
+    assertThat(
+            apart(plan(wanted(Access.BUMPER_OFF, WorkKind.SWAP))).minutes().text(UnitSystem.METRIC))
+        .isEqualTo("3 h");
+    assertThat(plan(wanted(Access.LAMPS_ONLY, WorkKind.PODS)).stages())
+        .allSatisfy(stage -> assertThat(stage.expected()).isEmpty());
+    Expected own =
+        apart(
+            plan(
+                wanted(Access.LAMPS_ONLY, WorkKind.SWAP),
+                past(Access.LAMPS_ONLY, 35, WorkKind.SWAP),
+                past(Access.LAMPS_ONLY, 25, WorkKind.SWAP, WorkKind.FOG),
+                past(Access.LAMPS_ONLY, 90, WorkKind.REPAIR),
+                past(Access.BUMPER_OFF, 200, WorkKind.SWAP)));
+    assertThat(own.minutes().value()).isEqualTo(30);
+    assertThat(own.source().mark()).isEqualTo(Source.Mark.DERIVED);
+  }
+
+  private static PastJob past(Access access, int minutes, WorkKind... kinds) {
+    return new PastJob(Set.of(kinds), access, Map.of(Stage.APART, minutes));
+  }
+
+  private static Expected apart(Plan plan) {
+    return plan.stages().stream()
+        .filter(stage -> stage.stage() == Stage.APART)
+        .findFirst()
+        .flatMap(PlannedStage::expected)
+        .orElseThrow();
+  }
+
+  @Test
+  void whatSharesTheOpenBumperIsOffered() {
+    assertThat(plan(wanted(Access.BUMPER_OFF, WorkKind.SWAP, WorkKind.DRL)).offered())
+        .containsExactly(WorkKind.FOG, WorkKind.PODS);
+    assertThat(plan(wanted(Access.LAMPS_ONLY, WorkKind.SWAP)).offered()).isEmpty();
+    assertThat(plan(wanted(Access.BUMPER_OFF, WorkKind.AIM)).offered()).isEmpty();
+  }
+
+  @Test
+  void eachCautionAndToolStandsOnceAndOnlyWhereItsWorkIs() {
+    Plan retrofit = plan(wanted(Access.BUMPER_OFF, WorkKind.RETROFIT));
+    assertThat(retrofit.atHand()).doesNotHaveDuplicates().contains("depth gauge");
+    assertThat(retrofit.cautions())
+        .extracting(Caution::id)
+        .doesNotHaveDuplicates()
+        .contains("oven", "negative-off", "high-voltage");
+    assertThat(plan(wanted(Access.LAMPS_ONLY, WorkKind.AIM)).cautions())
+        .extracting(Caution::id)
+        .doesNotContain("oven", "negative-off");
+  }
+
+  private static Finding finding(TakeIn takeIn, String id) {
+    return TakeInFindings.of(takeIn).stream()
+        .filter(one -> one.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void aLampThatIsDeadOnArrivalIsOutAndUntriedOnesAreNotKnown() {
+    LampCheck dead = new LampCheck(LampFunction.DIPPED, Side.LEFT, LampCheck.State.DEAD, 0);
+    LampCheck tries = new LampCheck(LampFunction.MAIN, Side.LEFT, LampCheck.State.AFTER_TRIES, 3);
+    TakeIn takeIn =
+        new TakeIn(
+            Set.of(WorkKind.SWAP),
+            Access.LAMPS_ONLY,
+            false,
+            false,
+            true,
+            Set.of(PriorChange.TYRES),
+            false,
+            List.of(dead, tries));
+    assertThat(finding(takeIn, "take-in.works.dipped.left").verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding(takeIn, "take-in.works.main.left").headline().text(UnitSystem.METRIC))
+        .isEqualTo("Main beam left: works after tries, 3, as it came");
+    assertThat(finding(takeIn, "take-in.untried").headline().text(UnitSystem.METRIC))
+        .isEqualTo("6 functions are not tried yet");
+    assertThat(finding(takeIn, "take-in.change.tyres").verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThatThrownBy(
+            () ->
+                new TakeIn(
+                    Set.of(),
+                    Access.LAMPS_ONLY,
+                    false,
+                    false,
+                    true,
+                    Set.of(),
+                    false,
+                    List.of(dead, dead)))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+}
