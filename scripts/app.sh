@@ -33,7 +33,7 @@ app_launch() {
     "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")" \
     --server.port="$port" --server.address="$address" --mellow.demo="$demo" \
     --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
-    --spring.datasource.username=mellow </dev/null >"$STATE/app.log" 2>&1 &
+    --spring.datasource.username=mellow --mellow.photos="$STATE/photos" </dev/null >"$STATE/app.log" 2>&1 &
   printf '%s' $! >"$STATE/app.pid"
   printf 'http://%s:%s' "$address" "$port" >"$STATE/address"
   until curl -fs "http://127.0.0.1:$port/actuator/health/readiness" >/dev/null 2>&1; do
@@ -108,11 +108,11 @@ status() {
 reset() {
   if [ "${1:-}" != --yes ]; then
     local answer
-    read -r -p "All stored jobs under $DB_DIR will be gone. Type “reset” to go on: " answer
+    read -r -p "All stored jobs and photos under $STATE will be gone. Type “reset” to go on: " answer
     [ "$answer" = reset ] || fail "Nothing was changed."
   fi
   stop
-  rm -rf "$DB_DIR"
+  rm -rf "$DB_DIR" "$STATE/photos"
   say "The stored data is gone; the next start begins anew."
 }
 

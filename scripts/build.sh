@@ -35,7 +35,8 @@ run_tests() {
   done
   if [ ${#modules[@]} -eq 0 ]; then
     say "Running every test"
-    "${MVN[@]}" verify
+    # core and page know nothing of each other: they are built and tested side by side
+    "${MVN[@]}" -T 2 verify
   else
     say "Running the tests of ${modules[*]}"
     for part in "${modules[@]}"; do

@@ -10,8 +10,12 @@ import java.util.List;
 import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Job;
+import mellow.server.db.tables.JobRuleSet;
+import mellow.server.db.tables.LocalRuleSet;
 import mellow.server.db.tables.Person;
+import mellow.server.db.tables.Photo;
 import mellow.server.db.tables.Reading;
+import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
@@ -50,14 +54,34 @@ public class DefaultSchema extends SchemaImpl {
     public final Job JOB = Job.JOB;
 
     /**
+     * The table <code>job_rule_set</code>.
+     */
+    public final JobRuleSet JOB_RULE_SET = JobRuleSet.JOB_RULE_SET;
+
+    /**
+     * The table <code>local_rule_set</code>.
+     */
+    public final LocalRuleSet LOCAL_RULE_SET = LocalRuleSet.LOCAL_RULE_SET;
+
+    /**
      * The table <code>person</code>.
      */
     public final Person PERSON = Person.PERSON;
 
     /**
+     * The table <code>photo</code>.
+     */
+    public final Photo PHOTO = Photo.PHOTO;
+
+    /**
      * The table <code>reading</code>.
      */
     public final Reading READING = Reading.READING;
+
+    /**
+     * The table <code>rule_confirmation</code>.
+     */
+    public final RuleConfirmation RULE_CONFIRMATION = RuleConfirmation.RULE_CONFIRMATION;
 
     /**
      * The table <code>sheet</code>.
@@ -93,8 +117,12 @@ public class DefaultSchema extends SchemaImpl {
             Adjuster.ADJUSTER,
             Bay.BAY,
             Job.JOB,
+            JobRuleSet.JOB_RULE_SET,
+            LocalRuleSet.LOCAL_RULE_SET,
             Person.PERSON,
+            Photo.PHOTO,
             Reading.READING,
+            RuleConfirmation.RULE_CONFIRMATION,
             Sheet.SHEET,
             Shop.SHOP,
             Vehicle.VEHICLE

@@ -7,8 +7,12 @@ package mellow.server.db;
 import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Job;
+import mellow.server.db.tables.JobRuleSet;
+import mellow.server.db.tables.LocalRuleSet;
 import mellow.server.db.tables.Person;
+import mellow.server.db.tables.Photo;
 import mellow.server.db.tables.Reading;
+import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
@@ -36,14 +40,34 @@ public class Tables {
     public static final Job JOB = Job.JOB;
 
     /**
+     * The table <code>job_rule_set</code>.
+     */
+    public static final JobRuleSet JOB_RULE_SET = JobRuleSet.JOB_RULE_SET;
+
+    /**
+     * The table <code>local_rule_set</code>.
+     */
+    public static final LocalRuleSet LOCAL_RULE_SET = LocalRuleSet.LOCAL_RULE_SET;
+
+    /**
      * The table <code>person</code>.
      */
     public static final Person PERSON = Person.PERSON;
 
     /**
+     * The table <code>photo</code>.
+     */
+    public static final Photo PHOTO = Photo.PHOTO;
+
+    /**
      * The table <code>reading</code>.
      */
     public static final Reading READING = Reading.READING;
+
+    /**
+     * The table <code>rule_confirmation</code>.
+     */
+    public static final RuleConfirmation RULE_CONFIRMATION = RuleConfirmation.RULE_CONFIRMATION;
 
     /**
      * The table <code>sheet</code>.

@@ -26,6 +26,8 @@ import mellow.server.aim.SmallSums.EntryAnswer;
 import mellow.server.aim.SmallSums.EntryRequest;
 import mellow.server.aim.SmallSums.RollRequest;
 import mellow.server.aim.SmallSums.ToeRequest;
+import mellow.server.platform.Acting;
+import mellow.server.rulebook.RuleBooks;
 import mellow.server.wire.FigureView;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -37,6 +39,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/calc")
 @Tag(name = "Calculation")
 class CalcController {
+  private final RuleBooks books;
+
+  CalcController(RuleBooks books) {
+    this.books = books;
+  }
 
   @Schema(description = "Readings of a floor.")
   record FloorRequest(
@@ -50,8 +57,8 @@ class CalcController {
       description =
           "Floor, marks, schools side by side, judgement of the cutoffs, screws and remedies, from"
               + " readings in mm and turns.")
-  SheetView wall(@Valid @RequestBody WallRequest request) {
-    return SheetView.of(request.core());
+  SheetView wall(Acting acting, @Valid @RequestBody WallRequest request) {
+    return SheetView.of(request.core(books.of(acting)));
   }
 
   @PostMapping("/schools")
@@ -60,8 +67,10 @@ class CalcController {
       description =
           "What each school of aiming asks of each lamp (percent, degrees, mm, reach), and what each"
               + " rule set says of it.")
-  List<SchoolView.TableView> schools(@Valid @RequestBody WallRequest request) {
-    return SchoolTable.of(request.core()).stream().map(SchoolView.TableView::of).toList();
+  List<SchoolView.TableView> schools(Acting acting, @Valid @RequestBody WallRequest request) {
+    return SchoolTable.of(request.core(books.of(acting))).stream()
+        .map(SchoolView.TableView::of)
+        .toList();
   }
 
   @PostMapping("/floor")

@@ -14,18 +14,19 @@ import mellow.core.aim.Adjuster;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
-import mellow.core.formats.BuiltInRules;
 import mellow.core.logbook.JobSetup;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
+import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RuleBooks;
 import org.jspecify.annotations.Nullable;
 
 /** All that the aim is computed from. */
@@ -69,18 +70,18 @@ public record WallRequest(
       @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
           List<@Valid @NotNull(message = "is missing") Screw> adjusters) {
 
-    JobSetup core() {
+    JobSetup core(RuleBook book) {
       if (dipped.kind() != LampKind.DIPPED) {
         throw Refusal.unprocessable("setup.dipped", "That class is not one of low beams.");
       }
       if (fog != null && fog.kind() != LampKind.FRONT_FOG) {
         throw Refusal.unprocessable("setup.fog", "That class is not one of fog lamps.");
       }
-      RuleSet market = knownRuleSet(ruleSet);
+      RuleSet market = RuleBooks.aimSet(book, ruleSet);
       return new JobSetup(
           traffic,
           market,
-          BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
+          book.ofAim().stream().filter(set -> set != market).toList(),
           units,
           school,
           labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),
@@ -150,26 +151,11 @@ public record WallRequest(
     }
   }
 
-  WallInput core() {
-    return logbook(readings).wall(setup.core(), logbook(bayReadings));
+  WallInput core(RuleBook book) {
+    return logbook(readings).wall(setup.core(book), logbook(bayReadings));
   }
 
   static Logbook logbook(List<Taken> taken) {
     return new Logbook(taken.stream().map(Taken::core).toList());
-  }
-
-  /** The rule set of aim by its short name, or a refusal. */
-  public static RuleSet knownRuleSet(String id) {
-    return BuiltInRules.byId(id)
-        .filter(set -> !set.aimRules().isEmpty())
-        .orElseThrow(
-            () ->
-                Refusal.unprocessable(
-                    "ruleSet",
-                    "There is no rule set “%s”; known are %s."
-                        .formatted(
-                            id,
-                            String.join(
-                                ", ", BuiltInRules.ofAim().stream().map(RuleSet::id).toList()))));
   }
 }

@@ -75,7 +75,8 @@ final class DemoFronts {
                 List.of(new HoleEdit(0, 0, 4, 74), new HoleEdit(52, 0, 2.5, 5.5)),
                 cover,
                 cover)),
-        List.of(inTheWay("eye", "tow eye", -560, 330, 70, 15)));
+        List.of(inTheWay("eye", "tow eye", -560, 330, 70, 15)),
+        null);
   }
 
   /** Three small heads a side on a roadster's bumper, the left lamp turned round the corner. */
@@ -102,7 +103,8 @@ final class DemoFronts {
                 new SpotEdit(566, 446, 13),
                 new SpotEdit(566, 446, 4)),
             pair("turn", "turn signal", LampFunction.TURN, bar(96, 44), new SpotEdit(742, 560, 0))),
-        List.of());
+        List.of(),
+        140.0);
   }
 
   /** Pods on brackets beside a pickup's grille. */
@@ -122,6 +124,7 @@ final class DemoFronts {
                 List.of(new HoleEdit(0, -46, 3, 8.5)),
                 bracket,
                 bracket)),
-        List.of(inTheWay("hook", "recovery hook", 455, 452, 90, 25)));
+        List.of(inTheWay("hook", "recovery hook", 455, 452, 90, 25)),
+        null);
   }
 }

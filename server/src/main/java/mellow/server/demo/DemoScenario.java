@@ -10,6 +10,7 @@ import mellow.core.aim.School;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
@@ -42,12 +43,14 @@ class DemoScenario {
       Instant now = clock.instant();
       people();
       bays(now.minus(Duration.ofDays(11)));
+      springs(now.minus(Duration.ofDays(40)));
       wick(now.minus(Duration.ofDays(6)));
       skarn(now.minus(Duration.ofDays(3)));
       ambit(now.minus(Duration.ofHours(29)));
       drift(now.minus(Duration.ofHours(27)));
       pods(now.minus(Duration.ofHours(26)));
       lantern(now.minus(Duration.ofHours(25)));
+      wanderingFault(now.minus(Duration.ofHours(9)));
       runningLamps(now.minus(Duration.ofHours(7)));
       tundal(now.minus(Duration.ofHours(5)));
       sledgeCart(now.minus(Duration.ofHours(2)));
@@ -85,6 +88,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Ilse");
     job.vehicle(
         "wick", "Sollen Wick", "Marten's hatch", Side.LEFT, 2380, 760, 1660, BeamClass.UN_DIPPED);
+    job.looks("wick", "five doors", 2014, BodyKind.HATCH, 1490, 810, 600);
     job.job(
         "wick",
         "slope",
@@ -94,6 +98,7 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         "1.2 %");
+    job.takeIn("wick", DemoTakeIns.swap("Marten"));
     job.centres("wick", "7.8 m", "7.8 m", "641", "640", "566", "1142");
     job.read("wick", Side.LEFT, "60");
     job.turn("wick", Side.LEFT, "1/2 clockwise");
@@ -101,6 +106,7 @@ class DemoScenario {
     job.read("wick", Side.RIGHT, "95");
     job.step("wick", Side.LEFT, "4");
     job.step("wick", Side.RIGHT, "-6");
+    job.found("wick", DemoTakeIns.hatch());
   }
 
   /** Within, in inches, by a right-cutoff rule. */
@@ -108,6 +114,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Runa");
     job.vehicle(
         "skarn", "Brask Skarn", "road crew 2", Side.LEFT, 3220, 905, 1930, BeamClass.SAE_VOR);
+    job.looks("skarn", "crew cab", 2017, BodyKind.PICKUP, 1850, 960, 1180);
     job.job(
         "skarn",
         "slope",
@@ -117,6 +124,7 @@ class DemoScenario {
         UnitSystem.IMPERIAL,
         School.RULE,
         null);
+    job.takeIn("skarn", DemoTakeIns.aim("road crew", "aim for the inspection"));
     job.centres("skarn", "25 ft", "25 ft", "38 1/4", "38 1/8", "35 1/2", "58 3/4");
     job.read("skarn", Side.LEFT, "2 1/8");
     job.read("skarn", Side.RIGHT, "5");
@@ -124,6 +132,7 @@ class DemoScenario {
     job.read("skarn", Side.RIGHT, "3 1/4");
     job.turn("skarn", Side.RIGHT, "3/4 anticlockwise");
     job.read("skarn", Side.RIGHT, "1 15/16");
+    job.found("skarn", DemoTakeIns.truck());
   }
 
   /** Half corrected: the left lamp is right, the right one was turned and not read again. */
@@ -138,6 +147,7 @@ class DemoScenario {
         845,
         1790,
         BeamClass.UN_DIPPED);
+    job.looks("ambit", "", 2012, BodyKind.ESTATE, 1470, 900, 1010);
     job.job(
         "ambit",
         "slope",
@@ -147,6 +157,7 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         null);
+    job.takeIn("ambit", DemoTakeIns.swap("district midwife"));
     job.centres("ambit", "7.5 m", "7.51 m", "688", "690", "612", "1248");
     job.read("ambit", Side.LEFT, "96");
     job.read("ambit", Side.RIGHT, "20");
@@ -160,6 +171,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Ilse");
     job.vehicle(
         "drift", "Orlo Drift", "Ilse's roadster", Side.LEFT, 2310, 730, 1680, BeamClass.UN_DIPPED);
+    job.looks("drift", "", 2009, BodyKind.ROADSTER, 1240, 790, 850);
     job.job(
         "drift",
         "annex",
@@ -169,6 +181,7 @@ class DemoScenario {
         UnitSystem.IMPERIAL,
         School.EQUAL_DROP,
         null);
+    job.takeIn("drift", DemoTakeIns.swap("Ilse"));
     job.centres("drift", "8 ft 6", "8 ft 6", "24 7/8", "24 3/4", "22", "45 1/2");
     job.read("drift", Side.LEFT, "11/16");
     job.read("drift", Side.RIGHT, "5/8");
@@ -187,6 +200,7 @@ class DemoScenario {
         2020,
         BeamClass.UN_DIPPED,
         BeamClass.FOG_F3);
+    job.looks("lantern", "long", 2015, BodyKind.BUS, 2720, 1010, 1650);
     job.job(
         "lantern",
         "hall",
@@ -196,6 +210,8 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         null);
+    job.takeIn("lantern", DemoTakeIns.fog());
+    job.parts("lantern", DemoParts.fogBehindCovers());
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.LEFT, "874");
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.RIGHT, "871");
     job.front("lantern", DemoFronts.fogBehindCovers());
@@ -206,6 +222,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Runa");
     job.vehicle(
         "club", "Orlo Drift", "club roadster", Side.LEFT, 2310, 730, 1680, BeamClass.UN_DIPPED);
+    job.looks("club", "", 2010, BodyKind.ROADSTER, 1240, 790, 850);
     job.job(
         "club",
         "annex",
@@ -215,6 +232,7 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         null);
+    job.takeIn("club", DemoTakeIns.runningLamps());
     job.front("club", DemoFronts.runningLamps());
   }
 
@@ -223,6 +241,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Marten");
     job.vehicle(
         "crew5", "Brask Skarn", "road crew 5", Side.LEFT, 3220, 905, 1930, BeamClass.SAE_VOR);
+    job.looks("crew5", "crew cab", 2018, BodyKind.PICKUP, 1850, 960, 1180);
     job.job(
         "crew5",
         "slope",
@@ -232,6 +251,7 @@ class DemoScenario {
         UnitSystem.IMPERIAL,
         School.RULE,
         null);
+    job.takeIn("crew5", DemoTakeIns.pods());
     job.front("crew5", DemoFronts.pods());
   }
 
@@ -240,6 +260,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Marten");
     job.vehicle(
         "tundal", "Brask Tundal", "snow patrol 1", Side.LEFT, 2850, 820, 1880, BeamClass.UN_DIPPED);
+    job.looks("tundal", "short", 2006, BodyKind.OFF_ROADER, 1870, 870, 790);
     job.screw(
         "tundal",
         Side.RIGHT,
@@ -257,6 +278,7 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.LEVEL,
         null);
+    job.takeIn("tundal", DemoTakeIns.aimAfterLift());
     job.note("tundal", ReadingKind.LIFT_FRONT, "45");
     job.note("tundal", ReadingKind.LIFT_REAR, "25");
     for (ReadingKind before :
@@ -271,11 +293,62 @@ class DemoScenario {
     job.read("tundal", Side.RIGHT, "12");
   }
 
+  /** Long done: what it found serves the other vans of its model. */
+  private void springs(Instant at) {
+    DemoWriter job = writers.at(at, "Runa");
+    job.vehicle(
+        "loft2", "Quenby Loft", "library van 2", Side.LEFT, 3000, 870, 1960, BeamClass.UN_DIPPED);
+    job.looks("loft2", "long", 2015, BodyKind.VAN, 2260, 930, 1280);
+    job.job(
+        "loft2",
+        "slope",
+        "lamps swapped and aimed",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        "1.2 %");
+    job.takeIn("loft2", DemoTakeIns.swap("valley library"));
+    job.centres("loft2", "6.1 m", "6.1 m", "668", "669", "610", "1310");
+    job.read("loft2", Side.LEFT, "86");
+    job.read("loft2", Side.RIGHT, "84");
+    job.step("loft2", Side.LEFT, "2");
+    job.step("loft2", Side.RIGHT, "0");
+    job.found("loft2", DemoTakeIns.van());
+  }
+
+  /** Fog lamps that die now on one side, now on the other. */
+  private void wanderingFault(Instant at) {
+    DemoWriter job = writers.at(at, "Ilse");
+    job.vehicle(
+        "bus4",
+        "Quenby Lantern",
+        "valley bus 4",
+        Side.LEFT,
+        3300,
+        940,
+        2020,
+        BeamClass.UN_DIPPED,
+        BeamClass.FOG_B);
+    job.looks("bus4", "long", 2014, BodyKind.BUS, 2720, 1010, 1650);
+    job.job(
+        "bus4",
+        "hall",
+        "dead fog pair, find the fault",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+    job.takeIn("bus4", DemoTakeIns.deadFogPair());
+  }
+
   /** Not measured at all: nothing but the vehicle. */
   private void sledgeCart(Instant at) {
     DemoWriter job = writers.at(at, "Ilse");
     job.vehicle(
         "loft1", "Quenby Loft", "library van 1", Side.LEFT, 3000, 870, 1960, BeamClass.UN_DIPPED);
+    job.looks("loft1", "long, high roof", 2016, BodyKind.VAN, 2530, 930, 1280);
     job.job(
         "loft1",
         null,
@@ -285,6 +358,7 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         null);
+    job.takeIn("loft1", DemoTakeIns.aim("valley library", "new springs, aim again"));
   }
 
   /**
@@ -294,6 +368,7 @@ class DemoScenario {
     DemoWriter job = writers.at(at, "Runa");
     job.vehicle(
         "loft3", "Quenby Loft", "library van 3", Side.LEFT, 3000, 870, 1960, BeamClass.UN_DIPPED);
+    job.looks("loft3", "long", 2016, BodyKind.VAN, 2260, 930, 1280);
     job.screw(
         "loft3",
         Side.RIGHT,
@@ -311,6 +386,10 @@ class DemoScenario {
         UnitSystem.METRIC,
         School.RULE,
         "1.2 %");
+    job.takeIn("loft3", DemoTakeIns.retrofit());
+    job.parts("loft3", DemoParts.projectors());
+    job.photo("loft3", DemoPhotos.before(), DemoPhotos.beforeNotes());
+    job.photo("loft3", DemoPhotos.after(), DemoPhotos.afterNotes());
     job.centres("loft3", "6.1 m", "6.1 m", "26 5/16 in", "671", "612", "131 cm");
     job.read("loft3", Side.LEFT, "70");
     job.readWrong("loft3", Side.RIGHT, "81", "-18");

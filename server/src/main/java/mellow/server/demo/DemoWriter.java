@@ -3,6 +3,7 @@ package mellow.server.demo;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
 import mellow.core.aim.MarkStyle;
@@ -10,6 +11,7 @@ import mellow.core.aim.School;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
@@ -19,10 +21,17 @@ import mellow.server.job.JobEdit;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
+import mellow.server.parts.Parts;
+import mellow.server.parts.PartsEdit;
+import mellow.server.photo.PhotoNotes;
+import mellow.server.photo.Photos;
 import mellow.server.place.FrontEdit;
 import mellow.server.place.Places;
 import mellow.server.platform.Acting;
 import mellow.server.shop.Shops;
+import mellow.server.takein.FoundEdit;
+import mellow.server.takein.TakeInEdit;
+import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.VehicleEdit;
 import mellow.server.vehicle.Vehicles;
@@ -50,15 +59,29 @@ final class DemoWriter {
     private final Jobs jobs;
     private final Logbooks logbooks;
     private final Places places;
+    private final TakeIns takeIns;
+    private final Parts parts;
+    private final Photos photos;
 
     Factory(
-        Shops shops, Vehicles vehicles, Bays bays, Jobs jobs, Logbooks logbooks, Places places) {
+        Shops shops,
+        Vehicles vehicles,
+        Bays bays,
+        Jobs jobs,
+        Logbooks logbooks,
+        Places places,
+        TakeIns takeIns,
+        Parts parts,
+        Photos photos) {
       this.shops = shops;
       this.vehicles = vehicles;
       this.bays = bays;
       this.jobs = jobs;
       this.logbooks = logbooks;
       this.places = places;
+      this.takeIns = takeIns;
+      this.parts = parts;
+      this.photos = photos;
     }
 
     DemoWriter at(Instant at, String person) {
@@ -140,22 +163,81 @@ final class DemoWriter {
       double width,
       BeamClass dipped,
       @Nullable BeamClass fog) {
-    doors.vehicles.put(
-        acting(),
-        id("vehicle " + key),
+    lastVehicle =
         new VehicleEdit(
             0,
             name,
             nickname,
+            null,
+            null,
             driver,
             wheelbase,
             lampAhead,
             width,
+            null,
+            null,
+            null,
+            null,
             dipped,
             lens(dipped),
             fog,
             fog == null ? null : "E4 F3 00 2114",
+            false);
+    doors.vehicles.put(acting(), id("vehicle " + key), lastVehicle);
+  }
+
+  private @Nullable VehicleEdit lastVehicle;
+
+  /** What the last vehicle looks like; lengths in mm. */
+  void looks(
+      String key,
+      String variant,
+      int year,
+      BodyKind body,
+      double height,
+      double frontOverhang,
+      double rearOverhang) {
+    VehicleEdit plain = Objects.requireNonNull(lastVehicle);
+    doors.vehicles.put(
+        acting(),
+        id("vehicle " + key),
+        new VehicleEdit(
+            1,
+            plain.name(),
+            plain.nickname(),
+            variant,
+            year,
+            plain.driverSide(),
+            plain.wheelbaseMm(),
+            plain.lampAheadMm(),
+            plain.widthMm(),
+            body,
+            height,
+            frontOverhang,
+            rearOverhang,
+            plain.dipped(),
+            plain.lensDipped(),
+            plain.fog(),
+            plain.lensFog(),
             false));
+  }
+
+  void takeIn(String key, TakeInEdit takeIn) {
+    doors.takeIns.put(acting(), id("job " + key), 0, takeIn);
+  }
+
+  void parts(String key, PartsEdit parts) {
+    doors.parts.put(acting(), id("job " + key), 0, parts);
+  }
+
+  void photo(String key, byte[] file, PhotoNotes notes) {
+    String photo = id("photo " + key + notes.moment());
+    doors.photos.keep(acting(), id("job " + key), photo, notes.moment(), notes.shows(), file);
+    doors.photos.note(acting(), id("job " + key), photo, notes);
+  }
+
+  void found(String key, FoundEdit found) {
+    doors.takeIns.putFound(acting(), id("job " + key), 0, found);
   }
 
   private static String lens(BeamClass dipped) {

@@ -43,6 +43,17 @@ class JobController {
     return jobs.put(acting, id, edit);
   }
 
+  @PutMapping("/api/jobs/{id}/rules/{setId}")
+  @Operation(
+      summary = "Judge a job by the newest version of a rule set",
+      description = "Until then it keeps the version that it was judged by. Answers its page.")
+  JobPage takeNewestRules(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable String setId) {
+    return jobs.takeNewestRules(acting, id, setId);
+  }
+
   @PutMapping("/api/jobs/{jobId}/readings/{id}")
   @Operation(
       summary = "Keep a reading",

@@ -45,4 +45,24 @@ public record JobEdit(
     @DecimalMin(value = "3", message = "has to be at least 3 mm")
         @DecimalMax(value = "150", message = "has to be at most 150 mm")
         @Schema(example = "25")
-        double tapeWidthMm) {}
+        double tapeWidthMm) {
+
+  /** The same for a vehicle, in no bay. */
+  public JobEdit withVehicle(String id) {
+    return new JobEdit(
+        0,
+        id,
+        null,
+        work,
+        ruleSet,
+        traffic,
+        units,
+        school,
+        labelTyped,
+        stanceChanged,
+        frontClosed,
+        markEdge,
+        markOrigin,
+        tapeWidthMm);
+  }
+}

@@ -5,6 +5,7 @@ import java.util.List;
 import mellow.server.aim.SheetView;
 import mellow.server.bay.BayView;
 import mellow.server.logbook.ReadingView;
+import mellow.server.rulebook.NewerRules;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
 import org.jspecify.annotations.Nullable;
@@ -19,4 +20,6 @@ public record JobPage(
     List<ReadingView> readings,
     List<ReadingView> bayReadings,
     StanceView stance,
+    @Schema(description = "Rule sets of which there is a newer version.")
+        List<NewerRules> newerRules,
     SheetView sheet) {}

@@ -1,8 +1,10 @@
 package mellow.server.job;
 
 import static mellow.server.db.Tables.JOB;
+import static mellow.server.db.Tables.VEHICLE;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import mellow.server.db.tables.records.JobRecord;
 import org.jooq.DSLContext;
@@ -33,6 +35,18 @@ class JobStore {
         .forUpdate()
         .fetchOptional()
         .isPresent();
+  }
+
+  /** Other jobs on vehicles of that name, this one among them; newest first. */
+  List<JobRecord> ofVehiclesNamed(String shopId, String name, String notId, int limit) {
+    return sql.select(JOB.fields())
+        .from(JOB)
+        .join(VEHICLE)
+        .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
+        .where(VEHICLE.SHOP_ID.eq(shopId), VEHICLE.NAME.eq(name), JOB.ID.ne(notId))
+        .orderBy(JOB.TOUCHED_AT.desc(), JOB.ID.desc())
+        .limit(limit)
+        .fetchInto(JOB);
   }
 
   boolean none(String shopId) {

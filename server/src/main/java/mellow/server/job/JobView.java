@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
-import mellow.core.formats.BuiltInRules;
 import mellow.core.logbook.JobSetup;
 import mellow.core.measure.UnitSystem;
+import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.TrafficSide;
-import mellow.server.aim.WallRequest;
 import mellow.server.db.tables.records.JobRecord;
+import mellow.server.rulebook.RuleBooks;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
 import org.jspecify.annotations.Nullable;
@@ -67,31 +67,35 @@ public record JobView(
   }
 
   boolean says(JobEdit edit) {
+    return edit(edit.version(), vehicleId, bayId).equals(edit);
+  }
+
+  /** The job as it would be sent to be kept. */
+  public JobEdit edit(int onVersion, String ofVehicle, @Nullable String inBay) {
     return new JobEdit(
-            edit.version(),
-            vehicleId,
-            bayId,
-            work,
-            ruleSet,
-            traffic,
-            units,
-            school,
-            labelTyped,
-            stanceChanged,
-            frontClosed,
-            markEdge,
-            markOrigin,
-            tapeWidthMm)
-        .equals(edit);
+        onVersion,
+        ofVehicle,
+        inBay,
+        work,
+        ruleSet,
+        traffic,
+        units,
+        school,
+        labelTyped,
+        stanceChanged,
+        frontClosed,
+        markEdge,
+        markOrigin,
+        tapeWidthMm);
   }
 
   /** What the core needs of the job, the vehicle and its screws. */
-  public JobSetup setup(VehicleView vehicle, List<AdjusterView> adjusters) {
-    RuleSet market = WallRequest.knownRuleSet(ruleSet);
+  public JobSetup setup(VehicleView vehicle, List<AdjusterView> adjusters, RuleBook book) {
+    RuleSet market = RuleBooks.aimSet(book, ruleSet);
     return new JobSetup(
         traffic,
         market,
-        BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
+        book.ofAim().stream().filter(set -> set != market).toList(),
         units,
         school,
         labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),

@@ -1,12 +1,14 @@
 package mellow.server.job;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mellow.core.logbook.Logbook;
 import mellow.core.measure.Entry;
 import mellow.core.measure.InclinationEntry;
+import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView;
-import mellow.server.aim.WallRequest;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
 import mellow.server.db.tables.records.JobRecord;
@@ -16,6 +18,7 @@ import mellow.server.logbook.ReadingView;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RuleBooks;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.vehicle.Vehicles;
@@ -29,12 +32,14 @@ public class Jobs {
   private final Vehicles vehicles;
   private final Bays bays;
   private final Logbooks logbooks;
+  private final RuleBooks books;
 
-  Jobs(JobStore store, Vehicles vehicles, Bays bays, Logbooks logbooks) {
+  Jobs(JobStore store, Vehicles vehicles, Bays bays, Logbooks logbooks, RuleBooks books) {
     this.store = store;
     this.vehicles = vehicles;
     this.bays = bays;
     this.logbooks = logbooks;
+    this.books = books;
   }
 
   private JobView get(Acting acting, String id) {
@@ -56,6 +61,19 @@ public class Jobs {
     return new JobBrief(job, vehicles.get(acting, job.vehicleId()));
   }
 
+  /** Other jobs on vehicles of the same name, the newest first. */
+  public List<JobBrief> alike(Acting acting, JobBrief brief, int limit) {
+    List<JobView> jobs =
+        store
+            .ofVehiclesNamed(acting.shopId(), brief.vehicle().name(), brief.job().id(), limit)
+            .stream()
+            .map(JobView::of)
+            .toList();
+    Map<String, VehicleView> byId =
+        vehicles.byIds(acting, jobs.stream().map(JobView::vehicleId).distinct().toList());
+    return jobs.stream().map(job -> new JobBrief(job, byId.get(job.vehicleId()))).toList();
+  }
+
   /**
    * Holds the job until the transaction ends, or refuses where it is not this shop's. Whoever adds
    * something to a job and touches it holds it first, so that two at once wait for each other.
@@ -64,6 +82,13 @@ public class Jobs {
     if (!store.hold(acting.shopId(), id)) {
       throw noSuchJob();
     }
+  }
+
+  /** Whether lift, tyres, load or dial were noted for the job. */
+  public boolean stanceNoted(String id) {
+    return !Logbooks.living(logbooks.ofJob(id))
+        .stance(OptionalDouble.empty(), OptionalDouble.empty())
+        .isUnchanged();
   }
 
   /** Notes that something of the job was just changed: the yard shows it first. */
@@ -78,6 +103,7 @@ public class Jobs {
     List<AdjusterView> adjusters =
         vehicles.adjusters(List.of(vehicle.id())).getOrDefault(vehicle.id(), List.of());
     Optional<BayView> bay = Optional.ofNullable(job.bayId()).map(of -> bays.get(acting, of));
+    RuleBook book = books.ofJob(acting, id);
     List<ReadingView> readings = logbooks.ofJob(id);
     List<ReadingView> bayReadings = bay.map(at -> logbooks.ofBay(at.id())).orElse(List.of());
     Logbook log = Logbooks.living(readings);
@@ -89,7 +115,8 @@ public class Jobs {
         readings,
         bayReadings,
         StanceView.of(log, vehicle),
-        SheetView.of(log.wall(job.setup(vehicle, adjusters), Logbooks.living(bayReadings))));
+        books.newer(acting, book),
+        SheetView.of(log.wall(job.setup(vehicle, adjusters, book), Logbooks.living(bayReadings))));
   }
 
   /** Adds or changes a job. */
@@ -100,7 +127,7 @@ public class Jobs {
     if (edit.bayId() != null) {
       bays.get(acting, edit.bayId());
     }
-    WallRequest.knownRuleSet(edit.ruleSet());
+    RuleBooks.aimSet(books.ofJob(acting, id), edit.ruleSet());
     Double label = labelPercent(edit);
     Optional<JobView> there = store.byId(acting.shopId(), id).map(JobView::of);
     Edits.of(
@@ -113,6 +140,7 @@ public class Jobs {
                 store.replace(
                     row(acting, person, id, edit, label, edit.version() + 1), edit.version()),
             () -> stale(get(acting, id)));
+    books.pin(acting, id, List.of(edit.ruleSet()));
     return page(acting, id);
   }
 
@@ -163,6 +191,15 @@ public class Jobs {
     row.setChangedAt(acting.moment());
     row.setTouchedAt(acting.moment());
     return row;
+  }
+
+  /** Judges a job by the newest version of one of its sets from now on. */
+  @Transactional
+  public JobPage takeNewestRules(Acting acting, String id, String setId) {
+    hold(acting, id);
+    books.takeNewest(acting, id, setId);
+    store.touch(id, acting.moment());
+    return page(acting, id);
   }
 
   /** Keeps a reading of a job; answers the job's page as it is then. */

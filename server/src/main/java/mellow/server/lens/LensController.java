@@ -9,7 +9,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import mellow.core.lens.LensReading;
 import mellow.core.vehicle.TrafficSide;
-import mellow.server.aim.WallRequest;
+import mellow.server.platform.Acting;
+import mellow.server.rulebook.RuleBooks;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "Calculation")
 class LensController {
+  private final RuleBooks books;
+
+  LensController(RuleBooks books) {
+    this.books = books;
+  }
 
   @Schema(description = "A lens to read.")
   record LensRequest(
@@ -33,10 +39,10 @@ class LensController {
       description =
           "What its marks mean, which rule of aim follows, and what does not suit the market or the"
               + " side of traffic. All meanings are from memory; an unknown mark is said to be so.")
-  LensView lens(@Valid @RequestBody LensRequest request) {
+  LensView lens(Acting acting, @Valid @RequestBody LensRequest request) {
     return LensView.of(
         LensReading.of(request.typed()),
-        WallRequest.knownRuleSet(request.ruleSet()),
+        RuleBooks.aimSet(books.of(acting), request.ruleSet()),
         request.traffic());
   }
 }

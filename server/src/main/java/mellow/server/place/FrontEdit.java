@@ -13,12 +13,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import mellow.core.formats.BuiltInRules;
+import mellow.core.placement.Bumper;
 import mellow.core.placement.Front;
 import mellow.core.placement.KeepOut;
 import mellow.core.placement.Lamp;
 import mellow.core.placement.LampPair;
 import mellow.core.placement.Spot;
+import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
@@ -39,7 +40,11 @@ public record FrontEdit(
     @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 pairs")
         List<@Valid @NotNull(message = "is missing") PairEdit> pairs,
     @NotNull(message = "is missing") @Size(max = 30, message = "has at most 30 things")
-        List<@Valid @NotNull(message = "is missing") KeepOutEdit> keepOuts) {
+        List<@Valid @NotNull(message = "is missing") KeepOutEdit> keepOuts,
+    @DecimalMin(value = "0", message = "is not negative")
+        @DecimalMax(value = "2000", message = "has to be at most 2 m")
+        @Schema(description = "How far the bumper lies back at its side, mm.", example = "110")
+        @Nullable Double bumperSetbackMm) {
   private static final String KEY = "[a-z0-9-]{1,40}";
   private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
 
@@ -159,7 +164,8 @@ public record FrontEdit(
     return new Front(
         widthMm,
         pairs.stream().map(PairEdit::core).toList(),
-        keepOuts.stream().map(KeepOutEdit::core).toList());
+        keepOuts.stream().map(KeepOutEdit::core).toList(),
+        Optional.ofNullable(bumperSetbackMm).map(Bumper::new));
   }
 
   private static void unique(Set<String> ids, String id, String field) {
@@ -169,12 +175,12 @@ public record FrontEdit(
   }
 
   /** The rule sets, or a refusal of an unknown one. */
-  public List<RuleSet> sets() {
-    return ruleSets.stream().distinct().map(FrontEdit::known).toList();
+  public List<RuleSet> sets(RuleBook book) {
+    return ruleSets.stream().distinct().map(id -> known(book, id)).toList();
   }
 
-  private static RuleSet known(String id) {
-    return BuiltInRules.byId(id)
+  private static RuleSet known(RuleBook book, String id) {
+    return book.byId(id)
         .orElseThrow(
             () -> Refusal.unprocessable("ruleSets", "There is no rule set “%s”.".formatted(id)));
   }

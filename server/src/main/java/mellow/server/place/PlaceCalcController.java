@@ -9,6 +9,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import mellow.core.measure.UnitSystem;
@@ -16,10 +17,16 @@ import mellow.core.placement.Front;
 import mellow.core.placement.HoleRow;
 import mellow.core.placement.LampPair;
 import mellow.core.placement.NearestPlace;
+import mellow.core.rules.RuleBook;
+import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RuleBooks;
+import mellow.server.wire.Patterns;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Placement without memory: for the page's live drawing and for other programs. */
@@ -27,6 +34,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/calc/place")
 @Tag(name = "Calculation")
 class PlaceCalcController {
+  private final RuleBooks books;
+
+  PlaceCalcController(RuleBooks books) {
+    this.books = books;
+  }
+
+  private RuleBook book(Acting acting, @Nullable String jobId) {
+    return jobId == null ? books.of(acting) : books.ofJob(acting, jobId);
+  }
 
   @Schema(description = "A front to judge.")
   record PlaceRequest(
@@ -63,9 +79,17 @@ class PlaceCalcController {
       description =
           "Judges a front by some rule sets: a finding with margin for each limit, and the limits as"
               + " lines for a drawing. Lengths in mm.")
-  PlaceView judge(@Valid @RequestBody PlaceRequest request) {
+  PlaceView judge(
+      Acting acting,
+      @RequestParam(required = false)
+          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          @Schema(description = "By the versions that this job is judged by.")
+          @Nullable String job,
+      @Valid @RequestBody PlaceRequest request) {
     return PlaceView.of(
-        request.front().core(), request.front().sets(), request.units().tapeStepMm());
+        request.front().core(),
+        request.front().sets(book(acting, job)),
+        request.units().tapeStepMm());
   }
 
   @PostMapping("/nearest")
@@ -74,11 +98,18 @@ class PlaceCalcController {
       description =
           "The smallest move of a mirrored pair after which every limit of place holds by more than"
               + " the tape's uncertainty, or which limits exclude each other.")
-  NearestView nearest(@Valid @RequestBody NearestRequest request) {
+  NearestView nearest(
+      Acting acting,
+      @RequestParam(required = false)
+          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          @Schema(description = "By the versions that this job is judged by.")
+          @Nullable String job,
+      @Valid @RequestBody NearestRequest request) {
     Front front = request.front().core();
     LampPair pair = Places.pair(front, request.pair());
     double spareMm = request.units().tapeStepMm() * 1.01;
-    return NearestView.of(NearestPlace.of(front, pair, request.front().sets(), spareMm));
+    return NearestView.of(
+        NearestPlace.of(front, pair, request.front().sets(book(acting, job)), spareMm));
   }
 
   @PostMapping("/holes")

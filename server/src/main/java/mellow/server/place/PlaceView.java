@@ -27,8 +27,16 @@ public record PlaceView(
         @Nullable String foremost,
     List<FindingView> findings,
     List<PairView> pairs,
+    @Schema(description = "The bumper from above, from the centre line out; empty if not measured.")
+        List<CurvePointView> bumper,
     HorizonView horizon,
     List<CautionView> cautions) {
+
+  /** One point of the bumper. */
+  @Schema(name = "BumperPoint", description = "A point of the bumper from above, mm.")
+  public record CurvePointView(
+      @Schema(description = "From the centre line.") double outMm,
+      @Schema(description = "Behind its foremost point.") double backMm) {}
 
   /** One pair. */
   @Schema(name = "PairOnFront", description = "A pair of lamps on the front, and its limits.")
@@ -102,6 +110,9 @@ public record PlaceView(
                         FigureView.lengthMm(pair.innerSpacingMm()),
                         FigureView.of(Figure.areaCm2(pair.litAreaCm2())),
                         pair.bounds().stream().map(BoundView::of).toList()))
+            .toList(),
+        front.bumper().map(bumper -> bumper.curve(front.widthMm())).orElse(List.of()).stream()
+            .map(point -> new CurvePointView(point.outMm(), point.upMm()))
             .toList(),
         HorizonView.of(PlaceHorizon.of(front, sheet)),
         PlaceCautions.all().stream().map(CautionView::of).toList());

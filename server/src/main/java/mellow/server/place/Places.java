@@ -5,16 +5,18 @@ import java.util.Optional;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.placement.Front;
 import mellow.core.placement.LampPair;
+import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.MarkFamily;
-import mellow.server.aim.WallRequest;
 import mellow.server.job.JobBrief;
+import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
-import mellow.server.sheet.Stage;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,17 +28,22 @@ public class Places {
 
   private final Jobs jobs;
   private final Sheets sheets;
+  private final JobSheets jobSheets;
+  private final RuleBooks books;
 
-  Places(Jobs jobs, Sheets sheets) {
+  Places(Jobs jobs, Sheets sheets, JobSheets jobSheets, RuleBooks books) {
     this.jobs = jobs;
     this.sheets = sheets;
+    this.jobSheets = jobSheets;
+    this.books = books;
   }
 
   /** The page of the stage. */
   public PlacePage page(Acting acting, String jobId) {
     JobBrief job = jobs.brief(acting, jobId);
-    Optional<Kept<FrontEdit>> kept = sheets.of(acting, jobId, Stage.PLACE, FrontEdit.class);
-    FrontEdit front = kept.map(Kept::content).orElseGet(() -> start(job));
+    RuleBook book = books.ofJob(acting, jobId);
+    Optional<Kept<FrontEdit>> kept = sheets.of(acting, jobId, SheetKind.PLACE, FrontEdit.class);
+    FrontEdit front = kept.map(Kept::content).orElseGet(() -> start(job, book));
     return new PlacePage(
         job.job(),
         job.vehicle(),
@@ -44,31 +51,30 @@ public class Places {
         front,
         kept.map(Kept::changedBy).orElse(""),
         kept.map(Kept::changedAt).orElse(null),
-        PlaceView.of(front.core(), front.sets(), job.job().units().tapeStepMm()));
+        PlaceView.of(front.core(), front.sets(book), job.job().units().tapeStepMm()));
   }
 
-  private static FrontEdit start(JobBrief job) {
+  private static FrontEdit start(JobBrief job, RuleBook book) {
     Double width = job.vehicle().widthMm();
-    Optional<MarkFamily> marks = WallRequest.knownRuleSet(job.job().ruleSet()).marks();
+    Optional<MarkFamily> marks = RuleBooks.aimSet(book, job.job().ruleSet()).marks();
     List<String> sets =
-        BuiltInRules.all().stream()
+        book.all().stream()
             .filter(set -> !set.placeRules().isEmpty())
+            .filter(set -> BuiltInRules.byId(set.id()).isPresent())
             .filter(set -> set.marks().isEmpty() || set.marks().equals(marks))
             .map(RuleSet::id)
             .toList();
-    return new FrontEdit(sets, width == null ? USUAL_WIDTH_MM : width, List.of(), List.of());
+    return new FrontEdit(sets, width == null ? USUAL_WIDTH_MM : width, List.of(), List.of(), null);
   }
 
   /** Keeps the front. */
   @Transactional
   public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
     front.core();
-    front.sets();
-    jobs.hold(acting, jobId);
-    boolean changed =
-        sheets.keep(acting, jobId, Stage.PLACE, version, front, () -> stale(acting, jobId));
-    if (changed) {
-      jobs.touch(acting, jobId);
+    front.sets(books.ofJob(acting, jobId));
+    if (jobSheets.keep(
+        acting, jobId, SheetKind.PLACE, version, front, () -> stale(acting, jobId))) {
+      books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);
   }

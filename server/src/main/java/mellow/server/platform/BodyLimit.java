@@ -8,21 +8,34 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.regex.Pattern;
+import mellow.core.photo.PhotoFile;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Stops reading a request's body beyond what any request of the page needs. */
+/**
+ * Stops reading a request's body beyond what any request of the page needs; photos and files of
+ * jobs need more.
+ */
 @Component
 @Order(1)
 class BodyLimit extends OncePerRequestFilter {
   static final int MOST_BYTES = 256 * 1024;
 
+  private static final Pattern PHOTO = Pattern.compile("/api/jobs/[^/]+/photos/[^/]+");
+
+  private static final Pattern JOB_FILE = Pattern.compile("/api/jobs/[^/]+/file");
+  private static final int MOST_FILE_BYTES = 4 * 1024 * 1024;
+
+  /** One byte more than a photo may have: it is refused where photos are looked at. */
+  private static final int MOST_PHOTO_BYTES = PhotoFile.MOST_BYTES + 1;
+
   /** The body went on beyond the limit. */
   @SuppressWarnings("serial")
   static final class TooLarge extends IOException {
-    TooLarge() {
-      super("The request is larger than %d kB.".formatted(MOST_BYTES / 1024));
+    TooLarge(int mostBytes) {
+      super("The request is larger than %d kB.".formatted(mostBytes / 1024));
     }
   }
 
@@ -30,22 +43,32 @@ class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
+    int most = most(request.getRequestURI());
     chain.doFilter(
         new HttpServletRequestWrapper(request) {
           @Override
           public ServletInputStream getInputStream() throws IOException {
-            return new Limited(super.getInputStream());
+            return new Limited(super.getInputStream(), most);
           }
         },
         response);
   }
 
+  private static int most(String path) {
+    if (PHOTO.matcher(path).matches()) {
+      return MOST_PHOTO_BYTES;
+    }
+    return JOB_FILE.matcher(path).matches() ? MOST_FILE_BYTES : MOST_BYTES;
+  }
+
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
+    private final int mostBytes;
     private long read;
 
-    Limited(ServletInputStream in) {
+    Limited(ServletInputStream in, int mostBytes) {
       this.in = in;
+      this.mostBytes = mostBytes;
     }
 
     @Override
@@ -64,8 +87,8 @@ class BodyLimit extends OncePerRequestFilter {
 
     private void count(int bytes) throws TooLarge {
       read += bytes;
-      if (read > MOST_BYTES) {
-        throw new TooLarge();
+      if (read > mostBytes) {
+        throw new TooLarge(mostBytes);
       }
     }
 

@@ -1,18 +1,26 @@
 package mellow.server.rulebook;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import mellow.core.finding.Figure;
+import mellow.core.formats.FormatProblem;
+import mellow.core.formats.RuleChangeFormat;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.Band;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.PlaceRule;
+import mellow.core.rules.RuleChange;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
+import mellow.server.db.tables.records.LocalRuleSetRecord;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
 import org.jspecify.annotations.Nullable;
@@ -27,16 +35,52 @@ public record RuleSetView(
     String title,
     String scope,
     TrafficSide usualTraffic,
+    @Schema(description = "The lens marks of its market; left out where any will do.")
+        @Nullable MarkFamily marks,
+    @Schema(description = "Left out for the sets of the product.") @Nullable LocalView local,
     List<AimRuleView> aim,
     List<PlaceRuleView> place) {
 
-  static RuleSetView of(RuleSet set) {
+  /** A shop's own set. */
+  @Schema(name = "LocalRuleSet", description = "What a shop's own set changes, and why.")
+  public record LocalView(
+      String over,
+      String reason,
+      List<String> off,
+      @Schema(description = "Ids of the rules that it overrides or adds.") List<String> own,
+      @Schema(description = "Its file.") String file,
+      String changedBy,
+      Instant changedAt) {
+
+    static LocalView of(LocalRuleSetRecord row) {
+      try {
+        RuleChange change = RuleChangeFormat.read(row.getContent());
+        return new LocalView(
+            change.over(),
+            change.reason(),
+            change.off(),
+            Stream.concat(
+                    change.aim().stream().map(AimRule::id),
+                    change.place().stream().map(PlaceRule::id))
+                .toList(),
+            row.getContent(),
+            row.getChangedBy(),
+            row.getChangedAt().toInstant(ZoneOffset.UTC));
+      } catch (FormatProblem e) {
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+
+  static RuleSetView of(RuleSet set, @Nullable LocalRuleSetRecord local) {
     return new RuleSetView(
         set.id(),
         set.version(),
         set.title(),
         set.scope(),
         set.usualTraffic(),
+        set.marks().orElse(null),
+        local == null ? null : LocalView.of(local),
         set.aimRules().stream().map(AimRuleView::of).toList(),
         set.placeRules().stream().map(PlaceRuleView::of).toList());
   }

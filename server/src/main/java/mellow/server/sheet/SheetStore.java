@@ -2,6 +2,8 @@ package mellow.server.sheet;
 
 import static mellow.server.db.Tables.SHEET;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import mellow.server.db.tables.records.SheetRecord;
 import org.jooq.DSLContext;
@@ -16,10 +18,24 @@ class SheetStore {
     this.sql = sql;
   }
 
-  Optional<SheetRecord> of(String shopId, String jobId, Stage stage) {
+  Optional<SheetRecord> of(String shopId, String jobId, SheetKind kind) {
     return sql.selectFrom(SHEET)
-        .where(SHEET.JOB_ID.eq(jobId), SHEET.STAGE.eq(stage.name()), SHEET.SHOP_ID.eq(shopId))
+        .where(SHEET.JOB_ID.eq(jobId), SHEET.STAGE.eq(kind.name()), SHEET.SHOP_ID.eq(shopId))
         .fetchOptional();
+  }
+
+  List<SheetRecord> ofJobs(String shopId, Collection<String> jobIds, SheetKind kind) {
+    return sql.selectFrom(SHEET)
+        .where(SHEET.JOB_ID.in(jobIds), SHEET.STAGE.eq(kind.name()), SHEET.SHOP_ID.eq(shopId))
+        .fetch();
+  }
+
+  List<SheetRecord> recent(String shopId, SheetKind kind, int limit) {
+    return sql.selectFrom(SHEET)
+        .where(SHEET.SHOP_ID.eq(shopId), SHEET.STAGE.eq(kind.name()))
+        .orderBy(SHEET.CHANGED_AT.desc())
+        .limit(limit)
+        .fetch();
   }
 
   void add(SheetRecord row) {

@@ -3,8 +3,12 @@ package mellow.server.sheet;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.ZoneOffset;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
@@ -26,8 +30,24 @@ public class Sheets {
   }
 
   /** The document of a stage; empty while none was kept. */
-  public <T> Optional<Kept<T>> of(Acting acting, String jobId, Stage stage, Class<T> type) {
-    return store.of(acting.shopId(), jobId, stage).map(row -> kept(row, type));
+  public <T> Optional<Kept<T>> of(Acting acting, String jobId, SheetKind kind, Class<T> type) {
+    return store.of(acting.shopId(), jobId, kind).map(row -> kept(row, type));
+  }
+
+  /** The documents of some jobs, by job; a job without one is left out. */
+  public <T> Map<String, T> ofJobs(
+      Acting acting, Collection<String> jobIds, SheetKind kind, Class<T> type) {
+    return byJob(store.ofJobs(acting.shopId(), jobIds, kind), type);
+  }
+
+  /** The documents that were changed last, by job. */
+  public <T> Map<String, T> recent(Acting acting, SheetKind kind, Class<T> type, int limit) {
+    return byJob(store.recent(acting.shopId(), kind, limit), type);
+  }
+
+  private <T> Map<String, T> byJob(List<SheetRecord> rows, Class<T> type) {
+    return rows.stream()
+        .collect(Collectors.toMap(SheetRecord::getJobId, row -> kept(row, type).content()));
   }
 
   /**
@@ -37,12 +57,17 @@ public class Sheets {
    * @return whether it was changed; a repeated request changes nothing
    */
   public <T> boolean keep(
-      Acting acting, String jobId, Stage stage, int version, T content, Supplier<Refusal> stale) {
+      Acting acting,
+      String jobId,
+      SheetKind kind,
+      int version,
+      T content,
+      Supplier<Refusal> stale) {
     String person = acting.personOrRefuse();
-    Optional<SheetRecord> there = store.of(acting.shopId(), jobId, stage);
+    Optional<SheetRecord> there = store.of(acting.shopId(), jobId, kind);
     SheetRecord row = new SheetRecord();
     row.setJobId(jobId);
-    row.setStage(stage.name());
+    row.setStage(kind.name());
     row.setShopId(acting.shopId());
     row.setVersion(version + 1);
     row.setContent(written(content));

@@ -33,4 +33,10 @@ public record AdjusterEdit(
             description =
                 "Percent that one clockwise turn raises the beam, or moves it to the left.",
             example = "-0.42")
-        @Nullable Double rememberedRate) {}
+        @Nullable Double rememberedRate) {
+
+  /** The same, on a version. */
+  public AdjusterEdit onVersion(int shown) {
+    return new AdjusterEdit(shown, lamp, side, axis, drive, place, reach, rememberedRate);
+  }
+}

@@ -3,11 +3,14 @@ package mellow.server.vehicle;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.Side;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +28,13 @@ public record VehicleEdit(
         @Size(max = 80, message = "has at most 80 letters")
         @Schema(description = "What it is called here.", example = "library van 3")
         String nickname,
+    @Size(max = 80, message = "has at most 80 letters")
+        @Schema(description = "What sets it apart from others of its name.", example = "long, 4x4")
+        @Nullable String variant,
+    @Min(value = 1900, message = "has to be at least 1900")
+        @Max(value = 2100, message = "has to be at most 2100")
+        @Schema(description = "Model year.", example = "2016")
+        @Nullable Integer modelYear,
     @NotNull(message = "is missing")
         @Schema(description = "Where the driver sits; says nothing of the traffic side.")
         Side driverSide,
@@ -40,6 +50,20 @@ public record VehicleEdit(
         @DecimalMax(value = "4000", message = "has to be at most 4 000 mm")
         @Schema(description = "Width without mirrors, mm.", example = "1850")
         @Nullable Double widthMm,
+    @Schema(description = "By which its outlines are drawn.", example = "VAN")
+        @Nullable BodyKind body,
+    @DecimalMin(value = "500", message = "has to be at least 500 mm")
+        @DecimalMax(value = "4500", message = "has to be at most 4 500 mm")
+        @Schema(description = "Roof above the ground, mm.", example = "2480")
+        @Nullable Double heightMm,
+    @DecimalMin(value = "100", message = "has to be at least 100 mm")
+        @DecimalMax(value = "4000", message = "has to be at most 4 000 mm")
+        @Schema(description = "Front axle to the foremost point, mm.", example = "940")
+        @Nullable Double frontOverhangMm,
+    @DecimalMin(value = "100", message = "has to be at least 100 mm")
+        @DecimalMax(value = "5000", message = "has to be at most 5 000 mm")
+        @Schema(description = "Rear axle to the rearmost point, mm.", example = "1010")
+        @Nullable Double rearOverhangMm,
     @NotNull(message = "is missing")
         @Schema(description = "What the low beams' lenses say.", example = "UN_DIPPED")
         BeamClass dipped,

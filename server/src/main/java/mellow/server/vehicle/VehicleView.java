@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.Side;
 import mellow.server.db.tables.records.VehicleRecord;
 import org.jspecify.annotations.Nullable;
@@ -15,10 +16,16 @@ public record VehicleView(
     int version,
     @Schema(example = "Quenby Loft") String name,
     String nickname,
+    @Nullable String variant,
+    @Nullable Integer modelYear,
     Side driverSide,
     @Nullable Double wheelbaseMm,
     @Nullable Double lampAheadMm,
     @Nullable Double widthMm,
+    @Nullable BodyKind body,
+    @Nullable Double heightMm,
+    @Nullable Double frontOverhangMm,
+    @Nullable Double rearOverhangMm,
     BeamClass dipped,
     @Nullable String lensDipped,
     @Nullable BeamClass fog,
@@ -33,10 +40,16 @@ public record VehicleView(
         row.getVersion(),
         row.getName(),
         row.getNickname(),
+        row.getVariant(),
+        row.getModelYear() == null ? null : row.getModelYear().intValue(),
         Side.valueOf(row.getDriverSide()),
         row.getWheelbaseMm(),
         row.getLampAheadMm(),
         row.getWidthMm(),
+        row.getBody() == null ? null : BodyKind.valueOf(row.getBody()),
+        row.getHeightMm(),
+        row.getFrontOverhangMm(),
+        row.getRearOverhangMm(),
         BeamClass.valueOf(row.getDipped()),
         row.getLensDipped(),
         row.getFog() == null ? null : BeamClass.valueOf(row.getFog()),
@@ -47,19 +60,29 @@ public record VehicleView(
   }
 
   boolean says(VehicleEdit edit) {
+    return edit(edit.version()).equals(edit);
+  }
+
+  /** The vehicle as it would be sent to be kept, on the given version. */
+  public VehicleEdit edit(int onVersion) {
     return new VehicleEdit(
-            edit.version(),
-            name,
-            nickname,
-            driverSide,
-            wheelbaseMm,
-            lampAheadMm,
-            widthMm,
-            dipped,
-            lensDipped,
-            fog,
-            lensFog,
-            steeperByMaker)
-        .equals(edit);
+        onVersion,
+        name,
+        nickname,
+        variant,
+        modelYear,
+        driverSide,
+        wheelbaseMm,
+        lampAheadMm,
+        widthMm,
+        body,
+        heightMm,
+        frontOverhangMm,
+        rearOverhangMm,
+        dipped,
+        lensDipped,
+        fog,
+        lensFog,
+        steeperByMaker);
   }
 }

@@ -124,10 +124,16 @@ public class Vehicles {
     row.setVersion(version);
     row.setName(edit.name());
     row.setNickname(edit.nickname());
+    row.setVariant(edit.variant());
+    row.setModelYear(edit.modelYear() == null ? null : edit.modelYear().shortValue());
     row.setDriverSide(edit.driverSide().name());
     row.setWheelbaseMm(edit.wheelbaseMm());
     row.setLampAheadMm(edit.lampAheadMm());
     row.setWidthMm(edit.widthMm());
+    row.setBody(edit.body() == null ? null : edit.body().name());
+    row.setHeightMm(edit.heightMm());
+    row.setFrontOverhangMm(edit.frontOverhangMm());
+    row.setRearOverhangMm(edit.rearOverhangMm());
     row.setDipped(edit.dipped().name());
     row.setFog(edit.fog() == null ? null : edit.fog().name());
     row.setLensDipped(edit.lensDipped());

@@ -15,6 +15,7 @@ import java.util.Objects;
 import mellow.core.aim.WallHorizon;
 import mellow.core.aim.WallSheet;
 import mellow.core.logbook.Logbook;
+import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView.NextView;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
@@ -22,6 +23,7 @@ import mellow.server.db.tables.records.JobRecord;
 import mellow.server.job.JobView;
 import mellow.server.logbook.Logbooks;
 import mellow.server.platform.Acting;
+import mellow.server.rulebook.RuleBooks;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.vehicle.Vehicles;
@@ -43,12 +45,15 @@ class YardController {
   private final Vehicles vehicles;
   private final Bays bays;
   private final Logbooks logbooks;
+  private final RuleBooks books;
 
-  YardController(YardStore store, Vehicles vehicles, Bays bays, Logbooks logbooks) {
+  YardController(
+      YardStore store, Vehicles vehicles, Bays bays, Logbooks logbooks, RuleBooks books) {
     this.store = store;
     this.vehicles = vehicles;
     this.bays = bays;
     this.logbooks = logbooks;
+    this.books = books;
   }
 
   @GetMapping("/api/yard")
@@ -93,7 +98,10 @@ class YardController {
     Map<String, List<AdjusterView>> adjusters = vehicles.adjusters(vehicleIds);
     Map<String, BayView> bayById = bays.byIds(bayIds);
     Map<String, Logbook> bayLogs = logbooks.livingOfBays(bayIds);
-    Map<String, Logbook> logs = logbooks.livingOfJobs(jobs.stream().map(JobView::id).toList());
+    List<String> jobIds = jobs.stream().map(JobView::id).toList();
+    Map<String, Logbook> logs = logbooks.livingOfJobs(jobIds);
+    RuleBook newest = books.of(acting);
+    Map<String, RuleBook> older = books.ofJobs(acting, jobIds);
     return jobs.stream()
         .map(
             job -> {
@@ -103,7 +111,10 @@ class YardController {
                   WallSheet.of(
                       logs.getOrDefault(job.id(), NOTHING_READ)
                           .wall(
-                              job.setup(vehicle, adjusters.getOrDefault(vehicle.id(), List.of())),
+                              job.setup(
+                                  vehicle,
+                                  adjusters.getOrDefault(vehicle.id(), List.of()),
+                                  older.getOrDefault(job.id(), newest)),
                               bay == null
                                   ? NOTHING_READ
                                   : bayLogs.getOrDefault(bay.id(), NOTHING_READ)));

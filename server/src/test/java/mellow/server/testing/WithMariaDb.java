@@ -12,7 +12,8 @@ public final class WithMariaDb
     TestPropertyValues.of(
             "spring.datasource.url=" + MariaDb.shared().newDatabase(),
             "spring.datasource.username=" + MariaDb.user(),
-            "spring.datasource.password=" + MariaDb.password())
+            "spring.datasource.password=" + MariaDb.password(),
+            "mellow.photos=target/photos-" + ProcessHandle.current().pid())
         .applyTo(context);
   }
 }

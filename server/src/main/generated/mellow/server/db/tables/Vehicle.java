@@ -83,6 +83,16 @@ public class Vehicle extends TableImpl<VehicleRecord> {
     public final TableField<VehicleRecord, String> NICKNAME = createField(DSL.name("nickname"), SQLDataType.VARCHAR(80).nullable(false), this, "");
 
     /**
+     * The column <code>vehicle.variant</code>.
+     */
+    public final TableField<VehicleRecord, String> VARIANT = createField(DSL.name("variant"), SQLDataType.VARCHAR(80).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
+     * The column <code>vehicle.model_year</code>.
+     */
+    public final TableField<VehicleRecord, Short> MODEL_YEAR = createField(DSL.name("model_year"), SQLDataType.SMALLINT.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.SMALLINT)), this, "");
+
+    /**
      * The column <code>vehicle.driver_side</code>.
      */
     public final TableField<VehicleRecord, String> DRIVER_SIDE = createField(DSL.name("driver_side"), SQLDataType.VARCHAR(5).nullable(false), this, "");
@@ -101,6 +111,26 @@ public class Vehicle extends TableImpl<VehicleRecord> {
      * The column <code>vehicle.width_mm</code>.
      */
     public final TableField<VehicleRecord, Double> WIDTH_MM = createField(DSL.name("width_mm"), SQLDataType.DOUBLE.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.DOUBLE)), this, "");
+
+    /**
+     * The column <code>vehicle.body</code>.
+     */
+    public final TableField<VehicleRecord, String> BODY = createField(DSL.name("body"), SQLDataType.VARCHAR(16).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
+     * The column <code>vehicle.height_mm</code>.
+     */
+    public final TableField<VehicleRecord, Double> HEIGHT_MM = createField(DSL.name("height_mm"), SQLDataType.DOUBLE.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.DOUBLE)), this, "");
+
+    /**
+     * The column <code>vehicle.front_overhang_mm</code>.
+     */
+    public final TableField<VehicleRecord, Double> FRONT_OVERHANG_MM = createField(DSL.name("front_overhang_mm"), SQLDataType.DOUBLE.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.DOUBLE)), this, "");
+
+    /**
+     * The column <code>vehicle.rear_overhang_mm</code>.
+     */
+    public final TableField<VehicleRecord, Double> REAR_OVERHANG_MM = createField(DSL.name("rear_overhang_mm"), SQLDataType.DOUBLE.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.DOUBLE)), this, "");
 
     /**
      * The column <code>vehicle.dipped</code>.

@@ -91,157 +91,241 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     }
 
     /**
+     * Setter for <code>vehicle.variant</code>.
+     */
+    public void setVariant(String value) {
+        set(5, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.variant</code>.
+     */
+    public String getVariant() {
+        return (String) get(5);
+    }
+
+    /**
+     * Setter for <code>vehicle.model_year</code>.
+     */
+    public void setModelYear(Short value) {
+        set(6, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.model_year</code>.
+     */
+    public Short getModelYear() {
+        return (Short) get(6);
+    }
+
+    /**
      * Setter for <code>vehicle.driver_side</code>.
      */
     public void setDriverSide(String value) {
-        set(5, value);
+        set(7, value);
     }
 
     /**
      * Getter for <code>vehicle.driver_side</code>.
      */
     public String getDriverSide() {
-        return (String) get(5);
+        return (String) get(7);
     }
 
     /**
      * Setter for <code>vehicle.wheelbase_mm</code>.
      */
     public void setWheelbaseMm(Double value) {
-        set(6, value);
+        set(8, value);
     }
 
     /**
      * Getter for <code>vehicle.wheelbase_mm</code>.
      */
     public Double getWheelbaseMm() {
-        return (Double) get(6);
+        return (Double) get(8);
     }
 
     /**
      * Setter for <code>vehicle.lamp_ahead_mm</code>.
      */
     public void setLampAheadMm(Double value) {
-        set(7, value);
+        set(9, value);
     }
 
     /**
      * Getter for <code>vehicle.lamp_ahead_mm</code>.
      */
     public Double getLampAheadMm() {
-        return (Double) get(7);
+        return (Double) get(9);
     }
 
     /**
      * Setter for <code>vehicle.width_mm</code>.
      */
     public void setWidthMm(Double value) {
-        set(8, value);
+        set(10, value);
     }
 
     /**
      * Getter for <code>vehicle.width_mm</code>.
      */
     public Double getWidthMm() {
-        return (Double) get(8);
+        return (Double) get(10);
+    }
+
+    /**
+     * Setter for <code>vehicle.body</code>.
+     */
+    public void setBody(String value) {
+        set(11, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.body</code>.
+     */
+    public String getBody() {
+        return (String) get(11);
+    }
+
+    /**
+     * Setter for <code>vehicle.height_mm</code>.
+     */
+    public void setHeightMm(Double value) {
+        set(12, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.height_mm</code>.
+     */
+    public Double getHeightMm() {
+        return (Double) get(12);
+    }
+
+    /**
+     * Setter for <code>vehicle.front_overhang_mm</code>.
+     */
+    public void setFrontOverhangMm(Double value) {
+        set(13, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.front_overhang_mm</code>.
+     */
+    public Double getFrontOverhangMm() {
+        return (Double) get(13);
+    }
+
+    /**
+     * Setter for <code>vehicle.rear_overhang_mm</code>.
+     */
+    public void setRearOverhangMm(Double value) {
+        set(14, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.rear_overhang_mm</code>.
+     */
+    public Double getRearOverhangMm() {
+        return (Double) get(14);
     }
 
     /**
      * Setter for <code>vehicle.dipped</code>.
      */
     public void setDipped(String value) {
-        set(9, value);
+        set(15, value);
     }
 
     /**
      * Getter for <code>vehicle.dipped</code>.
      */
     public String getDipped() {
-        return (String) get(9);
+        return (String) get(15);
     }
 
     /**
      * Setter for <code>vehicle.lens_dipped</code>.
      */
     public void setLensDipped(String value) {
-        set(10, value);
+        set(16, value);
     }
 
     /**
      * Getter for <code>vehicle.lens_dipped</code>.
      */
     public String getLensDipped() {
-        return (String) get(10);
+        return (String) get(16);
     }
 
     /**
      * Setter for <code>vehicle.fog</code>.
      */
     public void setFog(String value) {
-        set(11, value);
+        set(17, value);
     }
 
     /**
      * Getter for <code>vehicle.fog</code>.
      */
     public String getFog() {
-        return (String) get(11);
+        return (String) get(17);
     }
 
     /**
      * Setter for <code>vehicle.lens_fog</code>.
      */
     public void setLensFog(String value) {
-        set(12, value);
+        set(18, value);
     }
 
     /**
      * Getter for <code>vehicle.lens_fog</code>.
      */
     public String getLensFog() {
-        return (String) get(12);
+        return (String) get(18);
     }
 
     /**
      * Setter for <code>vehicle.steeper_by_maker</code>.
      */
     public void setSteeperByMaker(Boolean value) {
-        set(13, value);
+        set(19, value);
     }
 
     /**
      * Getter for <code>vehicle.steeper_by_maker</code>.
      */
     public Boolean getSteeperByMaker() {
-        return (Boolean) get(13);
+        return (Boolean) get(19);
     }
 
     /**
      * Setter for <code>vehicle.changed_by</code>.
      */
     public void setChangedBy(String value) {
-        set(14, value);
+        set(20, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_by</code>.
      */
     public String getChangedBy() {
-        return (String) get(14);
+        return (String) get(20);
     }
 
     /**
      * Setter for <code>vehicle.changed_at</code>.
      */
     public void setChangedAt(LocalDateTime value) {
-        set(15, value);
+        set(21, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_at</code>.
      */
     public LocalDateTime getChangedAt() {
-        return (LocalDateTime) get(15);
+        return (LocalDateTime) get(21);
     }
 
     // -------------------------------------------------------------------------
@@ -267,7 +351,7 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     /**
      * Create a detached, initialised VehicleRecord
      */
-    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String dipped, String lensDipped, String fog, String lensFog, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
+    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String variant, Short modelYear, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String body, Double heightMm, Double frontOverhangMm, Double rearOverhangMm, String dipped, String lensDipped, String fog, String lensFog, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
         super(Vehicle.VEHICLE);
 
         setId(id);
@@ -275,10 +359,16 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
         setVersion(version);
         setName(name);
         setNickname(nickname);
+        setVariant(variant);
+        setModelYear(modelYear);
         setDriverSide(driverSide);
         setWheelbaseMm(wheelbaseMm);
         setLampAheadMm(lampAheadMm);
         setWidthMm(widthMm);
+        setBody(body);
+        setHeightMm(heightMm);
+        setFrontOverhangMm(frontOverhangMm);
+        setRearOverhangMm(rearOverhangMm);
         setDipped(dipped);
         setLensDipped(lensDipped);
         setFog(fog);

@@ -1,0 +1,41 @@
+package mellow.server.job;
+
+import java.util.function.Supplier;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.sheet.SheetKind;
+import mellow.server.sheet.Sheets;
+import org.springframework.stereotype.Service;
+
+/** Keeps documents of jobs: the job is held meanwhile, and goes to the top of the yard. */
+@Service
+public class JobSheets {
+  private final Jobs jobs;
+  private final Sheets sheets;
+
+  JobSheets(Jobs jobs, Sheets sheets) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+  }
+
+  /**
+   * Keeps a document made on the given version, within the caller's transaction.
+   *
+   * @param stale the refusal where somebody else changed it meanwhile
+   * @return whether it was changed; a repeated request changes nothing
+   */
+  public <T> boolean keep(
+      Acting acting,
+      String jobId,
+      SheetKind kind,
+      int version,
+      T content,
+      Supplier<Refusal> stale) {
+    jobs.hold(acting, jobId);
+    boolean changed = sheets.keep(acting, jobId, kind, version, content, stale);
+    if (changed) {
+      jobs.touch(acting, jobId);
+    }
+    return changed;
+  }
+}

@@ -1,0 +1,68 @@
+package mellow.server.jobfile;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import mellow.core.logbook.ReadingKind;
+import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+import mellow.server.job.JobEdit;
+import mellow.server.parts.PartsEdit;
+import mellow.server.place.FrontEdit;
+import mellow.server.takein.FoundEdit;
+import mellow.server.takein.TakeInEdit;
+import mellow.server.vehicle.AdjusterEdit;
+import mellow.server.vehicle.VehicleEdit;
+import org.jspecify.annotations.Nullable;
+
+/** A job as one file: its vehicle, readings and what was settled; without photos and bay. */
+@Schema(
+    name = "JobFile",
+    description =
+        "A job with its vehicle, readings and what was settled at its stages. Photos and the bay's"
+            + " own survey are not in it.")
+public record JobFile(
+    @NotNull(message = "is missing")
+        @Pattern(regexp = FORMAT, message = "is not the file of a job")
+        @Schema(example = FORMAT)
+        String format,
+    @NotNull(message = "is missing") @Valid VehicleEdit vehicle,
+    @NotNull(message = "is missing") @Size(max = 60, message = "has at most 60 screws")
+        List<@Valid @NotNull(message = "is missing") AdjusterEdit> screws,
+    @NotNull(message = "is missing") @Valid JobEdit job,
+    @NotNull(message = "is missing") @Size(max = 2000, message = "has at most 2000 readings")
+        List<@Valid @NotNull(message = "is missing") Taken> readings,
+    @Valid @Nullable TakeInEdit takeIn,
+    @Valid @Nullable FoundEdit found,
+    @Valid @Nullable PartsEdit parts,
+    @Valid @Nullable FrontEdit front) {
+  static final String FORMAT = "mellow-horizon-job-1";
+
+  /** A reading; others are named by their place in the file. */
+  @Schema(name = "TakenReading", description = "A reading of a job's file.")
+  public record Taken(
+      @NotNull(message = "is missing") ReadingKind kind,
+      @NotNull(message = "is missing") LampKind lamp,
+      @Nullable Side side,
+      @Min(value = 0, message = "is a place in the list")
+          @Max(value = 59, message = "is a place in the list")
+          @Schema(description = "Place of the screw in the list, from 0.", example = "0")
+          @Nullable Integer screw,
+      @NotNull(message = "is missing") @Size(max = 60, message = "has at most 60 characters")
+          String typed,
+      @NotNull(message = "is missing") UnitSystem units,
+      @Min(value = 0, message = "is a place in the list")
+          @Schema(description = "Place of the reading that this one corrects.", example = "0")
+          @Nullable Integer strikes,
+      @NotBlank(message = "is missing") @Size(max = 60, message = "has at most 60 letters")
+          String takenBy,
+      @NotNull(message = "is missing") Instant takenAt) {}
+}

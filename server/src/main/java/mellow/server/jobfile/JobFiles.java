@@ -1,0 +1,183 @@
+package mellow.server.jobfile;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import mellow.core.aim.Adjuster;
+import mellow.server.job.JobPage;
+import mellow.server.job.Jobs;
+import mellow.server.logbook.Logbooks;
+import mellow.server.logbook.ReadingEdit;
+import mellow.server.logbook.ReadingView;
+import mellow.server.parts.Parts;
+import mellow.server.parts.PartsPage;
+import mellow.server.place.PlacePage;
+import mellow.server.place.Places;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.takein.TakeInPage;
+import mellow.server.takein.TakeIns;
+import mellow.server.vehicle.AdjusterEdit;
+import mellow.server.vehicle.AdjusterView;
+import mellow.server.vehicle.Vehicles;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes jobs as files, and takes files in as new jobs. */
+@Service
+class JobFiles {
+  private static final Comparator<AdjusterView> BY_PLACE =
+      Comparator.comparing(AdjusterView::lamp)
+          .thenComparing(AdjusterView::side)
+          .thenComparing(AdjusterView::axis)
+          .thenComparing(AdjusterView::drive)
+          .thenComparing(AdjusterView::place);
+
+  private final Jobs jobs;
+  private final Vehicles vehicles;
+  private final Logbooks logbooks;
+  private final TakeIns takeIns;
+  private final Parts parts;
+  private final Places places;
+
+  JobFiles(
+      Jobs jobs,
+      Vehicles vehicles,
+      Logbooks logbooks,
+      TakeIns takeIns,
+      Parts parts,
+      Places places) {
+    this.jobs = jobs;
+    this.vehicles = vehicles;
+    this.logbooks = logbooks;
+    this.takeIns = takeIns;
+    this.parts = parts;
+    this.places = places;
+  }
+
+  /** The file of a job. */
+  JobFile of(Acting acting, String jobId) {
+    JobPage page = jobs.page(acting, jobId);
+    TakeInPage taken = takeIns.page(acting, jobId);
+    PartsPage delivered = parts.page(acting, jobId);
+    PlacePage placed = places.page(acting, jobId);
+    // ordered by what they are: ids differ from file to file
+    List<AdjusterView> adjusters = page.adjusters().stream().sorted(BY_PLACE).toList();
+    List<String> screws = adjusters.stream().map(AdjusterView::id).toList();
+    List<String> readings = page.readings().stream().map(ReadingView::id).toList();
+    return new JobFile(
+        JobFile.FORMAT,
+        page.vehicle().edit(0),
+        adjusters.stream().map(JobFiles::screw).toList(),
+        page.job().edit(0, page.vehicle().id(), null),
+        page.readings().stream().map(reading -> taken(reading, screws, readings)).toList(),
+        taken.version() == 0 ? null : taken.takeIn(),
+        taken.foundVersion() == 0 ? null : taken.found(),
+        delivered.version() == 0 ? null : delivered.parts(),
+        placed.version() == 0 ? null : placed.front());
+  }
+
+  private static AdjusterEdit screw(AdjusterView screw) {
+    return new AdjusterEdit(
+        0,
+        screw.lamp(),
+        screw.side(),
+        screw.axis(),
+        screw.drive(),
+        screw.place(),
+        screw.reach(),
+        screw.rememberedRate());
+  }
+
+  private static JobFile.Taken taken(
+      ReadingView reading, List<String> screws, List<String> readings) {
+    return new JobFile.Taken(
+        reading.kind(),
+        reading.lamp(),
+        reading.side(),
+        reading.adjusterId() == null ? null : screws.indexOf(reading.adjusterId()),
+        reading.typed(),
+        reading.units(),
+        reading.strikes() == null ? null : readings.indexOf(reading.strikes()),
+        reading.takenBy(),
+        reading.takenAt());
+  }
+
+  /**
+   * Takes a file in as a new job on a new vehicle; who took a reading and when stays with it. All
+   * ids follow from the job's, so that a repeated request changes nothing.
+   */
+  @Transactional
+  public JobPage takeIn(Acting acting, String jobId, JobFile file) {
+    String vehicleId = id(jobId, "vehicle");
+    vehicles.put(acting, vehicleId, file.vehicle());
+    List<String> screws = putScrews(acting, jobId, vehicleId, file);
+    jobs.put(acting, jobId, file.job().withVehicle(vehicleId));
+    jobs.hold(acting, jobId);
+    for (int place = 0; place < file.readings().size(); place++) {
+      JobFile.Taken taken = file.readings().get(place);
+      logbooks.keep(
+          new Acting(acting.shopId(), taken.takenBy(), taken.takenAt()),
+          new Logbooks.Owner.OfJob(jobId),
+          id(jobId, "reading " + place),
+          edit(jobId, taken, place, screws));
+    }
+    if (file.takeIn() != null) {
+      takeIns.put(acting, jobId, 0, file.takeIn());
+    }
+    if (file.found() != null) {
+      takeIns.putFound(acting, jobId, 0, file.found());
+    }
+    if (file.parts() != null) {
+      parts.put(acting, jobId, 0, file.parts());
+    }
+    if (file.front() != null) {
+      places.put(acting, jobId, 0, file.front());
+    }
+    return jobs.page(acting, jobId);
+  }
+
+  /** The screws' ids; those that every vehicle starts with are there already. */
+  private List<String> putScrews(Acting acting, String jobId, String vehicleId, JobFile file) {
+    List<String> ids = new ArrayList<>();
+    Set<String> used = new HashSet<>();
+    for (AdjusterEdit screw : file.screws()) {
+      String usual = Vehicles.usualScrewId(vehicleId, screw.lamp(), screw.side(), screw.axis());
+      boolean there = screw.axis() != Adjuster.Axis.TO_BE_TRIED && used.add(usual);
+      String id = there ? usual : id(jobId, "screw " + ids.size());
+      vehicles.putAdjuster(acting, vehicleId, id, screw.onVersion(there ? 1 : 0));
+      ids.add(id);
+    }
+    return ids;
+  }
+
+  private static ReadingEdit edit(
+      String jobId, JobFile.Taken taken, int place, List<String> screws) {
+    Integer screw = taken.screw();
+    if (screw != null && screw >= screws.size()) {
+      throw Refusal.unprocessable(
+          "readings", "Reading %d turns a screw that is not in the file.".formatted(place));
+    }
+    Integer strikes = taken.strikes();
+    if (strikes != null && strikes >= place) {
+      throw Refusal.unprocessable(
+          "readings", "Reading %d corrects one that was not taken before it.".formatted(place));
+    }
+    return new ReadingEdit(
+        taken.kind(),
+        taken.lamp(),
+        taken.side(),
+        screw == null ? null : screws.get(screw),
+        taken.typed(),
+        taken.units(),
+        strikes == null ? null : id(jobId, "reading " + strikes));
+  }
+
+  private static String id(String jobId, String what) {
+    return UUID.nameUUIDFromBytes((jobId + " " + what).getBytes(StandardCharsets.UTF_8)).toString();
+  }
+}

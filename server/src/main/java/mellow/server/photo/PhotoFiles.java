@@ -1,0 +1,64 @@
+package mellow.server.photo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Where the files of photos lie, each named by what is in it. */
+@Component
+class PhotoFiles {
+  private final Path root;
+
+  PhotoFiles(@Value("${mellow.photos}") String directory) {
+    this.root = Path.of(directory).toAbsolutePath();
+  }
+
+  /** The two files of a photo. */
+  enum Kind {
+    IMAGE(""),
+    THUMBNAIL(".thumbnail.jpg");
+
+    private final String ending;
+
+    Kind(String ending) {
+      this.ending = ending;
+    }
+  }
+
+  private Path path(String content, Kind kind) {
+    return root.resolve(content.substring(0, 2)).resolve(content + kind.ending);
+  }
+
+  /** Writes a file where none of that content lies yet; it is on the disk when this returns. */
+  void keep(String content, Kind kind, byte[] bytes) {
+    Path file = path(content, kind);
+    try {
+      if (Files.exists(file)) {
+        return;
+      }
+      Files.createDirectories(file.getParent());
+      Path part = Files.createTempFile(file.getParent(), content, ".part");
+      try (FileChannel channel = FileChannel.open(part, StandardOpenOption.WRITE)) {
+        channel.write(java.nio.ByteBuffer.wrap(bytes));
+        channel.force(true);
+      }
+      Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  byte[] read(String content, Kind kind) {
+    try {
+      return Files.readAllBytes(path(content, kind));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

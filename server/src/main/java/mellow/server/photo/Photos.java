@@ -1,0 +1,217 @@
+package mellow.server.photo;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.measure.Entry;
+import mellow.core.measure.LengthEntry;
+import mellow.core.measure.UnitSystem;
+import mellow.core.photo.Comparison;
+import mellow.core.photo.PhotoFile;
+import mellow.core.photo.PhotoProblem;
+import mellow.server.db.tables.records.PhotoRecord;
+import mellow.server.job.JobBrief;
+import mellow.server.job.Jobs;
+import mellow.server.photo.PhotoNotes.MarksEdit;
+import mellow.server.photo.PhotoNotes.Moment;
+import mellow.server.photo.PhotosPage.ComparisonView;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Keeps photos of jobs. */
+@Service
+public class Photos {
+  private static final int MOST_OF_A_JOB = 200;
+
+  private final Jobs jobs;
+  private final PhotoStore store;
+  private final PhotoFiles files;
+  private final TransactionTemplate transactions;
+
+  Photos(Jobs jobs, PhotoStore store, PhotoFiles files, TransactionTemplate transactions) {
+    this.jobs = jobs;
+    this.store = store;
+    this.files = files;
+    this.transactions = transactions;
+  }
+
+  /** All photos of a job. */
+  public PhotosPage page(Acting acting, String jobId) {
+    JobBrief job = jobs.brief(acting, jobId);
+    return new PhotosPage(job.job(), job.vehicle(), photos(acting, jobId));
+  }
+
+  private List<PhotoView> photos(Acting acting, String jobId) {
+    return store.ofJob(acting.shopId(), jobId).stream().map(PhotoView::of).toList();
+  }
+
+  /**
+   * Keeps a photo. Its files are on the disk before its row is: a row never names a file that is
+   * not there. The same request again changes nothing.
+   */
+  public PhotosPage keep(
+      Acting acting, String jobId, String id, Moment moment, String shows, byte[] sent) {
+    String person = acting.personOrRefuse();
+    jobs.brief(acting, jobId);
+    Picture picture = looked(sent);
+    files.keep(picture.content(), PhotoFiles.Kind.IMAGE, picture.file().bytes());
+    files.keep(picture.content(), PhotoFiles.Kind.THUMBNAIL, picture.thumbnail());
+    transactions.executeWithoutResult(
+        status -> {
+          jobs.hold(acting, jobId);
+          Optional<PhotoRecord> there = store.byId(acting.shopId(), id);
+          if (there.isPresent()) {
+            refuseUnlessSame(there.get(), jobId, picture);
+            return;
+          }
+          if (photos(acting, jobId).size() >= MOST_OF_A_JOB) {
+            throw Refusal.unprocessable(
+                "photo", "A job holds at most %d photos.".formatted(MOST_OF_A_JOB));
+          }
+          store.add(row(acting, person, jobId, id, moment, shows, picture));
+          jobs.touch(acting, jobId);
+        });
+    return page(acting, jobId);
+  }
+
+  private static Picture looked(byte[] sent) {
+    try {
+      return Picture.of(sent);
+    } catch (PhotoProblem problem) {
+      throw Refusal.unprocessable("photo", String.valueOf(problem.getMessage()));
+    }
+  }
+
+  private static void refuseUnlessSame(PhotoRecord there, String jobId, Picture picture) {
+    if (!there.getJobId().equals(jobId) || !there.getContent().equals(picture.content())) {
+      throw Refusal.conflict("id", "Another photo is kept under this id.");
+    }
+  }
+
+  private static PhotoRecord row(
+      Acting acting,
+      String person,
+      String jobId,
+      String id,
+      Moment moment,
+      String shows,
+      Picture picture) {
+    PhotoRecord row = new PhotoRecord();
+    row.setId(id);
+    row.setShopId(acting.shopId());
+    row.setJobId(jobId);
+    row.setVersion(1);
+    row.setMoment(moment.name());
+    row.setShows(shows);
+    row.setFocusLocked(false);
+    row.setExposureLocked(false);
+    row.setBalanceLocked(false);
+    row.setPutAside(false);
+    row.setContent(picture.content());
+    row.setFormat(picture.file().format().name());
+    row.setWidthPx(picture.widthPx());
+    row.setHeightPx(picture.heightPx());
+    row.setBytes(picture.file().bytes().length);
+    row.setTakenBy(person);
+    row.setTakenAt(acting.moment());
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    return row;
+  }
+
+  /** Changes what is noted of a photo. */
+  public PhotosPage note(Acting acting, String jobId, String id, PhotoNotes notes) {
+    String person = acting.personOrRefuse();
+    PhotoRecord there = ofJob(acting, jobId, id);
+    Double fromMm = fromMm(notes.fromTyped(), notes.units());
+    Edits.of(Optional.of(there.getVersion()), notes.version(), PhotoView.of(there).says(notes))
+        .carryOut(
+            () -> {
+              throw new IllegalStateException("a photo is not added by its notes");
+            },
+            () -> {
+              boolean done =
+                  store.replace(noted(acting, person, there, notes, fromMm), notes.version());
+              if (done) {
+                jobs.touch(acting, jobId);
+              }
+              return done;
+            },
+            () -> {
+              PhotoView current = PhotoView.of(ofJob(acting, jobId, id));
+              return Refusal.stale(current.changedBy(), current);
+            });
+    return page(acting, jobId);
+  }
+
+  private PhotoRecord ofJob(Acting acting, String jobId, String id) {
+    return store
+        .byId(acting.shopId(), id)
+        .filter(row -> row.getJobId().equals(jobId))
+        .orElseThrow(() -> Refusal.notFound("There is no such photo."));
+  }
+
+  private static @Nullable Double fromMm(@Nullable String typed, UnitSystem units) {
+    if (typed == null || typed.isBlank()) {
+      return null;
+    }
+    Entry<Double> entry = LengthEntry.readMm(typed, units.bareUnit());
+    if (entry instanceof Entry.Accepted<Double> accepted) {
+      if (accepted.value() <= 0) {
+        throw Refusal.unprocessable("fromTyped", "A photo is taken from in front of something.");
+      }
+      return accepted.value();
+    }
+    Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
+    throw Refusal.unprocessable("fromTyped", refused.why() + " " + refused.wouldBeRight())
+        .with("at", refused.at());
+  }
+
+  private static PhotoRecord noted(
+      Acting acting, String person, PhotoRecord there, PhotoNotes notes, @Nullable Double fromMm) {
+    PhotoRecord row = there.copy();
+    row.setId(there.getId());
+    row.setVersion(notes.version() + 1);
+    row.setMoment(notes.moment().name());
+    row.setShows(notes.shows());
+    row.setFromTyped(notes.fromTyped());
+    row.setFromMm(fromMm);
+    row.setFocusLocked(notes.focusLocked());
+    row.setExposureLocked(notes.exposureLocked());
+    row.setBalanceLocked(notes.balanceLocked());
+    MarksEdit marks = notes.marks();
+    row.setLeftX(marks == null ? null : marks.leftX());
+    row.setLeftY(marks == null ? null : marks.leftY());
+    row.setRightX(marks == null ? null : marks.rightX());
+    row.setRightY(marks == null ? null : marks.rightY());
+    row.setPutAside(notes.putAside());
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    return row;
+  }
+
+  /** A photo's file. */
+  record Stored(PhotoFile.Format format, byte[] bytes) {}
+
+  Stored file(Acting acting, String id, PhotoFiles.Kind kind) {
+    PhotoRecord row =
+        store
+            .byId(acting.shopId(), id)
+            .orElseThrow(() -> Refusal.notFound("There is no such photo."));
+    PhotoFile.Format format =
+        kind == PhotoFiles.Kind.THUMBNAIL
+            ? PhotoFile.Format.JPEG
+            : PhotoFile.Format.valueOf(row.getFormat());
+    return new Stored(format, files.read(row.getContent(), kind));
+  }
+
+  ComparisonView compare(Acting acting, String jobId, String before, String after) {
+    return ComparisonView.of(
+        Comparison.of(
+            PhotoView.of(ofJob(acting, jobId, before)).shot(),
+            PhotoView.of(ofJob(acting, jobId, after)).shot()));
+  }
+}

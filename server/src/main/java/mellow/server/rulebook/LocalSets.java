@@ -1,0 +1,168 @@
+package mellow.server.rulebook;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mellow.core.formats.BuiltInRules;
+import mellow.core.formats.FormatProblem;
+import mellow.core.formats.RuleChangeFormat;
+import mellow.core.rules.RuleBook;
+import mellow.core.rules.RuleChange;
+import mellow.core.rules.RuleProblem;
+import mellow.core.rules.RuleSet;
+import mellow.server.db.tables.records.LocalRuleSetRecord;
+import mellow.server.db.tables.records.RuleConfirmationRecord;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RulebookController.ConfirmationEdit;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+
+/** Keeps a shop's own rule sets and what was confirmed. */
+@Service
+class LocalSets {
+  private static final int MOST_SETS = 50;
+
+  private final RuleBookStore store;
+  private final RuleBooks books;
+
+  LocalSets(RuleBookStore store, RuleBooks books) {
+    this.store = store;
+    this.books = books;
+  }
+
+  /** All sets, the local ones with what they change. */
+  List<RuleSetView> all(Acting acting) {
+    List<LocalRuleSetRecord> local = store.newest(acting.shopId());
+    return books.of(acting).all().stream()
+        .map(set -> RuleSetView.of(set, row(local, set.id()).orElse(null)))
+        .toList();
+  }
+
+  RuleSetView one(Acting acting, String id) {
+    return all(acting).stream()
+        .filter(set -> set.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> Refusal.notFound("There is no such rule set."));
+  }
+
+  private static Optional<LocalRuleSetRecord> row(List<LocalRuleSetRecord> rows, String id) {
+    return rows.stream().filter(row -> row.getId().equals(id)).findFirst();
+  }
+
+  /** A set's file: a local one as it was kept, a built-in one as it ships. */
+  String file(Acting acting, String id) {
+    return row(store.newest(acting.shopId()), id)
+        .map(LocalRuleSetRecord::getContent)
+        .or(() -> BuiltInRules.file(id))
+        .orElseThrow(() -> Refusal.notFound("There is no such rule set."));
+  }
+
+  /** Keeps a new version of a local set. */
+  List<RuleSetView> put(Acting acting, String id, int version, String json) {
+    String person = acting.personOrRefuse();
+    LocalRuleSetRecord row = new LocalRuleSetRecord();
+    RuleChange change = read(json, version + 1, row);
+    if (!change.id().equals(id)) {
+      throw problem("/id", "The file is of “%s”, not of “%s”.".formatted(change.id(), id));
+    }
+    refuseUnlessSound(acting, change);
+    row.setShopId(acting.shopId());
+    row.setId(id);
+    row.setVersion(version + 1);
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    Optional<LocalRuleSetRecord> there = row(store.newest(acting.shopId()), id);
+    Edits.of(there.map(LocalRuleSetRecord::getVersion), version, alreadySo(there, json))
+        .carryOut(() -> store.add(row), () -> added(row), () -> stale(acting, id));
+    books.forget(acting.shopId());
+    return all(acting);
+  }
+
+  private boolean added(LocalRuleSetRecord row) {
+    try {
+      store.add(row);
+      return true;
+    } catch (DuplicateKeyException meanwhile) {
+      return false;
+    }
+  }
+
+  private static boolean alreadySo(Optional<LocalRuleSetRecord> there, String json) {
+    return there
+        .map(
+            row -> {
+              try {
+                return RuleChangeFormat.withVersion(json, row.getVersion())
+                    .equals(row.getContent());
+              } catch (FormatProblem e) {
+                return false;
+              }
+            })
+        .orElse(false);
+  }
+
+  private static RuleChange read(String json, int version, LocalRuleSetRecord row) {
+    try {
+      row.setContent(RuleChangeFormat.withVersion(json, version));
+      return RuleChangeFormat.read(row.getContent());
+    } catch (FormatProblem problem) {
+      throw problem(problem.place(), String.valueOf(problem.getMessage()));
+    }
+  }
+
+  private void refuseUnlessSound(Acting acting, RuleChange change) {
+    List<RuleChange> others =
+        books.changes(acting).stream().filter(one -> !one.id().equals(change.id())).toList();
+    if (others.size() >= MOST_SETS) {
+      throw Refusal.unprocessable("file", "A shop holds at most %d sets.".formatted(MOST_SETS));
+    }
+    try {
+      RuleBook.of(
+          BuiltInRules.all(),
+          Stream.concat(others.stream(), Stream.of(change)).toList(),
+          books.confirmed(acting));
+    } catch (RuleProblem problem) {
+      throw problem(problem.place(), String.valueOf(problem.getMessage()));
+    }
+  }
+
+  private static Refusal problem(String place, String sentence) {
+    return Refusal.unprocessable("file", (place.isEmpty() ? "" : "At " + place + ": ") + sentence)
+        .with("place", place);
+  }
+
+  private Refusal stale(Acting acting, String id) {
+    RuleSetView current = one(acting, id);
+    return Refusal.stale(Objects.requireNonNull(current.local()).changedBy(), current);
+  }
+
+  /** Keeps that somebody held a rule against the text. */
+  List<RuleSetView> confirm(Acting acting, String id, ConfirmationEdit edit) {
+    RuleSet set =
+        books
+            .of(acting)
+            .byId(edit.setId())
+            .orElseThrow(() -> Refusal.unprocessable("setId", "There is no such rule set."));
+    boolean there =
+        set.aimRules().stream().anyMatch(rule -> rule.id().equals(edit.ruleId()))
+            || set.placeRules().stream().anyMatch(rule -> rule.id().equals(edit.ruleId()));
+    if (!there || BuiltInRules.byId(set.id()).isEmpty()) {
+      throw Refusal.unprocessable("ruleId", "There is no such rule among those of the product.");
+    }
+    RuleConfirmationRecord row = new RuleConfirmationRecord();
+    row.setId(id);
+    row.setShopId(acting.shopId());
+    row.setSetId(set.id());
+    row.setSetVersion(set.version());
+    row.setRuleId(edit.ruleId());
+    row.setPlace(edit.place());
+    row.setPerson(acting.personOrRefuse());
+    row.setConfirmedAt(acting.moment());
+    store.add(row);
+    books.forget(acting.shopId());
+    return all(acting);
+  }
+}

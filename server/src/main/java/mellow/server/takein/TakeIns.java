@@ -1,0 +1,118 @@
+package mellow.server.takein;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.core.aim.Adjuster;
+import mellow.core.formats.StepBook;
+import mellow.core.workflow.Plan;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.TakeInFindings;
+import mellow.server.job.JobBrief;
+import mellow.server.job.JobSheets;
+import mellow.server.job.Jobs;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.sheet.Kept;
+import mellow.server.sheet.SheetKind;
+import mellow.server.sheet.Sheets;
+import mellow.server.vehicle.Vehicles;
+import mellow.server.wire.FindingView;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps how a vehicle was taken in and what its job found; makes the plan. */
+@Service
+public class TakeIns {
+  private final Jobs jobs;
+  private final Vehicles vehicles;
+  private final Sheets sheets;
+  private final JobSheets jobSheets;
+  private final PastJobs past;
+  private final List<StageGuard> guards;
+
+  TakeIns(
+      Jobs jobs,
+      Vehicles vehicles,
+      Sheets sheets,
+      JobSheets jobSheets,
+      PastJobs past,
+      List<StageGuard> guards) {
+    this.jobs = jobs;
+    this.vehicles = vehicles;
+    this.sheets = sheets;
+    this.jobSheets = jobSheets;
+    this.past = past;
+    this.guards = guards;
+  }
+
+  /** The page of the stage. */
+  public TakeInPage page(Acting acting, String jobId) {
+    JobBrief job = jobs.brief(acting, jobId);
+    Optional<Kept<TakeInEdit>> kept = sheets.of(acting, jobId, SheetKind.TAKE_IN, TakeInEdit.class);
+    Optional<Kept<FoundEdit>> found = sheets.of(acting, jobId, SheetKind.FOUND, FoundEdit.class);
+    TakeInEdit edit = kept.map(Kept::content).orElse(TakeInEdit.NOTHING);
+    TakeIn takeIn = edit.core(reachableClosed(job), jobs.stanceNoted(jobId));
+    return new TakeInPage(
+        job.job(),
+        job.vehicle(),
+        kept.map(Kept::version).orElse(0),
+        edit,
+        kept.map(Kept::changedBy).orElse(""),
+        kept.map(Kept::changedAt).orElse(null),
+        PlanView.of(
+            Plan.of(takeIn, StepBook.all(), past.timed(acting, jobId)), waiting(acting, jobId)),
+        TakeInFindings.of(takeIn).stream().map(FindingView::of).toList(),
+        past.like(acting, job, edit.kinds()),
+        found.map(Kept::version).orElse(0),
+        found.map(Kept::content).orElse(FoundEdit.NOTHING),
+        found.map(Kept::changedBy).orElse(""));
+  }
+
+  private Map<Stage, List<String>> waiting(Acting acting, String jobId) {
+    Map<Stage, List<String>> waiting = new EnumMap<>(Stage.class);
+    for (StageGuard guard : guards) {
+      guard
+          .waiting(acting, jobId)
+          .forEach(
+              (stage, what) ->
+                  waiting.computeIfAbsent(stage, none -> new ArrayList<>()).addAll(what));
+    }
+    return waiting;
+  }
+
+  /** As long as nobody found out, an adjuster counts as reachable. */
+  private boolean reachableClosed(JobBrief job) {
+    String id = job.vehicle().id();
+    return vehicles.adjusters(List.of(id)).getOrDefault(id, List.of()).stream()
+        .noneMatch(screw -> screw.reach() == Adjuster.Reach.FRONT_OPEN_ONLY);
+  }
+
+  /** Keeps how the vehicle was taken in. */
+  @Transactional
+  public TakeInPage put(Acting acting, String jobId, int version, TakeInEdit edit) {
+    edit.core(true, false);
+    return keep(acting, jobId, SheetKind.TAKE_IN, version, edit);
+  }
+
+  /** Keeps what the job found. */
+  @Transactional
+  public TakeInPage putFound(Acting acting, String jobId, int version, FoundEdit edit) {
+    return keep(acting, jobId, SheetKind.FOUND, version, edit);
+  }
+
+  private TakeInPage keep(
+      Acting acting, String jobId, SheetKind kind, int version, Object content) {
+    jobSheets.keep(acting, jobId, kind, version, content, () -> stale(acting, jobId, kind));
+    return page(acting, jobId);
+  }
+
+  private Refusal stale(Acting acting, String jobId, SheetKind kind) {
+    TakeInPage current = page(acting, jobId);
+    return Refusal.stale(
+        kind == SheetKind.FOUND ? current.foundBy() : current.changedBy(), current);
+  }
+}

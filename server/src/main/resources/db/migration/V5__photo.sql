@@ -1,0 +1,32 @@
+-- Photos of a job. The files lie beside the database, stored once by what is in them. A photo is
+-- put aside, not deleted. Marks are shares of the picture's width and height as shown.
+create table photo (
+  id              char(36) character set ascii collate ascii_bin not null primary key,
+  shop_id         char(36) character set ascii collate ascii_bin not null,
+  job_id          char(36) character set ascii collate ascii_bin not null,
+  version         int not null,
+  moment          varchar(8) not null,
+  shows           varchar(120) not null,
+  from_typed      varchar(60) null,
+  from_mm         double null,
+  focus_locked    tinyint(1) not null,
+  exposure_locked tinyint(1) not null,
+  balance_locked  tinyint(1) not null,
+  left_x          double null,
+  left_y          double null,
+  right_x         double null,
+  right_y         double null,
+  put_aside       tinyint(1) not null,
+  content         char(64) character set ascii collate ascii_bin not null,
+  format          varchar(8) not null,
+  width_px        int not null,
+  height_px       int not null,
+  bytes           int not null,
+  taken_by        varchar(60) not null,
+  taken_at        datetime(3) not null,
+  changed_by      varchar(60) not null,
+  changed_at      datetime(3) not null,
+  constraint photo_shop foreign key (shop_id) references shop (id),
+  constraint photo_job foreign key (job_id) references job (id),
+  key photo_of_job (job_id, taken_at, id)
+);

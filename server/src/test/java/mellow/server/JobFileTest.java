@@ -1,0 +1,88 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+
+/** A job's file is taken in again without loss: every job of the demo goes round. */
+@ServerTest
+@TestPropertySource(properties = "mellow.demo=true")
+class JobFileTest {
+  @LocalServerPort private int port;
+
+  @Test
+  void everyJobGoesOutAndComesInTheSame() {
+    Api api = new Api("http://127.0.0.1:" + port, "Åsa");
+    JsonNode rows = api.get("/api/yard?limit=100").body().get("rows");
+    assertThat(rows.size()).isGreaterThanOrEqualTo(12);
+    for (JsonNode row : rows) {
+      JsonNode file =
+          Api.expect(api.get("/api/jobs/" + row.get("jobId").asText() + "/file"), 200).body();
+      String copy = Api.newId();
+      Api.expect(api.put("/api/jobs/" + copy + "/file", file), 200);
+      // sent again: nothing is added
+      Api.expect(api.put("/api/jobs/" + copy + "/file", file), 200);
+      assertThat(withoutVehicleId(api.get("/api/jobs/" + copy + "/file").body()))
+          .as(row.get("nickname").asText())
+          .isEqualTo(withoutVehicleId(file));
+      JsonNode before = api.get("/api/jobs/" + row.get("jobId").asText()).body();
+      JsonNode after = api.get("/api/jobs/" + copy).body();
+      assertThat(after.get("readings").findValuesAsText("struckBy"))
+          .hasSameSizeAs(before.get("readings").findValuesAsText("struckBy"));
+    }
+  }
+
+  private static JsonNode withoutVehicleId(JsonNode file) {
+    ObjectNode copy = file.deepCopy();
+    ((ObjectNode) copy.get("job")).remove("vehicleId");
+    return copy;
+  }
+
+  @Test
+  void aFileThatPointsOutsideItselfIsRefusedAndNothingOfItStays() {
+    Api api = new Api("http://127.0.0.1:" + port, "Åsa");
+    JsonNode rows = api.get("/api/yard?limit=100").body().get("rows");
+    JsonNode job = null;
+    for (JsonNode row : rows) {
+      if (row.get("nickname").asText().equals("road crew 2")) {
+        job = row;
+      }
+    }
+    ObjectNode file =
+        (ObjectNode) api.get("/api/jobs/" + job.get("jobId").asText() + "/file").body();
+    ((ObjectNode) file.get("readings").get(0)).put("strikes", 5);
+    String copy = Api.newId();
+    Api.Answer refused = api.put("/api/jobs/" + copy + "/file", file);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).contains("Reading 0 corrects one that was not taken before it");
+    assertThat(api.get("/api/jobs/" + copy).status()).isEqualTo(404);
+    file.put("format", "something else");
+    assertThat(api.put("/api/jobs/" + copy + "/file", file).detail())
+        .contains("is not the file of a job");
+  }
+
+  @Test
+  void aLongLogbookComesInToo() {
+    Api api = new Api("http://127.0.0.1:" + port, "Åsa");
+    String job = api.newJob("Orlo Drift", Map.of());
+    Api.expect(api.read(job, Api.newId(), "CUTOFF_BELOW", "LEFT", "81"), 200);
+    ObjectNode file = (ObjectNode) api.get("/api/jobs/" + job + "/file").body();
+    ArrayNode readings = file.withArray("readings");
+    JsonNode one = readings.get(0);
+    for (int more = 1; more < 1990; more++) {
+      readings.add(one.deepCopy());
+    }
+    assertThat(file.toString().length()).isGreaterThan(256 * 1024);
+    String copy = Api.newId();
+    Api.expect(api.put("/api/jobs/" + copy + "/file", file), 200);
+    assertThat(api.get("/api/jobs/" + copy).body().get("readings")).hasSize(1990);
+  }
+}
