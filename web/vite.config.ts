@@ -5,5 +5,14 @@ export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500 },
   server: { proxy: { '/api': 'http://127.0.0.1:8734' } },
-  test: { environment: 'jsdom', css: false },
+  test: {
+    environment: 'jsdom',
+    css: false,
+    setupFiles: 'src/test/setup.ts',
+    // the libraries are loaded once for all files: that is three quarters of the time
+    pool: 'threads',
+    isolate: false,
+    // a machine that builds other things meanwhile is slow, not wrong
+    testTimeout: 60_000,
+  },
 });

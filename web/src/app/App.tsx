@@ -6,9 +6,12 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
+import { PartsPage } from '../parts/PartsPage';
+import { PhotosPage } from '../photos/PhotosPage';
 import { PlacePage } from '../place/PlacePage';
 import { RulebookPage } from '../rulebook/RulebookPage';
 import { StandBack } from '../standback/StandBack';
+import { TakeInPage } from '../takein/TakeInPage';
 import { WallPage } from '../wall/WallPage';
 import { Yard } from '../yard/Yard';
 import { Problem } from './api/client';
@@ -42,7 +45,10 @@ export function App() {
                 <Routes>
                   <Route path="/" element={<Yard />} />
                   <Route path="/jobs/:id" element={<WallPage />} />
+                  <Route path="/jobs/:id/take-in" element={<TakeInPage />} />
                   <Route path="/jobs/:id/as-it-came" element={<AsItCamePage />} />
+                  <Route path="/jobs/:id/parts" element={<PartsPage />} />
+                  <Route path="/jobs/:id/photos" element={<PhotosPage />} />
                   <Route path="/jobs/:id/place" element={<PlacePage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />

@@ -83,7 +83,7 @@ export function Header({
         gap="8px"
         align="center"
         ml="auto"
-        wrap={{ base: 'wrap', md: 'nowrap' }}
+        wrap={{ base: 'wrap', lg: 'nowrap' }}
         justify="flex-end"
       >
         {children}

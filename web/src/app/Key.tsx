@@ -14,7 +14,7 @@ export function Key({ name }: { name: string }) {
       borderColor="hairline"
       pl="8px"
       ml="8px"
-      hideBelow="sm"
+      hideBelow="lg"
     >
       {name === ' ' ? 'Space' : name.length === 1 ? name.toUpperCase() : name}
     </Box>

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Job, Vehicle } from './api/client';
 import { Header, UnitsButton } from './Header';
-import { StageLinks } from './StageLinks';
+import { StageLinks, type StageId } from './StageLinks';
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
 export function StageHeader({
@@ -15,7 +15,7 @@ export function StageHeader({
 }: {
   job: Job;
   vehicle: Vehicle;
-  here: 'came' | 'place' | 'wall';
+  here: StageId;
   /** Said behind the work. */
   more?: string;
   offline: boolean;

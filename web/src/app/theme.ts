@@ -63,6 +63,8 @@ export const system = createSystem(
       '[role=dialog][role=dialog]': { fontSize: '15px' },
       '::selection': { bg: 'lamp', color: 'onLamp' },
       ':focus-visible': { outline: '2px solid', outlineColor: 'lamp', outlineOffset: '2px' },
+      '.dark': { colorScheme: 'dark' },
+      '.light': { colorScheme: 'light' },
       '*': {
         '@media (prefers-reduced-motion: reduce)': {
           transitionDuration: '0s !important',

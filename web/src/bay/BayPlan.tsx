@@ -1,11 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useRef, type ReactNode } from 'react';
 import type { BayPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { CentreLine, Dimension } from '../drawing/Dimension';
-import { useSize } from '../drawing/useSize';
+import { Overlay } from '../drawing/Overlay';
+import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
 
@@ -28,10 +29,21 @@ const TYRES: { kind: ReadingKind; words: string; left: boolean; front: boolean }
   { kind: 'FLOOR_REAR_RIGHT', words: 'rear right', left: false, front: false },
 ];
 
+interface Props {
+  page: BayPage;
+  onKeep: KeepThing;
+}
+
 /** The bay from above, the wall ahead: floor readings are typed where they are taken. */
-export function BayPlan({ page, onKeep }: { page: BayPage; onKeep: KeepThing }) {
-  const box = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(box);
+export function BayPlan(props: Props) {
+  return (
+    <DrawingGround label="The bay from above, the wall ahead" ground="ground">
+      {(size) => <Drawn {...props} {...size} />}
+    </DrawingGround>
+  );
+}
+
+function Drawn({ page, onKeep, width, height }: Props & Size) {
   const last = (kind: ReadingKind, side?: 'LEFT' | 'RIGHT') =>
     lastLiving(page.readings, { kind, side });
   const front = last('PLAN_FRONT_TYRES')?.value.value ?? ASSUMED.front;
@@ -53,154 +65,152 @@ export function BayPlan({ page, onKeep }: { page: BayPage; onKeep: KeepThing }) 
   const bodyRight = x(-track / 2 - 130);
   const dimensionX = x(track / 2 + 560);
   return (
-    <Box ref={box} position="relative" h="100%" bg="ground" overflow="hidden">
-      {width > 0 && (
-        <>
-          <svg
-            width={width}
-            height={height}
-            role="img"
-            aria-label="The bay from above, the wall ahead"
-            style={{ position: 'absolute', inset: 0 }}
-          >
-            <rect width={width} height={view.wallY} fill={paint('plaster')} />
-            {contours.map((line) => (
-              <Contour key={line.level.value} line={line} x={x} y={y} width={width} />
-            ))}
-            <path
-              d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
-              fill={paint('panel')}
-              fillOpacity="0.55"
-              stroke={paint('ink')}
-              strokeWidth="1.6"
-            />
-            <CentreLine x1={view.centreX} y1={8} x2={view.centreX} y2={height} />
-            {(['LEFT', 'RIGHT'] as const).map((side) => {
-              const at = x((side === 'LEFT' ? 1 : -1) * (foot / 2));
-              return (
-                <g key={side}>
-                  <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
-                  <rect x={at - 5} y={view.wallY - 5} width="10" height="10" fill={paint('tape')} />
-                </g>
-              );
-            })}
-            {TYRES.map((tyre) => (
-              <rect
-                key={tyre.kind}
-                x={x((tyre.left ? 1 : -1) * (track / 2)) - 11}
-                y={y(-front - (tyre.front ? 0 : wheelbase)) - 20}
-                width="22"
-                height="40"
-                rx="6"
-                fill={paint('ground')}
-                stroke={paint('ink')}
-                strokeWidth="1.6"
-              />
-            ))}
-            <Dimension x1={dimensionX} y1={view.wallY} x2={dimensionX} y2={y(-front)} />
-            <Dimension x1={dimensionX} y1={y(-front)} x2={dimensionX} y2={y(-front - wheelbase)} />
-            <line
-              x1="0"
-              x2={width}
-              y1={view.wallY}
-              y2={view.wallY}
-              stroke={paint('ink')}
-              strokeWidth="2"
-            />
-            <Label x={14} y={22} size={14} weight={600} colour="ink">
-              the wall, ahead
-            </Label>
-          </svg>
-          <Place x={dimensionX} y={(view.wallY + y(-front)) / 2}>
-            <Entry
-              page={page}
-              thing={{ kind: 'PLAN_FRONT_TYRES' }}
-              name="Front tyres to wall"
-              hint="tyres to wall?"
-              onKeep={onKeep}
-            />
-          </Place>
-          <Place x={dimensionX} y={y(-front - wheelbase / 2)}>
-            <Entry
-              page={page}
-              thing={{ kind: 'PLAN_WHEELBASE' }}
-              name="Wheelbase, front to rear tyres"
-              hint="wheelbase?"
-              onKeep={onKeep}
-            />
-          </Place>
-          <Place x={view.centreX} y={y(-front - wheelbase / 2)}>
-            <Entry
-              page={page}
-              thing={{ kind: 'PLAN_TRACK' }}
-              name="Track, left to right tyres"
-              hint="track?"
-              suffix=" track"
-              onKeep={onKeep}
-            />
-          </Place>
-          <Place x={view.centreX} y={view.wallY + 26}>
-            <Entry
-              page={page}
-              thing={{ kind: 'PLAN_FOOT_SPACING' }}
-              name="Foot readings apart"
-              hint="apart?"
-              suffix=" apart"
-              onKeep={onKeep}
-            />
-          </Place>
-          {(['LEFT', 'RIGHT'] as const).map((side) => (
-            <Place
-              key={side}
-              x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -44 : 44)}
-              y={view.wallY + 26}
-            >
-              <Entry
-                page={page}
-                thing={{ kind: 'FOOT', side }}
-                name={`Floor at the wall’s foot, ${side.toLowerCase()}`}
-                hint="foot?"
-                large
-                onKeep={onKeep}
-              />
-            </Place>
-          ))}
-          {(['LEFT', 'RIGHT'] as const).map((side) => (
-            <Place
-              key={`under ${side}`}
-              x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -62 : 62)}
-              y={y(-front + NOSE_MM)}
-            >
-              <Entry
-                page={page}
-                thing={{ kind: 'UNDER_LAMP', side }}
-                name={`Floor under lamp, ${side.toLowerCase()}`}
-                hint="under lamp"
-                optional
-                onKeep={onKeep}
-              />
-            </Place>
-          ))}
-          {TYRES.map((tyre) => (
-            <Place
-              key={tyre.kind}
-              x={x((tyre.left ? 1 : -1) * (track / 2)) + (tyre.left ? -46 : 46)}
-              y={y(-front - (tyre.front ? 0 : wheelbase))}
-            >
-              <Entry
-                page={page}
-                thing={{ kind: tyre.kind }}
-                name={`Floor at the ${tyre.words} tyre`}
-                hint="floor?"
-                large
-                onKeep={onKeep}
-              />
-              <Residual page={page} kind={tyre.kind} />
-            </Place>
-          ))}
-        </>
-      )}
-    </Box>
+    <>
+      <svg
+        width={width}
+        height={height}
+        aria-hidden="true"
+        style={{ position: 'absolute', inset: 0 }}
+      >
+        <rect width={width} height={view.wallY} fill={paint('plaster')} />
+        {contours.map((line) => (
+          <Contour key={line.level.value} line={line} x={x} y={y} width={width} />
+        ))}
+        <path
+          d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
+          fill={paint('panel')}
+          fillOpacity="0.55"
+          stroke={paint('ink')}
+          strokeWidth="1.6"
+        />
+        <CentreLine x1={view.centreX} y1={8} x2={view.centreX} y2={height} />
+        {(['LEFT', 'RIGHT'] as const).map((side) => {
+          const at = x((side === 'LEFT' ? 1 : -1) * (foot / 2));
+          return (
+            <g key={side}>
+              <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
+              <rect x={at - 5} y={view.wallY - 5} width="10" height="10" fill={paint('tape')} />
+            </g>
+          );
+        })}
+        {TYRES.map((tyre) => (
+          <rect
+            key={tyre.kind}
+            x={x((tyre.left ? 1 : -1) * (track / 2)) - 11}
+            y={y(-front - (tyre.front ? 0 : wheelbase)) - 20}
+            width="22"
+            height="40"
+            rx="6"
+            fill={paint('ground')}
+            stroke={paint('ink')}
+            strokeWidth="1.6"
+          />
+        ))}
+        <Dimension x1={dimensionX} y1={view.wallY} x2={dimensionX} y2={y(-front)} />
+        <Dimension x1={dimensionX} y1={y(-front)} x2={dimensionX} y2={y(-front - wheelbase)} />
+        <line
+          x1="0"
+          x2={width}
+          y1={view.wallY}
+          y2={view.wallY}
+          stroke={paint('ink')}
+          strokeWidth="2"
+        />
+        <Label x={14} y={22} size={14} weight={600} colour="ink">
+          the wall, ahead
+        </Label>
+      </svg>
+      <Overlay ground="ground" x={dimensionX} y={(view.wallY + y(-front)) / 2}>
+        <Entry
+          page={page}
+          thing={{ kind: 'PLAN_FRONT_TYRES' }}
+          name="Front tyres to wall"
+          hint="tyres to wall?"
+          onKeep={onKeep}
+        />
+      </Overlay>
+      <Overlay ground="ground" x={dimensionX} y={y(-front - wheelbase / 2)}>
+        <Entry
+          page={page}
+          thing={{ kind: 'PLAN_WHEELBASE' }}
+          name="Wheelbase, front to rear tyres"
+          hint="wheelbase?"
+          onKeep={onKeep}
+        />
+      </Overlay>
+      <Overlay ground="ground" x={view.centreX} y={y(-front - wheelbase / 2)}>
+        <Entry
+          page={page}
+          thing={{ kind: 'PLAN_TRACK' }}
+          name="Track, left to right tyres"
+          hint="track?"
+          suffix=" track"
+          onKeep={onKeep}
+        />
+      </Overlay>
+      <Overlay ground="ground" x={view.centreX} y={view.wallY + 26}>
+        <Entry
+          page={page}
+          thing={{ kind: 'PLAN_FOOT_SPACING' }}
+          name="Foot readings apart"
+          hint="apart?"
+          suffix=" apart"
+          onKeep={onKeep}
+        />
+      </Overlay>
+      {(['LEFT', 'RIGHT'] as const).map((side) => (
+        <Overlay
+          ground="ground"
+          key={side}
+          x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -44 : 44)}
+          y={view.wallY + 26}
+        >
+          <Entry
+            page={page}
+            thing={{ kind: 'FOOT', side }}
+            name={`Floor at the wall’s foot, ${side.toLowerCase()}`}
+            hint="foot?"
+            large
+            onKeep={onKeep}
+          />
+        </Overlay>
+      ))}
+      {(['LEFT', 'RIGHT'] as const).map((side) => (
+        <Overlay
+          ground="ground"
+          key={`under ${side}`}
+          x={x((side === 'LEFT' ? 1 : -1) * (foot / 2)) + (side === 'LEFT' ? -62 : 62)}
+          y={y(-front + NOSE_MM)}
+        >
+          <Entry
+            page={page}
+            thing={{ kind: 'UNDER_LAMP', side }}
+            name={`Floor under lamp, ${side.toLowerCase()}`}
+            hint="under lamp"
+            optional
+            onKeep={onKeep}
+          />
+        </Overlay>
+      ))}
+      {TYRES.map((tyre) => (
+        <Overlay
+          ground="ground"
+          key={tyre.kind}
+          x={x((tyre.left ? 1 : -1) * (track / 2)) + (tyre.left ? -46 : 46)}
+          y={y(-front - (tyre.front ? 0 : wheelbase))}
+        >
+          <Entry
+            page={page}
+            thing={{ kind: tyre.kind }}
+            name={`Floor at the ${tyre.words} tyre`}
+            hint="floor?"
+            large
+            onKeep={onKeep}
+          />
+          <Residual page={page} kind={tyre.kind} />
+        </Overlay>
+      ))}
+    </>
   );
 }
 
@@ -241,20 +251,6 @@ function Contour({
         </Label>
       )}
     </g>
-  );
-}
-
-function Place({ x, y, children }: { x: number; y: number; children: ReactNode }) {
-  return (
-    <Box
-      position="absolute"
-      left={`${x}px`}
-      top={`${y}px`}
-      transform="translate(-50%, -50%)"
-      css={{ '--entry-ground': 'var(--chakra-colors-ground)' }}
-    >
-      {children}
-    </Box>
   );
 }
 

@@ -1,15 +1,18 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import type { JobPage } from '../app/api/client';
 import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { Fetched } from '../app/Fetched';
-import { UnitsProvider, useUnits } from '../app/session';
-import { StageFrame } from '../app/StageFrame';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
+import { useUnits } from '../app/session';
+import { DrawingTools, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
+import { Key } from '../app/Key';
+import { ToolButton } from '../app/ToolButton';
 import { Band } from '../finding/Band';
 import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
@@ -18,20 +21,15 @@ import { WorkingDialog, type Worked } from '../finding/Working';
 import { readingActions } from '../wall/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
 import { BeforeMarks } from './BeforeMarks';
+import { FrontElevation } from './FrontElevation';
 import { SideDrawing } from './SideDrawing';
 import { vehicleEdit, type VehicleLength } from './vehicleEdit';
 
 export function AsItCamePage() {
-  const { id = '' } = useParams();
-  const query = useJobPage(id);
   return (
-    <Fetched query={query} what="job">
-      {(page) => (
-        <UnitsProvider units={page.job.units}>
-          <AsItCame key={id} page={page} offline={query.isRefetchError} />
-        </UnitsProvider>
-      )}
-    </Fetched>
+    <JobStage usePage={useJobPage}>
+      {(page, offline) => <AsItCame page={page} offline={offline} />}
+    </JobStage>
   );
 }
 
@@ -41,12 +39,16 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const navigate = useNavigate();
   const keep = useKeepJobReading(page.job.id);
   const [worked, setWorked] = useState<Worked>();
+  const [seenFrom, setSeenFrom] = useState<'side' | 'front'>('side');
   const { stance } = page;
-  useCommand(
-    'y',
-    'To the yard',
-    useCallback(() => void navigate('/'), [navigate]),
+  const turn = useCallback(() => setSeenFrom((from) => (from === 'side' ? 'front' : 'side')), []);
+  useCommand('v', 'See it from the other side', turn);
+  const toPhotos = useCallback(
+    () => void navigate(`/jobs/${page.job.id}/photos`),
+    [navigate, page.job.id],
   );
+  useCommand('p', 'Photos', toPhotos);
+  useToYard();
   const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
   const keepLength = async (field: VehicleLength, typed: string) => {
     const edit = vehicleEdit(page.vehicle);
@@ -70,8 +72,29 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       }
       drawing={
         <>
-          <Box flex="1" h={{ base: '420px', lg: 'auto' }} minH="0">
-            <SideDrawing page={page} onKeep={keepThing} onLength={keepLength} />
+          <DrawingTools>
+            <ToolButton on={seenFrom === 'side'} aria-pressed={seenFrom === 'side'} onClick={turn}>
+              From its left
+              <Key name="v" />
+            </ToolButton>
+            <ToolButton
+              on={seenFrom === 'front'}
+              aria-pressed={seenFrom === 'front'}
+              onClick={turn}
+            >
+              From the front
+            </ToolButton>
+            <ToolButton onClick={toPhotos}>
+              Photos
+              <Key name="p" />
+            </ToolButton>
+          </DrawingTools>
+          <Box flex={{ base: 'none', lg: '1' }} h={{ base: '420px', lg: 'auto' }} minH="0">
+            {seenFrom === 'side' ? (
+              <SideDrawing page={page} onKeep={keepThing} onLength={keepLength} />
+            ) : (
+              <FrontElevation page={page} onKeep={keepThing} onLength={keepLength} />
+            )}
           </Box>
           <BeforeMarks page={page} onKeep={keepThing} />
         </>

@@ -1,11 +1,14 @@
 import { Box } from '@chakra-ui/react';
-import { useRef, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { JobPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { bodyOf } from '../drawing/bodies';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
-import { useSize } from '../drawing/useSize';
+import { Overlay } from '../drawing/Overlay';
+import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { typedLength } from '../entry/typed';
 import { lastLiving, type KeepThing } from '../wall/readings';
@@ -17,28 +20,34 @@ const ASSUMED = { wheelbase: 2600, ahead: 850, tyre: 680, lampHeight: 680 };
 
 /** The beam's tip is drawn so many times too steep, to be seen. */
 const STEEPER = 8;
-const BEAM_MM = 560;
+const BEAM_MM = 500;
 
 const ON_GROUND = { '--entry-ground': 'var(--chakra-colors-ground)' };
 
-/** The vehicle from its left: what was changed is typed at the axle where it was changed. */
-export function SideDrawing({
-  page,
-  onKeep,
-  onLength,
-}: {
+interface Props {
   page: JobPage;
   onKeep: KeepThing;
   onLength: (field: VehicleLength, typed: string) => Promise<void>;
-}) {
-  const box = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(box);
+}
+
+/** The vehicle from its left: what was changed is typed at the axle where it was changed. */
+export function SideDrawing(props: Props) {
+  return (
+    <DrawingGround label="The vehicle, seen from its left">
+      {(size) => <Drawn {...props} {...size} />}
+    </DrawingGround>
+  );
+}
+
+function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
   const units = useUnits();
   const { vehicle, stance } = page;
   const last = (kind: ReadingKind) => lastLiving(page.readings, { kind });
   const tyre = (now: ReadingKind, before: ReadingKind) =>
     (last(now) ?? last(before))?.value.value ?? ASSUMED.tyre;
+  const body = bodyOf(vehicle);
   const shape: SideShape = {
+    body,
     wheelbaseMm: vehicle.wheelbaseMm ?? ASSUMED.wheelbase,
     lampAheadMm: vehicle.lampAheadMm ?? ASSUMED.ahead,
     tyreFrontMm: tyre('TYRE_FRONT', 'TYRE_FRONT_BEFORE'),
@@ -51,6 +60,12 @@ export function SideDrawing({
   };
   const footY = height - FLOOR;
   const view = sideView(shape, width, footY);
+  const noseX = aheadToScreenX(view, body.frontOverhangMm);
+  const tailX = aheadToScreenX(view, -shape.wheelbaseMm - body.rearOverhangMm);
+  const roofY =
+    footY - (body.heightMm + Math.max(0, shape.frontRiseMm, shape.rearRiseMm)) * view.scale;
+  const overY = roofY - 26;
+  const highX = tailX + 34;
   const frontX = aheadToScreenX(view, 0);
   const rearX = aheadToScreenX(view, -shape.wheelbaseMm);
   const lampX = aheadToScreenX(view, shape.lampAheadMm);
@@ -83,16 +98,7 @@ export function SideDrawing({
     );
   };
   return (
-    <Box
-      ref={box}
-      position="relative"
-      h="100%"
-      bg="plaster"
-      overflow="hidden"
-      role="group"
-      aria-label="The vehicle, seen from its left"
-      css={{ '--entry-ground': 'var(--chakra-colors-plaster)' }}
-    >
+    <>
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
         <rect y={footY} width={width} height={FLOOR} fill={paint('ground')} />
         <line x1="0" x2={width} y1={footY} y2={footY} stroke={paint('ink')} strokeWidth="1.5" />
@@ -118,7 +124,7 @@ export function SideDrawing({
               stroke={paint('ink')}
               strokeWidth="1.5"
             />
-            <CentreLine x1={x} y1={footY - 1250 * view.scale} x2={x} y2={footY + 34} />
+            <CentreLine x1={x} y1={overY} x2={x} y2={footY + 34} />
           </g>
         ))}
         <path
@@ -137,28 +143,37 @@ export function SideDrawing({
         <circle cx={lampX} cy={lampY} r="7" fill={paint('lampFill')} />
         <Dimension x1={frontX} y1={footY + 34} x2={rearX} y2={footY + 34} />
         <Dimension x1={lampX} y1={footY + 34} x2={frontX} y2={footY + 34} />
+        <Dimension x1={noseX} y1={overY} x2={frontX} y2={overY} />
+        <Dimension x1={rearX} y1={overY} x2={tailX} y2={overY} />
+        <Dimension x1={highX} y1={footY - body.heightMm * view.scale} x2={highX} y2={footY} />
         <Label x={14} y={height - 12} size={13.5} colour="quiet">
-          seen from its left, the front at the left
+          {`seen from its left, the front at the left${
+            tip !== 0 ? `; the beam’s tip drawn ${STEEPER} times too steep` : ''
+          }`}
         </Label>
         {[frontX, rearX].map((x) => (
           <Label key={x} x={x} y={footY + 104} size={13.5} colour="quiet" anchor="middle">
             tyre before, tyre now
           </Label>
         ))}
-        {tip !== 0 && (
-          <Label x={14} y={24} size={13.5} colour="quiet">
-            {`the beam’s tip drawn ${STEEPER} times too steep`}
-          </Label>
-        )}
       </svg>
-      <At x={(frontX + rearX) / 2} y={footY + 34} ground>
+      <Overlay x={(frontX + rearX) / 2} y={footY + 34} ground="ground">
         {length('wheelbaseMm', 'Wheelbase', 'wheelbase?')}
-      </At>
-      <At x={(lampX + frontX) / 2} y={footY + 34} ground>
+      </Overlay>
+      <Overlay x={(lampX + frontX) / 2} y={footY + 34} ground="ground">
         {length('lampAheadMm', 'Lamps ahead of the front axle', 'ahead?')}
-      </At>
+      </Overlay>
+      <Overlay x={(noseX + frontX) / 2} y={overY}>
+        {length('frontOverhangMm', 'Front overhang', 'overhang?')}
+      </Overlay>
+      <Overlay x={(rearX + tailX) / 2} y={overY}>
+        {length('rearOverhangMm', 'Rear overhang', 'overhang?')}
+      </Overlay>
+      <Overlay x={highX} y={footY - (body.heightMm / 2) * view.scale}>
+        {length('heightMm', 'Height', 'height?')}
+      </Overlay>
       {stance.centreRise && stance.centreRise.value !== 0 && (
-        <At x={Math.max(40, lampX - 48)} y={lampY - 26 - Math.max(0, tip)}>
+        <Overlay x={Math.max(56, noseX - 52)} y={lampY - 26 - Math.max(0, tip)}>
           <Box
             fontFamily="heading"
             fontWeight="600"
@@ -169,28 +184,28 @@ export function SideDrawing({
             {figureText(stance.centreRise, units).replace('−', '')}{' '}
             {stance.centreRise.value < 0 ? 'lower' : 'higher'}
           </Box>
-        </At>
+        </Overlay>
       )}
-      <Axle x={frontX} top={footY - 1010 * view.scale} foot={footY}>
+      <Axle x={frontX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
         {entry('LIFT_FRONT', 'Front axle', 'lift', 'lift ')}
         {entry('LOAD_FRONT', 'Front axle', 'load', 'load ')}
         {entry('TYRE_FRONT_BEFORE', 'Front tyre before', 'tyre before')}
         {entry('TYRE_FRONT', 'Front tyre now', 'tyre now')}
       </Axle>
-      <Axle x={rearX} top={footY - 1010 * view.scale} foot={footY}>
+      <Axle x={rearX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
         {entry('LIFT_REAR', 'Rear axle', 'lift', 'lift ')}
         {entry('LOAD_REAR', 'Rear axle', 'load', 'load ')}
         {entry('TYRE_REAR_BEFORE', 'Rear tyre before', 'tyre before')}
         {entry('TYRE_REAR', 'Rear tyre now', 'tyre now')}
       </Axle>
-      <At x={width - 130} y={footY + 124}>
+      <Overlay x={width - 130} y={footY + 124}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
           levelling dial
           {entry('DIAL_BEFORE', 'Levelling dial', 'before', 'before ')}
           {entry('DIAL', 'Levelling dial', 'now', 'now ')}
         </Box>
-      </At>
-    </Box>
+      </Overlay>
+    </>
   );
 }
 
@@ -208,43 +223,18 @@ function Axle({
 }) {
   return (
     <>
-      <At x={x - 44} y={top + 24}>
+      <Overlay x={x - 44} y={top + 24}>
         {children[0]}
-      </At>
-      <At x={x + 44} y={top + 24}>
+      </Overlay>
+      <Overlay x={x + 44} y={top + 24}>
         {children[1]}
-      </At>
-      <At x={x} y={foot + 74}>
+      </Overlay>
+      <Overlay x={x} y={foot + 74}>
         <Box whiteSpace="nowrap" css={ON_GROUND}>
           {children[2]}
           {children[3]}
         </Box>
-      </At>
+      </Overlay>
     </>
-  );
-}
-
-function At({
-  x,
-  y,
-  ground = false,
-  children,
-}: {
-  x: number;
-  y: number;
-  ground?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <Box
-      position="absolute"
-      left={`${x}px`}
-      top={`${y}px`}
-      transform="translate(-50%, -50%)"
-      zIndex="2"
-      css={ground ? ON_GROUND : undefined}
-    >
-      {children}
-    </Box>
   );
 }

@@ -2,6 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { aheadToScreenX, riseAt, sideView } from './sideView';
 
 const shape = {
+  body: {
+    kind: 'HATCH' as const,
+    heightMm: 1480,
+    widthMm: 1750,
+    frontOverhangMm: 950,
+    rearOverhangMm: 820,
+  },
   wheelbaseMm: 2500,
   lampAheadMm: 900,
   tyreFrontMm: 700,
@@ -17,6 +24,7 @@ describe('the vehicle seen from its left', () => {
     expect(aheadToScreenX(view, 900)).toBeGreaterThan(0);
     expect(aheadToScreenX(view, 900)).toBeLessThan(aheadToScreenX(view, 0));
     expect(aheadToScreenX(view, -2500 - 820)).toBeLessThan(800);
+    expect(1480 * view.scale).toBeLessThan(380);
   });
 
   it('tips with its axles', () => {

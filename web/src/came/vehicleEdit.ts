@@ -1,7 +1,8 @@
 import type { Vehicle, VehicleEdit } from '../app/api/client';
 
 /** The lengths of a vehicle that are typed on its drawings. */
-export type VehicleLength = 'wheelbaseMm' | 'lampAheadMm' | 'widthMm';
+export type VehicleLength =
+  'wheelbaseMm' | 'lampAheadMm' | 'widthMm' | 'heightMm' | 'frontOverhangMm' | 'rearOverhangMm';
 
 /** A vehicle as it would be sent to be changed. */
 export function vehicleEdit(vehicle: Vehicle): VehicleEdit {
@@ -9,6 +10,12 @@ export function vehicleEdit(vehicle: Vehicle): VehicleEdit {
     version: vehicle.version,
     name: vehicle.name,
     nickname: vehicle.nickname,
+    variant: vehicle.variant,
+    modelYear: vehicle.modelYear,
+    body: vehicle.body,
+    heightMm: vehicle.heightMm,
+    frontOverhangMm: vehicle.frontOverhangMm,
+    rearOverhangMm: vehicle.rearOverhangMm,
     driverSide: vehicle.driverSide,
     wheelbaseMm: vehicle.wheelbaseMm,
     lampAheadMm: vehicle.lampAheadMm,

@@ -5,12 +5,12 @@ import type { ReactNode } from 'react';
 export function Overlay({
   x,
   y,
-  ground,
+  ground = 'plaster',
   children,
 }: {
   x: number;
   y: number;
-  ground: 'plaster' | 'floor';
+  ground?: 'plaster' | 'floor' | 'ground';
   children: ReactNode;
 }) {
   return (
@@ -19,6 +19,7 @@ export function Overlay({
       left={`${x}px`}
       top={`${y}px`}
       transform="translate(-50%, -50%)"
+      zIndex="2"
       css={{ '--entry-ground': `var(--chakra-colors-${ground})` }}
     >
       {children}

@@ -1,6 +1,6 @@
-import { Box } from '@chakra-ui/react';
 import type { FrontEdit, LampPairEdit, SpotEdit, Units } from '../app/api/client';
 import { useUnits } from '../app/session';
+import { BothVersions, type Line } from '../kept/BothVersions';
 import { typedLength } from '../entry/typed';
 
 /** Two versions of a front, line by line where they differ. */
@@ -14,43 +14,12 @@ export function FrontConflict({
   mine: FrontEdit;
 }) {
   const units = useUnits();
-  return (
-    <Box as="table" w="100%" fontSize="16px">
-      <thead>
-        <tr>
-          <td />
-          <Box as="th" textAlign="left" color="quiet">
-            {theirName}
-          </Box>
-          <Box as="th" textAlign="left" color="quiet">
-            You
-          </Box>
-        </tr>
-      </thead>
-      <tbody>
-        {differences(theirs, mine, units).map(({ what, their, my }) => (
-          <tr key={what}>
-            <Box as="th" textAlign="left" fontWeight="500" py="6px">
-              {what}
-            </Box>
-            <td>{their}</td>
-            <td>{my}</td>
-          </tr>
-        ))}
-      </tbody>
-    </Box>
-  );
-}
-
-interface Difference {
-  what: string;
-  their: string;
-  my: string;
+  return <BothVersions theirName={theirName} lines={differences(theirs, mine, units)} />;
 }
 
 /** What differs between two fronts, in words. */
-export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): Difference[] {
-  const lines: Difference[] = [];
+export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): Line[] {
+  const lines: Line[] = [];
   const note = (what: string, their: string, my: string) => {
     if (their !== my) {
       lines.push({ what, their, my });
@@ -58,6 +27,11 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): D
   };
   note('Rules', theirs.ruleSets.join(', '), mine.ruleSets.join(', '));
   const names = (front: FrontEdit) => front.keepOuts.map((one) => one.name).join(', ') || 'nothing';
+  const back = (front: FrontEdit) =>
+    front.bumperSetbackMm === undefined
+      ? 'not measured'
+      : typedLength(front.bumperSetbackMm, units);
+  note('Bumper back at its side', back(theirs), back(mine));
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {

@@ -1,5 +1,3 @@
-import { Box } from '@chakra-ui/react';
-import { useRef } from 'react';
 import type {
   FrontEdit,
   LampPairEdit,
@@ -11,9 +9,10 @@ import type {
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine } from '../drawing/Dimension';
+import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { UprightTape } from '../drawing/UprightTape';
-import { useSize } from '../drawing/useSize';
+import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenY, type View } from '../drawing/view';
 import { LampHandle } from './LampHandle';
 import { PairDimensions } from './PairDimensions';
@@ -33,22 +32,24 @@ const HEIGHTS: PlaceBound['asks'][] = [
   'ABOVE_DIPPED',
 ];
 
-/** The front to scale, seen standing before it: lamps are dragged, nudged and typed where they sit. */
-export function FrontDrawing({
-  front,
-  sheet,
-  chosen,
-  onChoose,
-  onMove,
-}: {
+interface Props {
   front: FrontEdit;
   sheet: PlaceSheet;
   chosen: LampPairEdit | undefined;
   onChoose: (pairId: string) => void;
   onMove: (pair: LampPairEdit, side: Side, change: Partial<SpotEdit>) => void;
-}) {
-  const box = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(box);
+}
+
+/** The front to scale, seen standing before it: lamps are dragged, nudged and typed where they sit. */
+export function FrontDrawing(props: Props) {
+  return (
+    <DrawingGround label="The front, seen standing before it">
+      {(size) => <Drawn {...props} {...size} />}
+    </DrawingGround>
+  );
+}
+
+function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props & Size) {
   const units = useUnits();
   const top = Math.max(
     LEAST_HEIGHT_MM,
@@ -63,17 +64,7 @@ export function FrontDrawing({
   const name = (side: Side, pair: LampPairEdit) =>
     `${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}`;
   return (
-    <Box
-      ref={box}
-      position="relative"
-      h="100%"
-      w="100%"
-      bg="plaster"
-      overflow="hidden"
-      role="group"
-      aria-label="The front, seen standing before it"
-      css={{ '--entry-ground': 'var(--chakra-colors-plaster)' }}
-    >
+    <>
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
         <rect y={view.footY} width={width} height={FLOOR} fill={paint('floor')} />
         {judged && (
@@ -146,7 +137,7 @@ export function FrontDrawing({
           />
         )),
       )}
-    </Box>
+    </>
   );
 }
 

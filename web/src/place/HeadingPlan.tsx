@@ -8,10 +8,12 @@ import {
   type Side,
   type Verdict,
 } from '../app/api/client';
+import { useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { typedLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
 
@@ -24,14 +26,18 @@ export function HeadingPlan({
   pair,
   sheet,
   onTurn,
+  onSetback,
 }: {
   front: FrontEdit;
   pair: LampPairEdit;
   sheet: PlaceSheet;
   onTurn: (side: Side, headingDeg: number) => void;
+  /** Takes how far the bumper lies back at its side, as typed. */
+  onSetback: (typed: string) => Promise<void>;
 }) {
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
+  const units = useUnits();
   const scale = width / (front.widthMm + 700);
   const x = (leftMm: number) => width / 2 + leftMm * scale;
   const half = front.widthMm / 2;
@@ -42,6 +48,21 @@ export function HeadingPlan({
     sheet.findings.find(
       (finding) => limit && finding.id === limit.findingId.replace(/left$/, side.toLowerCase()),
     )?.verdict ?? 'NOT_KNOWN';
+  const y = (backMm: number) => FRONT_Y + 18 - backMm * scale;
+  const backAt = (outMm: number) =>
+    sheet.bumper.reduce(
+      (nearest, point) =>
+        Math.abs(point.outMm - outMm) < Math.abs(nearest.outMm - outMm) ? point : nearest,
+      { outMm: Infinity, backMm: 0 },
+    ).backMm;
+  const measured =
+    sheet.bumper.length > 0
+      ? `M${[
+          ...sheet.bumper.toReversed().map((point) => `${x(-point.outMm)} ${y(point.backMm)}`),
+          ...sheet.bumper.map((point) => `${x(point.outMm)} ${y(point.backMm)}`),
+        ].join('L')}`
+      : undefined;
+  const setback = front.bumperSetbackMm;
   return (
     <Box ref={box} position="relative" h="100%" bg="panel" overflow="hidden">
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
@@ -49,7 +70,10 @@ export function HeadingPlan({
           from above, forward is down
         </Label>
         <path
-          d={`M${x(-half)} 6Q${x(-half)} ${FRONT_Y} ${x(-half * 0.7)} ${FRONT_Y + 8}Q${x(0)} ${FRONT_Y + 18} ${x(half * 0.7)} ${FRONT_Y + 8}Q${x(half)} ${FRONT_Y} ${x(half)} 6`}
+          d={
+            measured ??
+            `M${x(-half)} 6Q${x(-half)} ${FRONT_Y} ${x(-half * 0.7)} ${FRONT_Y + 8}Q${x(0)} ${FRONT_Y + 18} ${x(half * 0.7)} ${FRONT_Y + 8}Q${x(half)} ${FRONT_Y} ${x(half)} 6`
+          }
           fill="none"
           stroke={paint('ink')}
           strokeWidth="1.5"
@@ -58,7 +82,10 @@ export function HeadingPlan({
         {SIDES.map((side) => {
           const spot = spotOf(pair, side);
           const sign = side === 'LEFT' ? 1 : -1;
-          const at = { x: x(sign * spot.outMm), y: FRONT_Y + 10 };
+          const at = {
+            x: x(sign * spot.outMm),
+            y: measured ? y(backAt(spot.outMm)) : FRONT_Y + 10,
+          };
           const end = (deg: number) => {
             const angle = (sign * deg * Math.PI) / 180;
             return `${at.x + ARM * Math.sin(angle)} ${at.y + ARM * Math.cos(angle)}`;
@@ -107,6 +134,25 @@ export function HeadingPlan({
           </Box>
         );
       })}
+      <Box
+        position="absolute"
+        right="14px"
+        bottom="2px"
+        css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
+      >
+        <MeasuredEntry
+          label={
+            setback === undefined
+              ? 'Bumper back? How far it lies back at its side'
+              : `Bumper at its side: back ${typedLength(setback, units)}`
+          }
+          shown={setback === undefined ? 'bumper back?' : `back ${typedLength(setback, units)}`}
+          missing={setback === undefined}
+          width="130px"
+          align="right"
+          onKeep={onSetback}
+        />
+      </Box>
     </Box>
   );
 }

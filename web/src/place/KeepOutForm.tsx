@@ -1,6 +1,6 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FrontEdit, KeepOutEdit } from '../app/api/client';
+import type { FrontEdit, KeepOutEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
@@ -16,7 +16,29 @@ const NOTHING = {
   width: '',
   tall: '',
   clearance: '',
+  form: 'BOX' as 'BOX' | 'CORNERS',
+  corners: '',
 };
+
+/** Corners as typed: one a line, out from the centre line (minus: to the right) / above the ground. */
+async function readCorners(typed: string, units: Units) {
+  const lines = typed
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+  if (lines.length < 3) {
+    throw new Error('An outline has three corners at least, one a line, as in 300 / 410.');
+  }
+  return Promise.all(
+    lines.map(async (line, index) => {
+      const [out, up, more] = line.split('/');
+      if (out === undefined || up === undefined || more !== undefined) {
+        throw new Error(`Corner ${index + 1}: out / up, as in 300 / 410.`);
+      }
+      return { outMm: await readLength(out, units), upMm: await readLength(up, units) };
+    }),
+  );
+}
 
 /** What lamps have to stay clear of: a box around it, and how far away. */
 export function KeepOutForm({
@@ -34,29 +56,26 @@ export function KeepOutForm({
     if (!name) {
       throw new Error('Say what it is: a tow eye, a radiator, a sensor.');
     }
+    const clearanceMm = typed.clearance.trim() ? await readLength(typed.clearance, units) : 0;
+    const corners =
+      typed.form === 'BOX' ? await boxCorners() : await readCorners(typed.corners, units);
+    onChange([
+      ...front.keepOuts,
+      { id: freeId(front, name), name, outline: { form: 'POLYGON', corners }, clearanceMm },
+    ]);
+    setTyped(NOTHING);
+  };
+  const boxCorners = async () => {
     const sign = { LEFT: 1, RIGHT: -1, MIDDLE: 0 }[typed.side];
     const middle = sign === 0 ? 0 : sign * (await readLength(typed.out, units));
     const height = await readLength(typed.height, units);
     const half = (await readLength(typed.width, units)) / 2;
     const tall = (await readLength(typed.tall || typed.width, units)) / 2;
-    const clearanceMm = typed.clearance.trim() ? await readLength(typed.clearance, units) : 0;
     const corner = (x: number, y: number) => ({
       outMm: middle + x * half,
       upMm: height + y * tall,
     });
-    onChange([
-      ...front.keepOuts,
-      {
-        id: freeId(front, name),
-        name,
-        outline: {
-          form: 'POLYGON',
-          corners: [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)],
-        },
-        clearanceMm,
-      },
-    ]);
-    setTyped(NOTHING);
+    return [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)];
   };
   return (
     <TypedForm words="Add it" onSend={add}>
@@ -90,39 +109,66 @@ export function KeepOutForm({
           placeholder="tow eye"
         />
         <Choice
-          label="Side"
-          value={typed.side}
-          set={(side) => set({ side })}
+          label="Drawn as"
+          value={typed.form}
+          set={(form) => set({ form })}
           options={[
-            ['LEFT', 'left'],
-            ['RIGHT', 'right'],
-            ['MIDDLE', 'on the centre line'],
+            ['BOX', 'a box around it'],
+            ['CORNERS', 'its own outline, by corners'],
           ]}
         />
-        {typed.side !== 'MIDDLE' && (
-          <TextField
-            label="Its middle, from the centre line"
-            value={typed.out}
-            set={(out) => set({ out })}
-          />
+        {typed.form === 'BOX' && (
+          <>
+            <Choice
+              label="Side"
+              value={typed.side}
+              set={(side) => set({ side })}
+              options={[
+                ['LEFT', 'left'],
+                ['RIGHT', 'right'],
+                ['MIDDLE', 'on the centre line'],
+              ]}
+            />
+            {typed.side !== 'MIDDLE' && (
+              <TextField
+                label="Its middle, from the centre line"
+                value={typed.out}
+                set={(out) => set({ out })}
+              />
+            )}
+            <TextField
+              label="Its middle, above the ground"
+              value={typed.height}
+              set={(height) => set({ height })}
+            />
+            <TextField label="Its width" value={typed.width} set={(width) => set({ width })} />
+            <TextField
+              label="Its height (as wide where left out)"
+              value={typed.tall}
+              set={(tall) => set({ tall })}
+            />
+          </>
         )}
-        <TextField
-          label="Its middle, above the ground"
-          value={typed.height}
-          set={(height) => set({ height })}
-        />
-        <TextField label="Its width" value={typed.width} set={(width) => set({ width })} />
-        <TextField
-          label="Its height (as wide where left out)"
-          value={typed.tall}
-          set={(tall) => set({ tall })}
-        />
         <TextField
           label="Stay away by"
           value={typed.clearance}
           set={(clearance) => set({ clearance })}
         />
       </Pairs>
+      {typed.form === 'CORNERS' && (
+        <Box as="label" display="block">
+          <Box color="quiet" fontSize="15px" mb="2px">
+            Corners, one a line: out from the centre line (− is to the right) / above the ground
+          </Box>
+          <Textarea
+            rows={5}
+            value={typed.corners}
+            maxLength={2000}
+            placeholder={'300 / 410\n360 / 410\n330 / 470'}
+            onChange={(event) => set({ corners: event.target.value })}
+          />
+        </Box>
+      )}
     </TypedForm>
   );
 }

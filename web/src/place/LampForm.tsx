@@ -35,6 +35,7 @@ const START: Record<LampFunction, { outMm: number; heightMm: number }> = {
   DRL: { outMm: 560, heightMm: 480 },
   POSITION: { outMm: 660, heightMm: 700 },
   TURN: { outMm: 740, heightMm: 640 },
+  SIDE_MARKER: { outMm: 800, heightMm: 620 },
   DRIVING: { outMm: 350, heightMm: 900 },
 };
 

@@ -15,6 +15,7 @@ export function PairList({
   onEditLamp,
   onKeepOuts,
   onRules,
+  onHoles,
 }: {
   front: FrontEdit;
   sheet: PlaceSheet;
@@ -24,6 +25,7 @@ export function PairList({
   onEditLamp: () => void;
   onKeepOuts: () => void;
   onRules: () => void;
+  onHoles: () => void;
 }) {
   return (
     <>
@@ -77,6 +79,9 @@ export function PairList({
         </BareButton>
         <BareButton onClick={onRules} px="0">
           Rules: {front.ruleSets.length}
+        </BareButton>
+        <BareButton onClick={onHoles} px="0">
+          Holes of a bracket
         </BareButton>
       </Flex>
     </>

@@ -1,13 +1,13 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
 import { api, unwrap, type PlacePage as Page } from '../app/api/client';
-import { putPlace, usePlacePage } from '../app/api/queries';
+import { putPlace, readLength, usePlacePage } from '../app/api/queries';
 import { useCommand } from '../app/commands';
-import { Fetched } from '../app/Fetched';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
-import { UnitsProvider, useUnits } from '../app/session';
+import { useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
@@ -22,6 +22,7 @@ import { conflictOf } from '../settings/Stale';
 import { FrontConflict } from './FrontConflict';
 import { FrontDrawing } from './FrontDrawing';
 import { HeadingPlan } from './HeadingPlan';
+import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from './KeepOutForm';
 import { LampForm } from './LampForm';
 import { PairList } from './PairList';
@@ -36,6 +37,7 @@ type Shown =
   | 'edit'
   | 'keepOuts'
   | 'rules'
+  | 'holes'
   | 'template'
   | 'findings'
   | 'cautions'
@@ -44,23 +46,16 @@ type Shown =
   | undefined;
 
 export function PlacePage() {
-  const { id = '' } = useParams();
-  const query = usePlacePage(id);
   return (
-    <Fetched query={query} what="job">
-      {(page) => (
-        <UnitsProvider units={page.job.units}>
-          <Place key={id} page={page} offline={query.isRefetchError} />
-        </UnitsProvider>
-      )}
-    </Fetched>
+    <JobStage usePage={usePlacePage}>
+      {(page, offline) => <Place page={page} offline={offline} />}
+    </JobStage>
   );
 }
 
 function Place({ page, offline }: { page: Page; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
-  const navigate = useNavigate();
   const jobId = page.job.id;
   const { front, sheet, draft, refusal, change, drop } = useFront(page, units);
   const [chosenId, setChosenId] = useState<string | undefined>(
@@ -82,7 +77,12 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const conflict = conflictOf(keep.error);
   const nearest = useMutation({
     mutationFn: (pair: string) =>
-      unwrap(api.POST('/api/calc/place/nearest', { body: { units, front, pair } })),
+      unwrap(
+        api.POST('/api/calc/place/nearest', {
+          params: { query: { job: jobId } },
+          body: { units, front, pair },
+        }),
+      ),
     onSuccess: (found) => {
       const { outMm, heightMm } = found;
       if (outMm !== undefined && heightMm !== undefined && chosen) {
@@ -128,11 +128,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     setParted(!apart);
   }, [apart, chosen, change, front]);
   useCommand('p', 'Part the two sides, or mirror the left one', part);
-  useCommand(
-    'y',
-    'To the yard',
-    useCallback(() => void navigate('/'), [navigate]),
-  );
+  useToYard();
   const ask = (findingId: string | undefined) => {
     const finding = sheet.findings.find((one) => one.id === findingId);
     if (finding) {
@@ -164,6 +160,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
             onEditLamp={open('edit')}
             onKeepOuts={open('keepOuts')}
             onRules={open('rules')}
+            onHoles={open('holes')}
           />
         </StageColumn>
       }
@@ -183,7 +180,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
               <Key name="t" />
             </ToolButton>
           </DrawingTools>
-          <Box flex="1" h={{ base: '360px', md: '460px', lg: 'auto' }} minH="0">
+          <Box
+            flex={{ base: 'none', lg: '1' }}
+            h={{ base: '360px', md: '460px', lg: 'auto' }}
+            minH="0"
+          >
             <FrontDrawing
               front={front}
               sheet={sheet}
@@ -198,6 +199,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
                 front={front}
                 pair={chosen}
                 sheet={sheet}
+                onSetback={async (typed) =>
+                  change({ ...front, bumperSetbackMm: await readLength(typed, units) })
+                }
                 onTurn={(side, headingDeg) =>
                   change(withPair(front, moved(chosen, side, { headingDeg }, true)))
                 }
@@ -287,6 +291,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           chosen={front.ruleSets}
           onChange={(ruleSets) => change({ ...front, ruleSets })}
         />
+      </Sheet>
+      <Sheet title="Holes of a bracket" open={shown === 'holes'} close={close}>
+        <HoleRowForm />
       </Sheet>
       <Sheet title="Drill template, 1:1" open={shown === 'template'} close={close}>
         {draft ? (

@@ -27,6 +27,7 @@ function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
     foremost: gravest?.id,
     findings,
     pairs: [],
+    bumper: [],
     horizon: { parts: [], present: 0, marks: [] },
     cautions: [],
   };
@@ -88,6 +89,7 @@ describe('the list of lamps', () => {
         onEditLamp={() => undefined}
         onKeepOuts={() => undefined}
         onRules={() => undefined}
+        onHoles={() => undefined}
       />,
     );
     expect(screen.getByText('Fog lamps')).toBeTruthy();

@@ -29,7 +29,12 @@ export function useFront(page: PlacePage, units: Units) {
       const front = waiting.current;
       waiting.current = undefined;
       try {
-        const judged = await unwrap(api.POST('/api/calc/place', { body: { units, front } }));
+        const judged = await unwrap(
+          api.POST('/api/calc/place', {
+            params: { query: { job: page.job.id } },
+            body: { units, front },
+          }),
+        );
         if (current.current) {
           setSheet(judged);
           setRefusal(undefined);
@@ -41,7 +46,7 @@ export function useFront(page: PlacePage, units: Units) {
       }
     }
     busy.current = false;
-  }, [units]);
+  }, [units, page.job.id]);
 
   const change = useCallback(
     (front: FrontEdit) => {

@@ -8,4 +8,5 @@ export const FUNCTIONS = [
   ['MAIN', 'main beam'],
   ['POSITION', 'position lamp'],
   ['TURN', 'turn signal'],
+  ['SIDE_MARKER', 'side marker'],
 ] as const satisfies readonly (readonly [LampFunction, string])[];

@@ -1,12 +1,27 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState, type ReactNode } from 'react';
-import type { Figure, RuleSet, Source } from '../app/api/client';
+import { useCallback, useState } from 'react';
 import { useRuleSets } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { useToYard } from '../app/useToYard';
+import { FileButton } from '../app/FileButton';
 import { Header, UnitsButton } from '../app/Header';
-import { figureText, UnitsProvider, useUnits } from '../app/session';
-import { FUNCTIONS } from '../place/words';
-import { DIPPED, FOG } from '../settings/words';
+import { Key } from '../app/Key';
+import { UnitsProvider } from '../app/session';
+import { Sheet } from '../app/Sheet';
+import { ConfirmForm } from './ConfirmForm';
+import { LocalSetForm } from './LocalSetForm';
+import {
+  asItsBase,
+  findRule,
+  switchedOff,
+  withRule,
+  type ChangeJson,
+  type RuleJson,
+} from './ruleFile';
+import { RuleForm } from './RuleForm';
+import { RuleTables } from './RuleTables';
+import { useRuleEdits } from './useRuleEdits';
 
 /** All rule sets as one readable view: limits, conditions, where they stand, and their mark. */
 export function RulebookPage() {
@@ -17,23 +32,78 @@ export function RulebookPage() {
   );
 }
 
+type Shown =
+  | { what: 'confirm'; ruleId: string }
+  | { what: 'rule'; kind: 'aim' | 'place'; rule: RuleJson; isNew: boolean }
+  | { what: 'new' }
+  | undefined;
+
 function Rulebook() {
-  const sets = useRuleSets();
+  const query = useRuleSets();
+  const sets = query.data ?? [];
   const [chosen, setChosen] = useState<string>();
-  const set = sets.data?.find((one) => one.id === chosen) ?? sets.data?.[0];
+  const [shown, setShown] = useState<Shown>();
+  const [problem, setProblem] = useState<string>();
+  const edits = useRuleEdits(sets);
+  const set = sets.find((one) => one.id === chosen) ?? sets[0];
+  const close = () => setShown(undefined);
+  useToYard();
+  useCommand(
+    'n',
+    'A set of our own',
+    useCallback(() => setShown({ what: 'new' }), []),
+  );
+  const attempt = async (work: () => Promise<void>) => {
+    try {
+      await work();
+      setProblem(undefined);
+    } catch (refusal) {
+      setProblem((refusal as Error).message);
+    }
+  };
+  const openRule = (ruleId: string, isNew: boolean) =>
+    void attempt(async () => {
+      const found = set && findRule(await edits.files(set), ruleId);
+      if (found) {
+        const rule = isNew ? { ...found.rule, id: `${set.id}.` } : found.rule;
+        setShown({ what: 'rule', kind: found.kind, rule, isNew });
+      }
+    });
+  const keepChange = async (make: (change: ChangeJson) => ChangeJson) => {
+    if (set?.local) {
+      await edits.keep(make(JSON.parse(set.local.file) as ChangeJson));
+      close();
+    }
+  };
   return (
     <>
       <Header title="Rulebook" subtitle="what lamps are judged by; the text in force decides">
+        <PlainButton onClick={() => setShown({ what: 'new' })}>
+          A set of our own
+          <Key name="n" />
+        </PlainButton>
+        <FileButton
+          words="Take a file in"
+          accept="application/json,.json"
+          onPick={(files) =>
+            void attempt(async () => {
+              const file = files?.[0];
+              if (file) {
+                setChosen(await edits.takeIn(await file.text()));
+              }
+            })
+          }
+        />
         <UnitsButton />
       </Header>
       <Box as="main" px={{ base: '14px', md: '26px' }} pb="40px">
-        {sets.error && (
-          <Box role="alert" color="out">
-            {sets.error.message}
+        {(query.error ?? problem) && (
+          <Box role="alert" color="out" pb="10px">
+            {query.error?.message ?? problem}
           </Box>
         )}
         <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label="Rule sets">
-          {sets.data?.map((one) => (
+          {sets.map((one) => (
             <PlainButton
               key={one.id}
               aria-pressed={one.id === set?.id}
@@ -44,189 +114,66 @@ function Rulebook() {
             </PlainButton>
           ))}
         </Flex>
-        {set && <Rules set={set} />}
+        {set && (
+          <RuleTables
+            set={set}
+            baseTitle={sets.find((one) => one.id === set.local?.over)?.title}
+            onConfirm={(ruleId) => setShown({ what: 'confirm', ruleId })}
+            onRule={openRule}
+            onBase={(ruleId) =>
+              void attempt(() => keepChange((change) => asItsBase(change, ruleId)))
+            }
+          />
+        )}
       </Box>
-    </>
-  );
-}
-
-function Rules({ set }: { set: RuleSet }) {
-  return (
-    <>
-      <Box fontSize="17px" maxW="760px">
-        {set.scope}{' '}
-        <Box as="span" color="quiet">
-          Version {set.version}, usually for traffic on the {set.usualTraffic.toLowerCase()}.
-        </Box>
-      </Box>
-      {set.aim.length > 0 && (
-        <Table title="Aim" heads={['Lamps', 'Condition', 'Allowed', 'Aim', 'Where it stands']}>
-          {set.aim.map((rule) => (
-            <tr key={rule.id}>
-              <Cell>{rule.lamps.map(lampWords).join(', ')}</Cell>
-              <Cell>
-                <Condition rule={rule} />
-              </Cell>
-              <Cell>
-                <Limits least={rule.lowest} most={rule.highest} />
-              </Cell>
-              <Cell>
-                <FigureText figure={rule.aim} />
-              </Cell>
-              <Cell>
-                <Where source={rule.source} />
-              </Cell>
-            </tr>
-          ))}
-        </Table>
-      )}
-      {set.place.length > 0 && (
-        <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Vehicles', 'Where it stands']}>
-          {set.place.map((rule) => (
-            <tr key={rule.id}>
-              <Cell>{rule.functions.map(functionWords).join(', ')}</Cell>
-              <Cell>{rule.asksWords}</Cell>
-              <Cell>
-                <Limits least={rule.least} most={rule.most} />
-              </Cell>
-              <Cell>
-                {rule.widthFrom || rule.widthBelow ? (
-                  <>
-                    {rule.widthFrom ? 'from ' : 'under '}
-                    <FigureText figure={rule.widthFrom ?? rule.widthBelow} /> wide
-                  </>
-                ) : (
-                  'all'
-                )}
-              </Cell>
-              <Cell>
-                <Where source={rule.source} />
-              </Cell>
-            </tr>
-          ))}
-        </Table>
-      )}
-    </>
-  );
-}
-
-function Table({
-  title,
-  heads,
-  children,
-}: {
-  title: string;
-  heads: string[];
-  children: ReactNode;
-}) {
-  return (
-    <Box overflowX="auto" mt="20px" tabIndex={0} role="region" aria-label={title}>
-      <Box fontFamily="heading" fontSize="20px" fontWeight="600" pb="6px">
-        {title}
-      </Box>
-      <Box as="table" w="100%" minW="720px" fontSize="16px">
-        <thead>
-          <tr>
-            {heads.map((head) => (
-              <Box
-                as="th"
-                key={head}
-                textAlign="left"
-                color="quiet"
-                fontWeight="500"
-                fontSize="15px"
-                pr="16px"
-                pb="6px"
-              >
-                {head}
-              </Box>
-            ))}
-          </tr>
-        </thead>
-        <tbody>{children}</tbody>
-      </Box>
-    </Box>
-  );
-}
-
-function Cell({ children }: { children: ReactNode }) {
-  return (
-    <Box as="td" borderTopWidth="1px" borderColor="hairline" py="9px" pr="16px" verticalAlign="top">
-      {children}
-    </Box>
-  );
-}
-
-function FigureText({ figure }: { figure: Figure | undefined }) {
-  const units = useUnits();
-  return (
-    <Box as="span" fontFamily="heading" fontWeight="600" whiteSpace="nowrap">
-      {figure && figureText(figure, units)}
-    </Box>
-  );
-}
-
-function Limits({ least, most }: { least: Figure | undefined; most: Figure | undefined }) {
-  if (least && most) {
-    return (
-      <>
-        <FigureText figure={least} /> to <FigureText figure={most} />
-      </>
-    );
-  }
-  return (
-    <>
-      {least ? 'at least ' : 'at most '}
-      <FigureText figure={least ?? most} />
-    </>
-  );
-}
-
-function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
-  const of = rule.heightOf === 'CENTRE' ? 'centre' : 'lower edge';
-  return (
-    <>
-      {rule.heightOf ? (
-        <>
-          {of}{' '}
-          {rule.aboveHeight && (
-            <>
-              {rule.aboveIncluded ? 'from ' : 'over '}
-              <FigureText figure={rule.aboveHeight} />{' '}
-            </>
-          )}
-          {rule.belowHeight && (
-            <>
-              {rule.belowIncluded ? 'up to ' : 'under '}
-              <FigureText figure={rule.belowHeight} />
-            </>
-          )}
-        </>
-      ) : (
-        'any height'
-      )}
-      {rule.byMakersChoice && ', at the maker’s choice'}
-    </>
-  );
-}
-
-function Where({ source }: { source: Source }) {
-  return (
-    <>
-      {source.reference}
-      <Box
-        fontSize="14px"
-        fontWeight="600"
-        color={source.mark === 'FROM_MEMORY' ? 'edge' : 'quiet'}
+      <Sheet title="Held against the text in force" open={shown?.what === 'confirm'} close={close}>
+        {shown?.what === 'confirm' && set && (
+          <ConfirmForm
+            setId={set.id}
+            ruleId={shown.ruleId}
+            onDone={() => {
+              void query.refetch();
+              close();
+            }}
+          />
+        )}
+      </Sheet>
+      <Sheet
+        title={shown?.what === 'rule' && shown.isNew ? 'A rule of our own' : 'Our own rule'}
+        open={shown?.what === 'rule'}
+        close={close}
       >
-        {source.words}
-      </Box>
+        {shown?.what === 'rule' && (
+          <RuleForm
+            rule={shown.rule}
+            isNew={shown.isNew}
+            onKeep={(rule) => keepChange((change) => withRule(change, shown.kind, rule))}
+            onOff={
+              shown.isNew
+                ? undefined
+                : () => keepChange((change) => switchedOff(change, shown.rule.id))
+            }
+            onBase={
+              !shown.isNew && set?.local?.own.includes(shown.rule.id)
+                ? () => keepChange((change) => asItsBase(change, shown.rule.id))
+                : undefined
+            }
+          />
+        )}
+      </Sheet>
+      <Sheet title="A set of our own" open={shown?.what === 'new'} close={close}>
+        {shown?.what === 'new' && set && (
+          <LocalSetForm
+            sets={sets}
+            over={set.id}
+            onKeep={async (change) => {
+              await edits.keep(change);
+              setChosen(change.id);
+              close();
+            }}
+          />
+        )}
+      </Sheet>
     </>
   );
 }
-
-const lampWords = (lamp: RuleSet['aim'][number]['lamps'][number]) =>
-  [...DIPPED, ...FOG].find(([one]) => one === lamp)?.[1] ?? lamp;
-
-const functionWords = (of: RuleSet['place'][number]['functions'][number]) =>
-  FUNCTIONS.find(([one]) => one === of)?.[1] ?? of;

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { RuleSet } from '../app/api/client';
 import { length, show } from '../test/testing';
 import { RulebookPage } from './RulebookPage';
@@ -61,17 +61,14 @@ const SETS: RuleSet[] = [
   },
 ];
 
-vi.mock('../app/api/queries', async (original) => ({
-  ...(await original<object>()),
-  useRuleSets: () => ({ data: SETS }),
-}));
-
 describe('the rulebook', () => {
   it('shows limits, conditions, sources and marks of the set that is chosen', () => {
     show(
       <MemoryRouter>
         <RulebookPage />
       </MemoryRouter>,
+      'METRIC',
+      { 'rule-sets': SETS },
     );
     expect(screen.getByText('UN class F3')).toBeTruthy();
     expect(screen.getByText(/lower edge/).textContent).toContain('over 800 mm');

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { JobPage } from '../app/api/client';
 import { putJob, useBays, useRuleSets } from '../app/api/queries';
 import { Choice, Pairs, TextField, YesNo } from './fields';
+import { NewerRules } from './NewerRules';
 import { jobEdit } from './useJobEdit';
 import { VersionedForm } from './VersionedForm';
 import { EDGES, ORIGINS, TRAFFIC, UNITS } from './words';
@@ -32,6 +33,9 @@ export function JobForm({ page }: { page: JobPage }) {
         }
       }}
     >
+      {page.newerRules.map((newer) => (
+        <NewerRules key={newer.setId} jobId={page.job.id} newer={newer} />
+      ))}
       <TextField label="Work" value={edit.work} set={(work) => change({ work })} maxLength={120} />
       <Pairs>
         <Choice

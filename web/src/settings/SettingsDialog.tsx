@@ -51,7 +51,7 @@ export function SettingsDialog({
             </Dialog.Header>
             <Dialog.Body pb="24px">
               {part === 'Job' && <JobForm page={page} />}
-              {part === 'Vehicle' && <VehicleForm page={page} />}
+              {part === 'Vehicle' && <VehicleForm job={page.job} vehicle={page.vehicle} />}
               {part === 'Screws' && (
                 <Box>
                   <Box color="quiet" mb="8px">

@@ -4,7 +4,7 @@ import {
   api,
   Problem,
   unwrap,
-  type JobPage,
+  type Job,
   type Units,
   type Vehicle,
   type VehicleEdit,
@@ -15,13 +15,19 @@ import { typedLength } from '../entry/typed';
 import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
-import { DIPPED, FOG, SIDES } from './words';
+import { BODIES, DIPPED, FOG, SIDES } from './words';
 
 /** The vehicle as typed: lengths stay texts until they are kept. */
 interface Typed {
   version: number;
   name: string;
   nickname: string;
+  variant: string;
+  modelYear: string;
+  body: string;
+  heightMm: string;
+  frontOverhangMm: string;
+  rearOverhangMm: string;
   driverSide: Vehicle['driverSide'];
   wheelbaseMm: string;
   lampAheadMm: string;
@@ -39,6 +45,12 @@ function typedVehicle(vehicle: Vehicle, units: Units): Typed {
     version: vehicle.version,
     name: vehicle.name,
     nickname: vehicle.nickname,
+    variant: vehicle.variant ?? '',
+    modelYear: String(vehicle.modelYear ?? ''),
+    body: vehicle.body ?? '',
+    heightMm: length(vehicle.heightMm),
+    frontOverhangMm: length(vehicle.frontOverhangMm),
+    rearOverhangMm: length(vehicle.rearOverhangMm),
     driverSide: vehicle.driverSide,
     wheelbaseMm: length(vehicle.wheelbaseMm),
     lampAheadMm: length(vehicle.lampAheadMm),
@@ -64,13 +76,31 @@ async function lengthMm(typed: string, units: Units, field: string): Promise<num
   return entry.value.value;
 }
 
-export function VehicleForm({ page }: { page: JobPage }) {
+function yearOf(typed: string): number | undefined {
+  if (!typed.trim()) {
+    return undefined;
+  }
+  if (!/^(19|20)\d\d$/.test(typed.trim())) {
+    throw new Problem(422, 'Model year: four digits, as in 2016.', 'modelYear', {});
+  }
+  return Number(typed);
+}
+
+export function VehicleForm({
+  job,
+  vehicle,
+  onStored,
+}: {
+  job: Job;
+  vehicle: Vehicle;
+  onStored?: () => void;
+}) {
   const client = useQueryClient();
   const units = useUnits();
-  const [typed, setTyped] = useState(() => typedVehicle(page.vehicle, units));
+  const [typed, setTyped] = useState(() => typedVehicle(vehicle, units));
   const change = (part: Partial<Typed>) => setTyped((before) => ({ ...before, ...part }));
-  const low = useLens(typed.lensDipped, page.job);
-  const fog = useLens(typed.lensFog, page.job);
+  const low = useLens(typed.lensDipped, job);
+  const fog = useLens(typed.lensFog, job);
   // The class follows the lens wherever a mark names one; else it stays as chosen.
   const dippedByLens = typed.lensDipped.trim() ? low?.dipped : undefined;
   const fogByLens = typed.lensFog.trim() ? fog?.fog : undefined;
@@ -80,17 +110,14 @@ export function VehicleForm({ page }: { page: JobPage }) {
     fog: fogByLens ?? typed.fog,
   };
   const refresh = async () => {
-    await client.invalidateQueries({ queryKey: ['job', page.job.id] });
-    const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
-    if (fresh) {
-      setTyped(typedVehicle(fresh.vehicle, units));
-    }
+    await client.invalidateQueries({ queryKey: ['job', job.id] });
+    onStored?.();
   };
   const put = async (sent: Typed) => {
     // read again here: what was typed last may not have been answered yet
     const [low, fog] = await Promise.all([
-      readLens(sent.lensDipped, page.job),
-      readLens(sent.lensFog, page.job),
+      readLens(sent.lensDipped, job),
+      readLens(sent.lensFog, job),
     ]);
     const edit: VehicleEdit = {
       ...sent,
@@ -98,21 +125,47 @@ export function VehicleForm({ page }: { page: JobPage }) {
       wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, 'Wheelbase'),
       lampAheadMm: await lengthMm(sent.lampAheadMm, units, 'Lamps ahead of the axle'),
       widthMm: await lengthMm(sent.widthMm, units, 'Width'),
+      heightMm: await lengthMm(sent.heightMm, units, 'Height'),
+      frontOverhangMm: await lengthMm(sent.frontOverhangMm, units, 'Front overhang'),
+      rearOverhangMm: await lengthMm(sent.rearOverhangMm, units, 'Rear overhang'),
+      variant: sent.variant.trim() || undefined,
+      modelYear: yearOf(sent.modelYear),
+      body: sent.body === '' ? undefined : (sent.body as VehicleEdit['body']),
       lensDipped: sent.lensDipped.trim() || undefined,
       fog: fog?.fog ?? (sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog'])),
       lensFog: sent.lensFog.trim() || undefined,
     };
-    await putVehicle(page.vehicle.id, edit);
+    setTyped(typedVehicle(await putVehicle(vehicle.id, edit), units));
     await refresh();
   };
   return (
-    <VersionedForm edit={followed} put={put} onStored={() => undefined} onTheirs={refresh}>
+    <VersionedForm
+      edit={followed}
+      put={put}
+      onStored={() => undefined}
+      onTheirs={(theirs) => {
+        setTyped(typedVehicle(theirs as unknown as Vehicle, units));
+        void refresh();
+      }}
+    >
       <Pairs>
         <TextField label="Vehicle" value={typed.name} set={(name) => change({ name })} />
         <TextField
           label="What it is called here"
           value={typed.nickname}
           set={(nickname) => change({ nickname })}
+        />
+        <TextField
+          label="Variant"
+          value={typed.variant}
+          set={(variant) => change({ variant })}
+          placeholder="long, 4x4"
+        />
+        <TextField
+          label="Model year"
+          value={typed.modelYear}
+          set={(modelYear) => change({ modelYear })}
+          maxLength={4}
         />
         <LensField
           label="Low beam’s lens, as it stands there"
@@ -149,6 +202,18 @@ export function VehicleForm({ page }: { page: JobPage }) {
           set={(lampAheadMm) => change({ lampAheadMm })}
         />
         <TextField label="Width" value={typed.widthMm} set={(widthMm) => change({ widthMm })} />
+        <TextField label="Height" value={typed.heightMm} set={(heightMm) => change({ heightMm })} />
+        <TextField
+          label="Front overhang"
+          value={typed.frontOverhangMm}
+          set={(frontOverhangMm) => change({ frontOverhangMm })}
+        />
+        <TextField
+          label="Rear overhang"
+          value={typed.rearOverhangMm}
+          set={(rearOverhangMm) => change({ rearOverhangMm })}
+        />
+        <Choice label="Body" value={typed.body} set={(body) => change({ body })} options={BODIES} />
         <Choice
           label="The driver sits"
           value={typed.driverSide}

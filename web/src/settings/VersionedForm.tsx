@@ -19,7 +19,8 @@ export function VersionedForm<Edit extends { version: number }>({
   edit: Edit;
   put: (edit: Edit) => Promise<unknown>;
   onStored: () => void;
-  onTheirs: () => void;
+  /** Takes what somebody else made of it. */
+  onTheirs: (theirs: Record<string, unknown>) => void;
   words?: string;
   children: ReactNode;
 }) {
@@ -48,7 +49,7 @@ export function VersionedForm<Edit extends { version: number }>({
             mine={edit}
             onTheirs={() => {
               store.reset();
-              onTheirs();
+              onTheirs(conflict.theirs);
             }}
             onMine={() => store.mutate({ ...edit, version: Number(conflict.theirs.version) })}
           />

@@ -50,3 +50,14 @@ export const REACHES = [
   ['ALWAYS', 'always'],
   ['FRONT_OPEN_ONLY', 'only with the front open'],
 ] as const satisfies readonly (readonly [Adjuster['reach'], string])[];
+
+export const BODIES = [
+  ['', 'not said'],
+  ['HATCH', 'hatchback'],
+  ['ESTATE', 'estate'],
+  ['ROADSTER', 'roadster'],
+  ['OFF_ROADER', 'off-roader'],
+  ['PICKUP', 'pickup'],
+  ['VAN', 'van'],
+  ['BUS', 'bus'],
+] as const satisfies readonly (readonly [NonNullable<Vehicle['body']> | '', string])[];

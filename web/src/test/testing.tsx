@@ -1,43 +1,25 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
-import { afterEach } from 'vitest';
 import type { Figure, Finding, Horizon, Reading, Sentence, Units } from '../app/api/client';
 import { CommandProvider } from '../app/commands';
 import { SessionProvider, UnitsProvider } from '../app/session';
 import { system } from '../app/theme';
 
-afterEach(cleanup);
-
-// the test's page has no layout: give the components what they ask for
-globalThis.ResizeObserver ??= class {
-  constructor(private readonly told: ResizeObserverCallback) {}
-  observe(target: Element) {
-    this.told(
-      [{ target, contentRect: { width: 800, height: 400 } } as ResizeObserverEntry],
-      this as unknown as ResizeObserver,
-    );
+/** Shows something as the page would, where some queries were answered already. */
+export function show(
+  element: ReactElement,
+  units: Units = 'METRIC',
+  answered: Record<string, unknown> = {},
+) {
+  const client = new QueryClient();
+  for (const [key, data] of Object.entries(answered)) {
+    client.setQueryData([key], data);
   }
-  unobserve() {}
-  disconnect() {}
-};
-window.matchMedia ??= (query: string) =>
-  ({
-    matches: false,
-    media: query,
-    addEventListener() {},
-    removeEventListener() {},
-    addListener() {},
-    removeListener() {},
-  }) as unknown as MediaQueryList;
-
-/** Shows something as the page would. */
-export function show(element: ReactElement, units: Units = 'METRIC') {
-  sessionStorage.clear();
   return render(
     <ChakraProvider value={system}>
-      <QueryClientProvider client={new QueryClient()}>
+      <QueryClientProvider client={client}>
         <SessionProvider>
           <CommandProvider>
             <UnitsProvider units={units}>{element}</UnitsProvider>

@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useRef } from 'react';
 import type { LampAtWall, Side, WallSheet } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { DrawingGround } from '../drawing/DrawingGround';
 import { Overlay } from '../drawing/Overlay';
 import { UprightTape } from '../drawing/UprightTape';
-import { useSize } from '../drawing/useSize';
+import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenX, mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { Cutoff, cutoffShape } from './Cutoff';
@@ -28,18 +28,14 @@ import {
 
 /** The wall to scale, as seen from the seat; values are typed where they are measured. */
 export function WallDrawing(props: Props) {
-  const box = useRef<HTMLDivElement>(null);
-  const size = useSize(box);
   return (
-    <Box ref={box} position="relative" h="100%" minH="0" bg="plaster" overflow="hidden">
-      {size.width > 0 && size.height > FLOOR_HEIGHT && (
-        <Drawn {...props} width={size.width} height={size.height} />
-      )}
-    </Box>
+    <DrawingGround label="The wall to scale, as seen from the driver’s seat">
+      {(size) => size.height > FLOOR_HEIGHT && <Drawn {...props} {...size} />}
+    </DrawingGround>
   );
 }
 
-function Drawn(props: Props & { width: number; height: number }) {
+function Drawn(props: Props & Size) {
   const { page, sheet, pair, draft, width, height } = props;
   const units = useUnits();
   const spacing = lastLiving(page.readings, { kind: 'SPACING', lamp: pair.kind });
@@ -64,8 +60,7 @@ function Drawn(props: Props & { width: number; height: number }) {
       <svg
         width={width}
         height={height}
-        role="img"
-        aria-label="The wall to scale, as seen from the driver’s seat"
+        aria-hidden="true"
         style={{ position: 'absolute', inset: 0 }}
       >
         <rect x="0" y={view.footY} width={width} height={FLOOR_HEIGHT} fill={paint('floor')} />

@@ -1,14 +1,15 @@
 import { Box } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { JobPage, LampKind } from '../app/api/client';
 import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { Fetched } from '../app/Fetched';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { Nowhere } from '../app/Nowhere';
-import { figureText, UnitsProvider, useUnits } from '../app/session';
+import { figureText, useUnits } from '../app/session';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
@@ -34,16 +35,10 @@ import { VerdictBand } from './VerdictBand';
 import { WallDrawing } from './WallDrawing';
 
 export function WallPage() {
-  const { id = '' } = useParams();
-  const query = useJobPage(id);
   return (
-    <Fetched query={query} what="job">
-      {(page) => (
-        <UnitsProvider units={page.job.units}>
-          <Wall key={id} page={page} offline={query.isRefetchError} />
-        </UnitsProvider>
-      )}
-    </Fetched>
+    <JobStage usePage={useJobPage}>
+      {(page, offline) => <Wall page={page} offline={offline} />}
+    </JobStage>
   );
 }
 
@@ -87,7 +82,6 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     () => setTask({ lamp: kind, side: 'RIGHT', turned: false }),
     [kind],
   );
-  const toYard = useCallback(() => void navigate('/'), [navigate]);
   useCommand(' ', 'Stand back', standBack);
   useCommand('c', 'Compare the schools of aiming', openSchools);
   useCommand('m', 'Marks to tape, with their places', openMarks);
@@ -96,7 +90,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   useCommand('w', 'Cautions', openCautions);
   useCommand('l', 'Read the left lamp', readLeft);
   useCommand('r', 'Read the right lamp', readRight);
-  useCommand('y', 'To the yard', toYard);
+  useToYard();
 
   if (!pair) {
     return <Nowhere what="pair of lamps" />;
@@ -255,7 +249,11 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
               </Link>
             </ToolButton>
           </DrawingTools>
-          <Box flex="1" h={{ base: '320px', md: '420px', lg: 'auto' }} minH="0">
+          <Box
+            flex={{ base: 'none', lg: '1' }}
+            h={{ base: '320px', md: '420px', lg: 'auto' }}
+            minH="0"
+          >
             <WallDrawing
               page={page}
               sheet={sheet}

@@ -1,14 +1,25 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { uuidv7 } from 'uuidv7';
-import type { JobEdit, Vehicle } from '../app/api/client';
-import { putJob, putVehicle, useBays, useRuleSets, useVehicles } from '../app/api/queries';
+import type { JobEdit, JobFile, RuleSet, TakeInEdit, Vehicle, WorkKind } from '../app/api/client';
+import {
+  putJob,
+  putTakeIn,
+  putVehicle,
+  useBays,
+  useRuleSets,
+  useVehicles,
+  takeJobFileIn,
+} from '../app/api/queries';
 import { ActButton } from '../app/buttons';
+import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
+import { FileButton } from '../app/FileButton';
 import { Sheet } from '../app/Sheet';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
+import { KINDS, said } from '../takein/words';
 
 /** A few fields take a vehicle in; everything else has a default that can be changed later. */
 export function NewJob({ open, close }: { open: boolean; close: () => void }) {
@@ -19,9 +30,21 @@ export function NewJob({ open, close }: { open: boolean; close: () => void }) {
   );
 }
 
+const NOTHING_TAKEN_IN: TakeInEdit = {
+  customer: '',
+  kinds: [],
+  wants: '',
+  access: 'LAMPS_ONLY',
+  secondSet: false,
+  headlampsLoosened: false,
+  changes: [],
+  changesNote: '',
+  checks: [],
+};
+
 /** The class of lamp that a market's rules expect. */
-function usualLamp(ruleSet: string): Vehicle['dipped'] {
-  return ruleSet.startsWith('us-') ? 'SAE_VOR' : 'UN_DIPPED';
+function usualLamp(set: RuleSet | undefined): Vehicle['dipped'] {
+  return set?.marks === 'SAE' ? 'SAE_VOR' : 'UN_DIPPED';
 }
 
 function NewJobForm() {
@@ -33,7 +56,8 @@ function NewJobForm() {
   const [known, setKnown] = useState('');
   const [name, setName] = useState('');
   const [nickname, setNickname] = useState('');
-  const [work, setWork] = useState('aim');
+  const [work, setWork] = useState('');
+  const [kinds, setKinds] = useState<WorkKind[]>([]);
   const [ruleSet, setRuleSet] = useState('un-r48');
   const [dipped, setDipped] = useState<Vehicle['dipped']>('UN_DIPPED');
   const [units, setUnits] = useState<JobEdit['units']>('METRIC');
@@ -43,9 +67,11 @@ function NewJobForm() {
 
   const chooseRules = (id: string) => {
     setRuleSet(id);
-    setDipped(usualLamp(id));
-    setUnits(id.startsWith('us-') ? 'IMPERIAL' : 'METRIC');
+    const set = rules.data?.find((one) => one.id === id);
+    setDipped(usualLamp(set));
+    setUnits(set?.marks === 'SAE' ? 'IMPERIAL' : 'METRIC');
   };
+  const traffic = rules.data?.find((set) => set.id === ruleSet)?.usualTraffic ?? 'RIGHT';
   const take = useMutation({
     mutationFn: async () => {
       if (!known) {
@@ -53,18 +79,18 @@ function NewJobForm() {
           version: 0,
           name: name.trim(),
           nickname: nickname.trim(),
-          driverSide: ruleSet === 'gb-inspection' ? 'RIGHT' : 'LEFT',
+          driverSide: traffic === 'LEFT' ? 'RIGHT' : 'LEFT',
           dipped,
           steeperByMaker: false,
         });
       }
-      return putJob(ids.job, {
+      await putJob(ids.job, {
         version: 0,
         vehicleId: known || ids.vehicle,
         bayId: bayId || undefined,
-        work: work.trim() || 'aim',
+        work: work.trim() || kinds.map((kind) => said(KINDS, kind)).join(', ') || 'aim',
         ruleSet,
-        traffic: rules.data?.find((set) => set.id === ruleSet)?.usualTraffic ?? 'RIGHT',
+        traffic,
         units,
         school: 'RULE',
         stanceChanged: false,
@@ -73,14 +99,32 @@ function NewJobForm() {
         markOrigin: 'MEASURED',
         tapeWidthMm: 25,
       });
+      return putTakeIn(ids.job, 0, { ...NOTHING_TAKEN_IN, kinds });
     },
     onSuccess: (page) => {
-      client.setQueryData(['job', ids.job], page);
+      client.setQueryData(['take-in', ids.job], page);
       void client.invalidateQueries({ queryKey: ['yard'] });
       void client.invalidateQueries({ queryKey: ['vehicles'] });
-      void navigate(`/jobs/${ids.job}`);
+      void navigate(`/jobs/${ids.job}/take-in`);
     },
   });
+  const takeFile = useMutation({
+    mutationFn: async (file: File) => {
+      let content: unknown;
+      try {
+        content = JSON.parse(await file.text());
+      } catch {
+        throw new Error('This file is no JSON.');
+      }
+      return takeJobFileIn(ids.job, content as JobFile);
+    },
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['yard'] });
+      void client.invalidateQueries({ queryKey: ['vehicles'] });
+      void navigate(`/jobs/${ids.job}/take-in`);
+    },
+  });
+  const problem = take.error ?? takeFile.error;
   return (
     <form
       onSubmit={(event) => {
@@ -102,6 +146,12 @@ function NewJobForm() {
             ]}
           />
         )}
+        <ChoiceButtons
+          label="What is wanted"
+          options={KINDS}
+          chosen={kinds}
+          onToggle={(kind) => setKinds(toggled(kinds, kind))}
+        />
         <Pairs>
           {!known && (
             <>
@@ -120,7 +170,13 @@ function NewJobForm() {
               />
             </>
           )}
-          <TextField label="Work" value={work} set={setWork} maxLength={120} />
+          <TextField
+            label="Work, in a few words"
+            value={work}
+            set={setWork}
+            maxLength={120}
+            placeholder={kinds.map((kind) => said(KINDS, kind)).join(', ') || 'aim'}
+          />
           <Choice
             label="Judged by"
             value={ruleSet}
@@ -140,18 +196,30 @@ function NewJobForm() {
             ]}
           />
         </Pairs>
-        {take.error && (
+        {problem && (
           <Box role="alert" color="out">
-            {take.error.message}
+            {problem.message}
           </Box>
         )}
-        <ActButton
-          type="submit"
-          alignSelf="flex-start"
-          disabled={take.isPending || (!known && !name.trim())}
-        >
-          Take it in
-        </ActButton>
+        <Flex gap="8px" wrap="wrap" align="center">
+          <ActButton
+            type="submit"
+            alignSelf="flex-start"
+            disabled={take.isPending || (!known && !name.trim())}
+          >
+            Take it in
+          </ActButton>
+          <FileButton
+            words="From a job’s file"
+            accept="application/json,.json"
+            onPick={(files) => {
+              const file = files?.[0];
+              if (file) {
+                takeFile.mutate(file);
+              }
+            }}
+          />
+        </Flex>
       </Box>
     </form>
   );

@@ -6,10 +6,16 @@ import {
   type AdjusterEdit,
   type BayPage,
   type JobEdit,
+  type JobFile,
+  type FoundEdit,
   type FrontEdit,
   type JobPage,
+  type PartsEdit,
+  type Photo,
+  type PhotoNotes,
   type ReadingEdit,
   Problem,
+  type TakeInEdit,
   type Units,
   type VehicleEdit,
 } from './client';
@@ -25,8 +31,42 @@ export function useRuleSets() {
   return useQuery({
     queryKey: ['rule-sets'],
     queryFn: () => unwrap(api.GET('/api/rule-sets')),
-    staleTime: Infinity,
+    staleTime: 30_000,
   });
+}
+
+export function putLocalSet(id: string, version: number, file: string) {
+  return unwrap(
+    api.PUT('/api/rule-sets/{id}', {
+      params: { path: { id }, header: ACTING },
+      body: { version, file },
+    }),
+  );
+}
+
+export function confirmRule(id: string, body: { setId: string; ruleId: string; place: string }) {
+  return unwrap(
+    api.PUT('/api/rule-confirmations/{id}', {
+      params: { path: { id }, header: ACTING },
+      body,
+    }),
+  );
+}
+
+/** A rule set's file, as it would be taken in elsewhere. */
+export async function ruleSetFile<T>(id: string): Promise<T> {
+  const text = await unwrap(
+    api.GET('/api/rule-sets/{id}/file', { params: { path: { id } }, parseAs: 'text' }),
+  );
+  return JSON.parse(String(text)) as T;
+}
+
+export function takeNewestRules(jobId: string, setId: string) {
+  return unwrap(
+    api.PUT('/api/jobs/{id}/rules/{setId}', {
+      params: { path: { id: jobId, setId }, header: ACTING },
+    }),
+  );
 }
 
 export function useBays() {
@@ -51,6 +91,102 @@ export function usePlacePage(id: string) {
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/place', { params: { path: { jobId: id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
+}
+
+export function useTakeInPage(id: string) {
+  return useQuery({
+    queryKey: ['take-in', id],
+    queryFn: () =>
+      unwrap(api.GET('/api/jobs/{jobId}/take-in', { params: { path: { jobId: id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+export function usePartsPage(id: string) {
+  return useQuery({
+    queryKey: ['parts', id],
+    queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/parts', { params: { path: { jobId: id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+export function putParts(jobId: string, version: number, parts: PartsEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/parts', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, parts },
+    }),
+  );
+}
+
+export function usePhotosPage(id: string) {
+  return useQuery({
+    queryKey: ['photos', id],
+    queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/photos', { params: { path: { jobId: id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+export function usePhotoComparison(
+  jobId: string,
+  before: Photo | undefined,
+  after: Photo | undefined,
+) {
+  return useQuery({
+    queryKey: ['comparison', before?.id, before?.version, after?.id, after?.version],
+    enabled: before !== undefined && after !== undefined,
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/jobs/{jobId}/photos/comparison', {
+          params: { path: { jobId }, query: { before: before?.id ?? '', after: after?.id ?? '' } },
+        }),
+      ),
+  });
+}
+
+/** Sends a photo's file as it is; the id is made before the first try. */
+export function keepPhoto(
+  jobId: string,
+  id: string,
+  moment: Photo['moment'],
+  shows: string,
+  file: Blob,
+) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/photos/{id}', {
+      params: { path: { jobId, id }, query: { moment, shows }, header: ACTING },
+      headers: { 'Content-Type': 'application/octet-stream' },
+      body: file as unknown as string,
+      bodySerializer: (body) => body as unknown as Blob,
+    }),
+  );
+}
+
+export function notePhoto(jobId: string, id: string, body: PhotoNotes) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/photos/{id}/notes', {
+      params: { path: { jobId, id }, header: ACTING },
+      body,
+    }),
+  );
+}
+
+export function putTakeIn(jobId: string, version: number, takeIn: TakeInEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/take-in', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, takeIn },
+    }),
+  );
+}
+
+export function putFound(jobId: string, version: number, found: FoundEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/found', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, found },
+    }),
+  );
 }
 
 export function useBayPage(id: string) {
@@ -115,6 +251,11 @@ export async function readLength(typed: string, units: Units): Promise<number> {
     throw new Problem(422, `${answer.why} ${answer.wouldBeRight}`, 'typed', {});
   }
   return answer.value.value;
+}
+
+/** Takes a job's file in as a new job. */
+export function takeJobFileIn(id: string, body: JobFile) {
+  return unwrap(api.PUT('/api/jobs/{id}/file', { params: { path: { id }, header: ACTING }, body }));
 }
 
 export function putJob(id: string, body: JobEdit) {

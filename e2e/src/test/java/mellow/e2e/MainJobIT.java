@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** A technician takes a vehicle in and aims it, from the yard to "within". */
@@ -15,6 +16,8 @@ class MainJobIT extends BrowserTest {
     field(page, "Make and model").fill("Orlo Drift");
     field(page, "What it is called here").fill("red one");
     button(page, "Take it in").click();
+    assertThat(verdict(page)).containsText("What is wanted is not said yet");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Wall")).click();
 
     assertThat(verdict(page)).containsText("Distance to the wall not read");
     button(page, "Measure the distance").click();

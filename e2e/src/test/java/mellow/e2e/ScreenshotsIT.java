@@ -25,6 +25,10 @@ class ScreenshotsIT extends BrowserTest {
     shoot(
         "place-day", "/jobs/" + app().job("valley bus 7") + "/place", "", Look.USUAL.theme("day"));
     shoot("as-it-came", "/jobs/" + app().job("snow patrol 1") + "/as-it-came", "", Look.USUAL);
+    shoot("came-front", job + "/as-it-came", "v", Look.USUAL.theme("day"));
+    shoot("take-in", job + "/take-in", "", Look.USUAL);
+    shoot("parts", "/jobs/" + app().job("valley bus 7") + "/parts", "", Look.USUAL);
+    shoot("photos", job + "/photos", "o", Look.USUAL);
     shoot("rulebook", "/rulebook", "", Look.USUAL);
     shoot("tablet", job, "", Look.USUAL.size(800, 1180));
     shoot("phone", job + "/stand-back", "", Look.USUAL.size(390, 844));

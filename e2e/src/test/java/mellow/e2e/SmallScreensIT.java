@@ -2,43 +2,65 @@ package mellow.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** From a workshop screen to a phone: nothing runs off the side, everything can be pressed. */
 class SmallScreensIT extends BrowserTest {
+  private static final String BEYOND_THE_SIDE =
+      """
+      () => document.documentElement.scrollWidth <= document.documentElement.clientWidth
+        ? []
+        : [...document.querySelectorAll('body *')]
+          .filter((one) => one.getBoundingClientRect().right > document.documentElement.clientWidth)
+          .map((one) => `${one.tagName} ${(one.getAttribute('aria-label') ?? one.textContent).slice(0, 40)}`)""";
+
+  private static final String TOO_SMALL =
+      """
+      () => [...document.querySelectorAll('button, select, [role=slider]')]
+        .filter((one) => one.offsetParent !== null)
+        .map((one) => [one, one.getBoundingClientRect()])
+        .filter(([one, box]) => box.height < 47.5 && box.height > 0
+          && !one.closest('[data-dense]'))
+        .map(([one, box]) => `${one.getAttribute('aria-label') ?? one.textContent}: ${box.height}`)""";
+
   @ParameterizedTest
   @CsvSource({"1280, 800", "800, 1180", "390, 844"})
   void nothingRunsOffTheSideAndAGlovedFingerFindsEverything(int width, int height) {
     String job = "/jobs/" + app().job("library van 3");
-    String front = "/jobs/" + app().job("club roadster") + "/place";
-    for (String path :
-        List.of(
-            "/",
-            job,
-            front,
-            job + "/as-it-came",
-            job + "/stand-back",
-            "/bays/" + app().bay("Hall"))) {
-      Page page = open(path, Look.USUAL.size(width, height));
-      Object overflow =
-          page.evaluate(
-              "document.documentElement.scrollWidth - document.documentElement.clientWidth");
-      assertThat(((Number) overflow).intValue()).as(path + " at " + width).isLessThanOrEqualTo(0);
-      Object small =
-          page.evaluate(
-              """
-              () => [...document.querySelectorAll('button, select, [role=slider]')]
-                .filter((one) => one.offsetParent !== null)
-                .map((one) => [one, one.getBoundingClientRect()])
-                .filter(([one, box]) => box.height < 47.5 && box.height > 0
-                  && !one.closest('[data-dense]'))
-                .map(([one, box]) => `${one.getAttribute('aria-label') ?? one.textContent}: ${box.height}`)""");
-      assertThat((List<?>) small).as(path + " at " + width).isEmpty();
-      page.close();
-    }
+    Map<String, Integer> drawingsOf = new LinkedHashMap<>();
+    drawingsOf.put("/", 0);
+    drawingsOf.put(job, 1);
+    drawingsOf.put("/jobs/" + app().job("club roadster") + "/place", 1);
+    drawingsOf.put(job + "/take-in", 0);
+    drawingsOf.put(job + "/as-it-came", 1);
+    drawingsOf.put(job + "/photos", 0);
+    drawingsOf.put(job + "/parts", 0);
+    drawingsOf.put(job + "/stand-back", 0);
+    drawingsOf.put("/bays/" + app().bay("Hall"), 1);
+    drawingsOf.forEach((path, drawings) -> holds(path, drawings, width, height));
+  }
+
+  private void holds(String path, int drawings, int width, int height) {
+    Page page = open(path, Look.USUAL.size(width, height));
+    String where = path + " at " + width;
+    assertThat(page.evaluate(BEYOND_THE_SIDE)).as(where).isEqualTo(List.of());
+    assertThat(page.evaluate(TOO_SMALL)).as(where).isEqualTo(List.of());
+    Locator drawn = page.locator("main [data-drawing]");
+    assertThat(drawn.count()).as("drawings: " + where).isEqualTo(drawings);
+    drawn
+        .all()
+        .forEach(
+            one ->
+                assertThat(one.boundingBox().height)
+                    .as("height of the drawing: " + where)
+                    .isGreaterThanOrEqualTo(280));
+    page.close();
   }
 
   @ParameterizedTest

@@ -1,0 +1,155 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { CandidateEdit, PartsEdit } from '../app/api/client';
+import { BareButton, PlainButton } from '../app/buttons';
+import { LazyText } from '../entry/LazyText';
+import { VerdictShape } from '../finding/VerdictShape';
+import { Pairs, TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
+import { said } from '../takein/words';
+import { LightFields, readLight, typedLight } from './LightFields';
+import { idFor, withOne } from './parts';
+import { LENSES, PATTERNS } from './words';
+
+type Outline = CandidateEdit['outline'];
+const NEXT: Record<string, Outline> = { '': 'RIGHT', RIGHT: 'WRONG', WRONG: undefined };
+const OUTLINE_WORDS = { '': 'not held against it', RIGHT: 'matches', WRONG: 'does not match' };
+
+/** What could be ordered, side by side, kept with the decision and its reason. */
+export function CandidatesForm({
+  parts,
+  onChange,
+}: {
+  parts: PartsEdit;
+  onChange: (parts: PartsEdit) => void;
+}) {
+  const [name, setName] = useState('');
+  const [cost, setCost] = useState('');
+  const [note, setNote] = useState('');
+  const [light, setLight] = useState(() => typedLight(undefined));
+  const { candidates } = parts;
+  const put = (one: CandidateEdit) => onChange({ ...parts, candidates: withOne(candidates, one) });
+  return (
+    <Flex direction="column" gap="14px">
+      {candidates.length > 0 && (
+        <Box overflowX="auto">
+          <Box as="table" w="100%" minW="620px" fontSize="16px">
+            <thead>
+              <tr>
+                {['Candidate', 'Outline, brackets', 'Light', 'Cost', 'Note', ''].map((head) => (
+                  <Box
+                    as="th"
+                    key={head}
+                    textAlign="left"
+                    color="quiet"
+                    fontWeight="500"
+                    pr="12px"
+                    pb="8px"
+                  >
+                    {head}
+                  </Box>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {candidates.map((one) => {
+                const taken = one.id === parts.chosen;
+                return (
+                  <Box as="tr" key={one.id} borderTopWidth="1px" borderColor="hairline">
+                    <Box
+                      as="th"
+                      textAlign="left"
+                      fontFamily="heading"
+                      fontWeight="600"
+                      color={taken ? 'lamp' : 'ink'}
+                      pr="12px"
+                    >
+                      {one.name}
+                    </Box>
+                    <td>
+                      <BareButton
+                        gap="8px"
+                        onClick={() => put({ ...one, outline: NEXT[one.outline ?? ''] })}
+                      >
+                        <VerdictShape
+                          size={16}
+                          verdict={
+                            one.outline === 'RIGHT'
+                              ? 'WITHIN'
+                              : one.outline === 'WRONG'
+                                ? 'OUT'
+                                : 'NOT_KNOWN'
+                          }
+                        />
+                        {OUTLINE_WORDS[one.outline ?? '']}
+                      </BareButton>
+                    </td>
+                    <td>
+                      {one.light
+                        ? [
+                            said(PATTERNS, one.light.pattern),
+                            one.light.kelvin && `${one.light.kelvin} K`,
+                            `${said(LENSES, one.light.lens)} lens`,
+                          ]
+                            .filter(Boolean)
+                            .join(', ')
+                        : 'not said'}
+                    </td>
+                    <td>{one.cost}</td>
+                    <td>{one.note}</td>
+                    <td>
+                      <PlainButton
+                        aria-pressed={taken}
+                        borderColor={taken ? 'lamp' : 'rule'}
+                        onClick={() => onChange({ ...parts, chosen: taken ? undefined : one.id })}
+                      >
+                        {taken ? 'taken' : 'take it'}
+                      </PlainButton>
+                    </td>
+                  </Box>
+                );
+              })}
+            </tbody>
+          </Box>
+        </Box>
+      )}
+      {parts.chosen && (
+        <LazyText
+          label="The reason for it"
+          placeholder="why this one"
+          value={parts.why}
+          maxLength={300}
+          onDone={(why) => onChange({ ...parts, why })}
+        />
+      )}
+      <TypedForm
+        words="Compare this one too"
+        onSend={async () => {
+          if (!name.trim()) {
+            throw new Error('The candidate has no name yet.');
+          }
+          put({
+            id: idFor(
+              name,
+              candidates.map((one) => one.id),
+            ),
+            name: name.trim(),
+            light: readLight(light),
+            cost: cost.trim(),
+            note: note.trim(),
+          });
+          setName('');
+          setCost('');
+          setNote('');
+        }}
+      >
+        <Pairs>
+          <TextField label="Candidate" value={name} set={setName} />
+          <TextField label="Cost" value={cost} set={setCost} maxLength={60} />
+          <TextField label="For and against" value={note} set={setNote} maxLength={300} />
+          <LightFields light={light} set={setLight} />
+        </Pairs>
+      </TypedForm>
+    </Flex>
+  );
+}

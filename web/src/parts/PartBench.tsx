@@ -1,0 +1,101 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { PartEdit, PartsSheet, Verdict } from '../app/api/client';
+import { BareButton } from '../app/buttons';
+import { ChoiceButtons } from '../app/ChoiceButtons';
+import { LazyText } from '../entry/LazyText';
+import { VerdictShape } from '../finding/VerdictShape';
+import { FUNCTIONS } from '../place/words';
+import { said } from '../takein/words';
+import { checked } from './parts';
+import { LENSES, OUTCOMES, PATTERNS } from './words';
+
+const ANSWER: Record<'RIGHT' | 'WRONG', { verdict: Verdict; words: string }> = {
+  RIGHT: { verdict: 'WITHIN', words: 'good' },
+  WRONG: { verdict: 'OUT', words: 'wrong' },
+};
+
+/** One part on the bench: what is looked at, and what comes of it. */
+export function PartBench({
+  part,
+  asks,
+  onChange,
+  onEdit,
+}: {
+  part: PartEdit;
+  asks: PartsSheet['asks'][string];
+  onChange: (part: PartEdit) => void;
+  onEdit: () => void;
+}) {
+  const { light } = part;
+  return (
+    <Flex direction="column" gap="10px">
+      <Flex align="baseline" justify="space-between" wrap="wrap" columnGap="14px">
+        <Box fontFamily="heading" fontWeight="600" fontSize="24px">
+          {part.name}
+          {part.side && `, ${part.side.toLowerCase()}`}
+        </Box>
+        <BareButton onClick={onEdit}>Change this part</BareButton>
+      </Flex>
+      {light && (
+        <Box color="quiet" mt="-8px">
+          {[
+            `switched as ${said(FUNCTIONS, light.circuit)}`,
+            light.pattern !== 'NOT_SAID' && `${said(PATTERNS, light.pattern)} pattern`,
+            light.kelvin && `${light.kelvin} K`,
+            `${said(LENSES, light.lens)} lens`,
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </Box>
+      )}
+      <ChoiceButtons
+        label="What comes of it"
+        options={OUTCOMES}
+        chosen={[part.outcome]}
+        onToggle={(outcome) =>
+          onChange({ ...part, outcome: part.outcome === outcome ? 'OPEN' : outcome })
+        }
+      />
+      {part.outcome !== 'FITS' && part.outcome !== 'OPEN' && (
+        <LazyText
+          label={part.outcome === 'ADAPTS' ? 'Adapts with' : 'Why'}
+          placeholder={part.outcome === 'ADAPTS' ? 'with what' : 'why, ordered again when'}
+          value={part.with}
+          maxLength={200}
+          onDone={(words) => onChange({ ...part, with: words })}
+        />
+      )}
+      <Box role="group" aria-label="Looked at">
+        {asks.map(({ ask, words }) => {
+          const answer = part.checks[ask];
+          const shown = answer ? ANSWER[answer] : undefined;
+          return (
+            <Flex
+              as="button"
+              key={ask}
+              w="100%"
+              minH="48px"
+              px="6px"
+              gap="14px"
+              align="center"
+              textAlign="left"
+              cursor="pointer"
+              borderTopWidth="1px"
+              borderColor="hairline"
+              _hover={{ bg: 'panel' }}
+              onClick={() => onChange(checked(part, ask))}
+            >
+              <VerdictShape verdict={shown?.verdict ?? 'NOT_KNOWN'} />
+              <Box flex="1" fontSize="17px">
+                {words}
+              </Box>
+              <Box color={shown ? 'ink' : 'quiet'} fontFamily="heading" fontWeight="600">
+                {shown?.words ?? 'not looked at'}
+              </Box>
+            </Flex>
+          );
+        })}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import type { PartEdit, Side } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
+import { LightFields, readLight, typedLight } from './LightFields';
+import { NEEDED_FOR, SIDED } from './words';
+
+export type PartIdentity = Pick<PartEdit, 'id' | 'name' | 'side' | 'neededFor' | 'light'>;
+
+/** What a part is: name, side, the stage that waits for it, the light it gives. */
+export function PartForm({
+  part,
+  newId,
+  onDone,
+  onRemove,
+}: {
+  part: PartEdit | undefined;
+  newId: (name: string) => string;
+  /** Takes what the form asks; what was looked at is not its business. */
+  onDone: (part: PartIdentity) => void;
+  onRemove: (() => void) | undefined;
+}) {
+  const [name, setName] = useState(part?.name ?? '');
+  const [side, setSide] = useState<Side | ''>(part?.side ?? '');
+  const [neededFor, setNeededFor] = useState(part?.neededFor ?? 'APART');
+  const [light, setLight] = useState(() => typedLight(part?.light));
+  return (
+    <TypedForm
+      words={part ? 'Change it' : 'Add it'}
+      onSend={async () => {
+        if (!name.trim()) {
+          throw new Error('The part has no name yet.');
+        }
+        onDone({
+          id: part?.id ?? newId(side ? `${name} ${side}` : name),
+          name: name.trim(),
+          side: side || undefined,
+          neededFor,
+          light: readLight(light),
+        });
+      }}
+      more={
+        onRemove && (
+          <PlainButton type="button" onClick={onRemove}>
+            Take it off the list
+          </PlainButton>
+        )
+      }
+    >
+      <Pairs>
+        <TextField label="What it is" value={name} set={setName} />
+        <Choice label="Side, as the driver sits" value={side} set={setSide} options={SIDED} />
+        <Choice
+          label="Stage that waits for it"
+          value={neededFor}
+          set={setNeededFor}
+          options={NEEDED_FOR}
+        />
+        <LightFields light={light} set={setLight} />
+      </Pairs>
+    </TypedForm>
+  );
+}

@@ -1,0 +1,287 @@
+import { Box } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../app/api/client';
+import { putParts, usePartsPage } from '../app/api/queries';
+import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
+import { Key } from '../app/Key';
+import { Sheet } from '../app/Sheet';
+import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { ToolButton } from '../app/ToolButton';
+import { FindingsDialog } from '../finding/FindingsDialog';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { BothVersions, differing } from '../kept/BothVersions';
+import { KeptBand } from '../kept/KeptBand';
+import { useKept } from '../kept/useKept';
+import { CandidatesForm } from './CandidatesForm';
+import { PartBench } from './PartBench';
+import { PartColumn } from './PartColumn';
+import { PartForm } from './PartForm';
+import { idFor, told, verdictOf, withIdentity, withOne, withTicks } from './parts';
+import { PlugForm } from './PlugForm';
+import { PlugMap } from './PlugMap';
+
+type Shown =
+  | { what: 'part'; part?: PartEdit }
+  | { what: 'plug'; plug?: PlugEdit }
+  | { what: 'candidates' | 'findings' | 'both' }
+  | undefined;
+
+export function PartsPage() {
+  return (
+    <JobStage usePage={usePartsPage}>
+      {(page, offline) => <Parts page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Parts({ page, offline }: { page: Page; offline: boolean }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const jobId = page.job.id;
+  const [chosenId, setChosenId] = useState(
+    () => page.parts.parts.find((part) => verdictOf(page.sheet.findings, part.id) === 'OUT')?.id,
+  );
+  const [shown, setShown] = useState<Shown>();
+  const [worked, setWorked] = useState<Worked>();
+  const kept = useKept<PartsEdit>(
+    { version: page.version, content: page.parts },
+    async (version, content) => {
+      const fresh = await putParts(jobId, version, content);
+      client.setQueryData(['parts', jobId], fresh);
+      return { version: fresh.version, content: fresh.parts };
+    },
+  );
+  const { content } = kept;
+  const change = (part: Partial<PartsEdit>) => kept.change({ ...content, ...part });
+  const chosen = content.parts.find((part) => part.id === chosenId) ?? content.parts[0];
+  const putPart = (part: PartEdit) => change({ parts: withOne(content.parts, part) });
+  const close = () => setShown(undefined);
+  useToYard();
+  useCommand(
+    'a',
+    'Add a part',
+    useCallback(() => setShown({ what: 'part' }), []),
+  );
+  useCommand(
+    'c',
+    'Compare candidates',
+    useCallback(() => setShown({ what: 'candidates' }), []),
+  );
+  useCommand(
+    'f',
+    'All findings',
+    useCallback(() => setShown({ what: 'findings' }), []),
+  );
+  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  return (
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="parts" offline={offline} />}
+      leftWidth="236px"
+      left={
+        <StageColumn label="Parts of this job" foot={<WaitingStages sheet={page.sheet} />}>
+          <PartColumn
+            parts={content.parts}
+            sheet={page.sheet}
+            chosenId={chosen?.id}
+            onChoose={setChosenId}
+          />
+        </StageColumn>
+      }
+      drawing={
+        <>
+          <DrawingTools>
+            <ToolButton onClick={() => setShown({ what: 'candidates' })}>
+              Candidates: {content.candidates.length || 'none'}
+              <Key name="c" />
+            </ToolButton>
+            <ToolButton onClick={() => setShown({ what: 'part' })}>
+              Add a part
+              <Key name="a" />
+            </ToolButton>
+          </DrawingTools>
+          <Box
+            flex="1"
+            minH="0"
+            overflowY="auto"
+            bg="plaster"
+            px={{ base: '14px', lg: '22px' }}
+            py="14px"
+            tabIndex={0}
+            role="region"
+            aria-label="The part on the bench"
+          >
+            {chosen ? (
+              <PartBench
+                key={chosen.id}
+                part={chosen}
+                asks={page.sheet.asks[chosen.id] ?? []}
+                onChange={putPart}
+                onEdit={() => setShown({ what: 'part', part: chosen })}
+              />
+            ) : (
+              <Box fontSize="18px">
+                No parts yet.{' '}
+                {page.usual.length > 0
+                  ? 'Start with what such work usually takes, or add them one by one.'
+                  : 'Say at Take in what is wanted, or add them one by one.'}
+                {page.usual.length > 0 && (
+                  <Box pt="14px">
+                    <PlainButton onClick={() => change({ parts: page.usual })}>
+                      Start with {page.usual.length} usual parts
+                    </PlainButton>
+                  </Box>
+                )}
+              </Box>
+            )}
+          </Box>
+        </>
+      }
+      right={
+        <PlugMap
+          plugs={content.plugs}
+          onChange={(plug) => change({ plugs: withOne(content.plugs, plug) })}
+          onEdit={(plug) => setShown({ what: 'plug', plug })}
+          onAdd={() => setShown({ what: 'plug' })}
+        />
+      }
+      rightWidth="280px"
+      band={
+        <KeptBand
+          findings={page.sheet.findings}
+          empty={{
+            headline: 'No parts listed yet',
+            detail: 'The wrong variant shows when it is held against the body, not at fitting.',
+          }}
+          kept={kept}
+          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          onSeeBoth={() => setShown({ what: 'both' })}
+          onDropped={() => void client.invalidateQueries({ queryKey: ['parts', jobId] })}
+          onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        >
+          {page.sheet.findings.length > 0 && (
+            <BareButton onClick={() => setShown({ what: 'findings' })} color="quiet">
+              {page.sheet.findings.length}{' '}
+              {page.sheet.findings.length === 1 ? 'finding' : 'findings'}
+            </BareButton>
+          )}
+          <ActButton onClick={() => void navigate(`/jobs/${jobId}/place`)}>To the place</ActButton>
+        </KeptBand>
+      }
+    >
+      <Sheet
+        title={shown?.what === 'part' && shown.part ? 'The part' : 'A part for this job'}
+        open={shown?.what === 'part'}
+        close={close}
+      >
+        {shown?.what === 'part' && (
+          <PartForm
+            part={shown.part}
+            newId={(name) =>
+              idFor(
+                name,
+                content.parts.map((part) => part.id),
+              )
+            }
+            onDone={(part) => {
+              putPart(withIdentity(content.parts, part));
+              setChosenId(part.id);
+              close();
+            }}
+            onRemove={
+              shown.part &&
+              (() => {
+                change({ parts: content.parts.filter((part) => part.id !== shown.part?.id) });
+                close();
+              })
+            }
+          />
+        )}
+      </Sheet>
+      <Sheet title="A plug of the kit" open={shown?.what === 'plug'} close={close}>
+        {shown?.what === 'plug' && (
+          <PlugForm
+            plug={shown.plug}
+            others={content.plugs.filter((plug) => plug.id !== shown.plug?.id)}
+            newId={(label) =>
+              idFor(
+                label,
+                content.plugs.map((plug) => plug.id),
+              )
+            }
+            onDone={(plug) => {
+              change({ plugs: withOne(content.plugs, withTicks(content.plugs, plug)) });
+              close();
+            }}
+            onRemove={
+              shown.plug &&
+              (() => {
+                const gone = shown.plug?.id;
+                change({
+                  plugs: content.plugs
+                    .filter((plug) => plug.id !== gone)
+                    .map((plug) =>
+                      plug.matesWith === gone ? { ...plug, matesWith: undefined } : plug,
+                    ),
+                });
+                close();
+              })
+            }
+          />
+        )}
+      </Sheet>
+      <Sheet
+        title="What could be ordered"
+        open={shown?.what === 'candidates'}
+        close={close}
+        size="xl"
+      >
+        <CandidatesForm parts={content} onChange={kept.change} />
+      </Sheet>
+      <Sheet
+        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        open={shown?.what === 'both' && theirs !== undefined}
+        close={close}
+      >
+        {theirs && (
+          <BothVersions
+            theirName={kept.conflict?.changedBy ?? ''}
+            lines={differing(told(theirs.parts), told(content))}
+          />
+        )}
+      </Sheet>
+      <FindingsDialog
+        findings={page.sheet.findings}
+        open={shown?.what === 'findings'}
+        close={close}
+        onAsk={setWorked}
+      />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}
+
+/** The stages that cannot begin, and what they wait for. */
+function WaitingStages({ sheet }: { sheet: Page['sheet'] }) {
+  const waiting = Object.entries(sheet.waiting);
+  if (waiting.length === 0) {
+    return null;
+  }
+  return (
+    <Box borderTopWidth="1px" borderColor="hairline" py="10px">
+      {waiting.map(([stage, what]) => (
+        <Box key={stage} pb="4px">
+          <Box as="span" color="out" fontFamily="heading" fontWeight="600">
+            {stage.charAt(0) + stage.slice(1).toLowerCase().replaceAll('_', ' ')} waits
+          </Box>{' '}
+          for {what.join('; ')}
+        </Box>
+      ))}
+    </Box>
+  );
+}

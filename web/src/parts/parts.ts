@@ -1,0 +1,106 @@
+import type { Finding, PartEdit, PartsEdit, PlugEdit, Side, Verdict } from '../app/api/client';
+import { said } from '../takein/words';
+import type { PartIdentity } from './PartForm';
+import { OUTCOMES } from './words';
+
+type Answers = PartEdit['checks'];
+type Ask = keyof Answers;
+type PlugState = PlugEdit['done'][Side];
+
+/** A free id made of a name. */
+export function idFor(name: string, taken: readonly string[]): string {
+  const plain =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 32) || 'one';
+  let id = plain;
+  for (let count = 2; taken.includes(id); count++) {
+    id = `${plain}-${count}`;
+  }
+  return id;
+}
+
+/** The list with one entry put in the place of the one with its id, or added. */
+export function withOne<T extends { id: string }>(list: readonly T[], one: T): T[] {
+  return list.some(({ id }) => id === one.id)
+    ? list.map((other) => (other.id === one.id ? one : other))
+    : [...list, one];
+}
+
+/** The part as a form says it is, with what was looked at so far. */
+export function withIdentity(parts: readonly PartEdit[], part: PartIdentity): PartEdit {
+  const known = parts.find((one) => one.id === part.id);
+  return {
+    checks: known?.checks ?? ({} as Answers),
+    outcome: known?.outcome ?? 'OPEN',
+    with: known?.with ?? '',
+    ...part,
+  };
+}
+
+/** The plug as a form says it is; ticks belong to what it was meant for. */
+export function withTicks(plugs: readonly PlugEdit[], plug: Omit<PlugEdit, 'done'>): PlugEdit {
+  const known = plugs.find((one) => one.id === plug.id);
+  const done = known?.use === plug.use ? known.done : ({} as PlugEdit['done']);
+  return { ...plug, done };
+}
+
+/** The part with one check turned on: not looked at, right, wrong. */
+export function checked(part: PartEdit, ask: Ask): PartEdit {
+  const { [ask]: here, ...rest } = part.checks;
+  const next = here === undefined ? 'RIGHT' : here === 'RIGHT' ? 'WRONG' : undefined;
+  return { ...part, checks: (next ? { ...rest, [ask]: next } : rest) as Answers };
+}
+
+const TURNS: Record<PlugEdit['use'], readonly PlugState[]> = {
+  CONNECT: ['CONNECTED'],
+  INSULATE: ['INSULATED'],
+  OPTION: ['CONNECTED', 'PARTED'],
+};
+
+/** The plug with one side turned to its next state: not ticked, then what it is meant to be. */
+export function ticked(plug: PlugEdit, side: Side): PlugEdit {
+  const states = TURNS[plug.use];
+  const { [side]: here, ...rest } = plug.done;
+  const next = states[here === undefined ? 0 : states.indexOf(here) + 1];
+  return { ...plug, done: (next ? { ...rest, [side]: next } : rest) as PlugEdit['done'] };
+}
+
+export const TICK_WORDS: Record<PlugState, string> = {
+  CONNECTED: 'connected',
+  INSULATED: 'insulated',
+  PARTED: 'parted',
+};
+
+/** Where a part stands, by the finding on it. */
+export const verdictOf = (findings: Finding[], partId: string): Verdict =>
+  findings.find((finding) => finding.id === `parts.${partId}`)?.verdict ?? 'NOT_KNOWN';
+
+export const outcomeWords = (part: PartEdit) =>
+  part.outcome === 'OPEN' ? 'not settled' : said(OUTCOMES, part.outcome).replace(' with …', '');
+
+/** Parts told as words by name, to be held against another version. */
+export function told(edit: PartsEdit): Record<string, string> {
+  const sided = (part: PartEdit) =>
+    part.side ? `${part.name}, ${part.side.toLowerCase()}` : part.name;
+  return {
+    ...Object.fromEntries(
+      edit.parts.map((part) => [
+        sided(part),
+        `${Object.keys(part.checks).length} looked at, ${outcomeWords(part)} ${part.with}`.trim(),
+      ]),
+    ),
+    ...Object.fromEntries(
+      edit.plugs.map((plug) => [
+        `Plug ${plug.label}`,
+        Object.entries(plug.done)
+          .map(([side, state]) => `${side.toLowerCase()} ${TICK_WORDS[state]}`)
+          .join(', ') || 'not ticked',
+      ]),
+    ),
+    Candidates: edit.candidates.map((one) => one.name).join(', '),
+    Taken: edit.candidates.find((one) => one.id === edit.chosen)?.name ?? '',
+  };
+}

@@ -1,0 +1,69 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { uuidv7 } from 'uuidv7';
+import type { Photo, PhotosPage } from '../app/api/client';
+import { keepPhoto } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+import { FileButton } from '../app/FileButton';
+
+const PHOTOS = 'image/jpeg,image/png';
+
+interface Sending {
+  id: string;
+  file: File;
+  problem?: string;
+}
+
+/** Takes photos from files or the camera, one after the other; what fails stays to be sent again. */
+export function AddPhotos({
+  jobId,
+  moment,
+  onKept,
+}: {
+  jobId: string;
+  moment: Photo['moment'];
+  onKept: (page: PhotosPage, id: string) => void;
+}) {
+  const [waiting, setWaiting] = useState<Sending[]>([]);
+  const send = async (all: Sending[]) => {
+    const failed: Sending[] = [];
+    for (const [index, one] of all.entries()) {
+      setWaiting([...failed, ...all.slice(index)]);
+      try {
+        onKept(await keepPhoto(jobId, one.id, moment, '', one.file), one.id);
+      } catch (problem) {
+        failed.push({ ...one, problem: (problem as Error).message });
+      }
+    }
+    setWaiting(failed);
+  };
+  const pick = (files: FileList | null) =>
+    void send([...(files ?? [])].map((file) => ({ id: uuidv7(), file })));
+  const failed = waiting.filter((one) => one.problem);
+  return (
+    <Box>
+      <Flex gap="6px">
+        <FileButton words="From file" accept={PHOTOS} multiple onPick={pick} />
+        <FileButton words="Camera" accept={PHOTOS} camera onPick={pick} />
+      </Flex>
+      {waiting.length > failed.length && (
+        <Box role="status" color="quiet" pt="6px">
+          Sending {waiting.length - failed.length} …
+        </Box>
+      )}
+      {failed.map((one) => (
+        <Box key={one.id} role="alert" color="out" pt="6px" fontSize="15px">
+          {one.file.name}: {one.problem}
+        </Box>
+      ))}
+      {failed.length > 0 && waiting.length === failed.length && (
+        <Flex gap="6px" pt="6px">
+          <PlainButton onClick={() => void send(failed.map(({ id, file }) => ({ id, file })))}>
+            Send again
+          </PlainButton>
+          <PlainButton onClick={() => setWaiting([])}>Leave</PlainButton>
+        </Flex>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,104 @@
+import { Box } from '@chakra-ui/react';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Photo, PhotoMarks } from '../app/api/client';
+import { paint } from '../app/theme';
+import { shareAt, type Fit } from './photos';
+
+const STEP = 0.001;
+const ENDS = [
+  ['left', 'leftX', 'leftY'],
+  ['right', 'rightX', 'rightY'],
+] as const;
+
+const MOVES: Record<string, [number, number]> = {
+  ArrowLeft: [-STEP, 0],
+  ArrowRight: [STEP, 0],
+  ArrowUp: [0, -STEP],
+  ArrowDown: [0, STEP],
+};
+
+/** The two tape marks of a photo, dragged or nudged onto the tape they show. */
+export function MarkHandles({
+  photo,
+  marks,
+  fit,
+  onMove,
+  onDone,
+}: {
+  photo: Photo;
+  marks: PhotoMarks;
+  fit: Fit;
+  onMove: (marks: PhotoMarks) => void;
+  onDone: (marks: PhotoMarks) => void;
+}) {
+  const held = useRef<PhotoMarks | undefined>(undefined);
+  return (
+    <>
+      {ENDS.map(([end, x, y]) => {
+        const moved = (event: PointerEvent<HTMLElement>): PhotoMarks => {
+          const box = event.currentTarget.parentElement?.getBoundingClientRect();
+          const [atX, atY] = shareAt(
+            fit,
+            photo,
+            event.clientX - (box?.left ?? 0),
+            event.clientY - (box?.top ?? 0),
+          );
+          return { ...marks, [x]: atX, [y]: atY };
+        };
+        const nudge = (event: KeyboardEvent) => {
+          const move = MOVES[event.key];
+          if (!move) {
+            return;
+          }
+          event.preventDefault();
+          const far = event.shiftKey ? 10 : 1;
+          const keep = (share: number) => Math.min(1, Math.max(0, share));
+          const next = {
+            ...marks,
+            [x]: keep(marks[x] + move[0] * far),
+            [y]: keep(marks[y] + move[1] * far),
+          };
+          onMove(next);
+          onDone(next);
+        };
+        return (
+          <Box
+            as="button"
+            key={end}
+            aria-label={`${end} tape mark, arrow keys move it`}
+            position="absolute"
+            left={`${fit.left + marks[x] * photo.widthPx * fit.scale - 24}px`}
+            top={`${fit.top + marks[y] * photo.heightPx * fit.scale - 24}px`}
+            w="48px"
+            h="48px"
+            cursor="grab"
+            touchAction="none"
+            onKeyDown={nudge}
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              held.current = marks;
+            }}
+            onPointerMove={(event) => {
+              if (held.current) {
+                held.current = moved(event);
+                onMove(held.current);
+              }
+            }}
+            onPointerUp={() => {
+              if (held.current) {
+                onDone(held.current);
+                held.current = undefined;
+              }
+            }}
+          >
+            <svg width="48" height="48" viewBox="0 0 48 48" aria-hidden="true">
+              <circle cx="24" cy="24" r="15" fill="none" stroke={paint('ground')} strokeWidth="5" />
+              <circle cx="24" cy="24" r="15" fill="none" stroke={paint('lamp')} strokeWidth="2.5" />
+              <path d="M24 2V20M24 28V46M2 24H20M28 24H46" stroke={paint('lamp')} strokeWidth="2" />
+            </svg>
+          </Box>
+        );
+      })}
+    </>
+  );
+}

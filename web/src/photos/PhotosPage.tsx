@@ -1,0 +1,324 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Finding, Photo, PhotoNotes, PhotosPage as Page } from '../app/api/client';
+import { notePhoto, usePhotoComparison, usePhotosPage } from '../app/api/queries';
+import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { ChoiceButtons } from '../app/ChoiceButtons';
+import { useCommand } from '../app/commands';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
+import { Key } from '../app/Key';
+import { figureText, useUnits } from '../app/session';
+import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { ToolButton } from '../app/ToolButton';
+import { LazyText } from '../entry/LazyText';
+import { Band } from '../finding/Band';
+import { FindingList } from '../finding/FindingList';
+import { SentenceText } from '../finding/SentenceText';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { gravest } from '../kept/KeptBand';
+import { AddPhotos } from './AddPhotos';
+import { LaidOver } from './LaidOver';
+import { conflictOf } from '../settings/Stale';
+import { FIRST_MARKS, LOCKS, MOMENTS, notesOf, pairOf, thumbnailOf, untouched } from './photos';
+import { PhotoStage } from './PhotoStage';
+
+export function PhotosPage() {
+  return (
+    <JobStage usePage={usePhotosPage}>
+      {(page, offline) => <Photos page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Photos({ page, offline }: { page: Page; offline: boolean }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const units = useUnits();
+  const jobId = page.job.id;
+  const pair = pairOf(page.photos);
+  const [chosenId, setChosenId] = useState<string>();
+  const [over, setOver] = useState(false);
+  const [worked, setWorked] = useState<Worked>();
+  const chosen = page.photos.find((photo) => photo.id === chosenId) ?? page.photos.at(-1);
+  const comparison = usePhotoComparison(jobId, pair.before, pair.after);
+  const both = pair.before !== undefined && pair.after !== undefined;
+  const take = (fresh: Page) => client.setQueryData(['photos', jobId], fresh);
+  const note = useMutation({
+    mutationFn: async ({ photo, part }: { photo: Photo; part: Partial<PhotoNotes> }) => {
+      const put = (on: Photo) => notePhoto(jobId, photo.id, { ...notesOf(on, units), ...part });
+      try {
+        return await put(photo);
+      } catch (refusal) {
+        const theirs = conflictOf(refusal)?.theirs as unknown as Photo | undefined;
+        if (theirs && untouched(part, photo, theirs)) {
+          return put(theirs);
+        }
+        throw refusal;
+      }
+    },
+    onSuccess: take,
+    onError: () => void client.invalidateQueries({ queryKey: ['photos', jobId] }),
+  });
+  /** What was refused, on the photo as it is shown by now: asked for by a press, not unseen. */
+  const again = ({ photo, part }: { photo: Photo; part: Partial<PhotoNotes> }) =>
+    note.mutate({ photo: page.photos.find((one) => one.id === photo.id) ?? photo, part });
+  const change = (photo: Photo) => (part: Partial<PhotoNotes>) => note.mutate({ photo, part });
+  const toCame = useCallback(() => void navigate(`/jobs/${jobId}/as-it-came`), [navigate, jobId]);
+  const lay = useCallback(() => setOver((on) => !on && both), [both]);
+  useToYard();
+  useCommand('o', 'Lay after over before', lay);
+  const findings = (both && comparison.data?.findings) || [];
+  const foremost = gravest(findings);
+  return (
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />}
+      leftWidth="236px"
+      left={
+        <StageColumn
+          label="Photos"
+          foot={
+            <Box py="10px" borderTopWidth="1px" borderColor="hairline">
+              <AddPhotos
+                jobId={jobId}
+                moment={pair.before ? 'AFTER' : 'BEFORE'}
+                onKept={(fresh, id) => {
+                  take(fresh);
+                  setChosenId(id);
+                }}
+              />
+            </Box>
+          }
+        >
+          {page.photos.length === 0 && <Box color="quiet">No photo yet.</Box>}
+          <Box as="ul" listStyleType="none" aria-label="Photos">
+            {page.photos.map((photo) => (
+              <li key={photo.id}>
+                <Thumbnail
+                  photo={photo}
+                  on={photo.id === chosen?.id && !over}
+                  onChoose={() => {
+                    setChosenId(photo.id);
+                    setOver(false);
+                  }}
+                />
+              </li>
+            ))}
+          </Box>
+        </StageColumn>
+      }
+      drawing={
+        <>
+          <DrawingTools>
+            <ToolButton on={over} aria-pressed={over} disabled={!both} onClick={lay}>
+              Lay after over before
+              <Key name="o" />
+            </ToolButton>
+          </DrawingTools>
+          <Box flex={{ base: 'none', lg: '1' }} h={{ base: '420px', lg: 'auto' }} minH="0">
+            {over && pair.before && pair.after ? (
+              <LaidOver before={pair.before} after={pair.after} lay={comparison.data?.lay} />
+            ) : chosen ? (
+              <PhotoStage
+                key={chosen.id}
+                photo={chosen}
+                onMarks={(marks) => change(chosen)({ marks })}
+              />
+            ) : (
+              <Box p="22px" fontSize="18px" bg="plaster" h="100%" maxW="none">
+                Photograph the front and the cutoff on the wall before anything comes off: from a
+                place you can find again, with focus, exposure and white balance locked, and two
+                tape marks in the picture.
+              </Box>
+            )}
+          </Box>
+        </>
+      }
+      right={
+        <Box h="100%" bg="panel" overflowY="auto" tabIndex={0} role="region" aria-label="Notes">
+          {over ? (
+            <FindingList
+              title="What the comparison is good for"
+              findings={findings}
+              onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+            />
+          ) : (
+            chosen && <Notes key={chosen.id} photo={chosen} onChange={change(chosen)} />
+          )}
+        </Box>
+      }
+      rightWidth="262px"
+      band={
+        <PhotoBand
+          problem={note.error?.message}
+          retry={
+            <BareButton onClick={() => note.variables && again(note.variables)}>
+              Send it again
+            </BareButton>
+          }
+          both={both}
+          before={pair.before !== undefined}
+          foremost={foremost}
+          onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        >
+          <ActButton onClick={over || !both ? toCame : lay}>
+            {over || !both ? 'As it came' : 'Lay over'}
+          </ActButton>
+        </PhotoBand>
+      }
+    >
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}
+
+function PhotoBand({
+  problem,
+  retry,
+  both,
+  before,
+  foremost,
+  onAsk,
+  children,
+}: {
+  problem: string | undefined;
+  /** Sends again what was refused. */
+  retry: React.ReactNode;
+  both: boolean;
+  before: boolean;
+  foremost: Finding | undefined;
+  onAsk: (finding: Finding) => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <Band
+      verdict={foremost?.verdict ?? 'NOT_KNOWN'}
+      headline={
+        foremost ? (
+          <SentenceText sentence={foremost.headline} />
+        ) : before ? (
+          'Photographed before; nothing after yet'
+        ) : (
+          'Not photographed before yet'
+        )
+      }
+      detail={
+        problem ? (
+          <Box as="span" role="alert" color="out">
+            {problem} {retry}
+          </Box>
+        ) : foremost?.remedy ? (
+          <SentenceText sentence={foremost.remedy} />
+        ) : both ? (
+          ''
+        ) : (
+          'A photo compares only what was locked when it was taken.'
+        )
+      }
+      onAsk={foremost && (() => onAsk(foremost))}
+    >
+      {children}
+    </Band>
+  );
+}
+
+function Thumbnail({ photo, on, onChoose }: { photo: Photo; on: boolean; onChoose: () => void }) {
+  const words = MOMENTS.find(([moment]) => moment === photo.moment)?.[1];
+  return (
+    <Flex
+      as="button"
+      w="100%"
+      gap="10px"
+      py="6px"
+      align="center"
+      textAlign="left"
+      cursor="pointer"
+      aria-pressed={on}
+      opacity={photo.putAside ? 0.55 : 1}
+      onClick={onChoose}
+    >
+      <img
+        src={thumbnailOf(photo)}
+        alt=""
+        style={{
+          width: 84,
+          height: 60,
+          objectFit: 'cover',
+          outline: on ? '2px solid var(--chakra-colors-lamp)' : undefined,
+          outlineOffset: -2,
+        }}
+      />
+      <Box minW="0">
+        <Box fontFamily="heading" fontWeight="600" color={on ? 'lamp' : 'ink'}>
+          {words}
+          {photo.putAside && ', put aside'}
+        </Box>
+        <Box color="quiet" fontSize="14px" lineClamp="2" lineHeight="1.25">
+          {photo.shows || 'no note yet'}
+        </Box>
+      </Box>
+    </Flex>
+  );
+}
+
+function Notes({
+  photo,
+  onChange,
+}: {
+  photo: Photo;
+  onChange: (part: Partial<PhotoNotes>) => void;
+}) {
+  const units = useUnits();
+  return (
+    <Flex direction="column" gap="10px" px="14px" py="10px">
+      <ChoiceButtons
+        label="When it was taken"
+        options={MOMENTS}
+        chosen={[photo.moment]}
+        onToggle={(moment) => onChange({ moment })}
+      />
+      <LazyText
+        label="What it shows"
+        placeholder="what it shows"
+        value={photo.shows}
+        onDone={(shows) => onChange({ shows })}
+      />
+      <Box>
+        <LazyText
+          label="From how far it was taken"
+          placeholder="from how far"
+          value={photo.fromTyped ?? ''}
+          maxLength={60}
+          onDone={(typed) => onChange({ fromTyped: typed.trim() || undefined })}
+        />
+        {photo.from && (
+          <Box color="quiet" fontSize="14px" pt="2px">
+            {figureText(photo.from, units)}
+          </Box>
+        )}
+      </Box>
+      <ChoiceButtons
+        label="What was locked"
+        options={LOCKS}
+        chosen={LOCKS.map(([lock]) => lock).filter((lock) => photo[lock])}
+        onToggle={(lock) => onChange({ [lock]: !photo[lock] })}
+      />
+      <PlainButton
+        onClick={() => onChange({ marks: photo.marks ? undefined : FIRST_MARKS })}
+        alignSelf="flex-start"
+      >
+        {photo.marks ? 'Take its marks off' : 'Set its two tape marks'}
+      </PlainButton>
+      <BareButton alignSelf="flex-start" onClick={() => onChange({ putAside: !photo.putAside })}>
+        {photo.putAside ? 'Take it back' : 'Put it aside'}
+      </BareButton>
+      <Box color="quiet" fontSize="14px">
+        {photo.takenBy}, {photo.widthPx} × {photo.heightPx} px. Place, time and serial numbers were
+        taken out of the file.
+      </Box>
+    </Flex>
+  );
+}

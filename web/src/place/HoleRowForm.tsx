@@ -1,0 +1,105 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { api, unwrap } from '../app/api/client';
+import { readLength } from '../app/api/queries';
+import { useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { Pairs, TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
+
+const PITCH = 56;
+
+/** Which holes of a bracket to use for some lamps, so that they sit mirrored and clear. */
+export function HoleRowForm() {
+  const units = useUnits();
+  const [count, setCount] = useState('5');
+  const [pitch, setPitch] = useState('');
+  const [widths, setWidths] = useState('');
+  const [found, setFound] = useState<{ count: number; holes: number[] }>();
+  return (
+    <TypedForm
+      words="Which holes?"
+      onSend={async () => {
+        const holes = Number(count);
+        if (!Number.isInteger(holes) || holes < 1 || holes > 30) {
+          throw new Error('A bracket has 1 to 30 holes.');
+        }
+        const lamps = widths
+          .split('/')
+          .map((one) => one.trim())
+          .filter(Boolean);
+        if (lamps.length === 0) {
+          throw new Error('Type how wide each lamp is, as in 90 / 90 / 90.');
+        }
+        const pitchMm = await readLength(pitch, units);
+        const widthsMm = await Promise.all(lamps.map((one) => readLength(one, units)));
+        const answer = await unwrap(
+          api.POST('/api/calc/place/holes', { body: { holes, pitchMm, widthsMm } }),
+        );
+        setFound({ count: holes, holes: answer.holes });
+      }}
+    >
+      <Pairs>
+        <TextField label="Holes in the row" value={count} set={setCount} maxLength={2} />
+        <TextField label="From one hole to the next" value={pitch} set={setPitch} maxLength={20} />
+      </Pairs>
+      <TextField
+        label="Widths of the lamps, from one end to the other"
+        value={widths}
+        set={setWidths}
+        placeholder="90 / 90 / 90"
+        maxLength={120}
+      />
+      {found && <HoleRow count={found.count} holes={found.holes} />}
+      <Box color="quiet">
+        A number stamped on a bracket is its own, not that of the hole. Common practice.
+      </Box>
+    </TypedForm>
+  );
+}
+
+function HoleRow({ count, holes }: { count: number; holes: number[] }) {
+  return (
+    <Box role="status">
+      <Box fontFamily="heading" fontWeight="600" fontSize="20px">
+        {holes.length === 0
+          ? 'No holes keep these lamps mirrored and clear of each other'
+          : `${holes.length === 1 ? 'Hole' : 'Holes'} ${holes.join(', ')}`}
+      </Box>
+      <Box overflowX="auto">
+        <svg width={count * PITCH} height="64" aria-hidden="true">
+          <rect
+            x="2"
+            y="16"
+            width={count * PITCH - 4}
+            height="32"
+            fill="none"
+            stroke={paint('ink')}
+          />
+          {Array.from({ length: count }, (_, index) => {
+            const on = holes.includes(index + 1);
+            return (
+              <g key={index} transform={`translate(${(index + 0.5) * PITCH} 32)`}>
+                <circle
+                  r="11"
+                  fill={on ? paint('lampFill') : 'none'}
+                  stroke={on ? paint('lampFill') : paint('quiet')}
+                  strokeWidth="1.5"
+                />
+                <text
+                  y="5"
+                  textAnchor="middle"
+                  fontSize="14"
+                  fontFamily="Barlow Condensed"
+                  fill={on ? paint('onLamp') : paint('ink')}
+                >
+                  {index + 1}
+                </text>
+              </g>
+            );
+          })}
+        </svg>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,238 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { Figure, RuleSet, Source } from '../app/api/client';
+import { BareButton, PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { FUNCTIONS } from '../place/words';
+import { DIPPED, FOG } from '../settings/words';
+
+interface RuleActions {
+  onConfirm: (ruleId: string) => void;
+  /** Changes a rule, or adds one like it. */
+  onRule: (ruleId: string, isNew: boolean) => void;
+  onBase: (ruleId: string) => void;
+}
+
+/** All rules of a set: limits, conditions, where they stand, and their mark. */
+export function RuleTables({
+  set,
+  baseTitle,
+  ...actions
+}: { set: RuleSet; baseTitle: string | undefined } & RuleActions) {
+  return (
+    <>
+      <Flex gap="14px" wrap="wrap" align="center" justify="space-between">
+        <Box fontSize="17px" maxW="760px">
+          {set.scope}{' '}
+          <Box as="span" color="quiet">
+            {set.local
+              ? `Version ${set.version}, over ${baseTitle}, by ${set.local.changedBy}.`
+              : `Version ${set.version}, usually for traffic on the ${set.usualTraffic.toLowerCase()}.`}
+          </Box>
+        </Box>
+        <PlainButton asChild>
+          <a href={`/api/rule-sets/${set.id}/file`} download>
+            Its file
+          </a>
+        </PlainButton>
+      </Flex>
+      {set.local && set.local.off.length > 0 && (
+        <Box pt="8px">
+          Switched off here:{' '}
+          {set.local.off.map((id) => (
+            <BareButton key={id} onClick={() => actions.onBase(id)}>
+              {id}, switch it on
+            </BareButton>
+          ))}
+        </Box>
+      )}
+      {set.aim.length > 0 && (
+        <Table title="Aim" heads={['Lamps', 'Condition', 'Allowed', 'Aim', 'Where it stands']}>
+          {set.aim.map((rule) => (
+            <tr key={rule.id}>
+              <Cell>{rule.lamps.map(lampWords).join(', ')}</Cell>
+              <Cell>
+                <Condition rule={rule} />
+              </Cell>
+              <Cell>
+                <Limits least={rule.lowest} most={rule.highest} />
+              </Cell>
+              <Cell>
+                <FigureText figure={rule.aim} />
+              </Cell>
+              <Cell>
+                <Where set={set} ruleId={rule.id} source={rule.source} {...actions} />
+              </Cell>
+            </tr>
+          ))}
+        </Table>
+      )}
+      {set.place.length > 0 && (
+        <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Vehicles', 'Where it stands']}>
+          {set.place.map((rule) => (
+            <tr key={rule.id}>
+              <Cell>{rule.functions.map(functionWords).join(', ')}</Cell>
+              <Cell>{rule.asksWords}</Cell>
+              <Cell>
+                <Limits least={rule.least} most={rule.most} />
+              </Cell>
+              <Cell>
+                {rule.widthFrom || rule.widthBelow ? (
+                  <>
+                    {rule.widthFrom ? 'from ' : 'under '}
+                    <FigureText figure={rule.widthFrom ?? rule.widthBelow} /> wide
+                  </>
+                ) : (
+                  'all'
+                )}
+              </Cell>
+              <Cell>
+                <Where set={set} ruleId={rule.id} source={rule.source} {...actions} />
+              </Cell>
+            </tr>
+          ))}
+        </Table>
+      )}
+    </>
+  );
+}
+
+function Table({
+  title,
+  heads,
+  children,
+}: {
+  title: string;
+  heads: string[];
+  children: ReactNode;
+}) {
+  return (
+    <Box overflowX="auto" mt="20px" tabIndex={0} role="region" aria-label={title}>
+      <Box fontFamily="heading" fontSize="20px" fontWeight="600" pb="6px">
+        {title}
+      </Box>
+      <Box as="table" w="100%" minW="720px" fontSize="16px">
+        <thead>
+          <tr>
+            {heads.map((head) => (
+              <Box
+                as="th"
+                key={head}
+                textAlign="left"
+                color="quiet"
+                fontWeight="500"
+                fontSize="15px"
+                pr="16px"
+                pb="6px"
+              >
+                {head}
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>{children}</tbody>
+      </Box>
+    </Box>
+  );
+}
+
+function Cell({ children }: { children: ReactNode }) {
+  return (
+    <Box as="td" borderTopWidth="1px" borderColor="hairline" py="9px" pr="16px" verticalAlign="top">
+      {children}
+    </Box>
+  );
+}
+
+function FigureText({ figure }: { figure: Figure | undefined }) {
+  const units = useUnits();
+  return (
+    <Box as="span" fontFamily="heading" fontWeight="600" whiteSpace="nowrap">
+      {figure && figureText(figure, units)}
+    </Box>
+  );
+}
+
+function Limits({ least, most }: { least: Figure | undefined; most: Figure | undefined }) {
+  if (least && most) {
+    return (
+      <>
+        <FigureText figure={least} /> to <FigureText figure={most} />
+      </>
+    );
+  }
+  return (
+    <>
+      {least ? 'at least ' : 'at most '}
+      <FigureText figure={least ?? most} />
+    </>
+  );
+}
+
+function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
+  const of = rule.heightOf === 'CENTRE' ? 'centre' : 'lower edge';
+  return (
+    <>
+      {rule.heightOf ? (
+        <>
+          {of}{' '}
+          {rule.aboveHeight && (
+            <>
+              {rule.aboveIncluded ? 'from ' : 'over '}
+              <FigureText figure={rule.aboveHeight} />{' '}
+            </>
+          )}
+          {rule.belowHeight && (
+            <>
+              {rule.belowIncluded ? 'up to ' : 'under '}
+              <FigureText figure={rule.belowHeight} />
+            </>
+          )}
+        </>
+      ) : (
+        'any height'
+      )}
+      {rule.byMakersChoice && ', at the maker’s choice'}
+    </>
+  );
+}
+
+function Where({
+  set,
+  ruleId,
+  source,
+  onConfirm,
+  onRule,
+}: { set: RuleSet; ruleId: string; source: Source } & RuleActions) {
+  return (
+    <Flex columnGap="10px" justify="space-between" align="center">
+      <Box>
+        {source.reference}
+        <Box
+          fontSize="14px"
+          fontWeight="600"
+          color={source.mark === 'FROM_MEMORY' ? 'edge' : 'quiet'}
+        >
+          {source.words}
+        </Box>
+      </Box>
+      <Flex>
+        {!set.local && source.mark === 'FROM_MEMORY' && (
+          <BareButton onClick={() => onConfirm(ruleId)}>confirm</BareButton>
+        )}
+        {set.local && (
+          <>
+            <BareButton onClick={() => onRule(ruleId, false)}>change</BareButton>
+            <BareButton onClick={() => onRule(ruleId, true)}>add one like it</BareButton>
+          </>
+        )}
+      </Flex>
+    </Flex>
+  );
+}
+
+const lampWords = (lamp: RuleSet['aim'][number]['lamps'][number]) =>
+  [...DIPPED, ...FOG].find(([one]) => one === lamp)?.[1] ?? lamp;
+
+const functionWords = (of: RuleSet['place'][number]['functions'][number]) =>
+  FUNCTIONS.find(([one]) => one === of)?.[1] ?? of;

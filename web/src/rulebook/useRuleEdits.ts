@@ -1,0 +1,44 @@
+import { useQueryClient } from '@tanstack/react-query';
+import type { RuleSet } from '../app/api/client';
+import { putLocalSet, ruleSetFile } from '../app/api/queries';
+import { fileText, type ChangeJson, type SetJson } from './ruleFile';
+
+/** Keeps local sets, and fetches the files that a set stands on. */
+export function useRuleEdits(sets: RuleSet[]) {
+  const client = useQueryClient();
+  const take = (fresh: RuleSet[]) => client.setQueryData(['rule-sets'], fresh);
+
+  const keepText = async (id: string, text: string) => {
+    const there = sets.find((set) => set.id === id);
+    take(await putLocalSet(id, there?.local ? there.version : 0, text));
+  };
+  return {
+    take,
+    keep: (change: ChangeJson) => keepText(change.id, fileText(change)),
+    /** Takes a file in; its short name says which set it is. */
+    takeIn: async (text: string) => {
+      let id: unknown;
+      try {
+        id = (JSON.parse(text) as { id?: unknown }).id;
+      } catch {
+        throw new Error('This file is no JSON.');
+      }
+      if (typeof id !== 'string') {
+        throw new Error('This file is no rule set: it has no “id”.');
+      }
+      await keepText(id, text);
+      return id;
+    },
+    /** The set's own file and those below it, the nearest first. */
+    files: async (set: RuleSet): Promise<SetJson[]> => {
+      const files: SetJson[] = [];
+      let id: string | undefined = set.id;
+      while (id !== undefined && files.length < 20) {
+        const file: SetJson = await ruleSetFile(id);
+        files.push(file);
+        id = file.over;
+      }
+      return files;
+    },
+  };
+}

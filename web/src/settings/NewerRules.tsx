@@ -1,0 +1,41 @@
+import { Box } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { JobPage } from '../app/api/client';
+import { takeNewestRules } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+
+/** A newer version of a set that the job is judged by, and what it would change. */
+export function NewerRules({
+  jobId,
+  newer,
+}: {
+  jobId: string;
+  newer: JobPage['newerRules'][number];
+}) {
+  const client = useQueryClient();
+  const take = useMutation({
+    mutationFn: () => takeNewestRules(jobId, newer.setId),
+    onSuccess: (fresh) => {
+      client.setQueryData(['job', jobId], fresh);
+      void client.invalidateQueries({ queryKey: ['place', jobId] });
+    },
+  });
+  return (
+    <Box borderWidth="1px" borderColor="edge" p="14px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="18px">
+        {newer.title}: version {newer.latest} is there; this job keeps version {newer.kept}
+      </Box>
+      {newer.differences.map((difference) => (
+        <Box key={difference}>{difference}</Box>
+      ))}
+      {take.error && (
+        <Box role="alert" color="out">
+          {take.error.message}
+        </Box>
+      )}
+      <PlainButton type="button" mt="8px" onClick={() => take.mutate()}>
+        Judge it by version {newer.latest}
+      </PlainButton>
+    </Box>
+  );
+}

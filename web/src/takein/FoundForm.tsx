@@ -1,0 +1,186 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { FoundEdit, Plan, TakeInPage } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { BothVersions, differing } from '../kept/BothVersions';
+import { conflictOf, type Conflict } from '../settings/Stale';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
+import { ABOUT, said } from './words';
+
+type Note = FoundEdit['notes'][number];
+type StageKey = keyof FoundEdit['minutes'];
+
+function minutesOf(typed: string, what: string): number | undefined {
+  if (!typed.trim()) {
+    return undefined;
+  }
+  if (!/^\d{1,5}$/.test(typed.trim())) {
+    throw new Error(`${what}: whole minutes, as in 45.`);
+  }
+  return Number(typed);
+}
+
+/** What was found told as words by name, to be held against another version. */
+export function toldFound(found: FoundEdit): Record<string, string> {
+  return {
+    Notes: found.notes.map((note) => `${said(ABOUT, note.about)}: ${note.words}`).join('; '),
+    Minutes: Object.entries(found.minutes)
+      .map(([stage, minutes]) => `${stage.toLowerCase().replaceAll('_', ' ')} ${minutes}`)
+      .join(', '),
+    'Told the customer': String(found.estimateMinutes ?? ''),
+    'What the parts cost': found.partsCost,
+    'Looking back': found.lookBack,
+  };
+}
+
+/** What this job found, and how long it took: for the next one on this vehicle or one like it. */
+export function FoundForm({
+  version,
+  found,
+  plan,
+  put,
+  onKept,
+}: {
+  version: number;
+  found: FoundEdit;
+  plan: Plan;
+  put: (version: number, found: FoundEdit) => Promise<TakeInPage>;
+  onKept: (page: TakeInPage) => void;
+}) {
+  // what is typed belongs to the version that was shown when the form was opened
+  const [madeOn, setMadeOn] = useState(version);
+  const [conflict, setConflict] = useState<Conflict>();
+  const [mine, setMine] = useState<FoundEdit>();
+  const [notes, setNotes] = useState<Note[]>(found.notes);
+  const [minutes, setMinutes] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(found.minutes).map(([stage, min]) => [stage, String(min)])),
+  );
+  const [estimate, setEstimate] = useState(String(found.estimateMinutes ?? ''));
+  const [partsCost, setPartsCost] = useState(found.partsCost);
+  const [lookBack, setLookBack] = useState(found.lookBack);
+  const send = async () => {
+    const taken: Record<string, number> = {};
+    for (const stage of plan.stages) {
+      const typed = minutesOf(minutes[stage.stage] ?? '', stage.words);
+      if (typed !== undefined) {
+        taken[stage.stage] = typed;
+      }
+    }
+    const edit: FoundEdit = {
+      notes: notes.filter((note) => note.words.trim()),
+      minutes: taken as Record<StageKey, number>,
+      estimateMinutes: minutesOf(estimate, 'Told the customer'),
+      partsCost,
+      lookBack,
+    };
+    try {
+      onKept(await put(madeOn, edit));
+    } catch (refusal) {
+      const stale = conflictOf(refusal);
+      if (!stale) {
+        throw refusal;
+      }
+      setMine(edit);
+      setConflict(stale);
+      setMadeOn((stale.theirs as unknown as TakeInPage).foundVersion);
+    }
+  };
+  const change = (index: number, part: Partial<Note>) =>
+    setNotes(notes.map((note, at) => (at === index ? { ...note, ...part } : note)));
+  return (
+    <TypedForm
+      words={conflict ? 'Use mine' : 'Keep what was found'}
+      onSend={send}
+      more={
+        conflict && (
+          <PlainButton
+            type="button"
+            onClick={() => onKept(conflict.theirs as unknown as TakeInPage)}
+          >
+            Keep theirs
+          </PlainButton>
+        )
+      }
+    >
+      {conflict && mine && (
+        <Box role="alert" borderWidth="1px" borderColor="edge" p="14px">
+          <Box fontFamily="heading" fontSize="20px" fontWeight="600">
+            Changed meanwhile by {conflict.changedBy}
+          </Box>
+          <BothVersions
+            theirName={conflict.changedBy}
+            lines={differing(
+              toldFound((conflict.theirs as unknown as TakeInPage).found),
+              toldFound(mine),
+            )}
+          />
+        </Box>
+      )}
+      {notes.map((note, index) => (
+        <Flex key={index} gap="10px" align="end">
+          <Box w="190px" flexShrink={0}>
+            <Choice
+              label="About"
+              value={note.about}
+              set={(about) => change(index, { about })}
+              options={ABOUT}
+            />
+          </Box>
+          <Box flex="1">
+            <TextField
+              label="What the next one should know"
+              value={note.words}
+              set={(words) => change(index, { words })}
+              maxLength={300}
+            />
+          </Box>
+        </Flex>
+      ))}
+      <PlainButton
+        type="button"
+        alignSelf="flex-start"
+        onClick={() => setNotes([...notes, { about: 'HIDDEN_BOLT', words: '' }])}
+      >
+        Add a note
+      </PlainButton>
+      <Box color="quiet">Minutes taken, by stage</Box>
+      <Box
+        display="grid"
+        gap="10px"
+        gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(4, 1fr)' }}
+      >
+        {plan.stages.map((stage) => (
+          <TextField
+            key={stage.stage}
+            label={stage.words}
+            value={minutes[stage.stage] ?? ''}
+            set={(typed) => setMinutes({ ...minutes, [stage.stage]: typed })}
+            maxLength={5}
+          />
+        ))}
+      </Box>
+      <Pairs>
+        <TextField
+          label="Minutes told to the customer"
+          value={estimate}
+          set={setEstimate}
+          maxLength={5}
+        />
+        <TextField
+          label="What the parts cost"
+          value={partsCost}
+          set={setPartsCost}
+          maxLength={120}
+        />
+      </Pairs>
+      <TextField
+        label="Looking back later"
+        value={lookBack}
+        set={setLookBack}
+        maxLength={600}
+        placeholder="two winters, no trouble"
+      />
+    </TypedForm>
+  );
+}

@@ -1,0 +1,114 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Plan, PlannedStage } from '../app/api/client';
+import { BareButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { Sheet } from '../app/Sheet';
+import { STAGE_PATHS } from '../app/StageLinks';
+
+/** The stages in order of work, each with what is expected of it; a press shows its steps. */
+export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
+  const units = useUnits();
+  const [shown, setShown] = useState<PlannedStage>();
+  if (plan.stages.length === 0) {
+    return <Box color="quiet">The plan follows from what is wanted.</Box>;
+  }
+  return (
+    <>
+      <Box as="ol" listStyleType="none" aria-label="Plan">
+        {plan.stages.map((stage) => (
+          <li key={stage.stage}>
+            <Flex
+              as="button"
+              w="100%"
+              minH="48px"
+              py="4px"
+              columnGap="8px"
+              align="baseline"
+              justify="space-between"
+              textAlign="left"
+              cursor="pointer"
+              borderTopWidth="1px"
+              borderColor="hairline"
+              onClick={() => setShown(stage)}
+            >
+              <Box fontFamily="heading" fontWeight="600" fontSize="17px">
+                {stage.words}
+                {stage.waitsFor.length > 0 && (
+                  <Box color="out" fontSize="14px" lineHeight="1.2">
+                    waits: {stage.waitsFor.join('; ')}
+                  </Box>
+                )}
+              </Box>
+              <Box color="quiet" fontSize="15px" textAlign="right">
+                {stage.expected
+                  ? figureText(stage.expected.minutes, units)
+                  : `${stage.steps.length} ${stage.steps.length === 1 ? 'step' : 'steps'}`}
+              </Box>
+            </Flex>
+          </li>
+        ))}
+      </Box>
+      <Box color="quiet" fontSize="14px" borderTopWidth="1px" borderColor="hairline" pt="6px">
+        {figureText(plan.knownMinutes, units)} known;{' '}
+        {plan.stagesWithoutMinutes === 0
+          ? 'every stage was timed before.'
+          : `${plan.stagesWithoutMinutes} stages not timed yet in own jobs.`}
+      </Box>
+      <Sheet
+        title={shown?.words ?? ''}
+        open={shown !== undefined}
+        close={() => setShown(undefined)}
+      >
+        {shown && <StageSteps stage={shown} jobId={jobId} />}
+      </Sheet>
+    </>
+  );
+}
+
+function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
+  const units = useUnits();
+  const path = STAGE_PATHS[stage.stage];
+  return (
+    <>
+      {stage.expected && (
+        <Box pb="8px" fontSize="17px">
+          Expected: {figureText(stage.expected.minutes, units)}{' '}
+          <Box as="span" color="quiet">
+            {stage.expected.source.reference} · {stage.expected.source.words}
+          </Box>
+        </Box>
+      )}
+      <Box as="ol" listStyleType="none">
+        {stage.steps.map((step) => (
+          <Box
+            as="li"
+            key={step.id}
+            py="9px"
+            borderTopWidth="1px"
+            borderColor="hairline"
+            fontSize="17px"
+          >
+            {step.words}
+            {step.gate && (
+              <Box color="edge" fontWeight="600" fontSize="15px">
+                Cannot be undone: what comes before is proved first
+              </Box>
+            )}
+            {step.atHand.length > 0 && (
+              <Box color="quiet" fontSize="15px">
+                At hand: {step.atHand.join(', ')}
+              </Box>
+            )}
+          </Box>
+        ))}
+      </Box>
+      {path !== undefined && (
+        <BareButton asChild mt="8px">
+          <Link to={`/jobs/${jobId}${path}`}>Go to {stage.words}</Link>
+        </BareButton>
+      )}
+    </>
+  );
+}

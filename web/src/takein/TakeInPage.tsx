@@ -1,0 +1,285 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { TakeInEdit, TakeInPage as Page } from '../app/api/client';
+import { putFound, putTakeIn, useTakeInPage } from '../app/api/queries';
+import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
+import { useCommand } from '../app/commands';
+import { useToYard } from '../app/useToYard';
+import { JobStage } from '../app/JobStage';
+import { Key } from '../app/Key';
+import { Sheet } from '../app/Sheet';
+import { StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { LazyText } from '../entry/LazyText';
+import { Cautions } from '../finding/Cautions';
+import { FindingsDialog } from '../finding/FindingsDialog';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { BothVersions, differing } from '../kept/BothVersions';
+import { KeptBand } from '../kept/KeptBand';
+import { useKept } from '../kept/useKept';
+import { VehicleForm } from '../settings/VehicleForm';
+import { told } from './checks';
+import { DoneBeforeList } from './DoneBeforeList';
+import { FoundForm } from './FoundForm';
+import { FunctionGrid } from './FunctionGrid';
+import { PlanColumn } from './PlanColumn';
+import { ACCESS, CHANGES, KINDS, said } from './words';
+
+type Shown = 'found' | 'vehicle' | 'atHand' | 'cautions' | 'findings' | 'both' | undefined;
+
+export function TakeInPage() {
+  return (
+    <JobStage usePage={useTakeInPage}>
+      {(page, offline) => <TakeIn page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const jobId = page.job.id;
+  const [shown, setShown] = useState<Shown>();
+  const [worked, setWorked] = useState<Worked>();
+  const take = (fresh: Page) => client.setQueryData(['take-in', jobId], fresh);
+  const kept = useKept<TakeInEdit>(
+    { version: page.version, content: page.takeIn },
+    async (version, content) => {
+      const fresh = await putTakeIn(jobId, version, content);
+      take(fresh);
+      return { version: fresh.version, content: fresh.takeIn };
+    },
+  );
+  const { content } = kept;
+  const change = (part: Partial<TakeInEdit>) => kept.change({ ...content, ...part });
+  const refresh = () => void client.invalidateQueries({ queryKey: ['take-in', jobId] });
+  const close = () => setShown(undefined);
+  useToYard();
+  useCommand(
+    'v',
+    'The vehicle',
+    useCallback(() => setShown('vehicle'), []),
+  );
+  useCommand(
+    'j',
+    'What this job found',
+    useCallback(() => setShown('found'), []),
+  );
+  useCommand(
+    'f',
+    'All findings',
+    useCallback(() => setShown('findings'), []),
+  );
+  useCommand(
+    'w',
+    'Cautions',
+    useCallback(() => setShown('cautions'), []),
+  );
+  const { vehicle } = page;
+  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  return (
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={vehicle} here="take-in" offline={offline} />}
+      leftWidth="236px"
+      left={
+        <StageColumn
+          label="Plan"
+          foot={
+            <Cautions
+              cautions={page.plan.cautions}
+              where="in this job"
+              open={shown === 'cautions'}
+              setOpen={(on) => setShown(on ? 'cautions' : undefined)}
+            />
+          }
+        >
+          <PlanColumn plan={page.plan} jobId={jobId} />
+          <BareButton px="0" asChild>
+            <a href={`/api/jobs/${jobId}/file`} download>
+              This job’s file
+            </a>
+          </BareButton>
+          {page.plan.atHand.length > 0 && (
+            <BareButton px="0" onClick={() => setShown('atHand')}>
+              At hand: {page.plan.atHand.length} things
+            </BareButton>
+          )}
+        </StageColumn>
+      }
+      drawing={
+        <Box
+          flex="1"
+          minH="0"
+          overflowY="auto"
+          bg="plaster"
+          px={{ base: '14px', lg: '22px' }}
+          py="14px"
+          tabIndex={0}
+          role="region"
+          aria-label="What was taken in"
+        >
+          <Flex direction="column" gap="8px">
+            <Flex gap="10px" wrap="wrap" align="center">
+              <Box flex="1" minW="220px">
+                <LazyText
+                  label="Customer"
+                  placeholder="customer"
+                  value={content.customer}
+                  onDone={(customer) => change({ customer })}
+                />
+              </Box>
+              <PlainButton onClick={() => setShown('vehicle')}>
+                {[vehicle.name, vehicle.variant, vehicle.modelYear].filter(Boolean).join(', ')}
+                <Key name="v" />
+              </PlainButton>
+              <PlainButton onClick={() => setShown('found')}>
+                What it found
+                <Key name="j" />
+              </PlainButton>
+            </Flex>
+            <Line title="Wanted">
+              <ChoiceButtons
+                label="What is wanted"
+                options={KINDS}
+                chosen={content.kinds}
+                onToggle={(kind) => change({ kinds: toggled(content.kinds, kind) })}
+              />
+            </Line>
+            <Line title="Why">
+              <LazyText
+                label="In the customer’s words"
+                placeholder="in the customer’s words"
+                value={content.wants}
+                maxLength={600}
+                onDone={(wants) => change({ wants })}
+              />
+            </Line>
+            <Line title="Access">
+              <ChoiceButtons
+                label="Access"
+                options={ACCESS}
+                chosen={[content.access]}
+                onToggle={(access) => change({ access })}
+              />
+              <ChoiceButtons
+                label="More on access"
+                options={MORE_ACCESS}
+                chosen={MORE_ACCESS.map(([flag]) => flag).filter((flag) => content[flag])}
+                onToggle={(flag) => change({ [flag]: !content[flag] })}
+              />
+              {page.plan.offered.length > 0 && (
+                <Box color="lamp">
+                  Open anyway: {page.plan.offered.map((kind) => said(KINDS, kind)).join(', ')}?
+                </Box>
+              )}
+            </Line>
+            <Line title="Changed">
+              <ChoiceButtons
+                label="Changed before it came"
+                options={CHANGES}
+                chosen={content.changes}
+                onToggle={(one) => change({ changes: toggled(content.changes, one) })}
+              />
+              {(content.changes.length > 0 || content.changesNote) && (
+                <Box flexBasis="100%">
+                  <LazyText
+                    label="What was changed"
+                    placeholder="what, when, by whom"
+                    value={content.changesNote}
+                    maxLength={600}
+                    onDone={(changesNote) => change({ changesNote })}
+                  />
+                </Box>
+              )}
+            </Line>
+            <FunctionGrid checks={content.checks} onChange={(checks) => change({ checks })} />
+          </Flex>
+        </Box>
+      }
+      right={<DoneBeforeList jobs={page.doneBefore} />}
+      rightWidth="262px"
+      band={
+        <KeptBand
+          findings={page.findings}
+          kept={kept}
+          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          onSeeBoth={() => setShown('both')}
+          onDropped={refresh}
+          onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        >
+          <BareButton onClick={() => setShown('findings')} color="quiet">
+            {page.findings.length} {page.findings.length === 1 ? 'finding' : 'findings'}
+          </BareButton>
+          <ActButton onClick={() => void navigate(`/jobs/${jobId}/as-it-came`)}>
+            As it came
+          </ActButton>
+        </KeptBand>
+      }
+    >
+      <Sheet title="What this job found" open={shown === 'found'} close={close} size="xl">
+        <FoundForm
+          version={page.foundVersion}
+          found={page.found}
+          plan={page.plan}
+          put={(version, found) => putFound(jobId, version, found)}
+          onKept={(fresh) => {
+            take(fresh);
+            close();
+          }}
+        />
+      </Sheet>
+      <Sheet title="The vehicle" open={shown === 'vehicle'} close={close} size="xl">
+        <VehicleForm job={page.job} vehicle={vehicle} onStored={refresh} />
+      </Sheet>
+      <Sheet title="At hand" open={shown === 'atHand'} close={close}>
+        <Box as="ul" listStyleType="none" columnCount={{ md: 2 }} fontSize="17px">
+          {page.plan.atHand.map((thing) => (
+            <Box as="li" key={thing} py="5px">
+              {thing}
+            </Box>
+          ))}
+        </Box>
+      </Sheet>
+      <Sheet
+        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        open={shown === 'both' && theirs !== undefined}
+        close={close}
+      >
+        {theirs && (
+          <BothVersions
+            theirName={kept.conflict?.changedBy ?? ''}
+            lines={differing(told(theirs.takeIn), told(content))}
+          />
+        )}
+      </Sheet>
+      <FindingsDialog
+        findings={page.findings}
+        open={shown === 'findings'}
+        close={close}
+        onAsk={setWorked}
+      />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}
+
+const MORE_ACCESS = [
+  ['headlampsLoosened', 'headlamps come loose'],
+  ['secondSet', 'second set built meanwhile'],
+] as const;
+
+function Line({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Flex columnGap="10px" align="flex-start">
+      <Box w="68px" flexShrink={0} pt="13px" color="quiet">
+        {title}
+      </Box>
+      <Flex flex="1" minW="0" gap="6px" wrap="wrap" align="center">
+        {children}
+      </Flex>
+    </Flex>
+  );
+}

@@ -1,0 +1,54 @@
+import type { LampCheck, Side, TakeInEdit } from '../app/api/client';
+import { ACCESS, CHANGES, CHECKED, KINDS, said, STATES } from './words';
+
+type Fn = LampCheck['function'];
+
+export const checkOf = (checks: LampCheck[], fn: Fn, side: Side) =>
+  checks.find((one) => one.function === fn && one.side === side);
+
+/** The grid with one cell turned to its next state; the last state goes back to "not tried". */
+export function turned(checks: LampCheck[], fn: Fn, side: Side): LampCheck[] {
+  const here = checkOf(checks, fn, side);
+  const rest = checks.filter((one) => one !== here);
+  const next = STATES[here ? STATES.findIndex(([state]) => state === here.state) + 1 : 0];
+  return next
+    ? [...rest, { function: fn, side, state: next[0], tries: next[0] === 'AFTER_TRIES' ? 2 : 0 }]
+    : rest;
+}
+
+/** The grid with the lamps not noted yet that every vehicle has noted as working. */
+export function restWorks(checks: LampCheck[]): LampCheck[] {
+  const missing = CHECKED.slice(0, 4).flatMap(([fn]) =>
+    (['LEFT', 'RIGHT'] as const)
+      .filter((side) => !checkOf(checks, fn, side))
+      .map((side) => ({ function: fn, side, state: 'WORKS' as const, tries: 0 })),
+  );
+  return [...checks, ...missing];
+}
+
+export const checkWords = (check: LampCheck | undefined) =>
+  !check
+    ? 'not tried'
+    : check.state === 'AFTER_TRIES'
+      ? `works after ${check.tries} tries`
+      : said(STATES, check.state);
+
+/** A take-in told as words by name, to be held against another. */
+export function told(edit: TakeInEdit): Record<string, string> {
+  return {
+    Customer: edit.customer,
+    Wanted: edit.kinds.map((kind) => said(KINDS, kind)).join(', '),
+    'In their words': edit.wants,
+    Access: said(ACCESS, edit.access),
+    'Second set': edit.secondSet ? 'yes' : 'no',
+    'Headlamps loosened': edit.headlampsLoosened ? 'yes' : 'no',
+    'Changed before': edit.changes.map((one) => said(CHANGES, one)).join(', '),
+    'Note on it': edit.changesNote,
+    ...Object.fromEntries(
+      edit.checks.map((check) => [
+        `${said(CHECKED, check.function)}, ${check.side.toLowerCase()}`,
+        checkWords(check),
+      ]),
+    ),
+  };
+}

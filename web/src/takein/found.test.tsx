@@ -1,0 +1,57 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../app/api/client';
+import { show } from '../test/testing';
+import { FoundForm } from './FoundForm';
+
+const found: FoundEdit = {
+  notes: [],
+  minutes: {} as FoundEdit['minutes'],
+  partsCost: '',
+  lookBack: '',
+};
+const plan = {
+  stages: [{ stage: 'WALL', words: 'Wall', steps: [], waitsFor: [] }],
+} as unknown as Plan;
+
+function form(version: number) {
+  const put = vi.fn<(version: number, edit: FoundEdit) => Promise<TakeInPage>>();
+  const onKept = vi.fn();
+  const element = (seen: number) => (
+    <FoundForm version={seen} found={found} plan={plan} put={put} onKept={onKept} />
+  );
+  return { put, onKept, element, ...show(element(version)) };
+}
+
+const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep what was found' }));
+
+describe('what a job found', () => {
+  it('is refused with the stage’s name where minutes are no number', async () => {
+    const { put } = form(2);
+    await userEvent.type(screen.getByLabelText('Wall'), 'an hour');
+    await keep();
+    expect(screen.getByRole('alert').textContent).toContain('Wall: whole minutes');
+    expect(put).not.toHaveBeenCalled();
+  });
+
+  it('shows both versions where it was changed meanwhile, and overwrites only then', async () => {
+    const { put, onKept } = form(2);
+    const theirs = { foundVersion: 5, found: { ...found, lookBack: 'theirs' } };
+    put.mockRejectedValueOnce(
+      new Problem(409, 'Changed', 'version', { changedBy: 'Ilse', current: theirs }),
+    );
+    await userEvent.type(screen.getByLabelText('Looking back later'), 'mine');
+    await keep();
+    expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse');
+    expect(screen.getByText('theirs')).toBeTruthy();
+    const fresh = {} as TakeInPage;
+    put.mockResolvedValueOnce(fresh);
+    await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+    expect(put.mock.calls.map(([version, edit]) => [version, edit.lookBack])).toEqual([
+      [2, 'mine'],
+      [5, 'mine'],
+    ]);
+    expect(onKept).toHaveBeenCalledWith(fresh);
+  });
+});

@@ -1,0 +1,31 @@
+import { cleanup } from '@testing-library/react';
+import { afterEach } from 'vitest';
+
+// test files share one page: each test leaves it as it found it
+afterEach(() => {
+  cleanup();
+  sessionStorage.clear();
+  localStorage.clear();
+});
+
+// the test's page has no layout: give the components what they ask for
+globalThis.ResizeObserver ??= class {
+  constructor(private readonly told: ResizeObserverCallback) {}
+  observe(target: Element) {
+    this.told(
+      [{ target, contentRect: { width: 800, height: 400 } } as ResizeObserverEntry],
+      this as unknown as ResizeObserver,
+    );
+  }
+  unobserve() {}
+  disconnect() {}
+};
+window.matchMedia ??= (query: string) =>
+  ({
+    matches: false,
+    media: query,
+    addEventListener() {},
+    removeEventListener() {},
+    addListener() {},
+    removeListener() {},
+  }) as unknown as MediaQueryList;
