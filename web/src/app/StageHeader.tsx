@@ -2,7 +2,8 @@ import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Job, Vehicle } from './api/client';
 import { Header, UnitsButton } from './Header';
-import { StageLinks, type StageId } from './StageLinks';
+import { StageLinks } from './StageLinks';
+import type { Stage } from './stages';
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
 export function StageHeader({
@@ -15,7 +16,7 @@ export function StageHeader({
 }: {
   job: Job;
   vehicle: Vehicle;
-  here: StageId;
+  here: Stage;
   /** Said behind the work. */
   more?: string;
   offline: boolean;

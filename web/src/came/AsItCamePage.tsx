@@ -10,6 +10,7 @@ import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
 import { useUnits } from '../app/session';
 import { DrawingTools, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { Key } from '../app/Key';
 import { ToolButton } from '../app/ToolButton';
@@ -59,7 +60,8 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
     stance.findings.find((finding) => finding.verdict === 'OUT') ?? stance.findings[0];
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />}
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="CAME" offline={offline} />}
+      strip={<JobStrip job={page.job} here="CAME" />}
       leftWidth="236px"
       left={
         <Box flex="1" minH="0" pl={{ lg: '12px' }}>

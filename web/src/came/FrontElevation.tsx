@@ -10,7 +10,7 @@ import { Overlay } from '../drawing/Overlay';
 import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenY } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { typedLength } from '../entry/typed';
+import { shownLength } from '../entry/typed';
 import { leftMmToScreenX, SIDES } from '../place/shapes';
 import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
 import type { VehicleLength } from './vehicleEdit';
@@ -143,9 +143,9 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           label={
             vehicle.widthMm === undefined
               ? 'Width, not measured'
-              : `Width: ${typedLength(vehicle.widthMm, units)}`
+              : `Width: ${shownLength(vehicle.widthMm, units)}`
           }
-          shown={vehicle.widthMm === undefined ? 'width?' : typedLength(vehicle.widthMm, units)}
+          shown={vehicle.widthMm === undefined ? 'width?' : shownLength(vehicle.widthMm, units)}
           missing={vehicle.widthMm === undefined}
           onKeep={(typed) => onLength('widthMm', typed)}
         />

@@ -10,7 +10,7 @@ import { Label } from '../drawing/Label';
 import { Overlay } from '../drawing/Overlay';
 import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { typedLength } from '../entry/typed';
+import { shownLength } from '../entry/typed';
 import { lastLiving, type KeepThing } from '../wall/readings';
 import { aheadToScreenX, bodyPath, riseAt, sideView, type SideShape } from './sideView';
 import type { VehicleLength } from './vehicleEdit';
@@ -90,8 +90,8 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
     const mm = vehicle[field];
     return (
       <MeasuredEntry
-        label={`${name}${mm === undefined ? ', not measured' : `: ${typedLength(mm, units)}`}`}
-        shown={mm === undefined ? hint : typedLength(mm, units)}
+        label={`${name}${mm === undefined ? ', not measured' : `: ${shownLength(mm, units)}`}`}
+        shown={mm === undefined ? hint : shownLength(mm, units)}
         missing={mm === undefined}
         onKeep={(typed) => onLength(field, typed)}
       />

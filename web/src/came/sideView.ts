@@ -19,15 +19,19 @@ export interface SideShape {
 /** Room ahead of the nose for the beam and its words, and behind the tail for the height. */
 const AHEAD_MM = 620;
 const BEHIND_MM = 480;
-/** Room above the roof for the overhangs. */
-const ABOVE_MM = 330;
+/** Room above the roof for the overhangs, in pixels: their figures do not shrink. */
+const ABOVE_PX = 58;
 
 /** A view in which the whole vehicle stands, with its beam ahead. */
 export function sideView(shape: SideShape, width: number, footY: number): View {
   const { body } = shape;
+  const highest = Math.max(0, shape.frontRiseMm, shape.rearRiseMm);
   const length =
     body.frontOverhangMm + shape.wheelbaseMm + body.rearOverhangMm + AHEAD_MM + BEHIND_MM;
-  const scale = Math.max(1e-6, Math.min(width / length, footY / (body.heightMm + ABOVE_MM)));
+  const scale = Math.max(
+    1e-6,
+    Math.min(width / length, (footY - ABOVE_PX) / (body.heightMm + highest)),
+  );
   const left = (width - length * scale) / 2 + (AHEAD_MM + body.frontOverhangMm) * scale;
   return { scale, centreX: left, footY };
 }

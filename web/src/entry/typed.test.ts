@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { mixed, onTape, typedLength, typedTurns } from './typed';
+import { mixed, onTape, shownLength, typedLength, typedTurns } from './typed';
 
 describe('what is typed for a dragged or turned amount', () => {
   it('is whole millimetres or sixteenths of an inch', () => {
@@ -7,6 +7,11 @@ describe('what is typed for a dragged or turned amount', () => {
     expect(typedLength(25.4 * 2.875, 'IMPERIAL')).toBe('2 7/8');
     expect(typedLength(-12.7, 'IMPERIAL')).toBe('-1/2');
     expect(typedLength(-0.2, 'IMPERIAL')).toBe('0');
+  });
+  it('is shown with its thousands apart, as the tape shows them', () => {
+    expect(shownLength(1870, 'METRIC')).toBe('1\u2009870');
+    expect(shownLength(-870, 'METRIC')).toBe('-870');
+    expect(shownLength(1870, 'IMPERIAL')).toBe('73 5/8');
   });
   it('is turns to an eighth with the direction in words', () => {
     expect(typedTurns(1.5)).toBe('1 1/2 clockwise');

@@ -23,6 +23,12 @@ export function typedLength(mm: number, units: Units): string {
   return sign + mixed(parts, 16);
 }
 
+/** A length as the tape's figures show it, thousands apart: "1 870", "73 5/8". */
+export function shownLength(mm: number, units: Units): string {
+  const typed = typedLength(mm, units);
+  return units === 'METRIC' ? typed.replace(/(\d)(?=(\d{3})+$)/g, '$1\u2009') : typed;
+}
+
 /** Turns as one would type them: "1 1/2", with the direction in words. */
 export function typedTurns(turns: number): string {
   const eighths = Math.round(Math.abs(turns) * 8);

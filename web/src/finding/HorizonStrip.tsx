@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useId, useRef } from 'react';
+import { Link } from 'react-router';
 import type { Horizon, Verdict } from '../app/api/client';
 import { sentenceText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
@@ -16,12 +17,30 @@ interface Sizes {
   wordSize: string;
 }
 
-const LARGE: Sizes = { height: 84, line: 44, sun: 24, reach: 30, wordsAt: 61, wordSize: '16px' };
+const LARGE: Sizes = { height: 72, line: 38, sun: 22, reach: 28, wordsAt: 49, wordSize: '16px' };
 const SMALL: Sizes = { height: 78, line: 40, sun: 19, reach: 22, wordsAt: 58, wordSize: '13px' };
 
-/** The parts' places along the line, evenly; marks of one part stand side by side. */
-function placeMarks(horizon: Horizon, width: number) {
-  const step = width / horizon.parts.length;
+/** Parts of the page that is open are wider than stages that are only passed by. */
+const HERE_WEIGHT = 1.25;
+
+interface Span {
+  from: number;
+  width: number;
+}
+
+function spans(horizon: Horizon, width: number, here?: Set<number>): Span[] {
+  const weights = horizon.parts.map((_, part) => (here?.has(part) ? HERE_WEIGHT : 1));
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  let from = 0;
+  return weights.map((weight) => {
+    const span = { from, width: (width * weight) / all };
+    from += span.width;
+    return span;
+  });
+}
+
+/** Marks of one part stand side by side. */
+function placeMarks(horizon: Horizon, places: Span[]) {
   const count = new Map<number, number>();
   const total = new Map<number, number>();
   for (const mark of horizon.marks) {
@@ -31,22 +50,30 @@ function placeMarks(horizon: Horizon, width: number) {
     const index = count.get(mark.part) ?? 0;
     count.set(mark.part, index + 1);
     const many = total.get(mark.part) ?? 1;
-    const gap = Math.min(22, (step * 0.8) / many);
-    return { mark, x: step * (mark.part + 0.5) + (index - (many - 1) / 2) * gap };
+    const { from, width } = places[mark.part] ?? { from: 0, width: 0 };
+    const gap = Math.min(22, (width * 0.8) / many);
+    return { mark, gap, x: from + width / 2 + (index - (many - 1) / 2) * gap };
   });
 }
 
 /**
- * A job's horizon: what is within hangs below the line by its margin, what is at the edge lies on it,
+ * A horizon: what is within hangs below the line by its margin, what is at the edge lies on it,
  * what is out stands above, what is not known is a ring.
  */
 export function HorizonStrip({
   horizon,
   small = false,
+  here,
+  links,
   onMark,
 }: {
   horizon: Horizon;
+  /** Small ones name only the part where the work stands. */
   small?: boolean;
+  /** Parts that the page shows: only their marks are asked for, all of them where not given. */
+  here?: Set<number>;
+  /** Where the parts lead to, by part. */
+  links?: (string | undefined)[];
   onMark?: (findingId: string) => void;
 }) {
   const units = useUnits();
@@ -54,8 +81,9 @@ export function HorizonStrip({
   const width = useWidth(box);
   const sizes = small ? SMALL : LARGE;
   const sky = useId();
-  const step = width / horizon.parts.length;
-  const sunX = step * (horizon.present + 0.5);
+  const places = spans(horizon, width, here);
+  const sun = places[horizon.present] ?? { from: 0, width };
+  const placed = placeMarks(horizon, places);
   const outs = horizon.marks.filter((mark) => mark.verdict === 'OUT').length;
   return (
     <Box ref={box} position="relative" height={`${sizes.height}px`} overflow="hidden">
@@ -71,7 +99,12 @@ export function HorizonStrip({
           <rect x="0" y="0" width={width} height={sizes.line} />
         </clipPath>
         <g clipPath={`url(#${sky})`}>
-          <g style={{ transform: `translateX(${sunX}px)`, transition: 'transform 300ms' }}>
+          <g
+            style={{
+              transform: `translateX(${sun.from + sun.width / 2}px)`,
+              transition: 'transform 300ms',
+            }}
+          >
             <circle cy={sizes.line} r={sizes.sun * 1.6} fill={paint('lampFill')} opacity="0.14" />
             <circle cy={sizes.line} r={sizes.sun} fill={paint('lampFill')} opacity="0.92" />
           </g>
@@ -84,60 +117,100 @@ export function HorizonStrip({
           stroke={paint('rule')}
           strokeWidth="1"
         />
-        {horizon.parts.slice(1).map((part, index) => (
+        {places.slice(1).map(({ from }, index) => (
           <line
-            key={part}
-            x1={step * (index + 1)}
-            x2={step * (index + 1)}
+            key={horizon.parts[index]}
+            x1={from}
+            x2={from}
             y1={sizes.line - 5}
             y2={sizes.line + 5}
             stroke={paint('rule')}
           />
         ))}
-        {placeMarks(horizon, width).map(({ mark, x }) => (
+        {placed.map(({ mark, x, gap }) => (
           <Mark
             key={mark.findingId}
             verdict={mark.verdict}
             share={mark.share}
             x={x}
+            gap={gap}
             sizes={sizes}
           />
         ))}
       </svg>
-      {horizon.parts.map((part, index) => (
-        <Box
-          key={part}
-          position="absolute"
-          left={`${step * index}px`}
-          width={`${step}px`}
-          top={`${sizes.wordsAt}px`}
-          textAlign="center"
-          fontFamily="scale"
-          fontSize={{ base: '13px', md: sizes.wordSize }}
-          fontWeight={index === horizon.present ? '600' : '500'}
-          color={index === horizon.present ? 'ink' : 'quiet'}
-          pointerEvents="none"
-          whiteSpace="nowrap"
-        >
-          {part}
-        </Box>
-      ))}
-      {onMark &&
-        placeMarks(horizon, width).map(({ mark, x }) => (
-          <Box
-            as="button"
-            key={mark.findingId}
-            position="absolute"
-            left={`${x - 10}px`}
-            top="0"
-            width="20px"
-            height="60px"
-            cursor="pointer"
-            title={sentenceText(mark.says, units)}
-            aria-label={`${VERDICT_WORD[mark.verdict]}: ${sentenceText(mark.says, units)}`}
-            onClick={() => onMark(mark.findingId)}
+      {horizon.parts.map((part, index) =>
+        small && index !== horizon.present ? null : (
+          <PartName
+            key={part}
+            words={part}
+            span={places[index] ?? sun}
+            sizes={sizes}
+            here={here?.has(index) ?? false}
+            present={index === horizon.present}
+            link={links?.[index]}
           />
-        ))}
+        ),
+      )}
+      {onMark &&
+        placed
+          .filter(({ mark }) => !here || here.has(mark.part))
+          .map(({ mark, x }) => (
+            <Box
+              as="button"
+              key={mark.findingId}
+              position="absolute"
+              left={`${x - 10}px`}
+              top="0"
+              width="20px"
+              height="60px"
+              cursor="pointer"
+              title={sentenceText(mark.says, units)}
+              aria-label={`${VERDICT_WORD[mark.verdict]}: ${sentenceText(mark.says, units)}`}
+              onClick={() => onMark(mark.findingId)}
+            />
+          ))}
+    </Box>
+  );
+}
+
+function PartName({
+  words,
+  span,
+  sizes,
+  here,
+  present,
+  link,
+}: {
+  words: string;
+  span: Span;
+  sizes: Sizes;
+  here: boolean;
+  present: boolean;
+  link: string | undefined;
+}) {
+  const box = {
+    position: 'absolute',
+    left: `${span.from}px`,
+    width: `${span.width}px`,
+    pt: `${sizes.wordsAt}px`,
+    h: '100%',
+    top: '0',
+    px: '3px',
+    textAlign: 'center',
+    fontFamily: 'scale',
+    fontSize: { base: '13px', md: sizes.wordSize },
+    fontWeight: present ? '600' : '500',
+    color: here ? 'lamp' : present ? 'ink' : 'quiet',
+    whiteSpace: 'nowrap',
+    overflow: 'visible',
+  } as const;
+  return link ? (
+    <Box asChild {...box} _hover={{ color: 'ink' }}>
+      <Link to={link}>{words}</Link>
+    </Box>
+  ) : (
+    <Box {...box} pointerEvents="none">
+      {words}
     </Box>
   );
 }
@@ -146,19 +219,30 @@ function Mark({
   verdict,
   share,
   x,
+  gap,
   sizes,
 }: {
   verdict: Verdict;
   share: number;
   x: number;
+  /** Room to the next mark: a crowd is drawn slimmer. */
+  gap: number;
   sizes: Sizes;
 }) {
   const colour = paint(VERDICT_PAINT[verdict]);
   switch (verdict) {
     case 'WITHIN': {
       const length = Math.max(4, Math.abs(share) * sizes.reach * 0.5);
+      const thick = Math.max(1, Math.min(3.5, gap * 0.62));
       return (
-        <rect x={x - 1.75} y={sizes.line + 1} width="3.5" height={length} rx="1" fill={colour} />
+        <rect
+          x={x - thick / 2}
+          y={sizes.line + 1}
+          width={thick}
+          height={length}
+          rx={thick > 2 ? 1 : 0}
+          fill={colour}
+        />
       );
     }
     case 'OUT': {

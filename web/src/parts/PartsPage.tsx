@@ -11,6 +11,7 @@ import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { Sheet } from '../app/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
@@ -81,7 +82,8 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="parts" offline={offline} />}
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="PARTS" offline={offline} />}
+      strip={<JobStrip job={page.job} here="PARTS" />}
       leftWidth="236px"
       left={
         <StageColumn label="Parts of this job" foot={<WaitingStages sheet={page.sheet} />}>

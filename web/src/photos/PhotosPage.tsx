@@ -12,6 +12,7 @@ import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { figureText, useUnits } from '../app/session';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { LazyText } from '../entry/LazyText';
@@ -75,7 +76,8 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
   const foremost = gravest(findings);
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="came" offline={offline} />}
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="CAME" offline={offline} />}
+      strip={<JobStrip job={page.job} here="CAME" />}
       leftWidth="236px"
       left={
         <StageColumn

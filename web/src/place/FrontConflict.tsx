@@ -1,7 +1,7 @@
 import type { FrontEdit, LampPairEdit, SpotEdit, Units } from '../app/api/client';
 import { useUnits } from '../app/session';
 import { BothVersions, type Line } from '../kept/BothVersions';
-import { typedLength } from '../entry/typed';
+import { shownLength } from '../entry/typed';
 
 /** Two versions of a front, line by line where they differ. */
 export function FrontConflict({
@@ -30,7 +30,7 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
   const back = (front: FrontEdit) =>
     front.bumperSetbackMm === undefined
       ? 'not measured'
-      : typedLength(front.bumperSetbackMm, units);
+      : shownLength(front.bumperSetbackMm, units);
   note('Bumper back at its side', back(theirs), back(mine));
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
@@ -53,7 +53,7 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
 
 function place(spot: SpotEdit | undefined, units: Units) {
   return spot
-    ? `${typedLength(spot.outMm, units)} out, ${typedLength(spot.heightMm, units)} high, ${spot.headingDeg}°`
+    ? `${shownLength(spot.outMm, units)} out, ${shownLength(spot.heightMm, units)} high, ${spot.headingDeg}°`
     : 'not on it';
 }
 
@@ -61,6 +61,6 @@ const made = (pair: LampPairEdit) => JSON.stringify({ ...pair, left: undefined, 
 
 function size(pair: LampPairEdit, units: Units) {
   const lit = pair.heads[0]?.lit;
-  const across = lit?.widthMm ? `${typedLength(lit.widthMm, units)} wide, ` : '';
+  const across = lit?.widthMm ? `${shownLength(lit.widthMm, units)} wide, ` : '';
   return `${across}${pair.holes.length} holes${pair.intensityCd ? `, ${pair.intensityCd} cd` : ''}`;
 }

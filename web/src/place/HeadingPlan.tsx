@@ -13,7 +13,7 @@ import { paint } from '../app/theme';
 import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { typedLength } from '../entry/typed';
+import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
 
@@ -144,9 +144,9 @@ export function HeadingPlan({
           label={
             setback === undefined
               ? 'Bumper back? How far it lies back at its side'
-              : `Bumper at its side: back ${typedLength(setback, units)}`
+              : `Bumper at its side: back ${shownLength(setback, units)}`
           }
-          shown={setback === undefined ? 'bumper back?' : `back ${typedLength(setback, units)}`}
+          shown={setback === undefined ? 'bumper back?' : `back ${shownLength(setback, units)}`}
           missing={setback === undefined}
           width="130px"
           align="right"

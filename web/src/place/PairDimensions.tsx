@@ -13,7 +13,7 @@ import { bareText, figureText, useUnits } from '../app/session';
 import { Dimension } from '../drawing/Dimension';
 import { mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { typedLength } from '../entry/typed';
+import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { leftMmToScreenX, spotOf } from './shapes';
 
@@ -96,15 +96,15 @@ export function PairDimensions({
       </Words>
       <Place x={(view.centreX + leftX) / 2} y={centreY}>
         <MeasuredEntry
-          label={`${pair.name}, from the centre line to its middle: ${typedLength(left.outMm, units)}`}
-          shown={typedLength(left.outMm, units)}
+          label={`${pair.name}, from the centre line to its middle: ${shownLength(left.outMm, units)}`}
+          shown={shownLength(left.outMm, units)}
           onKeep={async (typed) => onMove('LEFT', { outMm: await readLength(typed, units) })}
         />
       </Place>
       <Place x={heightX + 30} y={mmToScreenY(view, left.heightMm / 2)}>
         <MeasuredEntry
-          label={`${pair.name}, height of its middle: ${typedLength(left.heightMm, units)}`}
-          shown={typedLength(left.heightMm, units)}
+          label={`${pair.name}, height of its middle: ${shownLength(left.heightMm, units)}`}
+          shown={shownLength(left.heightMm, units)}
           align="right"
           onKeep={async (typed) => onMove('LEFT', { heightMm: await readLength(typed, units) })}
         />

@@ -10,12 +10,12 @@ import { Key } from '../app/Key';
 import { useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { FindingList } from '../finding/FindingList';
-import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { conflictOf } from '../settings/Stale';
@@ -137,8 +137,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   };
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="place" offline={offline} />}
-      strip={<HorizonStrip horizon={sheet.horizon} onMark={ask} />}
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="PLACE" offline={offline} />}
+      strip={<JobStrip job={page.job} here="PLACE" own={sheet.horizon} onMark={ask} />}
       left={
         <StageColumn
           label="Lamps and rules"

@@ -5,7 +5,7 @@ import type { Plan, PlannedStage } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
-import { STAGE_PATHS } from '../app/StageLinks';
+import { STAGE_PAGES } from '../app/stages';
 
 /** The stages in order of work, each with what is expected of it; a press shows its steps. */
 export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
@@ -69,7 +69,7 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
 
 function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
   const units = useUnits();
-  const path = STAGE_PATHS[stage.stage];
+  const path = STAGE_PAGES[stage.stage]?.path;
   return (
     <>
       {stage.expected && (

@@ -12,6 +12,7 @@ import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { Sheet } from '../app/Sheet';
 import { StageColumn, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
@@ -82,7 +83,8 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={vehicle} here="take-in" offline={offline} />}
+      header={<StageHeader job={page.job} vehicle={vehicle} here="TAKE_IN" offline={offline} />}
+      strip={<JobStrip job={page.job} here="TAKE_IN" />}
       leftWidth="236px"
       left={
         <StageColumn
@@ -116,7 +118,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           overflowY="auto"
           bg="plaster"
           px={{ base: '14px', lg: '22px' }}
-          py="14px"
+          py="8px"
           tabIndex={0}
           role="region"
           aria-label="What was taken in"

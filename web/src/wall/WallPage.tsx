@@ -11,13 +11,13 @@ import { Key } from '../app/Key';
 import { Nowhere } from '../app/Nowhere';
 import { figureText, useUnits } from '../app/session';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { JobStrip } from '../app/JobStrip';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { typedLength } from '../entry/typed';
 import { useAttempt } from '../entry/useAttempt';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
-import { HorizonStrip } from '../finding/HorizonStrip';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
 
@@ -183,7 +183,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         <StageHeader
           job={page.job}
           vehicle={page.vehicle}
-          here="wall"
+          here="WALL"
           more={` · ${RULES[page.job.ruleSet] ?? page.job.ruleSet} · ${TRAFFIC[page.job.traffic]}`}
           offline={offline}
         >
@@ -194,8 +194,10 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         </StageHeader>
       }
       strip={
-        <HorizonStrip
-          horizon={sheet.horizon}
+        <JobStrip
+          job={page.job}
+          here="WALL"
+          own={sheet.horizon}
           onMark={(findingId) => {
             const finding = sheet.findings.find((one) => one.id === findingId);
             if (finding) {

@@ -8,6 +8,7 @@ import { useCommand } from '../app/commands';
 import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
+import { stagePath } from '../app/stages';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -23,6 +24,9 @@ function touched(iso: string) {
   );
   return days === 0 ? `today ${CLOCK.format(at)}` : days === 1 ? 'yesterday' : DAY.format(at);
 }
+
+const aboveTheLine = (row: YardRow) =>
+  row.standing.horizon.marks.some((mark) => mark.verdict === 'OUT');
 
 /** The jobs, each with its horizon and its next step. */
 export function Yard() {
@@ -50,7 +54,7 @@ export function Yard() {
   useCommand('r', 'Rulebook', toRules);
 
   const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
-  const above = rows.filter((row) => row.next.verdict === 'OUT').length;
+  const above = rows.filter(aboveTheLine).length;
   const subtitle = yard.data
     ? `${rows.length}${yard.hasNextPage ? ' and more' : ''} ${rows.length === 1 ? 'vehicle' : 'vehicles'}, ${above} with something above the horizon`
     : undefined;
@@ -123,7 +127,7 @@ function Row({ row }: { row: YardRow }) {
   return (
     <UnitsProvider units={row.units}>
       <Box as="li" borderBottomWidth="1px" borderColor="hairline" _hover={{ bg: 'panel' }}>
-        <Link to={`/jobs/${row.jobId}`}>
+        <Link to={stagePath(row.jobId, row.standing.stage)}>
           <Box
             display="grid"
             gridTemplateColumns={{
@@ -143,16 +147,18 @@ function Row({ row }: { row: YardRow }) {
               </Box>
               <Box color="quiet">{row.nickname}</Box>
             </Box>
-            <HorizonStrip horizon={row.horizon} small />
+            <HorizonStrip horizon={row.standing.horizon} small />
             <Box>
               <Box
                 fontFamily="heading"
                 fontSize="19px"
                 fontWeight="600"
-                color={row.next.verdict === 'WITHIN' ? 'ink' : VERDICT_PAINT[row.next.verdict]}
+                color={
+                  row.standing.verdict === 'WITHIN' ? 'ink' : VERDICT_PAINT[row.standing.verdict]
+                }
                 lineHeight="1.2"
               >
-                <SentenceText sentence={row.next.headline} />
+                <SentenceText sentence={row.standing.headline} />
               </Box>
               <Box color="quiet" lineClamp="1">
                 {row.work}

@@ -87,6 +87,7 @@ export type PairAtWall = Schemas['PairAtWall'];
 export type LampAtWall = Schemas['LampAtWall'];
 export type SchoolRow = Schemas['SchoolRow'];
 export type SchoolTable = Schemas['SchoolTable'];
+export type Standing = Schemas['Standing'];
 export type YardRow = Schemas['YardRow'];
 export type RuleSet = Schemas['RuleSet'];
 export type Caution = Schemas['Caution'];

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { uuidv7 } from 'uuidv7';
 import {
   api,
@@ -82,6 +82,20 @@ export function useJobPage(id: string) {
     queryKey: ['job', id],
     queryFn: () => unwrap(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
     refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+/**
+ * Where a job stands: asked anew when the page that shows it says that the job was touched.
+ *
+ * @param touchedAt as the page has it
+ */
+export function useStanding(jobId: string, touchedAt: string) {
+  return useQuery({
+    queryKey: ['standing', jobId, touchedAt],
+    queryFn: () => unwrap(api.GET('/api/jobs/{id}/standing', { params: { path: { id: jobId } } })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 3 * LOOK_AGAIN_MS,
   });
 }
 

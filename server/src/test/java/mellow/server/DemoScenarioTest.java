@@ -23,20 +23,43 @@ class DemoScenarioTest {
 
   @Test
   void jobsStandInEveryState() {
-    Map<String, JsonNode> next = new HashMap<>();
+    Map<String, String> standing = new HashMap<>();
     JsonNode rows = api().get("/api/yard?limit=100").body().get("rows");
-    rows.forEach(row -> next.put(row.get("nickname").asText(), row.get("next")));
-    assertThat(rows.size()).isGreaterThanOrEqualTo(6);
-    assertThat(next.get("library van 1").get("action").asText()).isEqualTo("MEASURE_DISTANCE");
-    assertThat(next.get("valley bus 7").get("verdict").asText()).isEqualTo("NOT_KNOWN");
-    assertThat(next.get("library van 3").get("action").asText()).isEqualTo("TURN_AND_READ");
-    assertThat(next.get("library van 3").get("side").asText()).isEqualTo("RIGHT");
-    assertThat(next.get("snow patrol 1").get("verdict").asText()).isEqualTo("OUT");
-    assertThat(next.get("midwife's estate").get("action").asText()).isEqualTo("READ_CUTOFF");
-    assertThat(next.get("Ilse's roadster").at("/headline/pattern").asText())
-        .contains("Too close to the wall");
-    assertThat(next.get("Marten's hatch").get("verdict").asText()).isEqualTo("WITHIN");
-    assertThat(next.get("road crew 2").get("verdict").asText()).isEqualTo("WITHIN");
+    for (JsonNode row : rows) {
+      JsonNode of = row.get("standing");
+      standing.put(
+          row.get("nickname").asText(),
+          String.join(
+              " ",
+              of.get("stage").asText(),
+              of.get("verdict").asText(),
+              of.at("/headline/pattern").asText()));
+    }
+    assertThat(standing)
+        .containsEntry("library van 1", "CAME WITHIN Next: As it came")
+        .containsEntry("road crew 5", "FEED WITHIN Next: Feed")
+        .containsEntry("road crew 2", "HAND_OVER WITHIN Nothing stands above the horizon")
+        .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
+        .containsEntry("valley bus 4", "TAKE_IN OUT Front fog lamp left: dead, as it came")
+        .containsEntry("valley bus 7", "PLACE OUT Left fog lamp: lower edge {0} too low");
+    assertThat(standing.get("library van 3")).startsWith("WALL OUT Right lamp");
+    assertThat(standing.get("Ilse's roadster")).startsWith("WALL OUT Too close to the wall");
+    assertThat(standing.get("club roadster")).startsWith("PLACE OUT");
+  }
+
+  /** Running lamps are not aimed: nothing of such a job asks for a wall. */
+  @Test
+  void aJobStandsAlongTheStagesOfItsOwnPlan() {
+    for (JsonNode row : api().get("/api/yard?limit=100&text=roadster").body().get("rows")) {
+      JsonNode alone = api().get("/api/jobs/" + row.get("jobId").asText() + "/standing").body();
+      assertThat(alone).isEqualTo(row.get("standing"));
+      boolean running = row.get("nickname").asText().equals("club roadster");
+      assertThat(alone.get("stages").toString().contains("WALL")).isNotEqualTo(running);
+      assertThat(alone.get("stages")).hasSameSizeAs(alone.at("/horizon/parts"));
+    }
+    Api.Answer none = api().get("/api/jobs/" + Api.newId() + "/standing");
+    assertThat(none.status()).isEqualTo(404);
+    assertThat(none.detail()).isEqualTo("There is no such job.");
   }
 
   @Test

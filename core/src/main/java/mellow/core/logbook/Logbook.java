@@ -33,6 +33,16 @@ public final class Logbook {
     this.readings = List.copyOf(readings);
   }
 
+  /** Whether anything was read. */
+  public boolean isBegun() {
+    return !readings.isEmpty();
+  }
+
+  /** Whether anything was read that only the wall gives. */
+  public boolean isBegunAtTheWall() {
+    return readings.stream().anyMatch(reading -> reading.kind().isOfTheWall());
+  }
+
   /** The wall's input from this job's readings and its bay's. */
   public WallInput wall(JobSetup setup, Logbook bay) {
     List<PairInput> pairs = new ArrayList<>();

@@ -73,6 +73,15 @@ public enum ReadingKind {
     return title;
   }
 
+  /** Whether it can only be read once the work has come to the wall. */
+  public boolean isOfTheWall() {
+    return switch (this) {
+      case DISTANCE, CUTOFF_BELOW, CUTOFF_HEIGHT, STEP_LEFT, ROLL_RISE, ROLL_RUN, TURN, AXIS_MARK ->
+          true;
+      default -> false;
+    };
+  }
+
   public Form form() {
     return form;
   }

@@ -41,7 +41,7 @@ public record Plan(
    */
   public static Plan of(TakeIn takeIn, List<Step> book, List<PastJob> past) {
     List<PlannedStage> stages =
-        order(takeIn).stream()
+        order(takeIn.kinds(), takeIn).stream()
             .map(
                 stage ->
                     new PlannedStage(
@@ -67,11 +67,19 @@ public record Plan(
   }
 
   /**
-   * A second set is built before the vehicle is opened; a hidden adjuster is used before closing.
+   * The stages that the wanted work brings, in order; those of aiming alone while it is not said
+   * what is wanted. A second set is built before the vehicle is opened; a hidden adjuster is used
+   * before closing.
    */
-  private static List<Stage> order(TakeIn takeIn) {
+  public static List<Stage> stages(TakeIn takeIn) {
+    return takeIn.kinds().isEmpty()
+        ? order(Set.of(WorkKind.AIM), takeIn)
+        : order(takeIn.kinds(), takeIn);
+  }
+
+  private static List<Stage> order(Set<WorkKind> kinds, TakeIn takeIn) {
     Set<Stage> brought = EnumSet.noneOf(Stage.class);
-    takeIn.kinds().forEach(kind -> brought.addAll(kind.stages()));
+    kinds.forEach(kind -> brought.addAll(kind.stages()));
     if (brought.contains(Stage.APART) && takeIn.headlampsLoosened()) {
       brought.add(Stage.WALL);
     }

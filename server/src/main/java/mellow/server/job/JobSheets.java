@@ -1,6 +1,12 @@
 package mellow.server.job;
 
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
+import mellow.core.workflow.StageStanding;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.sheet.SheetKind;
@@ -16,6 +22,25 @@ public class JobSheets {
   JobSheets(Jobs jobs, Sheets sheets) {
     this.jobs = jobs;
     this.sheets = sheets;
+  }
+
+  /** How the stage of such documents stands in those of the jobs that have one. */
+  public <T> Map<String, List<StageStanding>> standings(
+      Acting acting,
+      Collection<JobFacts> jobs,
+      SheetKind kind,
+      Class<T> type,
+      BiFunction<T, JobFacts, StageStanding> judge) {
+    Map<String, T> kept =
+        sheets.ofJobs(acting, jobs.stream().map(facts -> facts.job().id()).toList(), kind, type);
+    Map<String, List<StageStanding>> standings = new HashMap<>();
+    for (JobFacts facts : jobs) {
+      String id = facts.job().id();
+      if (kept.containsKey(id)) {
+        standings.put(id, List.of(judge.apply(kept.get(id), facts)));
+      }
+    }
+    return standings;
   }
 
   /**

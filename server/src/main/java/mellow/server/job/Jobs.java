@@ -2,6 +2,7 @@ package mellow.server.job;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.logbook.Logbook;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps jobs and puts their pages together. */
 @Service
 public class Jobs {
+  private static final Logbook NOTHING_READ = new Logbook(List.of());
+
   private final JobStore store;
   private final Vehicles vehicles;
   private final Bays bays;
@@ -94,6 +97,38 @@ public class Jobs {
   /** Notes that something of the job was just changed: the yard shows it first. */
   public void touch(Acting acting, String id) {
     store.touch(id, acting.moment());
+  }
+
+  /** What is known of some jobs, in their order. */
+  public List<JobFacts> facts(Acting acting, List<JobView> jobs) {
+    List<String> ids = jobs.stream().map(JobView::id).toList();
+    List<String> vehicleIds = jobs.stream().map(JobView::vehicleId).distinct().toList();
+    List<String> bayIds =
+        jobs.stream().map(JobView::bayId).filter(Objects::nonNull).distinct().toList();
+    Map<String, VehicleView> byId = vehicles.byIds(acting, vehicleIds);
+    Map<String, List<AdjusterView>> adjusters = vehicles.adjusters(vehicleIds);
+    Map<String, Logbook> logs = logbooks.livingOfJobs(ids);
+    Map<String, Logbook> bayLogs = logbooks.livingOfBays(bayIds);
+    RuleBook newest = books.of(acting);
+    Map<String, RuleBook> older = books.ofJobs(acting, ids);
+    return jobs.stream()
+        .map(
+            job ->
+                new JobFacts(
+                    job,
+                    byId.get(job.vehicleId()),
+                    adjusters.getOrDefault(job.vehicleId(), List.of()),
+                    older.getOrDefault(job.id(), newest),
+                    logs.getOrDefault(job.id(), NOTHING_READ),
+                    job.bayId() == null
+                        ? NOTHING_READ
+                        : bayLogs.getOrDefault(job.bayId(), NOTHING_READ)))
+        .toList();
+  }
+
+  /** What is known of a job, or a refusal where it is not this shop's. */
+  public JobFacts facts(Acting acting, String id) {
+    return facts(acting, List.of(get(acting, id))).get(0);
   }
 
   /** The whole page of a job. */

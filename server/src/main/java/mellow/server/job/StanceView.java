@@ -26,7 +26,7 @@ public record StanceView(
     List<FindingView> findings) {
 
   static StanceView of(Logbook log, VehicleView vehicle) {
-    Stance stance = log.stance(length(vehicle.wheelbaseMm()), length(vehicle.lampAheadMm()));
+    Stance stance = stance(log, vehicle);
     return new StanceView(
         stance.isUnchanged(),
         stance.front().isHalfKnown() ? null : FigureView.lengthMm(stance.front().riseMm()),
@@ -37,6 +37,10 @@ public record StanceView(
             .map(effect -> FigureView.of(Figure.percent(effect.beamRisePercent())))
             .orElse(null),
         stance.findings().stream().map(FindingView::of).toList());
+  }
+
+  static Stance stance(Logbook log, VehicleView vehicle) {
+    return log.stance(length(vehicle.wheelbaseMm()), length(vehicle.lampAheadMm()));
   }
 
   private static OptionalDouble length(@Nullable Double mm) {

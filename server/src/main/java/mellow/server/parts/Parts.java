@@ -1,6 +1,7 @@
 package mellow.server.parts;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,10 +15,13 @@ import mellow.core.parts.PartsSheet;
 import mellow.core.parts.UsualPart;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.WorkKind;
 import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.StageReporter;
 import mellow.server.parts.PartsEdit.PartEdit;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
@@ -33,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the parts of a job, and judges them. */
 @Service
-public class Parts implements StageGuard {
+public class Parts implements StageGuard, StageReporter {
   private final Jobs jobs;
   private final Sheets sheets;
   private final JobSheets jobSheets;
@@ -113,6 +117,18 @@ public class Parts implements StageGuard {
         .of(acting, jobId, SheetKind.PARTS, PartsEdit.class)
         .map(kept -> PartsSheet.of(kept.content().core(), Optional.empty()).waiting())
         .orElse(Map.of());
+  }
+
+  @Override
+  public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> jobs) {
+    return jobSheets.standings(
+        acting,
+        jobs,
+        SheetKind.PARTS,
+        PartsEdit.class,
+        (edit, job) ->
+            StageStanding.of(
+                Stage.PARTS, true, PartsSheet.of(edit.core(), job.market().marks()).findings()));
   }
 
   private Refusal stale(Acting acting, String jobId) {

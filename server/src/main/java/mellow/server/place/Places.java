@@ -1,16 +1,23 @@
 package mellow.server.place;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.placement.Front;
 import mellow.core.placement.LampPair;
+import mellow.core.placement.PlaceSheet;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.MarkFamily;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
 import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
@@ -22,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what is drawn on a job's front, and judges it. */
 @Service
-public class Places {
+public class Places implements StageReporter {
   /** Where the vehicle's width was not measured, the drawing starts with a usual one. Judged. */
   private static final double USUAL_WIDTH_MM = 1750;
 
@@ -77,6 +84,22 @@ public class Places {
       books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);
+  }
+
+  @Override
+  public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> jobs) {
+    return jobSheets.standings(
+        acting,
+        jobs,
+        SheetKind.PLACE,
+        FrontEdit.class,
+        (front, facts) ->
+            StageStanding.of(
+                Stage.PLACE,
+                true,
+                PlaceSheet.of(
+                        front.core(), front.sets(facts.book()), facts.job().units().tapeStepMm())
+                    .findings()));
   }
 
   private Refusal stale(Acting acting, String jobId) {

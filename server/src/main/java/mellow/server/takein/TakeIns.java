@@ -1,17 +1,22 @@
 package mellow.server.takein;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import mellow.core.aim.Adjuster;
 import mellow.core.formats.StepBook;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.TakeInFindings;
 import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
@@ -19,8 +24,10 @@ import mellow.server.platform.Refusal;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
+import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,6 +79,40 @@ public class TakeIns {
         found.map(Kept::changedBy).orElse(""));
   }
 
+  /** The plans' stages of some jobs, by job, and how the taking in stands. */
+  public Map<String, Planned> planned(Acting acting, Collection<JobFacts> jobs) {
+    Map<String, TakeInEdit> kept =
+        sheets.ofJobs(
+            acting,
+            jobs.stream().map(facts -> facts.job().id()).toList(),
+            SheetKind.TAKE_IN,
+            TakeInEdit.class);
+    return jobs.stream()
+        .collect(
+            Collectors.toMap(
+                facts -> facts.job().id(), facts -> planned(kept.get(facts.job().id()), facts)));
+  }
+
+  private static Planned planned(@Nullable TakeInEdit kept, JobFacts facts) {
+    boolean stanceNoted =
+        !facts.log().stance(OptionalDouble.empty(), OptionalDouble.empty()).isUnchanged();
+    TakeIn takeIn =
+        (kept == null ? TakeInEdit.NOTHING : kept)
+            .core(reachableClosed(facts.adjusters()), stanceNoted);
+    return new Planned(
+        Plan.stages(takeIn),
+        kept == null
+            ? List.of()
+            : List.of(StageStanding.of(Stage.TAKE_IN, true, TakeInFindings.of(takeIn))));
+  }
+
+  /**
+   * A job's plan in short.
+   *
+   * @param takeIn how the stage "Take in" stands; empty while nothing was kept
+   */
+  public record Planned(List<Stage> stages, List<StageStanding> takeIn) {}
+
   private Map<Stage, List<String>> waiting(Acting acting, String jobId) {
     Map<Stage, List<String>> waiting = new EnumMap<>(Stage.class);
     for (StageGuard guard : guards) {
@@ -87,8 +128,11 @@ public class TakeIns {
   /** As long as nobody found out, an adjuster counts as reachable. */
   private boolean reachableClosed(JobBrief job) {
     String id = job.vehicle().id();
-    return vehicles.adjusters(List.of(id)).getOrDefault(id, List.of()).stream()
-        .noneMatch(screw -> screw.reach() == Adjuster.Reach.FRONT_OPEN_ONLY);
+    return reachableClosed(vehicles.adjusters(List.of(id)).getOrDefault(id, List.of()));
+  }
+
+  private static boolean reachableClosed(List<AdjusterView> screws) {
+    return screws.stream().noneMatch(screw -> screw.reach() == Adjuster.Reach.FRONT_OPEN_ONLY);
   }
 
   /** Keeps how the vehicle was taken in. */

@@ -12,24 +12,18 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import mellow.core.aim.WallHorizon;
-import mellow.core.aim.WallSheet;
-import mellow.core.logbook.Logbook;
-import mellow.core.rules.RuleBook;
-import mellow.server.aim.SheetView.NextView;
+import mellow.core.workflow.Standing;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
 import mellow.server.db.tables.records.JobRecord;
+import mellow.server.job.JobFacts;
 import mellow.server.job.JobView;
-import mellow.server.logbook.Logbooks;
+import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
-import mellow.server.rulebook.RuleBooks;
-import mellow.server.vehicle.AdjusterView;
-import mellow.server.vehicle.VehicleView;
-import mellow.server.vehicle.Vehicles;
-import mellow.server.wire.HorizonView;
+import mellow.server.wire.Patterns;
 import mellow.server.yard.YardView.RowView;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -39,21 +33,16 @@ class YardController {
   /** Instant and id, joined: the place of a row in the order. */
   private static final String KEY = "\\d{1,15}_[0-9a-f-]{36}";
 
-  private static final Logbook NOTHING_READ = new Logbook(List.of());
-
   private final YardStore store;
-  private final Vehicles vehicles;
+  private final Jobs jobs;
+  private final Standings standings;
   private final Bays bays;
-  private final Logbooks logbooks;
-  private final RuleBooks books;
 
-  YardController(
-      YardStore store, Vehicles vehicles, Bays bays, Logbooks logbooks, RuleBooks books) {
+  YardController(YardStore store, Jobs jobs, Standings standings, Bays bays) {
     this.store = store;
-    this.vehicles = vehicles;
+    this.jobs = jobs;
+    this.standings = standings;
     this.bays = bays;
-    this.logbooks = logbooks;
-    this.books = books;
   }
 
   @GetMapping("/api/yard")
@@ -62,7 +51,7 @@ class YardController {
       description =
           "Jobs with their horizon strips, newest touched first. Paged by key: send a page's \"next\""
               + " as \"after\".")
-  public YardView yard(
+  YardView yard(
       Acting acting,
       @RequestParam(defaultValue = "") @Size(max = 100, message = "has at most 100 letters")
           String text,
@@ -90,46 +79,38 @@ class YardController {
     return job.touchedAt().toEpochMilli() + "_" + job.id();
   }
 
-  private List<RowView> rows(Acting acting, List<JobView> jobs) {
-    List<String> vehicleIds = jobs.stream().map(JobView::vehicleId).distinct().toList();
-    List<String> bayIds =
-        jobs.stream().map(JobView::bayId).filter(Objects::nonNull).distinct().toList();
-    Map<String, VehicleView> byId = vehicles.byIds(acting, vehicleIds);
-    Map<String, List<AdjusterView>> adjusters = vehicles.adjusters(vehicleIds);
-    Map<String, BayView> bayById = bays.byIds(bayIds);
-    Map<String, Logbook> bayLogs = logbooks.livingOfBays(bayIds);
-    List<String> jobIds = jobs.stream().map(JobView::id).toList();
-    Map<String, Logbook> logs = logbooks.livingOfJobs(jobIds);
-    RuleBook newest = books.of(acting);
-    Map<String, RuleBook> older = books.ofJobs(acting, jobIds);
-    return jobs.stream()
+  private List<RowView> rows(Acting acting, List<JobView> page) {
+    List<JobFacts> facts = jobs.facts(acting, page);
+    Map<String, Standing> standing = standings.of(acting, facts);
+    Map<String, BayView> bayById =
+        bays.byIds(page.stream().map(JobView::bayId).filter(Objects::nonNull).distinct().toList());
+    return facts.stream()
         .map(
-            job -> {
-              VehicleView vehicle = byId.get(job.vehicleId());
+            one -> {
+              JobView job = one.job();
               BayView bay = job.bayId() == null ? null : bayById.get(job.bayId());
-              WallSheet sheet =
-                  WallSheet.of(
-                      logs.getOrDefault(job.id(), NOTHING_READ)
-                          .wall(
-                              job.setup(
-                                  vehicle,
-                                  adjusters.getOrDefault(vehicle.id(), List.of()),
-                                  older.getOrDefault(job.id(), newest)),
-                              bay == null
-                                  ? NOTHING_READ
-                                  : bayLogs.getOrDefault(bay.id(), NOTHING_READ)));
               return new RowView(
                   job.id(),
-                  vehicle.name(),
-                  vehicle.nickname(),
+                  one.vehicle().name(),
+                  one.vehicle().nickname(),
                   job.work(),
                   job.bayId(),
                   bay == null ? null : bay.name(),
                   job.units(),
                   job.touchedAt(),
-                  HorizonView.of(WallHorizon.of(sheet)),
-                  NextView.of(sheet.next()));
+                  StandingView.of(standing.get(job.id())));
             })
         .toList();
+  }
+
+  @GetMapping("/api/jobs/{id}/standing")
+  @Operation(
+      summary = "Where a job stands",
+      description = "Its stages along a horizon strip, and what is next.")
+  StandingView standing(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+    JobFacts facts = jobs.facts(acting, id);
+    return StandingView.of(standings.of(acting, List.of(facts)).get(id));
   }
 }

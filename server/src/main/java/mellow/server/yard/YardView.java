@@ -4,19 +4,17 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import mellow.core.measure.UnitSystem;
-import mellow.server.aim.SheetView.NextView;
-import mellow.server.wire.HorizonView;
 import org.jspecify.annotations.Nullable;
 
 /** A page of the yard. */
 @Schema(name = "Yard", description = "Jobs, newest touched first.")
-public record YardView(
+record YardView(
     List<RowView> rows,
     @Schema(description = "Key of the next page; left out on the last.") @Nullable String next) {
 
   /** One job. */
-  @Schema(name = "YardRow", description = "One job with its horizon strip and next step.")
-  public record RowView(
+  @Schema(name = "YardRow", description = "One job and where it stands.")
+  record RowView(
       String jobId,
       String vehicle,
       String nickname,
@@ -25,6 +23,5 @@ public record YardView(
       @Nullable String bay,
       UnitSystem units,
       Instant touchedAt,
-      HorizonView horizon,
-      NextView next) {}
+      StandingView standing) {}
 }

@@ -1,0 +1,104 @@
+package mellow.core.workflow;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Horizon;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+
+/**
+ * Where a whole job stands.
+ *
+ * @param stage where the work stands
+ * @param verdict on what is next there
+ * @param headline what is next there
+ * @param stages in order of work
+ * @param horizon the stages along a strip, with all findings as marks
+ */
+public record Standing(
+    Stage stage, Verdict verdict, Sentence headline, List<Stage> stages, Horizon horizon) {
+  public Standing {
+    stages = List.copyOf(stages);
+  }
+
+  /**
+   * Looks from the last stage that was begun onwards, then at what was left open before it.
+   *
+   * @param planned the stages of the plan, in order; not empty
+   * @param known how stages stand, as far as that is known; of those that are not planned the begun
+   *     ones count
+   */
+  public static Standing of(List<Stage> planned, List<StageStanding> known) {
+    List<StageStanding> standings = new ArrayList<>();
+    for (Stage stage : planned) {
+      standings.add(
+          known.stream()
+              .filter(standing -> standing.stage() == stage)
+              .findFirst()
+              .orElse(StageStanding.untouched(stage)));
+    }
+    known.stream()
+        .filter(standing -> standing.begun() && !planned.contains(standing.stage()))
+        .sorted(Comparator.comparing(StageStanding::stage))
+        .forEach(standing -> standings.add(placeFor(standing.stage(), standings), standing));
+    int present = present(standings);
+    StageStanding there = standings.get(present);
+    List<Stage> stages = standings.stream().map(StageStanding::stage).toList();
+    return new Standing(
+        there.stage(),
+        there.next().map(StageStanding.Open::verdict).orElse(Verdict.WITHIN),
+        there.next().map(StageStanding.Open::headline).orElseGet(() -> next(there.stage())),
+        stages,
+        new Horizon(stages.stream().map(Stage::words).toList(), present, marks(standings)));
+  }
+
+  /** Behind the last stage that usually comes before it. */
+  private static int placeFor(Stage stage, List<StageStanding> standings) {
+    int place = 0;
+    for (int i = 0; i < standings.size(); i++) {
+      if (standings.get(i).stage().compareTo(stage) < 0) {
+        place = i + 1;
+      }
+    }
+    return place;
+  }
+
+  private static int present(List<StageStanding> standings) {
+    int last = standings.size() - 1;
+    int reached = 0;
+    for (int i = 0; i <= last; i++) {
+      if (standings.get(i).begun()) {
+        reached = i;
+      }
+    }
+    for (int i = reached; i < last; i++) {
+      StageStanding standing = standings.get(i);
+      if (standing.isOpen() || (i > reached && !standing.begun())) {
+        return i;
+      }
+    }
+    for (int i = 0; i < reached; i++) {
+      if (standings.get(i).isOpen()) {
+        return i;
+      }
+    }
+    return last;
+  }
+
+  private static Sentence next(Stage stage) {
+    return Sentence.of(
+        stage == Stage.HAND_OVER ? "Nothing stands above the horizon" : "Next: " + stage.words());
+  }
+
+  private static List<Horizon.Mark> marks(List<StageStanding> standings) {
+    List<Horizon.Mark> marks = new ArrayList<>();
+    for (int i = 0; i < standings.size(); i++) {
+      for (Finding finding : standings.get(i).findings()) {
+        marks.add(Horizon.Mark.of(i, finding));
+      }
+    }
+    return marks;
+  }
+}

@@ -1,0 +1,101 @@
+package mellow.core.workflow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Horizon;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import org.junit.jupiter.api.Test;
+
+/** Where a job stands follows the design's strip: stages in order of work, findings as marks. */
+class StandingTest {
+  private static final List<Stage> RUNNING_LAMPS =
+      List.of(Stage.TAKE_IN, Stage.CAME, Stage.PARTS, Stage.PLACE, Stage.FEED, Stage.HAND_OVER);
+
+  private static StageStanding begun(Stage stage, Verdict... verdicts) {
+    return standing(stage, true, verdicts);
+  }
+
+  private static StageStanding standing(Stage stage, boolean begun, Verdict... verdicts) {
+    List<Finding> findings = new ArrayList<>();
+    for (Verdict verdict : verdicts) {
+      findings.add(
+          Finding.plain(
+              stage + "." + findings.size(),
+              verdict,
+              Source.judged("for this test"),
+              Sentence.of(stage.words() + " " + verdict)));
+    }
+    return StageStanding.of(stage, begun, findings);
+  }
+
+  private static String says(Standing standing) {
+    return standing.headline().pattern();
+  }
+
+  @Test
+  void aRunningLampJobIsNotAskedForAWall() {
+    Standing standing =
+        Standing.of(
+            RUNNING_LAMPS,
+            List.of(
+                begun(Stage.TAKE_IN, Verdict.WITHIN),
+                begun(Stage.PLACE, Verdict.WITHIN, Verdict.OUT),
+                standing(Stage.WALL, false, Verdict.NOT_KNOWN)));
+    assertThat(standing.stage()).isEqualTo(Stage.PLACE);
+    assertThat(standing.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(says(standing)).isEqualTo("Place OUT");
+    assertThat(standing.stages()).isEqualTo(RUNNING_LAMPS);
+    assertThat(standing.horizon().marks()).extracting(Horizon.Mark::part).containsExactly(0, 3, 3);
+  }
+
+  @Test
+  void whatIsSettledLeadsOnToTheNextStage() {
+    Standing standing = Standing.of(RUNNING_LAMPS, List.of(begun(Stage.PLACE, Verdict.AT_EDGE)));
+    assertThat(standing.stage()).isEqualTo(Stage.FEED);
+    assertThat(standing.verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(says(standing)).isEqualTo("Next: Feed");
+  }
+
+  @Test
+  void theWorkStandsAtTheLastStageThatWasBegunAndOnlyThenGoesBack() {
+    StageStanding untried = begun(Stage.TAKE_IN, Verdict.NOT_KNOWN);
+    Standing atWall =
+        Standing.of(
+            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
+            List.of(untried, begun(Stage.WALL, Verdict.NOT_KNOWN)));
+    assertThat(atWall.stage()).isEqualTo(Stage.WALL);
+    Standing wallDone =
+        Standing.of(
+            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
+            List.of(untried, begun(Stage.WALL, Verdict.WITHIN)));
+    assertThat(wallDone.stage()).isEqualTo(Stage.TAKE_IN);
+    Standing done =
+        Standing.of(
+            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
+            List.of(begun(Stage.TAKE_IN), begun(Stage.WALL, Verdict.WITHIN)));
+    assertThat(done.stage()).isEqualTo(Stage.HAND_OVER);
+    assertThat(says(done)).isEqualTo("Nothing stands above the horizon");
+  }
+
+  @Test
+  void whatWasDoneBesidesThePlanStandsInItsPlace() {
+    Standing standing =
+        Standing.of(
+            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
+            List.of(begun(Stage.PLACE, Verdict.WITHIN), standing(Stage.PARTS, false)));
+    assertThat(standing.stages())
+        .containsExactly(Stage.TAKE_IN, Stage.PLACE, Stage.WALL, Stage.HAND_OVER);
+  }
+
+  @Test
+  void whatIsOutIsSaidBeforeWhatIsNotKnown() {
+    assertThat(begun(Stage.PARTS, Verdict.WITHIN, Verdict.NOT_KNOWN, Verdict.OUT).next())
+        .hasValueSatisfying(open -> assertThat(open.verdict()).isEqualTo(Verdict.OUT));
+    assertThat(begun(Stage.PARTS, Verdict.WITHIN, Verdict.AT_EDGE).next()).isEmpty();
+  }
+}

@@ -1,0 +1,39 @@
+package mellow.server.yard;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.core.workflow.StageStanding;
+import mellow.core.workflow.Standing;
+import mellow.server.job.JobFacts;
+import mellow.server.job.StageReporter;
+import mellow.server.platform.Acting;
+import mellow.server.takein.TakeIns;
+import mellow.server.takein.TakeIns.Planned;
+import org.springframework.stereotype.Service;
+
+/** Puts together where jobs stand from what each stage's feature knows. */
+@Service
+class Standings {
+  private final TakeIns takeIns;
+  private final List<StageReporter> reporters;
+
+  Standings(TakeIns takeIns, List<StageReporter> reporters) {
+    this.takeIns = takeIns;
+    this.reporters = reporters;
+  }
+
+  /** By the job's id. */
+  Map<String, Standing> of(Acting acting, List<JobFacts> jobs) {
+    Map<String, Planned> planned = takeIns.planned(acting, jobs);
+    Map<String, List<StageStanding>> known = new HashMap<>();
+    planned.forEach((id, plan) -> known.put(id, new ArrayList<>(plan.takeIn())));
+    for (StageReporter reporter : reporters) {
+      reporter.standings(acting, jobs).forEach((id, more) -> known.get(id).addAll(more));
+    }
+    Map<String, Standing> standings = new HashMap<>();
+    planned.forEach((id, plan) -> standings.put(id, Standing.of(plan.stages(), known.get(id))));
+    return standings;
+  }
+}

@@ -1,0 +1,40 @@
+import { Box } from '@chakra-ui/react';
+import type { Horizon, Job } from './api/client';
+import { useStanding } from './api/queries';
+import { HorizonStrip } from '../finding/HorizonStrip';
+import { joined } from './joined';
+import { stagePath, STAGE_PAGES, type Stage } from './stages';
+
+/** The job's horizon with all its stages; the one that the page shows is parted into its own parts. */
+export function JobStrip({
+  job,
+  here,
+  own,
+  onMark,
+}: {
+  job: Job;
+  here: Stage;
+  /** The page's own parts, as fresh as the page. */
+  own?: Horizon;
+  onMark?: (findingId: string) => void;
+}) {
+  const standing = useStanding(job.id, job.touchedAt).data;
+  const whole = standing && joined(standing, here, own);
+  const links = whole?.stages.map((stage) =>
+    stage && STAGE_PAGES[stage] ? stagePath(job.id, stage) : undefined,
+  );
+  return (
+    <>
+      <Box as="nav" aria-label="Stages" hideBelow="lg" minH="72px">
+        {whole && (
+          <HorizonStrip horizon={whole.horizon} here={whole.here} links={links} onMark={onMark} />
+        )}
+      </Box>
+      {own && (
+        <Box hideFrom="lg">
+          <HorizonStrip horizon={own} onMark={onMark} />
+        </Box>
+      )}
+    </>
+  );
+}
