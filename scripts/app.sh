@@ -118,11 +118,14 @@ reset() {
 
 bench() {
   need_space 2500
-  need_packages
+  need_packages browser
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
-    -Dweb.checks.skip package
+    -Dweb.checks.skip install
   source_state >"$STATE/build"
   java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR"
+  step "Dragging a lamp in the browser" "${MVN[@]}" -q -pl e2e verify -Dit.test=DragSpeedIT \
+    -Dmeasure="$STATE/drag" -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
+  tee -a benchmarks/results.txt <"$STATE/drag"
 }
 
 screenshots() {

@@ -38,7 +38,11 @@ export function StageFrame({
         minH="0"
         borderTopWidth={strip ? '0' : '1px'}
         borderColor="hairline"
-        templateColumns={{ base: '1fr', md: '1fr 1fr', lg: `${leftWidth} 1fr ${rightWidth}` }}
+        templateColumns={{
+          base: 'minmax(0, 1fr)',
+          md: 'repeat(2, minmax(0, 1fr))',
+          lg: `${leftWidth} minmax(0, 1fr) ${rightWidth}`,
+        }}
         templateAreas={{
           base: '"drawing" "left" "right"',
           md: '"drawing drawing" "left right"',

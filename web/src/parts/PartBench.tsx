@@ -43,6 +43,7 @@ export function PartBench({
             light.pattern !== 'NOT_SAID' && `${said(PATTERNS, light.pattern)} pattern`,
             light.kelvin && `${light.kelvin} K`,
             `${said(LENSES, light.lens)} lens`,
+            part.marks && `marked ${part.marks}`,
           ]
             .filter(Boolean)
             .join(', ')}

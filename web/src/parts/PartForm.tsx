@@ -1,21 +1,25 @@
 import { useState } from 'react';
-import type { PartEdit, Side } from '../app/api/client';
+import type { Job, PartEdit, Side } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Choice, Pairs, TextField } from '../settings/fields';
+import { LensField, useLens } from '../settings/LensField';
 import { TypedForm } from '../settings/TypedForm';
 import { LightFields, readLight, typedLight } from './LightFields';
 import { NEEDED_FOR, SIDED } from './words';
 
-export type PartIdentity = Pick<PartEdit, 'id' | 'name' | 'side' | 'neededFor' | 'light'>;
+export type PartIdentity = Pick<PartEdit, 'id' | 'name' | 'side' | 'neededFor' | 'light' | 'marks'>;
 
 /** What a part is: name, side, the stage that waits for it, the light it gives. */
 export function PartForm({
   part,
+  job,
   newId,
   onDone,
   onRemove,
 }: {
   part: PartEdit | undefined;
+  /** Its market and traffic are what a lens is held against. */
+  job: Job;
   newId: (name: string) => string;
   /** Takes what the form asks; what was looked at is not its business. */
   onDone: (part: PartIdentity) => void;
@@ -25,6 +29,8 @@ export function PartForm({
   const [side, setSide] = useState<Side | ''>(part?.side ?? '');
   const [neededFor, setNeededFor] = useState(part?.neededFor ?? 'APART');
   const [light, setLight] = useState(() => typedLight(part?.light));
+  const [marks, setMarks] = useState(part?.marks ?? '');
+  const lens = useLens(marks, job);
   return (
     <TypedForm
       words={part ? 'Change it' : 'Add it'}
@@ -38,6 +44,7 @@ export function PartForm({
           side: side || undefined,
           neededFor,
           light: readLight(light),
+          marks: light.circuit === '' ? undefined : marks.trim() || undefined,
         });
       }}
       more={
@@ -58,6 +65,14 @@ export function PartForm({
           options={NEEDED_FOR}
         />
         <LightFields light={light} set={setLight} />
+        {light.circuit !== '' && (
+          <LensField
+            label="On its lens, as it stands there"
+            value={marks}
+            set={setMarks}
+            lens={lens}
+          />
+        )}
       </Pairs>
     </TypedForm>
   );

@@ -184,6 +184,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         {shown?.what === 'part' && (
           <PartForm
             part={shown.part}
+            job={page.job}
             newId={(name) =>
               idFor(
                 name,

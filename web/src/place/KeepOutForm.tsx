@@ -1,11 +1,12 @@
-import { Box, Flex, Textarea } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FrontEdit, KeepOutEdit, Units } from '../app/api/client';
+import type { FrontEdit, KeepOutEdit } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
+import { Corners, readCorners } from './Corners';
 import { freeId } from './shapes';
 
 const NOTHING = {
@@ -19,26 +20,6 @@ const NOTHING = {
   form: 'BOX' as 'BOX' | 'CORNERS',
   corners: '',
 };
-
-/** Corners as typed: one a line, out from the centre line (minus: to the right) / above the ground. */
-async function readCorners(typed: string, units: Units) {
-  const lines = typed
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean);
-  if (lines.length < 3) {
-    throw new Error('An outline has three corners at least, one a line, as in 300 / 410.');
-  }
-  return Promise.all(
-    lines.map(async (line, index) => {
-      const [out, up, more] = line.split('/');
-      if (out === undefined || up === undefined || more !== undefined) {
-        throw new Error(`Corner ${index + 1}: out / up, as in 300 / 410.`);
-      }
-      return { outMm: await readLength(out, units), upMm: await readLength(up, units) };
-    }),
-  );
-}
 
 /** What lamps have to stay clear of: a box around it, and how far away. */
 export function KeepOutForm({
@@ -156,18 +137,12 @@ export function KeepOutForm({
         />
       </Pairs>
       {typed.form === 'CORNERS' && (
-        <Box as="label" display="block">
-          <Box color="quiet" fontSize="15px" mb="2px">
-            Corners, one a line: out from the centre line (− is to the right) / above the ground
-          </Box>
-          <Textarea
-            rows={5}
-            value={typed.corners}
-            maxLength={2000}
-            placeholder={'300 / 410\n360 / 410\n330 / 470'}
-            onChange={(event) => set({ corners: event.target.value })}
-          />
-        </Box>
+        <Corners
+          label="Corners, one a line: out from the centre line (− is to the right) / above the ground"
+          placeholder={'300 / 410\n360 / 410\n330 / 470'}
+          value={typed.corners}
+          set={(corners) => set({ corners })}
+        />
       )}
     </TypedForm>
   );

@@ -7,6 +7,7 @@ import { useUnits } from '../app/session';
 import { typedLength } from '../entry/typed';
 import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
+import { Corners, readCorners, typedCorners } from './Corners';
 import { FUNCTIONS } from './words';
 
 /** A hole as typed. */
@@ -23,6 +24,7 @@ interface Typed {
   form: ShapeEdit['form'];
   width: string;
   height: string;
+  corners: string;
   intensity: string;
   goesOut: boolean;
   holes: TypedHole[];
@@ -49,6 +51,7 @@ function typedOf(pair: LampPairEdit | undefined, units: Units): Typed {
     form: lit?.form ?? 'ELLIPSE',
     width: lit?.widthMm ? fine(lit.widthMm) : '',
     height: lit?.heightMm ? fine(lit.heightMm) : '',
+    corners: typedCorners(lit?.corners ?? [], fine),
     intensity: pair?.intensityCd === undefined ? '' : String(pair.intensityCd),
     goesOut: pair?.goesOutWithTurnSignal ?? false,
     holes: (pair?.holes ?? []).map((hole) => ({
@@ -75,12 +78,11 @@ export function LampForm({
   const units = useUnits();
   const [typed, setTyped] = useState(() => typedOf(pair, units));
   const set = (change: Partial<Typed>) => setTyped((before) => ({ ...before, ...change }));
-  const heads = pair?.heads ?? [];
-  const drawn = heads.length > 1 || heads[0]?.lit.form === 'POLYGON';
+  const several = (pair?.heads ?? []).length > 1;
   return (
     <TypedForm
       words={pair ? 'Change' : 'Put it on the front'}
-      onSend={async () => onDone(await built(pair, typed, units, newId, drawn))}
+      onSend={async () => onDone(await built(pair, typed, units, newId))}
       more={
         onRemove && (
           <PlainButton type="button" onClick={onRemove}>
@@ -104,8 +106,8 @@ export function LampForm({
           placeholder={FUNCTIONS.find(([one]) => one === typed.function)?.[1]}
         />
       </Pairs>
-      {drawn ? (
-        <Box color="quiet">Its lit surface is drawn from several parts and stays as it is.</Box>
+      {several ? (
+        <Box color="quiet">Its lit surface has several parts and stays as it is.</Box>
       ) : (
         <>
           <Choice
@@ -115,22 +117,32 @@ export function LampForm({
             options={[
               ['ELLIPSE', 'round or oval'],
               ['RECTANGLE', 'rectangular'],
+              ['POLYGON', 'its own outline, by corners'],
             ]}
           />
-          <Pairs>
-            <TextField
-              label="Its width"
-              value={typed.width}
-              set={(width) => set({ width })}
-              maxLength={30}
+          {typed.form === 'POLYGON' ? (
+            <Corners
+              label="Corners, one a line: outwards / upwards from the lamp’s middle"
+              placeholder={'-60 / -15\n60 / -25\n60 / 25\n-60 / 15'}
+              value={typed.corners}
+              set={(corners) => set({ corners })}
             />
-            <TextField
-              label="Its height (as wide where left out)"
-              value={typed.height}
-              set={(height) => set({ height })}
-              maxLength={30}
-            />
-          </Pairs>
+          ) : (
+            <Pairs>
+              <TextField
+                label="Its width"
+                value={typed.width}
+                set={(width) => set({ width })}
+                maxLength={30}
+              />
+              <TextField
+                label="Its height (as wide where left out)"
+                value={typed.height}
+                set={(height) => set({ height })}
+                maxLength={30}
+              />
+            </Pairs>
+          )}
         </>
       )}
       <Pairs>
@@ -191,11 +203,8 @@ async function built(
   typed: Typed,
   units: Units,
   newId: (name: string) => string,
-  drawn: boolean,
 ): Promise<LampPairEdit> {
   const name = typed.name.trim() || (FUNCTIONS.find(([one]) => one === typed.function)?.[1] ?? '');
-  const widthMm = drawn ? 0 : await readLength(typed.width, units);
-  const heightMm = typed.height.trim() ? await readLength(typed.height, units) : widthMm;
   const intensity = typed.intensity.trim().replace(',', '.');
   if (intensity && !(Number(intensity) >= 0)) {
     throw new Error('The intensity is a number of candela, such as 800.');
@@ -215,9 +224,9 @@ async function built(
     name,
     function: typed.function,
     heads:
-      drawn && pair
+      pair && pair.heads.length > 1
         ? pair.heads
-        : [{ lit: { form: typed.form, widthMm, heightMm }, outMm: 0, upMm: 0 }],
+        : [{ lit: await readSurface(typed, units), outMm: 0, upMm: 0 }],
     housing: pair?.housing,
     intensityCd: intensity ? Number(intensity) : undefined,
     goesOutWithTurnSignal: typed.goesOut,
@@ -225,4 +234,12 @@ async function built(
     left: pair?.left ?? start,
     right: pair?.right ?? start,
   };
+}
+
+async function readSurface({ form, width, height, corners }: Typed, units: Units) {
+  if (form === 'POLYGON') {
+    return { form, corners: await readCorners(corners, units) };
+  }
+  const widthMm = await readLength(width, units);
+  return { form, widthMm, heightMm: height.trim() ? await readLength(height, units) : widthMm };
 }

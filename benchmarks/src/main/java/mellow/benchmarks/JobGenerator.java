@@ -36,13 +36,21 @@ final class JobGenerator {
   private void batch(Connection connection, int count, int from) throws SQLException {
     try (PreparedStatement vehicle =
             connection.prepareStatement(
-                "insert into vehicle values (?,?,1,?,?,'LEFT',2700,850,1850,'UN_DIPPED',null,null,null,0,'Runa',?)");
+                "insert into vehicle (id, shop_id, version, name, nickname, driver_side, wheelbase_mm,"
+                    + " lamp_ahead_mm, width_mm, dipped, steeper_by_maker, changed_by, changed_at)"
+                    + " values (?,?,1,?,?,'LEFT',2700,850,1850,'UN_DIPPED',0,'Runa',?)");
         PreparedStatement screw =
             connection.prepareStatement(
-                "insert into adjuster values (?,?,?,1,'DIPPED',?,?,'','','NOT_KNOWN',null,'Runa',?)");
+                "insert into adjuster (id, shop_id, vehicle_id, version, lamp, side, axis, drive, place,"
+                    + " reach, changed_by, changed_at)"
+                    + " values (?,?,?,1,'DIPPED',?,?,'','','NOT_KNOWN','Runa',?)");
         PreparedStatement job =
             connection.prepareStatement(
-                "insert into job values (?,?,1,?,null,?,'un-r48','RIGHT','METRIC','RULE','1.2 %',-1.2,0,1,'UPPER','MEASURED',25,'Runa',?,?)");
+                "insert into job (id, shop_id, version, vehicle_id, work, rule_set, traffic, units,"
+                    + " school, label_typed, label_percent, stance_changed, front_closed, mark_edge,"
+                    + " mark_origin, tape_width_mm, changed_by, changed_at, touched_at)"
+                    + " values (?,?,1,?,?,'un-r48','RIGHT','METRIC','RULE','1.2 %',-1.2,0,1,'UPPER',"
+                    + "'MEASURED',25,'Runa',?,?)");
         PreparedStatement reading =
             connection.prepareStatement(
                 "insert into reading (id, shop_id, job_id, kind, lamp, side, typed, units, value,"

@@ -81,6 +81,11 @@ abstract class BrowserTest {
 
   /** Opens a path of the application. */
   Page open(String path, Look look) {
+    return open(path, look, "");
+  }
+
+  /** Opens a path of the application; the script runs before the page's own. */
+  Page open(String path, Look look, String script) {
     BrowserContext context =
         browser.newContext(
             new Browser.NewContextOptions().setViewportSize(look.width(), look.height()));
@@ -89,6 +94,7 @@ abstract class BrowserTest {
     context.addInitScript(
         "localStorage.setItem('mellow.acting', '%s'); localStorage.getItem('mellow.theme') ?? localStorage.setItem('mellow.theme', '%s');"
             .formatted(look.person(), look.theme()));
+    context.addInitScript(script);
     Page page = context.newPage();
     page.onPageError(error -> complaints.add("error: " + error));
     page.onConsoleMessage(

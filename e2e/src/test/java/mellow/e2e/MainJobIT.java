@@ -60,7 +60,7 @@ class MainJobIT extends BrowserTest {
 
     page.navigate(app().address() + "/");
     Locator row = page.locator("li", new Page.LocatorOptions().setHasText("red one"));
-    assertThat(row).containsText("Both lamps within the rule");
+    assertThat(row).containsText("Nothing stands above the horizon");
   }
 
   @Test

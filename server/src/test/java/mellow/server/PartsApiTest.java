@@ -131,7 +131,13 @@ class PartsApiTest {
   @Test
   void partsAreJudgedWithoutMemoryByTheMarketOfTheRules() {
     Map<String, Object> request =
-        Map.of("ruleSet", "un-r48", "parts", list(List.of(lamp("FITS")), List.of()));
+        Map.of(
+            "ruleSet",
+            "un-r48",
+            "traffic",
+            "RIGHT",
+            "parts",
+            list(List.of(lamp("FITS")), List.of()));
     JsonNode sheet = Api.expect(api.post("/api/calc/parts", request), 200).body();
     assertThat(sheet.at("/asks/fog-left").findValuesAsText("ask")).contains("SIDE", "BULBS");
   }

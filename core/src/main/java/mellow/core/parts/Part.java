@@ -20,6 +20,7 @@ import mellow.core.workflow.Stage;
  * @param outcome what came of it
  * @param with what it is adapted with, or why it goes back; may be empty
  * @param light what light it gives; empty where it is no lamp
+ * @param marks what is moulded on its lens, as it stands there; may be empty
  */
 public record Part(
     String id,
@@ -29,7 +30,8 @@ public record Part(
     Map<Ask, Answer> checks,
     Outcome outcome,
     String with,
-    Optional<Light> light) {
+    Optional<Light> light,
+    String marks) {
   public Part {
     checks = Map.copyOf(checks);
   }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.vehicle.MarkFamily;
+import mellow.core.vehicle.TrafficSide;
 import mellow.core.workflow.Stage;
 
 /**
@@ -21,16 +22,26 @@ public record PartsSheet(List<Finding> findings, Map<Stage, List<String>> waitin
     waiting = Map.copyOf(waiting);
   }
 
-  /** Judges a list; {@code market} is empty where marks of any family will do. */
-  public static PartsSheet of(PartsList list, Optional<MarkFamily> market) {
+  /**
+   * Judges a list.
+   *
+   * @param market empty where marks of any family will do
+   * @param traffic the side on which it runs
+   */
+  public static PartsSheet of(PartsList list, Optional<MarkFamily> market, TrafficSide traffic) {
     return new PartsSheet(
-        Stream.of(PartFindings.of(list), LightFindings.of(list, market), PlugFindings.of(list))
+        Stream.of(
+                PartFindings.of(list),
+                MarkFindings.of(list, market, traffic),
+                LightFindings.of(list, market),
+                PlugFindings.of(list))
             .flatMap(List::stream)
             .toList(),
-        waiting(list));
+        waitingFor(list));
   }
 
-  private static Map<Stage, List<String>> waiting(PartsList list) {
+  /** The stages that cannot begin, each with the parts it waits for. */
+  public static Map<Stage, List<String>> waitingFor(PartsList list) {
     Map<Stage, List<String>> waiting = new EnumMap<>(Stage.class);
     for (Part part : list.parts()) {
       if (part.isMissing()) {

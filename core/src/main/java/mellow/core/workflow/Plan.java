@@ -26,6 +26,9 @@ public record Plan(
   private static final List<WorkKind> BEHIND_THE_BUMPER =
       List.of(WorkKind.FOG, WorkKind.DRL, WorkKind.PODS);
 
+  private static final List<Stage> WITHOUT_PLAN =
+      List.of(Stage.TAKE_IN, Stage.CAME, Stage.PARTS, Stage.PLACE, Stage.WALL, Stage.HAND_OVER);
+
   public Plan {
     stages = List.copyOf(stages);
     offered = List.copyOf(offered);
@@ -41,7 +44,7 @@ public record Plan(
    */
   public static Plan of(TakeIn takeIn, List<Step> book, List<PastJob> past) {
     List<PlannedStage> stages =
-        order(takeIn.kinds(), takeIn).stream()
+        order(takeIn).stream()
             .map(
                 stage ->
                     new PlannedStage(
@@ -67,19 +70,17 @@ public record Plan(
   }
 
   /**
-   * The stages that the wanted work brings, in order; those of aiming alone while it is not said
-   * what is wanted. A second set is built before the vehicle is opened; a hidden adjuster is used
-   * before closing.
+   * The stages that the wanted work brings, in order; while it is not said what is wanted, those
+   * that can be worked without a plan. A second set is built before the vehicle is opened; a hidden
+   * adjuster is used before closing.
    */
   public static List<Stage> stages(TakeIn takeIn) {
-    return takeIn.kinds().isEmpty()
-        ? order(Set.of(WorkKind.AIM), takeIn)
-        : order(takeIn.kinds(), takeIn);
+    return takeIn.kinds().isEmpty() ? WITHOUT_PLAN : order(takeIn);
   }
 
-  private static List<Stage> order(Set<WorkKind> kinds, TakeIn takeIn) {
+  private static List<Stage> order(TakeIn takeIn) {
     Set<Stage> brought = EnumSet.noneOf(Stage.class);
-    kinds.forEach(kind -> brought.addAll(kind.stages()));
+    takeIn.kinds().forEach(kind -> brought.addAll(kind.stages()));
     if (brought.contains(Stage.APART) && takeIn.headlampsLoosened()) {
       brought.add(Stage.WALL);
     }

@@ -40,6 +40,10 @@ public record StageStanding(
     return next.isPresent();
   }
 
+  boolean isOut() {
+    return next.filter(open -> open.verdict() == Verdict.OUT).isPresent();
+  }
+
   private static Optional<Open> first(List<Finding> findings, Verdict verdict) {
     return findings.stream()
         .filter(finding -> finding.verdict() == verdict)

@@ -24,7 +24,8 @@ public record Standing(
   }
 
   /**
-   * Looks from the last stage that was begun onwards, then at what was left open before it.
+   * Looks from the last stage that was begun onwards, then at what was left above the horizon
+   * before it.
    *
    * @param planned the stages of the plan, in order; not empty
    * @param known how stages stand, as far as that is known; of those that are not planned the begun
@@ -80,7 +81,7 @@ public record Standing(
       }
     }
     for (int i = 0; i < reached; i++) {
-      if (standings.get(i).isOpen()) {
+      if (standings.get(i).isOut()) {
         return i;
       }
     }

@@ -23,6 +23,7 @@ import mellow.core.parts.Part.Outcome;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TrafficSide;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.WorkKind;
 import org.junit.jupiter.api.Test;
@@ -49,12 +50,15 @@ class PartsSheetTest {
         checks,
         outcome,
         with,
-        Optional.empty());
+        Optional.empty(),
+        "");
   }
 
   private static PartsSheet judged(Optional<MarkFamily> market, Part... parts) {
     return PartsSheet.of(
-        new PartsList(List.of(parts), List.of(), List.of(), Optional.empty(), ""), market);
+        new PartsList(List.of(parts), List.of(), List.of(), Optional.empty(), ""),
+        market,
+        TrafficSide.RIGHT);
   }
 
   private static Finding only(PartsSheet sheet, String idStart) {
@@ -109,7 +113,8 @@ class PartsSheetTest {
         allRight(),
         Outcome.FITS,
         "",
-        Optional.of(new Light(circuit, pattern, light.kelvin(), light.bulb(), light.lens())));
+        Optional.of(new Light(circuit, pattern, light.kelvin(), light.bulb(), light.lens())),
+        "");
   }
 
   private static Light light(int kelvin, Lens lens) {
@@ -185,6 +190,58 @@ class PartsSheetTest {
         .hasSize(out ? 1 : 0);
   }
 
+  private static PartsSheet marked(LampFunction circuit, String marks, TrafficSide traffic) {
+    Light light =
+        new Light(circuit, Pattern.NOT_SAID, OptionalInt.of(4300), Optional.empty(), Lens.CLEAR);
+    Part lamp =
+        new Part(
+            "l",
+            "lamp",
+            Optional.empty(),
+            Stage.APART,
+            allRight(),
+            Outcome.FITS,
+            "",
+            Optional.of(light),
+            marks);
+    return PartsSheet.of(
+        new PartsList(List.of(lamp), List.of(), List.of(), Optional.empty(), ""), UN, traffic);
+  }
+
+  private static List<String> outOfMarks(LampFunction circuit, String marks, TrafficSide traffic) {
+    return marked(circuit, marks, traffic).findings().stream()
+        .filter(finding -> finding.id().startsWith("parts.marks"))
+        .filter(finding -> finding.verdict() == Verdict.OUT)
+        .map(finding -> finding.headline().text(UnitSystem.METRIC))
+        .toList();
+  }
+
+  /**
+   * From memory: B and F3 are front fog lamps, RL running lamps, HC a low beam (UN R19, R87, R112).
+   */
+  @Test
+  void whatIsMouldedOnALampIsHeldAgainstWhatItIsFor() {
+    assertThat(outOfMarks(LampFunction.FRONT_FOG, "E4 F3 02", TrafficSide.RIGHT)).isEmpty();
+    assertThat(outOfMarks(LampFunction.FRONT_FOG, "E4 RL", TrafficSide.RIGHT))
+        .containsExactly("Lamp: marked for daytime running lamp, not for front fog lamp");
+    assertThat(outOfMarks(LampFunction.DIPPED, "E4 HC", TrafficSide.LEFT))
+        .singleElement()
+        .asString()
+        .contains("Made for traffic on the right");
+    assertThat(outOfMarks(LampFunction.FRONT_FOG, "SAE F", TrafficSide.RIGHT))
+        .singleElement()
+        .asString()
+        .contains("not made for this market");
+  }
+
+  @Test
+  void anUnknownMarkIsSaidToBeUnknownAndNoMarksAreNoFinding() {
+    assertThat(only(marked(LampFunction.TURN, "QZX", TrafficSide.RIGHT), "parts.marks").verdict())
+        .isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(marked(LampFunction.TURN, "  ", TrafficSide.RIGHT).findings())
+        .noneMatch(finding -> finding.id().startsWith("parts.marks"));
+  }
+
   private static Plug plug(
       String id, Plug.Use use, Plug.Gender gender, Map<Side, Plug.State> done) {
     Optional<String> mate = id.equals("b") ? Optional.of("a") : Optional.empty();
@@ -193,7 +250,9 @@ class PartsSheetTest {
 
   private static List<Finding> plugs(Plug... plugs) {
     return PartsSheet.of(
-            new PartsList(List.of(), List.of(plugs), List.of(), Optional.empty(), ""), UN)
+            new PartsList(List.of(), List.of(plugs), List.of(), Optional.empty(), ""),
+            UN,
+            TrafficSide.RIGHT)
         .findings();
   }
 
@@ -232,7 +291,10 @@ class PartsSheetTest {
   }
 
   private static List<Verdict> decision(Optional<String> chosen, Candidate... candidates) {
-    return PartsSheet.of(new PartsList(List.of(), List.of(), List.of(candidates), chosen, ""), UN)
+    return PartsSheet.of(
+            new PartsList(List.of(), List.of(), List.of(candidates), chosen, ""),
+            UN,
+            TrafficSide.RIGHT)
         .findings()
         .stream()
         .map(Finding::verdict)

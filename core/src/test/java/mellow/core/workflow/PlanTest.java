@@ -47,6 +47,15 @@ class PlanTest {
   }
 
   @Test
+  void whileItIsNotSaidWhatIsWantedEveryStageOfMeasuringIsOpen() {
+    TakeIn unsaid = wanted(Access.LAMPS_ONLY);
+    assertThat(plan(unsaid).stages()).isEmpty();
+    assertThat(Plan.stages(unsaid)).contains(Stage.CAME, Stage.PLACE, Stage.WALL);
+    TakeIn fog = wanted(Access.BUMPER_OFF, WorkKind.FOG);
+    assertThat(Plan.stages(fog)).isEqualTo(stages(plan(fog)));
+  }
+
+  @Test
   void kindsTogetherBringTheStagesOfEach() {
     assertThat(stages(plan(wanted(Access.BUMPER_OFF, WorkKind.RETROFIT, WorkKind.DRL))))
         .contains(Stage.BENCH, Stage.PLACE, Stage.WALL);

@@ -61,25 +61,25 @@ class StandingTest {
     assertThat(says(standing)).isEqualTo("Next: Feed");
   }
 
+  private static Standing aiming(StageStanding... known) {
+    return Standing.of(List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER), List.of(known));
+  }
+
   @Test
-  void theWorkStandsAtTheLastStageThatWasBegunAndOnlyThenGoesBack() {
-    StageStanding untried = begun(Stage.TAKE_IN, Verdict.NOT_KNOWN);
+  void theWorkStandsAtTheLastStageThatWasBegun() {
     Standing atWall =
-        Standing.of(
-            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
-            List.of(untried, begun(Stage.WALL, Verdict.NOT_KNOWN)));
+        aiming(begun(Stage.TAKE_IN, Verdict.OUT), begun(Stage.WALL, Verdict.NOT_KNOWN));
     assertThat(atWall.stage()).isEqualTo(Stage.WALL);
-    Standing wallDone =
-        Standing.of(
-            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
-            List.of(untried, begun(Stage.WALL, Verdict.WITHIN)));
-    assertThat(wallDone.stage()).isEqualTo(Stage.TAKE_IN);
-    Standing done =
-        Standing.of(
-            List.of(Stage.TAKE_IN, Stage.WALL, Stage.HAND_OVER),
-            List.of(begun(Stage.TAKE_IN), begun(Stage.WALL, Verdict.WITHIN)));
-    assertThat(done.stage()).isEqualTo(Stage.HAND_OVER);
-    assertThat(says(done)).isEqualTo("Nothing stands above the horizon");
+  }
+
+  /** A job is handed over when nothing stands above the horizon. */
+  @Test
+  void whatStandsAboveTheHorizonHoldsTheHandOver() {
+    StageStanding done = begun(Stage.WALL, Verdict.WITHIN);
+    assertThat(aiming(begun(Stage.TAKE_IN, Verdict.OUT), done).stage()).isEqualTo(Stage.TAKE_IN);
+    Standing untried = aiming(begun(Stage.TAKE_IN, Verdict.NOT_KNOWN), done);
+    assertThat(untried.stage()).isEqualTo(Stage.HAND_OVER);
+    assertThat(says(untried)).isEqualTo("Nothing stands above the horizon");
   }
 
   @Test

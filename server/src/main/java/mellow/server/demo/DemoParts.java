@@ -22,6 +22,8 @@ import mellow.server.parts.PartsEdit.PlugEdit;
 
 /** What was delivered for the demo's jobs. */
 final class DemoParts {
+  private static final String FOG_MARKS = "E4 F3 02";
+
   private DemoParts() {}
 
   private static Map<Ask, Answer> right(Ask... seen) {
@@ -51,7 +53,8 @@ final class DemoParts {
                 right(),
                 Outcome.FITS,
                 "",
-                fogLight(4300)),
+                fogLight(4300),
+                FOG_MARKS),
             new PartEdit(
                 "fog-right",
                 "fog lamp",
@@ -60,7 +63,8 @@ final class DemoParts {
                 twoLefts,
                 Outcome.GOES_BACK,
                 "two left ones came",
-                fogLight(4300)),
+                fogLight(4300),
+                FOG_MARKS),
             new PartEdit(
                 "bezels",
                 "bezels with bracket",
@@ -69,9 +73,18 @@ final class DemoParts {
                 right(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.CONNECTORS, Ask.COMPLETE),
                 Outcome.ADAPTS,
                 "two washers behind the lower screw",
+                null,
                 null),
             new PartEdit(
-                "switch", "switch", null, Stage.PROVE, right(Ask.HERE), Outcome.OPEN, "", null)),
+                "switch",
+                "switch",
+                null,
+                Stage.PROVE,
+                right(Ask.HERE),
+                Outcome.OPEN,
+                "",
+                null,
+                null)),
         List.of(),
         List.of(
             new CandidateEdit(
@@ -101,7 +114,8 @@ final class DemoParts {
               Outcome.FITS,
               "",
               new LightEdit(
-                  LampFunction.DIPPED, Light.Pattern.DIPPED, 4300, null, Light.Lens.CLEAR)));
+                  LampFunction.DIPPED, Light.Pattern.DIPPED, 4300, null, Light.Lens.CLEAR),
+              "E4 HCR ↔"));
     }
     parts.add(
         new PartEdit(
@@ -112,6 +126,7 @@ final class DemoParts {
             right(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.CONNECTORS, Ask.COMPLETE),
             Outcome.FITS,
             "",
+            null,
             null));
     return new PartsEdit(
         parts,

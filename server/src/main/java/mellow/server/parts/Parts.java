@@ -14,6 +14,7 @@ import mellow.core.parts.PartsList;
 import mellow.core.parts.PartsSheet;
 import mellow.core.parts.UsualPart;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TrafficSide;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.WorkKind;
@@ -67,7 +68,9 @@ public class Parts implements StageGuard, StageReporter {
         kept.map(Kept::changedAt).orElse(null),
         PartsPage.SheetView.of(
             PartsSheet.of(
-                list, RuleBooks.aimSet(books.ofJob(acting, jobId), job.job().ruleSet()).marks()),
+                list,
+                RuleBooks.aimSet(books.ofJob(acting, jobId), job.job().ruleSet()).marks(),
+                job.job().traffic()),
             list.parts()),
         usual(wanted.of(acting, jobId)));
   }
@@ -100,7 +103,8 @@ public class Parts implements StageGuard, StageReporter {
             .map(
                 circuit ->
                     new LightEdit(circuit, Light.Pattern.NOT_SAID, null, null, Light.Lens.CLEAR))
-            .orElse(null));
+            .orElse(null),
+        null);
   }
 
   /** Keeps the parts. */
@@ -115,7 +119,7 @@ public class Parts implements StageGuard, StageReporter {
   public Map<Stage, List<String>> waiting(Acting acting, String jobId) {
     return sheets
         .of(acting, jobId, SheetKind.PARTS, PartsEdit.class)
-        .map(kept -> PartsSheet.of(kept.content().core(), Optional.empty()).waiting())
+        .map(kept -> PartsSheet.waitingFor(kept.content().core()))
         .orElse(Map.of());
   }
 
@@ -126,9 +130,12 @@ public class Parts implements StageGuard, StageReporter {
         jobs,
         SheetKind.PARTS,
         PartsEdit.class,
-        (edit, job) ->
+        (edit, facts) ->
             StageStanding.of(
-                Stage.PARTS, true, PartsSheet.of(edit.core(), job.market().marks()).findings()));
+                Stage.PARTS,
+                true,
+                PartsSheet.of(edit.core(), facts.market().marks(), facts.job().traffic())
+                    .findings()));
   }
 
   private Refusal stale(Acting acting, String jobId) {
@@ -137,9 +144,10 @@ public class Parts implements StageGuard, StageReporter {
   }
 
   /** The parts of a list, judged without memory. */
-  PartsPage.SheetView judged(Acting acting, PartsEdit edit, String ruleSet) {
+  PartsPage.SheetView judged(Acting acting, PartsEdit edit, String ruleSet, TrafficSide traffic) {
     PartsList list = edit.core();
     return PartsPage.SheetView.of(
-        PartsSheet.of(list, RuleBooks.aimSet(books.of(acting), ruleSet).marks()), list.parts());
+        PartsSheet.of(list, RuleBooks.aimSet(books.of(acting), ruleSet).marks(), traffic),
+        list.parts());
   }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.PositiveOrZero;
+import mellow.core.vehicle.TrafficSide;
 import mellow.server.platform.Acting;
 import mellow.server.wire.Patterns;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,6 +35,7 @@ class PartsController {
   @Schema(description = "Parts to judge.")
   record PartsRequest(
       @NotBlank(message = "is missing") @Schema(example = "un-r48") String ruleSet,
+      @NotNull(message = "is missing") TrafficSide traffic,
       @NotNull(message = "is missing") @Valid PartsEdit parts) {}
 
   @GetMapping("/api/jobs/{jobId}/parts")
@@ -60,8 +62,9 @@ class PartsController {
   @PostMapping("/api/calc/parts")
   @Operation(
       summary = "Judge parts",
-      description = "Outcomes, colours by market, patterns by circuit, and plugs; without memory.")
+      description =
+          "Outcomes, marks and colours by market, patterns by circuit, and plugs; without memory.")
   PartsPage.SheetView judge(Acting acting, @Valid @RequestBody PartsRequest request) {
-    return parts.judged(acting, request.parts(), request.ruleSet());
+    return parts.judged(acting, request.parts(), request.ruleSet(), request.traffic());
   }
 }

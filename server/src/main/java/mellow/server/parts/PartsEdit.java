@@ -61,7 +61,10 @@ public record PartsEdit(
           @Size(max = 200, message = "has at most 200 letters")
           @Schema(description = "What it is adapted with, or why it goes back.", example = "")
           String with,
-      @Valid @Nullable LightEdit light) {
+      @Valid @Nullable LightEdit light,
+      @Size(max = 200, message = "has at most 200 letters")
+          @Schema(description = "What is moulded on its lens.", example = "E4 B 02")
+          @Nullable String marks) {
 
     Part core() {
       return new Part(
@@ -72,7 +75,8 @@ public record PartsEdit(
           checks,
           outcome,
           with,
-          Optional.ofNullable(light).map(LightEdit::core));
+          Optional.ofNullable(light).map(LightEdit::core),
+          marks == null ? "" : marks);
     }
   }
 

@@ -1,9 +1,11 @@
 package mellow.server.platform;
 
+import com.fasterxml.jackson.core.StreamWriteFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
 import java.util.List;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
@@ -28,6 +30,13 @@ class WebSetup implements WebMvcConfigurer {
   @Bean
   static Module fastRecords() {
     return new BlackbirdModule();
+  }
+
+  /** Writes numbers as briefly as before, by a faster algorithm: a page has some 400 of them. */
+  @Bean
+  static Jackson2ObjectMapperBuilderCustomizer fastNumbers() {
+    return builder ->
+        builder.featuresToEnable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER.mappedFeature());
   }
 
   @Override

@@ -1,0 +1,78 @@
+package mellow.core.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.lens.LensReading;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
+import mellow.core.vehicle.TrafficSide;
+
+/** Whether what is moulded on a lamp suits the market, the traffic and what the lamp is for. */
+final class MarkFindings {
+  private static final Source MARKS =
+      new Source(Source.Mark.FROM_MEMORY, "UN approval marks and SAE J759, functions");
+
+  /** What has a mark of its own wherever lamps are marked at all. */
+  private static final Set<LampFunction> ALWAYS_MARKED =
+      Set.of(
+          LampFunction.DIPPED,
+          LampFunction.MAIN,
+          LampFunction.FRONT_FOG,
+          LampFunction.DRL,
+          LampFunction.POSITION);
+
+  private MarkFindings() {}
+
+  static List<Finding> of(PartsList list, Optional<MarkFamily> market, TrafficSide traffic) {
+    List<Finding> findings = new ArrayList<>();
+    for (Part part : list.parts()) {
+      if (part.light().isPresent() && !part.marks().isBlank()) {
+        LensReading lens = LensReading.of(part.marks());
+        lens.findings(market, traffic).forEach(finding -> findings.add(on(part, finding)));
+        function(part, part.light().get().circuit(), lens).ifPresent(findings::add);
+      }
+    }
+    return findings;
+  }
+
+  private static Finding on(Part part, Finding finding) {
+    Finding here =
+        Finding.plain(
+            "parts.marks." + part.id() + "." + finding.id(),
+            finding.verdict(),
+            finding.source(),
+            Sentence.of(part.titled() + ", its lens: " + finding.headline().pattern()));
+    return finding.remedy().map(here::withRemedy).orElse(here);
+  }
+
+  private static Optional<Finding> function(Part part, LampFunction wanted, LensReading lens) {
+    if (lens.functions().isEmpty() || !ALWAYS_MARKED.contains(wanted)) {
+      return Optional.empty();
+    }
+    String id = "parts.marks." + part.id() + ".function";
+    String marked =
+        lens.functions().stream().map(LampFunction::words).collect(Collectors.joining(", "));
+    return Optional.of(
+        lens.functions().contains(wanted)
+            ? Finding.plain(
+                id,
+                Verdict.WITHIN,
+                MARKS,
+                Sentence.of(part.titled() + ": marked for " + wanted.words()))
+            : Finding.plain(
+                    id,
+                    Verdict.OUT,
+                    MARKS,
+                    Sentence.of(
+                        part.titled() + ": marked for " + marked + ", not for " + wanted.words()))
+                .withRemedy(
+                    Sentence.of("It goes back, or it is switched as what it is made for.")));
+  }
+}
