@@ -61,7 +61,7 @@ export const system = createSystem(
         fontVariantNumeric: 'tabular-nums',
       },
       '[role=dialog][role=dialog]': { fontSize: '15px' },
-      '::selection': { bg: 'lamp', color: 'onLamp' },
+      '::selection': { bg: 'lampFill', color: 'onLamp' },
       ':focus-visible': { outline: '2px solid', outlineColor: 'lamp', outlineOffset: '2px' },
       '.dark': { colorScheme: 'dark' },
       '.light': { colorScheme: 'light' },

@@ -78,7 +78,7 @@ export function LightFields({
             options={COLOURS}
           />
           <Choice
-            label="Lens"
+            label="Colour of the lens"
             value={light.lens}
             set={(lens) => change({ lens })}
             options={LENSES}

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { ActButton } from '../app/buttons';
+import { FormFoot } from './FormFoot';
 
 /** A form whose texts are read when it is sent: what cannot be read is said, and nothing is lost. */
 export function TypedForm({
@@ -39,10 +40,10 @@ export function TypedForm({
             {problem}
           </Box>
         )}
-        <Flex gap="8px" wrap="wrap">
+        <FormFoot>
           <ActButton type="submit">{words}</ActButton>
           {more}
-        </Flex>
+        </FormFoot>
       </Flex>
     </form>
   );

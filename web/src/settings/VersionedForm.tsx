@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { ActButton } from '../app/buttons';
+import { FormFoot } from './FormFoot';
 import { conflictOf, StaleChoice } from './Stale';
 
 /**
@@ -60,14 +61,14 @@ export function VersionedForm<Edit extends { version: number }>({
                 {store.error.message}
               </Box>
             )}
-            <Box display="flex" alignItems="center" gap="14px">
+            <FormFoot>
               <ActButton type="submit" disabled={store.isPending}>
                 {words}
               </ActButton>
               <Box role="status" color="within">
                 {stored && 'Kept.'}
               </Box>
-            </Box>
+            </FormFoot>
           </>
         )}
       </Box>
