@@ -20,6 +20,7 @@ export function ChoiceButtons<T extends string>({
         return (
           <PlainButton
             key={option}
+            type="button"
             px="13px"
             aria-pressed={on}
             bg={on ? 'lampFill' : undefined}

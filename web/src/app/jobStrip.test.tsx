@@ -1,0 +1,52 @@
+import { screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { describe, expect, it, vi } from 'vitest';
+import { api, type Horizon, type Job, type Standing } from './api/client';
+import { mark, show } from '../test/testing';
+import { JobStrip } from './JobStrip';
+
+const job = { id: 'j', touchedAt: '2026-11-25T10:00:00Z' } as Job;
+const standing: Standing = {
+  stage: 'PLACE',
+  verdict: 'OUT',
+  headline: { pattern: 'too low', figures: [] },
+  stages: ['TAKE_IN', 'PLACE', 'FEED', 'HAND_OVER'],
+  horizon: {
+    parts: ['Take in', 'Place', 'Feed', 'Hand over'],
+    present: 1,
+    marks: [mark(0, 'WITHIN', 1, 'tried'), mark(1, 'OUT', -1, 'kept before')],
+  },
+};
+const own: Horizon = {
+  parts: ['Fog lamps', 'Drill'],
+  present: 0,
+  marks: [mark(0, 'OUT', -0.5, 'too low now')],
+};
+
+describe('the job’s strip', () => {
+  it('leads to the stages that have a page, and parts the one that is open', async () => {
+    vi.spyOn(api, 'GET').mockResolvedValue({
+      data: standing,
+      response: new Response(null, { status: 200 }),
+    } as never);
+    const ask = vi.fn();
+    show(
+      <MemoryRouter>
+        <JobStrip job={job} here="PLACE" own={own} onMark={ask} />
+      </MemoryRouter>,
+    );
+    const link = await screen.findByRole('link', { name: 'Take in' });
+    expect(link.getAttribute('href')).toBe('/jobs/j/take-in');
+    // no page yet, and the open one is parted
+    expect(screen.queryByRole('link', { name: 'Feed' })).toBeNull();
+    expect(screen.queryByRole('link', { name: 'Place' })).toBeNull();
+    expect(
+      // once beside all stages, once alone for narrow screens
+      screen.getAllByRole('img', { name: 'Horizon: at Fog lamps, 1 above the line' }),
+    ).toHaveLength(2);
+    screen.getAllByRole('button', { name: 'out: too low now' })[0]?.click();
+    expect(ask).toHaveBeenCalledWith('too low now');
+    expect(screen.queryByRole('button', { name: /tried/ })).toBeNull();
+    vi.restoreAllMocks();
+  });
+});

@@ -1,0 +1,209 @@
+import { fireEvent, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { api, type FrontEdit, type LampPairEdit } from '../app/api/client';
+import { length, show } from '../test/testing';
+import { KeepOutForm } from './KeepOutForm';
+import { LampForm } from './LampForm';
+import { RulesForm } from './RulesForm';
+import { TemplateForm } from './TemplateForm';
+
+/** The server's reading of lengths, for whole and broken millimetres only. */
+function readsMillimetres() {
+  const reads = ((_path: string, asked: { body: { typed: string } }) => {
+    const typed = asked.body.typed.trim();
+    const data = /^-?\d+(\.\d+)?$/.test(typed)
+      ? { value: length(Number(typed)) }
+      : { why: `“${typed}” is no length.`, wouldBeRight: 'As in 23.' };
+    return Promise.resolve({ data, response: new Response(null, { status: 200 }) });
+  }) as unknown as typeof api.POST;
+  vi.spyOn(api, 'POST').mockImplementation(reads);
+}
+
+/** Typed at once: a letter at a time takes seconds. */
+function fill(label: string | RegExp, value: string) {
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+}
+
+beforeEach(readsMillimetres);
+afterEach(() => vi.restoreAllMocks());
+
+const spot = { outMm: 600, heightMm: 400, headingDeg: 3 };
+const oblique: LampPairEdit = {
+  id: 'drl',
+  name: 'running lamp',
+  function: 'DRL',
+  heads: [
+    {
+      lit: {
+        form: 'POLYGON',
+        corners: [
+          { outMm: -60, upMm: -15 },
+          { outMm: 60, upMm: -25.5 },
+          { outMm: 60, upMm: 25 },
+        ],
+      },
+      outMm: 0,
+      upMm: 0,
+    },
+  ],
+  intensityCd: 800,
+  goesOutWithTurnSignal: false,
+  holes: [{ outMm: 0, upMm: 12, pilotMm: 3, finalMm: 10 }],
+  left: spot,
+  right: spot,
+};
+
+describe('a lamp as typed', () => {
+  function form(pair?: LampPairEdit) {
+    const onDone = vi.fn<(pair: LampPairEdit) => void>();
+    show(
+      <LampForm pair={pair} newId={(name) => `id-${name}`} onDone={onDone} onRemove={undefined} />,
+    );
+    return onDone;
+  }
+  const send = (words: string) => userEvent.click(screen.getByRole('button', { name: words }));
+
+  it('has an outline of its own by its corners, with its holes', async () => {
+    const onDone = form();
+    await userEvent.selectOptions(screen.getByLabelText('Lit surface'), 'POLYGON');
+    const corners = /^Corners, one a line/;
+    fill(corners, '-60 / -15\n60');
+    await send('Put it on the front');
+    expect(screen.getByRole('alert').textContent).toContain('three corners at least');
+    fill(corners, '-60 / -15\n60\n60 / 25');
+    await send('Put it on the front');
+    expect(screen.getByRole('alert').textContent).toBe('Corner 2: out / up, as in 300 / 410.');
+    expect(onDone).not.toHaveBeenCalled();
+    fill(corners, '-60 / -15\n60 / -25\n60 / 25');
+    await userEvent.click(screen.getByRole('button', { name: 'Add a hole' }));
+    fill('hole', '10');
+    await send('Put it on the front');
+    const made = onDone.mock.calls[0]?.[0];
+    expect(made?.id).toBe('id-running lamp');
+    expect(made?.heads).toEqual([
+      {
+        lit: {
+          form: 'POLYGON',
+          corners: [
+            { outMm: -60, upMm: -15 },
+            { outMm: 60, upMm: -25 },
+            { outMm: 60, upMm: 25 },
+          ],
+        },
+        outMm: 0,
+        upMm: 0,
+      },
+    ]);
+    expect(made?.holes).toEqual([{ outMm: 0, upMm: 0, pilotMm: 3, finalMm: 10 }]);
+  });
+
+  it('comes back as it was when nothing is changed', async () => {
+    const onDone = form(oblique);
+    await send('Change');
+    expect(onDone).toHaveBeenCalledWith(oblique);
+  });
+
+  it('keeps a surface of several parts, and is refused where its intensity is no number', async () => {
+    const [head] = oblique.heads;
+    const two = { ...oblique, heads: head ? [head, { ...head, outMm: 80 }] : [] };
+    const onDone = form(two);
+    expect(screen.queryByLabelText('Lit surface')).toBeNull();
+    const intensity = /^Intensity on its axis/;
+    fill(intensity, 'bright');
+    await send('Change');
+    expect(screen.getByRole('alert').textContent).toContain('a number of candela');
+    fill(intensity, '640,5');
+    await send('Change');
+    expect(onDone).toHaveBeenCalledWith({ ...two, intensityCd: 640.5 });
+  });
+});
+
+describe('what is in the way', () => {
+  const front: FrontEdit = { ruleSets: [], widthMm: 1700, pairs: [], keepOuts: [] };
+
+  it('is a box around its middle, on the side where it was typed', async () => {
+    const onChange = vi.fn<(keepOuts: FrontEdit['keepOuts']) => void>();
+    show(<KeepOutForm front={front} onChange={onChange} />);
+    const add = () => userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+    await add();
+    expect(screen.getByRole('alert').textContent).toContain('Say what it is');
+    fill('What is in the way', 'tow eye');
+    await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
+    fill('Its middle, from the centre line', '300');
+    fill('Its middle, above the ground', '400');
+    fill('Its width', '100');
+    fill('Stay away by', '20');
+    await add();
+    expect(onChange).toHaveBeenCalledWith([
+      {
+        id: 'tow-eye',
+        name: 'tow eye',
+        outline: {
+          form: 'POLYGON',
+          corners: [
+            { outMm: -350, upMm: 350 },
+            { outMm: -250, upMm: 350 },
+            { outMm: -250, upMm: 450 },
+            { outMm: -350, upMm: 450 },
+          ],
+        },
+        clearanceMm: 20,
+      },
+    ]);
+    expect(screen.getByLabelText<HTMLInputElement>('What is in the way').value).toBe('');
+  });
+
+  it('goes again by its own button', async () => {
+    const eye = {
+      id: 'eye',
+      name: 'tow eye',
+      outline: { form: 'POLYGON' as const, corners: [] },
+      clearanceMm: 0,
+    };
+    const onChange = vi.fn();
+    show(<KeepOutForm front={{ ...front, keepOuts: [eye] }} onChange={onChange} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Remove tow eye' }));
+    expect(onChange).toHaveBeenCalledWith([]);
+  });
+});
+
+describe('the drill template', () => {
+  const pdf = () =>
+    screen.getByRole('link', { name: 'Template as PDF' }).getAttribute('href') ?? '';
+
+  it('is asked for by side, paper and units, and says which side it goes to', async () => {
+    show(<TemplateForm jobId="j" pair={oblique} />, 'IMPERIAL');
+    expect(pdf()).toBe('/api/jobs/j/place/template.pdf?pair=drl&side=LEFT&paper=A4&units=IMPERIAL');
+    await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
+    await userEvent.selectOptions(screen.getByLabelText('Paper'), 'LETTER');
+    expect(pdf()).toContain('side=RIGHT&paper=LETTER');
+    expect(screen.getByText(/The cross goes right of the centre line/)).toBeTruthy();
+  });
+
+  it('is not offered for a lamp without holes', () => {
+    show(<TemplateForm jobId="j" pair={{ ...oblique, holes: [] }} />);
+    expect(screen.queryByRole('link')).toBeNull();
+    expect(screen.getByText(/Enter the holes/)).toBeTruthy();
+  });
+});
+
+describe('the rules to judge by', () => {
+  it('are those of place, several at once', async () => {
+    const onChange = vi.fn();
+    const set = (id: string, places: unknown[]) => ({
+      id,
+      title: `set ${id}`,
+      scope: `scope of ${id}`,
+      place: places,
+    });
+    show(<RulesForm chosen={['a']} onChange={onChange} />, 'METRIC', {
+      'rule-sets': [set('a', [{}]), set('b', [{}]), set('aim only', [])],
+    });
+    expect(screen.queryByText('set aim only')).toBeNull();
+    await userEvent.click(screen.getByLabelText('set b'));
+    expect(onChange).toHaveBeenLastCalledWith(['a', 'b']);
+    await userEvent.click(screen.getByLabelText('set a'));
+    expect(onChange).toHaveBeenLastCalledWith([]);
+  });
+});
