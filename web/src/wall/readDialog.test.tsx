@@ -1,0 +1,91 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api, type JobPage, type ReadingEdit } from '../app/api/client';
+import { length, sentence, show } from '../test/testing';
+import { ReadDialog } from './ReadDialog';
+
+const screw = { id: 's1', side: 'LEFT', lamp: 'DIPPED', axis: 'VERTICAL' };
+const page = {
+  job: { id: 'j' },
+  adjusters: [screw, { ...screw, id: 's2', side: 'RIGHT' }],
+  sheet: {
+    pairs: [
+      {
+        kind: 'DIPPED',
+        left: {
+          correction: {
+            adjusterId: 's1',
+            turns: { ...length(0), value: -1.5 },
+            says: sentence('1 1/2 turns anticlockwise'),
+          },
+        },
+        right: {},
+      },
+    ],
+  },
+} as unknown as JobPage;
+
+/** The readings that were kept, each with its id; the given one is not answered. */
+function keeps(failing?: number) {
+  const sent: { id: string; edit: ReadingEdit }[] = [];
+  const put = (_path: string, asked: { params: { path: { id: string } }; body: ReadingEdit }) => {
+    sent.push({ id: asked.params.path.id, edit: asked.body });
+    return sent.length === failing
+      ? Promise.reject(new TypeError('failed'))
+      : Promise.resolve({ data: page, response: new Response(null, { status: 200 }) });
+  };
+  vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
+  return sent;
+}
+
+function dialog(side: 'LEFT' | 'RIGHT', turned: boolean) {
+  const close = vi.fn();
+  show(<ReadDialog page={page} task={{ lamp: 'DIPPED', side, turned }} close={close} />);
+  return close;
+}
+
+const fill = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+
+afterEach(() => vi.restoreAllMocks());
+
+describe('a lamp that is read', () => {
+  it('starts from the turn that was advised, and keeps the turn before the cutoff', async () => {
+    const sent = keeps();
+    const close = dialog('LEFT', true);
+    expect(screen.getByLabelText<HTMLInputElement>('Turned').value).toBe('1 1/2 anticlockwise');
+    fill('Cutoff below', '58');
+    await keep();
+    await waitFor(() => expect(close).toHaveBeenCalled());
+    expect(sent.map(({ edit }) => [edit.kind, edit.typed, edit.side])).toEqual([
+      ['TURN', '1 1/2 anticlockwise', 'LEFT'],
+      ['CUTOFF_BELOW', '58', 'LEFT'],
+    ]);
+    expect(sent[0]?.edit.adjusterId).toBe('s1');
+  });
+
+  it('adds nothing twice when it is sent again after the line was cut', async () => {
+    const sent = keeps(2);
+    const close = dialog('LEFT', true);
+    fill('Cutoff below', '58');
+    await keep();
+    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+    expect(close).not.toHaveBeenCalled();
+    expect(screen.getByLabelText<HTMLInputElement>('Cutoff below').value).toBe('58');
+    await keep();
+    await waitFor(() => expect(close).toHaveBeenCalled());
+    expect(sent).toHaveLength(4);
+    expect(new Set(sent.map(({ id }) => id)).size).toBe(2);
+  });
+
+  it('notes no turn where none was made', async () => {
+    const sent = keeps();
+    const close = dialog('RIGHT', false);
+    fill('Cutoff below', '18');
+    await keep();
+    await waitFor(() => expect(close).toHaveBeenCalled());
+    expect(sent.map(({ edit }) => edit.kind)).toEqual(['CUTOFF_BELOW']);
+  });
+});
