@@ -44,7 +44,7 @@ class DragSpeedIT extends BrowserTest {
   @Test
   void aLampIsDragged() throws IOException {
     Page page = open("/jobs/" + app().job("valley bus 7") + "/place", Look.USUAL, NOTES);
-    Locator lamp = buttonFrom(page, "Left fog lamp");
+    Locator lamp = buttonFrom(page, "Left fog lamp, lower edge");
     BoundingBox box = lamp.boundingBox();
     double x = box.x + box.width / 2;
     double y = box.y + box.height / 2;
