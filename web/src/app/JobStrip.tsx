@@ -3,7 +3,7 @@ import type { Horizon, Job } from './api/client';
 import { useStanding } from './api/queries';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { joined } from './joined';
-import { stagePath, STAGE_PAGES, type Stage } from './stages';
+import { stagePath, unknownStanding, type Stage } from './stages';
 
 /** The job's horizon with all its stages; the one that the page shows is parted into its own parts. */
 export function JobStrip({
@@ -18,17 +18,13 @@ export function JobStrip({
   own?: Horizon;
   onMark?: (findingId: string) => void;
 }) {
-  const standing = useStanding(job.id, job.touchedAt).data;
-  const whole = standing && joined(standing, here, own);
-  const links = whole?.stages.map((stage) =>
-    stage && STAGE_PAGES[stage] ? stagePath(job.id, stage) : undefined,
-  );
+  const standing = useStanding(job.id, job.touchedAt).data ?? unknownStanding(here);
+  const whole = joined(standing, here, own);
+  const links = whole.stages.map((stage) => stage && stagePath(job.id, stage));
   return (
     <>
-      <Box as="nav" aria-label="Stages" hideBelow="lg" minH="72px">
-        {whole && (
-          <HorizonStrip horizon={whole.horizon} here={whole.here} links={links} onMark={onMark} />
-        )}
+      <Box as="nav" aria-label="Stages" hideBelow="lg">
+        <HorizonStrip horizon={whole.horizon} here={whole.here} links={links} onMark={onMark} />
       </Box>
       {own && (
         <Box hideFrom="lg">

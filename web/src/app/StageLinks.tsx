@@ -15,7 +15,10 @@ export function StageLinks({ jobId, here }: { jobId: string; here: Stage }) {
           px="10px"
           color={stage === here ? 'lamp' : 'ink'}
         >
-          <Link to={stagePath(jobId, stage)} aria-current={stage === here ? 'page' : undefined}>
+          <Link
+            to={stagePath(jobId, stage) ?? ''}
+            aria-current={stage === here ? 'page' : undefined}
+          >
             {STAGE_PAGES[stage]?.words}
           </Link>
         </PlainButton>

@@ -4,6 +4,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { api, type Horizon, type Job, type Standing } from './api/client';
 import { mark, show } from '../test/testing';
 import { JobStrip } from './JobStrip';
+import { whereItStands } from './stages';
 
 const job = { id: 'j', touchedAt: '2026-11-25T10:00:00Z' } as Job;
 const standing: Standing = {
@@ -48,5 +49,32 @@ describe('the job’s strip', () => {
     expect(ask).toHaveBeenCalledWith('too low now');
     expect(screen.queryByRole('button', { name: /tried/ })).toBeNull();
     vi.restoreAllMocks();
+  });
+
+  it('leads to every page where it cannot be learnt how the job stands', async () => {
+    vi.spyOn(api, 'GET').mockRejectedValue(new TypeError('failed'));
+    show(
+      <MemoryRouter>
+        <JobStrip job={{ ...job, id: 'cut' }} here="WALL" />
+      </MemoryRouter>,
+    );
+    const names = (await screen.findAllByRole('link')).map((link) => link.textContent);
+    expect(names).toEqual(['Take in', 'As it came', 'Parts', 'Place', 'Wall']);
+    vi.restoreAllMocks();
+  });
+});
+
+describe('a job taken up again', () => {
+  it.each([
+    ['PLACE', '/jobs/j/place'],
+    ['FEED', '/jobs/j/place'],
+    ['HAND_OVER', '/jobs/j/place'],
+    ['TAKE_IN', '/jobs/j/take-in'],
+  ] as const)('at %s opens %s', (stage, path) => {
+    expect(whereItStands('j', { ...standing, stage })).toBe(path);
+  });
+  it('that was aimed and is to be handed over opens the wall', () => {
+    const aimed = { ...standing, stage: 'HAND_OVER', stages: ['TAKE_IN', 'WALL', 'HAND_OVER'] };
+    expect(whereItStands('j', aimed as Standing)).toBe('/jobs/j');
   });
 });

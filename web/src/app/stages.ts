@@ -11,7 +11,34 @@ export const STAGE_PAGES: Partial<Record<Stage, { words: string; path: string }>
   WALL: { words: 'Wall', path: '' },
 };
 
-/** Where a stage of a job is worked; the wall where the stage has no page. */
-export function stagePath(jobId: string, stage: Stage): string {
-  return `/jobs/${jobId}${STAGE_PAGES[stage]?.path ?? ''}`;
+/** Where a stage that has a page is worked. */
+export function stagePath(jobId: string, stage: Stage): string | undefined {
+  const page = STAGE_PAGES[stage];
+  return page && `/jobs/${jobId}${page.path}`;
+}
+
+/** Where a job is taken up again: at its stage, or at the last one before it that has a page. */
+export function whereItStands(jobId: string, { stage, stages }: Standing): string {
+  return (
+    stages
+      .slice(0, stages.indexOf(stage) + 1)
+      .map((one) => stagePath(jobId, one))
+      .findLast((path) => path !== undefined) ?? `/jobs/${jobId}`
+  );
+}
+
+/** A job of which nothing is known but which page of it is open: all pages can be reached. */
+export function unknownStanding(here: Stage): Standing {
+  const stages = Object.keys(STAGE_PAGES) as Stage[];
+  return {
+    stage: here,
+    verdict: 'NOT_KNOWN',
+    headline: { pattern: '', figures: [] },
+    stages,
+    horizon: {
+      parts: stages.map((stage) => STAGE_PAGES[stage]?.words ?? ''),
+      present: stages.indexOf(here),
+      marks: [],
+    },
+  };
 }

@@ -8,7 +8,7 @@ import { useCommand } from '../app/commands';
 import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
-import { stagePath } from '../app/stages';
+import { whereItStands } from '../app/stages';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -127,7 +127,7 @@ function Row({ row }: { row: YardRow }) {
   return (
     <UnitsProvider units={row.units}>
       <Box as="li" borderBottomWidth="1px" borderColor="hairline" _hover={{ bg: 'panel' }}>
-        <Link to={stagePath(row.jobId, row.standing.stage)}>
+        <Link to={whereItStands(row.jobId, row.standing)}>
           <Box
             display="grid"
             gridTemplateColumns={{
