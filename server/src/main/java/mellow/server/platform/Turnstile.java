@@ -16,8 +16,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /**
  * Lets as many requests be worked at once as the machine has cores; the others wait their turn,
  * first come first served. More at once only take the cores from each other: measured, all of them
- * then take up to twice as long. Nobody waits for ever: where a place does not come free for a while,
- * because the database hangs, say, one goes through without.
+ * then take up to twice as long. Nobody waits for ever: where a place does not come free for a
+ * while, because the database hangs, say, one goes through without.
  */
 @Component
 @Order(0)
