@@ -15,7 +15,7 @@ public final class Bench {
   private Bench() {}
 
   /**
-   * @param args the file to write, and the application's jar
+   * @param args the file to write, the application's jar and its options
    */
   public static void main(String[] args) throws Exception {
     List<String> lines = new ArrayList<>();
@@ -33,7 +33,7 @@ public final class Bench {
           String.format(
               Locale.ROOT, "%s %.3f us", snake(name), result.getPrimaryResult().getScore()));
     }
-    new LoadRun(Path.of(args[1]), line -> report(lines, line)).run();
+    new LoadRun(Path.of(args[1]), Path.of(args[2]), line -> report(lines, line)).run();
     Files.write(Path.of(args[0]), lines);
   }
 

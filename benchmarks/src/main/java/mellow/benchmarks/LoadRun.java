@@ -28,10 +28,12 @@ final class LoadRun {
   private static final Random RANDOM = new Random(7);
 
   private final Path jar;
+  private final Path options;
   private final Consumer<String> report;
 
-  LoadRun(Path jar, Consumer<String> report) {
+  LoadRun(Path jar, Path options, Consumer<String> report) {
     this.jar = jar;
+    this.options = options;
     this.report = report;
   }
 
@@ -80,7 +82,7 @@ final class LoadRun {
     Process server =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx512m",
+                "@" + options,
                 "-jar",
                 jar.toString(),
                 "--server.port=" + port,

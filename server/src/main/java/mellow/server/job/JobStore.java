@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import mellow.server.db.tables.records.JobRecord;
+import mellow.server.vehicle.VehicleView;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -21,6 +22,18 @@ class JobStore {
 
   Optional<JobRecord> byId(String shopId, String id) {
     return sql.selectFrom(JOB).where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId)).fetchOptional();
+  }
+
+  /** The job and its vehicle, in one question: every page of a job begins with both. */
+  Optional<JobBrief> withVehicle(String shopId, String id) {
+    return sql.select(JOB.fields())
+        .select(VEHICLE.fields())
+        .from(JOB)
+        .join(VEHICLE)
+        .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
+        .where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId))
+        .fetchOptional(
+            row -> new JobBrief(JobView.of(row.into(JOB)), VehicleView.of(row.into(VEHICLE))));
   }
 
   /**

@@ -60,8 +60,7 @@ public class Jobs {
 
   /** The job with its vehicle, or a refusal where it is not this shop's. */
   public JobBrief brief(Acting acting, String id) {
-    JobView job = get(acting, id);
-    return new JobBrief(job, vehicles.get(acting, job.vehicleId()));
+    return store.withVehicle(acting.shopId(), id).orElseThrow(Jobs::noSuchJob);
   }
 
   /** Other jobs on vehicles of the same name, the newest first. */
@@ -133,8 +132,9 @@ public class Jobs {
 
   /** The whole page of a job. */
   public JobPage page(Acting acting, String id) {
-    JobView job = get(acting, id);
-    VehicleView vehicle = vehicles.get(acting, job.vehicleId());
+    JobBrief brief = brief(acting, id);
+    JobView job = brief.job();
+    VehicleView vehicle = brief.vehicle();
     List<AdjusterView> adjusters =
         vehicles.adjusters(List.of(vehicle.id())).getOrDefault(vehicle.id(), List.of());
     Optional<BayView> bay = Optional.ofNullable(job.bayId()).map(of -> bays.get(acting, of));

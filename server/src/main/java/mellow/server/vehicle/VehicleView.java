@@ -34,7 +34,8 @@ public record VehicleView(
     String changedBy,
     Instant changedAt) {
 
-  static VehicleView of(VehicleRecord row) {
+  /** The row as a view. */
+  public static VehicleView of(VehicleRecord row) {
     return new VehicleView(
         row.getId(),
         row.getVersion(),
