@@ -203,7 +203,7 @@ final class FrontCheck {
           Sentence.of(who + " runs into: " + what),
           Sentence.of("Move it clear, or ask for the nearest good place."));
     }
-    double gap = body.distance(shape);
+    double gap = Shapes.gap(body, shape);
     double amount = gap - keepOut.clearanceMm();
     Margin margin = Margin.of(Figure.lengthMm(amount), tapeMm, ROOM_MM);
     Finding finding =

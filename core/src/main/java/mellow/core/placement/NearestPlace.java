@@ -50,10 +50,7 @@ public sealed interface NearestPlace {
       return new Nowhere(clashes);
     }
     Geometry box = limits.box();
-    List<Obstacle> inTheWay =
-        Obstacle.of(front, pair, sets, spareMm).stream()
-            .filter(obstacle -> obstacle.taken().intersects(box))
-            .toList();
+    List<Obstacle> inTheWay = Obstacle.of(front, pair, sets, spareMm, box);
     Geometry free = box;
     for (Obstacle obstacle : inTheWay) {
       free = Shapes.without(free, obstacle.taken());

@@ -11,6 +11,7 @@ import mellow.core.vehicle.Side;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateArrays;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -32,34 +33,60 @@ record Obstacle(String name, Geometry taken) {
   /** Two shapes that merely touch are told apart from two that overlap by this. */
   private static final double HAIR_MM = 1e-6;
 
-  static List<Obstacle> of(Front front, LampPair pair, List<RuleSet> sets, double spareMm) {
-    List<Obstacle> obstacles = new ArrayList<>();
+  /** Everything that takes a part of a box of places. */
+  static List<Obstacle> of(
+      Front front, LampPair pair, List<RuleSet> sets, double spareMm, Geometry box) {
+    Looked looked = new Looked(box, new ArrayList<>());
     Geometry body = pair.lamp().body();
     for (KeepOut keepOut : front.keepOuts()) {
       double away = keepOut.clearanceMm() + spareMm;
       for (Side side : Side.values()) {
-        obstacles.add(
-            new Obstacle(Words.typed(keepOut.name()), taken(keepOut.geometry(), side, body, away)));
+        looked.at(keepOut.name(), keepOut.geometry(), side, body, away);
       }
     }
+    OptionalDouble gap = gapToTurnSignal(front, pair, sets);
     for (LampPair other : front.pairs()) {
       if (!other.id().equals(pair.id())) {
-        addLamp(obstacles, other, other.lamp().body(), body, spareMm);
-        OptionalDouble gap = gapToTurnSignal(front, pair, sets);
+        looked.atBoth(other, other.lamp().body(), body, spareMm);
         if (other.lamp().function() == LampFunction.TURN && gap.isPresent()) {
           double away = gap.getAsDouble() + spareMm;
-          addLamp(obstacles, other, other.lamp().lit(), pair.lamp().lit(), away);
+          looked.atBoth(other, other.lamp().lit(), pair.lamp().lit(), away);
         }
       }
     }
-    return obstacles;
+    return looked.found();
   }
 
-  private static void addLamp(
-      List<Obstacle> obstacles, LampPair other, Geometry shape, Geometry body, double away) {
-    for (Side side : Side.values()) {
-      Geometry there = Front.onVehicle(shape, side, other.spots().on(side));
-      obstacles.add(new Obstacle(Words.typed(other.name()), taken(there, side, body, away)));
+  /** What was found so far to take a part of a box of places. */
+  private record Looked(Geometry box, List<Obstacle> found) {
+    void atBoth(LampPair other, Geometry shape, Geometry body, double away) {
+      for (Side side : Side.values()) {
+        Geometry there = Front.onVehicle(shape, side, other.spots().on(side));
+        at(other.name(), there, side, body, away);
+      }
+    }
+
+    void at(String name, Geometry shape, Side side, Geometry body, double away) {
+      Geometry outwards = AffineTransformation.scaleInstance(side.sign(), 1).transform(shape);
+      // most things are far off: only those that can come near are worked out
+      if (mayReach(outwards, body, away)) {
+        Geometry taken = taken(outwards, body, away);
+        if (taken.intersects(box)) {
+          found.add(new Obstacle(Words.typed(name), taken));
+        }
+      }
+    }
+
+    private boolean mayReach(Geometry shape, Geometry body, double away) {
+      Envelope reach = shape.getEnvelopeInternal();
+      Envelope turned = body.getEnvelopeInternal();
+      return box.getEnvelopeInternal()
+          .intersects(
+              new Envelope(
+                  reach.getMinX() - turned.getMaxX() - away * ARC_WIDENING,
+                  reach.getMaxX() - turned.getMinX() + away * ARC_WIDENING,
+                  reach.getMinY() - turned.getMaxY() - away * ARC_WIDENING,
+                  reach.getMaxY() - turned.getMinY() + away * ARC_WIDENING));
     }
   }
 
@@ -73,9 +100,8 @@ record Obstacle(String name, Geometry taken) {
   }
 
   /** The places of a reference point at which the body would come nearer than allowed. */
-  private static Geometry taken(Geometry shape, Side side, Geometry body, double awayMm) {
-    Geometry outwards = AffineTransformation.scaleInstance(side.sign(), 1).transform(shape);
-    Geometry sum = sum(outwards, body.convexHull());
+  private static Geometry taken(Geometry shape, Geometry body, double awayMm) {
+    Geometry sum = sum(shape, body.convexHull());
     return awayMm > 0 ? sum.buffer(awayMm * ARC_WIDENING, ARC_STEPS) : sum.buffer(-HAIR_MM);
   }
 
@@ -91,7 +117,7 @@ record Obstacle(String name, Geometry taken) {
         sums.add(sumOfConvex(hull, body));
       }
     }
-    return Shapes.union(sums);
+    return sums.size() == 1 ? sums.get(0) : Shapes.union(sums);
   }
 
   /**

@@ -64,7 +64,8 @@ final class PlaceMeasure {
             .of(LampFunction.TURN)
             .mapToDouble(
                 turn ->
-                    lit.distance(Front.onVehicle(turn.lamp().lit(), side, turn.spots().on(side))));
+                    Shapes.gap(
+                        lit, Front.onVehicle(turn.lamp().lit(), side, turn.spots().on(side))));
     return gaps.min();
   }
 }
