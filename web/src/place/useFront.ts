@@ -8,9 +8,12 @@ import {
   type Units,
 } from '../app/api/client';
 
+/** While one answer is drawn, the next is already being worked out. */
+const AT_ONCE = 2;
+
 /**
- * A front that is being changed and is not kept yet: the server judges each state that is shown, one
- * request at a time, the latest state winning.
+ * A front that is being changed and is not kept yet: the server judges each state that is shown, a
+ * few requests at a time, the latest state winning.
  */
 export function useFront(page: PlacePage, units: Units) {
   const [draft, setDraft] = useState<{ front: FrontEdit; version: number } | undefined>();
@@ -18,16 +21,27 @@ export function useFront(page: PlacePage, units: Units) {
   const [refusal, setRefusal] = useState<string | undefined>();
   const waiting = useRef<FrontEdit | undefined>(undefined);
   const current = useRef<FrontEdit | undefined>(undefined);
-  const busy = useRef(false);
+  const underway = useRef(0);
+  const asked = useRef(0);
+  const answered = useRef(0);
 
   const pump = useCallback(async () => {
-    if (busy.current) {
+    if (underway.current >= AT_ONCE) {
       return;
     }
-    busy.current = true;
+    underway.current++;
     while (waiting.current) {
       const front = waiting.current;
       waiting.current = undefined;
+      const turn = ++asked.current;
+      const show = (judged: PlaceSheet | undefined, problem: string | undefined) => {
+        // an answer that was overtaken by a later one is old
+        if (current.current && turn > answered.current) {
+          answered.current = turn;
+          setSheet((before) => judged ?? before);
+          setRefusal(problem);
+        }
+      };
       try {
         const judged = await unwrap(
           api.POST('/api/calc/place', {
@@ -35,17 +49,12 @@ export function useFront(page: PlacePage, units: Units) {
             body: { units, front },
           }),
         );
-        if (current.current) {
-          setSheet(judged);
-          setRefusal(undefined);
-        }
+        show(judged, undefined);
       } catch (problem) {
-        if (current.current) {
-          setRefusal((problem as Error).message);
-        }
+        show(undefined, (problem as Error).message);
       }
     }
-    busy.current = false;
+    underway.current--;
   }, [units, page.job.id]);
 
   const change = useCallback(
@@ -60,6 +69,7 @@ export function useFront(page: PlacePage, units: Units) {
   const drop = useCallback(() => {
     current.current = undefined;
     waiting.current = undefined;
+    answered.current = asked.current;
     setDraft(undefined);
     setSheet(undefined);
     setRefusal(undefined);
