@@ -17,6 +17,11 @@ export function stagePath(jobId: string, stage: Stage): string | undefined {
   return page && `/jobs/${jobId}${page.path}`;
 }
 
+/** The next stage of a plan that has a page. */
+export function stageAfter(stages: Stage[], here: Stage): Stage | undefined {
+  return stages.slice(stages.indexOf(here) + 1).find((stage) => stage in STAGE_PAGES);
+}
+
 /** Where a job is taken up again: at its stage, or at the last one before it that has a page. */
 export function whereItStands(jobId: string, { stage, stages }: Standing): string {
   return (

@@ -100,7 +100,11 @@ function Bay({ page }: { page: Page }) {
           ))}
         </Box>
         <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
-          <ReadingsTape readings={page.readings} onCorrect={correct} />
+          <ReadingsTape
+            readings={page.readings}
+            onCorrect={correct}
+            first="the floor at the tyres"
+          />
         </Box>
       </Grid>
       {worst && (

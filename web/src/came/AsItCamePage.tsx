@@ -4,13 +4,13 @@ import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { JobPage } from '../app/api/client';
 import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
-import { ActButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
 import { useUnits } from '../app/session';
 import { DrawingTools, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
+import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
 import { Key } from '../app/Key';
 import { ToolButton } from '../app/ToolButton';
@@ -57,7 +57,9 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
     await client.invalidateQueries({ queryKey: ['job', page.job.id] });
   };
   const foremost =
-    stance.findings.find((finding) => finding.verdict === 'OUT') ?? stance.findings[0];
+    stance.findings.find((finding) => finding.verdict === 'OUT') ??
+    stance.findings.find((finding) => finding.verdict === 'NOT_KNOWN') ??
+    stance.findings[0];
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="CAME" offline={offline} />}
@@ -101,7 +103,13 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
           <BeforeMarks page={page} onKeep={keepThing} />
         </>
       }
-      right={<ReadingsTape readings={page.readings} onCorrect={correct} />}
+      right={
+        <ReadingsTape
+          readings={page.readings}
+          onCorrect={correct}
+          first="the heights of the lamps"
+        />
+      }
       band={
         foremost && (
           <Band
@@ -118,7 +126,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
             }
             onAsk={() => setWorked({ kind: 'finding', finding: foremost })}
           >
-            <ActButton onClick={() => void navigate(`/jobs/${page.job.id}`)}>To the wall</ActButton>
+            <NextStage job={page.job} here="CAME" />
           </Band>
         )
       }

@@ -1,10 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { useNavigate } from 'react-router';
 import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../app/api/client';
 import { putParts, usePartsPage } from '../app/api/queries';
-import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { BareButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
@@ -12,6 +11,7 @@ import { Key } from '../app/Key';
 import { Sheet } from '../app/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
+import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
@@ -43,7 +43,6 @@ export function PartsPage() {
 
 function Parts({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
-  const navigate = useNavigate();
   const jobId = page.job.id;
   const [chosenId, setChosenId] = useState(
     () => page.parts.parts.find((part) => verdictOf(page.sheet.findings, part.id) === 'OUT')?.id,
@@ -172,7 +171,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
               {page.sheet.findings.length === 1 ? 'finding' : 'findings'}
             </BareButton>
           )}
-          <ActButton onClick={() => void navigate(`/jobs/${jobId}/place`)}>To the place</ActButton>
+          <NextStage job={page.job} here="PARTS" />
         </KeptBand>
       }
     >

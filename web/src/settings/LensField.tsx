@@ -33,15 +33,17 @@ export function LensField({
   value,
   set,
   lens,
+  example = 'E4 HCR PL',
 }: {
   label: string;
   value: string;
   set: (value: string) => void;
   lens: Lens | undefined;
+  example?: string;
 }) {
   return (
     <Box alignSelf="start">
-      <TextField label={label} value={value} set={set} maxLength={200} placeholder="E4 HCR PL" />
+      <TextField label={label} value={value} set={set} maxLength={200} placeholder={example} />
       {lens && value.trim() && (
         <Box fontSize="15px" mt="4px" aria-live="polite">
           {lens.marks.map((mark) => (

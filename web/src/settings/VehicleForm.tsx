@@ -178,6 +178,7 @@ export function VehicleForm({
           value={typed.lensFog}
           set={(lensFog) => change({ lensFog })}
           lens={fog}
+          example="E4 F3"
         />
         <Choice
           label={dippedByLens ? 'Low beam: follows its lens' : 'Low beam, by its lens'}

@@ -51,10 +51,13 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
         ))}
       </Box>
       <Box color="quiet" fontSize="14px" borderTopWidth="1px" borderColor="hairline" pt="6px">
-        {figureText(plan.knownMinutes, units)} known;{' '}
-        {plan.stagesWithoutMinutes === 0
-          ? 'every stage was timed before.'
-          : `${plan.stagesWithoutMinutes} stages not timed yet in own jobs.`}
+        {plan.stagesWithoutMinutes === plan.stages.length
+          ? 'No minutes yet: no job of this kind was timed here.'
+          : `${figureText(plan.knownMinutes, units)} known; ${
+              plan.stagesWithoutMinutes === 0
+                ? 'every stage was timed before.'
+                : `${plan.stagesWithoutMinutes} stages not timed yet in own jobs.`
+            }`}
       </Box>
       <Sheet
         title={shown?.words ?? ''}

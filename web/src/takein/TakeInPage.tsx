@@ -1,10 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { useNavigate } from 'react-router';
 import type { TakeInEdit, TakeInPage as Page } from '../app/api/client';
 import { putFound, putTakeIn, useTakeInPage } from '../app/api/queries';
-import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { BareButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
@@ -13,6 +12,7 @@ import { Key } from '../app/Key';
 import { Sheet } from '../app/Sheet';
 import { StageColumn, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
+import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
 import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
@@ -41,7 +41,6 @@ export function TakeInPage() {
 
 function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
-  const navigate = useNavigate();
   const jobId = page.job.id;
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
@@ -215,9 +214,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           <BareButton onClick={() => setShown('findings')} color="quiet">
             {page.findings.length} {page.findings.length === 1 ? 'finding' : 'findings'}
           </BareButton>
-          <ActButton onClick={() => void navigate(`/jobs/${jobId}/as-it-came`)}>
-            As it came
-          </ActButton>
+          <NextStage job={page.job} here="TAKE_IN" />
         </KeptBand>
       }
     >

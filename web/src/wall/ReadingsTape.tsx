@@ -26,9 +26,12 @@ function what(reading: Reading) {
 export function ReadingsTape({
   readings,
   onCorrect,
+  first = 'the distance from lamp to wall',
 }: {
   readings: Reading[];
   onCorrect: (reading: Reading, typed: string, id: string) => Promise<unknown>;
+  /** What to measure first, said while there is nothing. */
+  first?: string;
 }) {
   const units = useUnits();
   const [correcting, setCorrecting] = useState<string>();
@@ -55,9 +58,7 @@ export function ReadingsTape({
       <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
         Readings, newest first
       </Box>
-      {readings.length === 0 && (
-        <Box py="16px">Nothing measured yet. Start with the distance from lamp to wall.</Box>
-      )}
+      {readings.length === 0 && <Box py="16px">Nothing measured yet. Start with {first}.</Box>}
       <Box as="ol" listStyleType="none">
         {readings.toReversed().map((reading) => {
           const struck = reading.struckBy !== undefined;

@@ -12,6 +12,7 @@ import mellow.core.aim.PairInput;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
 import mellow.core.stance.AxleChange;
+import mellow.core.stance.LampRecord;
 import mellow.core.stance.Stance;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
@@ -87,6 +88,14 @@ public final class Logbook {
         lampAheadMm,
         last(ReadingKind.DIAL_BEFORE, LampKind.DIPPED),
         last(ReadingKind.DIAL, LampKind.DIPPED));
+  }
+
+  /** What of the low beams was measured as they came. */
+  public LampRecord lampRecord() {
+    BySide<OptionalDouble> heights = bySide(ReadingKind.CENTRE, LampKind.DIPPED);
+    return new LampRecord(
+        BySide.of(side -> heights.on(side).isPresent()),
+        last(ReadingKind.SPACING, LampKind.DIPPED).isPresent());
   }
 
   private AxleChange axle(

@@ -3,6 +3,7 @@ package mellow.server.job;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.logbook.Logbook;
 import mellow.core.stance.Stance;
@@ -23,7 +24,8 @@ public record StanceView(
         @Nullable FigureView centreRise,
     @Schema(description = "Positive upwards; left out while something for it is missing.")
         @Nullable FigureView beamRise,
-    List<FindingView> findings) {
+    @Schema(description = "What it means for the lamps, and what of them is not measured yet.")
+        List<FindingView> findings) {
 
   static StanceView of(Logbook log, VehicleView vehicle) {
     Stance stance = stance(log, vehicle);
@@ -36,7 +38,9 @@ public record StanceView(
             .effect()
             .map(effect -> FigureView.of(Figure.percent(effect.beamRisePercent())))
             .orElse(null),
-        stance.findings().stream().map(FindingView::of).toList());
+        Stream.concat(log.lampRecord().missing().stream(), stance.findings().stream())
+            .map(FindingView::of)
+            .toList());
   }
 
   static Stance stance(Logbook log, VehicleView vehicle) {

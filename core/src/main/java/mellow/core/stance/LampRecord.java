@@ -1,0 +1,46 @@
+package mellow.core.stance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
+
+/**
+ * What of the lamps was measured before anything came off. Nobody can go back to it later.
+ *
+ * @param heights whether the height of the mark on each lens was
+ * @param spacing whether the distance between the two marks was
+ */
+public record LampRecord(BySide<Boolean> heights, boolean spacing) {
+  private static final Source PRACTICE =
+      Source.commonPractice("old and new are compared at the same mark on the lens");
+
+  /** What is still to be measured; empty where nothing is. */
+  public Optional<Finding> missing() {
+    List<String> open = new ArrayList<>();
+    for (Side side : Side.values()) {
+      if (!heights.on(side)) {
+        open.add("height " + side.word());
+      }
+    }
+    if (!spacing) {
+      open.add("spacing");
+    }
+    return open.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Finding.plain(
+                    "came.lamps",
+                    Verdict.NOT_KNOWN,
+                    PRACTICE,
+                    Sentence.of("Lamps not measured as they came: " + String.join(", ", open)))
+                .withRemedy(
+                    Sentence.of(
+                        "From the floor to the mark on each lens, and from mark to mark.")));
+  }
+}
