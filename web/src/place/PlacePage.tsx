@@ -260,6 +260,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       >
         <LampForm
           pair={shown === 'edit' ? chosen : undefined}
+          first={front.pairs.some((one) => one.function === 'DIPPED') ? 'DRL' : 'DIPPED'}
           newId={(name) => freeId(front, name)}
           onDone={(pair) => {
             change(

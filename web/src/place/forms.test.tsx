@@ -58,7 +58,13 @@ describe('a lamp as typed', () => {
   function form(pair?: LampPairEdit) {
     const onDone = vi.fn<(pair: LampPairEdit) => void>();
     show(
-      <LampForm pair={pair} newId={(name) => `id-${name}`} onDone={onDone} onRemove={undefined} />,
+      <LampForm
+        pair={pair}
+        first="DRL"
+        newId={(name) => `id-${name}`}
+        onDone={onDone}
+        onRemove={undefined}
+      />,
     );
     return onDone;
   }
@@ -104,18 +110,41 @@ describe('a lamp as typed', () => {
     expect(onDone).toHaveBeenCalledWith(oblique);
   });
 
-  it('keeps a surface of several parts, and is refused where its intensity is no number', async () => {
-    const [head] = oblique.heads;
-    const two = { ...oblique, heads: head ? [head, { ...head, outMm: 80 }] : [] };
-    const onDone = form(two);
-    expect(screen.queryByLabelText('Lit surface')).toBeNull();
+  it('has lit surfaces of several parts, each with its place, and a housing behind them', async () => {
+    const onDone = form(oblique);
+    await userEvent.click(screen.getByRole('button', { name: 'Add a lit surface' }));
+    const second = screen.getByLabelText('Lit surface 2');
+    await userEvent.selectOptions(second, 'RECTANGLE');
+    fill('Its width', '40');
+    const [, out] = screen.getAllByLabelText('Outwards of the lamp’s middle');
+    fireEvent.change(out as HTMLElement, { target: { value: '90' } });
+    await userEvent.selectOptions(screen.getByLabelText(/^Housing/), 'RECTANGLE');
+    fill('The housing’s width', '240');
+    fill(/^The housing’s height/, '80');
+    await send('Change');
+    expect(onDone).toHaveBeenCalledWith({
+      ...oblique,
+      heads: [
+        ...oblique.heads,
+        { lit: { form: 'RECTANGLE', widthMm: 40, heightMm: 40 }, outMm: 90, upMm: 0 },
+      ],
+      housing: { form: 'RECTANGLE', widthMm: 240, heightMm: 80 },
+    });
+    await userEvent.click(screen.getByRole('button', { name: 'Remove lit surface 2' }));
+    await userEvent.selectOptions(screen.getByLabelText(/^Housing/), 'NONE');
+    await send('Change');
+    expect(onDone).toHaveBeenLastCalledWith(oblique);
+  });
+
+  it('is refused where its intensity is no number', async () => {
+    const onDone = form(oblique);
     const intensity = /^Intensity on its axis/;
     fill(intensity, 'bright');
     await send('Change');
     expect(screen.getByRole('alert').textContent).toContain('a number of candela');
     fill(intensity, '640,5');
     await send('Change');
-    expect(onDone).toHaveBeenCalledWith({ ...two, intensityCd: 640.5 });
+    expect(onDone).toHaveBeenCalledWith({ ...oblique, intensityCd: 640.5 });
   });
 });
 

@@ -1,0 +1,68 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { LampPairEdit, Units } from '../app/api/client';
+import { readLength } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+import { TextField } from '../settings/fields';
+
+/** A hole as typed. */
+export interface TypedHole {
+  out: string;
+  up: string;
+  pilot: string;
+  final: string;
+}
+
+export function typedHoles(holes: LampPairEdit['holes'], text: (mm: number) => string) {
+  return holes.map((hole) => ({
+    out: text(hole.outMm),
+    up: text(hole.upMm),
+    pilot: text(hole.pilotMm),
+    final: text(hole.finalMm),
+  }));
+}
+
+export function readHoles(holes: TypedHole[], units: Units): Promise<LampPairEdit['holes']> {
+  return Promise.all(
+    holes.map(async (hole) => ({
+      outMm: await readLength(hole.out, units),
+      upMm: await readLength(hole.up, units),
+      pilotMm: await readLength(hole.pilot || '0', units),
+      finalMm: await readLength(hole.final, units),
+    })),
+  );
+}
+
+/** What is drilled for a lamp. */
+export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHole[]) => void }) {
+  const change = (index: number, part: Partial<TypedHole>) =>
+    set(holes.map((hole, i) => (i === index ? { ...hole, ...part } : hole)));
+  return (
+    <Box>
+      <Box color="quiet">
+        Holes to drill, from the lamp’s middle: outwards, upwards, first drill (0 for none), hole
+      </Box>
+      {holes.map((hole, index) => (
+        <Flex key={index} gap="8px" align="end" mt="6px">
+          <TextField label="out" value={hole.out} set={(out) => change(index, { out })} />
+          <TextField label="up" value={hole.up} set={(up) => change(index, { up })} />
+          <TextField label="first" value={hole.pilot} set={(pilot) => change(index, { pilot })} />
+          <TextField label="hole" value={hole.final} set={(final) => change(index, { final })} />
+          <PlainButton
+            type="button"
+            aria-label={`Remove hole ${index + 1}`}
+            onClick={() => set(holes.filter((_, i) => i !== index))}
+          >
+            Remove
+          </PlainButton>
+        </Flex>
+      ))}
+      <PlainButton
+        type="button"
+        mt="8px"
+        onClick={() => set([...holes, { out: '0', up: '0', pilot: '3', final: '' }])}
+      >
+        Add a hole
+      </PlainButton>
+    </Box>
+  );
+}
