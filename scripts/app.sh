@@ -118,18 +118,18 @@ reset() {
 
 bench() {
   need_space 2500
-  need_packages browser
+  need_packages testing
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
     -Dweb.checks.skip install
   source_state >"$STATE/build"
-  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR"
+  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR" "$ROOT/scripts/jvm.options"
   step "Dragging a lamp in the browser" "${MVN[@]}" -q -pl e2e verify -Dit.test=DragSpeedIT \
     -Dmeasure="$STATE/drag" -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
   tee -a benchmarks/results.txt <"$STATE/drag"
 }
 
 screenshots() {
-  need_packages browser
+  need_packages testing
   step "Building" "${MVN[@]}" -q -pl core,web,server,e2e -am -DskipTests -Dspotless.check.skip \
     -Dweb.checks.skip install
   step "Taking pictures" "${MVN[@]}" -pl e2e verify -Dit.test=ScreenshotsIT -Dscreenshots=true \

@@ -26,7 +26,7 @@ build_app() {
 run_tests() {
   local began=$SECONDS modules=() part
   need_space 2500
-  need_packages browser
+  need_packages testing
   for part in "$@"; do
     case $part in
       core | server | web | e2e) modules+=("$part") ;;

@@ -24,8 +24,8 @@ need_packages() {
   local missing
   missing="$(java_missing)$(package_of mvn maven)$(package_of curl curl)$(package_of git git)"
   missing="$missing$(package_of mariadbd mariadb-server)$(package_of node nodejs)$(package_of npm npm)"
-  if [ "${1:-}" = browser ]; then
-    missing="$missing$(package_of chromium chromium)"
+  if [ "${1:-}" = testing ]; then
+    missing="$missing$(package_of chromium chromium)$(package_of ngspice ngspice)"
   fi
   if [ -n "$missing" ]; then
     command -v apt-get >/dev/null 2>&1 || fail "Missing: $missing(and no apt-get to install it with)."

@@ -2,13 +2,13 @@ package mellow.core.placement;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
-import org.locationtech.jts.util.GeometricShapeFactory;
 
 /** The outline of a lit surface, a housing or a thing in the way, about a reference point. */
 public sealed interface Outline {
@@ -32,7 +32,7 @@ public sealed interface Outline {
 
     @Override
     public Geometry geometry() {
-      return shape(widthMm, heightMm).createRectangle();
+      return FACTORY.toGeometry(reach());
     }
 
     @Override
@@ -46,6 +46,13 @@ public sealed interface Outline {
     /** So fine that the area is short by less than 1/10 000. */
     private static final int CORNERS = 256;
 
+    /** The corners of a circle of radius 1: sines are dear, and every judgement draws ellipses. */
+    private static final Coordinate[] CIRCLE =
+        IntStream.range(0, CORNERS)
+            .mapToDouble(i -> 2 * Math.PI * i / CORNERS)
+            .mapToObj(angle -> new Coordinate(Math.cos(angle), Math.sin(angle)))
+            .toArray(Coordinate[]::new);
+
     public Ellipse {
       requireSize(widthMm);
       requireSize(heightMm);
@@ -53,9 +60,12 @@ public sealed interface Outline {
 
     @Override
     public Geometry geometry() {
-      GeometricShapeFactory shape = shape(widthMm, heightMm);
-      shape.setNumPoints(CORNERS);
-      return shape.createEllipse();
+      Coordinate[] ring = new Coordinate[CORNERS + 1];
+      for (int i = 0; i < CORNERS; i++) {
+        ring[i] = new Coordinate(CIRCLE[i].x * widthMm / 2, CIRCLE[i].y * heightMm / 2);
+      }
+      ring[CORNERS] = ring[0].copy();
+      return FACTORY.createPolygon(ring);
     }
 
     @Override
@@ -116,14 +126,6 @@ public sealed interface Outline {
 
   private static Envelope about(double widthMm, double heightMm) {
     return new Envelope(-widthMm / 2, widthMm / 2, -heightMm / 2, heightMm / 2);
-  }
-
-  private static GeometricShapeFactory shape(double widthMm, double heightMm) {
-    GeometricShapeFactory shape = new GeometricShapeFactory(FACTORY);
-    shape.setCentre(new Coordinate(0, 0));
-    shape.setWidth(widthMm);
-    shape.setHeight(heightMm);
-    return shape;
   }
 
   private static void requireSize(double mm) {

@@ -1,0 +1,144 @@
+package mellow.core.circuit;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+
+/** What is wrong with a circuit as such, whatever it is meant to do. */
+public final class CircuitCheck {
+  /** More than this from a battery is no lamp any more. Judged. */
+  private static final double SHORT_AMPS = 300;
+
+  private static final Source JOINED = Source.derived("how the parts are joined");
+  private static final Source SOLVED = Source.derived("Kirchhoff's laws at every node");
+
+  private CircuitCheck() {}
+
+  /** What can be seen from how the parts are joined, with every contact taken as closed. */
+  public static List<Finding> ofJoining(Circuit circuit) {
+    List<Finding> findings = new ArrayList<>();
+    if (circuit.of(Supply.class).findAny().isEmpty()) {
+      findings.add(
+          Finding.plain(
+                  "circuit.supply", Verdict.OUT, JOINED, Sentence.of("Nothing feeds this circuit"))
+              .withRemedy(Sentence.of("Add the battery.")));
+    }
+    Set<String> grounded = reached(circuit, Circuit.GROUND);
+    for (Part part : circuit.parts()) {
+      if (part.branches().stream().anyMatch(branch -> !grounded.contains(branch.from()))) {
+        findings.add(
+            Finding.plain(
+                    "circuit.floating." + part.id(),
+                    Verdict.OUT,
+                    JOINED,
+                    Sentence.of("No way to ground from: " + Words.typed(part.id())))
+                .withRemedy(Sentence.of("Join its ground, or what it is fed by.")));
+      }
+    }
+    findings.addAll(alone(circuit));
+    return findings;
+  }
+
+  /** Ends that nothing else is joined to: current can neither come nor go there. */
+  private static List<Finding> alone(Circuit circuit) {
+    Map<String, Set<String>> joined = new HashMap<>();
+    for (Part part : circuit.parts()) {
+      for (Branch branch : part.branches()) {
+        for (String node : List.of(branch.from(), branch.to())) {
+          joined.computeIfAbsent(node, fresh -> new TreeSet<>()).add(part.id());
+        }
+      }
+    }
+    List<Finding> findings = new ArrayList<>();
+    joined.forEach(
+        (node, parts) -> {
+          if (parts.size() == 1 && !node.equals(Circuit.GROUND)) {
+            String part = parts.iterator().next();
+            findings.add(
+                Finding.plain(
+                        "circuit.end." + part + "." + node,
+                        Verdict.AT_EDGE,
+                        JOINED,
+                        Sentence.of(
+                            "Joined to nothing: %s of %s"
+                                .formatted(Words.typed(node), Words.typed(part))))
+                    .withRemedy(Sentence.of("Join it, or insulate and tie it back.")));
+          }
+        });
+    return findings;
+  }
+
+  private static Set<String> reached(Circuit circuit, String start) {
+    Map<String, Set<String>> near = new HashMap<>();
+    for (Part part : circuit.parts()) {
+      for (Branch branch : part.branches()) {
+        near.computeIfAbsent(branch.from(), fresh -> new HashSet<>()).add(branch.to());
+        near.computeIfAbsent(branch.to(), fresh -> new HashSet<>()).add(branch.from());
+      }
+    }
+    Set<String> reached = new HashSet<>(Set.of(start));
+    Deque<String> open = new ArrayDeque<>(reached);
+    while (!open.isEmpty()) {
+      for (String node : near.getOrDefault(open.pop(), Set.of())) {
+        if (reached.add(node)) {
+          open.push(node);
+        }
+      }
+    }
+    return reached;
+  }
+
+  /** What can be seen from a solution: what never comes to rest, and what is shorted. */
+  public static List<Finding> ofSolution(Circuit circuit, Solution solution) {
+    List<Finding> findings = new ArrayList<>();
+    for (String id : solution.restless()) {
+      findings.add(
+          Finding.plain(
+                  "circuit.chatter." + id,
+                  Verdict.OUT,
+                  SOLVED,
+                  Sentence.of("Chatters, pulling in and letting go: " + Words.typed(id)))
+              .withRemedy(
+                  Sentence.of("Its coil must not be fed through what it switches off itself.")));
+    }
+    if (!solution.converged()) {
+      findings.add(
+          Finding.plain(
+                  "circuit.unsettled",
+                  Verdict.OUT,
+                  SOLVED,
+                  Sentence.of("The feed is too weak for its driver: it starts and drops out"))
+              .withRemedy(Sentence.of("A thicker or shorter feed, or a relay of its own.")));
+    }
+    circuit
+        .of(Supply.class)
+        .forEach(
+            supply -> {
+              double amps = -solution.on().amps(supply);
+              if (amps > SHORT_AMPS) {
+                findings.add(
+                    Finding.plain(
+                            "circuit.short." + supply.id(),
+                            Verdict.OUT,
+                            SOLVED,
+                            Sentence.of(
+                                "Short circuit: {0} A from " + Words.typed(supply.id()),
+                                Figure.count(Math.round(amps))))
+                        .withRemedy(Sentence.of("Look for plus joined to ground without a load.")));
+              }
+            });
+    return findings;
+  }
+}

@@ -1,0 +1,123 @@
+package mellow.core.circuit;
+
+import java.util.List;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+
+/** What gives light. */
+public sealed interface Emitter extends Part {
+  Use use();
+
+  String plus();
+
+  String minus();
+
+  /**
+   * How bright it is at that voltage, as a share of its rating.
+   *
+   * @param volts from its plus to its minus
+   */
+  double light(double volts);
+
+  @Override
+  default List<Branch> branches() {
+    return List.of(Branch.only(plus(), minus()));
+  }
+
+  /** What its light is for. */
+  record Use(LampFunction function, Side side) {}
+
+  /** A filament lamp. Light ∝ V^3.4: IES Lighting Handbook (from memory). */
+  record Bulb(String id, Use use, String plus, String minus, double ratedVolts, double ratedWatts)
+      implements Emitter {
+    static final double LIGHT_EXPONENT = 3.4;
+
+    @Override
+    public Law law(int branch, Situation now) {
+      return new Law.Filament(ratedVolts, ratedWatts);
+    }
+
+    @Override
+    public double light(double volts) {
+      return Math.pow(Math.abs(volts) / ratedVolts, LIGHT_EXPONENT);
+    }
+  }
+
+  /** A lamp of light-emitting diodes behind a driver of its own; polarised. */
+  record DrivenLed(String id, Use use, String plus, String minus, double watts, double leastVolts)
+      implements Emitter {
+    private Law driver() {
+      return new Law.Driver(watts, leastVolts);
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      return driver();
+    }
+
+    @Override
+    public double light(double volts) {
+      return volts > 0 ? driver().current(volts) * volts / watts : 0;
+    }
+  }
+
+  /**
+   * Bare light-emitting diodes in series with a resistor; polarised.
+   *
+   * @param thresholdVolts of all in the chain together
+   * @param ratedAmps at which it gives its rated light
+   */
+  record BareLed(
+      String id,
+      Use use,
+      String plus,
+      String minus,
+      double thresholdVolts,
+      double ohms,
+      double ratedAmps)
+      implements Emitter {
+    private Law junction() {
+      return new Law.Junction(thresholdVolts, ohms);
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      return junction();
+    }
+
+    @Override
+    public double light(double volts) {
+      return Math.max(0, junction().current(volts)) / ratedAmps;
+    }
+  }
+
+  /**
+   * A gas-discharge lamp with its ballast.
+   *
+   * @param strikeAmps what it draws in its first seconds
+   */
+  record Discharge(
+      String id,
+      Use use,
+      String plus,
+      String minus,
+      double watts,
+      double leastVolts,
+      double strikeAmps)
+      implements Emitter {
+    /** 35 W at the lamp draw about 3.2 A, two to three times that at strike. Common practice. */
+    public static Discharge of35W(String id, Use use, String plus, String minus) {
+      return new Discharge(id, use, plus, minus, 41, 9, 8);
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      return new Law.Driver(watts, leastVolts);
+    }
+
+    @Override
+    public double light(double volts) {
+      return volts >= leastVolts ? 1 : 0;
+    }
+  }
+}

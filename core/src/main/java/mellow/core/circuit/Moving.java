@@ -1,0 +1,211 @@
+package mellow.core.circuit;
+
+import java.util.List;
+import mellow.core.circuit.Controls.When;
+
+/** What changes its own contacts by the voltages that it sees. */
+public sealed interface Moving extends Part {
+  /**
+   * The state that follows from these voltages.
+   *
+   * @param now its state until then; 0 at rest
+   */
+  int next(int now, Voltages volts, Controls controls);
+
+  /** Share of the period in which it feeds in a state; 1 for one that is not pulsed. */
+  default double duty(int state) {
+    return 1;
+  }
+
+  /**
+   * A relay by DIN 72552: coil from 86 to 85, contacts from 30 to 87 and, where it has one, from 30
+   * to 87a.
+   *
+   * @param pins the nodes at its terminals
+   * @param coil how it pulls in and lets go
+   * @param dead it does not move any more
+   */
+  record Relay(String id, Pins pins, Coil coil, double ratedAmps, boolean dead) implements Moving {
+    private static final int COIL = 0;
+    private static final int MAKES = 1;
+
+    public static Relay of(String id, Pins pins) {
+      return new Relay(id, pins, Coil.USUAL, 30, false);
+    }
+
+    /** The same, stuck at rest. */
+    public Relay kill() {
+      return new Relay(id, pins, coil, ratedAmps, true);
+    }
+
+    /**
+     * Nodes at the terminals.
+     *
+     * @param p87a empty for a relay of four pins
+     */
+    public record Pins(String p86, String p85, String p30, String p87, String p87a) {
+      public static Pins four(String p86, String p85, String p30, String p87) {
+        return new Pins(p86, p85, p30, p87, "");
+      }
+    }
+
+    /**
+     * A coil.
+     *
+     * @param pullInVolts at least this to pull in
+     * @param letGoVolts at most this to let go; lower than the other
+     */
+    public record Coil(double ohms, double pullInVolts, double letGoVolts) {
+      /** A relay for 12 V: 90 Ω, pulls in at 8 V, lets go at 3 V. Common practice. */
+      public static final Coil USUAL = new Coil(90, 8, 3);
+
+      public Coil {
+        if (!(pullInVolts > letGoVolts) || !(letGoVolts > 0)) {
+          throw new IllegalArgumentException(
+              "a coil pulls in above the voltage at which it lets go, not at %s and %s V"
+                  .formatted(pullInVolts, letGoVolts));
+        }
+      }
+    }
+
+    @Override
+    public List<Branch> branches() {
+      Branch coilBranch = new Branch("coil", pins.p86(), pins.p85());
+      Branch makes = new Branch("87", pins.p30(), pins.p87());
+      return pins.p87a().isEmpty()
+          ? List.of(coilBranch, makes)
+          : List.of(coilBranch, makes, new Branch("87a", pins.p30(), pins.p87a()));
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      if (branch == COIL) {
+        return new Law.Resistance(coil.ohms());
+      }
+      boolean pulled = now.stateOf(this) == 1;
+      return (branch == MAKES) == pulled ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
+    }
+
+    @Override
+    public int next(int now, Voltages volts, Controls controls) {
+      double across = Math.abs(volts.between(pins.p86(), pins.p85()));
+      if (dead) {
+        return 0;
+      }
+      return across >= (now == 1 ? coil.letGoVolts() : coil.pullInVolts()) ? 1 : 0;
+    }
+  }
+
+  /**
+   * A module that watches the supply and the side lamps' wire and feeds running lamps: full with
+   * the engine running, reduced or out with the side lamps on.
+   *
+   * @param pins the nodes at its terminals
+   * @param runVolts above this its sensing lead says that the engine runs
+   * @param reducedDuty share of the period in which it feeds with the side lamps on; 0 for out
+   */
+  record RunningLampModule(String id, Pins pins, double runVolts, double reducedDuty)
+      implements Moving {
+    private static final int FULL = 1;
+    private static final int REDUCED = 2;
+
+    /** An input above this counts as on. */
+    private static final double ON_VOLTS = 6;
+
+    private static final double INPUT_OHMS = 50_000;
+
+    public RunningLampModule {
+      if (!(reducedDuty >= 0) || reducedDuty > 1) {
+        throw new IllegalArgumentException("a duty lies between 0 and 1, not at " + reducedDuty);
+      }
+    }
+
+    /**
+     * Nodes at its terminals.
+     *
+     * @param run what tells it of the engine: the supply itself, or a wire
+     * @param side what tells it of the side lamps
+     */
+    public record Pins(String supply, String ground, String run, String side, String out) {}
+
+    @Override
+    public List<Branch> branches() {
+      return List.of(
+          new Branch("out", pins.supply(), pins.out()),
+          new Branch("run", pins.run(), pins.ground()),
+          new Branch("side", pins.side(), pins.ground()));
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      if (branch > 0) {
+        return new Law.Resistance(INPUT_OHMS);
+      }
+      boolean feeds =
+          switch (now.stateOf(this)) {
+            case FULL -> true;
+            case REDUCED -> reducedDuty > 0 && !now.off().contains(id);
+            default -> false;
+          };
+      return feeds ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
+    }
+
+    @Override
+    public int next(int now, Voltages volts, Controls controls) {
+      boolean grounded = volts.between(pins.supply(), pins.ground()) >= ON_VOLTS;
+      if (!grounded || volts.between(pins.run(), pins.ground()) < runVolts) {
+        return 0;
+      }
+      return volts.between(pins.side(), pins.ground()) >= ON_VOLTS ? REDUCED : FULL;
+    }
+
+    @Override
+    public double duty(int state) {
+      return state == REDUCED ? reducedDuty : 1;
+    }
+  }
+
+  /**
+   * An output of the body computer: on by the controls, once its function is configured.
+   *
+   * @param duty share of the period in which it feeds
+   * @param leastAmps it takes the lamp for broken below this; 0 where it does not look
+   */
+  record BodyOutput(
+      String id,
+      String supply,
+      String out,
+      When commanded,
+      boolean configured,
+      double duty,
+      double leastAmps)
+      implements Moving {
+    public BodyOutput {
+      if (!(duty > 0) || duty > 1) {
+        throw new IllegalArgumentException("a duty lies between 0 and 1, not at " + duty);
+      }
+    }
+
+    @Override
+    public List<Branch> branches() {
+      return List.of(Branch.only(supply, out));
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      return now.stateOf(this) == 1 && !now.off().contains(id)
+          ? new Law.Resistance(CONTACT_OHMS)
+          : Law.OPEN;
+    }
+
+    @Override
+    public int next(int now, Voltages volts, Controls controls) {
+      return configured && commanded.holds(controls) ? 1 : 0;
+    }
+
+    @Override
+    public double duty(int state) {
+      return duty;
+    }
+  }
+}

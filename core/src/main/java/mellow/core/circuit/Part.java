@@ -1,0 +1,22 @@
+package mellow.core.circuit;
+
+import java.util.List;
+
+/** Something in a circuit. */
+public sealed interface Part permits Supply, Joining, Switch, Moving, Pulsed, Diode, Load, Emitter {
+  /** Its name within the circuit. */
+  String id();
+
+  /** Where current can flow in it, whether it does now or not. */
+  List<Branch> branches();
+
+  /**
+   * How a branch conducts now.
+   *
+   * @param branch its index in {@link #branches}
+   */
+  Law law(int branch, Situation now);
+
+  /** Contacts that were not given otherwise, Ω. */
+  double CONTACT_OHMS = 0.005;
+}

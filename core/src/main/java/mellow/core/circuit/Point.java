@@ -1,0 +1,75 @@
+package mellow.core.circuit;
+
+import java.util.Map;
+
+/**
+ * A circuit in one phase of one situation: the voltage of every node, the current of every branch.
+ */
+public final class Point implements Voltages {
+  private final Network network;
+  private final Law[] laws;
+  private final double[] volts;
+
+  Point(Network network, Law[] laws, double[] volts) {
+    this.network = network;
+    this.laws = laws;
+    this.volts = volts;
+  }
+
+  @Override
+  public double at(String node) {
+    if (node.equals(Circuit.GROUND)) {
+      return 0;
+    }
+    Integer number = network.nodes().get(node);
+    if (number == null) {
+      throw new IllegalArgumentException("no node is called “%s”".formatted(node));
+    }
+    return volts[number];
+  }
+
+  /** Amperes through a part's branch, from its first node to its second. */
+  public double amps(Part part, int branch) {
+    for (int i = 0; i < laws.length; i++) {
+      Network.Edge edge = network.edges().get(i);
+      if (edge.branch() == branch && edge.part().id().equals(part.id())) {
+        return laws[i].current(Network.across(edge, volts));
+      }
+    }
+    throw new IllegalArgumentException(
+        "“%s” has no branch %d in this circuit".formatted(part.id(), branch));
+  }
+
+  /** Amperes through a part with one branch. */
+  public double amps(Part part) {
+    return amps(part, 0);
+  }
+
+  /** What the branches take in all, W: what sources give counts negative. */
+  public double watts() {
+    double watts = 0;
+    for (int i = 0; i < laws.length; i++) {
+      double across = Network.across(network.edges().get(i), volts);
+      watts += across * laws[i].current(across);
+    }
+    return watts;
+  }
+
+  /** Every node but ground. */
+  public Iterable<String> nodes() {
+    return network.nodes().keySet();
+  }
+
+  double[] volts() {
+    return volts;
+  }
+
+  /** How each branch conducts, in the order of the circuit's parts and their branches. */
+  Law[] laws() {
+    return laws;
+  }
+
+  Map<String, Integer> numbers() {
+    return network.nodes();
+  }
+}

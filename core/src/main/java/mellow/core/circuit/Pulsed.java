@@ -1,0 +1,48 @@
+package mellow.core.circuit;
+
+import java.util.List;
+
+/** What opens and closes by itself, many times a second or a few. */
+public sealed interface Pulsed extends Part {
+  String from();
+
+  String to();
+
+  /** Share of the period in which it is closed; above 0, at most 1. */
+  double duty();
+
+  @Override
+  default List<Branch> branches() {
+    return List.of(Branch.only(from(), to()));
+  }
+
+  @Override
+  default Law law(int branch, Situation now) {
+    return now.off().contains(id()) ? Law.OPEN : new Law.Resistance(CONTACT_OHMS);
+  }
+
+  private static void requireDuty(double duty) {
+    if (!(duty > 0) || duty > 1) {
+      throw new IllegalArgumentException("a duty lies above 0 and up to 1, not at " + duty);
+    }
+  }
+
+  /** A dimmer that switches faster than the eye sees. */
+  record Dimmer(String id, String from, String to, double duty) implements Pulsed {
+    public Dimmer {
+      requireDuty(duty);
+    }
+  }
+
+  /**
+   * A flasher.
+   *
+   * @param leastAmps below this it takes a lamp for broken and runs fast; 0 for one that does not
+   */
+  record Flasher(String id, String from, String to, double leastAmps) implements Pulsed {
+    @Override
+    public double duty() {
+      return 0.5;
+    }
+  }
+}

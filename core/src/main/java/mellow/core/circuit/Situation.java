@@ -1,0 +1,20 @@
+package mellow.core.circuit;
+
+import java.util.Map;
+
+/**
+ * What decides how a part conducts.
+ *
+ * @param states of the moving parts, by id; a part that is not named is at rest
+ * @param off the pulsed parts that are in the dark part of their period
+ */
+public record Situation(Controls controls, Map<String, Integer> states, java.util.Set<String> off) {
+  public Situation {
+    states = Map.copyOf(states);
+    off = java.util.Set.copyOf(off);
+  }
+
+  int stateOf(Moving part) {
+    return states.getOrDefault(part.id(), 0);
+  }
+}

@@ -1,0 +1,53 @@
+package mellow.core.circuit;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A circuit with its controls in one position.
+ *
+ * @param states of the moving parts, by id
+ * @param phases one, or one for each combination of what is pulsed; their shares add up to 1
+ * @param restless parts that never come to rest: relays that chatter
+ * @param converged whether the currents add up in every phase; a driver that a weak feed cannot
+ *     hold up has no point to settle at, and flickers
+ */
+public record Solution(
+    Controls controls,
+    Map<String, Integer> states,
+    List<Phase> phases,
+    Set<String> restless,
+    boolean converged) {
+
+  /**
+   * A part of the period.
+   *
+   * @param share of the time
+   * @param off the pulsed parts that are open in it
+   */
+  public record Phase(double share, Set<String> off, Point point) {}
+
+  /** The phase in which everything that is pulsed is closed. */
+  public Point on() {
+    return phases.get(0).point();
+  }
+
+  /** A value on the average over the period. */
+  public double average(ToDoubleFunction<Point> value) {
+    return phases.stream()
+        .mapToDouble(phase -> phase.share() * value.applyAsDouble(phase.point()))
+        .sum();
+  }
+
+  /** How bright a lamp is on the average, as a share of its rating. */
+  public double light(Emitter lamp) {
+    return average(point -> lamp.light(point.between(lamp.plus(), lamp.minus())));
+  }
+
+  /** Whether nothing moves and all adds up. */
+  public boolean isSteady() {
+    return restless.isEmpty() && converged;
+  }
+}

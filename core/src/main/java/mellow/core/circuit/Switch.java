@@ -1,0 +1,32 @@
+package mellow.core.circuit;
+
+import java.util.List;
+import mellow.core.circuit.Controls.When;
+
+/** One or several contacts that follow the driver's controls. */
+public record Switch(String id, List<Contact> contacts) implements Part {
+  public Switch {
+    contacts = List.copyOf(contacts);
+  }
+
+  public static Switch of(String id, String from, String to, When closed) {
+    return new Switch(id, List.of(new Contact(from, to, closed)));
+  }
+
+  /** One contact, and when it is closed. */
+  public record Contact(String from, String to, When closed) {}
+
+  @Override
+  public List<Branch> branches() {
+    return contacts.stream()
+        .map(contact -> new Branch(contact.to(), contact.from(), contact.to()))
+        .toList();
+  }
+
+  @Override
+  public Law law(int branch, Situation now) {
+    return contacts.get(branch).closed().holds(now.controls())
+        ? new Law.Resistance(CONTACT_OHMS)
+        : Law.OPEN;
+  }
+}
