@@ -24,6 +24,7 @@ public final class Bench {
                 new OptionsBuilder()
                     .include(AimBenchmark.class.getSimpleName())
                     .include(PlaceBenchmark.class.getSimpleName())
+                    .include(CircuitBenchmark.class.getSimpleName())
                     .verbosity(VerboseMode.SILENT)
                     .build())
             .run()) {

@@ -62,6 +62,22 @@ public record Figure(double value, Quantity quantity) {
     return new Figure(count, Quantity.COUNT);
   }
 
+  public static Figure volts(double volts) {
+    return new Figure(volts, Quantity.VOLTAGE);
+  }
+
+  public static Figure amps(double amps) {
+    return new Figure(amps, Quantity.CURRENT);
+  }
+
+  public static Figure ohms(double ohms) {
+    return new Figure(ohms, Quantity.RESISTANCE);
+  }
+
+  public static Figure watts(double watts) {
+    return new Figure(watts, Quantity.POWER);
+  }
+
   /** A position of a dial or switch. */
   public static Figure dial(double position) {
     return new Figure(position, Quantity.COUNT);
@@ -98,6 +114,13 @@ public record Figure(double value, Quantity quantity) {
               ? TapeText.decimal(value, 1) + " cm²"
               : TapeText.decimal(value / CM2_PER_SQUARE_INCH, 2) + " sq in";
       case INTENSITY -> TapeText.decimal(value, 0) + " cd";
+      case VOLTAGE -> TapeText.decimal(value, 2) + " V";
+      case CURRENT ->
+          Math.abs(value) < 1
+              ? TapeText.decimal(value * 1000, 0) + " mA"
+              : TapeText.decimal(value, 2) + " A";
+      case RESISTANCE -> TapeText.decimal(value, 2) + " Ω";
+      case POWER -> TapeText.decimal(value, 1) + " W";
       case MINUTES -> hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);

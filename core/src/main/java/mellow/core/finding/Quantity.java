@@ -22,6 +22,14 @@ public enum Quantity {
   INTENSITY,
   /** Minutes of work, shown in hours from one hour on. */
   MINUTES,
+  /** Volts, shown to 0.01. */
+  VOLTAGE,
+  /** Amperes, shown to 0.01, below one ampere in whole milliamperes. */
+  CURRENT,
+  /** Ohms, shown to 0.01. */
+  RESISTANCE,
+  /** Watts, shown to 0.1. */
+  POWER,
   /** How many of something. */
   COUNT,
   /** A bare number, shown to 0.001. */

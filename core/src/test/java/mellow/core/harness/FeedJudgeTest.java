@@ -1,0 +1,190 @@
+package mellow.core.harness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Conductor;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.Controls.Key;
+import mellow.core.circuit.Controls.Lights;
+import mellow.core.circuit.Controls.Turn;
+import mellow.core.circuit.Controls.When;
+import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.LightLevel;
+import mellow.core.circuit.Load;
+import mellow.core.circuit.Moving;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Pulsed;
+import mellow.core.circuit.Solution;
+import mellow.core.circuit.Solver;
+import mellow.core.circuit.StateTable;
+import mellow.core.circuit.Supply;
+import mellow.core.circuit.Switch;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import org.junit.jupiter.api.Test;
+
+/** Small feeds as they are met, each sound and each with one fault. Common practice throughout. */
+class FeedJudgeTest {
+  private static final String GROUND = Circuit.GROUND;
+  private static final Supply.Battery BATTERY = Supply.Battery.charged("battery", "plus");
+  private static final Emitter.Use LEFT = new Emitter.Use(LampFunction.FRONT_FOG, Side.LEFT);
+  private static final Emitter.Use RIGHT = new Emitter.Use(LampFunction.FRONT_FOG, Side.RIGHT);
+  private static final Controls ON = Controls.OFF.with(Key.RUN).withFog(true);
+
+  /**
+   * Fog lamps with a switch of their own from accessory, through a relay: four metres, and back.
+   */
+  private static Circuit fogs(int awg, double fuseAmps) {
+    return Circuit.of(
+        BATTERY,
+        Joining.Fuse.of(fuseAmps, "fuse", "plus", "fused"),
+        new Joining.Wire("feed", "fused", "30", Conductor.awg(12, 0.5)),
+        Switch.of("key", "plus", "acc", When.key(Key.ACCESSORY, Key.RUN, Key.ENGINE)),
+        Switch.of("switch", "acc", "86", When.fogOn()),
+        Moving.Relay.of("relay", Moving.Relay.Pins.four("86", GROUND, "30", "87")),
+        new Joining.Wire("left out", "87", "left +", Conductor.awg(awg, 4)),
+        new Emitter.Bulb("left fog", LEFT, "left +", "left -", 12.8, 55),
+        new Joining.Wire("left back", "left -", GROUND, Conductor.awg(awg, 4)),
+        new Joining.Wire("right out", "87", "right +", Conductor.awg(awg, 4)),
+        new Emitter.Bulb("right fog", RIGHT, "right +", "right -", 12.8, 55),
+        new Joining.Wire("right back", "right -", GROUND, Conductor.awg(awg, 4)));
+  }
+
+  private static List<Finding> judged(Circuit circuit, Controls... states) {
+    Solver solver = new Solver(circuit);
+    List<Solution> solutions = Arrays.stream(states).map(solver::solve).toList();
+    return new FeedJudge(circuit, solutions, new Laying(105, 60, 1)).findings();
+  }
+
+  private static List<String> outOf(Circuit circuit, Controls... states) {
+    return judged(circuit, states).stream()
+        .filter(finding -> finding.verdict() == Verdict.OUT)
+        .map(Finding::id)
+        .toList();
+  }
+
+  private static Circuit with(Circuit circuit, Part... more) {
+    List<Part> parts = new ArrayList<>(circuit.parts());
+    parts.addAll(List.of(more));
+    return new Circuit(parts);
+  }
+
+  @Test
+  void soundFeedHasNothingOut() {
+    assertThat(outOf(fogs(12, 15), Controls.OFF, ON)).isEmpty();
+  }
+
+  @Test
+  void thinWireLosesTooMuchAndIsNotGuarded() {
+    assertThat(outOf(fogs(18, 15), Controls.OFF, ON))
+        .containsExactly("feed.drop.left fog", "feed.drop.right fog");
+    // AWG 20 beside the engine bears some 13 A: a fuse of 15 does not guard it
+    assertThat(outOf(fogs(20, 15), ON)).contains("feed.guard.fuse");
+  }
+
+  /** Two lamps draw 8.4 A; a fuse of 10 A carries 8 for long. */
+  @Test
+  void fuseTooSmallForItsLoad() {
+    assertThat(outOf(fogs(12, 10), ON)).containsExactly("feed.fuse.fuse");
+  }
+
+  @Test
+  void tableSaysWhereALampDoesOtherwiseThanAsked() {
+    StateTable.State off =
+        new StateTable.State("key out", Controls.OFF.withFog(true), lit(LightLevel.OUT));
+    StateTable.State on = new StateTable.State("fog on", ON, lit(LightLevel.FULL));
+    StateTable table = StateTable.of(fogs(12, 15), List.of(off, on, off));
+    assertThat(table.findings()).isEmpty();
+    assertThat(table.rows().get(1).cells().get(LampFunction.FRONT_FOG).light())
+        .isBetween(0.85, 1.0);
+    Circuit dead = fogs(12, 15).with(((Moving.Relay) part(fogs(12, 15), "relay")).kill());
+    assertThat(StateTable.of(dead, List.of(off, on)).findings())
+        .extracting(finding -> finding.headline().pattern())
+        .containsExactly("fog on: front fog lamp out, expected lit");
+    Circuit blown = fogs(12, 15).with(Joining.Fuse.of(15, "fuse", "plus", "fused").blow());
+    assertThat(StateTable.of(blown, List.of(on)).findings()).hasSize(1);
+  }
+
+  private static Map<LampFunction, LightLevel> lit(LightLevel level) {
+    return Map.of(LampFunction.FRONT_FOG, level);
+  }
+
+  private static Part part(Circuit circuit, String id) {
+    return circuit.part(id).orElseThrow();
+  }
+
+  /**
+   * A lamp of diodes takes a tenth of the bulb's current: too little for the flasher, until helped.
+   */
+  @Test
+  void diodesFlashFastUntilAResistorStandsBeside() {
+    Emitter.Use turn = new Emitter.Use(LampFunction.TURN, Side.LEFT);
+    Circuit fast =
+        Circuit.of(
+            BATTERY,
+            new Pulsed.Flasher("flasher", "plus", "49a", 1.2),
+            Switch.of("lever", "49a", "L", When.turn(Turn.LEFT)),
+            new Emitter.DrivenLed("turn left", turn, "L", GROUND, 3.2, 8));
+    Controls left = Controls.OFF.with(Turn.LEFT);
+    assertThat(outOf(fast, left)).containsExactly("feed.pace.flasher");
+    assertThat(outOf(with(fast, new Load("resistor", "L", GROUND, 6, 50)), left)).isEmpty();
+    // at 13.5 V it makes 30 W while lit, half of that on the average: a small one burns
+    assertThat(outOf(with(fast, new Load("resistor", "L", GROUND, 6, 10)), left))
+        .containsExactly("feed.heat.resistor");
+  }
+
+  @Test
+  void polarisedLampTheWrongWayRound() {
+    Circuit circuit = Circuit.of(BATTERY, new Emitter.DrivenLed("drl", LEFT, GROUND, "plus", 8, 9));
+    assertThat(outOf(circuit, Controls.OFF)).containsExactly("feed.reversed.drl");
+  }
+
+  @Test
+  void ballastOnAPulsedOutputFlickersAndDiodesAreTakenForBroken() {
+    Moving.BodyOutput output =
+        new Moving.BodyOutput("output", "plus", "out", When.lights(Lights.DIPPED), true, 0.9, 2.5);
+    Controls dipped = Controls.OFF.with(Lights.DIPPED);
+    Circuit discharge =
+        Circuit.of(BATTERY, output, Emitter.Discharge.of35W("low beam", LEFT, "out", GROUND));
+    assertThat(outOf(discharge, dipped)).contains("feed.flicker.low beam");
+    Circuit diodes =
+        Circuit.of(BATTERY, output, new Emitter.DrivenLed("low beam", LEFT, "out", GROUND, 15, 8));
+    assertThat(outOf(diodes, dipped)).containsExactly("feed.checked.output");
+    assertThat(outOf(diodes, Controls.OFF)).isEmpty();
+  }
+
+  /** Two sources on one lamp: with the second on, the first's wire is fed backwards. */
+  @Test
+  void secondSourceRunsBackThroughTheFirstSwitch() {
+    Circuit circuit =
+        Circuit.of(
+            BATTERY,
+            Switch.of("side", "plus", "wire", When.lights(Lights.SIDE)),
+            Switch.of("joined", "wire", "lamp", When.ALWAYS),
+            new Emitter.Bulb("marker", LEFT, "wire", GROUND, 12, 5),
+            Switch.of("added", "plus", "lamp", When.auxiliaryOn()),
+            new Emitter.Bulb("lamp", LEFT, "lamp", GROUND, 12, 21));
+    assertThat(outOf(circuit, Controls.OFF.withAuxiliary(true)))
+        .containsExactly("feed.back.joined");
+    assertThat(outOf(circuit, Controls.OFF.with(Lights.SIDE))).isEmpty();
+  }
+
+  /** 12 V over 120 Ω are 107 mA: 60 Ah are at half after 30 Ah ÷ 0.1066 A = 11.7 days. */
+  @Test
+  void whatStaysOnWithTheKeyOutEmptiesTheBattery() {
+    Circuit circuit = Circuit.of(BATTERY, new Load("switch lamp", "plus", GROUND, 120, 2));
+    Finding finding = FeedJudge.atRest(circuit, new Solver(circuit).solve(Controls.OFF), 60);
+    assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding.headline().figures().get(0).value()).isCloseTo(0.1067, within(0.0002));
+    assertThat(finding.detail().figures().get(1).value()).isCloseTo(11.7, within(0.05));
+  }
+}
