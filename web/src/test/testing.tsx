@@ -2,12 +2,22 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
-import type { Figure, Finding, Horizon, Reading, Sentence, Units } from '../app/api/client';
+import { vi } from 'vitest';
+import {
+  api,
+  type Figure,
+  type Finding,
+  type Horizon,
+  type Job,
+  type Reading,
+  type Sentence,
+  type Units,
+} from '../app/api/client';
 import { CommandProvider } from '../app/commands';
 import { SessionProvider, UnitsProvider } from '../app/session';
 import { system } from '../app/theme';
 
-/** Shows something as the page would, where some queries were answered already. */
+/** Shows something as the page would, where some queries were answered already: 'job/ID'. */
 export function show(
   element: ReactElement,
   units: Units = 'METRIC',
@@ -15,7 +25,7 @@ export function show(
 ) {
   const client = new QueryClient();
   for (const [key, data] of Object.entries(answered)) {
-    client.setQueryData([key], data);
+    client.setQueryData(key.split('/'), data);
   }
   return render(
     <ChakraProvider value={system}>
@@ -31,11 +41,12 @@ export function show(
 }
 
 export function length(mm: number): Figure {
+  const text = (value: string, unit: string) => `${value.replace('-', '−')} ${unit}`;
   return {
     value: mm,
     quantity: 'LENGTH',
-    metric: `${mm} mm`,
-    imperial: `${(mm / 25.4).toFixed(2)} in`,
+    metric: text(String(mm), 'mm'),
+    imperial: text((mm / 25.4).toFixed(2), 'in'),
   };
 }
 
@@ -87,4 +98,42 @@ export function taken(kind: Reading['kind'], mm: number, more: Partial<Reading> 
     takenAt: '2026-11-25T10:59:00Z',
     ...more,
   };
+}
+
+/** A job as the server tells it. */
+export const JOB: Job = {
+  id: 'j',
+  version: 3,
+  vehicleId: 'v',
+  work: 'aim after new springs',
+  ruleSet: 'un-r48',
+  traffic: 'RIGHT',
+  units: 'METRIC',
+  school: 'RULE',
+  stanceChanged: false,
+  frontClosed: true,
+  markEdge: 'UPPER',
+  markOrigin: 'MEASURED',
+  tapeWidthMm: 25,
+  changedBy: 'Runa',
+  changedAt: '2026-11-25T10:59:00Z',
+  touchedAt: '2026-11-25T10:59:00Z',
+};
+
+export interface Put {
+  path: string;
+  ids: Record<string, string>;
+  body: Record<string, unknown>;
+}
+
+/** A server that takes everything that is put, and answers each with the given. */
+export function takesEverything(answer: (put: Put) => unknown = () => ({})): Put[] {
+  const puts: Put[] = [];
+  const put = (path: string, asked: { params: { path: Put['ids'] }; body: Put['body'] }) => {
+    const one = { path, ids: asked.params.path, body: asked.body };
+    puts.push(one);
+    return Promise.resolve({ data: answer(one), response: new Response(null, { status: 200 }) });
+  };
+  vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
+  return puts;
 }

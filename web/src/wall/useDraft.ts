@@ -1,13 +1,6 @@
-import { useMutation } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
-import {
-  api,
-  unwrap,
-  type JobPage,
-  type LampKind,
-  type Side,
-  type WallSheet,
-} from '../app/api/client';
+import { useCallback, useState } from 'react';
+import { api, unwrap, type JobPage, type LampKind, type Side } from '../app/api/client';
+import { useJudged } from '../app/useJudged';
 import { wallRequest } from './readings';
 
 /** A cutoff that is being dragged or nudged and is not kept yet. */
@@ -18,65 +11,29 @@ export interface Draft {
   belowMm: number;
 }
 
-/**
- * Follows a dragged cutoff: the server judges each place that is shown, one request at a time, the
- * latest place winning.
- */
+/** Follows a dragged cutoff: each place that it passes is judged. */
 export function useDraft(page: JobPage) {
   const [draft, setDraft] = useState<Draft | undefined>();
-  const [sheet, setSheet] = useState<WallSheet | undefined>();
-  const waiting = useRef<Draft | undefined>(undefined);
-  const busy = useRef(false);
-  const current = useRef<Draft | undefined>(undefined);
-  const judge = useMutation({
-    mutationFn: (of: Draft) =>
+  const ask = useCallback(
+    ({ lamp, side, belowMm }: Draft) =>
       unwrap(
         api.POST('/api/calc/wall', {
-          body: wallRequest(page, {
-            kind: 'CUTOFF_BELOW',
-            lamp: of.lamp,
-            side: of.side,
-            value: of.belowMm,
-          }),
+          body: wallRequest(page, { kind: 'CUTOFF_BELOW', lamp, side, value: belowMm }),
         }),
       ),
-  });
-  const { mutateAsync } = judge;
-
-  const pump = useCallback(async () => {
-    if (busy.current) {
-      return;
-    }
-    busy.current = true;
-    while (waiting.current) {
-      const next = waiting.current;
-      waiting.current = undefined;
-      try {
-        const judged = await mutateAsync(next);
-        if (current.current) {
-          setSheet(judged);
-        }
-      } catch {
-        // the last judgement stays until the server answers again
-      }
-    }
-    busy.current = false;
-  }, [mutateAsync]);
-
+    [page],
+  );
+  const { answer, judge, drop: dropJudged } = useJudged(ask);
   const move = useCallback(
     (next: Draft) => {
-      current.current = next;
-      waiting.current = next;
       setDraft(next);
-      void pump();
+      void judge(next);
     },
-    [pump],
+    [judge],
   );
   const drop = useCallback(() => {
-    current.current = undefined;
-    waiting.current = undefined;
+    dropJudged();
     setDraft(undefined);
-    setSheet(undefined);
-  }, []);
-  return { draft, sheet, move, drop };
+  }, [dropJudged]);
+  return { draft, sheet: answer, move, drop };
 }

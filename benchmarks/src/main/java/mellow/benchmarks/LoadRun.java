@@ -23,7 +23,7 @@ final class LoadRun {
   private static final int FEW = 320;
 
   /** Asked before what is measured, as many times: a server that is open all day is warm. */
-  private static final int WARM_UP = 4;
+  private static final int WARM_UP = 8;
 
   private static final Random RANDOM = new Random(7);
 

@@ -1,0 +1,145 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api, type Adjuster, type JobPage, type Vehicle } from '../app/api/client';
+import { JOB, length, show, takesEverything } from '../test/testing';
+import { JobForm } from './JobForm';
+import { ScrewForm } from './ScrewForm';
+import { VehicleForm } from './VehicleForm';
+
+const RULES = [
+  { id: 'un-r48', title: 'UN R48', aim: [{}], place: [], marks: 'UN' },
+  { id: 'fitters', title: 'Fitters', aim: [], place: [{}], marks: 'UN' },
+  { id: 'gb', title: 'Great Britain', aim: [{}], place: [], marks: 'UN' },
+];
+const KNOWN = { 'rule-sets': RULES, bays: [{ id: 'b', name: 'Hall' }] };
+
+const screw: Adjuster = {
+  id: 's',
+  version: 2,
+  lamp: 'DIPPED',
+  side: 'RIGHT',
+  axis: 'VERTICAL',
+  drive: 'Phillips',
+  place: 'behind the grille',
+  reach: 'FRONT_OPEN_ONLY',
+  rememberedRate: -0.4,
+  changedBy: 'Runa',
+};
+
+const vehicle: Vehicle = {
+  id: 'v',
+  version: 4,
+  name: 'Brask Tundal',
+  nickname: 'test',
+  driverSide: 'LEFT',
+  wheelbaseMm: 2750,
+  dipped: 'UN_DIPPED',
+  lensDipped: 'E4 HCR',
+  steeperByMaker: false,
+  changedBy: 'Runa',
+  changedAt: '2026-11-25T10:59:00Z',
+};
+
+const page = {
+  job: JOB,
+  vehicle,
+  adjusters: [screw],
+  readings: [],
+  newerRules: [],
+  sheet: { pairs: [], findings: [] },
+} as unknown as JobPage;
+
+const keep = (words = 'Keep') => userEvent.click(screen.getByRole('button', { name: words }));
+const fill = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+afterEach(() => vi.restoreAllMocks());
+
+describe('what is settled for a job', () => {
+  it('offers the sets that aim, and is kept on the version that was shown', async () => {
+    const puts = takesEverything(() => ({ ...page, job: { ...JOB, version: 4 } }));
+    show(<JobForm page={page} />, 'METRIC', KNOWN);
+    const judgedBy = screen.getByLabelText<HTMLSelectElement>('Judged by');
+    expect([...judgedBy.options].map((one) => one.value)).toEqual(['un-r48', 'gb']);
+    await userEvent.selectOptions(judgedBy, 'gb');
+    await userEvent.selectOptions(screen.getByLabelText('Bay'), 'b');
+    fill('Inclination on the vehicle’s label', '1.2 %');
+    await keep();
+    expect(await screen.findByText('Kept.')).toBeTruthy();
+    expect(puts[0]).toMatchObject({
+      path: '/api/jobs/{id}',
+      ids: { id: 'j' },
+      body: { version: 3, ruleSet: 'gb', bayId: 'b', labelTyped: '1.2 %', school: 'RULE' },
+    });
+    await keep();
+    await waitFor(() => expect(puts[1]?.body.version).toBe(4));
+  });
+
+  it('says why something was not kept, and what was typed is still there', async () => {
+    vi.spyOn(api, 'PUT').mockResolvedValue({
+      error: { detail: 'An inclination, as in 1.2 %.', field: 'labelTyped' },
+      response: new Response(null, { status: 422 }),
+    } as never);
+    show(<JobForm page={page} />, 'METRIC', KNOWN);
+    fill('Inclination on the vehicle’s label', 'steep');
+    await keep();
+    expect((await screen.findByRole('alert')).textContent).toBe('An inclination, as in 1.2 %.');
+    expect(screen.getByLabelText<HTMLInputElement>(/^Inclination/).value).toBe('steep');
+  });
+});
+
+describe('a screw that is remembered', () => {
+  it('says which way it moves the beam, and takes over what this job found', async () => {
+    const puts = takesEverything();
+    const found = {
+      adjusterId: 's',
+      rateIsRead: true,
+      rate: { value: -0.55, quantity: 'PERCENT', metric: '−0.55 %', imperial: '−0.55 %' },
+    };
+    const pairs = [{ left: { screws: [] }, right: { screws: [found] } }];
+    const learnt = { ...page, sheet: { ...page.sheet, pairs } } as unknown as JobPage;
+    show(<ScrewForm page={learnt} screw={screw} />);
+    expect(screen.getByText(/one turn clockwise moves the beam 0.40 % down/)).toBeTruthy();
+    expect(screen.getByText(/Found in this job: 0.55 % down/)).toBeTruthy();
+    await keep('Take over');
+    expect(screen.queryByRole('button', { name: 'Take over' })).toBeNull();
+    await keep('Remember');
+    await waitFor(() =>
+      expect(puts[0]?.body).toMatchObject({
+        version: 2,
+        rememberedRate: -0.55,
+        drive: 'Phillips',
+        reach: 'FRONT_OPEN_ONLY',
+      }),
+    );
+  });
+});
+
+describe('a vehicle as typed', () => {
+  it('has its lengths read by the server and keeps what was not touched', async () => {
+    const puts = takesEverything(() => vehicle);
+    const read = (path: string, asked: { body: { typed: string } }) =>
+      Promise.resolve({
+        data: path.endsWith('lens')
+          ? { marks: [], findings: [], dipped: 'UN_DIPPED' }
+          : { value: length(asked.body.typed === '60 in' ? 1524 : Number(asked.body.typed)) },
+        response: new Response(null, { status: 200 }),
+      });
+    vi.spyOn(api, 'POST').mockImplementation(read as unknown as typeof api.POST);
+    const onStored = vi.fn();
+    show(<VehicleForm job={JOB} vehicle={vehicle} onStored={onStored} />, 'METRIC', KNOWN);
+    fill('Width', '60 in');
+    fill('Model year', '2019');
+    await keep();
+    await waitFor(() => expect(onStored).toHaveBeenCalled());
+    expect(puts[0]?.body).toMatchObject({
+      version: 4,
+      name: 'Brask Tundal',
+      widthMm: 1524,
+      wheelbaseMm: 2750,
+      modelYear: 2019,
+      lensDipped: 'E4 HCR',
+    });
+  });
+});
