@@ -57,6 +57,11 @@ class FindingTest {
         "ANGLE | 0.382 | 0.38° | 0.38°",
         "TURNS | -1.5 | 1 1/2 turns | 1 1/2 turns",
         "TURNS | 0.25 | 1/4 turn | 1/4 turn",
+        "VOLTAGE | 12.289 | 12.29 V | 12.29 V",
+        "CURRENT | 4.297 | 4.30 A | 4.30 A",
+        "CURRENT | -0.0621 | −62 mA | −62 mA",
+        "RESISTANCE | 6.885 | 6.89 Ω | 6.89 Ω",
+        "POWER | 30.375 | 30.4 W | 30.4 W",
         "NUMBER | 1234.5678 | 1\u2009234.568 | 1\u2009234.568",
       })
   void figuresAreShownInBothUnitSystems(

@@ -1,0 +1,100 @@
+package mellow.core.harness;
+
+import java.util.ArrayList;
+import java.util.List;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+
+/**
+ * A second circuit taken from a fuse's slot: the old fuse keeps guarding the old circuit, a second
+ * one guards the new.
+ *
+ * @param slot as the fuse box's map calls it
+ * @param feedAmps what the slot's feed bears: what the map says it is fused for
+ * @param oldAmps rating of the old circuit's fuse
+ * @param newAmps rating of the new one's
+ */
+public record FuseTap(
+    String slot, Size slotSize, Size tapSize, double feedAmps, double oldAmps, double newAmps) {
+  private static final Source SUM =
+      Source.commonPractice("both fuses of a tap together must not overload its feed");
+  private static final Source SIZE =
+      Source.commonPractice("a tap of another size than its slot is a bodge");
+
+  public FuseTap {
+    if (!(feedAmps > 0) || !(oldAmps >= 0) || !(newAmps > 0)) {
+      throw new IllegalArgumentException(
+          "fuses have ratings: feed %s, old %s, new %s".formatted(feedAmps, oldAmps, newAmps));
+    }
+  }
+
+  /** Sizes of blade fuses: they look alike and do not hold in each other's slots. */
+  public enum Size {
+    STANDARD("standard"),
+    MINI("mini"),
+    LOW_PROFILE("low-profile mini"),
+    MICRO2("micro, two blades"),
+    MICRO3("micro, three blades");
+
+    private final String words;
+
+    Size(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * What is to be said of it.
+   *
+   * @param drawnOldAmps what the old circuit draws at most
+   * @param drawnNewAmps what the new one does, as solved
+   */
+  public List<Finding> findings(double drawnOldAmps, double drawnNewAmps) {
+    List<Finding> findings = new ArrayList<>();
+    String where = Words.typed(slot);
+    if (slotSize != tapSize) {
+      findings.add(
+          Finding.plain(
+                  "tap.size." + slot,
+                  Verdict.OUT,
+                  SIZE,
+                  Sentence.of(
+                      "A %s tap in a %s slot: ".formatted(tapSize.words(), slotSize.words())
+                          + where))
+              .withRemedy(Sentence.of("Get the tap of the slot's own size.")));
+    }
+    double fused = oldAmps + newAmps;
+    double drawn = drawnOldAmps + drawnNewAmps;
+    Sentence says =
+        Sentence.of(
+            "{0} + {1} fused on a feed of {2}, {3} drawn: " + where,
+            Figure.amps(oldAmps),
+            Figure.amps(newAmps),
+            Figure.amps(feedAmps),
+            Figure.amps(drawn));
+    Margin margin = Margin.of(Figure.amps(feedAmps - drawn), 0, feedAmps);
+    Finding sum = Finding.on("tap.sum." + slot, margin, SUM, says);
+    if (drawn > feedAmps) {
+      sum = sum.withRemedy(Sentence.of("Feed the new circuit from the battery, through a relay."));
+    } else if (fused > feedAmps) {
+      // nothing burns as it is used, but the fuses no longer guard the feed
+      sum =
+          Finding.plain("tap.sum." + slot, Verdict.AT_EDGE, SUM, says)
+              .withRemedy(
+                  Sentence.of(
+                      "A new fuse of at most {0}, if it carries the load.",
+                      Figure.amps(Math.max(0, feedAmps - oldAmps))));
+    }
+    findings.add(sum);
+    return findings;
+  }
+}

@@ -1,0 +1,87 @@
+package mellow.core.harness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.Controls.Key;
+import mellow.core.circuit.Controls.Lights;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.harness.FuseTap.Size;
+import mellow.core.harness.WireProbe.Answer;
+import mellow.core.harness.WireProbe.Kind;
+import mellow.core.harness.WireProbe.Position;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Where power is taken from: fuse taps, and wires found by probing. Common practice. */
+class SourcesTest {
+  /** A 25 A slot tapped with 25 A for the old circuit and 15 A for the new one, met in practice. */
+  @Test
+  void tapOverloadsItsFeedOnceMoreIsDrawnThanItBears() {
+    FuseTap tap = new FuseTap("F23", Size.MINI, Size.MINI, 25, 25, 15);
+    Finding used = tap.findings(12, 8.6).get(0);
+    assertThat(used.verdict()).isEqualTo(Verdict.AT_EDGE);
+    assertThat(used.headline().figures().stream().map(figure -> figure.value()))
+        .containsExactly(25.0, 15.0, 25.0, 20.6);
+    assertThat(tap.findings(18, 8.6).get(0).verdict()).isEqualTo(Verdict.OUT);
+    FuseTap small = new FuseTap("F23", Size.MINI, Size.MINI, 25, 10, 10);
+    assertThat(small.findings(6, 7).get(0).verdict()).isEqualTo(Verdict.WITHIN);
+  }
+
+  @Test
+  void tapOfAnotherSizeIsABodge() {
+    FuseTap tap = new FuseTap("F23", Size.STANDARD, Size.MINI, 25, 10, 10);
+    assertThat(tap.findings(1, 1))
+        .extracting(Finding::id)
+        .containsExactly("tap.size.F23", "tap.sum.F23");
+    assertThatThrownBy(() -> new FuseTap("F1", Size.MINI, Size.MINI, 0, 1, 1))
+        .hasMessageContaining("ratings");
+  }
+
+  private static WireProbe probe(Map<Position, Double> readings) {
+    return new WireProbe(readings, 12.6);
+  }
+
+  /**
+   * Following what it asks to be read next, every kind of wire is told in at most three readings.
+   */
+  @ParameterizedTest
+  @EnumSource(Kind.class)
+  void wireIsFoundByTheReadingsAskedFor(Kind kind) {
+    Map<Position, Double> readings = new LinkedHashMap<>();
+    Answer answer = probe(readings).answer();
+    while (answer instanceof Answer.StillOpen open) {
+      assertThat(readings).doesNotContainKey(open.readNext());
+      readings.put(open.readNext(), kind.isLitAt(open.readNext()) ? 12.4 : 0.02);
+      answer = probe(readings).answer();
+    }
+    assertThat(answer).isEqualTo(new Answer.Is(kind));
+    assertThat(readings).hasSizeLessThanOrEqualTo(3);
+  }
+
+  /** Dark with the key out, lit in accessory: the accessory feed. */
+  @Test
+  void accessoryWireByHand() {
+    Map<Position, Double> readings =
+        Map.of(
+            new Position(Key.OFF, Lights.OFF), 0.0,
+            new Position(Key.ACCESSORY, Lights.OFF), 12.5);
+    assertThat(probe(readings).answer()).isEqualTo(new Answer.Is(Kind.ACCESSORY));
+  }
+
+  @Test
+  void halfAVoltageIsAPulsedOutputAndNonsenseIsUnknown() {
+    Position run = new Position(Key.RUN, Lights.DIPPED);
+    assertThat(probe(Map.of(run, 6.1)).answer()).isEqualTo(new Answer.Pulsed(run));
+    Position off = new Position(Key.OFF, Lights.OFF);
+    Position engine = new Position(Key.ENGINE, Lights.DIPPED);
+    assertThat(probe(Map.of(off, 12.5, engine, 0.0)).answer()).isEqualTo(new Answer.Unknown());
+    assertThat(((Answer.StillOpen) probe(Map.of()).answer()).kinds())
+        .isEqualTo(List.of(Kind.values()));
+  }
+}
