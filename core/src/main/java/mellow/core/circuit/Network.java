@@ -95,13 +95,11 @@ final class Network {
       return new Settled(volts, true);
     }
     Arrays.fill(volts, 0);
+    boolean settled = false;
     for (int i = 1; i <= RAMP; i++) {
-      boolean settled = newton(raised(laws, (double) i / RAMP), volts);
-      if (i == RAMP) {
-        return new Settled(volts, settled);
-      }
+      settled = newton(raised(laws, (double) i / RAMP), volts);
     }
-    throw new IllegalStateException("the ramp ends at the sources' own voltage");
+    return new Settled(volts, settled);
   }
 
   /** Voltages by node, and whether the currents add up there. */

@@ -72,7 +72,6 @@ public final class Solver {
     Map<String, Integer> now = new HashMap<>(states);
     Set<Map<String, Integer>> seen = new HashSet<>();
     double[] near = start;
-    Set<String> moved = new TreeSet<>();
     for (int round = 0; ; round++) {
       Law[] laws = network.laws(new Situation(controls, now, Set.of()));
       Network.Settled settled = network.settle(laws, near);
@@ -83,10 +82,8 @@ public final class Solver {
         return new Rest(now, point, Set.of(), settled.converged());
       }
       if (!seen.add(Map.copyOf(next)) && round > 0 || round == MOST_ROUNDS) {
-        moved.addAll(differing(now, next));
-        return new Rest(now, point, moved, settled.converged());
+        return new Rest(now, point, differing(now, next), settled.converged());
       }
-      moved = new TreeSet<>(differing(now, next));
       now = next;
     }
   }

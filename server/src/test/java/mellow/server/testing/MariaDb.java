@@ -56,9 +56,9 @@ public final class MariaDb implements AutoCloseable {
     return shared;
   }
 
-  /** A server that keeps what it acknowledged, as the one that the application runs on. */
+  /** A server that is set up as the application's own: it keeps what it acknowledged. */
   public static MariaDb durable() {
-    return create(List.of("--innodb-flush-log-at-trx-commit=1"));
+    return create(List.of("--innodb-flush-log-at-trx-commit=1", "--innodb-buffer-pool-size=256M"));
   }
 
   private static MariaDb create(List<String> options) {
