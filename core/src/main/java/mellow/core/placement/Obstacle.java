@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.triangulate.polygon.ConstrainedDelaunayTriangulator;
+import org.locationtech.jts.util.GeometricShapeFactory;
 
 /**
  * Something that a pair must not come near, as the places that it takes from the pair's reference
@@ -101,8 +102,19 @@ record Obstacle(String name, Geometry taken) {
 
   /** The places of a reference point at which the body would come nearer than allowed. */
   private static Geometry taken(Geometry shape, Geometry body, double awayMm) {
-    Geometry sum = sum(shape, body.convexHull());
-    return awayMm > 0 ? sum.buffer(awayMm * ARC_WIDENING, ARC_STEPS) : sum.buffer(-HAIR_MM);
+    Geometry hull = body.convexHull();
+    return awayMm > 0
+        ? sum(shape, sumOfConvex(hull, circle(awayMm * ARC_WIDENING)))
+        : sum(shape, hull).buffer(-HAIR_MM);
+  }
+
+  /** Wider all round is a sum with a circle: that costs a walk round both outlines. */
+  private static Geometry circle(double radiusMm) {
+    GeometricShapeFactory shape = new GeometricShapeFactory(Outline.FACTORY);
+    shape.setCentre(new Coordinate(0, 0));
+    shape.setSize(2 * radiusMm);
+    shape.setNumPoints(4 * ARC_STEPS);
+    return shape.createCircle();
   }
 
   /** Minkowski sum of a shape and a convex body turned about its reference point. */
