@@ -100,7 +100,7 @@ public final class CircuitCheck {
     return reached;
   }
 
-  /** What can be seen from a solution: what never comes to rest, and what is shorted. */
+  /** What can be seen from a solution: what never comes to rest, starves, or is shorted. */
   public static List<Finding> ofSolution(Circuit circuit, Solution solution) {
     List<Finding> findings = new ArrayList<>();
     for (String id : solution.restless()) {
@@ -116,12 +116,27 @@ public final class CircuitCheck {
     if (!solution.converged()) {
       findings.add(
           Finding.plain(
-                  "circuit.unsettled",
-                  Verdict.OUT,
+                  "circuit.unsolved",
+                  Verdict.NOT_KNOWN,
                   SOLVED,
-                  Sentence.of("The feed is too weak for its driver: it starts and drops out"))
-              .withRemedy(Sentence.of("A thicker or shorter feed, or a relay of its own.")));
+                  Sentence.of("No voltages were found at which this circuit's currents add up"))
+              .withRemedy(Sentence.of("Part it: solve one feed at a time.")));
     }
+    circuit
+        .of(Emitter.class)
+        .filter(lamp -> lamp.starvesAt(solution.on().between(lamp.plus(), lamp.minus())))
+        .forEach(
+            lamp ->
+                findings.add(
+                    Finding.plain(
+                            "circuit.starves." + lamp.id(),
+                            Verdict.OUT,
+                            SOLVED,
+                            Sentence.of(
+                                "Its feed is too weak, it starts and drops out: "
+                                    + Words.typed(lamp.id())))
+                        .withRemedy(
+                            Sentence.of("A thicker or shorter feed, or a relay of its own."))));
     circuit
         .of(Supply.class)
         .forEach(
@@ -134,8 +149,8 @@ public final class CircuitCheck {
                             Verdict.OUT,
                             SOLVED,
                             Sentence.of(
-                                "Short circuit: {0} A from " + Words.typed(supply.id()),
-                                Figure.count(Math.round(amps))))
+                                "Short circuit: {0} from " + Words.typed(supply.id()),
+                                Figure.amps(amps)))
                         .withRemedy(Sentence.of("Look for plus joined to ground without a load.")));
               }
             });

@@ -19,6 +19,11 @@ public sealed interface Emitter extends Part {
    */
   double light(double volts);
 
+  /** Whether it starts and drops out at that voltage, for want of a stronger feed. */
+  default boolean starvesAt(double volts) {
+    return false;
+  }
+
   @Override
   default List<Branch> branches() {
     return List.of(Branch.only(plus(), minus()));
@@ -46,13 +51,18 @@ public sealed interface Emitter extends Part {
   /** A lamp of light-emitting diodes behind a driver of its own; polarised. */
   record DrivenLed(String id, Use use, String plus, String minus, double watts, double leastVolts)
       implements Emitter {
-    private Law driver() {
+    private Law.Driver driver() {
       return new Law.Driver(watts, leastVolts);
     }
 
     @Override
     public Law law(int branch, Situation now) {
       return driver();
+    }
+
+    @Override
+    public boolean starvesAt(double volts) {
+      return driver().starvesAt(volts);
     }
 
     @Override
@@ -110,14 +120,23 @@ public sealed interface Emitter extends Part {
       return new Discharge(id, use, plus, minus, 41, 9, 8);
     }
 
-    @Override
-    public Law law(int branch, Situation now) {
+    private Law.Driver ballast() {
       return new Law.Driver(watts, leastVolts);
     }
 
     @Override
+    public Law law(int branch, Situation now) {
+      return ballast();
+    }
+
+    @Override
+    public boolean starvesAt(double volts) {
+      return ballast().starvesAt(volts);
+    }
+
+    @Override
     public double light(double volts) {
-      return volts >= leastVolts ? 1 : 0;
+      return ballast().worksAt(volts) ? 1 : 0;
     }
   }
 }

@@ -154,6 +154,11 @@ public sealed interface Law {
       return volts >= leastVolts;
     }
 
+    /** Whether it hangs between working and shut down: it starts, sinks its feed and drops out. */
+    boolean starvesAt(double volts) {
+      return volts > SHUT_DOWN * leastVolts && !worksAt(volts);
+    }
+
     private double rampSiemens() {
       return watts / leastVolts / (leastVolts * (1 - SHUT_DOWN));
     }

@@ -9,9 +9,10 @@ import java.util.Map;
 /**
  * A circuit made ready for solving: Newton's method on Kirchhoff's law of currents at every node.
  *
- * <p>A step that does not bring the sums nearer to zero is halved. Where that leads nowhere the
- * sources are raised from a tenth on; a driver on too weak a feed has no point to settle at even
- * so, and that is said.
+ * <p>A step that does not bring the sums nearer to zero is halved. That can lead astray: a driver
+ * that holds its power takes less current the higher the voltage, and Newton's method follows it up
+ * without end. Then the circuit is relaxed from all dark instead, as if every node had a
+ * capacitance: it moves as the circuit itself would, to a point that is stable.
  */
 final class Network {
   /** What may be left over at a node, A. */
@@ -25,7 +26,16 @@ final class Network {
 
   private static final int MOST_STEPS = 60;
   private static final double SMALLEST_STEP = 1.0 / 4096;
-  private static final int RAMP = 10;
+  private static final int MOST_RELAXED = 2000;
+
+  /** No node moves farther at once while relaxing: less than a driver takes to start. */
+  private static final double LONGEST_MOVE_VOLTS = 0.25;
+
+  /** What holds a node back at first while relaxing, and at most, S. */
+  private static final double HELD_SIEMENS = 1;
+
+  private static final double MOST_HELD_SIEMENS = 1e4;
+
   private static final int AT_GROUND = -1;
 
   /** A part's branch between two nodes by their numbers. */
@@ -95,30 +105,40 @@ final class Network {
       return new Settled(volts, true);
     }
     Arrays.fill(volts, 0);
-    boolean settled = false;
-    for (int i = 1; i <= RAMP; i++) {
-      settled = newton(raised(laws, (double) i / RAMP), volts);
+    relax(laws, volts);
+    return new Settled(volts, newton(laws, volts));
+  }
+
+  /**
+   * Moves the voltages towards where they would come to rest by themselves: Newton's step, held
+   * back by a conductance at every node that gives way while all goes well and stiffens where it
+   * does not.
+   */
+  private void relax(Law[] laws, double[] volts) {
+    double held = HELD_SIEMENS;
+    double[] sums = sums(laws, volts);
+    for (int step = 0; step < MOST_RELAXED && largest(sums) > TOLERANCE_AMPS; step++) {
+      double[] move = move(laws, volts, sums, held);
+      double share = Math.min(1, LONGEST_MOVE_VOLTS / largest(move));
+      for (int i = 0; i < volts.length; i++) {
+        volts[i] += share * move[i];
+      }
+      double before = squared(sums);
+      sums = sums(laws, volts);
+      held =
+          squared(sums) < before
+              ? Math.max(LEAK_SIEMENS, held / 2)
+              : Math.min(MOST_HELD_SIEMENS, held * 4);
     }
-    return new Settled(volts, settled);
   }
 
   /** Voltages by node, and whether the currents add up there. */
   record Settled(double[] volts, boolean converged) {}
 
-  private static Law[] raised(Law[] laws, double share) {
-    return Arrays.stream(laws)
-        .map(
-            law ->
-                law instanceof Law.Source source
-                    ? new Law.Source(source.volts() * share, source.ohms())
-                    : law)
-        .toArray(Law[]::new);
-  }
-
   private boolean newton(Law[] laws, double[] volts) {
     double[] sums = sums(laws, volts);
     for (int step = 0; step < MOST_STEPS; step++) {
-      double[] move = move(laws, volts, sums);
+      double[] move = move(laws, volts, sums, LEAK_SIEMENS);
       if (largest(sums) <= TOLERANCE_AMPS && largest(move) <= STILL_VOLTS) {
         return true;
       }
@@ -161,11 +181,15 @@ final class Network {
     return (edge.from() < 0 ? 0 : volts[edge.from()]) - (edge.to() < 0 ? 0 : volts[edge.to()]);
   }
 
-  /** Newton's step: the change of voltages after which the sums would vanish, were all straight. */
-  private double[] move(Law[] laws, double[] volts, double[] sums) {
+  /**
+   * Newton's step: the change of voltages after which the sums would vanish, were all straight.
+   *
+   * @param held from every node to where it is now, S
+   */
+  private double[] move(Law[] laws, double[] volts, double[] sums, double held) {
     double[] diagonal = new double[volts.length];
     double[] off = new double[elimination.places()];
-    Arrays.fill(diagonal, LEAK_SIEMENS);
+    Arrays.fill(diagonal, held);
     for (int i = 0; i < laws.length; i++) {
       Edge edge = edges.get(i);
       if (edge.from() == edge.to()) {

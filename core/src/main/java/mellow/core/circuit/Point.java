@@ -1,7 +1,5 @@
 package mellow.core.circuit;
 
-import java.util.Map;
-
 /**
  * A circuit in one phase of one situation: the voltage of every node, the current of every branch.
  */
@@ -55,21 +53,7 @@ public final class Point implements Voltages {
     return watts;
   }
 
-  /** Every node but ground. */
-  public Iterable<String> nodes() {
-    return network.nodes().keySet();
-  }
-
   double[] volts() {
     return volts;
-  }
-
-  /** How each branch conducts, in the order of the circuit's parts and their branches. */
-  Law[] laws() {
-    return laws;
-  }
-
-  Map<String, Integer> numbers() {
-    return network.nodes();
   }
 }

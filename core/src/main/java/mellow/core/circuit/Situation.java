@@ -1,6 +1,7 @@
 package mellow.core.circuit;
 
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What decides how a part conducts.
@@ -8,10 +9,10 @@ import java.util.Map;
  * @param states of the moving parts, by id; a part that is not named is at rest
  * @param off the pulsed parts that are in the dark part of their period
  */
-public record Situation(Controls controls, Map<String, Integer> states, java.util.Set<String> off) {
+public record Situation(Controls controls, Map<String, Integer> states, Set<String> off) {
   public Situation {
     states = Map.copyOf(states);
-    off = java.util.Set.copyOf(off);
+    off = Set.copyOf(off);
   }
 
   int stateOf(Moving part) {

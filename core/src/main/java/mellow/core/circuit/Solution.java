@@ -11,8 +11,7 @@ import java.util.function.ToDoubleFunction;
  * @param states of the moving parts, by id
  * @param phases one, or one for each combination of what is pulsed; their shares add up to 1
  * @param restless parts that never come to rest: relays that chatter
- * @param converged whether the currents add up in every phase; a driver that a weak feed cannot
- *     hold up has no point to settle at, and flickers
+ * @param converged whether voltages were found at which the currents add up, in every phase
  */
 public record Solution(
     Controls controls,
@@ -44,10 +43,5 @@ public record Solution(
   /** How bright a lamp is on the average, as a share of its rating. */
   public double light(Emitter lamp) {
     return average(point -> lamp.light(point.between(lamp.plus(), lamp.minus())));
-  }
-
-  /** Whether nothing moves and all adds up. */
-  public boolean isSteady() {
-    return restless.isEmpty() && converged;
   }
 }

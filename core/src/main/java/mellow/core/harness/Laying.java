@@ -30,11 +30,6 @@ public record Laying(double insulationCelsius, double ambientCelsius, int loaded
     }
   }
 
-  /** Alone in a sleeve beside the engine: 105 °C insulation at 60 °C. */
-  public static Laying beside(int loadedTogether) {
-    return new Laying(105, 60, loadedTogether);
-  }
-
   /**
    * What a wire may carry for long, A. Heat goes with the square of the current, so the current
    * with the root of the rise that is left.

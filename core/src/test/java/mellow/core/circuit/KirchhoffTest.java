@@ -21,9 +21,7 @@ class KirchhoffTest {
   void whatComesToANodeLeavesIt(long seed) {
     Circuit circuit = RandomCircuits.of(seed);
     Solution solution = new Solver(circuit).solve(RandomCircuits.controls(seed));
-    if (!solution.converged()) {
-      return;
-    }
+    assertThat(solution.converged()).isTrue();
     for (Solution.Phase phase : solution.phases()) {
       Map<String, Double> sums = new HashMap<>();
       for (Part part : circuit.parts()) {
@@ -37,19 +35,5 @@ class KirchhoffTest {
       sums.forEach((node, amps) -> assertThat(amps).as(node).isCloseTo(0, within(1e-9)));
       assertThat(phase.point().watts()).isCloseTo(0, within(1e-6));
     }
-  }
-
-  /** Were most of them unsettled, the check above would check nothing. */
-  @org.junit.jupiter.api.Test
-  void nearlyAllOfThemSettle() {
-    long settled =
-        seeds()
-            .filter(
-                seed ->
-                    new Solver(RandomCircuits.of(seed))
-                        .solve(RandomCircuits.controls(seed))
-                        .converged())
-            .count();
-    assertThat(settled).isGreaterThan(190);
   }
 }

@@ -142,13 +142,31 @@ class SolverTest {
     assertThat(new Solver(Circuit.of(BATTERY, wrong)).solve(Controls.OFF).light(wrong)).isZero();
   }
 
-  /** 24 W need 2 A at 12 V; through 2 Ω no more than 12.8²/8 = 20.5 W ever arrive. */
+  /**
+   * Through 2 Ω no more than 12.8² ÷ 8 = 20.5 W ever arrive: a driver of 24 W sinks its feed below
+   * the 6 V that it works at. One of 18 W works at the upper of the two voltages at which 18 W come
+   * through, 6.4 + √(6.4² − 2 × 18) = 8.63 V.
+   */
   @Test
-  void driverOnTooWeakAFeedHasNothingToSettleAt() {
-    Emitter lamp = new Emitter.DrivenLed("lamp", FOG, "a", Circuit.GROUND, 24, 6);
-    Circuit circuit = Circuit.of(BATTERY, lead("bad", "plus", "a", 2), lamp);
-    Solution solution = new Solver(circuit).solve(Controls.OFF);
-    assertThat(solution.light(lamp)).isLessThan(0.9);
+  void driverOnTooWeakAFeedStartsAndDropsOut() {
+    Circuit starved = behindTwoOhms(24);
+    Solution solution = new Solver(starved).solve(Controls.OFF);
+    assertThat(solution.converged()).isTrue();
+    assertThat(solution.on().at("a")).isBetween(5.4, 6.0);
+    assertThat(CircuitCheck.ofSolution(starved, solution))
+        .extracting(Finding::id)
+        .containsExactly("circuit.starves.lamp");
+    Circuit enough = behindTwoOhms(18);
+    Solution lit = new Solver(enough).solve(Controls.OFF);
+    assertThat(lit.on().at("a")).isCloseTo(8.63, within(0.03));
+    assertThat(CircuitCheck.ofSolution(enough, lit)).isEmpty();
+  }
+
+  private static Circuit behindTwoOhms(double watts) {
+    return Circuit.of(
+        BATTERY,
+        lead("bad", "plus", "a", 1.99),
+        new Emitter.DrivenLed("lamp", FOG, "a", Circuit.GROUND, watts, 6));
   }
 
   @Test
