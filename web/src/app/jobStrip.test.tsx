@@ -4,7 +4,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { api, type Horizon, type Job, type Standing } from './api/client';
 import { mark, show } from '../test/testing';
 import { JobStrip } from './JobStrip';
-import { whereItStands } from './stages';
+import { stageAfter, whereItStands } from './stages';
 
 const job = { id: 'j', touchedAt: '2026-11-25T10:00:00Z' } as Job;
 const standing: Standing = {
@@ -76,5 +76,15 @@ describe('a job taken up again', () => {
   it('that was aimed and is to be handed over opens the wall', () => {
     const aimed = { ...standing, stage: 'HAND_OVER', stages: ['TAKE_IN', 'WALL', 'HAND_OVER'] };
     expect(whereItStands('j', aimed as Standing)).toBe('/jobs/j');
+  });
+});
+
+describe('on to the next stage', () => {
+  it('is the next of the plan that has a page, also from a page that the plan leaves out', () => {
+    const plan: Standing['stages'] = ['TAKE_IN', 'CAME', 'FEED', 'WALL', 'HAND_OVER'];
+    expect(stageAfter(plan, 'TAKE_IN')).toBe('CAME');
+    expect(stageAfter(plan, 'CAME')).toBe('WALL');
+    expect(stageAfter(plan, 'PARTS')).toBe('WALL');
+    expect(stageAfter(plan, 'WALL')).toBeUndefined();
   });
 });

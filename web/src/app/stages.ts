@@ -17,9 +17,10 @@ export function stagePath(jobId: string, stage: Stage): string | undefined {
   return page && `/jobs/${jobId}${page.path}`;
 }
 
-/** The next stage of a plan that has a page. */
+/** The next stage of a plan that has a page, also from a page that the plan leaves out. */
 export function stageAfter(stages: Stage[], here: Stage): Stage | undefined {
-  return stages.slice(stages.indexOf(here) + 1).find((stage) => stage in STAGE_PAGES);
+  const pages = Object.keys(STAGE_PAGES) as Stage[];
+  return pages.slice(pages.indexOf(here) + 1).find((stage) => stages.includes(stage));
 }
 
 /** Where a job is taken up again: at its stage, or at the last one before it that has a page. */

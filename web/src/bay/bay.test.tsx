@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BayPage } from '../app/api/client';
-import { length, show, takesEverything, taken } from '../test/testing';
+import { show, takesEverything, taken } from '../test/testing';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
 
@@ -15,16 +15,11 @@ const bay = {
   changedAt: '2026-11-25T10:59:00Z',
 };
 
-function page(readings: BayPage['readings'], residual?: number): BayPage {
+function page(readings: BayPage['readings']): BayPage {
   return {
     bay,
     readings,
-    floor: {
-      tyres: [],
-      profiles: [],
-      findings: [],
-      ...(residual === undefined ? {} : { residual: length(residual) }),
-    },
+    floor: { tyres: [], profiles: [], findings: [] },
   } as unknown as BayPage;
 }
 

@@ -21,6 +21,8 @@ const TAPE_WIDTH = 40;
 const FOOT = 92;
 const ASSUMED = { height: 680, spacingShare: 0.68 };
 const MARK = 9;
+/** So far beside the body a height's own words stand clear of it, however small it is drawn. */
+const LEAST_ASIDE = 44;
 
 interface Props {
   page: JobPage;
@@ -52,10 +54,10 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
   const spacing = read({ kind: 'SPACING' })?.value ?? body.widthMm * ASSUMED.spacingShare;
   const centre = (side: Side) => read({ kind: 'CENTRE', side })?.value ?? ASSUMED.height;
   const lampX = (side: Side) => leftMmToScreenX(view, ((side === 'LEFT' ? 1 : -1) * spacing) / 2);
-  const asideX = (side: Side) =>
-    leftMmToScreenX(view, (side === 'LEFT' ? 1 : -1) * (body.widthMm / 2 + ASIDE_MM * 0.42));
   const sideX = (side: Side) =>
     leftMmToScreenX(view, ((side === 'LEFT' ? 1 : -1) * body.widthMm) / 2);
+  const aside = Math.max(LEAST_ASIDE, ASIDE_MM * 0.42 * view.scale);
+  const asideX = (side: Side) => sideX(side) + (side === 'LEFT' ? aside : -aside);
   const spacingY = mmToScreenY(view, Math.max(centre('LEFT'), centre('RIGHT'))) - 40;
   const widthY = view.footY + 24;
   const entry = (thing: Thing, name: string, hint: string) => {

@@ -212,7 +212,14 @@ function Zones({
               stroke={paint('within')}
               strokeDasharray="7 5"
             />
-            <Label x={TAPE_WIDTH + 8} y={y - 5} size={13.5} colour="within" weight={500}>
+            <Label
+              x={TAPE_WIDTH + 8}
+              // on the far side from the zone, where the lamps' own dimensions stand
+              y={bound.atLeast ? y + 16 : y - 5}
+              size={13.5}
+              colour="within"
+              weight={500}
+            >
               {words}
             </Label>
           </g>

@@ -1,8 +1,8 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { LampPairEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
-import { Pairs, TextField } from '../settings/fields';
+import { TextField } from '../settings/fields';
 import { NO_SHAPE, readShape, ShapeFields, typedShape, type TypedShape } from './ShapeFields';
 
 /** One lit surface as typed, with where its middle lies from the lamp's. */
@@ -43,11 +43,12 @@ export function Heads({ heads, set }: { heads: TypedHead[]; set: (heads: TypedHe
         <Box key={index} display="flex" flexDirection="column" gap="14px">
           <ShapeFields
             label={several ? `Lit surface ${index + 1}` : 'Lit surface'}
+            of={several ? `Surface ${index + 1}’s` : 'Its'}
             value={head.lit}
             set={(lit) => lit && change(index, { lit })}
           />
           {several && (
-            <Pairs>
+            <Flex gap="8px" align="end">
               <TextField
                 label="Outwards of the lamp’s middle"
                 value={head.out}
@@ -65,7 +66,7 @@ export function Heads({ heads, set }: { heads: TypedHead[]; set: (heads: TypedHe
               >
                 Remove
               </PlainButton>
-            </Pairs>
+            </Flex>
           )}
         </Box>
       ))}

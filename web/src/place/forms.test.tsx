@@ -115,7 +115,7 @@ describe('a lamp as typed', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Add a lit surface' }));
     const second = screen.getByLabelText('Lit surface 2');
     await userEvent.selectOptions(second, 'RECTANGLE');
-    fill('Its width', '40');
+    fill('Surface 2’s width', '40');
     const [, out] = screen.getAllByLabelText('Outwards of the lamp’s middle');
     fireEvent.change(out as HTMLElement, { target: { value: '90' } });
     await userEvent.selectOptions(screen.getByLabelText(/^Housing/), 'RECTANGLE');

@@ -99,7 +99,7 @@ describe('one instruction, read from 5 m', () => {
     expect(screen.getByText(/Where is the cutoff/)).toBeTruthy();
   });
 
-  it('asks for the distance before anything else, and for a half turn of an unknown screw', () => {
+  it('asks for the distance before anything else', () => {
     stand(page({}));
     expect(screen.getByText(/Measure the distance/)).toBeTruthy();
   });

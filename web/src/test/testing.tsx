@@ -126,13 +126,22 @@ export interface Put {
   body: Record<string, unknown>;
 }
 
-/** A server that takes everything that is put, and answers each with the given. */
-export function takesEverything(answer: (put: Put) => unknown = () => ({})): Put[] {
+/**
+ * A server that takes everything that is put, and answers each with the given.
+ *
+ * @param failing the one of them, counted from 1, that does not reach it
+ */
+export function takesEverything(
+  answer: (put: Put) => unknown = () => ({}),
+  failing?: number,
+): Put[] {
   const puts: Put[] = [];
   const put = (path: string, asked: { params: { path: Put['ids'] }; body: Put['body'] }) => {
     const one = { path, ids: asked.params.path, body: asked.body };
     puts.push(one);
-    return Promise.resolve({ data: answer(one), response: new Response(null, { status: 200 }) });
+    return puts.length === failing
+      ? Promise.reject(new TypeError('failed'))
+      : Promise.resolve({ data: answer(one), response: new Response(null, { status: 200 }) });
   };
   vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
   return puts;

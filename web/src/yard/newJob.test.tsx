@@ -2,28 +2,8 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api } from '../app/api/client';
-import { show } from '../test/testing';
+import { show, takesEverything } from '../test/testing';
 import { NewJob } from './NewJob';
-
-interface Sent {
-  path: string;
-  ids: Record<string, string>;
-  body: Record<string, unknown>;
-}
-
-/** Takes what is put; the given one of them cannot reach the server. */
-function puts(failing?: number) {
-  const sent: Sent[] = [];
-  const put = (path: string, asked: { params: { path: Sent['ids'] }; body: Sent['body'] }) => {
-    sent.push({ path, ids: asked.params.path, body: asked.body });
-    return sent.length === failing
-      ? Promise.reject(new TypeError('failed'))
-      : Promise.resolve({ data: {}, response: new Response(null, { status: 200 }) });
-  };
-  vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
-  return sent;
-}
 
 const RULES = [
   { id: 'un-r48', title: 'UN R48', aim: [{}], usualTraffic: 'RIGHT', marks: 'UN', place: [] },
@@ -52,7 +32,7 @@ afterEach(() => vi.restoreAllMocks());
 
 describe('a vehicle taken in', () => {
   it('becomes a vehicle, a job and what is wanted, and its page opens', async () => {
-    const sent = puts();
+    const sent = takesEverything();
     const router = dialog();
     await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
     fill('Make and model', '  Quenby Loft ');
@@ -79,7 +59,7 @@ describe('a vehicle taken in', () => {
   });
 
   it('is not taken in twice when sent again after the line was cut', async () => {
-    const sent = puts(2);
+    const sent = takesEverything(undefined, 2);
     dialog();
     fill('Make and model', 'Orlo Drift');
     await takeIn();
@@ -93,7 +73,7 @@ describe('a vehicle taken in', () => {
   });
 
   it('may be one that is known already; the market brings its lamps and units', async () => {
-    const sent = puts();
+    const sent = takesEverything();
     dialog([{ id: 'v1', name: 'Brask Skarn', nickname: 'road crew 2' }]);
     await userEvent.selectOptions(screen.getByLabelText('Vehicle'), 'v1');
     await userEvent.selectOptions(screen.getByLabelText('Judged by'), 'us');

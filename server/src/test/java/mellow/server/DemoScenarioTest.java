@@ -36,7 +36,9 @@ class DemoScenarioTest {
               of.at("/headline/pattern").asText()));
     }
     assertThat(standing)
-        .containsEntry("library van 1", "CAME WITHIN Next: As it came")
+        .containsEntry(
+            "library van 1",
+            "CAME NOT_KNOWN Lamps not measured as they came: height left, height right, spacing")
         .containsEntry("road crew 5", "FEED WITHIN Next: Feed")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Nothing stands above the horizon")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")

@@ -104,23 +104,14 @@ public final class FeedJudge {
     if (lost.isEmpty()) {
       return Optional.empty();
     }
-    double percent = lost.getAsDouble();
-    Margin margin =
-        Margin.of(
-            Figure.percent(WireChoice.MOST_DROP_PERCENT - percent),
-            0,
-            WireChoice.MOST_DROP_PERCENT);
-    Finding finding =
-        Finding.on(
-            "feed.drop." + lamp.id(),
-            margin,
-            DROP,
-            Sentence.of(
-                "{0} lost on the way to: " + Words.typed(lamp.id()), Figure.percent(percent)));
+    Figure percent = Figure.percent(lost.getAsDouble());
     return Optional.of(
-        percent > WireChoice.MOST_DROP_PERCENT
-            ? finding.withRemedy(Sentence.of("A thicker wire, or a shorter way; count the return."))
-            : finding);
+        upTo(
+            "feed.drop." + lamp.id(),
+            new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT)),
+            DROP,
+            Sentence.of("{0} lost on the way to: " + Words.typed(lamp.id()), percent),
+            "A thicker wire, or a shorter way; count the return."));
   }
 
   private double dropPercent(Point point, Emitter lamp) {
@@ -164,21 +155,16 @@ public final class FeedJudge {
   }
 
   private Finding fuseLoad(Joining.Fuse fuse) {
-    double bears = fuse.ratedAmps() * BladeFuse.LASTING_SHARE;
-    double amps = mostAmps(fuse, 0);
-    Margin margin = Margin.of(Figure.amps(bears - amps), 0, bears);
-    Finding finding =
-        Finding.on(
-            "feed.fuse." + fuse.id(),
-            margin,
-            FUSE,
-            Sentence.of(
-                "{0} for long through " + Words.typed(fuse.id()) + " of {1}",
-                Figure.amps(amps),
-                Figure.amps(fuse.ratedAmps())));
-    return amps > bears
-        ? finding.withRemedy(Sentence.of("A larger fuse, if its wire bears it, or two feeds."))
-        : finding;
+    Figure amps = Figure.amps(mostAmps(fuse, 0));
+    return upTo(
+        "feed.fuse." + fuse.id(),
+        new Limit(amps, Figure.amps(fuse.ratedAmps() * BladeFuse.LASTING_SHARE)),
+        FUSE,
+        Sentence.of(
+            "{0} for long through " + Words.typed(fuse.id()) + " of {1}",
+            amps,
+            Figure.amps(fuse.ratedAmps())),
+        "A larger fuse, if its wire bears it, or two feeds.");
   }
 
   private Optional<Finding> fuseAgainstWire(Joining.Fuse fuse) {
@@ -187,21 +173,18 @@ public final class FeedJudge {
     if (thinnest.isEmpty()) {
       return Optional.empty();
     }
-    double allowed = laying.allowedAmps(thinnest.getAsDouble());
-    Margin margin = Margin.of(Figure.amps(allowed - fuse.ratedAmps()), 0, allowed);
-    Finding finding =
-        Finding.on(
+    Figure allowed = Figure.amps(laying.allowedAmps(thinnest.getAsDouble()));
+    Figure rated = Figure.amps(fuse.ratedAmps());
+    return Optional.of(
+        upTo(
             "feed.guard." + fuse.id(),
-            margin,
+            new Limit(rated, allowed),
             WIRE,
             Sentence.of(
                 "The thinnest wire behind " + Words.typed(fuse.id()) + " bears {0}, the fuse {1}",
-                Figure.amps(allowed),
-                Figure.amps(fuse.ratedAmps())));
-    return Optional.of(
-        allowed < fuse.ratedAmps()
-            ? finding.withRemedy(Sentence.of("A thicker wire, or a smaller fuse."))
-            : finding);
+                allowed,
+                rated),
+            "A thicker wire, or a smaller fuse."));
   }
 
   /** The wires that a fuse guards: whatever its far end reaches before a load or another fuse. */
@@ -238,19 +221,20 @@ public final class FeedJudge {
   }
 
   private Finding contacts(Moving.Relay relay) {
-    double amps = 0;
+    double most = 0;
     for (int branch = 1; branch < relay.branches().size(); branch++) {
-      amps = Math.max(amps, mostAmps(relay, branch));
+      most = Math.max(most, mostAmps(relay, branch));
     }
-    Margin margin = Margin.of(Figure.amps(relay.ratedAmps() - amps), 0, relay.ratedAmps());
-    return Finding.on(
+    Limit limit = new Limit(Figure.amps(most), Figure.amps(relay.ratedAmps()));
+    return upTo(
         "feed.contact." + relay.id(),
-        margin,
+        limit,
         RATED,
         Sentence.of(
             "{0} through the contact of " + Words.typed(relay.id()) + ", rated {1}",
-            Figure.amps(amps),
-            Figure.amps(relay.ratedAmps())));
+            limit.value(),
+            limit.most()),
+        "A relay with a stronger contact, or one for each lamp.");
   }
 
   private Optional<Finding> takenForBroken(Moving.BodyOutput output) {
@@ -259,18 +243,12 @@ public final class FeedJudge {
             .filter(solution -> solution.states().getOrDefault(output.id(), 0) == 1)
             .mapToDouble(solution -> solution.on().amps(output))
             .min();
-    return least.isPresent() && least.getAsDouble() < output.leastAmps()
-        ? Optional.of(
-            out(
-                    "feed.checked." + output.id(),
-                    "Takes the lamp for broken: " + Words.typed(output.id()))
-                .withDetail(
-                    Sentence.of(
-                        "{0} flow, it looks for {1}",
-                        Figure.amps(least.getAsDouble()), Figure.amps(output.leastAmps())))
-                .withRemedy(
-                    Sentence.of("Set the lamp type in the body computer, or add a load resistor.")))
-        : Optional.empty();
+    return tooLittle(
+        least,
+        output.leastAmps(),
+        out("feed.checked." + output.id(), "Takes the lamp for broken: " + Words.typed(output.id()))
+            .withRemedy(
+                Sentence.of("Set the lamp type in the body computer, or add a load resistor.")));
   }
 
   private Finding heat(Load load) {
@@ -280,20 +258,16 @@ public final class FeedJudge {
                     solution.average(
                         point -> point.amps(load) * point.between(load.from(), load.to())))
             .orElse(0);
-    Margin margin = Margin.of(Figure.watts(load.ratedWatts() - watts), 0, load.ratedWatts());
-    Finding finding =
-        Finding.on(
-            "feed.heat." + load.id(),
-            margin,
-            RATED,
-            Sentence.of(
-                "{0} of heat in " + Words.typed(load.id()) + ", rated {1}",
-                Figure.watts(watts),
-                Figure.watts(load.ratedWatts())));
-    return watts > load.ratedWatts()
-        ? finding.withRemedy(
-            Sentence.of("A larger one, on bare metal, never on plastic or a loom."))
-        : finding;
+    Limit limit = new Limit(Figure.watts(watts), Figure.watts(load.ratedWatts()));
+    return upTo(
+        "feed.heat." + load.id(),
+        limit,
+        RATED,
+        Sentence.of(
+            "{0} of heat in " + Words.typed(load.id()) + ", rated {1}",
+            limit.value(),
+            limit.most()),
+        "A larger one, on bare metal, never on plastic or a loom.");
   }
 
   private Optional<Finding> pace(Pulsed.Flasher flasher) {
@@ -302,16 +276,12 @@ public final class FeedJudge {
             .mapToDouble(solution -> Math.abs(solution.on().amps(flasher)))
             .filter(amps -> amps > FLOWS_AMPS)
             .min();
-    return least.isPresent() && least.getAsDouble() < flasher.leastAmps()
-        ? Optional.of(
-            out("feed.pace." + flasher.id(), "Flashes fast: " + Words.typed(flasher.id()))
-                .withDetail(
-                    Sentence.of(
-                        "{0} flow, it takes less than {1} for a lamp that is out",
-                        Figure.amps(least.getAsDouble()), Figure.amps(flasher.leastAmps())))
-                .withRemedy(
-                    Sentence.of("A load resistor beside the lamp, or a flasher made for diodes.")))
-        : Optional.empty();
+    return tooLittle(
+        least,
+        flasher.leastAmps(),
+        out("feed.pace." + flasher.id(), "Flashes fast: " + Words.typed(flasher.id()))
+            .withRemedy(
+                Sentence.of("A load resistor beside the lamp, or a flasher made for diodes.")));
   }
 
   private Optional<Finding> backfeed(Switch contacts) {
@@ -345,16 +315,45 @@ public final class FeedJudge {
             .of(Supply.class)
             .mapToDouble(supply -> atRest.average(point -> point.amps(supply)))
             .sum();
-    Margin margin = Margin.of(Figure.amps(MOST_AT_REST_AMPS - amps), 0, MOST_AT_REST_AMPS);
+    Figure drawn = Figure.amps(amps);
     Finding finding =
-        Finding.on(
-            "feed.rest", margin, REST, Sentence.of("{0} with the key out", Figure.amps(amps)));
+        upTo(
+            "feed.rest",
+            new Limit(drawn, Figure.amps(MOST_AT_REST_AMPS)),
+            REST,
+            Sentence.of("{0} with the key out", drawn),
+            "Look for what is fed by a constant wire; feed it from an ignition-switched one.");
     return amps > FLOWS_AMPS
         ? finding.withDetail(
             Sentence.of(
                 "A battery of {0} Ah is at half in {1} days",
                 Figure.count(ampereHours), Figure.count(ampereHours / 2 / amps / 24)))
         : finding;
+  }
+
+  /** A value and what it must not pass, of one quantity. */
+  private record Limit(Figure value, Figure most) {
+    Margin margin() {
+      double room = most.value();
+      return Margin.of(new Figure(room - value.value(), value.quantity()), 0, room);
+    }
+  }
+
+  private static Finding upTo(String id, Limit limit, Source source, Sentence says, String remedy) {
+    Finding finding = Finding.on(id, limit.margin(), source, says);
+    return finding.verdict() == Verdict.OUT ? finding.withRemedy(Sentence.of(remedy)) : finding;
+  }
+
+  /** The finding where less flows than something looks for. */
+  private static Optional<Finding> tooLittle(
+      OptionalDouble leastAmps, double lookedForAmps, Finding finding) {
+    return leastAmps.isPresent() && leastAmps.getAsDouble() < lookedForAmps
+        ? Optional.of(
+            finding.withDetail(
+                Sentence.of(
+                    "{0} flow, it looks for {1}",
+                    Figure.amps(leastAmps.getAsDouble()), Figure.amps(lookedForAmps))))
+        : Optional.empty();
   }
 
   private static Finding out(String id, String says) {

@@ -62,7 +62,7 @@ public sealed interface Outline {
     public Geometry geometry() {
       Coordinate[] ring = new Coordinate[CORNERS + 1];
       for (int i = 0; i < CORNERS; i++) {
-        ring[i] = new Coordinate(CIRCLE[i].x * widthMm / 2, CIRCLE[i].y * heightMm / 2);
+        ring[i] = new Coordinate(CIRCLE[i].getX() * widthMm / 2, CIRCLE[i].getY() * heightMm / 2);
       }
       ring[CORNERS] = ring[0].copy();
       return FACTORY.createPolygon(ring);

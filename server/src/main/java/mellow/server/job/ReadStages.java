@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import mellow.core.aim.NextStep;
 import mellow.core.aim.WallSheet;
-import mellow.core.stance.Stance;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.server.platform.Acting;
@@ -25,8 +24,8 @@ class ReadStages implements StageReporter {
   }
 
   private static StageStanding came(JobFacts facts) {
-    Stance stance = StanceView.stance(facts.log(), facts.vehicle());
-    return StageStanding.of(Stage.CAME, facts.log().isBegun(), stance.findings());
+    return StageStanding.of(
+        Stage.CAME, facts.log().isBegun(), StanceView.findings(facts.log(), facts.vehicle()));
   }
 
   private static StageStanding wall(JobFacts facts) {

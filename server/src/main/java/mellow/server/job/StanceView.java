@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
 import mellow.core.logbook.Logbook;
 import mellow.core.stance.Stance;
 import mellow.server.vehicle.VehicleView;
@@ -38,12 +39,17 @@ public record StanceView(
             .effect()
             .map(effect -> FigureView.of(Figure.percent(effect.beamRisePercent())))
             .orElse(null),
-        Stream.concat(log.lampRecord().missing().stream(), stance.findings().stream())
-            .map(FindingView::of)
-            .toList());
+        findings(log, vehicle).stream().map(FindingView::of).toList());
   }
 
-  static Stance stance(Logbook log, VehicleView vehicle) {
+  /** What the stance means for the lamps, and what of them is not measured yet. */
+  static List<Finding> findings(Logbook log, VehicleView vehicle) {
+    return Stream.concat(
+            log.lampRecord().missing().stream(), stance(log, vehicle).findings().stream())
+        .toList();
+  }
+
+  private static Stance stance(Logbook log, VehicleView vehicle) {
     return log.stance(length(vehicle.wheelbaseMm()), length(vehicle.lampAheadMm()));
   }
 
