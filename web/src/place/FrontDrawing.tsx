@@ -16,7 +16,15 @@ import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenY, type View } from '../drawing/view';
 import { LampHandle } from './LampHandle';
 import { PairDimensions } from './PairDimensions';
-import { leftMmToScreenX, shapePath, SIDES, spotOf } from './shapes';
+import {
+  leftMmToScreenX,
+  outerWords,
+  shapePath,
+  SIDES,
+  spotOf,
+  wordsBeside,
+  type Rows,
+} from './shapes';
 import { VehicleFront } from './VehicleFront';
 
 const ASIDE_MM = 330;
@@ -68,7 +76,13 @@ function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props 
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
         <rect y={view.footY} width={width} height={FLOOR} fill={paint('floor')} />
         {judged && (
-          <Zones view={view} width={width} halfMm={front.widthMm / 2} bounds={judged.bounds} />
+          <Zones
+            view={view}
+            width={width}
+            halfMm={front.widthMm / 2}
+            bounds={judged.bounds}
+            taken={outerWords(view, judged.left.lower.value)}
+          />
         )}
         <VehicleFront view={view} widthMm={front.widthMm} />
         <CentreLine x1={view.centreX} y1={0} x2={view.centreX} y2={view.footY} />
@@ -158,11 +172,14 @@ function Zones({
   width,
   halfMm,
   bounds,
+  taken,
 }: {
   view: View;
   width: number;
   halfMm: number;
   bounds: PlaceBound[];
+  /** What stands beside the limits' own words already. */
+  taken: Rows;
 }) {
   const units = useUnits();
   const lines = bounds.filter((bound) => bound.lineMm !== undefined);
@@ -214,8 +231,7 @@ function Zones({
             />
             <Label
               x={TAPE_WIDTH + 8}
-              // on the far side from the zone, where the lamps' own dimensions stand
-              y={bound.atLeast ? y + 16 : y - 5}
+              y={wordsBeside(y, taken)}
               size={13.5}
               colour="within"
               weight={500}

@@ -15,7 +15,7 @@ import { mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import { leftMmToScreenX, spotOf } from './shapes';
+import { leftMmToScreenX, outerLineY, spotOf } from './shapes';
 
 /** Dimension lines of the chosen pair: where it sits (typed there) and what is left to each limit. */
 export function PairDimensions({
@@ -50,7 +50,7 @@ export function PairDimensions({
   const heightX = Math.min(leftMmToScreenX(view, half) + 34, leftMmToScreenX(view, half + 250));
   const innerY = mmToScreenY(view, judged.left.upper.value) - 30;
   const centreY = mmToScreenY(view, lower) + 40;
-  const outerY = mmToScreenY(view, lower) + 18;
+  const outerY = outerLineY(view, lower);
   return (
     <>
       <svg

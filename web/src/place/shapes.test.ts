@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { FrontEdit, LampPairEdit } from '../app/api/client';
-import { freeId, isMirrored, leftMmToScreenX, mirrored, moved, shapePath, spotOn } from './shapes';
+import {
+  freeId,
+  isMirrored,
+  leftMmToScreenX,
+  mirrored,
+  moved,
+  outerWords,
+  shapePath,
+  spotOn,
+  wordsBeside,
+} from './shapes';
 
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
@@ -54,5 +64,17 @@ describe('the front, seen standing before it', () => {
     expect(freeId(front, 'Fog')).toBe('fog-2');
     expect(freeId(front, 'Tow eye!')).toBe('tow-eye');
     expect(freeId(front, '—')).toBe('lamp');
+  });
+
+  it("writes a limit's words above its line, or below it where a dimension stands above", () => {
+    // a lamp whose lower edge is drawn at 100: the dimension to the side stands from 110 to 166
+    const taken = outerWords(view, 400);
+    expect(taken).toEqual({ top: 110, bottom: 166 });
+    expect(wordsBeside(60, taken)).toBe(55);
+    expect(wordsBeside(112, taken)).toBe(107);
+    expect(wordsBeside(166, taken)).toBe(182);
+    expect(wordsBeside(190, taken)).toBe(185);
+    // in the middle of it neither side is free
+    expect(wordsBeside(140, taken)).toBe(135);
   });
 });

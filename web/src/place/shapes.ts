@@ -1,5 +1,5 @@
 import type { FrontEdit, LampPairEdit, ShapeEdit, Side, SpotEdit } from '../app/api/client';
-import type { View } from '../drawing/view';
+import { mmToScreenY, type View } from '../drawing/view';
 
 /**
  * The front as one stands before it: the vehicle's left lies at the right. Lamps are described in
@@ -95,4 +95,30 @@ export function freeId(front: FrontEdit, name: string): string {
       return id;
     }
   }
+}
+
+/** Rows of a drawing that something takes, px from its top. */
+export interface Rows {
+  top: number;
+  bottom: number;
+}
+
+/** Where the dimension to the vehicle's side stands: below the lamp. */
+export function outerLineY(view: View, lowerMm: number): number {
+  return mmToScreenY(view, lowerMm) + 18;
+}
+
+/** The rows that this dimension and its words take. */
+export function outerWords(view: View, lowerMm: number): Rows {
+  const line = outerLineY(view, lowerMm);
+  return { top: line - 8, bottom: line + 48 };
+}
+
+const ABOVE = { top: -18, bottom: -3, baseline: -5 };
+const BELOW = { top: 5, bottom: 20, baseline: 16 };
+
+/** The baseline of a line's words: above it, or below it where something stands above. */
+export function wordsBeside(lineY: number, taken: Rows): number {
+  const hits = ({ top, bottom }: Rows) => lineY + top < taken.bottom && lineY + bottom > taken.top;
+  return lineY + (hits(ABOVE) && !hits(BELOW) ? BELOW : ABOVE).baseline;
 }
