@@ -19,6 +19,11 @@ public sealed interface Emitter extends Part {
    */
   double light(double volts);
 
+  /** How bright it is in a circuit, as a share of its rating. */
+  default double light(Voltages volts) {
+    return light(volts.between(plus(), minus()));
+  }
+
   /** Whether it starts and drops out at that voltage, for want of a stronger feed. */
   default boolean starvesAt(double volts) {
     return false;
@@ -29,17 +34,35 @@ public sealed interface Emitter extends Part {
     return List.of(Branch.only(plus(), minus()));
   }
 
-  /** What its light is for. */
-  record Use(LampFunction function, Side side) {}
+  /**
+   * What its light is for.
+   *
+   * @param candela on its axis at its rating; 0 where nobody said
+   */
+  record Use(LampFunction function, Side side, double candela) {
+    public Use {
+      if (!(candela >= 0)) {
+        throw new IllegalArgumentException("an intensity is not negative: " + candela);
+      }
+    }
+
+    public Use(LampFunction function, Side side) {
+      this(function, side, 0);
+    }
+  }
 
   /** A filament lamp. Light ∝ V^3.4: IES Lighting Handbook (from memory). */
   record Bulb(String id, Use use, String plus, String minus, double ratedVolts, double ratedWatts)
       implements Emitter {
     static final double LIGHT_EXPONENT = 3.4;
 
+    private Law.Filament filament() {
+      return new Law.Filament(ratedVolts, ratedWatts);
+    }
+
     @Override
     public Law law(int branch, Situation now) {
-      return new Law.Filament(ratedVolts, ratedWatts);
+      return now.starting() ? new Law.Resistance(filament().coldOhms()) : filament();
     }
 
     @Override
@@ -124,9 +147,12 @@ public sealed interface Emitter extends Part {
       return new Law.Driver(watts, leastVolts);
     }
 
+    /** What a ballast regulates for: it takes the same from a weak feed, so more current. */
+    private static final double RATED_VOLTS = 12.8;
+
     @Override
     public Law law(int branch, Situation now) {
-      return ballast();
+      return now.starting() ? new Law.Driver(strikeAmps * RATED_VOLTS, leastVolts) : ballast();
     }
 
     @Override
@@ -137,6 +163,38 @@ public sealed interface Emitter extends Part {
     @Override
     public double light(double volts) {
       return ballast().worksAt(volts) ? 1 : 0;
+    }
+  }
+
+  /**
+   * The solenoid of a projector with two beams: with it drawn, the same light serves as main beam.
+   *
+   * @param opensAtVolts at least this to draw
+   * @param source what gives the light behind it
+   */
+  record Shutter(
+      String id,
+      Use use,
+      String plus,
+      String minus,
+      double ohms,
+      double opensAtVolts,
+      Emitter source)
+      implements Emitter {
+    @Override
+    public Law law(int branch, Situation now) {
+      return new Law.Resistance(ohms);
+    }
+
+    /** Whether it stands open; the light is the source's own. */
+    @Override
+    public double light(double volts) {
+      return Math.abs(volts) >= opensAtVolts ? 1 : 0;
+    }
+
+    @Override
+    public double light(Voltages volts) {
+      return light(volts.between(plus, minus)) * source.light(volts);
     }
   }
 }

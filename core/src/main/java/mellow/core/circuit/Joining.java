@@ -43,27 +43,92 @@ public sealed interface Joining extends Part {
   }
 
   /**
-   * A blade fuse.
+   * A tap on a factory wire that only tells: it drives a coil or an input, never a lamp.
    *
-   * @param ratedAmps printed on it
+   * @param mostAmps that such a wire gives beside what it was laid for
    */
-  record Fuse(String id, String from, String to, double ratedAmps, boolean blown)
-      implements Joining {
-    /** Blade fuses lose about 0.1 V at their rating. Common practice. */
-    private static final double VOLTS_AT_RATING = 0.1;
+  record Clip(String id, String from, String to, double mostAmps) implements Joining {
+    /** A coil and a module's inputs stay below, the smallest lamp does not. Judged. */
+    public static final double USUAL_AMPS = 0.3;
 
+    @Override
+    public Law law(int branch, Situation now) {
+      return new Law.Resistance(CONTACT_OHMS);
+    }
+  }
+
+  /** What opens when too much flows. */
+  sealed interface Guard extends Joining {
+    /** Blade fuses lose about 0.1 V at their rating. Common practice. */
+    double VOLTS_AT_RATING = 0.1;
+
+    /** Printed on it. */
+    double ratedAmps();
+
+    boolean blown();
+
+    /** The same, gone. */
+    Guard blow();
+
+    @Override
+    default Law law(int branch, Situation now) {
+      return blown() ? Law.OPEN : new Law.Resistance(VOLTS_AT_RATING / ratedAmps());
+    }
+  }
+
+  /** A blade fuse. */
+  record Fuse(String id, String from, String to, double ratedAmps, boolean blown) implements Guard {
     public static Fuse of(double ratedAmps, String id, String from, String to) {
       return new Fuse(id, from, to, ratedAmps, false);
     }
 
-    /** The same, gone. */
+    @Override
     public Fuse blow() {
       return new Fuse(id, from, to, ratedAmps, true);
     }
+  }
 
+  /** The second fuse of a fuse tap, from the slot's feed to the new circuit. */
+  record TapFuse(String id, String from, String to, double ratedAmps, boolean blown, Slot slot)
+      implements Guard {
     @Override
-    public Law law(int branch, Situation now) {
-      return blown ? Law.OPEN : new Law.Resistance(VOLTS_AT_RATING / ratedAmps);
+    public TapFuse blow() {
+      return new TapFuse(id, from, to, ratedAmps, true, slot);
+    }
+  }
+
+  /**
+   * The slot that a fuse tap sits in.
+   *
+   * @param name as the fuse box's map calls it
+   * @param feedAmps what the slot's feed bears
+   * @param oldAmps rating of the old circuit's fuse
+   * @param oldDrawnAmps what the old circuit draws at most
+   */
+  record Slot(
+      String name,
+      BladeSize size,
+      BladeSize tapSize,
+      double feedAmps,
+      double oldAmps,
+      double oldDrawnAmps) {}
+
+  /** Sizes of blade fuses: they look alike and do not hold in each other's slots. */
+  enum BladeSize {
+    STANDARD("standard"),
+    MINI("mini"),
+    LOW_PROFILE("low-profile mini"),
+    MICRO2("micro, two blades"),
+    MICRO3("micro, three blades");
+
+    private final String words;
+
+    BladeSize(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
     }
   }
 }

@@ -107,6 +107,11 @@ public sealed interface Law {
       return ratedAmps() / ratedVolts / COLD_PER_HOT;
     }
 
+    /** Resistance of the cold wire. */
+    double coldOhms() {
+      return 1 / coldSiemens();
+    }
+
     @Override
     public double current(double volts) {
       double size = Math.abs(volts);

@@ -3,12 +3,43 @@ package mellow.core.circuit;
 import java.util.List;
 
 /**
- * A resistor, or anything that takes current as one: a load resistor, a solenoid, a switch's lamp.
+ * What takes current as a resistor does.
  *
  * @param ratedWatts what it bears for long
  */
-public record Load(String id, String from, String to, double ohms, double ratedWatts)
+public record Load(
+    String id, String from, String to, double ohms, double ratedWatts, Purpose purpose, Mount mount)
     implements Part {
+  /** What it is there for. */
+  public enum Purpose {
+    /** To take the current that a filament took. */
+    RESISTOR,
+    /** To show that a switch is on. */
+    PILOT_LAMP,
+    OTHER
+  }
+
+  /** What it is fixed to. */
+  public enum Mount {
+    METAL("bare metal"),
+    PLASTIC("plastic"),
+    LOOM("a loom");
+
+    private final String words;
+
+    Mount(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  public Load(String id, String from, String to, double ohms, double ratedWatts) {
+    this(id, from, to, ohms, ratedWatts, Purpose.RESISTOR, Mount.METAL);
+  }
+
   @Override
   public List<Branch> branches() {
     return List.of(Branch.only(from, to));

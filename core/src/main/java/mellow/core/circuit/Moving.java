@@ -1,5 +1,6 @@
 package mellow.core.circuit;
 
+import java.util.ArrayList;
 import java.util.List;
 import mellow.core.circuit.Controls.When;
 
@@ -27,7 +28,7 @@ public sealed interface Moving extends Part {
    */
   record Relay(String id, Pins pins, Coil coil, double ratedAmps, boolean dead) implements Moving {
     private static final int COIL = 0;
-    private static final int MAKES = 1;
+    private static final int FIRST_CONTACT = 1;
 
     public static Relay of(String id, Pins pins) {
       return new Relay(id, pins, Coil.USUAL, 30, false);
@@ -39,11 +40,17 @@ public sealed interface Moving extends Part {
     }
 
     /**
-     * Nodes at the terminals.
+     * Nodes at the terminals; 87 or 87a is empty where nothing is joined to it.
      *
-     * @param p87a empty for a relay of four pins
+     * @param p87a empty for a relay of four pins, too
      */
     public record Pins(String p86, String p85, String p30, String p87, String p87a) {
+      public Pins {
+        if (p87.isEmpty() && p87a.isEmpty()) {
+          throw new IllegalArgumentException("a relay switches something: 87 or 87a is joined");
+        }
+      }
+
       public static Pins four(String p86, String p85, String p30, String p87) {
         return new Pins(p86, p85, p30, p87, "");
       }
@@ -70,11 +77,15 @@ public sealed interface Moving extends Part {
 
     @Override
     public List<Branch> branches() {
-      Branch coilBranch = new Branch("coil", pins.p86(), pins.p85());
-      Branch makes = new Branch("87", pins.p30(), pins.p87());
-      return pins.p87a().isEmpty()
-          ? List.of(coilBranch, makes)
-          : List.of(coilBranch, makes, new Branch("87a", pins.p30(), pins.p87a()));
+      List<Branch> branches = new ArrayList<>();
+      branches.add(new Branch("coil", pins.p86(), pins.p85()));
+      if (!pins.p87().isEmpty()) {
+        branches.add(new Branch("87", pins.p30(), pins.p87()));
+      }
+      if (!pins.p87a().isEmpty()) {
+        branches.add(new Branch("87a", pins.p30(), pins.p87a()));
+      }
+      return List.copyOf(branches);
     }
 
     @Override
@@ -83,7 +94,8 @@ public sealed interface Moving extends Part {
         return new Law.Resistance(coil.ohms());
       }
       boolean pulled = now.stateOf(this) == 1;
-      return (branch == MAKES) == pulled ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
+      boolean makes = branch == FIRST_CONTACT && !pins.p87().isEmpty();
+      return makes == pulled ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
     }
 
     @Override
@@ -206,6 +218,48 @@ public sealed interface Moving extends Part {
     @Override
     public double duty(int state) {
       return duty;
+    }
+  }
+
+  /**
+   * A controller with several outputs, each on in positions of its own once it has power.
+   *
+   * @param standbyOhms what it takes for itself, as a resistor
+   */
+  record Controller(
+      String id, String supply, String ground, List<Output> outputs, double standbyOhms)
+      implements Moving {
+    /** Below this it does not start. Judged. */
+    private static final double LEAST_VOLTS = 8;
+
+    public Controller {
+      outputs = List.copyOf(outputs);
+    }
+
+    /** An output by its label, and when its owner wants it on. */
+    public record Output(String label, String node, When on) {}
+
+    @Override
+    public List<Branch> branches() {
+      List<Branch> branches = new ArrayList<>();
+      branches.add(new Branch("itself", supply, ground));
+      outputs.forEach(output -> branches.add(new Branch(output.label(), supply, output.node())));
+      return List.copyOf(branches);
+    }
+
+    @Override
+    public Law law(int branch, Situation now) {
+      if (branch == 0) {
+        return new Law.Resistance(standbyOhms);
+      }
+      return now.stateOf(this) == 1 && outputs.get(branch - 1).on().holds(now.controls())
+          ? new Law.Resistance(CONTACT_OHMS)
+          : Law.OPEN;
+    }
+
+    @Override
+    public int next(int now, Voltages volts, Controls controls) {
+      return volts.between(supply, ground) >= LEAST_VOLTS ? 1 : 0;
     }
   }
 }

@@ -25,8 +25,9 @@ public record Solution(
    *
    * @param share of the time
    * @param off the pulsed parts that are open in it
+   * @param dark between two flashes
    */
-  public record Phase(double share, Set<String> off, Point point) {}
+  public record Phase(double share, Set<String> off, boolean dark, Point point) {}
 
   /** The phase in which everything that is pulsed is closed. */
   public Point on() {
@@ -40,8 +41,16 @@ public record Solution(
         .sum();
   }
 
-  /** How bright a lamp is on the average, as a share of its rating. */
+  /** How bright a lamp is to the eye, as a share of its rating: a flashing one while it is lit. */
   public double light(Emitter lamp) {
-    return average(point -> lamp.light(point.between(lamp.plus(), lamp.minus())));
+    double light = 0;
+    double share = 0;
+    for (Phase phase : phases) {
+      if (!phase.dark()) {
+        light += phase.share() * lamp.light(phase.point());
+        share += phase.share();
+      }
+    }
+    return light / share;
   }
 }

@@ -41,6 +41,13 @@ public final class Solver {
     return solve(controls, before.states(), before.on().volts());
   }
 
+  /** The first moment of a solved position, before filaments are hot and ballasts have struck. */
+  public Point starting(Solution solution) {
+    Law[] laws =
+        network.laws(new Situation(solution.controls(), solution.states(), Set.of(), true));
+    return new Point(network, laws, network.settle(laws, solution.on().volts()).volts());
+  }
+
   private Solution solve(Controls controls, Map<String, Integer> states, double[] start) {
     Rest rest = comeToRest(controls, states, start, true);
     if (!rest.restless().isEmpty()) {
@@ -51,17 +58,24 @@ public final class Solver {
     double[] near = rest.point().volts();
     for (Map.Entry<Set<String>, Double> phase : phases(rest.states()).entrySet()) {
       if (phase.getKey().isEmpty()) {
-        phases.add(new Solution.Phase(phase.getValue(), Set.of(), rest.point()));
+        phases.add(new Solution.Phase(phase.getValue(), Set.of(), false, rest.point()));
       } else {
         Law[] laws = network.laws(new Situation(controls, rest.states(), phase.getKey()));
         Network.Settled settled = network.settle(laws, near);
         converged &= settled.converged();
         phases.add(
             new Solution.Phase(
-                phase.getValue(), phase.getKey(), new Point(network, laws, settled.volts())));
+                phase.getValue(),
+                phase.getKey(),
+                pulsed.stream().anyMatch(part -> isDark(part, phase.getKey())),
+                new Point(network, laws, settled.volts())));
       }
     }
     return new Solution(controls, rest.states(), phases, rest.restless(), converged);
+  }
+
+  private static boolean isDark(Pulsed part, Set<String> off) {
+    return part instanceof Pulsed.Flasher && off.contains(part.id());
   }
 
   private record Rest(

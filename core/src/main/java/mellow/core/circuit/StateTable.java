@@ -1,17 +1,20 @@
 package mellow.core.circuit;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
 
 /**
  * What each lamp function does in each position of the controls: as expected, and as solved.
@@ -26,28 +29,89 @@ public record StateTable(List<Row> rows) {
   }
 
   /**
+   * Lamps that go together.
+   *
+   * @param side empty for both
+   */
+  public record Lamps(LampFunction function, Optional<Side> side) {
+    public static Lamps of(LampFunction function) {
+      return new Lamps(function, Optional.empty());
+    }
+
+    public static Lamps of(LampFunction function, Side side) {
+      return new Lamps(function, Optional.of(side));
+    }
+
+    /** Turn signals go side by side, other lamps in pairs. */
+    static Lamps of(Emitter lamp) {
+      Emitter.Use use = lamp.use();
+      return use.function() == LampFunction.TURN
+          ? of(use.function(), use.side())
+          : of(use.function());
+    }
+
+    public String words() {
+      return side.map(of -> of.word() + " ").orElse("") + function.words();
+    }
+  }
+
+  /**
    * A position of the controls and what is expected in it.
    *
    * @param name as people say it: "side lamps on"
-   * @param expected by function; one that is not named may do what it likes
+   * @param expected of the lamps; those not named may do what they like
    */
-  public record State(String name, Controls controls, Map<LampFunction, LightLevel> expected) {
+  public record State(String name, Controls controls, Map<Lamps, LightLevel> expected) {
     public State {
       expected = Map.copyOf(expected);
     }
   }
 
   /** A state solved. */
-  public record Row(State state, Solution solution, Map<LampFunction, Cell> cells) {}
+  public record Row(State state, Solution solution, Map<Lamps, Cell> cells) {}
 
   /**
-   * What the lamps of one function do.
+   * What lamps that go together do.
    *
-   * @param volts over the darkest of them, on the average
    * @param amps of all of them together, on the average
-   * @param light of the darkest, as a share of its rating
+   * @param each of them, in the circuit's order; at least one
    */
-  public record Cell(double volts, double amps, double light, LightLevel level) {}
+  public record Cell(double amps, List<Lit> each) {
+    public Cell {
+      each = List.copyOf(each);
+    }
+
+    public Lit darkest() {
+      return each.stream().min(Comparator.comparingDouble(Lit::light)).orElseThrow();
+    }
+
+    public Lit brightest() {
+      return each.stream().max(Comparator.comparingDouble(Lit::light)).orElseThrow();
+    }
+
+    /** How they are lit; that of the darkest where they differ. */
+    public LightLevel level() {
+      return darkest().level();
+    }
+
+    /** Whether all of them are lit so. */
+    public boolean is(LightLevel level) {
+      return each.stream().allMatch(lit -> lit.level() == level);
+    }
+  }
+
+  /**
+   * One lamp.
+   *
+   * @param volts over it, on the average
+   * @param amps through it, on the average
+   * @param light as a share of its rating
+   */
+  public record Lit(Emitter lamp, double volts, double amps, double light) {
+    public LightLevel level() {
+      return LightLevel.of(light);
+    }
+  }
 
   /** Solves the states one after the other, as a hand moves the controls. */
   public static StateTable of(Circuit circuit, List<State> states) {
@@ -63,63 +127,74 @@ public record StateTable(List<Row> rows) {
     return new StateTable(rows);
   }
 
-  private static Map<LampFunction, Cell> cells(Circuit circuit, Solution solution) {
-    Map<LampFunction, List<Emitter>> byFunction = new EnumMap<>(LampFunction.class);
+  private static Map<Lamps, Cell> cells(Circuit circuit, Solution solution) {
+    Map<Lamps, List<Lit>> together = new LinkedHashMap<>();
     circuit
         .of(Emitter.class)
         .forEach(
             lamp ->
-                byFunction
-                    .computeIfAbsent(lamp.use().function(), fresh -> new ArrayList<>())
-                    .add(lamp));
-    Map<LampFunction, Cell> cells = new LinkedHashMap<>();
-    byFunction.forEach(
-        (function, lamps) -> {
-          Emitter darkest = lamps.get(0);
-          for (Emitter lamp : lamps) {
-            darkest = solution.light(lamp) < solution.light(darkest) ? lamp : darkest;
-          }
-          String plus = darkest.plus();
-          String minus = darkest.minus();
-          double light = solution.light(darkest);
-          cells.put(
-              function,
-              new Cell(
-                  solution.average(point -> point.between(plus, minus)),
-                  solution.average(point -> lamps.stream().mapToDouble(point::amps).sum()),
-                  light,
-                  LightLevel.of(light)));
-        });
+                together
+                    .computeIfAbsent(Lamps.of(lamp), fresh -> new ArrayList<>())
+                    .add(
+                        new Lit(
+                            lamp,
+                            solution.average(point -> point.between(lamp.plus(), lamp.minus())),
+                            solution.average(point -> point.amps(lamp)),
+                            solution.light(lamp))));
+    Map<Lamps, Cell> cells = new LinkedHashMap<>();
+    together.forEach(
+        (lamps, each) ->
+            cells.put(lamps, new Cell(each.stream().mapToDouble(Lit::amps).sum(), each)));
     return cells;
+  }
+
+  /** All solutions, in order. */
+  public List<Solution> solutions() {
+    return rows.stream().map(Row::solution).toList();
   }
 
   /** Where what is solved differs from what is expected. */
   public List<Finding> findings() {
-    List<Finding> findings = new ArrayList<>();
-    for (Row row : rows) {
-      row.state()
-          .expected()
-          .forEach((function, level) -> against(row, function, level).ifPresent(findings::add));
-    }
-    return findings;
+    return rows.stream()
+        .flatMap(
+            row ->
+                row.state().expected().entrySet().stream()
+                    .sorted(Comparator.comparing(one -> one.getKey().words()))
+                    .flatMap(one -> against(row, one.getKey(), one.getValue())))
+        .toList();
   }
 
-  private static Optional<Finding> against(Row row, LampFunction function, LightLevel expected) {
-    Cell cell = row.cells().get(function);
-    LightLevel solved = cell == null ? LightLevel.OUT : cell.level();
-    if (solved == expected) {
-      return Optional.empty();
+  private static Stream<Finding> against(Row row, Lamps lamps, LightLevel expected) {
+    Cell cell = row.cells().get(lamps);
+    if (cell == null) {
+      return expected == LightLevel.OUT
+          ? Stream.empty()
+          : Stream.of(finding(row, lamps, LightLevel.OUT, expected));
     }
-    String says =
-        "%s: %s %s, expected %s"
-            .formatted(row.state().name(), function.words(), solved.words(), expected.words());
-    Finding finding =
-        Finding.plain(
-            "state." + row.state().name() + "." + function, Verdict.OUT, SOLVED, Sentence.of(says));
-    return Optional.of(
-        cell == null
-            ? finding
-            : finding.withDetail(
-                Sentence.of("{0} of its rated light", Figure.percent(100 * cell.light()))));
+    return cell.each().stream()
+        .filter(lit -> lit.level() != expected)
+        .min(
+            Comparator.comparingDouble(
+                lit -> expected == LightLevel.OUT ? -lit.light() : lit.light()))
+        .map(
+            lit ->
+                finding(row, lamps, lit.level(), expected)
+                    .withDetail(
+                        Sentence.of(
+                            Words.typed(Words.capital(lit.lamp().id()))
+                                + " has {0} and gives {1} of its rated light",
+                            Figure.volts(lit.volts()),
+                            Figure.percent(100 * lit.light()))))
+        .stream();
+  }
+
+  private static Finding finding(Row row, Lamps lamps, LightLevel solved, LightLevel expected) {
+    return Finding.plain(
+        "state.%s.%s".formatted(row.state().name(), lamps.words()),
+        Verdict.OUT,
+        SOLVED,
+        Sentence.of(
+            "%s: %s %s, expected %s"
+                .formatted(row.state().name(), lamps.words(), solved.words(), expected.words())));
   }
 }

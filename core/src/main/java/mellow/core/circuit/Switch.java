@@ -3,14 +3,26 @@ package mellow.core.circuit;
 import java.util.List;
 import mellow.core.circuit.Controls.When;
 
-/** One or several contacts that follow the driver's controls. */
-public record Switch(String id, List<Contact> contacts) implements Part {
+/**
+ * One or several contacts that follow the driver's controls.
+ *
+ * @param ratedAmps what a contact bears for long; infinite where nobody said
+ */
+public record Switch(String id, List<Contact> contacts, double ratedAmps) implements Part {
   public Switch {
     contacts = List.copyOf(contacts);
+    if (!(ratedAmps > 0)) {
+      throw new IllegalArgumentException("a contact bears a current, not " + ratedAmps);
+    }
   }
 
   public static Switch of(String id, String from, String to, When closed) {
-    return new Switch(id, List.of(new Contact(from, to, closed)));
+    return new Switch(id, List.of(new Contact(from, to, closed)), Double.POSITIVE_INFINITY);
+  }
+
+  /** The same with what its contacts bear. */
+  public Switch rated(double amps) {
+    return new Switch(id, contacts, amps);
   }
 
   /** One contact, and when it is closed. */

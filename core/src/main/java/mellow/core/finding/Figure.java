@@ -78,6 +78,10 @@ public record Figure(double value, Quantity quantity) {
     return new Figure(watts, Quantity.POWER);
   }
 
+  public static Figure candela(double candela) {
+    return new Figure(candela, Quantity.INTENSITY);
+  }
+
   /** A position of a dial or switch. */
   public static Figure dial(double position) {
     return new Figure(position, Quantity.COUNT);

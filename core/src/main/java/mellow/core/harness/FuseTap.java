@@ -2,6 +2,7 @@ package mellow.core.harness;
 
 import java.util.ArrayList;
 import java.util.List;
+import mellow.core.circuit.Joining.BladeSize;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
@@ -20,7 +21,12 @@ import mellow.core.finding.Words;
  * @param newAmps rating of the new one's
  */
 public record FuseTap(
-    String slot, Size slotSize, Size tapSize, double feedAmps, double oldAmps, double newAmps) {
+    String slot,
+    BladeSize slotSize,
+    BladeSize tapSize,
+    double feedAmps,
+    double oldAmps,
+    double newAmps) {
   private static final Source SUM =
       Source.commonPractice("both fuses of a tap together must not overload its feed");
   private static final Source SIZE =
@@ -30,25 +36,6 @@ public record FuseTap(
     if (!(feedAmps > 0) || !(oldAmps >= 0) || !(newAmps > 0)) {
       throw new IllegalArgumentException(
           "fuses have ratings: feed %s, old %s, new %s".formatted(feedAmps, oldAmps, newAmps));
-    }
-  }
-
-  /** Sizes of blade fuses: they look alike and do not hold in each other's slots. */
-  public enum Size {
-    STANDARD("standard"),
-    MINI("mini"),
-    LOW_PROFILE("low-profile mini"),
-    MICRO2("micro, two blades"),
-    MICRO3("micro, three blades");
-
-    private final String words;
-
-    Size(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
     }
   }
 

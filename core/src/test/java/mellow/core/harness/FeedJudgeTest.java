@@ -104,7 +104,14 @@ class FeedJudgeTest {
     StateTable.State on = new StateTable.State("fog on", ON, lit(LightLevel.FULL));
     StateTable table = StateTable.of(fogs(12, 15), List.of(off, on, off));
     assertThat(table.findings()).isEmpty();
-    assertThat(table.rows().get(1).cells().get(LampFunction.FRONT_FOG).light())
+    assertThat(
+            table
+                .rows()
+                .get(1)
+                .cells()
+                .get(StateTable.Lamps.of(LampFunction.FRONT_FOG))
+                .darkest()
+                .light())
         .isBetween(0.85, 1.0);
     Circuit dead = fogs(12, 15).with(((Moving.Relay) part(fogs(12, 15), "relay")).kill());
     assertThat(StateTable.of(dead, List.of(off, on)).findings())
@@ -114,8 +121,8 @@ class FeedJudgeTest {
     assertThat(StateTable.of(blown, List.of(on)).findings()).hasSize(1);
   }
 
-  private static Map<LampFunction, LightLevel> lit(LightLevel level) {
-    return Map.of(LampFunction.FRONT_FOG, level);
+  private static Map<StateTable.Lamps, LightLevel> lit(LightLevel level) {
+    return Map.of(StateTable.Lamps.of(LampFunction.FRONT_FOG), level);
   }
 
   private static Part part(Circuit circuit, String id) {

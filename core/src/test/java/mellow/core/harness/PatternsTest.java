@@ -2,7 +2,6 @@ package mellow.core.harness;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Circuit;
@@ -45,7 +44,7 @@ class PatternsTest {
   }
 
   private static State state(String name, Controls controls, LampFunction lamp, LightLevel level) {
-    return new State(name, controls, Map.of(lamp, level));
+    return new State(name, controls, Map.of(StateTable.Lamps.of(lamp), level));
   }
 
   /** A running lamp in the states that its rules ask about, with what is expected of it. */
@@ -108,7 +107,15 @@ class PatternsTest {
             led(LampFunction.DRL, "drl", GROUND, 12));
     StateTable table = StateTable.of(circuit, runningLamp(LightLevel.REDUCED));
     assertThat(table.findings()).isEmpty();
-    assertThat(800 * table.rows().get(2).cells().get(LampFunction.DRL).light())
+    assertThat(
+            800
+                * table
+                    .rows()
+                    .get(2)
+                    .cells()
+                    .get(StateTable.Lamps.of(LampFunction.DRL))
+                    .darkest()
+                    .light())
         .isBetween(135.0, 140.1);
   }
 
@@ -139,7 +146,8 @@ class PatternsTest {
     Switch main = Switch.of("main", "plus", "main", When.lights(Lights.MAIN));
     Emitter.Use use = new Emitter.Use(LampFunction.DIPPED, Side.LEFT);
     Load shutter = new Load("shutter", "main", GROUND, 12, 15);
-    Map<LampFunction, LightLevel> lit = new EnumMap<>(Map.of(LampFunction.DIPPED, LightLevel.FULL));
+    Map<StateTable.Lamps, LightLevel> lit =
+        Map.of(StateTable.Lamps.of(LampFunction.DIPPED), LightLevel.FULL);
     List<State> states =
         List.of(
             new State("low beam", Controls.OFF.with(Lights.DIPPED), lit),
@@ -149,7 +157,7 @@ class PatternsTest {
             BATTERY, low, main, shutter, Emitter.Discharge.of35W("ballast", use, "low", GROUND));
     assertThat(StateTable.of(plugged, states).findings())
         .extracting(Finding::id)
-        .containsExactly("state.main beam.DIPPED");
+        .containsExactly("state.main beam.low beam");
     Circuit harness =
         Circuit.of(
             BATTERY,

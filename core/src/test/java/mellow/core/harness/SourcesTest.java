@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
+import mellow.core.circuit.Joining.BladeSize;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
-import mellow.core.harness.FuseTap.Size;
 import mellow.core.harness.WireProbe.Answer;
 import mellow.core.harness.WireProbe.Kind;
 import mellow.core.harness.WireProbe.Position;
@@ -23,23 +23,23 @@ class SourcesTest {
   /** A 25 A slot tapped with 25 A for the old circuit and 15 A for the new one, met in practice. */
   @Test
   void tapOverloadsItsFeedOnceMoreIsDrawnThanItBears() {
-    FuseTap tap = new FuseTap("F23", Size.MINI, Size.MINI, 25, 25, 15);
+    FuseTap tap = new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15);
     Finding used = tap.findings(12, 8.6).get(0);
     assertThat(used.verdict()).isEqualTo(Verdict.AT_EDGE);
     assertThat(used.headline().figures().stream().map(figure -> figure.value()))
         .containsExactly(25.0, 15.0, 25.0, 20.6);
     assertThat(tap.findings(18, 8.6).get(0).verdict()).isEqualTo(Verdict.OUT);
-    FuseTap small = new FuseTap("F23", Size.MINI, Size.MINI, 25, 10, 10);
+    FuseTap small = new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 10, 10);
     assertThat(small.findings(6, 7).get(0).verdict()).isEqualTo(Verdict.WITHIN);
   }
 
   @Test
   void tapOfAnotherSizeIsABodge() {
-    FuseTap tap = new FuseTap("F23", Size.STANDARD, Size.MINI, 25, 10, 10);
+    FuseTap tap = new FuseTap("F23", BladeSize.STANDARD, BladeSize.MINI, 25, 10, 10);
     assertThat(tap.findings(1, 1))
         .extracting(Finding::id)
         .containsExactly("tap.size.F23", "tap.sum.F23");
-    assertThatThrownBy(() -> new FuseTap("F1", Size.MINI, Size.MINI, 0, 1, 1))
+    assertThatThrownBy(() -> new FuseTap("F1", BladeSize.MINI, BladeSize.MINI, 0, 1, 1))
         .hasMessageContaining("ratings");
   }
 

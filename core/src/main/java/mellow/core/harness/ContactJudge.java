@@ -1,0 +1,125 @@
+package mellow.core.harness;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Moving;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Pulsed;
+import mellow.core.circuit.Switch;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Words;
+import mellow.core.harness.Solved.Limit;
+
+/** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
+final class ContactJudge {
+  private static final Source RELAY =
+      Source.commonPractice("a factory switch or signal wire drives a relay, never the lamp");
+
+  private final Solved solved;
+
+  ContactJudge(Solved solved) {
+    this.solved = solved;
+  }
+
+  List<Finding> of(Switch contacts) {
+    List<Finding> findings = new ArrayList<>();
+    for (int branch = 0; branch < contacts.contacts().size(); branch++) {
+      int at = branch;
+      if (solved.solutions().stream()
+          .anyMatch(solution -> solution.on().amps(contacts, at) < -Solved.FLOWS_AMPS)) {
+        findings.add(
+            Solved.out(
+                    "feed.back." + contacts.id(),
+                    "Current runs backwards through: " + Words.typed(contacts.id()))
+                .withRemedy(Sentence.of("A relay or a diode where two sources come together.")));
+        break;
+      }
+    }
+    if (Double.isFinite(contacts.ratedAmps())) {
+      findings.add(rated(contacts, 0, contacts.ratedAmps(), Solved.RATED, "Let it drive a relay."));
+    }
+    return findings;
+  }
+
+  Finding of(Joining.Clip clip) {
+    return Solved.upTo(
+        "feed.signal." + clip.id(),
+        new Limit(Figure.amps(solved.mostAmps(clip, 0)), Figure.amps(clip.mostAmps())),
+        RELAY,
+        Sentence.of(
+            "{0} taken from a wire that only tells: " + Words.typed(clip.id()),
+            Figure.amps(solved.mostAmps(clip, 0))),
+        "Let it drive a relay, and feed the lamp from the battery through a fuse of its own.");
+  }
+
+  Finding of(Moving.Relay relay) {
+    int strongest = 1;
+    for (int branch = 1; branch < relay.branches().size(); branch++) {
+      strongest =
+          solved.mostAmps(relay, branch) > solved.mostAmps(relay, strongest) ? branch : strongest;
+    }
+    return rated(
+        relay,
+        strongest,
+        relay.ratedAmps(),
+        Solved.RATED,
+        "A relay with a stronger contact, or one for each lamp.");
+  }
+
+  private Finding rated(Part part, int branch, double ratedAmps, Source source, String remedy) {
+    Limit limit = new Limit(Figure.amps(solved.mostAmps(part, branch)), Figure.amps(ratedAmps));
+    return Solved.upTo(
+        "feed.contact." + part.id(),
+        limit,
+        source,
+        Sentence.of(
+            "{0} through the contact of " + Words.typed(part.id()) + ", rated {1}",
+            limit.value(),
+            limit.most()),
+        remedy);
+  }
+
+  Optional<Finding> of(Moving.BodyOutput output) {
+    return tooLittle(
+        solved.solutions().stream()
+            .filter(solution -> solution.states().getOrDefault(output.id(), 0) == 1)
+            .mapToDouble(solution -> solution.on().amps(output))
+            .min(),
+        output.leastAmps(),
+        Solved.out(
+                "feed.checked." + output.id(),
+                "Takes the lamp for broken: " + Words.typed(output.id()))
+            .withRemedy(
+                Sentence.of("Set the lamp's type in the body computer, or a load resistor.")));
+  }
+
+  Optional<Finding> of(Pulsed.Flasher flasher) {
+    return tooLittle(
+        solved.solutions().stream()
+            .mapToDouble(solution -> Math.abs(solution.on().amps(flasher)))
+            .filter(amps -> amps > Solved.FLOWS_AMPS)
+            .min(),
+        flasher.leastAmps(),
+        Solved.out("feed.pace." + flasher.id(), "Flashes fast: " + Words.typed(flasher.id()))
+            .withRemedy(
+                Sentence.of("A load resistor beside the lamp, or a flasher made for diodes.")));
+  }
+
+  /** The finding where less flows than something looks for. */
+  private static Optional<Finding> tooLittle(
+      OptionalDouble leastAmps, double lookedForAmps, Finding finding) {
+    return leastAmps.isPresent() && leastAmps.getAsDouble() < lookedForAmps
+        ? Optional.of(
+            finding.withDetail(
+                Sentence.of(
+                    "{0} flow, it looks for {1}",
+                    Figure.amps(leastAmps.getAsDouble()), Figure.amps(lookedForAmps))))
+        : Optional.empty();
+  }
+}

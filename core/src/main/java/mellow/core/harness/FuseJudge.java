@@ -1,0 +1,186 @@
+package mellow.core.harness;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Joining.Guard;
+import mellow.core.circuit.Load;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Supply;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+import mellow.core.harness.Solved.Limit;
+
+/** Judges what a fuse carries, whether it stands the start, and what it guards. */
+final class FuseJudge {
+  private static final Source LASTING =
+      Source.commonPractice("lasting load at most 80 % of the fuse");
+  private static final Source WIRE =
+      Source.commonPractice("a fuse below what the thinnest wire behind it bears");
+  private static final Source TIMES =
+      new Source(Source.Mark.FROM_MEMORY, "ISO 8820-3, opening times of blade fuses");
+
+  /** A filament is hot after some tens of milliseconds, a lamp has struck after some seconds. */
+  private static final double HEATING_SECONDS = 0.05;
+
+  private static final double STRIKING_SECONDS = 4;
+
+  private final Solved solved;
+
+  FuseJudge(Solved solved) {
+    this.solved = solved;
+  }
+
+  List<Finding> of(Guard fuse) {
+    List<Finding> findings = new ArrayList<>();
+    findings.add(load(fuse));
+    start(fuse).ifPresent(findings::add);
+    guards(fuse).ifPresent(findings::add);
+    if (fuse instanceof Joining.TapFuse tap) {
+      Joining.Slot slot = tap.slot();
+      findings.addAll(
+          new FuseTap(
+                  slot.name(),
+                  slot.size(),
+                  slot.tapSize(),
+                  slot.feedAmps(),
+                  slot.oldAmps(),
+                  tap.ratedAmps())
+              .findings(slot.oldDrawnAmps(), solved.mostAmps(tap, 0)));
+    }
+    return findings;
+  }
+
+  private Finding load(Guard fuse) {
+    Figure amps = Figure.amps(solved.mostAmps(fuse, 0));
+    Figure rated = Figure.amps(fuse.ratedAmps());
+    Figure most = Figure.amps(fuse.ratedAmps() * BladeFuse.LASTING_SHARE);
+    Finding finding =
+        Solved.upTo(
+                "feed.fuse." + fuse.id(),
+                new Limit(amps, most),
+                LASTING,
+                Sentence.of(
+                    "{0} for long through " + Words.typed(fuse.id()) + " of {1}", amps, rated),
+                "A larger fuse, if its wire bears it, or two feeds.")
+            .withWorking(
+                Working.of(
+                    Working.read("rating", rated),
+                    new Working.Line(
+                        "carries for long", "80 % × rating", Sentence.of("0.8 × {0}", rated), most),
+                    Working.read("solved", amps)));
+    return opens(fuse)
+        .map(seconds -> finding.withDetail(Sentence.of("Opens within {0} s", count(seconds))))
+        .orElse(finding);
+  }
+
+  private Optional<Double> opens(Guard fuse) {
+    return BladeFuse.rated(fuse.ratedAmps())
+        .flatMap(blade -> blade.opensWithinSeconds(solved.mostAmps(fuse, 0)));
+  }
+
+  private static Figure count(double seconds) {
+    return seconds < 1 ? Figure.number(seconds) : Figure.count(Math.rint(seconds));
+  }
+
+  /** Cold filaments and striking lamps take several times what they run with, for a while. */
+  private Optional<Finding> start(Guard fuse) {
+    double running = solved.mostAmps(fuse, 0);
+    double starting = solved.mostStartingAmps(fuse);
+    if (opens(fuse).isPresent() || starting < 1.05 * running) {
+      return Optional.empty();
+    }
+    double lasts =
+        behind(fuse).stream().anyMatch(Emitter.Discharge.class::isInstance)
+            ? STRIKING_SECONDS
+            : HEATING_SECONDS;
+    Optional<Double> opens =
+        BladeFuse.rated(fuse.ratedAmps()).flatMap(blade -> blade.opensWithinSeconds(starting));
+    boolean stands = opens.isEmpty() || opens.get() > lasts;
+    Finding finding =
+        Finding.plain(
+                "feed.start." + fuse.id(),
+                stands ? Verdict.WITHIN : Verdict.OUT,
+                TIMES,
+                Sentence.of(
+                    "{0} at the start through " + Words.typed(fuse.id()) + ", {1} then",
+                    Figure.amps(starting),
+                    Figure.amps(running)))
+            .withDetail(
+                opens
+                    .map(
+                        seconds ->
+                            Sentence.of(
+                                "It opens within {0} s, the start lasts {1} s",
+                                Figure.number(seconds), Figure.number(lasts)))
+                    .orElse(Sentence.of("It stands that for good")));
+    return Optional.of(
+        stands ? finding : finding.withRemedy(Sentence.of("A fuse a size larger, and its wire.")));
+  }
+
+  private Optional<Finding> guards(Guard fuse) {
+    OptionalDouble thinnest =
+        behind(fuse).stream()
+            .filter(Joining.Wire.class::isInstance)
+            .mapToDouble(wire -> ((Joining.Wire) wire).conductor().mm2())
+            .min();
+    if (thinnest.isEmpty()) {
+      return Optional.empty();
+    }
+    Figure allowed = Figure.amps(solved.laying().allowedAmps(thinnest.getAsDouble()));
+    Figure rated = Figure.amps(fuse.ratedAmps());
+    return Optional.of(
+        Solved.upTo(
+            "feed.guard." + fuse.id(),
+            new Limit(rated, allowed),
+            WIRE,
+            Sentence.of(
+                "The thinnest wire behind " + Words.typed(fuse.id()) + " bears {0}, the fuse {1}",
+                allowed,
+                rated),
+            "A thicker wire, or a smaller fuse."));
+  }
+
+  /** What a fuse guards: whatever its far end reaches before another fuse, loads included. */
+  private Set<Part> behind(Guard fuse) {
+    Set<Part> behind = new HashSet<>();
+    Set<String> seen = new HashSet<>(Set.of(fuse.from(), fuse.to(), Circuit.GROUND));
+    Deque<String> open = new ArrayDeque<>(Set.of(fuse.to()));
+    while (!open.isEmpty()) {
+      String node = open.pop();
+      for (Part part : solved.circuit().parts()) {
+        if (part instanceof Guard || part instanceof Supply) {
+          continue;
+        }
+        part.branches().stream()
+            .filter(branch -> !branch.name().equals("coil"))
+            .filter(branch -> branch.from().equals(node) || branch.to().equals(node))
+            .forEach(
+                branch -> {
+                  behind.add(part);
+                  if (!(part instanceof Emitter) && !(part instanceof Load)) {
+                    for (String next : List.of(branch.from(), branch.to())) {
+                      if (seen.add(next)) {
+                        open.push(next);
+                      }
+                    }
+                  }
+                });
+      }
+    }
+    return behind;
+  }
+}
