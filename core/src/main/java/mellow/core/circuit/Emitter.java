@@ -90,7 +90,7 @@ public sealed interface Emitter extends Part {
 
     @Override
     public double light(double volts) {
-      return volts > 0 ? driver().current(volts) * volts / watts : 0;
+      return volts > 0 ? Math.min(1, driver().current(volts) * volts / watts) : 0;
     }
   }
 

@@ -142,10 +142,15 @@ public record StateTable(List<Row> rows) {
                             solution.average(point -> point.amps(lamp)),
                             solution.light(lamp))));
     Map<Lamps, Cell> cells = new LinkedHashMap<>();
-    together.forEach(
-        (lamps, each) ->
-            cells.put(lamps, new Cell(each.stream().mapToDouble(Lit::amps).sum(), each)));
+    together.forEach((lamps, each) -> cells.put(lamps, cell(each)));
     return cells;
+  }
+
+  /** A shutter counts for a lamp only where no lamp stands beside it. */
+  private static Cell cell(List<Lit> each) {
+    List<Lit> lamps =
+        each.stream().filter(lit -> !(lit.lamp() instanceof Emitter.Shutter)).toList();
+    return new Cell(each.stream().mapToDouble(Lit::amps).sum(), lamps.isEmpty() ? each : lamps);
   }
 
   /** All solutions, in order. */

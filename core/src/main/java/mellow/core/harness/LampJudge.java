@@ -10,8 +10,10 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Supply;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
@@ -24,6 +26,10 @@ final class LampJudge {
       new Source(Source.Mark.FROM_MEMORY, "UN R7, front position lamps, at most 140 cd");
 
   private static final double MOST_POSITION_CANDELA = 140;
+
+  /** No potentiometer is set closer. Judged. */
+  private static final double SET_TO_CANDELA = 1;
+
   private static final double WRONG_WAY_VOLTS = -1;
   private static final double LIT = 0.01;
 
@@ -145,15 +151,23 @@ final class LampJudge {
     Figure full = Figure.candela(lamp.use().candela());
     Figure dim = Figure.candela(share.getAsDouble() * lamp.use().candela());
     Figure percent = Figure.percent(100 * share.getAsDouble());
+    Margin margin =
+        Margin.of(
+            Figure.candela(MOST_POSITION_CANDELA - dim.value()),
+            SET_TO_CANDELA,
+            MOST_POSITION_CANDELA);
+    Finding finding =
+        Finding.on(
+            "feed.dimmed." + lamp.id(),
+            margin,
+            POSITION,
+            Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim));
+    double most = 100 * DimmedLamp.mostDuty(lamp.use().candela(), MOST_POSITION_CANDELA);
     return Optional.of(
-        Solved.upTo(
-                "feed.dimmed." + lamp.id(),
-                new Limit(dim, Figure.candela(MOST_POSITION_CANDELA)),
-                POSITION,
-                Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim),
-                "Dim it to a duty of at most %.1f %%."
-                    .formatted(
-                        100 * DimmedLamp.mostDuty(lamp.use().candela(), MOST_POSITION_CANDELA)))
+        (margin.verdict() == Verdict.OUT
+                ? finding.withRemedy(
+                    Sentence.of("Dim it to a duty of at most {0}.", Figure.percent(most)))
+                : finding)
             .withWorking(
                 Working.of(
                     Working.read("full", full),

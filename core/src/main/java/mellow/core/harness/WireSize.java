@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mellow.core.circuit.Conductor;
 
 /**
@@ -42,6 +43,11 @@ public record WireSize(String name, double mm2) {
     }
     sizes.sort(Comparator.comparingDouble(WireSize::mm2));
     return sizes;
+  }
+
+  /** The size of that name; empty where none is sold under it. */
+  public static Optional<WireSize> named(String name) {
+    return all().stream().filter(size -> size.name().equals(name.strip())).findFirst();
   }
 
   /** So much of this wire at a temperature. */

@@ -1,0 +1,169 @@
+package mellow.core.feed;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellow.core.circuit.CircuitCheck;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.Solution;
+import mellow.core.circuit.Solver;
+import mellow.core.circuit.StateTable;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.harness.CutList;
+import mellow.core.harness.FeedJudge;
+import mellow.core.harness.Laying;
+import mellow.core.vehicle.MarkFamily;
+
+/**
+ * Everything that the stage Feed shows of a planned feed.
+ *
+ * @param table each state as expected and as solved
+ * @param before the same states as the vehicle had them; empty where nothing of the factory's is
+ *     changed
+ * @param findings the gravest first, in the circuit's order among equals
+ * @param order of connecting
+ */
+public record FeedSheet(
+    PlannedFeed feed,
+    StateTable table,
+    Optional<StateTable> before,
+    List<Finding> findings,
+    CutList cuts,
+    PartsBill bill,
+    List<PlanStep> order) {
+  /** Insulation for 105 °C beside an engine, two loaded wires in one sleeve. Judged. */
+  static final Laying USUAL_LAYING = new Laying(105, 60, 2);
+
+  private static final double USUAL_AMPERE_HOURS = 60;
+
+  /** Left at each end of a piece for the terminal and a second try. Judged. */
+  private static final double ENDS_MM = 300;
+
+  private static final double MM_PER_M = 1000;
+
+  private static final Source CLIP_ON =
+      Source.commonPractice("clip-on taps are common and work loose");
+
+  public FeedSheet {
+    findings = List.copyOf(findings);
+    order = List.copyOf(order);
+  }
+
+  /**
+   * Solves and judges.
+   *
+   * @param market whose rules are held against the states; empty where no rules are chosen
+   */
+  public static FeedSheet of(PlannedFeed feed, Optional<MarkFamily> market) throws FeedProblem {
+    StateTable table = feed.table();
+    CutList cuts = CutList.of(pieces(feed));
+    Optional<PlannedFeed> had = feed.before();
+    return new FeedSheet(
+        feed,
+        table,
+        had.map(PlannedFeed::table),
+        findings(feed, table, market),
+        cuts,
+        PartsBill.of(feed, cuts),
+        school(feed).of(feed));
+  }
+
+  private static WiringOrder school(PlannedFeed feed) {
+    return feed.answers().getOrDefault("school", "negative").equals("live")
+        ? WiringOrder.LIVE
+        : WiringOrder.NEGATIVE_OFF;
+  }
+
+  private static List<Finding> findings(
+      PlannedFeed feed, StateTable table, Optional<MarkFamily> market) {
+    List<Finding> findings =
+        new ArrayList<>(
+            CircuitCheck.ofJoining(feed.circuit()).stream()
+                .filter(finding -> !isFactoryEnd(feed, finding))
+                .toList());
+    for (Solution solution : table.solutions()) {
+      findings.addAll(CircuitCheck.ofSolution(feed.circuit(), solution));
+    }
+    findings.addAll(table.findings());
+    findings.addAll(new StateRules(feed, table.rows(), market).findings());
+    findings.addAll(new FeedJudge(feed.circuit(), table.solutions(), USUAL_LAYING).findings());
+    findings.add(
+        FeedJudge.atRest(
+            feed.circuit(),
+            new Solver(feed.circuit()).solve(Controls.OFF),
+            feed.number("batteryAh").orElse(USUAL_AMPERE_HOURS)));
+    if (feed.answers().getOrDefault("joining", "").equals("clip")) {
+      findings.add(
+          Finding.plain(
+                  "feed.joining",
+                  Verdict.AT_EDGE,
+                  CLIP_ON,
+                  Sentence.of("Joined with clip-on taps, which work loose"))
+              .withRemedy(Sentence.of("Solder and sleeve, or crimp.")));
+    }
+    return once(findings);
+  }
+
+  /** What the vehicle's own wiring leads to besides is none of the plan's business. */
+  private static boolean isFactoryEnd(PlannedFeed feed, Finding finding) {
+    return feed.parts().stream()
+        .filter(PlannedPart::factory)
+        .anyMatch(part -> finding.id().startsWith("circuit.end.%s.".formatted(part.id())));
+  }
+
+  /** What several states say alike is said once; the gravest stand first. */
+  private static List<Finding> once(List<Finding> findings) {
+    return findings.stream()
+        .filter(
+            finding ->
+                finding
+                    == findings.stream()
+                        .filter(other -> other.id().equals(finding.id()))
+                        .findFirst()
+                        .orElse(finding))
+        .sorted(Comparator.comparingInt(finding -> gravity(finding.verdict())))
+        .toList();
+  }
+
+  private static int gravity(Verdict verdict) {
+    return switch (verdict) {
+      case OUT -> 0;
+      case NOT_KNOWN -> 1;
+      case AT_EDGE -> 2;
+      case WITHIN -> 3;
+    };
+  }
+
+  private static List<CutList.Piece> pieces(PlannedFeed feed) throws FeedProblem {
+    List<CutList.Piece> pieces = new ArrayList<>();
+    for (PlannedPart part : feed.added("wire")) {
+      Values values = new Values(part.id(), part.values());
+      pieces.add(
+          new CutList.Piece(
+              part.id(),
+              values.size(),
+              values.text("colour", "black"),
+              values.number("metres") * MM_PER_M + ENDS_MM,
+              values.text("fromEnd", "terminal 6.3 mm"),
+              values.text("toEnd", "terminal 6.3 mm")));
+    }
+    return pieces;
+  }
+
+  /** The gravest finding that is not within; empty where all is. */
+  public Optional<Finding> foremost() {
+    return findings.stream().filter(finding -> finding.verdict() != Verdict.WITHIN).findFirst();
+  }
+
+  /** How many findings of each verdict, for a comparison side by side. */
+  public Map<Verdict, Long> counts() {
+    return findings.stream()
+        .collect(Collectors.groupingBy(Finding::verdict, Collectors.counting()));
+  }
+}

@@ -1,0 +1,26 @@
+package mellow.core.feed;
+
+import java.util.Map;
+import mellow.core.circuit.Part;
+
+/**
+ * A part of an answered plan.
+ *
+ * @param kind of block that it came from
+ * @param values of the block, with the answers and changes filled in
+ * @param factory whether the vehicle had it before
+ */
+public record PlannedPart(Part part, String kind, Map<String, String> values, boolean factory) {
+  public PlannedPart {
+    values = Map.copyOf(values);
+  }
+
+  public String id() {
+    return part.id();
+  }
+
+  /** One of its values; empty where it has none of that name. */
+  public String value(String name) {
+    return values.getOrDefault(name, "");
+  }
+}

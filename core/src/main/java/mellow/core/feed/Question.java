@@ -1,0 +1,73 @@
+package mellow.core.feed;
+
+import java.util.List;
+import mellow.core.harness.WireSize;
+
+/**
+ * What a plan asks.
+ *
+ * @param id names it in the plan's blocks
+ * @param asks in words
+ * @param usual the answer to begin with
+ * @param behaviour whether another answer makes the lamps behave otherwise, and so is tried when a
+ *     plan is looked for
+ * @param hint what tells the answers apart; may be empty
+ * @param onlyIf when it is asked at all
+ */
+public record Question(
+    String id,
+    String asks,
+    Kind kind,
+    String usual,
+    boolean behaviour,
+    String hint,
+    Condition onlyIf) {
+
+  /** What an answer may be. */
+  public sealed interface Kind {
+    /**
+     * A number.
+     *
+     * @param unit shown behind it: "m", "A", "W", "%"
+     */
+    record Number(String unit, double least, double most) implements Kind {}
+
+    /** One of several. */
+    record Choice(List<Option> options) implements Kind {
+      public Choice {
+        options = List.copyOf(options);
+      }
+    }
+
+    /** A size of wire by its name: "1.5 mm²", "AWG 14". */
+    record Wire() implements Kind {}
+  }
+
+  /** An answer to choose. */
+  public record Option(String value, String says) {}
+
+  /** Refuses an answer that cannot be. */
+  void check(String answer) throws FeedProblem {
+    if (kind instanceof Kind.Number number) {
+      double value = Values.number(id, answer);
+      if (!(value >= number.least()) || value > number.most()) {
+        throw new FeedProblem(
+            id,
+            "%s It lies between %s and %s %s, not at %s."
+                .formatted(
+                    asks,
+                    Values.shown(number.least()),
+                    Values.shown(number.most()),
+                    number.unit(),
+                    answer));
+      }
+    } else if (kind instanceof Kind.Choice choice) {
+      if (choice.options().stream().noneMatch(option -> option.value().equals(answer))) {
+        throw new FeedProblem(id, "%s There is no answer “%s” to it.".formatted(asks, answer));
+      }
+    } else if (WireSize.named(answer).isEmpty()) {
+      throw new FeedProblem(
+          id, "%s No wire is called “%s”: 1.5 mm², AWG 14 …".formatted(asks, answer));
+    }
+  }
+}

@@ -1,0 +1,236 @@
+package mellow.core.feed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.Controls.Key;
+import mellow.core.circuit.Controls.Lights;
+import mellow.core.circuit.Controls.Turn;
+import mellow.core.circuit.Emitter;
+import mellow.core.circuit.LightLevel;
+import mellow.core.circuit.Load;
+import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.StateTable.Lit;
+import mellow.core.circuit.StateTable.Row;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
+
+/** What may be lit beside what: the rules of a market, and the trade's own. */
+final class StateRules {
+  private static final Source KEY_OUT =
+      Source.commonPractice("function proof: nothing lit with the key out");
+  private static final Source UN_DRL =
+      memory("UN R48, 6.19: out by itself beside headlamps or fog");
+  private static final Source US_DRL =
+      memory("49 CFR 571.108, S7.10: out when the headlamp control is on");
+  private static final Source UN_FOG = memory("UN R48, 5.12: fog lamps only with position lamps");
+  private static final Source FOUR =
+      memory("California Vehicle Code 24405: at most four forward lamps lit, for one state's sake");
+  private static final Source DRIVING = Source.judged("a driving pattern goes with main beam");
+  private static final Source STAYS =
+      Source.commonPractice("the low beam of a projector with two beams stays lit on main beam");
+  private static final Source PILOT = Source.judged("a switch's lamp shows what its lamps do");
+
+  private static final int MOST_LIT = 4;
+  private static final double PILOT_LIT_VOLTS = 6;
+
+  private final PlannedFeed feed;
+  private final List<Row> rows;
+  private final Optional<MarkFamily> market;
+
+  StateRules(PlannedFeed feed, List<Row> rows, Optional<MarkFamily> market) {
+    this.feed = feed;
+    this.rows = rows;
+    this.market = market;
+  }
+
+  private static Source memory(String reference) {
+    return new Source(Source.Mark.FROM_MEMORY, reference);
+  }
+
+  List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    broken(
+            "keyOut",
+            KEY_OUT,
+            "Lit with the key out",
+            "Feed it from an ignition or accessory wire.",
+            StateRules::isLeftAlone,
+            row -> litAny(row, LampFunction.values()))
+        .ifPresent(findings::add);
+    boolean sae = market.filter(MarkFamily.SAE::equals).isPresent();
+    boolean un = market.filter(MarkFamily.UN::equals).isPresent();
+    if (sae || un) {
+      broken(
+              "drlBesideHeadlamps",
+              sae ? US_DRL : UN_DRL,
+              "Running lamps at full beside the headlamps",
+              "A relay that opens with the side lamps, or a module that is told of them.",
+              row -> headlampsOn(row.solution().controls()),
+              row -> isFull(row, LampFunction.DRL))
+          .ifPresent(findings::add);
+    }
+    if (un) {
+      broken(
+              "drlBesideFog",
+              UN_DRL,
+              "Running lamps at full beside the fog lamps",
+              "Let what lights the fog lamps put the running lamps out.",
+              row -> litAny(row, LampFunction.FRONT_FOG),
+              row -> isFull(row, LampFunction.DRL))
+          .ifPresent(findings::add);
+      broken(
+              "fogAlone",
+              UN_FOG,
+              "Fog lamps without side lamps",
+              "Take the switch's feed from the side lamps' wire.",
+              row -> !sideLampsOn(row.solution().controls()),
+              row -> litAny(row, LampFunction.FRONT_FOG))
+          .ifPresent(findings::add);
+    }
+    if (sae) {
+      tooMany().ifPresent(findings::add);
+    }
+    broken(
+            "drivingAlone",
+            DRIVING,
+            "Driving lamps without main beam",
+            "Trigger them by the main beam's wire; off the road it may be meant so.",
+            row -> row.solution().controls().lights() != Lights.MAIN,
+            row -> litAny(row, LampFunction.DRIVING))
+        .map(finding -> edge(finding))
+        .ifPresent(findings::add);
+    broken(
+            "lowGoesOut",
+            STAYS,
+            "Main beam lets the low beam go out",
+            "A relay harness that keeps the ballast fed on main beam.",
+            row -> row.solution().controls().lights() == Lights.MAIN,
+            row -> shuttersWithoutLight(row))
+        .ifPresent(findings::add);
+    feed.parts().stream()
+        .filter(part -> part.part() instanceof Load && !part.value("shows").isEmpty())
+        .forEach(
+            part ->
+                broken(
+                        "pilot." + part.id(),
+                        PILOT,
+                        Words.capital(Words.typed(part.id())) + " lit while its lamps are out",
+                        "Move its feed behind what puts the lamps out.",
+                        row -> !isLeftAlone(row),
+                        row -> glowsAlone(row, part))
+                    .ifPresent(findings::add));
+    return findings;
+  }
+
+  private static Finding edge(Finding finding) {
+    return new Finding(
+        finding.id(),
+        Verdict.AT_EDGE,
+        finding.headline(),
+        finding.detail(),
+        finding.margin(),
+        finding.remedy(),
+        finding.working(),
+        finding.source());
+  }
+
+  /** One finding for a rule, with the states in which it is broken. */
+  private Optional<Finding> broken(
+      String id,
+      Source source,
+      String says,
+      String remedy,
+      Predicate<Row> concerns,
+      Predicate<Row> breaks) {
+    List<String> states =
+        rows.stream().filter(concerns.and(breaks)).map(row -> row.state().name()).toList();
+    return states.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Finding.plain("rule." + id, Verdict.OUT, source, Sentence.of(says))
+                .withDetail(Sentence.of("In: " + String.join("; ", states)))
+                .withRemedy(Sentence.of(remedy)));
+  }
+
+  private Optional<Finding> tooMany() {
+    long most = rows.stream().mapToLong(StateRules::forwardLamps).max().orElse(0);
+    return broken(
+            "fourLamps",
+            FOUR,
+            "More than four forward lamps at once",
+            "An interlock, so that one pair goes out when another comes on.",
+            row -> true,
+            row -> forwardLamps(row) > MOST_LIT)
+        .map(
+            finding ->
+                finding.withDetail(
+                    Sentence.of("{0} lit. " + finding.detail().pattern(), Figure.count(most))));
+  }
+
+  private static long forwardLamps(Row row) {
+    return Stream.of(
+            LampFunction.DIPPED, LampFunction.MAIN, LampFunction.FRONT_FOG, LampFunction.DRIVING)
+        .flatMap(function -> each(row, function))
+        .filter(lit -> !(lit.lamp() instanceof Emitter.Shutter))
+        .filter(lit -> lit.level() != LightLevel.OUT)
+        .count();
+  }
+
+  private static Stream<Lit> each(Row row, LampFunction function) {
+    return row.cells().entrySet().stream()
+        .filter(cell -> cell.getKey().function() == function)
+        .flatMap(cell -> cell.getValue().each().stream());
+  }
+
+  private static boolean litAny(Row row, LampFunction... functions) {
+    return Stream.of(functions)
+        .flatMap(function -> each(row, function))
+        .anyMatch(lit -> lit.level() != LightLevel.OUT);
+  }
+
+  private static boolean isFull(Row row, LampFunction function) {
+    return each(row, function).anyMatch(lit -> lit.level() == LightLevel.FULL);
+  }
+
+  private static boolean shuttersWithoutLight(Row row) {
+    return each(row, LampFunction.MAIN)
+        .anyMatch(
+            lit ->
+                lit.lamp() instanceof Emitter.Shutter shutter
+                    && row.solution().light(shutter.source()) < 0.5);
+  }
+
+  private boolean glowsAlone(Row row, PlannedPart pilot) {
+    Load load = (Load) pilot.part();
+    LampFunction shown = LampFunction.valueOf(pilot.value("shows"));
+    return Math.abs(row.solution().on().between(load.from(), load.to())) > PILOT_LIT_VOLTS
+        && row.cells().containsKey(Lamps.of(shown))
+        && !litAny(row, shown);
+  }
+
+  /** Key out, lights off, no hazard: nobody is there. */
+  private static boolean isLeftAlone(Row row) {
+    Controls controls = row.solution().controls();
+    return controls.key() == Key.OFF
+        && controls.lights() == Lights.OFF
+        && controls.turn() == Turn.OFF;
+  }
+
+  private static boolean headlampsOn(Controls controls) {
+    return controls.lights() == Lights.DIPPED || controls.lights() == Lights.MAIN;
+  }
+
+  private static boolean sideLampsOn(Controls controls) {
+    return headlampsOn(controls) || controls.lights() == Lights.SIDE;
+  }
+}

@@ -1,0 +1,217 @@
+package mellow.core.feed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.formats.FeedPlanBook;
+import org.junit.jupiter.api.Test;
+
+/** Faults as workshops meet them, put into plans: each shows in the table. Common practice. */
+class PlanFaultsTest {
+  private static FeedSheet with(
+      String plan, Map<String, String> answers, Map<String, Map<String, String>> changes)
+      throws FeedProblem {
+    return FeedSheet.of(
+        PlannedFeed.of(FeedPlanBook.byId(plan).orElseThrow(), answers, changes), Optional.empty());
+  }
+
+  private static List<String> tells(FeedSheet sheet) {
+    return sheet.table().findings().stream().map(finding -> finding.headline().pattern()).toList();
+  }
+
+  private static List<String> out(FeedSheet sheet) {
+    return sheet.findings().stream()
+        .filter(finding -> finding.verdict() == Verdict.OUT)
+        .map(Finding::id)
+        .toList();
+  }
+
+  @Test
+  void blownFuseAndDeadRelayTakeBothLamps() throws Exception {
+    List<String> dark =
+        List.of(
+            "side lamps, fog: front fog lamp out, expected lit",
+            "low beam, fog: front fog lamp out, expected lit",
+            "main beam, fog: front fog lamp out, expected lit");
+    assertThat(tells(with("fog-own-switch", Map.of(), Map.of("fog fuse", Map.of("blown", "yes")))))
+        .isEqualTo(dark);
+    assertThat(tells(with("fog-own-switch", Map.of(), Map.of("fog relay", Map.of("dead", "yes")))))
+        .isEqualTo(dark);
+  }
+
+  /** With its own ground open the one lamp is out, and the other stays lit. */
+  @Test
+  void openGroundTakesOneLamp() throws Exception {
+    FeedSheet sheet =
+        with("drl-factory-output", Map.of(), Map.of("left ground pin", Map.of("sound", "no")));
+    assertThat(tells(sheet))
+        .containsExactly(
+            "engine, lights off: daytime running lamp out, expected lit",
+            "headlamp flash: daytime running lamp out, expected lit");
+    assertThat(sheet.table().findings().get(0).detail().pattern()).startsWith("Left running lamp");
+    assertThat(
+            sheet.table().rows().get(2).cells().values().stream()
+                .flatMap(cell -> cell.each().stream())
+                .filter(lit -> lit.lamp().id().equals("right running lamp"))
+                .findFirst()
+                .orElseThrow()
+                .light())
+        .isGreaterThan(0.99);
+  }
+
+  @Test
+  void reversedPlugKeepsADiodeDarkAndIsNamed() throws Exception {
+    FeedSheet sheet =
+        with("drl-tap", Map.of(), Map.of("right running lamp", Map.of("reversed", "yes")));
+    assertThat(tells(sheet)).hasSize(6).allMatch(line -> line.endsWith("out, expected lit"));
+    assertThat(out(sheet)).contains("feed.reversed.right running lamp");
+  }
+
+  /** A corroded plug of 3 Ω: the ballasts start, sink their feed and drop out. */
+  @Test
+  void weakFactoryFeedLetsBallastsDropOut() throws Exception {
+    FeedSheet plugged =
+        with(
+            "xenon-harness",
+            Map.of("harness", "no", "lowStays", "yes"),
+            Map.of("factory low-beam plug", Map.of("ohms", "3")));
+    assertThat(out(plugged))
+        .contains("circuit.starves.left low beam", "circuit.starves.right low beam");
+    FeedSheet harness =
+        with(
+            "xenon-harness",
+            Map.of("lowStays", "yes"),
+            Map.of("factory low-beam plug", Map.of("ohms", "3")));
+    assertThat(out(harness)).isEmpty();
+  }
+
+  @Test
+  void outputThatIsNotConfiguredStaysDark() throws Exception {
+    assertThat(tells(with("drl-factory-output", Map.of("configured", "no"), Map.of())))
+        .containsExactly(
+            "engine, lights off: daytime running lamp out, expected lit",
+            "headlamp flash: daytime running lamp out, expected lit");
+    assertThat(out(with("drl-factory-output", Map.of("lampType", "filament"), Map.of())))
+        .containsExactly(
+            "feed.checked.left running-lamp output", "feed.checked.right running-lamp output");
+  }
+
+  @Test
+  void withoutResistorsDiodesFlashFastOnAFlasherThatWatches() throws Exception {
+    assertThat(out(with("turn-resistor", Map.of("resistors", "no"), Map.of())))
+        .containsExactly("feed.pace.flasher");
+    assertThat(
+            out(
+                with(
+                    "turn-resistor", Map.of("resistors", "no", "flasher", "electronic"), Map.of())))
+        .isEmpty();
+    assertThat(out(with("turn-resistor", Map.of("mount", "PLASTIC"), Map.of())))
+        .containsExactly("feed.mount.left load resistor", "feed.mount.right load resistor");
+  }
+
+  /** A make relay in the drop-out place turns day and night round. */
+  @Test
+  void fourPinRelayInTheDropOutPlaceInvertsTheLogic() throws Exception {
+    assertThat(tells(with("drl-two-relays", Map.of("dropOut", "four"), Map.of())))
+        .containsExactly(
+            "key in run: daytime running lamp out, expected lit",
+            "engine, lights off: daytime running lamp out, expected lit",
+            "side lamps: daytime running lamp lit, expected out",
+            "low beam: daytime running lamp lit, expected out",
+            "main beam: daytime running lamp lit, expected out",
+            "headlamp flash: daytime running lamp out, expected lit");
+  }
+
+  /** The dimmer in the minus leg is passed by where a lamp's body touches the chassis. */
+  @Test
+  void bodyOnTheChassisPassesTheDimmerBy() throws Exception {
+    assertThat(tells(with("drl-dimmed", Map.of("leg", "minus", "touching", "yes"), Map.of())))
+        .contains("side lamps: daytime running lamp lit, expected reduced");
+    assertThat(tells(with("drl-dimmed", Map.of("leg", "plus", "touching", "yes"), Map.of())))
+        .isEmpty();
+  }
+
+  /** On the low beam's wire the module learns nothing of main beam where the low beam goes out. */
+  @Test
+  void moduleToldByTheLowBeamGoesFullOnMainBeam() throws Exception {
+    assertThat(tells(with("drl-kit", Map.of("sensed", "low-beam wire"), Map.of())))
+        .containsExactly("main beam: daytime running lamp lit, expected reduced");
+    assertThat(
+            tells(with("drl-kit", Map.of("sensed", "low-beam wire", "lowStays", "yes"), Map.of())))
+        .isEmpty();
+  }
+
+  /** A 25 A feed with 25 A and 15 A behind it: the sum is named; out once the draw passes it. */
+  @Test
+  void tapIsHeldAgainstItsSlot() throws Exception {
+    Map<String, String> slot = Map.of("oldAmps", "25", "slotFeed", "25", "tapAmps", "15");
+    FeedSheet sheet = with("drl-tap", slot, Map.of());
+    Finding sum =
+        sheet.findings().stream()
+            .filter(finding -> finding.id().startsWith("tap.sum."))
+            .findFirst()
+            .orElseThrow();
+    assertThat(sum.verdict()).isEqualTo(Verdict.AT_EDGE);
+    assertThat(sum.headline().figures())
+        .extracting(figure -> figure.value())
+        .startsWith(25.0, 15.0, 25.0);
+    assertThat(
+            out(
+                with(
+                    "drl-tap",
+                    Map.of("oldAmps", "25", "slotFeed", "25", "tapAmps", "15", "oldDrawn", "24.5"),
+                    Map.of())))
+        .contains("tap.sum.the tapped slot");
+    assertThat(out(with("drl-tap", Map.of("slot", "STANDARD"), Map.of())))
+        .containsExactly("tap.size.the tapped slot");
+  }
+
+  /** Two lamps of 55 W over three metres of 0.5 mm² lose too much, and 15 A would burn it. */
+  @Test
+  void thinBranchLosesTooMuch() throws Exception {
+    FeedSheet sheet =
+        with("fog-own-switch", Map.of("branchSize", "0.5 mm²", "farMetres", "3"), Map.of());
+    assertThat(out(sheet)).contains("feed.drop.right fog lamp", "feed.guard.fog fuse");
+  }
+
+  /** A fuse of 5 A on some 9 A: 180 %, so between 5 and 50 s. ISO 8820-3 (from memory). */
+  @Test
+  void smallFuseOpens() throws Exception {
+    FeedSheet sheet = with("fog-own-switch", Map.of("fuse", "5"), Map.of());
+    Finding fuse =
+        sheet.findings().stream()
+            .filter(finding -> finding.id().equals("feed.fuse.fog fuse"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(fuse.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(fuse.detail().pattern()).isEqualTo("Opens within {0} s");
+    assertThat(fuse.detail().figures().get(0).value()).isBetween(5.0, 50.0);
+  }
+
+  @Test
+  void nonsenseIsRefusedWithItsPlace() {
+    FeedPlan plan = FeedPlanBook.byId("fog-own-switch").orElseThrow();
+    assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("farMetres", "-3"), Map.of()))
+        .isInstanceOf(FeedProblem.class)
+        .hasMessage("How long is the long branch? It lies between 0.1 and 20 m, not at -3.");
+    assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("fuse", "<b>"), Map.of()))
+        .hasMessage("“<b>” is no number.");
+    assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("branchSize", "thick"), Map.of()))
+        .hasMessageContaining("No wire is called “thick”");
+    assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("colour", "red"), Map.of()))
+        .hasMessage("This plan does not ask “colour”.");
+    assertThatThrownBy(
+            () -> PlannedFeed.of(plan, Map.of(), Map.of("left branch", Map.of("metres", "-1"))))
+        .hasMessageContaining("a wire is up to 100 m long");
+    assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of(), Map.of("no such", Map.of())))
+        .hasMessage("No part is called “no such”.");
+    assertThatThrownBy(
+            () -> PlannedFeed.of(plan, Map.of(), Map.of("fog relay", Map.of("86", "body"))))
+        .hasMessage("“86” is no value to change in place.");
+  }
+}
