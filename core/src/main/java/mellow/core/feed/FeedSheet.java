@@ -119,14 +119,21 @@ public record FeedSheet(
 
   /** What several states say alike is said once; the gravest stand first. */
   private static List<Finding> once(List<Finding> findings) {
+    return graveFirst(
+        findings.stream()
+            .filter(
+                finding ->
+                    finding
+                        == findings.stream()
+                            .filter(other -> other.id().equals(finding.id()))
+                            .findFirst()
+                            .orElse(finding))
+            .toList());
+  }
+
+  /** The gravest first, in the given order among equals. */
+  static List<Finding> graveFirst(List<Finding> findings) {
     return findings.stream()
-        .filter(
-            finding ->
-                finding
-                    == findings.stream()
-                        .filter(other -> other.id().equals(finding.id()))
-                        .findFirst()
-                        .orElse(finding))
         .sorted(Comparator.comparingInt(finding -> gravity(finding.verdict())))
         .toList();
   }

@@ -1,0 +1,39 @@
+package mellow.core.feed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.vehicle.MarkFamily;
+
+/**
+ * A planned feed with what was measured on it and what is still open.
+ *
+ * @param readings of a meter
+ * @param open temporary measures and unconnected wires
+ */
+public record FeedWork(PlannedFeed feed, List<MeterReading> readings, List<OpenItem> open) {
+  public FeedWork {
+    readings = List.copyOf(readings);
+    open = List.copyOf(open);
+  }
+
+  /** What the readings and the open items say; those of the plan itself are its sheet's. */
+  public List<Finding> findings() throws FeedProblem {
+    List<Finding> findings = new ArrayList<>();
+    for (OpenItem item : open) {
+      findings.add(item.finding());
+    }
+    for (MeterReading reading : readings) {
+      findings.add(reading.against(feed));
+    }
+    return findings;
+  }
+
+  /** Everything that the stage says, the plan's findings included. */
+  public List<Finding> all(Optional<MarkFamily> market) throws FeedProblem {
+    List<Finding> all = new ArrayList<>(findings());
+    all.addAll(FeedSheet.of(feed, market).findings());
+    return FeedSheet.graveFirst(all);
+  }
+}

@@ -1,0 +1,93 @@
+package mellow.core.feed;
+
+import java.util.Optional;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Point;
+import mellow.core.circuit.Solver;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+
+/**
+ * What a meter showed at a place of the circuit, in a state.
+ *
+ * @param amperes whether it was a current through a part, else a voltage of a node against the
+ *     battery's own negative post
+ * @param place the part, or the node
+ */
+public record MeterReading(DrivingState state, boolean amperes, String place, double value) {
+  private static final Source SPREAD =
+      Source.judged(
+          "a hand meter's error, and what contacts and a battery's level add to the model");
+
+  /**
+   * A hand meter to 0.5 % and a digit or two; contacts and the battery's level add more. Judged.
+   */
+  private static final double VOLTS = 0.3;
+
+  private static final double VOLTS_SHARE = 0.03;
+  private static final double AMPS = 0.1;
+  private static final double AMPS_SHARE = 0.1;
+
+  /** The reading held against the solved circuit. */
+  Finding against(PlannedFeed feed) throws FeedProblem {
+    Point point = new Solver(feed.circuit()).solve(state.controls()).on();
+    double solved = amperes ? Math.abs(point.amps(part(feed))) : volts(feed, point);
+    double allowed =
+        amperes ? AMPS + AMPS_SHARE * Math.abs(solved) : VOLTS + VOLTS_SHARE * Math.abs(solved);
+    double apart = Math.abs(value - solved);
+    Figure measured = figure(value);
+    Figure expected = figure(solved);
+    Finding finding =
+        Finding.on(
+                "measured.%s.%s".formatted(state.name(), place),
+                Margin.of(figure(allowed - apart), 0, allowed),
+                SPREAD,
+                Sentence.of(
+                    "%s, %s: {0} measured, {1} solved"
+                        .formatted(Words.capital(Words.typed(place)), state.words()),
+                    measured,
+                    expected))
+            .withWorking(
+                Working.of(
+                    Working.read("measured", measured),
+                    Working.read("solved", expected),
+                    Working.read("meter and model may differ by", figure(allowed))));
+    return finding.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of(
+                value < solved
+                    ? "Look for a weak joint or ground before it, or a part that is not as planned."
+                    : "Look for an open load or ground behind it, or a second source."))
+        : finding;
+  }
+
+  private Part part(PlannedFeed feed) throws FeedProblem {
+    Optional<PlannedPart> part = feed.part(place);
+    return part.orElseThrow(
+            () -> new FeedProblem("place", "No part is called “%s” here.".formatted(place)))
+        .part();
+  }
+
+  private double volts(PlannedFeed feed, Point point) throws FeedProblem {
+    boolean known =
+        place.equals(Circuit.GROUND)
+            || feed.circuit().parts().stream()
+                .flatMap(part -> part.branches().stream())
+                .anyMatch(branch -> branch.from().equals(place) || branch.to().equals(place));
+    if (!known) {
+      throw new FeedProblem("place", "No point is called “%s” here.".formatted(place));
+    }
+    return point.at(place);
+  }
+
+  private Figure figure(double number) {
+    return amperes ? Figure.amps(number) : Figure.volts(number);
+  }
+}
