@@ -133,18 +133,7 @@ public record FeedSheet(
 
   /** The gravest first, in the given order among equals. */
   static List<Finding> graveFirst(List<Finding> findings) {
-    return findings.stream()
-        .sorted(Comparator.comparingInt(finding -> gravity(finding.verdict())))
-        .toList();
-  }
-
-  private static int gravity(Verdict verdict) {
-    return switch (verdict) {
-      case OUT -> 0;
-      case NOT_KNOWN -> 1;
-      case AT_EDGE -> 2;
-      case WITHIN -> 3;
-    };
+    return findings.stream().sorted(Comparator.comparing(Finding::verdict).reversed()).toList();
   }
 
   private static List<CutList.Piece> pieces(PlannedFeed feed) throws FeedProblem {

@@ -125,6 +125,11 @@ public record PlannedFeed(
     }
   }
 
+  /** Whether a question matters under the other answers. */
+  public boolean asks(Question question) {
+    return question.onlyIf().holds(answers);
+  }
+
   public Optional<PlannedPart> part(String id) {
     return parts.stream().filter(part -> part.id().equals(id)).findFirst();
   }

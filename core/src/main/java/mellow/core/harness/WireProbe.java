@@ -34,13 +34,23 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
 
   /** What a wire can be. */
   public enum Kind {
-    CONSTANT,
-    ACCESSORY,
-    IGNITION,
+    CONSTANT("constant"),
+    ACCESSORY("accessory"),
+    IGNITION("ignition"),
     /** Fed by the side lamps' switch, key or no key. */
-    LAMPS_ON,
-    /** Fed while the engine runs. */
-    ENGINE;
+    LAMPS_ON("lamps on"),
+    /** Fed while the engine runs: charge-sensed. */
+    ENGINE("engine running");
+
+    private final String words;
+
+    Kind(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
 
     boolean isLitAt(Position at) {
       return switch (this) {

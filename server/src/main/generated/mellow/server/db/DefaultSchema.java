@@ -9,6 +9,7 @@ import java.util.List;
 
 import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Bay;
+import mellow.server.db.tables.FeedPlan;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
@@ -47,6 +48,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>bay</code>.
      */
     public final Bay BAY = Bay.BAY;
+
+    /**
+     * The table <code>feed_plan</code>.
+     */
+    public final FeedPlan FEED_PLAN = FeedPlan.FEED_PLAN;
 
     /**
      * The table <code>job</code>.
@@ -116,6 +122,7 @@ public class DefaultSchema extends SchemaImpl {
         return Arrays.asList(
             Adjuster.ADJUSTER,
             Bay.BAY,
+            FeedPlan.FEED_PLAN,
             Job.JOB,
             JobRuleSet.JOB_RULE_SET,
             LocalRuleSet.LOCAL_RULE_SET,

@@ -6,6 +6,7 @@ package mellow.server.db;
 
 import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Bay;
+import mellow.server.db.tables.FeedPlan;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
@@ -33,6 +34,11 @@ public class Tables {
      * The table <code>bay</code>.
      */
     public static final Bay BAY = Bay.BAY;
+
+    /**
+     * The table <code>feed_plan</code>.
+     */
+    public static final FeedPlan FEED_PLAN = FeedPlan.FEED_PLAN;
 
     /**
      * The table <code>job</code>.

@@ -2,25 +2,22 @@ package mellow.server.place;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import mellow.core.placement.DrillTemplate;
 import mellow.core.placement.Paper;
 import mellow.core.placement.Point;
 import mellow.core.placement.Stroke;
+import mellow.server.platform.PrintFont;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
 
 /** Draws a template's sheets as PDF pages; one unit on the page is one millimetre. */
 final class TemplatePdf {
   private static final float POINTS_PER_MM = 72 / 25.4f;
-  private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
   private static final float LINE_MM = 0.25f;
 
   /** How far a curve's handles reach for a quarter circle. */
@@ -30,9 +27,9 @@ final class TemplatePdf {
   private static final double CAPITALS = 0.7;
 
   private final PDPageContentStream page;
-  private final PDFont font;
+  private final PrintFont font;
 
-  private TemplatePdf(PDPageContentStream page, PDFont font) {
+  private TemplatePdf(PDPageContentStream page, PrintFont font) {
     this.page = page;
     this.font = font;
   }
@@ -41,7 +38,7 @@ final class TemplatePdf {
     try (PDDocument document = new PDDocument();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
       document.getDocumentInformation().setTitle("Drill template, print at 100 %");
-      PDFont font = font(document);
+      PrintFont font = PrintFont.in(document);
       for (DrillTemplate.Sheet sheet : sheets) {
         PDPage page =
             new PDPage(
@@ -65,16 +62,6 @@ final class TemplatePdf {
     }
   }
 
-  /** The library's own font: names may have letters that a PDF's standard fonts lack. */
-  private static PDFont font(PDDocument document) throws IOException {
-    try (InputStream in = PDDocument.class.getResourceAsStream(FONT)) {
-      if (in == null) {
-        throw new IllegalStateException("the product was built without its print font");
-      }
-      return PDType0Font.load(document, in);
-    }
-  }
-
   private void draw(Stroke stroke) throws IOException {
     if (stroke instanceof Stroke.Line line) {
       page.setLineDashPattern(dash(line.pen()), 0);
@@ -93,29 +80,11 @@ final class TemplatePdf {
       page.closeAndStroke();
     } else if (stroke instanceof Stroke.Text text) {
       page.beginText();
-      page.setFont(font, (float) (text.sizeMm() / CAPITALS));
+      page.setFont(font.font(), (float) (text.sizeMm() / CAPITALS));
       page.newLineAtOffset((float) text.x(), (float) text.y());
-      page.showText(shown(text.words()));
+      page.showText(font.shown(text.words()));
       page.endText();
     }
-  }
-
-  /** The text with what the font lacks as a question mark. */
-  private String shown(String words) {
-    StringBuilder shown = new StringBuilder();
-    words
-        .codePoints()
-        .forEach(
-            letter -> {
-              String one = Character.toString(letter);
-              try {
-                font.encode(one);
-                shown.append(one);
-              } catch (IOException | IllegalArgumentException lacking) {
-                shown.append(Character.isSpaceChar(letter) ? " " : "?");
-              }
-            });
-    return shown.toString();
   }
 
   private void circle(Stroke.Circle circle) throws IOException {

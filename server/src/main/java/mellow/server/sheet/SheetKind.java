@@ -9,5 +9,7 @@ public enum SheetKind {
   /** The parts, and whether they are right. */
   PARTS,
   /** The front with its lamps. */
-  PLACE
+  PLACE,
+  /** How the lamps are fed. */
+  FEED
 }

@@ -1,0 +1,225 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.PositiveOrZero;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Set;
+import mellow.core.circuit.Situation;
+import mellow.core.circuit.Solution;
+import mellow.core.circuit.Solver;
+import mellow.core.circuit.SpiceNetlist;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.formats.FeedCsv;
+import mellow.core.formats.FormatProblem;
+import mellow.core.measure.UnitSystem;
+import mellow.server.feed.FeedEdit.ChosenPlan;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.wire.Patterns;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{jobId}/feed")
+@Tag(name = "Feed")
+class FeedController {
+  private static final String SVG = "image/svg+xml";
+  private static final String CSV = "text/csv";
+
+  private final Feeds feeds;
+
+  FeedController(Feeds feeds) {
+    this.feeds = feeds;
+  }
+
+  @Schema(description = "A feed to keep, with the version it was made on (0: the first).")
+  record FeedPut(
+      @PositiveOrZero(message = "is a version shown before") int version,
+      @NotNull(message = "is missing") @Valid FeedEdit feed) {}
+
+  @Schema(description = "A plan, and a table of its parts as CSV.")
+  record PartsIn(
+      @NotNull(message = "is missing") @Valid ChosenPlan plan,
+      @NotNull(message = "is missing")
+          @Schema(example = "part,kind,name,value\nleft branch,wire,size,2.5 mm²\n")
+          String csv) {}
+
+  @GetMapping
+  @Operation(
+      summary = "The page of the stage Feed",
+      description = "What was wished, found and planned, the plan solved and judged.")
+  FeedPage page(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+    return feeds.page(acting, jobId);
+  }
+
+  @PutMapping
+  @Operation(
+      summary = "Keep the feed",
+      description =
+          "A stale version is answered 409 with the current page and who changed it. An event that"
+              + " the battery does not allow is refused with the reason.")
+  FeedPage put(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @Valid @RequestBody FeedPut edit) {
+    return feeds.put(acting, jobId, edit.version(), edit.feed());
+  }
+
+  @GetMapping(path = "/netlist", produces = MediaType.TEXT_PLAIN_VALUE)
+  @Operation(
+      summary = "The circuit as a SPICE netlist",
+      description =
+          "In one state, with everything that is pulsed closed; a general circuit simulator comes"
+              + " to the same voltages.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A netlist.",
+      content =
+          @Content(
+              mediaType = MediaType.TEXT_PLAIN_VALUE,
+              schema = @Schema(type = "string"),
+              examples = @ExampleObject("* fog lamps\nR1 n1 n2 0.01\n.op\n.end")))
+  ResponseEntity<byte[]> netlist(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @RequestParam DrivingState state) {
+    PlannedFeed feed = feeds.keptFeed(acting, jobId);
+    Solution solution = new Solver(feed.circuit()).solve(state.controls());
+    Situation now = new Situation(solution.controls(), solution.states(), Set.of());
+    String title = feed.plan().title() + ", " + state.words();
+    return file(
+        SpiceNetlist.of(feed.circuit(), now, title).getBytes(StandardCharsets.UTF_8),
+        MediaType.TEXT_PLAIN,
+        "circuit-" + state.name().toLowerCase(Locale.ROOT) + ".cir");
+  }
+
+  @GetMapping(path = "/parts.csv", produces = CSV)
+  @Operation(
+      summary = "The plan's parts as CSV",
+      description = "One line for each value of each part; changed ones can be taken in again.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A table.",
+      content =
+          @Content(
+              mediaType = CSV,
+              schema = @Schema(type = "string"),
+              examples = @ExampleObject("part,kind,name,value\nleft branch,wire,size,1.5 mm²")))
+  ResponseEntity<byte[]> parts(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+    return file(
+        FeedCsv.write(feeds.keptFeed(acting, jobId)).getBytes(StandardCharsets.UTF_8),
+        MediaType.valueOf(CSV),
+        "parts.csv");
+  }
+
+  @PostMapping("/parts")
+  @Operation(
+      summary = "Take a table of parts in",
+      description = "The plan with the values of the table; nothing is kept by it.")
+  ChosenPlan partsIn(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @Valid @RequestBody PartsIn in) {
+    feeds.page(acting, jobId);
+    try {
+      ChosenPlan changed =
+          new ChosenPlan(
+              in.plan().id(),
+              in.plan().version(),
+              in.plan().answers(),
+              FeedCsv.read(in.csv(), feeds.planned(acting, in.plan()), in.plan().changes()));
+      feeds.planned(acting, changed);
+      return changed;
+    } catch (FormatProblem problem) {
+      throw Refusal.unprocessable("csv", "%s: %s".formatted(problem.place(), problem.getMessage()));
+    }
+  }
+
+  @GetMapping(path = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @Operation(
+      summary = "The wiring sheet as PDF",
+      description = "Circuit, states, cut list, parts and order of connecting; readable in grey.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A PDF.",
+      content =
+          @Content(
+              mediaType = MediaType.APPLICATION_PDF_VALUE,
+              schema = @Schema(type = "string", format = "binary"),
+              examples = @ExampleObject("%PDF-1.6 …")))
+  ResponseEntity<byte[]> pdf(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @RequestParam(required = false) @Nullable UnitSystem units) {
+    FeedPage page = feeds.page(acting, jobId);
+    return file(
+        WiringPdf.of(WiringSheet.of(sheet(page), page, units(page, units))),
+        MediaType.APPLICATION_PDF,
+        "wiring.pdf");
+  }
+
+  @GetMapping(path = "/sheet.svg", produces = SVG)
+  @Operation(
+      summary = "The circuit as SVG",
+      description = "The drawing by itself, in black on white.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "An SVG.",
+      content =
+          @Content(
+              mediaType = SVG,
+              schema = @Schema(type = "string"),
+              examples = @ExampleObject("<svg width=\"632\" height=\"470\">…</svg>")))
+  ResponseEntity<byte[]> svg(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+    FeedPage page = feeds.page(acting, jobId);
+    return file(WiringSvg.of(sheet(page)), MediaType.valueOf(SVG), "circuit.svg");
+  }
+
+  private static FeedView sheet(FeedPage page) {
+    FeedView sheet = page.sheet();
+    if (sheet == null) {
+      throw Refusal.unprocessable("plan", "No plan was taken for this job yet.");
+    }
+    return sheet;
+  }
+
+  private static UnitSystem units(FeedPage page, @Nullable UnitSystem units) {
+    return units == null ? page.job().units() : units;
+  }
+
+  private static ResponseEntity<byte[]> file(byte[] content, MediaType type, String name) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .body(content);
+  }
+}

@@ -1,0 +1,157 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.LightLevel;
+import mellow.core.feed.BatteryTimeline;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.FeedProblem;
+import mellow.core.feed.MeterReading;
+import mellow.core.feed.OpenItem;
+import mellow.core.feed.Wish;
+import mellow.core.vehicle.LampFunction;
+import mellow.server.platform.Refusal;
+import org.jspecify.annotations.Nullable;
+
+/** What is settled of a job's feed, as it is sent to be kept. */
+@Schema(name = "FeedEdit", description = "What is wished, the plan taken, what was found and done.")
+public record FeedEdit(
+    @NotNull(message = "is missing") @Size(max = 160, message = "has at most 160 wishes")
+        List<@Valid @NotNull(message = "is missing") WishEdit> wishes,
+    @Valid @Nullable ChosenPlan plan,
+    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 wires")
+        List<@Valid @NotNull(message = "is missing") SourceEdit> sources,
+    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
+        List<@Valid @NotNull(message = "is missing") MeterEdit> readings,
+    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 events")
+        List<@Valid @NotNull(message = "is missing") BatteryEdit> battery,
+    @NotNull(message = "is missing") @Size(max = 60, message = "has at most 60 open items")
+        List<@Valid @NotNull(message = "is missing") OpenEdit> open,
+    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 settings")
+        List<@Valid @NotNull(message = "is missing") SettingEdit> settings) {
+  static final int LONGEST = 200;
+
+  static final FeedEdit NOTHING =
+      new FeedEdit(List.of(), null, List.of(), List.of(), List.of(), List.of(), List.of());
+
+  /** What lamps should do. */
+  @Schema(name = "FeedWish", description = "What lamps should do in a state.")
+  public record WishEdit(
+      @NotNull(message = "is missing") LampFunction function,
+      @NotNull(message = "is missing") DrivingState state,
+      @NotNull(message = "is missing") LightLevel level) {
+    Wish core() {
+      return new Wish(function, state, level);
+    }
+  }
+
+  /** A plan with what was answered and changed. */
+  @Schema(name = "ChosenPlan", description = "A plan, its answers, and parts changed in place.")
+  public record ChosenPlan(
+      @NotNull(message = "is missing")
+          @Size(max = 41, message = "has at most 41 letters")
+          @Schema(example = "fog-own-switch")
+          String id,
+      @Schema(description = "That was taken; a shop's own plan may have newer ones.", example = "1")
+          int version,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 answers")
+          @Schema(
+              description = "By question; the usual one where left out.",
+              example = "{\"fuse\": \"15\"}")
+          Map<
+                  @Size(max = 40, message = "has at most 40 letters") String,
+                  @NotNull(message = "is missing")
+                  @Size(max = 60, message = "has at most 60 letters") String>
+              answers,
+      @NotNull(message = "is missing")
+          @Size(max = 200, message = "has at most 200 changes")
+          @Schema(
+              description = "By part and name.",
+              example = "{\"left branch\": {\"size\": \"2.5 mm²\"}}")
+          Map<
+                  @Size(max = LONGEST, message = "has at most 200 letters") String,
+                  @NotNull(message = "is missing") Map<
+                      String,
+                      @NotNull(message = "is missing")
+                      @Size(max = 60, message = "has at most 60 letters") String>>
+              changes) {}
+
+  /** What a meter showed. */
+  @Schema(name = "MeterReading", description = "What a meter showed at a place, in a state.")
+  public record MeterEdit(
+      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "m1") String id,
+      @NotNull(message = "is missing") DrivingState state,
+      @Schema(description = "A current through a part, else the volts of a point.") boolean amperes,
+      @NotNull(message = "is missing")
+          @Size(max = LONGEST, message = "has at most 200 letters")
+          @Schema(example = "left fog +")
+          String place,
+      @Schema(example = "13.4") double value,
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person) {
+    MeterReading core() {
+      if (!Double.isFinite(value) || Math.abs(value) > 1000) {
+        throw Refusal.unprocessable("value", "A meter shows up to 1000, not " + value + ".");
+      }
+      return new MeterReading(state, amperes, place, value);
+    }
+  }
+
+  /** What happened to the battery. */
+  @Schema(name = "BatteryEvent", description = "What happened to the battery, or beside it.")
+  public record BatteryEdit(
+      @NotNull(message = "is missing") BatteryTimeline.What what,
+      @NotNull(message = "is missing")
+          @Size(max = LONGEST, message = "has at most 200 letters")
+          @Schema(description = "What was done; empty for terminals.", example = "splice")
+          String step,
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person,
+      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z")
+          String at) {}
+
+  /** What is still open. */
+  @Schema(name = "OpenItem", description = "A temporary measure or an unconnected wire.")
+  public record OpenEdit(
+      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "o1") String id,
+      @NotNull(message = "is missing") OpenItem.Kind kind,
+      @NotNull(message = "is missing")
+          @Size(min = 1, max = LONGEST, message = "has 1 to 200 letters")
+          @Schema(example = "tape for a grommet")
+          String what,
+      boolean done) {
+    OpenItem core() {
+      return new OpenItem(id, kind, what, done);
+    }
+  }
+
+  /** What was set in a body computer. */
+  @Schema(
+      name = "BodySetting",
+      description = "What was set in a body computer, and what came of it.")
+  public record SettingEdit(
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "running lamps present")
+          String parameter,
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "no") String before,
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "yes") String after,
+      @NotNull(message = "is missing") @Size(max = LONGEST) @Schema(example = "taken")
+          String result,
+      boolean taken,
+      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person,
+      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z")
+          String at) {}
+
+  BatteryTimeline timeline() {
+    try {
+      return BatteryTimeline.of(
+          battery.stream()
+              .map(event -> new BatteryTimeline.Event(event.what(), event.step()))
+              .toList());
+    } catch (FeedProblem refused) {
+      throw Refusal.unprocessable(refused.place(), String.valueOf(refused.getMessage()));
+    }
+  }
+}

@@ -1,0 +1,35 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import mellow.core.feed.DrivingState;
+import mellow.core.vehicle.LampFunction;
+import mellow.server.job.JobView;
+import mellow.server.vehicle.VehicleView;
+import mellow.server.wire.CautionView;
+import org.jspecify.annotations.Nullable;
+
+/** All that the page of the stage "Feed" shows. */
+@Schema(description = "All that the page of the stage Feed shows, in one answer.")
+public record FeedPage(
+    JobView job,
+    VehicleView vehicle,
+    @Schema(description = "0 while nothing was kept.") int version,
+    FeedEdit feed,
+    @Schema(description = "Empty while nothing was kept.") String changedBy,
+    @Nullable Instant changedAt,
+    @Schema(description = "Left out while no plan was taken.") @Nullable FeedView sheet,
+    List<FeedView.PlanBrief> plans,
+    @Schema(description = "States in which lamps can be wished for.") List<StateWords> states,
+    @Schema(description = "What this kind of work is about, to begin the wishes with.")
+        List<LampFunction> functions,
+    @Schema(description = "What the wires of this job are.") List<SourceView> sources,
+    @Schema(description = "Wires found on this vehicle in earlier jobs.") List<SourceView> known,
+    @Schema(description = "Whether the battery is connected now.") boolean connected,
+    List<CautionView> cautions) {
+
+  /** A state in words. */
+  @Schema(name = "StateWords", description = "A state and what people call it.")
+  public record StateWords(DrivingState state, @Schema(example = "side lamps, fog") String words) {}
+}

@@ -1,0 +1,109 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.PositiveOrZero;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import mellow.core.formats.FeedPlanFormat;
+import mellow.server.platform.Acting;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@Tag(name = "Feed")
+class FeedPlanController {
+  private static final String SHORT_NAME = "[a-z0-9][a-z0-9-]{1,40}";
+  private static final String SHORT_NAME_SAYS =
+      "is 2 to 41 small letters, digits and hyphens, such as fog-valley";
+
+  private final FeedPlans plans;
+
+  FeedPlanController(FeedPlans plans) {
+    this.plans = plans;
+  }
+
+  @Schema(description = "A plan to keep as the shop's own, with the version it was made on.")
+  record PlanPut(
+      @PositiveOrZero(message = "is a version shown before") int version,
+      @NotBlank(message = "is missing")
+          @Size(max = 80, message = "has at most 80 letters")
+          @Schema(example = "Fog lamps as we wire them")
+          String title,
+      @NotBlank(message = "is missing")
+          @Size(max = 200_000, message = "has at most 200,000 letters")
+          @Schema(description = "By the schema of plans.", example = "{\"id\":\"fog-valley\"}")
+          String file) {}
+
+  @GetMapping("/api/feed-plans")
+  @Operation(
+      summary = "The plans of feeding lamps",
+      description = "The ready ones, and the shop's own in their newest version.")
+  List<FeedView.PlanBrief> all(Acting acting) {
+    return plans.all(acting).stream().map(FeedView.PlanBrief::of).toList();
+  }
+
+  @GetMapping(path = "/api/feed-plans/{id}/file", produces = MediaType.APPLICATION_JSON_VALUE)
+  @Operation(
+      summary = "The file of a plan",
+      description = "To be changed and taken in as the shop's own, here or elsewhere.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A plan.",
+      content =
+          @Content(
+              mediaType = MediaType.APPLICATION_JSON_VALUE,
+              examples = @ExampleObject("{\"id\":\"fog-valley\"}")))
+  ResponseEntity<String> file(
+      Acting acting,
+      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(id + ".json").build().toString())
+        .body(plans.file(acting, id));
+  }
+
+  @PutMapping("/api/feed-plans/{id}")
+  @Operation(
+      summary = "Keep a plan of the shop's own",
+      description =
+          "What breaks the schema or gives no circuit is refused with the place. Every version"
+              + " stays.")
+  FeedView.PlanBrief put(
+      Acting acting,
+      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id,
+      @Valid @RequestBody PlanPut put) {
+    return plans.put(acting, id, put.version(), put.title(), put.file());
+  }
+
+  @GetMapping(path = "/api/feed-plan-schema", produces = MediaType.APPLICATION_JSON_VALUE)
+  @Operation(
+      summary = "The schema of plans",
+      description = "The published JSON Schema that every plan follows.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A JSON Schema, draft 2020-12.",
+      content =
+          @Content(
+              mediaType = MediaType.APPLICATION_JSON_VALUE,
+              examples = @ExampleObject("{\"title\":\"Mellow Horizon feed plan\"}")))
+  String schema() {
+    return FeedPlanFormat.schema();
+  }
+}

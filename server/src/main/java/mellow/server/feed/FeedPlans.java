@@ -1,0 +1,133 @@
+package mellow.server.feed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.feed.FeedPlan;
+import mellow.core.formats.FeedPlanBook;
+import mellow.core.formats.FeedPlanFormat;
+import mellow.core.formats.FormatProblem;
+import mellow.server.db.tables.records.FeedPlanRecord;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Edits;
+import mellow.server.platform.Refusal;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+
+/** The ready plans and the shop's own. */
+@Service
+class FeedPlans {
+  private static final int MOST_PLANS = 100;
+
+  private final FeedPlanStore store;
+
+  FeedPlans(FeedPlanStore store) {
+    this.store = store;
+  }
+
+  /** All plans, the ready ones first. */
+  List<FeedPlan> all(Acting acting) {
+    List<FeedPlan> all = new ArrayList<>(FeedPlanBook.all());
+    store.newest(acting.shopId()).forEach(row -> all.add(read(row.getContent())));
+    return all;
+  }
+
+  /** A plan in the version that was taken. */
+  FeedPlan one(Acting acting, String id, int version) {
+    Optional<FeedPlan> ready = FeedPlanBook.byId(id);
+    return ready.orElseGet(
+        () ->
+            store
+                .one(acting.shopId(), id, version)
+                .map(row -> read(row.getContent()))
+                .orElseThrow(
+                    () ->
+                        Refusal.unprocessable(
+                            "plan", "There is no plan “%s”, version %d.".formatted(id, version))));
+  }
+
+  /** A plan's file: its newest version. */
+  String file(Acting acting, String id) {
+    return FeedPlanBook.file(id)
+        .or(
+            () ->
+                store.newest(acting.shopId()).stream()
+                    .filter(row -> row.getId().equals(id))
+                    .map(FeedPlanRecord::getContent)
+                    .findFirst())
+        .orElseThrow(() -> Refusal.notFound("There is no such plan."));
+  }
+
+  /** Keeps a new version of a plan of the shop's own. */
+  FeedView.PlanBrief put(Acting acting, String id, int version, String title, String json) {
+    String person = acting.personOrRefuse();
+    if (FeedPlanBook.byId(id).isPresent()) {
+      throw Refusal.unprocessable("id", "“%s” is a ready plan: take another name.".formatted(id));
+    }
+    FeedPlanRecord row = new FeedPlanRecord();
+    FeedPlan plan;
+    try {
+      row.setContent(FeedPlanFormat.renamed(json, id, version + 1, title));
+      plan = FeedPlanFormat.read(row.getContent());
+    } catch (FormatProblem problem) {
+      throw problem(problem);
+    }
+    List<FeedPlanRecord> all = store.newest(acting.shopId());
+    Optional<FeedPlanRecord> there = all.stream().filter(one -> one.getId().equals(id)).findFirst();
+    if (there.isEmpty() && all.size() >= MOST_PLANS) {
+      throw Refusal.unprocessable("file", "A shop holds at most %d plans.".formatted(MOST_PLANS));
+    }
+    row.setShopId(acting.shopId());
+    row.setId(id);
+    row.setVersion(version + 1);
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    Edits.of(there.map(FeedPlanRecord::getVersion), version, alreadySo(there, json, title))
+        .carryOut(() -> store.add(row), () -> added(row), () -> stale(there));
+    return FeedView.PlanBrief.of(plan);
+  }
+
+  private static boolean alreadySo(Optional<FeedPlanRecord> there, String json, String title) {
+    return there
+        .map(
+            row -> {
+              try {
+                return FeedPlanFormat.renamed(json, row.getId(), row.getVersion(), title)
+                    .equals(row.getContent());
+              } catch (FormatProblem problem) {
+                return false;
+              }
+            })
+        .orElse(false);
+  }
+
+  private boolean added(FeedPlanRecord row) {
+    try {
+      store.add(row);
+      return true;
+    } catch (DuplicateKeyException meanwhile) {
+      return false;
+    }
+  }
+
+  private static Refusal stale(Optional<FeedPlanRecord> there) {
+    FeedPlanRecord row = there.orElseThrow();
+    return Refusal.stale(row.getChangedBy(), FeedView.PlanBrief.of(read(row.getContent())));
+  }
+
+  private static Refusal problem(FormatProblem problem) {
+    return Refusal.unprocessable(
+            "file",
+            (problem.place().isEmpty() ? "" : "At " + problem.place() + ": ")
+                + problem.getMessage())
+        .with("place", problem.place());
+  }
+
+  private static FeedPlan read(String json) {
+    try {
+      return FeedPlanFormat.read(json);
+    } catch (FormatProblem problem) {
+      throw new IllegalStateException("a plan that cannot be read at " + problem.place(), problem);
+    }
+  }
+}

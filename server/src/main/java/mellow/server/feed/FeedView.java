@@ -1,0 +1,281 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.LightLevel;
+import mellow.core.circuit.StateTable;
+import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.FeedPlan;
+import mellow.core.feed.FeedSheet;
+import mellow.core.feed.PlanStep;
+import mellow.core.feed.PlannedPart;
+import mellow.core.feed.Question;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
+
+/** A planned feed: solved in every state, judged, drawn, listed. */
+@Schema(name = "FeedSheet", description = "A planned feed, solved in every state and judged.")
+public record FeedView(
+    PlanBrief plan,
+    List<QuestionView> questions,
+    List<StateView> states,
+    List<LampRow> lamps,
+    @Schema(description = "The states that a factory circuit had before; empty where none changes.")
+        List<LampRow> before,
+    @Schema(description = "How the factory's circuit comes back; empty where none changes.")
+        String undo,
+    Verdict worst,
+    List<FindingView> findings,
+    List<ReelView> cuts,
+    List<BillLine> bill,
+    List<StepView> order,
+    List<PartView> parts,
+    Drawing drawing) {
+
+  /** A plan in a list. */
+  @Schema(name = "PlanBrief", description = "A way of feeding lamps, in a few words.")
+  public record PlanBrief(
+      @Schema(example = "fog-own-switch") String id,
+      int version,
+      @Schema(description = "The shop's own.") boolean own,
+      String title,
+      String does,
+      List<LampFunction> functions,
+      int factoryCuts,
+      List<String> cautions) {
+
+    static PlanBrief of(FeedPlan plan) {
+      return new PlanBrief(
+          plan.id(),
+          plan.version(),
+          plan.source().mark() == Source.Mark.LOCAL,
+          plan.title(),
+          plan.does(),
+          plan.functions().stream().sorted().toList(),
+          plan.factoryCuts(),
+          plan.cautions());
+    }
+  }
+
+  /** A question with its answer. */
+  @Schema(name = "PlanQuestion", description = "What a plan asks, and what was answered.")
+  public record QuestionView(
+      String id,
+      String asks,
+      QuestionKind kind,
+      @Schema(description = "Of a number; empty otherwise.", example = "A") String unit,
+      @Schema(description = "Of a choice; sizes of a wire; empty for a number.")
+          List<OptionView> options,
+      String hint,
+      String usual,
+      String answer) {}
+
+  /** What an answer may be. */
+  public enum QuestionKind {
+    NUMBER,
+    CHOICE,
+    WIRE
+  }
+
+  /** An answer to choose. */
+  @Schema(name = "PlanOption", description = "An answer to choose.")
+  public record OptionView(String value, String says) {}
+
+  /** A state. */
+  @Schema(
+      name = "FeedState",
+      description = "A position of the controls that the plan is proved in.")
+  public record StateView(DrivingState state, String words, Controls controls) {}
+
+  /** The lamps of a row. */
+  @Schema(name = "LampRow", description = "What lamps that go together do in each state.")
+  public record LampRow(
+      @Schema(example = "front fog lamp") String words,
+      LampFunction function,
+      @Nullable Side side,
+      List<LampCell> cells) {}
+
+  /** One cell. */
+  @Schema(name = "LampCell", description = "What lamps do in a state, expected and solved.")
+  public record LampCell(
+      LightLevel level,
+      @Schema(description = "Left out where the plan expects nothing of them.")
+          @Nullable LightLevel expected,
+      boolean agrees,
+      FigureView amps,
+      List<LitView> each) {}
+
+  /** One lamp. */
+  @Schema(name = "LitLamp", description = "One lamp in a state.")
+  public record LitView(
+      String id, FigureView volts, FigureView amps, FigureView light, LightLevel level) {}
+
+  /** A reel. */
+  @Schema(name = "CutReel", description = "All pieces of one wire in one colour.")
+  public record ReelView(String size, String colour, FigureView total, List<PieceView> pieces) {}
+
+  /** A piece. */
+  @Schema(name = "CutPiece", description = "A piece of wire to cut.")
+  public record PieceView(String label, FigureView length, String fromEnd, String toEnd) {}
+
+  /** Something to buy. */
+  @Schema(name = "BillLine", description = "So many of a thing.")
+  public record BillLine(String what, int count) {}
+
+  /** A step of connecting. */
+  @Schema(name = "FeedStep", description = "A step of connecting, and how the battery has to be.")
+  public record StepView(String does, PlanStep.Needs battery) {}
+
+  /** A part. */
+  @Schema(name = "FeedPart", description = "A part of the plan, with what can be changed in place.")
+  public record PartView(
+      String id,
+      String kind,
+      boolean factory,
+      @Schema(description = "As the plan has them, changes included.") Map<String, String> values,
+      List<FixView> changes) {}
+
+  /** What can be changed. */
+  @Schema(name = "PartChange", description = "A value that can be changed in place.")
+  public record FixView(
+      String name,
+      String asks,
+      String value,
+      @Schema(description = "Empty for a number.") List<OptionView> options) {}
+
+  static FeedView of(FeedSheet sheet, List<Finding> findings) {
+    return new FeedView(
+        PlanBrief.of(sheet.feed().plan()),
+        questions(sheet),
+        states(sheet),
+        rows(sheet.table()),
+        sheet.before().map(FeedView::rows).orElse(List.of()),
+        sheet.feed().plan().undo(),
+        findings.stream().findFirst().map(Finding::verdict).orElse(Verdict.WITHIN),
+        findings.stream().map(FindingView::of).toList(),
+        cuts(sheet),
+        sheet.bill().lines().stream().map(line -> new BillLine(line.what(), line.count())).toList(),
+        sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
+        sheet.feed().parts().stream().map(FeedView::part).toList(),
+        DrawingLayout.of(Schematic.of(sheet.feed())));
+  }
+
+  private static List<QuestionView> questions(FeedSheet sheet) {
+    List<QuestionView> questions = new ArrayList<>();
+    for (Question question : sheet.feed().plan().questions()) {
+      if (sheet.feed().asks(question)) {
+        questions.add(question(question, sheet.feed().answers().getOrDefault(question.id(), "")));
+      }
+    }
+    return questions;
+  }
+
+  private static QuestionView question(Question question, String answer) {
+    QuestionKind kind = QuestionKind.WIRE;
+    String unit = "";
+    List<OptionView> options = PartChoices.sizes();
+    if (question.kind() instanceof Question.Kind.Number number) {
+      kind = QuestionKind.NUMBER;
+      unit = number.unit();
+      options = List.of();
+    } else if (question.kind() instanceof Question.Kind.Choice choice) {
+      kind = QuestionKind.CHOICE;
+      options =
+          choice.options().stream().map(one -> new OptionView(one.value(), one.says())).toList();
+    }
+    return new QuestionView(
+        question.id(),
+        question.asks(),
+        kind,
+        unit,
+        options,
+        question.hint(),
+        question.usual(),
+        answer);
+  }
+
+  private static List<StateView> states(FeedSheet sheet) {
+    return sheet.feed().plan().states().stream()
+        .map(state -> new StateView(state, state.words(), state.controls()))
+        .toList();
+  }
+
+  private static List<LampRow> rows(StateTable table) {
+    Set<Lamps> all = new LinkedHashSet<>();
+    table.rows().forEach(row -> all.addAll(row.cells().keySet()));
+    List<LampRow> rows = new ArrayList<>();
+    for (Lamps lamps : all) {
+      rows.add(
+          new LampRow(
+              lamps.words(),
+              lamps.function(),
+              lamps.side().orElse(null),
+              table.rows().stream().map(row -> cell(row, lamps)).toList()));
+    }
+    return rows;
+  }
+
+  private static LampCell cell(StateTable.Row row, Lamps lamps) {
+    StateTable.Cell cell = Objects.requireNonNull(row.cells().get(lamps));
+    LightLevel expected = row.state().expected().get(lamps);
+    return new LampCell(
+        expected == LightLevel.OUT ? cell.brightest().level() : cell.level(),
+        expected,
+        expected == null || cell.is(expected),
+        FigureView.of(Figure.amps(cell.amps())),
+        cell.each().stream()
+            .map(
+                lit ->
+                    new LitView(
+                        lit.lamp().id(),
+                        FigureView.of(Figure.volts(lit.volts())),
+                        FigureView.of(Figure.amps(lit.amps())),
+                        FigureView.of(Figure.percent(100 * lit.light())),
+                        lit.level()))
+            .toList());
+  }
+
+  private static List<ReelView> cuts(FeedSheet sheet) {
+    return sheet.cuts().reels().stream()
+        .map(
+            reel ->
+                new ReelView(
+                    reel.size().name(),
+                    reel.colour(),
+                    FigureView.lengthMm(reel.totalMm()),
+                    reel.pieces().stream()
+                        .map(
+                            piece ->
+                                new PieceView(
+                                    piece.label(),
+                                    FigureView.lengthMm(piece.lengthMm()),
+                                    piece.fromEnd(),
+                                    piece.toEnd()))
+                        .toList()))
+        .toList();
+  }
+
+  private static PartView part(PlannedPart part) {
+    return new PartView(
+        part.id(),
+        part.kind(),
+        part.factory(),
+        new LinkedHashMap<>(part.values()),
+        PartChoices.of(part));
+  }
+}

@@ -1,0 +1,255 @@
+package mellow.server.feed;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import mellow.core.circuit.Controls;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.FeedProblem;
+import mellow.core.feed.FeedSheet;
+import mellow.core.feed.FeedWork;
+import mellow.core.feed.MeterReading;
+import mellow.core.feed.OpenItem;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.feed.Proposal;
+import mellow.core.feed.Wish;
+import mellow.core.finding.Caution;
+import mellow.core.finding.Finding;
+import mellow.core.formats.StepBook;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
+import mellow.core.workflow.Step;
+import mellow.core.workflow.WorkKind;
+import mellow.server.feed.FeedEdit.ChosenPlan;
+import mellow.server.feed.FeedPage.StateWords;
+import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
+import mellow.server.job.JobSheets;
+import mellow.server.job.Jobs;
+import mellow.server.job.StageReporter;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.rulebook.RuleBooks;
+import mellow.server.sheet.Kept;
+import mellow.server.sheet.SheetKind;
+import mellow.server.sheet.Sheets;
+import mellow.server.takein.WantedWork;
+import mellow.server.wire.CautionView;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps how a job's lamps are fed, and judges it. */
+@Service
+public class Feeds implements StageReporter {
+  private static final int EARLIER_JOBS = 20;
+
+  private final Jobs jobs;
+  private final Sheets sheets;
+  private final JobSheets jobSheets;
+  private final RuleBooks books;
+  private final WantedWork wanted;
+  private final FeedPlans plans;
+
+  Feeds(
+      Jobs jobs,
+      Sheets sheets,
+      JobSheets jobSheets,
+      RuleBooks books,
+      WantedWork wanted,
+      FeedPlans plans) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+    this.jobSheets = jobSheets;
+    this.books = books;
+    this.wanted = wanted;
+    this.plans = plans;
+  }
+
+  /** The page of the stage. */
+  public FeedPage page(Acting acting, String jobId) {
+    JobBrief job = jobs.brief(acting, jobId);
+    Optional<Kept<FeedEdit>> kept = sheets.of(acting, jobId, SheetKind.FEED, FeedEdit.class);
+    FeedEdit edit = kept.map(Kept::content).orElse(FeedEdit.NOTHING);
+    ChosenPlan chosen = edit.plan();
+    return new FeedPage(
+        job.job(),
+        job.vehicle(),
+        kept.map(Kept::version).orElse(0),
+        edit,
+        kept.map(Kept::changedBy).orElse(""),
+        kept.map(Kept::changedAt).orElse(null),
+        chosen == null ? null : view(acting, edit, chosen, market(acting, job)),
+        plans.all(acting).stream().map(FeedView.PlanBrief::of).toList(),
+        Arrays.stream(DrivingState.values())
+            .map(state -> new StateWords(state, state.words()))
+            .toList(),
+        functions(wanted.of(acting, jobId)),
+        edit.sources().stream().map(SourceView::of).toList(),
+        known(acting, job),
+        edit.timeline().connected(),
+        cautions());
+  }
+
+  private static List<LampFunction> functions(Set<WorkKind> kinds) {
+    Set<LampFunction> functions = new TreeSet<>();
+    for (WorkKind kind : kinds) {
+      switch (kind) {
+        case FOG -> functions.add(LampFunction.FRONT_FOG);
+        case DRL -> functions.add(LampFunction.DRL);
+        case PODS -> functions.add(LampFunction.DRIVING);
+        case SWAP, RETROFIT, REPAIR -> {
+          functions.add(LampFunction.DIPPED);
+          functions.add(LampFunction.MAIN);
+        }
+        case AIM -> {}
+      }
+    }
+    return functions.isEmpty() ? List.of(LampFunction.FRONT_FOG) : List.copyOf(functions);
+  }
+
+  private static List<CautionView> cautions() {
+    return StepBook.all().stream()
+        .filter(step -> step.stage() == Stage.FEED || step.id().equals("apart.negative"))
+        .map(Step::cautions)
+        .flatMap(List<Caution>::stream)
+        .distinct()
+        .map(CautionView::of)
+        .toList();
+  }
+
+  private List<SourceView> known(Acting acting, JobBrief job) {
+    List<String> earlier =
+        jobs.alike(acting, job, EARLIER_JOBS).stream()
+            .filter(other -> other.vehicle().id().equals(job.vehicle().id()))
+            .map(other -> other.job().id())
+            .toList();
+    List<SourceView> known = new ArrayList<>();
+    sheets
+        .ofJobs(acting, earlier, SheetKind.FEED, FeedEdit.class)
+        .values()
+        .forEach(edit -> edit.sources().forEach(source -> known.add(SourceView.of(source))));
+    return known;
+  }
+
+  private Optional<MarkFamily> market(Acting acting, JobBrief job) {
+    return RuleBooks.aimSet(books.ofJob(acting, job.job().id()), job.job().ruleSet()).marks();
+  }
+
+  /** Keeps the feed. */
+  @Transactional
+  public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
+    edit.timeline();
+    edit.sources().forEach(SourceEdit::core);
+    if (edit.plan() != null) {
+      judged(work(acting, edit, edit.plan()), Optional.empty());
+    }
+    jobSheets.keep(acting, jobId, SheetKind.FEED, version, edit, () -> stale(acting, jobId));
+    return page(acting, jobId);
+  }
+
+  private Refusal stale(Acting acting, String jobId) {
+    FeedPage current = page(acting, jobId);
+    return Refusal.stale(current.changedBy(), current);
+  }
+
+  /** The chosen plan of a job that was kept, or a refusal. */
+  PlannedFeed keptFeed(Acting acting, String jobId) {
+    ChosenPlan plan = page(acting, jobId).feed().plan();
+    if (plan == null) {
+      throw Refusal.unprocessable("plan", "No plan was taken for this job yet.");
+    }
+    return planned(acting, plan);
+  }
+
+  /** A plan answered and changed, or a refusal that names what cannot be. */
+  PlannedFeed planned(Acting acting, ChosenPlan plan) {
+    try {
+      return PlannedFeed.of(
+          plans.one(acting, plan.id(), plan.version()), plan.answers(), plan.changes());
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
+  }
+
+  static Refusal refused(FeedProblem problem) {
+    return Refusal.unprocessable(problem.place(), String.valueOf(problem.getMessage()));
+  }
+
+  private FeedWork work(Acting acting, FeedEdit edit, ChosenPlan plan) {
+    List<MeterReading> readings = edit.readings().stream().map(FeedEdit.MeterEdit::core).toList();
+    List<OpenItem> open = edit.open().stream().map(FeedEdit.OpenEdit::core).toList();
+    return new FeedWork(planned(acting, plan), readings, open);
+  }
+
+  private static List<Finding> judged(FeedWork work, Optional<MarkFamily> market) {
+    try {
+      return work.all(market);
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
+  }
+
+  private FeedView view(
+      Acting acting, FeedEdit edit, ChosenPlan plan, Optional<MarkFamily> market) {
+    FeedWork work = work(acting, edit, plan);
+    try {
+      return FeedView.of(FeedSheet.of(work.feed(), market), judged(work, market));
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
+  }
+
+  /** An edit that is not kept, judged. */
+  FeedView judge(Acting acting, String jobId, FeedEdit edit) {
+    ChosenPlan plan = edit.plan();
+    if (plan == null) {
+      throw Refusal.unprocessable("plan", "There is no plan to judge.");
+    }
+    return view(acting, edit, plan, market(acting, jobs.brief(acting, jobId)));
+  }
+
+  /** An edit's circuit with the controls in one position. */
+  SolvedView solve(Acting acting, ChosenPlan plan, Controls controls) {
+    return SolvedView.of(planned(acting, plan), controls);
+  }
+
+  /** The plans that do what is wished, the nearest first. */
+  List<ProposalView> proposals(
+      Acting acting, String jobId, List<Wish> wishes, Map<String, String> known) {
+    if (wishes.isEmpty()) {
+      throw Refusal.unprocessable("wishes", "Say first what a lamp should do in one state.");
+    }
+    try {
+      return Proposal.of(
+              plans.all(acting), wishes, known, market(acting, jobs.brief(acting, jobId)))
+          .stream()
+          .map(ProposalView::of)
+          .toList();
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
+  }
+
+  @Override
+  public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> facts) {
+    return jobSheets.standings(
+        acting,
+        facts,
+        SheetKind.FEED,
+        FeedEdit.class,
+        (edit, of) ->
+            StageStanding.of(
+                Stage.FEED,
+                edit.plan() != null,
+                edit.plan() == null
+                    ? List.of()
+                    : judged(work(acting, edit, edit.plan()), of.market().marks())));
+  }
+}

@@ -1,0 +1,55 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.Controls;
+import mellow.core.harness.WireProbe;
+import mellow.server.platform.Refusal;
+
+/** A wire that was probed, and the ground it was probed against. */
+@Schema(name = "SourceEdit", description = "A wire, probed in positions of key and light switch.")
+public record SourceEdit(
+    @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "s1") String id,
+    @NotBlank(message = "is missing")
+        @Size(max = 80, message = "has at most 80 letters")
+        @Schema(description = "Connector and cavity.", example = "dash plug B, cavity 8")
+        String place,
+    @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "red-white") String colour,
+    @NotBlank(message = "is missing")
+        @Size(max = 80, message = "has at most 80 letters")
+        @Schema(description = "What it was probed against.", example = "battery's own negative")
+        String ground,
+    @Schema(description = "Over the battery at the time, V.", example = "12.6") double supplyVolts,
+    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 readings")
+        List<@Valid @NotNull(message = "is missing") ProbeEdit> readings) {
+
+  /** One reading. */
+  @Schema(name = "ProbeReading", description = "Volts of a wire in a position of the controls.")
+  public record ProbeEdit(
+      @NotNull(message = "is missing") Controls.Key key,
+      @NotNull(message = "is missing") Controls.Lights lights,
+      @Schema(example = "12.4") double volts) {}
+
+  WireProbe core() {
+    if (!(supplyVolts > 0) || supplyVolts > 60) {
+      throw Refusal.unprocessable(
+          "supplyVolts", "A battery stands between 0 and 60 V, not at %s.".formatted(supplyVolts));
+    }
+    Map<WireProbe.Position, Double> map = new LinkedHashMap<>();
+    for (ProbeEdit reading : readings) {
+      if (!(Math.abs(reading.volts()) <= 60)) {
+        throw Refusal.unprocessable(
+            "readings",
+            "A meter on a vehicle shows up to 60 V, not %s.".formatted(reading.volts()));
+      }
+      map.put(new WireProbe.Position(reading.key(), reading.lights()), reading.volts());
+    }
+    return new WireProbe(map, supplyVolts);
+  }
+}

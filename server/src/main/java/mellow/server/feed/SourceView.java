@@ -1,0 +1,61 @@
+package mellow.server.feed;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import mellow.core.circuit.Controls;
+import mellow.core.harness.WireProbe;
+import org.jspecify.annotations.Nullable;
+
+/** What a probed wire is. */
+@Schema(name = "ProbedWire", description = "What a probed wire is, or what would tell.")
+public record SourceView(
+    SourceEdit wire,
+    Answer answer,
+    @Schema(description = "What it can be; one where it is known.") List<WireProbe.Kind> kinds,
+    @Schema(example = "side-lamp wire: lit from side lamps on") String words,
+    @Schema(description = "The position that tells most, where it is still open.")
+        @Nullable NextProbe readNext) {
+
+  /** How far a wire is known. */
+  public enum Answer {
+    IS,
+    OPEN,
+    PULSED,
+    UNKNOWN
+  }
+
+  /** Where to read next. */
+  @Schema(name = "NextProbe", description = "The position of the controls to read in next.")
+  public record NextProbe(Controls.Key key, Controls.Lights lights) {}
+
+  static SourceView of(SourceEdit edit) {
+    if (edit.readings().isEmpty()) {
+      return new SourceView(
+          edit,
+          Answer.OPEN,
+          List.of(WireProbe.Kind.values()),
+          "nothing read yet",
+          new NextProbe(Controls.Key.OFF, Controls.Lights.OFF));
+    }
+    WireProbe.Answer answer = edit.core().answer();
+    if (answer instanceof WireProbe.Answer.Is is) {
+      return new SourceView(edit, Answer.IS, List.of(is.kind()), is.kind().words(), null);
+    } else if (answer instanceof WireProbe.Answer.StillOpen open) {
+      return new SourceView(
+          edit,
+          Answer.OPEN,
+          open.kinds(),
+          String.join(" or ", open.kinds().stream().map(WireProbe.Kind::words).toList()),
+          new NextProbe(open.readNext().key(), open.readNext().lights()));
+    } else if (answer instanceof WireProbe.Answer.Pulsed) {
+      return new SourceView(
+          edit, Answer.PULSED, List.of(), "pulsed, or a weak joint: between dark and lit", null);
+    }
+    return new SourceView(
+        edit,
+        Answer.UNKNOWN,
+        List.of(),
+        "nothing known behaves so: “no voltage” often means not enabled",
+        null);
+  }
+}

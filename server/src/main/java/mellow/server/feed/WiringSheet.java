@@ -1,0 +1,133 @@
+package mellow.server.feed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.LightLevel;
+import mellow.core.feed.PlanStep;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.UnitSystem;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import mellow.server.wire.SentenceView;
+
+/**
+ * What is printed beside a circuit's drawing, as blocks of lines.
+ *
+ * @param title what and whose it is
+ * @param blocks in order
+ */
+record WiringSheet(String title, String under, FeedView sheet, List<Block> blocks) {
+  /**
+   * Lines under a heading.
+   *
+   * @param rows cells of a table; one cell a row for plain lines
+   * @param widths of its columns, as shares of the page
+   */
+  record Block(String heading, List<List<String>> rows, List<Double> widths) {}
+
+  private static final Map<Verdict, String> VERDICTS =
+      Map.of(
+          Verdict.OUT, "out", Verdict.AT_EDGE, "at the edge", Verdict.NOT_KNOWN, "not known yet");
+
+  static WiringSheet of(FeedView sheet, FeedPage page, UnitSystem units) {
+    List<Block> blocks = new ArrayList<>();
+    List<List<String>> cautions = new ArrayList<>();
+    page.cautions().forEach(caution -> cautions.add(List.of("! " + caution.text())));
+    sheet.plan().cautions().forEach(caution -> cautions.add(List.of("! " + caution)));
+    cautions.add(List.of("The local code and the vehicle's inspection decide."));
+    blocks.add(new Block("Heed", cautions, List.of(1.0)));
+    blocks.add(new Block("Order of connecting", steps(sheet), List.of(0.04, 0.7, 0.26)));
+    blocks.add(
+        new Block("Cut list", cuts(sheet, units), List.of(0.14, 0.12, 0.3, 0.12, 0.16, 0.16)));
+    blocks.add(
+        new Block(
+            "Parts",
+            sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList(),
+            List.of(0.08, 0.92)));
+    blocks.add(states(sheet));
+    List<List<String>> findings = findings(sheet, units);
+    if (!findings.isEmpty()) {
+      blocks.add(new Block("What is not within", findings, List.of(0.14, 0.5, 0.36)));
+    }
+    if (!sheet.undo().isEmpty()) {
+      blocks.add(new Block("To undo it", List.of(List.of(sheet.undo())), List.of(1.0)));
+    }
+    return new WiringSheet(
+        sheet.plan().title(),
+        page.vehicle().name() + ", " + page.vehicle().nickname(),
+        sheet,
+        blocks);
+  }
+
+  private static List<List<String>> steps(FeedView sheet) {
+    List<List<String>> rows = new ArrayList<>();
+    for (FeedView.StepView step : sheet.order()) {
+      rows.add(
+          List.of(
+              rows.size() + 1 + ".",
+              step.does(),
+              step.battery() == PlanStep.Needs.ANY ? "" : step.battery().words()));
+    }
+    return rows;
+  }
+
+  private static List<List<String>> cuts(FeedView sheet, UnitSystem units) {
+    List<List<String>> rows = new ArrayList<>();
+    for (FeedView.ReelView reel : sheet.cuts()) {
+      for (FeedView.PieceView piece : reel.pieces()) {
+        rows.add(
+            List.of(
+                reel.size(),
+                reel.colour(),
+                piece.label(),
+                text(piece.length(), units),
+                piece.fromEnd(),
+                piece.toEnd()));
+      }
+    }
+    return rows;
+  }
+
+  private static String text(FigureView figure, UnitSystem units) {
+    return units == UnitSystem.METRIC ? figure.metric() : figure.imperial();
+  }
+
+  private static Block states(FeedView sheet) {
+    List<List<String>> rows = new ArrayList<>();
+    for (int state = 0; state < sheet.states().size(); state++) {
+      List<String> lit = new ArrayList<>();
+      for (FeedView.LampRow row : sheet.lamps()) {
+        LightLevel level = row.cells().get(state).level();
+        if (level != LightLevel.OUT) {
+          lit.add(row.words() + (level == LightLevel.REDUCED ? " (reduced)" : ""));
+        }
+      }
+      rows.add(
+          List.of(
+              sheet.states().get(state).words(),
+              lit.isEmpty() ? "nothing lit" : String.join(", ", lit)));
+    }
+    return new Block("What is lit, to be proved", rows, List.of(0.28, 0.72));
+  }
+
+  private static List<List<String>> findings(FeedView sheet, UnitSystem units) {
+    return sheet.findings().stream()
+        .filter(finding -> finding.verdict() != Verdict.WITHIN)
+        .map(
+            (FindingView finding) ->
+                List.of(
+                    VERDICTS.getOrDefault(finding.verdict(), ""),
+                    text(finding.headline(), units),
+                    finding.remedy() == null ? "" : text(finding.remedy(), units)))
+        .toList();
+  }
+
+  private static String text(SentenceView sentence, UnitSystem units) {
+    String text = sentence.pattern();
+    for (int i = 0; i < sentence.figures().size(); i++) {
+      text = text.replace("{" + i + "}", text(sentence.figures().get(i), units));
+    }
+    return text;
+  }
+}
