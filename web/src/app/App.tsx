@@ -6,6 +6,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
+import { FeedPage } from '../feed/FeedPage';
 import { PartsPage } from '../parts/PartsPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PlacePage } from '../place/PlacePage';
@@ -50,6 +51,7 @@ export function App() {
                   <Route path="/jobs/:id/parts" element={<PartsPage />} />
                   <Route path="/jobs/:id/photos" element={<PhotosPage />} />
                   <Route path="/jobs/:id/place" element={<PlacePage />} />
+                  <Route path="/jobs/:id/feed" element={<FeedPage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />

@@ -8,6 +8,7 @@ export const STAGE_PAGES: Partial<Record<Stage, { words: string; path: string }>
   CAME: { words: 'As it came', path: '/as-it-came' },
   PARTS: { words: 'Parts', path: '/parts' },
   PLACE: { words: 'Place', path: '/place' },
+  FEED: { words: 'Feed', path: '/feed' },
   WALL: { words: 'Wall', path: '' },
 };
 

@@ -7,6 +7,10 @@ import {
   type BayPage,
   type JobEdit,
   type JobFile,
+  type ChosenPlan,
+  type Controls,
+  type FeedEdit,
+  type FeedWish,
   type FoundEdit,
   type FrontEdit,
   type JobPage,
@@ -131,6 +135,38 @@ export function putParts(jobId: string, version: number, parts: PartsEdit) {
       body: { version, parts },
     }),
   );
+}
+
+export function useFeedPage(id: string) {
+  return useQuery({
+    queryKey: ['feed', id],
+    queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/feed', { params: { path: { jobId: id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+export function putFeed(jobId: string, version: number, feed: FeedEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/feed', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, feed },
+    }),
+  );
+}
+
+/** The plans that do what is wished, the nearest first. */
+export function proposals(job: string, wishes: FeedWish[], known: Record<string, string>) {
+  return unwrap(
+    api.POST('/api/calc/feed/proposals', {
+      params: { query: { job } },
+      body: { wishes, known },
+    }),
+  );
+}
+
+/** A plan with the driver's controls in one position. */
+export function solveFeed(plan: ChosenPlan, controls: Controls) {
+  return unwrap(api.POST('/api/calc/feed/solve', { body: { plan, controls } }));
 }
 
 export function usePhotosPage(id: string) {

@@ -23,6 +23,7 @@ import mellow.core.vehicle.MarkFamily;
 /**
  * Everything that the stage Feed shows of a planned feed.
  *
+ * @param market whose rules were held against the states
  * @param table each state as expected and as solved
  * @param before the same states as the vehicle had them; empty where nothing of the factory's is
  *     changed
@@ -31,6 +32,7 @@ import mellow.core.vehicle.MarkFamily;
  */
 public record FeedSheet(
     PlannedFeed feed,
+    Optional<MarkFamily> market,
     StateTable table,
     Optional<StateTable> before,
     List<Finding> findings,
@@ -66,6 +68,7 @@ public record FeedSheet(
     Optional<PlannedFeed> had = feed.before();
     return new FeedSheet(
         feed,
+        market,
         table,
         had.map(PlannedFeed::table),
         findings(feed, table, market),

@@ -16,10 +16,15 @@ import mellow.core.circuit.StateTable.Lamps;
  * A plan with its questions answered and its parts as they are to be.
  *
  * @param answers to all questions, the usual one where nobody answered
+ * @param changes of parts in place
  * @param parts in the plan's order
  */
 public record PlannedFeed(
-    FeedPlan plan, Map<String, String> answers, List<PlannedPart> parts, Circuit circuit) {
+    FeedPlan plan,
+    Map<String, String> answers,
+    Map<String, Map<String, String>> changes,
+    List<PlannedPart> parts,
+    Circuit circuit) {
 
   /** What may be changed in place; the last ones try a fault. */
   private static final Set<String> CHANGEABLE =
@@ -40,6 +45,7 @@ public record PlannedFeed(
 
   public PlannedFeed {
     answers = Map.copyOf(answers);
+    changes = Map.copyOf(changes);
     parts = List.copyOf(parts);
   }
 
@@ -75,7 +81,11 @@ public record PlannedFeed(
     }
     try {
       return new PlannedFeed(
-          plan, answers, parts, new Circuit(parts.stream().map(PlannedPart::part).toList()));
+          plan,
+          answers,
+          changes,
+          parts,
+          new Circuit(parts.stream().map(PlannedPart::part).toList()));
     } catch (IllegalArgumentException contradiction) {
       throw new FeedProblem(plan.id(), String.valueOf(contradiction.getMessage()));
     }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
@@ -14,7 +15,9 @@ import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
+import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
+import mellow.core.feed.Fix;
 import mellow.core.feed.PlanStep;
 import mellow.core.feed.PlannedPart;
 import mellow.core.feed.Question;
@@ -41,11 +44,22 @@ public record FeedView(
         String undo,
     Verdict worst,
     List<FindingView> findings,
+    @Schema(
+            description =
+                "A change after which the gravest finding is out no more, if one is known.")
+        @Nullable FixChoice fix,
     List<ReelView> cuts,
     List<BillLine> bill,
     List<StepView> order,
     List<PartView> parts,
     Drawing drawing) {
+
+  /** A change that mends. */
+  @Schema(name = "FeedFix", description = "A change after which a finding is out no more.")
+  public record FixChoice(
+      @Schema(example = "2.5 mm²") String words,
+      Map<String, String> answers,
+      Map<String, Map<String, String>> changes) {}
 
   /** A plan in a list. */
   @Schema(name = "PlanBrief", description = "A way of feeding lamps, in a few words.")
@@ -158,7 +172,7 @@ public record FeedView(
       String value,
       @Schema(description = "Empty for a number.") List<OptionView> options) {}
 
-  static FeedView of(FeedSheet sheet, List<Finding> findings) {
+  static FeedView of(FeedSheet sheet, List<Finding> findings) throws FeedProblem {
     return new FeedView(
         PlanBrief.of(sheet.feed().plan()),
         questions(sheet),
@@ -168,11 +182,20 @@ public record FeedView(
         sheet.feed().plan().undo(),
         findings.stream().findFirst().map(Finding::verdict).orElse(Verdict.WITHIN),
         findings.stream().map(FindingView::of).toList(),
+        fix(sheet, findings),
         cuts(sheet),
         sheet.bill().lines().stream().map(line -> new BillLine(line.what(), line.count())).toList(),
         sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
         sheet.feed().parts().stream().map(FeedView::part).toList(),
         DrawingLayout.of(Schematic.of(sheet.feed())));
+  }
+
+  private static @Nullable FixChoice fix(FeedSheet sheet, List<Finding> findings)
+      throws FeedProblem {
+    Optional<Finding> gravest =
+        findings.stream().findFirst().filter(finding -> finding.verdict() == Verdict.OUT);
+    Optional<Fix> fix = gravest.isEmpty() ? Optional.empty() : Fix.of(sheet, gravest.get());
+    return fix.map(one -> new FixChoice(one.words(), one.answers(), one.changes())).orElse(null);
   }
 
   private static List<QuestionView> questions(FeedSheet sheet) {

@@ -1,0 +1,115 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { actingName, api, unwrap, type FeedEdit } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+
+type Setting = FeedEdit['settings'][number];
+
+const WRITING_VOLTS = 12.6;
+
+function written(settings: Setting[]) {
+  return settings
+    .filter((one) => one.taken)
+    .map((one) => ({ parameter: one.parameter, value: one.after }));
+}
+
+/** The body computer's lamp functions, and a log of what was set in it. */
+export function BodyComputer({
+  feed,
+  connected,
+  onChange,
+}: {
+  feed: FeedEdit;
+  connected: boolean;
+  onChange: (settings: Setting[]) => void;
+}) {
+  const now = useQuery({
+    queryKey: ['body-computer', feed.settings],
+    queryFn: () =>
+      unwrap(
+        api.POST('/api/standin/body-computer', {
+          body: { written: written(feed.settings), volts: WRITING_VOLTS },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+  const write = async (parameter: string, value: string) => {
+    const answer = await unwrap(
+      api.POST('/api/standin/body-computer', {
+        body: {
+          written: written(feed.settings),
+          write: { parameter, value },
+          volts: connected ? WRITING_VOLTS : 0,
+        },
+      }),
+    );
+    if (answer.outcome) {
+      onChange([
+        ...feed.settings,
+        {
+          parameter,
+          before: answer.outcome.before,
+          after: value,
+          result: answer.outcome.says,
+          taken: answer.outcome.taken,
+          person: actingName(),
+          at: new Date().toISOString(),
+        },
+      ]);
+    }
+  };
+  return (
+    <Box maxW="860px" pt="18px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="19px">
+        Body computer
+      </Box>
+      <Box color="quiet">
+        A simulated one stands in for the adapter. Function present first, then lamp type; every
+        value is read back and written down.
+      </Box>
+      {now.data?.parameters.map((parameter) => (
+        <Flex
+          key={parameter.name}
+          align="center"
+          gap="10px"
+          wrap="wrap"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          py="2px"
+          role="group"
+          aria-label={parameter.name}
+        >
+          <Box flex="1" minW="180px">
+            {parameter.name}
+          </Box>
+          {parameter.values.map((value) => (
+            <PlainButton
+              key={value}
+              px="12px"
+              aria-pressed={parameter.value === value}
+              bg={parameter.value === value ? 'lampFill' : undefined}
+              color={parameter.value === value ? 'onLamp' : 'ink'}
+              onClick={() => void write(parameter.name, value)}
+            >
+              {value}
+            </PlainButton>
+          ))}
+        </Flex>
+      ))}
+      {feed.settings.map((one, index) => (
+        <Flex key={`${one.at} ${index}`} gap="12px" py="4px" fontSize="14px">
+          <Box w="52px" color="quiet">
+            {one.at.slice(11, 16)}
+          </Box>
+          <Box flex="1" color={one.taken ? 'ink' : 'out'}>
+            {one.parameter}: {one.before} → {one.after}. {one.result}
+            <Box as="span" color="quiet">
+              {' '}
+              · {one.person}
+            </Box>
+          </Box>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

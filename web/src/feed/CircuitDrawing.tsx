@@ -1,0 +1,263 @@
+import { Box } from '@chakra-ui/react';
+import type { KeyboardEvent } from 'react';
+import type {
+  CircuitDrawing as Drawing,
+  FeedPart,
+  FeedSheet,
+  Finding,
+  PlacedSymbol,
+  SolvedFeed,
+} from '../app/api/client';
+import { paint } from '../app/theme';
+import { DrawingGround } from '../drawing/DrawingGround';
+import { Label } from '../drawing/Label';
+import { CircuitSymbol } from './CircuitSymbol';
+import { told, type Told } from './told';
+import { fitScale, points, wireColour, wireWidth } from './wires';
+
+const BAR = 30;
+
+/** The circuit from the battery above to the body's ground below, as it stands now. */
+export function CircuitDrawing({
+  sheet,
+  solved,
+  onPart,
+}: {
+  sheet: FeedSheet;
+  solved: SolvedFeed | undefined;
+  onPart: (id: string) => void;
+}) {
+  const { drawing } = sheet;
+  return (
+    <DrawingGround label="The circuit, from battery to ground" ground="ground">
+      {(size) => {
+        const scale = fitScale(
+          { width: drawing.width, height: drawing.height + 2 * BAR },
+          { width: size.width, height: size.height },
+        );
+        const width = Math.max(drawing.width, size.width / scale);
+        const height = drawing.height + 2 * BAR;
+        return (
+          <Box
+            w="100%"
+            h="100%"
+            overflow="auto"
+            tabIndex={0}
+            role="region"
+            aria-label="The circuit; it can be scrolled"
+          >
+            <svg
+              width={width * scale}
+              height={height * scale}
+              viewBox={`0 0 ${width} ${height}`}
+              style={{ display: 'block' }}
+              role="group"
+              aria-label={`Circuit: ${sheet.plan.title}`}
+            >
+              <Bars solved={solved} width={width} height={height} />
+              <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
+                <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
+                {drawing.symbols.map((box) => (
+                  <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
+                ))}
+              </g>
+            </svg>
+          </Box>
+        );
+      }}
+    </DrawingGround>
+  );
+}
+
+function Bars({
+  solved,
+  width,
+  height,
+}: {
+  solved: SolvedFeed | undefined;
+  width: number;
+  height: number;
+}) {
+  const engine = solved?.controls.key === 'ENGINE';
+  return (
+    <g>
+      <rect x="0" y="0" width={width} height={BAR} fill={paint('panel')} />
+      <Label x={14} y={20} as="figure" size={15}>
+        battery{solved ? `, ${solved.battery.metric}` : ''}
+        {engine ? ', engine running' : ''}
+      </Label>
+      <rect x="0" y={height - BAR} width={width} height={BAR} fill={paint('floor')} />
+      <Label x={14} y={height - 10} as="figure" size={15} colour="floorInk">
+        body ground{solved ? `, ${solved.body.metric} above the battery’s own` : ''}
+      </Label>
+    </g>
+  );
+}
+
+/** The verdict that weighs most on a part, if any is not within. */
+export function troubleOf(findings: Finding[], part: string): Finding | undefined {
+  const about = findings.filter((one) => one.id.endsWith(`.${part}`));
+  return (
+    about.find((one) => one.verdict === 'OUT') ?? about.find((one) => one.verdict === 'AT_EDGE')
+  );
+}
+
+function partOf(sheet: FeedSheet, id: string): FeedPart | undefined {
+  return sheet.parts.find((part) => part.id === id);
+}
+
+function pressed(act: () => void) {
+  return {
+    role: 'button',
+    tabIndex: 0,
+    style: { cursor: 'pointer' },
+    onClick: act,
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key === 'Enter' || event.key === ' ') {
+        event.preventDefault();
+        act();
+      }
+    },
+  } as const;
+}
+
+function Lines({
+  sheet,
+  drawing,
+  solved,
+  onPart,
+}: {
+  sheet: FeedSheet;
+  drawing: Drawing;
+  solved: SolvedFeed | undefined;
+  onPart: (id: string) => void;
+}) {
+  return (
+    <g fill="none" strokeLinejoin="round">
+      {drawing.links.map((link) => (
+        <polyline
+          key={link.part}
+          points={points(link.spots)}
+          stroke={paint('quiet')}
+          strokeWidth="1.4"
+          strokeDasharray="1.5 4.5"
+          strokeLinecap="round"
+        />
+      ))}
+      {drawing.paths.map((path) => {
+        const part = partOf(sheet, path.wire);
+        const now = solved?.parts.find((one) => one.id === path.wire);
+        if (!path.wire) {
+          return (
+            <polyline
+              key={path.id}
+              points={points(path.spots)}
+              stroke={paint('ink')}
+              strokeWidth="1.6"
+            />
+          );
+        }
+        const width = wireWidth(part);
+        const words = told(sheet, part, now);
+        return (
+          <g
+            key={path.id}
+            {...pressed(() => onPart(path.wire))}
+            aria-label={`Wire: ${words.name}, ${words.line}`}
+          >
+            <polyline points={points(path.spots)} stroke="transparent" strokeWidth="24" />
+            <polyline points={points(path.spots)} stroke={paint('rule')} strokeWidth={width + 2} />
+            <polyline points={points(path.spots)} stroke={wireColour(part)} strokeWidth={width} />
+            {now?.flows && (
+              <polyline
+                points={points(path.spots)}
+                stroke={paint('onLamp')}
+                strokeWidth={Math.max(1.4, width / 2)}
+                strokeDasharray="2.5 6"
+                strokeLinecap="round"
+              />
+            )}
+            <Words x={path.label.x} y={path.label.y} words={words} />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+function Words({ x, y, words }: { x: number; y: number; words: Told }) {
+  return (
+    <g stroke="none">
+      <Label x={x} y={y + 13} as="figure" size={14} colour={words.out ? 'out' : 'ink'}>
+        {words.name}
+      </Label>
+      <Label x={x} y={y + 29} size={12.5} colour={words.out ? 'out' : 'quiet'}>
+        {words.line}
+      </Label>
+    </g>
+  );
+}
+
+const NAMELESS: PlacedSymbol['symbol'][] = ['BAR_END', 'JUNCTION', 'MAKE', 'BREAK', 'CHANGE_OVER'];
+
+function Symbol({
+  box,
+  sheet,
+  solved,
+  onPart,
+}: {
+  box: PlacedSymbol;
+  sheet: FeedSheet;
+  solved: SolvedFeed | undefined;
+  onPart: (id: string) => void;
+}) {
+  const part = partOf(sheet, box.part);
+  const now = solved?.parts.find((one) => one.id === box.part);
+  const words = told(sheet, part, now);
+  const shape = <CircuitSymbol box={box} now={now} />;
+  const pins = box.pins.map((pin) => {
+    const above = pin.at.y < box.y + box.height / 2;
+    return pin.terminal ? (
+      <Label
+        key={`${pin.terminal} ${pin.at.x}`}
+        x={box.symbol === 'MODULE' ? pin.at.x : pin.at.x - 5}
+        y={box.symbol === 'MODULE' ? pin.at.y + (above ? 14 : -5) : pin.at.y + (above ? 11 : -1)}
+        as="scale"
+        size={12.5}
+        colour="quiet"
+        anchor={box.symbol === 'MODULE' ? 'middle' : 'end'}
+      >
+        {pin.terminal}
+      </Label>
+    ) : null;
+  });
+  if (!box.part) {
+    return shape;
+  }
+  const contact = NAMELESS.includes(box.symbol);
+  return (
+    <g
+      {...pressed(() => onPart(box.part))}
+      aria-label={`${words.name}${contact ? ', contact' : ''}${words.line ? `, ${words.line}` : ''}`}
+    >
+      <rect
+        x={box.x - 4}
+        y={box.y - 2}
+        width={box.width + 8}
+        height={box.height + 4}
+        fill="transparent"
+      />
+      {shape}
+      {pins}
+      {box.symbol === 'MODULE' ? (
+        <Label x={box.x + box.width / 2} y={box.y + box.height / 2 + 5} as="figure" anchor="middle">
+          {words.name}
+        </Label>
+      ) : (
+        !contact && (
+          <Words x={box.x + box.width + 8} y={box.y + (box.height - 34) / 2} words={words} />
+        )
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,102 @@
+import { Box, Grid } from '@chakra-ui/react';
+import type { Controls, FeedSheet } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { KEYS, LIGHTS, TURNS } from './words';
+
+function Buttons<T extends string>({
+  label,
+  options,
+  value,
+  set,
+}: {
+  label: string;
+  options: readonly (readonly [T, string])[];
+  value: T;
+  set: (value: T) => void;
+}) {
+  return (
+    <Box role="group" aria-label={label} pb="8px">
+      <Box fontFamily="heading" fontWeight="600" pb="3px">
+        {label}
+      </Box>
+      <Grid templateColumns="repeat(2, minmax(0, 1fr))" gap="4px">
+        {options.map(([option, words]) => (
+          <PlainButton
+            key={option}
+            borderRadius="6px"
+            px="4px"
+            aria-pressed={value === option}
+            bg={value === option ? 'lampFill' : 'panel'}
+            color={value === option ? 'onLamp' : 'ink'}
+            borderColor={value === option ? 'lampFill' : 'rule'}
+            onClick={() => set(option)}
+          >
+            {words}
+          </PlainButton>
+        ))}
+      </Grid>
+    </Box>
+  );
+}
+
+const ON_OFF = [
+  ['off', 'off'],
+  ['on', 'on'],
+] as const;
+
+/** The driver's controls, as far as the plan has anything to do with them. */
+export function DriverSeat({
+  sheet,
+  controls,
+  set,
+}: {
+  sheet: FeedSheet;
+  controls: Controls;
+  set: (controls: Controls) => void;
+}) {
+  const asked = (needs: (controls: Controls) => boolean) =>
+    sheet.states.some((state) => needs(state.controls));
+  return (
+    <Box>
+      <Box color="quiet" fontSize="15px" pb="6px">
+        In the driver’s seat
+      </Box>
+      <Buttons
+        label="Key"
+        options={KEYS}
+        value={controls.key}
+        set={(key) => set({ ...controls, key })}
+      />
+      <Buttons
+        label="Lights"
+        options={LIGHTS}
+        value={controls.lights}
+        set={(lights) => set({ ...controls, lights })}
+      />
+      {asked((at) => at.fog) && (
+        <Buttons
+          label="Fog switch"
+          options={ON_OFF}
+          value={controls.fog ? 'on' : 'off'}
+          set={(on) => set({ ...controls, fog: on === 'on' })}
+        />
+      )}
+      {asked((at) => at.auxiliary) && (
+        <Buttons
+          label="Auxiliary switch"
+          options={ON_OFF}
+          value={controls.auxiliary ? 'on' : 'off'}
+          set={(on) => set({ ...controls, auxiliary: on === 'on' })}
+        />
+      )}
+      {asked((at) => at.turn !== 'OFF') && (
+        <Buttons
+          label="Turn"
+          options={TURNS}
+          value={controls.turn}
+          set={(turn) => set({ ...controls, turn })}
+        />
+      )}
+    </Box>
+  );
+}

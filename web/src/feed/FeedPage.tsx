@@ -1,0 +1,429 @@
+import { Box } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { uuidv7 } from 'uuidv7';
+import type {
+  ChosenPlan,
+  Controls,
+  FeedEdit,
+  FeedPage as Page,
+  FeedProposal,
+  SourceEdit,
+} from '../app/api/client';
+import { putFeed, solveFeed, useFeedPage } from '../app/api/queries';
+import { ActButton, BareButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { JobStage } from '../app/JobStage';
+import { JobStrip } from '../app/JobStrip';
+import { Key } from '../app/Key';
+import { NextStage } from '../app/NextStage';
+import { Sheet } from '../app/Sheet';
+import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { ToolButton } from '../app/ToolButton';
+import { useJudged } from '../app/useJudged';
+import { useToYard } from '../app/useToYard';
+import { Cautions } from '../finding/Cautions';
+import { FindingsDialog } from '../finding/FindingsDialog';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { BothVersions, differing } from '../kept/BothVersions';
+import { KeptBand } from '../kept/KeptBand';
+import { useKept } from '../kept/useKept';
+import { Battery } from './Battery';
+import { BodyComputer } from './BodyComputer';
+import { CircuitDrawing } from './CircuitDrawing';
+import { DriverSeat } from './DriverSeat';
+import { Lists } from './Lists';
+import { Measured } from './Measured';
+import { PartSheet } from './PartSheet';
+import { ProbeForm } from './ProbeForm';
+import { Proposals } from './Proposals';
+import { QuestionForm } from './QuestionForm';
+import { Sources } from './Sources';
+import { StatesColumn } from './StatesColumn';
+import { toldFeed } from './toldFeed';
+import { WishGrid } from './WishGrid';
+import { usualWishes } from './words';
+
+type View = 'wishes' | 'circuit' | 'lists' | 'sources' | 'measured' | 'battery';
+type Shown =
+  | { what: 'part'; id: string }
+  | { what: 'probe'; wire: SourceEdit }
+  | { what: 'questions' | 'findings' | 'cautions' | 'both' }
+  | undefined;
+
+const VIEWS: readonly (readonly [View, string, string])[] = [
+  ['wishes', 'Wishes and plans', '1'],
+  ['circuit', 'Circuit', '2'],
+  ['lists', 'Order and cut list', '3'],
+  ['sources', 'Sources', '4'],
+  ['measured', 'Measured', '5'],
+  ['battery', 'Battery', '6'],
+];
+
+const DRIVING: Controls = {
+  key: 'ENGINE',
+  lights: 'DIPPED',
+  fog: false,
+  turn: 'OFF',
+  auxiliary: false,
+};
+
+export function FeedPage() {
+  return (
+    <JobStage usePage={useFeedPage}>
+      {(page, offline) => <Feed page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Feed({ page, offline }: { page: Page; offline: boolean }) {
+  const client = useQueryClient();
+  const jobId = page.job.id;
+  const kept = useKept<FeedEdit>(
+    { version: page.version, content: page.feed },
+    async (version, content) => {
+      const fresh = await putFeed(jobId, version, content);
+      client.setQueryData(['feed', jobId], fresh);
+      return { version: fresh.version, content: fresh.feed };
+    },
+  );
+  const feed = kept.content;
+  const { sheet } = page;
+  const plan = feed.plan;
+  const [view, setView] = useState<View>(sheet ? 'circuit' : 'wishes');
+  const [shown, setShown] = useState<Shown>();
+  const [worked, setWorked] = useState<Worked>();
+  const [controls, setControls] = useState<Controls>(
+    sheet?.states.find(
+      (state) => state.state.endsWith('_FOG') && state.controls.lights === 'DIPPED',
+    )?.controls ?? DRIVING,
+  );
+  const ask = useCallback(
+    (at: { plan: ChosenPlan; controls: Controls }) => solveFeed(at.plan, at.controls),
+    [],
+  );
+  const { answer: solved, judge } = useJudged(ask);
+  const keptPlan = page.feed.plan;
+  useEffect(() => {
+    if (keptPlan) {
+      void judge({ plan: keptPlan, controls });
+    }
+  }, [keptPlan, controls, judge]);
+
+  const change = (part: Partial<FeedEdit>) => kept.change({ ...feed, ...part });
+  const close = () => setShown(undefined);
+  const wishes = feed.wishes.length > 0 || plan ? feed.wishes : usualWishes(page.functions);
+  const take = (proposal: FeedProposal) => {
+    change({
+      wishes,
+      plan: {
+        id: proposal.plan.id,
+        version: proposal.plan.version,
+        answers: proposal.answers,
+        changes: {},
+      },
+    });
+    setView('circuit');
+  };
+  useToYard();
+  useViewKeys(setView);
+  useCommand(
+    'q',
+    'What the plan asks',
+    useCallback(() => setShown({ what: 'questions' }), []),
+  );
+  useCommand(
+    'f',
+    'All findings',
+    useCallback(() => setShown({ what: 'findings' }), []),
+  );
+  useCommand(
+    'w',
+    'Cautions',
+    useCallback(() => setShown({ what: 'cautions' }), []),
+  );
+  const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
+  const fix = sheet?.fix;
+  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  const cautions = [
+    ...page.cautions,
+    ...(sheet?.plan.cautions ?? []).map((text, index) => ({
+      id: `plan ${index}`,
+      text,
+      source: {
+        mark: 'COMMON_PRACTICE',
+        words: 'common practice',
+        reference: sheet?.plan.title ?? '',
+      } as const,
+    })),
+  ];
+  return (
+    <StageFrame
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here="FEED" offline={offline} />}
+      strip={<JobStrip job={page.job} here="FEED" />}
+      leftWidth="186px"
+      left={
+        <StageColumn
+          label="The driver’s controls"
+          foot={
+            <Cautions
+              cautions={cautions}
+              where="at the wires"
+              open={shown?.what === 'cautions'}
+              setOpen={(on) => setShown(on ? { what: 'cautions' } : undefined)}
+            />
+          }
+        >
+          {sheet ? (
+            <DriverSeat sheet={sheet} controls={controls} set={setControls} />
+          ) : (
+            <Box color="quiet">
+              The driver’s controls stand here once a plan is taken: each turn of the key solves its
+              circuit.
+            </Box>
+          )}
+        </StageColumn>
+      }
+      drawing={
+        <>
+          <DrawingTools>
+            {VIEWS.filter(([one]) => sheet || one === 'wishes' || one === 'sources').map(
+              ([one, words, key]) => (
+                <ToolButton
+                  key={one}
+                  on={view === one}
+                  aria-pressed={view === one}
+                  onClick={() => setView(one)}
+                >
+                  {words}
+                  <Key name={key} />
+                </ToolButton>
+              ),
+            )}
+          </DrawingTools>
+          <Box
+            flex={{ base: 'none', lg: '1' }}
+            h={{ base: view === 'circuit' ? '460px' : 'auto', lg: 'auto' }}
+            minH="0"
+          >
+            {view === 'circuit' && sheet ? (
+              <CircuitDrawing
+                sheet={sheet}
+                solved={solved}
+                onPart={(id) => setShown({ what: 'part', id })}
+              />
+            ) : (
+              <Box
+                h="100%"
+                overflowY="auto"
+                px={{ base: '14px', lg: '22px' }}
+                py="12px"
+                tabIndex={0}
+                role="region"
+                aria-label={VIEWS.find(([one]) => one === view)?.[1]}
+              >
+                {view === 'wishes' && (
+                  <WishGrid page={page} wishes={wishes} set={(next) => change({ wishes: next })} />
+                )}
+                {view === 'lists' && sheet && <Lists sheet={sheet} job={page.job} />}
+                {view === 'sources' && (
+                  <Sources
+                    page={page}
+                    onEdit={(wire) => setShown({ what: 'probe', wire })}
+                    onAdd={() => setShown({ what: 'probe', wire: freshWire() })}
+                  />
+                )}
+                {view === 'measured' && sheet && (
+                  <Measured
+                    sheet={sheet}
+                    feed={feed}
+                    onChange={(readings) => change({ readings })}
+                    onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+                  />
+                )}
+                {view === 'battery' && (
+                  <>
+                    <Battery page={page} feed={feed} steps={sheet?.order ?? []} onChange={change} />
+                    <BodyComputer
+                      feed={feed}
+                      connected={page.connected}
+                      onChange={(settings) => change({ settings })}
+                    />
+                  </>
+                )}
+              </Box>
+            )}
+          </Box>
+        </>
+      }
+      right={
+        sheet && view !== 'wishes' ? (
+          <StatesColumn
+            sheet={sheet}
+            solved={solved}
+            controls={controls}
+            onState={setControls}
+            onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+          />
+        ) : (
+          <Box
+            h="100%"
+            overflowY="auto"
+            px="18px"
+            py="12px"
+            bg="panel"
+            tabIndex={0}
+            role="region"
+            aria-label="Plans"
+          >
+            <Proposals jobId={jobId} wishes={wishes} takenId={plan?.id} onTake={take} />
+          </Box>
+        )
+      }
+      rightWidth={view === 'wishes' || !sheet ? '500px' : '384px'}
+      band={
+        <KeptBand
+          findings={sheet?.findings ?? []}
+          empty={{
+            headline: 'No plan taken yet',
+            detail: 'Say what the lamps should do; the plans that do it stand beside.',
+          }}
+          kept={kept}
+          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          onSeeBoth={() => setShown({ what: 'both' })}
+          onDropped={() => void client.invalidateQueries({ queryKey: ['feed', jobId] })}
+          onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        >
+          {sheet && (
+            <>
+              <BareButton color="quiet" onClick={() => setShown({ what: 'questions' })}>
+                What the plan asks
+                <Key name="q" />
+              </BareButton>
+              <BareButton color="quiet" onClick={() => setShown({ what: 'findings' })}>
+                {sheet.findings.length} findings
+              </BareButton>
+            </>
+          )}
+          {fix && plan ? (
+            <ActButton
+              onClick={() =>
+                change({ plan: { ...plan, answers: fix.answers, changes: fix.changes } })
+              }
+            >
+              Take {fix.words}
+            </ActButton>
+          ) : (
+            <NextStage job={page.job} here="FEED" />
+          )}
+        </KeptBand>
+      }
+    >
+      <Sheet title={part ? part.id : 'Part'} open={shown?.what === 'part'} close={close}>
+        {part && sheet && plan && (
+          <PartSheet
+            key={part.id}
+            part={part}
+            sheet={sheet}
+            solved={solved}
+            onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+            onChange={(values) => {
+              change({
+                plan: {
+                  ...plan,
+                  changes: { ...plan.changes, [part.id]: { ...plan.changes[part.id], ...values } },
+                },
+              });
+              close();
+            }}
+          />
+        )}
+      </Sheet>
+      <Sheet title="What the plan asks" open={shown?.what === 'questions'} close={close} size="xl">
+        {sheet && plan && (
+          <QuestionForm
+            sheet={sheet}
+            plan={plan}
+            problem={kept.error?.message}
+            onDone={(answers) => {
+              change({ plan: { ...plan, answers } });
+              close();
+            }}
+          />
+        )}
+      </Sheet>
+      <Sheet title="A wire, probed" open={shown?.what === 'probe'} close={close}>
+        {shown?.what === 'probe' && (
+          <ProbeForm
+            wire={shown.wire}
+            onDone={(wire) => {
+              change({
+                sources: [...feed.sources.filter((one) => one.id !== wire.id), wire],
+              });
+              close();
+            }}
+            onRemove={
+              feed.sources.some((one) => one.id === shown.wire.id)
+                ? () => {
+                    change({ sources: feed.sources.filter((one) => one.id !== shown.wire.id) });
+                    close();
+                  }
+                : undefined
+            }
+          />
+        )}
+      </Sheet>
+      <Sheet
+        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        open={shown?.what === 'both' && theirs !== undefined}
+        close={close}
+      >
+        {theirs && (
+          <BothVersions
+            theirName={kept.conflict?.changedBy ?? ''}
+            lines={differing(
+              Object.fromEntries(toldFeed(theirs.feed)),
+              Object.fromEntries(toldFeed(feed)),
+            )}
+          />
+        )}
+      </Sheet>
+      <FindingsDialog
+        findings={sheet?.findings ?? []}
+        open={shown?.what === 'findings'}
+        close={close}
+        onAsk={setWorked}
+      />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}
+
+function freshWire(): SourceEdit {
+  return {
+    id: uuidv7(),
+    place: '',
+    colour: '',
+    ground: 'battery’s own negative',
+    supplyVolts: 12.6,
+    readings: [],
+  };
+}
+
+function useViewKeys(setView: (view: View) => void) {
+  useViewKey('1', 'Wishes and plans', 'wishes', setView);
+  useViewKey('2', 'Circuit', 'circuit', setView);
+  useViewKey('3', 'Order and cut list', 'lists', setView);
+  useViewKey('4', 'Sources', 'sources', setView);
+  useViewKey('5', 'Measured', 'measured', setView);
+  useViewKey('6', 'Battery', 'battery', setView);
+}
+
+function useViewKey(key: string, words: string, view: View, setView: (view: View) => void) {
+  useCommand(
+    key,
+    words,
+    useCallback(() => setView(view), [setView, view]),
+  );
+}

@@ -1,0 +1,83 @@
+import type { SolvedFeed } from '../app/api/client';
+import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
+
+/** Where lamps of a function sit on a plain front: out from the middle and up, and how large. */
+const PLACES: Record<string, { out: number; up: number; radius: number; words: string }> = {
+  MAIN: { out: 74, up: 62, radius: 9, words: 'main' },
+  DIPPED: { out: 98, up: 62, radius: 11, words: 'low' },
+  POSITION: { out: 118, up: 62, radius: 5, words: 'position' },
+  TURN: { out: 132, up: 60, radius: 6, words: 'turn' },
+  DRL: { out: 92, up: 38, radius: 7, words: 'running' },
+  FRONT_FOG: { out: 104, up: 22, radius: 9, words: 'fog' },
+  DRIVING: { out: 34, up: 40, radius: 9, words: 'driving' },
+  SIDE_MARKER: { out: 142, up: 40, radius: 5, words: 'marker' },
+};
+
+const WIDTH = 360;
+const HEIGHT = 118;
+const FLOOR = 100;
+
+/** The vehicle's front, seen standing before it: its lamps as bright as they are solved. */
+export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
+  const lamps = (solved?.parts ?? []).flatMap((part) => (part.lamp ? [part.lamp] : []));
+  const brightest = new Map<string, number>();
+  for (const lamp of lamps) {
+    const key = `${lamp.function} ${lamp.side}`;
+    brightest.set(key, Math.max(brightest.get(key) ?? 0, lamp.light.value));
+  }
+  const lit = [...brightest.entries()].filter(([, light]) => light >= 1).length;
+  return (
+    <svg
+      width="100%"
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`The front, seen standing before it: ${lit} lamps lit`}
+    >
+      <g fill="none" stroke={paint('rule')} strokeWidth="1.5">
+        <path d="M30 96V58q2 -20 26 -26l40 -22h168l40 22q24 6 26 26v38z" fill={paint('plaster')} />
+        <path d="M108 30h144l-10 -16h-124z" />
+        <line x1="0" x2={WIDTH} y1={FLOOR} y2={FLOOR} />
+      </g>
+      {[...brightest.entries()].map(([key, light]) => {
+        const [of = '', side] = key.split(' ');
+        const place = PLACES[of];
+        if (!place) {
+          return null;
+        }
+        // the vehicle's left stands at the right of who looks at it
+        const x = WIDTH / 2 + (side === 'LEFT' ? place.out : -place.out);
+        const y = FLOOR - place.up + 8;
+        const strength = Math.min(1, light / 100);
+        return (
+          <g key={key}>
+            <circle
+              cx={x}
+              cy={y}
+              r={place.radius * 2.2}
+              fill={paint('lamp')}
+              opacity={0.28 * strength}
+            />
+            <circle
+              cx={x}
+              cy={y}
+              r={place.radius}
+              fill={strength > 0.01 ? paint('lampFill') : paint('ground')}
+              fillOpacity={strength > 0.01 ? 0.25 + 0.75 * strength : 1}
+              stroke={paint('ink')}
+            />
+          </g>
+        );
+      })}
+      <Label x={4} y={FLOOR + 14} as="scale" size={13} colour="quiet">
+        right
+      </Label>
+      <Label x={WIDTH - 4} y={FLOOR + 14} as="scale" size={13} colour="quiet" anchor="end">
+        left
+      </Label>
+      <Label x={WIDTH / 2} y={FLOOR + 14} as="scale" size={13} colour="quiet" anchor="middle">
+        seen standing before it
+      </Label>
+    </svg>
+  );
+}

@@ -1,0 +1,107 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { FeedSheet, Job } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+
+function Heading({ children }: { children: ReactNode }) {
+  return (
+    <Box fontFamily="heading" fontWeight="600" fontSize="19px" pt="14px" pb="4px">
+      {children}
+    </Box>
+  );
+}
+
+const BATTERY: Record<FeedSheet['order'][number]['battery'], string> = {
+  OFF: 'negative off',
+  ON: 'battery on',
+  ANY: '',
+};
+
+/** Order of connecting, cut list and parts: the same plan, to be worked from. */
+export function Lists({ sheet, job }: { sheet: FeedSheet; job: Job }) {
+  const units = useUnits();
+  const files = `/api/jobs/${job.id}/feed`;
+  return (
+    <Box maxW="860px">
+      <Flex gap="8px" wrap="wrap" pt="4px">
+        <Download href={`${files}/sheet.pdf?units=${units}`}>Wiring sheet, PDF</Download>
+        <Download href={`${files}/sheet.svg`}>Circuit, SVG</Download>
+        <Download href={`${files}/parts.csv`}>Parts, CSV</Download>
+        <Download href={`${files}/netlist?state=LOW`}>Netlist, low beam</Download>
+      </Flex>
+      <Heading>Order of connecting</Heading>
+      <Box as="ol">
+        {sheet.order.map((step, index) => (
+          <Flex
+            as="li"
+            key={step.does}
+            gap="12px"
+            py="6px"
+            borderTopWidth="1px"
+            borderColor="hairline"
+          >
+            <Box w="26px" color="quiet">
+              {index + 1}
+            </Box>
+            <Box flex="1">{step.does}</Box>
+            <Box color={step.battery === 'ON' ? 'edge' : 'quiet'} whiteSpace="nowrap">
+              {BATTERY[step.battery]}
+            </Box>
+          </Flex>
+        ))}
+      </Box>
+      {sheet.undo && (
+        <>
+          <Heading>To undo it</Heading>
+          <Box>{sheet.undo}</Box>
+        </>
+      )}
+      <Heading>Cut list</Heading>
+      {sheet.cuts.length === 0 && <Box color="quiet">No wire is cut for this plan.</Box>}
+      {sheet.cuts.map((reel) => (
+        <Box key={`${reel.size} ${reel.colour}`} pb="8px">
+          <Box
+            fontFamily="heading"
+            fontWeight="600"
+            borderTopWidth="1px"
+            borderColor="rule"
+            py="4px"
+          >
+            {reel.size}, {reel.colour}: {figureText(reel.total, units)}
+          </Box>
+          {reel.pieces.map((piece) => (
+            <Flex key={piece.label} gap="12px" py="3px" wrap="wrap">
+              <Box w="90px" textAlign="right" fontFamily="heading" fontWeight="600">
+                {figureText(piece.length, units)}
+              </Box>
+              <Box w="220px">{piece.label}</Box>
+              <Box color="quiet">
+                {piece.fromEnd} — {piece.toEnd}
+              </Box>
+            </Flex>
+          ))}
+        </Box>
+      ))}
+      <Heading>Parts</Heading>
+      {sheet.bill.map((line) => (
+        <Flex key={line.what} gap="12px" py="3px">
+          <Box w="44px" textAlign="right" fontFamily="heading" fontWeight="600">
+            {line.count} ×
+          </Box>
+          <Box>{line.what}</Box>
+        </Flex>
+      ))}
+    </Box>
+  );
+}
+
+function Download({ href, children }: { href: string; children: ReactNode }) {
+  return (
+    <PlainButton asChild>
+      <a href={href} download>
+        {children}
+      </a>
+    </PlainButton>
+  );
+}

@@ -1,0 +1,140 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { uuidv7 } from 'uuidv7';
+import {
+  actingName,
+  type DrivingState,
+  type FeedEdit,
+  type FeedSheet,
+  type Finding,
+} from '../app/api/client';
+import { BareButton, PlainButton } from '../app/buttons';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { typedNumber } from './ProbeForm';
+
+/** What a meter showed, laid over what was solved. */
+export function Measured({
+  sheet,
+  feed,
+  onChange,
+  onAsk,
+}: {
+  sheet: FeedSheet;
+  feed: FeedEdit;
+  onChange: (readings: FeedEdit['readings']) => void;
+  onAsk: (finding: Finding) => void;
+}) {
+  const points = [
+    ...new Set(sheet.drawing.symbols.flatMap((box) => box.pins.map((pin) => pin.node))),
+  ].sort();
+  const parts = sheet.parts.filter((part) => !part.factory).map((part) => part.id);
+  const [state, setState] = useState<DrivingState>(sheet.states[0]?.state ?? 'DAY');
+  const [what, setWhat] = useState<'volts' | 'amperes'>('volts');
+  const [place, setPlace] = useState('');
+  const [value, setValue] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const places = what === 'volts' ? points : parts;
+  const chosen = places.includes(place) ? place : (places[0] ?? '');
+  const add = () => {
+    const number = typedNumber(value);
+    if (Number.isNaN(number)) {
+      setProblem('What did the meter show? 13.4');
+      return;
+    }
+    setProblem(undefined);
+    setValue('');
+    onChange([
+      ...feed.readings,
+      {
+        id: uuidv7(),
+        state,
+        amperes: what === 'amperes',
+        place: chosen,
+        value: number,
+        person: actingName(),
+      },
+    ]);
+  };
+  const found = sheet.findings.filter((one) => one.id.startsWith('measured.'));
+  return (
+    <Box maxW="860px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="19px">
+        Measured against solved
+      </Box>
+      <Box color="quiet" pb="8px">
+        Volts against the battery’s own negative post; amperes through a part.
+      </Box>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+      >
+        <Pairs>
+          <Choice
+            label="In the state"
+            value={state}
+            set={setState}
+            options={sheet.states.map((one) => [one.state, one.words] as const)}
+          />
+          <Choice
+            label="What"
+            value={what}
+            set={setWhat}
+            options={[
+              ['volts', 'volts at a point'],
+              ['amperes', 'amperes through a part'],
+            ]}
+          />
+          <Choice
+            label="Where"
+            value={chosen}
+            set={setPlace}
+            options={places.map((one) => [one, one] as const)}
+          />
+          <TextField
+            label={what === 'volts' ? 'The meter shows (V)' : 'The meter shows (A)'}
+            value={value}
+            set={setValue}
+            maxLength={10}
+          />
+        </Pairs>
+        <Flex gap="12px" align="center" py="10px">
+          <PlainButton type="submit">Lay it over</PlainButton>
+          {problem && (
+            <Box role="alert" color="out">
+              {problem}
+            </Box>
+          )}
+        </Flex>
+      </form>
+      {found.map((finding) => (
+        <Flex
+          key={finding.id}
+          gap="10px"
+          align="center"
+          borderTopWidth="1px"
+          borderColor="hairline"
+        >
+          <VerdictShape verdict={finding.verdict} size={18} />
+          <BareButton
+            flex="1"
+            textDecoration="none"
+            whiteSpace="normal"
+            textAlign="left"
+            onClick={() => onAsk(finding)}
+          >
+            <SentenceText sentence={finding.headline} />
+          </BareButton>
+        </Flex>
+      ))}
+      {feed.readings.length > 0 && (
+        <BareButton color="quiet" onClick={() => onChange(feed.readings.slice(0, -1))}>
+          Take the last reading back
+        </BareButton>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,130 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState, type ReactNode } from 'react';
+import type { FeedPart, FeedSheet, Finding, SolvedFeed } from '../app/api/client';
+import { ActButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+import { Choice, Pairs, TextField } from '../settings/fields';
+import { FormFoot } from '../settings/FormFoot';
+
+/** A part: what it does now, what is said of it, and what of it can be changed. */
+export function PartSheet({
+  part,
+  sheet,
+  solved,
+  onChange,
+  onAsk,
+}: {
+  part: FeedPart;
+  sheet: FeedSheet;
+  solved: SolvedFeed | undefined;
+  onChange: (values: Record<string, string>) => void;
+  onAsk: (finding: Finding) => void;
+}) {
+  const units = useUnits();
+  const [values, setValues] = useState<Record<string, string>>({});
+  const now = solved?.parts.find((one) => one.id === part.id);
+  const nodes = [...new Set(Object.values(part.values))].filter(
+    (value) => solved?.nodes[value] !== undefined,
+  );
+  const findings = sheet.findings.filter((one) => one.id.endsWith(`.${part.id}`));
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onChange(values);
+      }}
+    >
+      {now && (
+        <Flex gap="10px 28px" wrap="wrap" pb="12px">
+          {Object.entries(now.amps).map(([branch, amps]) => (
+            <Figure key={branch} label={branch || 'through it'}>
+              {figureText(amps, units)}
+            </Figure>
+          ))}
+          <Figure label="over it">{figureText(now.volts, units)}</Figure>
+          {now.lamp && (
+            <Figure label="of its rated light">{figureText(now.lamp.light, units)}</Figure>
+          )}
+          {now.load && <Figure label="of what it bears">{figureText(now.load, units)}</Figure>}
+          {nodes.map((node) => {
+            const volts = solved?.nodes[node];
+            return (
+              volts && (
+                <Figure key={node} label={`at ${node}`}>
+                  {figureText(volts, units)}
+                </Figure>
+              )
+            );
+          })}
+        </Flex>
+      )}
+      {findings.map((finding) => (
+        <Flex
+          as="button"
+          {...{ type: 'button' }}
+          key={finding.id}
+          w="100%"
+          minH="48px"
+          gap="10px"
+          align="center"
+          textAlign="left"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          cursor="pointer"
+          onClick={() => onAsk(finding)}
+        >
+          <VerdictShape verdict={finding.verdict} size={18} />
+          <SentenceText sentence={finding.headline} />
+        </Flex>
+      ))}
+      {part.changes.length > 0 && (
+        <>
+          <Box pt="10px">
+            <Pairs>
+              {part.changes.map((change) => {
+                const value = values[change.name] ?? change.value;
+                const set = (to: string) =>
+                  setValues((before) => ({ ...before, [change.name]: to }));
+                return change.options.length > 0 ? (
+                  <Choice
+                    key={change.name}
+                    label={change.asks}
+                    value={value}
+                    set={set}
+                    options={change.options.map((one) => [one.value, one.says] as const)}
+                  />
+                ) : (
+                  <TextField
+                    key={change.name}
+                    label={change.asks}
+                    value={value}
+                    set={set}
+                    maxLength={12}
+                  />
+                );
+              })}
+            </Pairs>
+          </Box>
+          <FormFoot>
+            <ActButton type="submit">Change it</ActButton>
+          </FormFoot>
+        </>
+      )}
+    </form>
+  );
+}
+
+function Figure({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box>
+      <Box color="quiet" fontSize="13.5px">
+        {label}
+      </Box>
+      <Box fontFamily="heading" fontSize="22px" fontWeight="600">
+        {children}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,147 @@
+import { Box, Grid, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Controls, SourceEdit } from '../app/api/client';
+import { ActButton, BareButton } from '../app/buttons';
+import { Pairs, TextField } from '../settings/fields';
+import { FormFoot } from '../settings/FormFoot';
+import { KEYS, LIGHTS } from './words';
+
+/** A number as people type it; NaN for none. */
+export function typedNumber(text: string): number {
+  return text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.'));
+}
+
+type Cells = Record<string, string>;
+
+const cell = (key: Controls['key'], lights: Controls['lights']) => `${key} ${lights}`;
+
+/** A wire's readings: a grid of key against lights, filled in as far as one has got. */
+export function ProbeForm({
+  wire,
+  onDone,
+  onRemove,
+}: {
+  wire: SourceEdit;
+  onDone: (wire: SourceEdit) => void;
+  onRemove?: () => void;
+}) {
+  const [place, setPlace] = useState(wire.place);
+  const [colour, setColour] = useState(wire.colour);
+  const [ground, setGround] = useState(wire.ground);
+  const [supply, setSupply] = useState(String(wire.supplyVolts));
+  const [cells, setCells] = useState<Cells>(() =>
+    Object.fromEntries(wire.readings.map((one) => [cell(one.key, one.lights), String(one.volts)])),
+  );
+  const [problem, setProblem] = useState<string>();
+  const submit = () => {
+    const wrong = Object.values(cells).find(
+      (text) => text.trim() !== '' && Number.isNaN(typedNumber(text)),
+    );
+    if (wrong !== undefined) {
+      setProblem(`“${wrong}” is no number of volts.`);
+    } else if (!place.trim() || !ground.trim()) {
+      setProblem('Say where the wire is, and what it was probed against.');
+    } else if (!(typedNumber(supply) > 0)) {
+      setProblem('Say how high the battery stands: 12.6');
+    } else {
+      onDone({
+        ...wire,
+        place: place.trim(),
+        colour: colour.trim(),
+        ground: ground.trim(),
+        supplyVolts: typedNumber(supply),
+        readings: KEYS.flatMap(([key]) =>
+          LIGHTS.flatMap(([lights]) => {
+            const volts = typedNumber(cells[cell(key, lights)] ?? '');
+            return Number.isNaN(volts) ? [] : [{ key, lights, volts }];
+          }),
+        ),
+      });
+    }
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit();
+      }}
+    >
+      <Pairs>
+        <TextField label="Connector and cavity" value={place} set={setPlace} />
+        <TextField label="Colour" value={colour} set={setColour} maxLength={40} />
+        <TextField label="Probed against" value={ground} set={setGround} />
+        <TextField label="Battery stands at (V)" value={supply} set={setSupply} maxLength={6} />
+      </Pairs>
+      <Box color="quiet" pt="14px" pb="4px">
+        Volts, key down the side, lights across. Leave out what was not read; 0 is dark.
+      </Box>
+      <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">
+        <Box />
+        {LIGHTS.map(([lights, words]) => (
+          <Box key={lights} textAlign="center" fontFamily="heading" fontWeight="600">
+            {words}
+          </Box>
+        ))}
+        {KEYS.map(([key, words]) => (
+          <Row
+            key={key}
+            words={words}
+            cells={LIGHTS.map(([lights, light]) => ({
+              id: cell(key, lights),
+              label: `Key ${words}, lights ${light}`,
+            }))}
+            values={cells}
+            set={(id, value) => setCells((before) => ({ ...before, [id]: value }))}
+          />
+        ))}
+      </Grid>
+      <FormFoot>
+        <ActButton type="submit">Keep the readings</ActButton>
+        {onRemove && (
+          <BareButton type="button" onClick={onRemove}>
+            Remove this wire
+          </BareButton>
+        )}
+        {problem && (
+          <Box role="alert" color="out">
+            {problem}
+          </Box>
+        )}
+      </FormFoot>
+    </form>
+  );
+}
+
+function Row({
+  words,
+  cells,
+  values,
+  set,
+}: {
+  words: string;
+  cells: { id: string; label: string }[];
+  values: Cells;
+  set: (id: string, value: string) => void;
+}) {
+  return (
+    <>
+      <Box alignSelf="center" fontFamily="heading" fontWeight="600">
+        {words}
+      </Box>
+      {cells.map(({ id, label }) => (
+        <Input
+          key={id}
+          h="48px"
+          px="6px"
+          textAlign="center"
+          inputMode="decimal"
+          aria-label={label}
+          autoComplete="off"
+          maxLength={6}
+          value={values[id] ?? ''}
+          onChange={(event) => set(id, event.target.value)}
+        />
+      ))}
+    </>
+  );
+}

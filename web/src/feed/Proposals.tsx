@@ -1,0 +1,121 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import type { FeedProposal, FeedWish } from '../app/api/client';
+import { proposals } from '../app/api/queries';
+import { PlainButton } from '../app/buttons';
+import { SentenceText } from '../finding/SentenceText';
+import { VerdictShape } from '../finding/VerdictShape';
+
+/** The plans that do what is wished, side by side with what each costs. */
+export function Proposals({
+  jobId,
+  wishes,
+  takenId,
+  onTake,
+}: {
+  jobId: string;
+  wishes: FeedWish[];
+  takenId: string | undefined;
+  onTake: (proposal: FeedProposal) => void;
+}) {
+  const found = useQuery({
+    queryKey: ['proposals', jobId, wishes],
+    queryFn: () => proposals(jobId, wishes, {}),
+    enabled: wishes.length > 0,
+    placeholderData: (before) => before,
+    retry: false,
+  });
+  if (wishes.length === 0) {
+    return <Box color="quiet">Plans stand here as soon as one lamp is wished for.</Box>;
+  }
+  return (
+    <Box>
+      <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
+        Plans, the nearest first
+      </Box>
+      {found.error && (
+        <Box role="alert" color="out">
+          {found.error.message}
+        </Box>
+      )}
+      {found.data?.slice(0, 6).map((one) => (
+        <Card
+          key={one.plan.id}
+          proposal={one}
+          taken={one.plan.id === takenId}
+          onTake={() => onTake(one)}
+        />
+      ))}
+    </Box>
+  );
+}
+
+function count(number: number, one: string, many: string): string {
+  return `${number} ${number === 1 ? one : many}`;
+}
+
+function Card({
+  proposal,
+  taken,
+  onTake,
+}: {
+  proposal: FeedProposal;
+  taken: boolean;
+  onTake: () => void;
+}) {
+  const { plan, misses } = proposal;
+  return (
+    <Box borderTopWidth="1px" borderColor="hairline" py="10px" as="article" aria-label={plan.title}>
+      <Flex gap="12px" align="flex-start">
+        <Box flex="1" minW="0">
+          <Flex gap="8px" align="center">
+            <VerdictShape
+              verdict={misses.length > 0 ? 'OUT' : proposal.out > 0 ? 'AT_EDGE' : 'WITHIN'}
+              size={18}
+            />
+            <Box fontFamily="heading" fontWeight="600" fontSize="17px">
+              {plan.title}
+            </Box>
+          </Flex>
+          <Box color="quiet" fontSize="14px" pt="2px">
+            {plan.does}
+          </Box>
+          <Box fontSize="14px" pt="4px">
+            {[
+              misses.length === 0
+                ? 'Does all that is wished'
+                : `${count(misses.length, 'wish', 'wishes')} not met`,
+              count(proposal.addedParts, 'part', 'parts'),
+              plan.factoryCuts === 0
+                ? 'no cut into the loom'
+                : count(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
+              proposal.out > 0 && `${count(proposal.out, 'finding', 'findings')} out`,
+              proposal.sources.length > 0 && `needs the ${proposal.sources.join(', ')}`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Box>
+          {proposal.answered.map((words) => (
+            <Box key={words} fontSize="14px" color="quiet">
+              {words}
+            </Box>
+          ))}
+          {misses.slice(0, 3).map((miss) => (
+            <Box key={miss} fontSize="14px" color="out">
+              {miss}
+            </Box>
+          ))}
+          {misses.length === 0 &&
+            proposal.gravest.slice(0, 2).map((finding) => (
+              <Box key={finding.id} fontSize="14px" color="quiet">
+                <SentenceText sentence={finding.headline} />
+              </Box>
+            ))}
+        </Box>
+        <PlainButton onClick={onTake} aria-label={`Take this plan: ${plan.title}`}>
+          {taken ? 'Take it anew' : 'Take this plan'}
+        </PlainButton>
+      </Flex>
+    </Box>
+  );
+}

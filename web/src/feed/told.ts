@@ -1,0 +1,51 @@
+import type { FeedPart, FeedSheet, PartNow } from '../app/api/client';
+
+/** What stands beside a part on the drawing. */
+export interface Told {
+  name: string;
+  line: string;
+  /** Something about it is out. */
+  out: boolean;
+}
+
+/** A part's name, and what it does now, or what it is while nothing flows. */
+export function told(sheet: FeedSheet, part: FeedPart | undefined, now: PartNow | undefined): Told {
+  if (!part) {
+    return { name: '', line: '', out: false };
+  }
+  const out = sheet.findings.some((one) => one.verdict === 'OUT' && one.id.endsWith(`.${part.id}`));
+  return { name: part.id, line: now?.flows ? flowing(part, now) : still(part), out };
+}
+
+function still({ kind, values }: FeedPart): string {
+  switch (kind) {
+    case 'wire':
+      return `${values.size ?? ''}, ${values.metres ?? ''} m`;
+    case 'fuse':
+    case 'tap':
+      return `${values.amps ?? ''} A`;
+    case 'lamp':
+      return values.watts ? `${values.watts} W` : '';
+    case 'resistor':
+      return `${values.ohms ?? ''} Ω`;
+    case 'dimmer':
+      return `${values.duty ?? ''} %`;
+    default:
+      return '';
+  }
+}
+
+function flowing(part: FeedPart, now: PartNow): string {
+  const amps = Object.values(now.amps)[0]?.metric.replace('−', '') ?? '';
+  switch (part.kind) {
+    case 'wire':
+      return `${amps}, ${now.volts.metric} lost`;
+    case 'fuse':
+    case 'tap':
+      return `${amps} of ${part.values.amps ?? ''} A`;
+    case 'lamp':
+      return `${now.volts.metric}, ${now.lamp?.light.metric.replace(/[.]\d+/, '') ?? ''}`;
+    default:
+      return amps;
+  }
+}
