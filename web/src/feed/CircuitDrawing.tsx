@@ -185,9 +185,17 @@ function Lines({
   );
 }
 
+/** Words stay legible where light or another line runs behind them. */
+const HALO = {
+  paintOrder: 'stroke',
+  stroke: paint('ground'),
+  strokeWidth: 4,
+  strokeLinejoin: 'round',
+} as const;
+
 function Words({ x, y, words }: { x: number; y: number; words: Told }) {
   return (
-    <g stroke="none">
+    <g style={HALO}>
       <Label x={x} y={y + 13} as="figure" size={14} colour={words.out ? 'out' : 'ink'}>
         {words.name}
       </Label>
@@ -199,6 +207,18 @@ function Words({ x, y, words }: { x: number; y: number; words: Told }) {
 }
 
 const NAMELESS: PlacedSymbol['symbol'][] = ['BAR_END', 'JUNCTION', 'MAKE', 'BREAK', 'CHANGE_OVER'];
+
+/** Inside a module, outside a coil, beside a contact. */
+function pinTextY(symbol: PlacedSymbol['symbol'], y: number, above: boolean): number {
+  switch (symbol) {
+    case 'MODULE':
+      return y + (above ? 14 : -5);
+    case 'COIL':
+      return y + (above ? -4 : 13);
+    default:
+      return y + (above ? 11 : -1);
+  }
+}
 
 function Symbol({
   box,
@@ -219,9 +239,9 @@ function Symbol({
     const above = pin.at.y < box.y + box.height / 2;
     return pin.terminal ? (
       <Label
-        key={`${pin.terminal} ${pin.at.x}`}
+        key={`${pin.terminal} ${pin.at.x} ${pin.at.y}`}
         x={box.symbol === 'MODULE' ? pin.at.x : pin.at.x - 5}
-        y={box.symbol === 'MODULE' ? pin.at.y + (above ? 14 : -5) : pin.at.y + (above ? 11 : -1)}
+        y={pinTextY(box.symbol, pin.at.y, above)}
         as="scale"
         size={12.5}
         colour="quiet"

@@ -46,7 +46,7 @@ export function CircuitSymbol({ box, now }: { box: PlacedSymbol; now: PartNow | 
   const over = (now?.load?.value ?? 0) > 100;
   const leads = box.pins.map((pin) => (
     <line
-      key={`${pin.terminal} ${pin.node} ${pin.at.x}`}
+      key={`${pin.terminal} ${pin.node} ${pin.at.x} ${pin.at.y}`}
       x1={pin.at.x}
       x2={pin.at.x}
       y1={pin.at.y}

@@ -19,12 +19,12 @@ function Buttons<T extends string>({
       <Box fontFamily="heading" fontWeight="600" pb="3px">
         {label}
       </Box>
-      <Grid templateColumns="repeat(2, minmax(0, 1fr))" gap="4px">
+      <Grid templateColumns="repeat(3, minmax(0, 1fr))" gap="4px">
         {options.map(([option, words]) => (
           <PlainButton
             key={option}
             borderRadius="6px"
-            px="4px"
+            px="2px"
             aria-pressed={value === option}
             bg={value === option ? 'lampFill' : 'panel'}
             color={value === option ? 'onLamp' : 'ink'}

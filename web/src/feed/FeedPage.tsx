@@ -53,9 +53,9 @@ type Shown =
   | undefined;
 
 const VIEWS: readonly (readonly [View, string, string])[] = [
-  ['wishes', 'Wishes and plans', '1'],
+  ['wishes', 'Plans', '1'],
   ['circuit', 'Circuit', '2'],
-  ['lists', 'Order and cut list', '3'],
+  ['lists', 'Lists', '3'],
   ['sources', 'Sources', '4'],
   ['measured', 'Measured', '5'],
   ['battery', 'Battery', '6'],
@@ -162,7 +162,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="FEED" offline={offline} />}
       strip={<JobStrip job={page.job} here="FEED" />}
-      leftWidth="186px"
+      leftWidth="206px"
       left={
         <StageColumn
           label="The driver’s controls"
@@ -281,7 +281,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           </Box>
         )
       }
-      rightWidth={view === 'wishes' || !sheet ? '500px' : '384px'}
+      rightWidth={view === 'wishes' || !sheet ? '500px' : '402px'}
       band={
         <KeptBand
           findings={sheet?.findings ?? []}
@@ -412,7 +412,7 @@ function freshWire(): SourceEdit {
 }
 
 function useViewKeys(setView: (view: View) => void) {
-  useViewKey('1', 'Wishes and plans', 'wishes', setView);
+  useViewKey('1', 'Wishes and the plans that meet them', 'wishes', setView);
   useViewKey('2', 'Circuit', 'circuit', setView);
   useViewKey('3', 'Order and cut list', 'lists', setView);
   useViewKey('4', 'Sources', 'sources', setView);

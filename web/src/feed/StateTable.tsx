@@ -3,7 +3,7 @@ import type { Controls, FeedSheet, LampRow } from '../app/api/client';
 import { paint } from '../app/theme';
 import { LEVEL_WORDS } from './words';
 
-const NAMES = 104;
+const NAMES = 86;
 const HEAD = 132;
 const ROW = 32;
 

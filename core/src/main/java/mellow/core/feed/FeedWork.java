@@ -32,8 +32,8 @@ public record FeedWork(PlannedFeed feed, List<MeterReading> readings, List<OpenI
 
   /** Everything that the stage says, the plan's findings included. */
   public List<Finding> all(Optional<MarkFamily> market) throws FeedProblem {
-    List<Finding> all = new ArrayList<>(findings());
-    all.addAll(FeedSheet.of(feed, market).findings());
+    List<Finding> all = new ArrayList<>(FeedSheet.of(feed, market).findings());
+    all.addAll(findings());
     return FeedSheet.graveFirst(all);
   }
 }

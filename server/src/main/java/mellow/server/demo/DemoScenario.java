@@ -99,6 +99,7 @@ class DemoScenario {
         School.RULE,
         "1.2 %");
     job.takeIn("wick", DemoTakeIns.swap("Marten"));
+    job.feed("wick", DemoFeeds.plugIn());
     job.centres("wick", "7.8 m", "7.8 m", "641", "640", "566", "1142");
     job.read("wick", Side.LEFT, "60");
     job.turn("wick", Side.LEFT, "1/2 clockwise");
@@ -158,6 +159,7 @@ class DemoScenario {
         School.RULE,
         null);
     job.takeIn("ambit", DemoTakeIns.swap("district midwife"));
+    job.feed("ambit", DemoFeeds.turnSignals());
     job.centres("ambit", "7.5 m", "7.51 m", "688", "690", "612", "1248");
     job.read("ambit", Side.LEFT, "96");
     job.read("ambit", Side.RIGHT, "20");
@@ -182,6 +184,7 @@ class DemoScenario {
         School.EQUAL_DROP,
         null);
     job.takeIn("drift", DemoTakeIns.swap("Ilse"));
+    job.feed("drift", DemoFeeds.runningLampKit());
     job.centres("drift", "8 ft 6", "8 ft 6", "24 7/8", "24 3/4", "22", "45 1/2");
     job.read("drift", Side.LEFT, "11/16");
     job.read("drift", Side.RIGHT, "5/8");
@@ -215,6 +218,7 @@ class DemoScenario {
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.LEFT, "874");
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.RIGHT, "871");
     job.front("lantern", DemoFronts.fogBehindCovers());
+    job.feed("lantern", DemoFeeds.fogBehindCovers());
   }
 
   /** Running lamps planned on a roadster: one follows the bumper round the corner. */
@@ -234,6 +238,7 @@ class DemoScenario {
         null);
     job.takeIn("club", DemoTakeIns.runningLamps());
     job.front("club", DemoFronts.runningLamps());
+    job.feed("club", DemoFeeds.runningLamps());
   }
 
   /** Pods on brackets, in inches: all within. */
@@ -253,6 +258,7 @@ class DemoScenario {
         null);
     job.takeIn("crew5", DemoTakeIns.pods());
     job.front("crew5", DemoFronts.pods());
+    job.feed("crew5", DemoFeeds.pods());
   }
 
   /** Out, with a screw behind the closed front: a lifted 4x4 aimed level. */
@@ -309,6 +315,7 @@ class DemoScenario {
         School.RULE,
         "1.2 %");
     job.takeIn("loft2", DemoTakeIns.swap("valley library"));
+    job.feed("loft2", DemoFeeds.ledProjectors());
     job.centres("loft2", "6.1 m", "6.1 m", "668", "669", "610", "1310");
     job.read("loft2", Side.LEFT, "86");
     job.read("loft2", Side.RIGHT, "84");
@@ -341,6 +348,7 @@ class DemoScenario {
         School.RULE,
         null);
     job.takeIn("bus4", DemoTakeIns.deadFogPair());
+    job.feed("bus4", DemoFeeds.fogRefed());
   }
 
   /** Not measured at all: nothing but the vehicle. */
@@ -388,6 +396,7 @@ class DemoScenario {
         "1.2 %");
     job.takeIn("loft3", DemoTakeIns.retrofit());
     job.parts("loft3", DemoParts.projectors());
+    job.feed("loft3", DemoFeeds.projectors());
     job.photo("loft3", DemoPhotos.before(), DemoPhotos.beforeNotes());
     job.photo("loft3", DemoPhotos.after(), DemoPhotos.afterNotes());
     job.centres("loft3", "6.1 m", "6.1 m", "26 5/16 in", "671", "612", "131 cm");

@@ -17,6 +17,8 @@ import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.Bays;
+import mellow.server.feed.FeedEdit;
+import mellow.server.feed.Feeds;
 import mellow.server.job.JobEdit;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
@@ -62,6 +64,7 @@ final class DemoWriter {
     private final TakeIns takeIns;
     private final Parts parts;
     private final Photos photos;
+    private final Feeds feeds;
 
     Factory(
         Shops shops,
@@ -72,7 +75,8 @@ final class DemoWriter {
         Places places,
         TakeIns takeIns,
         Parts parts,
-        Photos photos) {
+        Photos photos,
+        Feeds feeds) {
       this.shops = shops;
       this.vehicles = vehicles;
       this.bays = bays;
@@ -82,6 +86,7 @@ final class DemoWriter {
       this.takeIns = takeIns;
       this.parts = parts;
       this.photos = photos;
+      this.feeds = feeds;
     }
 
     DemoWriter at(Instant at, String person) {
@@ -228,6 +233,10 @@ final class DemoWriter {
 
   void parts(String key, PartsEdit parts) {
     doors.parts.put(acting(), id("job " + key), 0, parts);
+  }
+
+  void feed(String key, FeedEdit feed) {
+    doors.feeds.put(acting(), id("job " + key), 0, feed);
   }
 
   void photo(String key, byte[] file, PhotoNotes notes) {

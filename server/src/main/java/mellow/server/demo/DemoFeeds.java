@@ -1,0 +1,147 @@
+package mellow.server.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.LightLevel;
+import mellow.core.feed.BatteryTimeline.What;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.OpenItem;
+import mellow.core.vehicle.LampFunction;
+import mellow.server.feed.FeedEdit;
+import mellow.server.feed.FeedEdit.BatteryEdit;
+import mellow.server.feed.FeedEdit.ChosenPlan;
+import mellow.server.feed.FeedEdit.MeterEdit;
+import mellow.server.feed.FeedEdit.OpenEdit;
+import mellow.server.feed.FeedEdit.WishEdit;
+import mellow.server.feed.SourceEdit;
+import mellow.server.feed.SourceEdit.ProbeEdit;
+
+/** How the lamps of the demo's jobs are fed; all figures are invented for it. */
+final class DemoFeeds {
+  private DemoFeeds() {}
+
+  private static FeedEdit plan(String id, Map<String, String> answers) {
+    return new FeedEdit(
+        List.of(),
+        new ChosenPlan(id, 1, answers, Map.of()),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  private static WishEdit fog(DrivingState state, LightLevel level) {
+    return new WishEdit(LampFunction.FRONT_FOG, state, level);
+  }
+
+  private static ProbeEdit read(Controls.Key key, Controls.Lights lights, double volts) {
+    return new ProbeEdit(key, lights, volts);
+  }
+
+  /** A long bus: the branch to the far side loses too much on the wire that was at hand. */
+  static FeedEdit fogBehindCovers() {
+    List<WishEdit> wishes =
+        List.of(
+            fog(DrivingState.KEY_OUT_FOG, LightLevel.OUT),
+            fog(DrivingState.DAY_FOG, LightLevel.OUT),
+            fog(DrivingState.SIDE, LightLevel.OUT),
+            fog(DrivingState.SIDE_FOG, LightLevel.FULL),
+            fog(DrivingState.LOW_FOG, LightLevel.FULL),
+            fog(DrivingState.MAIN_FOG, LightLevel.OUT));
+    ChosenPlan plan =
+        new ChosenPlan(
+            "fog-own-switch",
+            1,
+            Map.of(
+                "outOnMain", "yes",
+                "pilot", "fog 86",
+                "harnessSide", "RIGHT",
+                "farMetres", "2.3",
+                "nearMetres", "1.1",
+                "branchSize", "1 mm²"),
+            Map.of());
+    SourceEdit side =
+        new SourceEdit(
+            "side",
+            "dash plug B, cavity 8",
+            "grey-red",
+            "battery's own negative",
+            12.5,
+            List.of(
+                read(Controls.Key.OFF, Controls.Lights.OFF, 0),
+                read(Controls.Key.OFF, Controls.Lights.SIDE, 12.4),
+                read(Controls.Key.RUN, Controls.Lights.OFF, 0)));
+    SourceEdit open =
+        new SourceEdit(
+            "red",
+            "fuse box, slot 14",
+            "red",
+            "battery's own negative",
+            12.5,
+            List.of(read(Controls.Key.OFF, Controls.Lights.OFF, 0)));
+    return new FeedEdit(
+        wishes,
+        plan,
+        List.of(side, open),
+        List.of(),
+        List.of(
+            new BatteryEdit(
+                What.LIVE_STEP, "probed the side lamps' wire", "Runa", "2026-11-24T15:10:00Z"),
+            new BatteryEdit(What.NEGATIVE_OFF, "", "Runa", "2026-11-24T15:32:00Z")),
+        List.of(
+            new OpenEdit(
+                "grommet", OpenItem.Kind.TEMPORARY, "tape for a grommet in the firewall", false)),
+        List.of());
+  }
+
+  /** Small heads, dimmed beside the side lamps. */
+  static FeedEdit runningLamps() {
+    return plan(
+        "drl-dimmed", Map.of("watts", "4.5", "candela", "780", "duty", "16", "leg", "minus"));
+  }
+
+  /** Six pods on the auxiliary switch of a pickup: too many lamps at once. */
+  static FeedEdit pods() {
+    return plan("aux-pods", Map.of("function", "FRONT_FOG", "withMain", "no", "watts", "14"));
+  }
+
+  /** Fog lamps that the factory fed through the low beam. */
+  static FeedEdit fogRefed() {
+    return plan("fog-refed", Map.of("watts", "35"));
+  }
+
+  /** Projectors with two beams on a vehicle whose low beam goes out on main. */
+  static FeedEdit projectors() {
+    FeedEdit plan = plan("xenon-harness", Map.of("feedMetres", "1.4", "farMetres", "1.9"));
+    List<MeterEdit> readings = new ArrayList<>();
+    readings.add(new MeterEdit("m1", DrivingState.LOW, false, "left ballast +", 13.8, "Runa"));
+    readings.add(new MeterEdit("m2", DrivingState.LOW, true, "harness fuse", 6.1, "Runa"));
+    return new FeedEdit(
+        plan.wishes(),
+        plan.plan(),
+        plan.sources(),
+        readings,
+        plan.battery(),
+        plan.open(),
+        plan.settings());
+  }
+
+  static FeedEdit plugIn() {
+    return plan("plug-in", Map.of("lowStays", "yes"));
+  }
+
+  static FeedEdit ledProjectors() {
+    return plan("led-projector", Map.of("lowStays", "yes", "lowWatts", "26"));
+  }
+
+  static FeedEdit turnSignals() {
+    return plan("turn-resistor", Map.of("watts", "3.6"));
+  }
+
+  static FeedEdit runningLampKit() {
+    return plan("drl-kit", Map.of("watts", "6", "candela", "720", "duty", "19"));
+  }
+}
