@@ -36,7 +36,8 @@ export function CircuitDrawing({
           { width: size.width, height: size.height },
         );
         const width = Math.max(drawing.width, size.width / scale);
-        const height = drawing.height + 2 * BAR;
+        const height = Math.max(drawing.height + 2 * BAR, size.height / scale);
+        const longer = height - drawing.height - 2 * BAR;
         return (
           <Box
             w="100%"
@@ -56,6 +57,7 @@ export function CircuitDrawing({
             >
               <Bars solved={solved} width={width} height={height} />
               <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
+                <ToGround drawing={drawing} longer={longer} />
                 <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
                 {drawing.symbols.map((box) => (
                   <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
@@ -66,6 +68,25 @@ export function CircuitDrawing({
         );
       }}
     </DrawingGround>
+  );
+}
+
+/** Where the room is higher than the circuit, its lines reach down to the ground's bar. */
+function ToGround({ drawing, longer }: { drawing: Drawing; longer: number }) {
+  return (
+    <g stroke={paint('ink')} strokeWidth="1.6">
+      {drawing.symbols
+        .filter((box) => box.symbol === 'BAR_END' && box.y > drawing.height / 2)
+        .map((box) => (
+          <line
+            key={box.id}
+            x1={box.x + 1}
+            x2={box.x + 1}
+            y1={drawing.height - 2}
+            y2={drawing.height + longer}
+          />
+        ))}
+    </g>
   );
 }
 

@@ -94,6 +94,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const [view, setView] = useState<View>(sheet ? 'circuit' : 'wishes');
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
+  const [wide, setWide] = useState(false);
   const [controls, setControls] = useState<Controls>(
     sheet?.states.find(
       (state) => state.state.endsWith('_FOG') && state.controls.lights === 'DIPPED',
@@ -133,6 +134,8 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     'What the plan asks',
     useCallback(() => setShown({ what: 'questions' }), []),
   );
+  const widen = useCallback(() => setWide((before) => !before), []);
+  useCommand('x', 'The circuit alone, or with its states', widen);
   useCommand(
     'f',
     'All findings',
@@ -143,6 +146,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     'Cautions',
     useCallback(() => setShown({ what: 'cautions' }), []),
   );
+  const isAlone = wide && view === 'circuit';
   const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
   const fix = sheet?.fix;
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
@@ -201,6 +205,12 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
                 </ToolButton>
               ),
             )}
+            {view === 'circuit' && (
+              <ToolButton aria-pressed={wide} on={wide} hideBelow="lg" onClick={widen}>
+                Alone
+                <Key name="x" />
+              </ToolButton>
+            )}
           </DrawingTools>
           <Box
             flex={{ base: 'none', lg: '1' }}
@@ -258,7 +268,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         </>
       }
       right={
-        sheet && view !== 'wishes' ? (
+        isAlone ? null : sheet && view !== 'wishes' ? (
           <StatesColumn
             sheet={sheet}
             solved={solved}
@@ -281,7 +291,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           </Box>
         )
       }
-      rightWidth={view === 'wishes' || !sheet ? '500px' : '402px'}
+      rightWidth={isAlone ? '0px' : view === 'wishes' || !sheet ? '500px' : '402px'}
       band={
         <KeptBand
           findings={sheet?.findings ?? []}

@@ -39,7 +39,7 @@ function flowing(part: FeedPart, now: PartNow): string {
   const amps = Object.values(now.amps)[0]?.metric.replace('−', '') ?? '';
   switch (part.kind) {
     case 'wire':
-      return `${amps}, ${now.volts.metric} lost`;
+      return `${amps} · ${now.volts.metric}`;
     case 'fuse':
     case 'tap':
       return `${amps} of ${part.values.amps ?? ''} A`;

@@ -40,5 +40,5 @@ export function fitScale(
   room: { width: number; height: number },
 ): number {
   const fits = Math.min(room.width / drawing.width, room.height / drawing.height);
-  return Math.max(0.86, Math.min(1.12, fits));
+  return Math.max(0.82, Math.min(1.12, fits));
 }

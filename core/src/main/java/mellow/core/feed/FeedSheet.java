@@ -11,6 +11,7 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.StateTable;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -49,6 +50,8 @@ public record FeedSheet(
 
   private static final double MM_PER_M = 1000;
 
+  private static final Source PROMISED =
+      Source.derived("the solved circuit against what the plan promises");
   private static final Source CLIP_ON =
       Source.commonPractice("clip-on taps are common and work loose");
 
@@ -94,8 +97,14 @@ public record FeedSheet(
       findings.addAll(CircuitCheck.ofSolution(feed.circuit(), solution));
     }
     findings.addAll(table.findings());
+    if (table.findings().isEmpty()) {
+      findings.add(asPromised(table));
+    }
     findings.addAll(new StateRules(feed, table.rows(), market).findings());
-    findings.addAll(new FeedJudge(feed.circuit(), table.solutions(), USUAL_LAYING).findings());
+    new FeedJudge(feed.circuit(), table.solutions(), USUAL_LAYING)
+        .findings().stream()
+            .filter(finding -> !isFactoryDrop(feed, finding))
+            .forEach(findings::add);
     findings.add(
         FeedJudge.atRest(
             feed.circuit(),
@@ -111,6 +120,23 @@ public record FeedSheet(
               .withRemedy(Sentence.of("Solder and sleeve, or crimp.")));
     }
     return once(findings);
+  }
+
+  private static Finding asPromised(StateTable table) {
+    return Finding.plain(
+        "state",
+        Verdict.WITHIN,
+        PROMISED,
+        Sentence.of(
+            "Every lamp does what the plan promises, in all {0} states",
+            Figure.count(table.rows().size())));
+  }
+
+  /** What the vehicle's own lamps lose on the vehicle's own wires was so before. */
+  private static boolean isFactoryDrop(PlannedFeed feed, Finding finding) {
+    return feed.parts().stream()
+        .filter(PlannedPart::factory)
+        .anyMatch(part -> finding.id().equals("feed.drop." + part.id()));
   }
 
   /** What the vehicle's own wiring leads to besides is none of the plan's business. */

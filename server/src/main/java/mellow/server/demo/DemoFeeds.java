@@ -89,7 +89,10 @@ final class DemoFeeds {
         List.of(),
         List.of(
             new BatteryEdit(
-                What.LIVE_STEP, "probed the side lamps' wire", "Runa", "2026-11-24T15:10:00Z"),
+                What.LIVE_STEP,
+                "Probe for the source: each key position against each light position",
+                "Runa",
+                "2026-11-24T15:10:00Z"),
             new BatteryEdit(What.NEGATIVE_OFF, "", "Runa", "2026-11-24T15:32:00Z")),
         List.of(
             new OpenEdit(

@@ -36,12 +36,12 @@ import org.eclipse.elk.graph.util.ElkGraphUtil;
 
 /** Lays a circuit's drawing out in layers, by a library. */
 final class DrawingLayout {
-  /** Barlow at 13 px, a letter's usual width. */
-  private static final double LETTER = 6.6;
+  /** Barlow Semi Condensed at 14 px, a letter's usual width. */
+  private static final double LETTER = 6.1;
 
   private static final double WORDS_HEIGHT = 34;
   private static final double WORDS_GAP = 10;
-  private static final double WIRE_LABEL_WIDTH = 104;
+  private static final double WIRE_LABEL_WIDTH = 86;
   private static final double LINK_GAP = 8;
 
   static {
@@ -68,7 +68,7 @@ final class DrawingLayout {
     root.setProperty(CoreOptions.DIRECTION, Direction.DOWN);
     root.setProperty(CoreOptions.EDGE_ROUTING, EdgeRouting.ORTHOGONAL);
     root.setProperty(CoreOptions.PADDING, new ElkPadding(0, 12, 0, 12));
-    root.setProperty(CoreOptions.SPACING_NODE_NODE, 14.0);
+    root.setProperty(CoreOptions.SPACING_NODE_NODE, 10.0);
     root.setProperty(CoreOptions.SPACING_EDGE_NODE, 10.0);
     root.setProperty(CoreOptions.SPACING_EDGE_EDGE, 10.0);
     root.setProperty(LayeredOptions.SPACING_NODE_NODE_BETWEEN_LAYERS, 16.0);
