@@ -39,13 +39,14 @@ import { PartSheet } from './PartSheet';
 import { ProbeForm } from './ProbeForm';
 import { Proposals } from './Proposals';
 import { QuestionForm } from './QuestionForm';
+import { Routes } from './Routes';
 import { Sources } from './Sources';
 import { StatesColumn } from './StatesColumn';
 import { toldFeed } from './toldFeed';
-import { WishGrid } from './WishGrid';
+import { WishGrid, type LowStays } from './WishGrid';
 import { usualWishes } from './words';
 
-type View = 'wishes' | 'circuit' | 'lists' | 'sources' | 'measured' | 'battery';
+type View = 'wishes' | 'circuit' | 'lists' | 'sources' | 'measured' | 'battery' | 'routes';
 type Shown =
   | { what: 'part'; id: string }
   | { what: 'probe'; wire: SourceEdit }
@@ -59,6 +60,7 @@ const VIEWS: readonly (readonly [View, string, string])[] = [
   ['sources', 'Sources', '4'],
   ['measured', 'Measured', '5'],
   ['battery', 'Battery', '6'],
+  ['routes', 'Ways', '7'],
 ];
 
 const DRIVING: Controls = {
@@ -94,6 +96,9 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const [view, setView] = useState<View>(sheet ? 'circuit' : 'wishes');
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
+  const [lowStays, setLowStays] = useState<LowStays>(
+    (page.feed.plan?.answers.lowStays ?? '') as LowStays,
+  );
   const [wide, setWide] = useState(false);
   const [controls, setControls] = useState<Controls>(
     sheet?.states.find(
@@ -234,9 +239,23 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
                 aria-label={VIEWS.find(([one]) => one === view)?.[1]}
               >
                 {view === 'wishes' && (
-                  <WishGrid page={page} wishes={wishes} set={(next) => change({ wishes: next })} />
+                  <WishGrid
+                    page={page}
+                    wishes={wishes}
+                    set={(next) => change({ wishes: next })}
+                    lowStays={lowStays}
+                    setLowStays={setLowStays}
+                  />
                 )}
-                {view === 'lists' && sheet && <Lists sheet={sheet} job={page.job} />}
+                {view === 'lists' && sheet && plan && (
+                  <Lists
+                    sheet={sheet}
+                    job={page.job}
+                    plan={plan}
+                    controls={controls}
+                    onPlan={(next) => change({ plan: next })}
+                  />
+                )}
                 {view === 'sources' && (
                   <Sources
                     page={page}
@@ -250,6 +269,19 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
                     feed={feed}
                     onChange={(readings) => change({ readings })}
                     onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+                  />
+                )}
+                {view === 'routes' && sheet && plan && (
+                  <Routes
+                    page={page}
+                    sheet={sheet}
+                    feed={feed}
+                    onChange={change}
+                    onUse={(question, metres) =>
+                      change({
+                        plan: { ...plan, answers: { ...plan.answers, [question]: metres } },
+                      })
+                    }
                   />
                 )}
                 {view === 'battery' && (
@@ -287,7 +319,13 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             role="region"
             aria-label="Plans"
           >
-            <Proposals jobId={jobId} wishes={wishes} takenId={plan?.id} onTake={take} />
+            <Proposals
+              jobId={jobId}
+              wishes={wishes}
+              known={lowStays ? { lowStays } : {}}
+              takenId={plan?.id}
+              onTake={take}
+            />
           </Box>
         )
       }
@@ -428,6 +466,7 @@ function useViewKeys(setView: (view: View) => void) {
   useViewKey('4', 'Sources', 'sources', setView);
   useViewKey('5', 'Measured', 'measured', setView);
   useViewKey('6', 'Battery', 'battery', setView);
+  useViewKey('7', 'Ways of the harness', 'routes', setView);
 }
 
 function useViewKey(key: string, words: string, view: View, setView: (view: View) => void) {

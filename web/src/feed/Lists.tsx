@@ -1,8 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
-import type { FeedSheet, Job } from '../app/api/client';
+import { useState, type ReactNode } from 'react';
+import type { ChosenPlan, Controls, FeedSheet, Job } from '../app/api/client';
+import { partsFromCsv } from '../app/api/queries';
+import { FileButton } from '../app/FileButton';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
+import { OwnPlan } from './OwnPlan';
+import { isAt } from './StateTable';
 
 function Heading({ children }: { children: ReactNode }) {
   return (
@@ -19,17 +23,56 @@ const BATTERY: Record<FeedSheet['order'][number]['battery'], string> = {
 };
 
 /** Order of connecting, cut list and parts: the same plan, to be worked from. */
-export function Lists({ sheet, job }: { sheet: FeedSheet; job: Job }) {
+export function Lists({
+  sheet,
+  job,
+  plan,
+  controls,
+  onPlan,
+}: {
+  sheet: FeedSheet;
+  job: Job;
+  plan: ChosenPlan;
+  controls: Controls;
+  onPlan: (plan: ChosenPlan) => void;
+}) {
   const units = useUnits();
+  const [problem, setProblem] = useState<string>();
   const files = `/api/jobs/${job.id}/feed`;
+  const state = sheet.states.find((one) => isAt(controls, one.controls)) ?? sheet.states[0];
+  const takeIn = async (file: File) => {
+    try {
+      onPlan(await partsFromCsv(job.id, plan, await file.text()));
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
   return (
     <Box maxW="860px">
       <Flex gap="8px" wrap="wrap" pt="4px">
         <Download href={`${files}/sheet.pdf?units=${units}`}>Wiring sheet, PDF</Download>
         <Download href={`${files}/sheet.svg`}>Circuit, SVG</Download>
         <Download href={`${files}/parts.csv`}>Parts, CSV</Download>
-        <Download href={`${files}/netlist?state=LOW`}>Netlist, low beam</Download>
+        <FileButton
+          words="Take a CSV in"
+          accept=".csv,text/csv"
+          onPick={(files) => {
+            const file = files?.[0];
+            if (file) {
+              void takeIn(file);
+            }
+          }}
+        />
+        {state && (
+          <Download href={`${files}/netlist?state=${state.state}`}>Netlist: {state.words}</Download>
+        )}
       </Flex>
+      {problem && (
+        <Box role="alert" color="out" pt="6px">
+          {problem}
+        </Box>
+      )}
       <Heading>Order of connecting</Heading>
       <Box as="ol">
         {sheet.order.map((step, index) => (
@@ -83,6 +126,7 @@ export function Lists({ sheet, job }: { sheet: FeedSheet; job: Job }) {
           ))}
         </Box>
       ))}
+      <OwnPlan sheet={sheet} plan={plan} />
       <Heading>Parts</Heading>
       {sheet.bill.map((line) => (
         <Flex key={line.what} gap="12px" py="3px">

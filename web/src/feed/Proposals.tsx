@@ -10,17 +10,20 @@ import { VerdictShape } from '../finding/VerdictShape';
 export function Proposals({
   jobId,
   wishes,
+  known,
   takenId,
   onTake,
 }: {
   jobId: string;
   wishes: FeedWish[];
+  /** Answers that the vehicle gives by itself. */
+  known: Record<string, string>;
   takenId: string | undefined;
   onTake: (proposal: FeedProposal) => void;
 }) {
   const found = useQuery({
-    queryKey: ['proposals', jobId, wishes],
-    queryFn: () => proposals(jobId, wishes, {}),
+    queryKey: ['proposals', jobId, wishes, known],
+    queryFn: () => proposals(jobId, wishes, known),
     enabled: wishes.length > 0,
     placeholderData: (before) => before,
     retry: false,

@@ -2,17 +2,31 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import type { FeedPage, FeedWish } from '../app/api/client';
 import { ChoiceButtons } from '../app/ChoiceButtons';
 import { PlainButton } from '../app/buttons';
+import { Choice } from '../settings/fields';
 import { FUNCTIONS, LEVEL_WORDS, nextLevel, usualWishes, WISHED, withWish } from './words';
+
+export type LowStays = '' | 'yes' | 'no';
+
+const LOW_STAYS: readonly (readonly [LowStays, string])[] = [
+  ['', 'not tried yet'],
+  ['no', 'it goes out'],
+  ['yes', 'it stays lit'],
+];
 
 /** What the lamps should do: a table to fill in, one function after the other. */
 export function WishGrid({
   page,
   wishes,
   set,
+  lowStays,
+  setLowStays,
 }: {
   page: FeedPage;
   wishes: FeedWish[];
   set: (wishes: FeedWish[]) => void;
+  /** What the vehicle's low beam does on main beam; empty while nobody tried. */
+  lowStays: LowStays;
+  setLowStays: (answer: LowStays) => void;
 }) {
   const chosen = FUNCTIONS.map(([of]) => of).filter((of) =>
     wishes.some((wish) => wish.function === of),
@@ -73,6 +87,14 @@ export function WishGrid({
           </Grid>
         </Box>
       ))}
+      <Box pt="16px" maxW="320px">
+        <Choice
+          label="What does the low beam do on main beam here?"
+          value={lowStays}
+          set={setLowStays}
+          options={LOW_STAYS}
+        />
+      </Box>
     </Box>
   );
 }

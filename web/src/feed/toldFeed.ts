@@ -19,6 +19,9 @@ export function toldFeed(feed: FeedEdit): Map<string, string> {
   for (const wire of feed.sources) {
     lines.set(`wire at ${wire.place}`, `${wire.readings.length} readings`);
   }
+  for (const route of feed.routes) {
+    lines.set(`way ${route.name}`, `${route.stops.length} stops`);
+  }
   lines.set('meter readings', String(feed.readings.length));
   lines.set('battery', `${feed.battery.length} events`);
   for (const item of feed.open) {

@@ -25,7 +25,7 @@ const WIDTH_PER_ROOT_MM2 = 2.2;
 export function wireWidth(part: FeedPart | undefined): number {
   const size = part?.values.size ?? '';
   const gauge = /^AWG (\d+)$/.exec(size);
-  const mm2 = gauge ? 53.5 * 1.261 ** (-2 * Number(gauge[1])) : Number.parseFloat(size);
+  const mm2 = gauge ? 53.5 * 1.261 ** -Number(gauge[1]) : Number.parseFloat(size);
   return Number.isFinite(mm2) ? LEAST_WIDTH + WIDTH_PER_ROOT_MM2 * (Math.sqrt(mm2) - 0.7) : 2;
 }
 

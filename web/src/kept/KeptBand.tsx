@@ -1,11 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Finding } from '../app/api/client';
+import { Problem, type Finding } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Conflict } from '../settings/Stale';
+
+/** What was sent cannot be; sending it again will not change that. */
+const REFUSED = 422;
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
@@ -88,7 +91,16 @@ export function KeptBand({
       }
       onAsk={foremost && (() => onAsk(foremost))}
     >
-      {kept.error ? <ActButton onClick={kept.again}>Keep it again</ActButton> : children}
+      {kept.error ? (
+        <>
+          {kept.error instanceof Problem && kept.error.status === REFUSED && (
+            <PlainButton onClick={kept.drop}>Take it back</PlainButton>
+          )}
+          <ActButton onClick={kept.again}>Keep it again</ActButton>
+        </>
+      ) : (
+        children
+      )}
     </Band>
   );
 }

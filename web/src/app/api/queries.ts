@@ -164,6 +164,36 @@ export function proposals(job: string, wishes: FeedWish[], known: Record<string,
   );
 }
 
+/** The plan with the values of a table of its parts. */
+export function partsFromCsv(jobId: string, plan: ChosenPlan, csv: string) {
+  return unwrap(
+    api.POST('/api/jobs/{jobId}/feed/parts', {
+      params: { path: { jobId } },
+      body: { plan, csv },
+    }),
+  );
+}
+
+/** A plan's file, by the schema of plans. */
+export async function feedPlanFile(id: string): Promise<{ questions?: PlanFileQuestion[] }> {
+  const text = await unwrap(
+    api.GET('/api/feed-plans/{id}/file', { params: { path: { id } }, parseAs: 'text' }),
+  );
+  return JSON.parse(String(text)) as { questions?: PlanFileQuestion[] };
+}
+
+interface PlanFileQuestion {
+  id: string;
+  usual: string;
+}
+
+/** Keeps a plan of the shop's own. */
+export function putFeedPlan(id: string, body: { version: number; title: string; file: string }) {
+  return unwrap(
+    api.PUT('/api/feed-plans/{id}', { params: { path: { id }, header: ACTING }, body }),
+  );
+}
+
 /** A plan with the driver's controls in one position. */
 export function solveFeed(plan: ChosenPlan, controls: Controls) {
   return unwrap(api.POST('/api/calc/feed/solve', { body: { plan, controls } }));

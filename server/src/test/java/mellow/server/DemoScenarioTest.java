@@ -39,11 +39,11 @@ class DemoScenarioTest {
         .containsEntry(
             "library van 1",
             "CAME NOT_KNOWN Lamps not measured as they came: height left, height right, spacing")
-        .containsEntry("road crew 5", "FEED WITHIN Next: Feed")
+        .containsEntry("road crew 5", "FEED OUT More than four forward lamps at once")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Nothing stands above the horizon")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
         .containsEntry("valley bus 4", "TAKE_IN OUT Front fog lamp left: dead, as it came")
-        .containsEntry("valley bus 7", "PLACE OUT Left fog lamp: lower edge {0} too low");
+        .containsEntry("valley bus 7", "FEED OUT {0} lost on the way to left fog lamp");
     assertThat(standing.get("library van 3")).startsWith("WALL OUT Right lamp");
     assertThat(standing.get("Ilse's roadster")).startsWith("WALL OUT Too close to the wall");
     assertThat(standing.get("club roadster")).startsWith("PLACE OUT");

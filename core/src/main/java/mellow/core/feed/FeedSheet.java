@@ -41,7 +41,7 @@ public record FeedSheet(
     PartsBill bill,
     List<PlanStep> order) {
   /** Insulation for 105 °C beside an engine, two loaded wires in one sleeve. Judged. */
-  static final Laying USUAL_LAYING = new Laying(105, 60, 2);
+  public static final Laying USUAL_LAYING = new Laying(105, 60, 2);
 
   private static final double USUAL_AMPERE_HOURS = 60;
 

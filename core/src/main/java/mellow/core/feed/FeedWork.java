@@ -4,16 +4,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.harness.Route;
 import mellow.core.vehicle.MarkFamily;
 
 /**
  * A planned feed with what was measured on it and what is still open.
  *
+ * @param routes of the harness through the vehicle
+ * @param hazards that it has to keep away from
  * @param readings of a meter
  * @param open temporary measures and unconnected wires
  */
-public record FeedWork(PlannedFeed feed, List<MeterReading> readings, List<OpenItem> open) {
+public record FeedWork(
+    PlannedFeed feed,
+    List<Route> routes,
+    List<Route.Hazard> hazards,
+    List<MeterReading> readings,
+    List<OpenItem> open) {
   public FeedWork {
+    routes = List.copyOf(routes);
+    hazards = List.copyOf(hazards);
     readings = List.copyOf(readings);
     open = List.copyOf(open);
   }
@@ -23,6 +33,9 @@ public record FeedWork(PlannedFeed feed, List<MeterReading> readings, List<OpenI
     List<Finding> findings = new ArrayList<>();
     for (OpenItem item : open) {
       findings.add(item.finding());
+    }
+    for (Route route : routes) {
+      findings.addAll(route.findings(hazards));
     }
     for (MeterReading reading : readings) {
       findings.add(reading.against(feed));

@@ -96,9 +96,14 @@ public record Route(String name, List<Stop> stops) {
     return sum;
   }
 
-  /** What is cut for it, mm: with slack on the way and a loop at both ends. */
+  /** As it is laid, mm: with slack on the way. */
+  public double laidMm() {
+    return straightMm() * (1 + SLACK_SHARE);
+  }
+
+  /** What is cut for it, mm: as it is laid, and a loop at both ends. */
   public double cutMm() {
-    return straightMm() * (1 + SLACK_SHARE) + 2 * END_MM;
+    return laidMm() + 2 * END_MM;
   }
 
   /** Ties on the way, none further than a hand's breadth from the next. */
@@ -114,7 +119,7 @@ public record Route(String name, List<Stop> stops) {
       if (stops.get(i).passes() == Passes.BARE_HOLE) {
         findings.add(
             Finding.plain(
-                    "route.hole." + i,
+                    "route.hole.%s.%d".formatted(name, i),
                     Verdict.OUT,
                     GROMMET,
                     Sentence.of("Through bare metal at stop %d: ".formatted(i + 1) + way))
@@ -127,7 +132,7 @@ public record Route(String name, List<Stop> stops) {
       Margin margin = Margin.of(Figure.lengthMm(amount), READ_TO_MM, hazard.clearanceMm());
       Finding finding =
           Finding.on(
-              "route.clear." + hazard.name(),
+              "route.clear.%s.%s".formatted(name, hazard.name()),
               margin,
               AWAY,
               Sentence.of(

@@ -24,8 +24,8 @@ public record Standing(
   }
 
   /**
-   * Looks from the last stage that was begun onwards, then at what was left above the horizon
-   * before it.
+   * Looks at the last stage that was begun, then at what was left above the horizon before it, then
+   * onwards.
    *
    * @param planned the stages of the plan, in order; not empty
    * @param known how stages stand, as far as that is known; of those that are not planned the begun
@@ -74,14 +74,16 @@ public record Standing(
         reached = i;
       }
     }
-    for (int i = reached; i < last; i++) {
-      StageStanding standing = standings.get(i);
-      if (standing.isOpen() || (i > reached && !standing.begun())) {
-        return i;
-      }
+    if (reached < last && standings.get(reached).isOpen()) {
+      return reached;
     }
     for (int i = 0; i < reached; i++) {
       if (standings.get(i).isOut()) {
+        return i;
+      }
+    }
+    for (int i = reached + 1; i < last; i++) {
+      if (standings.get(i).isOpen() || !standings.get(i).begun()) {
         return i;
       }
     }

@@ -95,6 +95,8 @@ class ProposalTest {
     FeedWork work =
         new FeedWork(
             feed,
+            List.of(),
+            List.of(),
             List.of(
                 new MeterReading(DrivingState.LOW_FOG, false, "left fog +", 13.6),
                 new MeterReading(DrivingState.LOW_FOG, false, "right fog +", 11),
@@ -109,6 +111,8 @@ class ProposalTest {
             () ->
                 new FeedWork(
                         feed,
+                        List.of(),
+                        List.of(),
                         List.of(new MeterReading(DrivingState.LOW, false, "nowhere", 1)),
                         List.of())
                     .findings())

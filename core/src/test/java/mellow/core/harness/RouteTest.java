@@ -50,7 +50,9 @@ class RouteTest {
   void bareHoleIsOutUntilItHasItsGrommet() {
     Stop hole = new Stop(400, -600, 700, Passes.BARE_HOLE);
     Route bare = new Route("to the switch", List.of(Stop.at(500, 300, 800), hole));
-    assertThat(bare.findings(List.of())).extracting(Finding::id).containsExactly("route.hole.1");
+    assertThat(bare.findings(List.of()))
+        .extracting(Finding::id)
+        .containsExactly("route.hole.to the switch.1");
     Stop dressed = new Stop(400, -600, 700, Passes.GROMMET);
     assertThat(new Route("same", List.of(Stop.at(500, 300, 800), dressed)).findings(List.of()))
         .isEmpty();

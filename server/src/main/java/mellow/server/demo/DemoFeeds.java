@@ -8,6 +8,7 @@ import mellow.core.circuit.LightLevel;
 import mellow.core.feed.BatteryTimeline.What;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.OpenItem;
+import mellow.core.harness.Route;
 import mellow.core.vehicle.LampFunction;
 import mellow.server.feed.FeedEdit;
 import mellow.server.feed.FeedEdit.BatteryEdit;
@@ -15,6 +16,9 @@ import mellow.server.feed.FeedEdit.ChosenPlan;
 import mellow.server.feed.FeedEdit.MeterEdit;
 import mellow.server.feed.FeedEdit.OpenEdit;
 import mellow.server.feed.FeedEdit.WishEdit;
+import mellow.server.feed.RouteEdit;
+import mellow.server.feed.RouteEdit.HazardEdit;
+import mellow.server.feed.RouteEdit.StopEdit;
 import mellow.server.feed.SourceEdit;
 import mellow.server.feed.SourceEdit.ProbeEdit;
 
@@ -26,6 +30,8 @@ final class DemoFeeds {
     return new FeedEdit(
         List.of(),
         new ChosenPlan(id, 1, answers, Map.of()),
+        List.of(),
+        List.of(),
         List.of(),
         List.of(),
         List.of(),
@@ -86,6 +92,8 @@ final class DemoFeeds {
         wishes,
         plan,
         List.of(side, open),
+        List.of(farBranch()),
+        List.of(new HazardEdit("fan of the radiator", 0, 120, 640, 120)),
         List.of(),
         List.of(
             new BatteryEdit(
@@ -100,6 +108,19 @@ final class DemoFeeds {
         List.of());
   }
 
+  /** From the relay on the right along the slam panel to the left cover. */
+  private static RouteEdit farBranch() {
+    return new RouteEdit(
+        "farMetres",
+        "to the left fog lamp",
+        List.of(
+            new StopEdit(-620, 180, 820, Route.Passes.NOTHING),
+            new StopEdit(-540, 420, 880, Route.Passes.NOTHING),
+            new StopEdit(560, 430, 880, Route.Passes.NOTHING),
+            new StopEdit(700, 560, 420, Route.Passes.GROMMET),
+            new StopEdit(742, 640, 300, Route.Passes.NOTHING)));
+  }
+
   /** Small heads, dimmed beside the side lamps. */
   static FeedEdit runningLamps() {
     return plan(
@@ -109,11 +130,6 @@ final class DemoFeeds {
   /** Six pods on the auxiliary switch of a pickup: too many lamps at once. */
   static FeedEdit pods() {
     return plan("aux-pods", Map.of("function", "FRONT_FOG", "withMain", "no", "watts", "14"));
-  }
-
-  /** Fog lamps that the factory fed through the low beam. */
-  static FeedEdit fogRefed() {
-    return plan("fog-refed", Map.of("watts", "35"));
   }
 
   /** Projectors with two beams on a vehicle whose low beam goes out on main. */
@@ -126,6 +142,8 @@ final class DemoFeeds {
         plan.wishes(),
         plan.plan(),
         plan.sources(),
+        plan.routes(),
+        plan.hazards(),
         readings,
         plan.battery(),
         plan.open(),

@@ -348,7 +348,6 @@ class DemoScenario {
         School.RULE,
         null);
     job.takeIn("bus4", DemoTakeIns.deadFogPair());
-    job.feed("bus4", DemoFeeds.fogRefed());
   }
 
   /** Not measured at all: nothing but the vehicle. */

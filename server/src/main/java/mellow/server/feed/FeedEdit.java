@@ -14,6 +14,7 @@ import mellow.core.feed.MeterReading;
 import mellow.core.feed.OpenItem;
 import mellow.core.feed.Wish;
 import mellow.core.vehicle.LampFunction;
+import mellow.server.feed.RouteEdit.HazardEdit;
 import mellow.server.platform.Refusal;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,10 @@ public record FeedEdit(
     @Valid @Nullable ChosenPlan plan,
     @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 wires")
         List<@Valid @NotNull(message = "is missing") SourceEdit> sources,
+    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 routes")
+        List<@Valid @NotNull(message = "is missing") RouteEdit> routes,
+    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 hazards")
+        List<@Valid @NotNull(message = "is missing") HazardEdit> hazards,
     @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
         List<@Valid @NotNull(message = "is missing") MeterEdit> readings,
     @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 events")
@@ -36,7 +41,9 @@ public record FeedEdit(
   static final int LONGEST = 200;
 
   static final FeedEdit NOTHING =
-      new FeedEdit(List.of(), null, List.of(), List.of(), List.of(), List.of(), List.of());
+      new FeedEdit(
+          List.of(), null, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+          List.of());
 
   /** What lamps should do. */
   @Schema(name = "FeedWish", description = "What lamps should do in a state.")

@@ -25,6 +25,7 @@ public record FeedPage(
     @Schema(description = "What this kind of work is about, to begin the wishes with.")
         List<LampFunction> functions,
     @Schema(description = "What the wires of this job are.") List<SourceView> sources,
+    @Schema(description = "How long each route comes out.") List<RouteView> routes,
     @Schema(description = "Wires found on this vehicle in earlier jobs.") List<SourceView> known,
     @Schema(description = "Whether the battery is connected now.") boolean connected,
     List<CautionView> cautions) {

@@ -186,7 +186,7 @@ public record FeedView(
         cuts(sheet),
         sheet.bill().lines().stream().map(line -> new BillLine(line.what(), line.count())).toList(),
         sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
-        sheet.feed().parts().stream().map(FeedView::part).toList(),
+        sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
         DrawingLayout.of(Schematic.of(sheet.feed())));
   }
 
@@ -293,12 +293,20 @@ public record FeedView(
         .toList();
   }
 
-  private static PartView part(PlannedPart part) {
+  private static PartView part(FeedSheet sheet, PlannedPart part) {
     return new PartView(
         part.id(),
         part.kind(),
         part.factory(),
         new LinkedHashMap<>(part.values()),
-        PartChoices.of(part));
+        PartChoices.of(part, most(sheet, part)));
+  }
+
+  /** The most that flows through a part for long, in any state, A. */
+  private static double most(FeedSheet sheet, PlannedPart part) {
+    return sheet.table().solutions().stream()
+        .mapToDouble(solution -> Math.abs(solution.average(point -> point.amps(part.part(), 0))))
+        .max()
+        .orElse(0);
   }
 }

@@ -92,6 +92,7 @@ public class Feeds implements StageReporter {
             .toList(),
         functions(wanted.of(acting, jobId)),
         edit.sources().stream().map(SourceView::of).toList(),
+        edit.routes().stream().map(RouteView::of).toList(),
         known(acting, job),
         edit.timeline().connected(),
         cautions());
@@ -147,6 +148,8 @@ public class Feeds implements StageReporter {
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
     edit.timeline();
     edit.sources().forEach(SourceEdit::core);
+    edit.routes().forEach(RouteEdit::core);
+    edit.hazards().forEach(RouteEdit.HazardEdit::core);
     if (edit.plan() != null) {
       judged(work(acting, edit, edit.plan()), Optional.empty());
     }
@@ -185,7 +188,12 @@ public class Feeds implements StageReporter {
   private FeedWork work(Acting acting, FeedEdit edit, ChosenPlan plan) {
     List<MeterReading> readings = edit.readings().stream().map(FeedEdit.MeterEdit::core).toList();
     List<OpenItem> open = edit.open().stream().map(FeedEdit.OpenEdit::core).toList();
-    return new FeedWork(planned(acting, plan), readings, open);
+    return new FeedWork(
+        planned(acting, plan),
+        edit.routes().stream().map(RouteEdit::core).toList(),
+        edit.hazards().stream().map(RouteEdit.HazardEdit::core).toList(),
+        readings,
+        open);
   }
 
   private static List<Finding> judged(FeedWork work, Optional<MarkFamily> market) {

@@ -3,9 +3,13 @@ package mellow.server.feed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
+import mellow.core.feed.FeedSheet;
 import mellow.core.feed.PlannedPart;
 import mellow.core.harness.BladeFuse;
+import mellow.core.harness.WireChoice;
 import mellow.core.harness.WireSize;
 import mellow.server.feed.FeedView.FixView;
 import mellow.server.feed.FeedView.OptionView;
@@ -15,17 +19,45 @@ final class PartChoices {
   private static final List<OptionView> YES_NO =
       List.of(new OptionView("no", "no"), new OptionView("yes", "yes"));
 
+  /** With the engine running. */
+  private static final double USUAL_VOLTS = 14;
+
   private PartChoices() {}
 
   static List<OptionView> sizes() {
     return WireSize.all().stream().map(size -> new OptionView(size.name(), size.name())).toList();
   }
 
-  static List<FixView> of(PlannedPart part) {
+  /** Every size with what it would lose by itself, and what it bears. */
+  private static List<OptionView> sizes(PlannedPart part, double amps) {
+    if (!(amps > 0) || !(part.part() instanceof Joining.Wire wire)) {
+      return sizes();
+    }
+    WireChoice.Asked asked =
+        new WireChoice.Asked(
+            amps, USUAL_VOLTS, wire.conductor().metres(), wire.conductor().celsius());
+    return WireChoice.of(asked, FeedSheet.USUAL_LAYING).options().stream()
+        .map(
+            option ->
+                new OptionView(
+                    option.size().name(),
+                    String.format(
+                        Locale.ROOT,
+                        "%s: loses %.1f %%, bears %.0f A",
+                        option.size().name(),
+                        option.dropPercent(),
+                        option.allowedAmps())))
+        .toList();
+  }
+
+  /**
+   * @param mostAmps that flow through it for long
+   */
+  static List<FixView> of(PlannedPart part, double mostAmps) {
     List<FixView> fixes = new ArrayList<>();
     switch (part.kind()) {
       case "wire" -> {
-        fixes.add(new FixView("size", "Wire", part.value("size"), sizes()));
+        fixes.add(new FixView("size", "Wire", part.value("size"), sizes(part, mostAmps)));
         fixes.add(new FixView("metres", "Length, m", part.value("metres"), List.of()));
         fixes.add(new FixView("colour", "Colour", part.value("colour"), List.of()));
       }

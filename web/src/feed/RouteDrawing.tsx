@@ -1,0 +1,103 @@
+import type { FeedEdit } from '../app/api/client';
+import { paint } from '../app/theme';
+import { Label } from '../drawing/Label';
+
+type Route = FeedEdit['routes'][number];
+type Hazard = FeedEdit['hazards'][number];
+interface Place {
+  leftMm: number;
+  forwardMm: number;
+  upMm: number;
+}
+
+const WIDTH = 300;
+const PLAN = 150;
+const FRONT = 120;
+const GAP = 26;
+
+/** A way seen from above with forward up, and from the front, to one scale. */
+export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard[] }) {
+  const places: Place[] = [...route.stops, ...hazards];
+  const reach = Math.max(700, ...places.map((one) => Math.abs(one.leftMm))) + 120;
+  const scale = WIDTH / (2 * reach);
+  const forwards = places.map((one) => one.forwardMm);
+  const middle = (Math.max(...forwards) + Math.min(...forwards)) / 2;
+  // seen from above with forward up, and from the front: the vehicle's left lies left and right
+  const above = (one: Place) => ({
+    x: WIDTH / 2 - one.leftMm * scale,
+    y: PLAN / 2 - (one.forwardMm - middle) * scale,
+  });
+  const ahead = (one: Place) => ({
+    x: WIDTH / 2 + one.leftMm * scale,
+    y: PLAN + GAP + FRONT - 6 - one.upMm * scale,
+  });
+  return (
+    <svg
+      width="100%"
+      viewBox={`0 0 ${WIDTH} ${PLAN + GAP + FRONT + 18}`}
+      role="img"
+      aria-label={`${route.name}: seen from above and from the front`}
+    >
+      <g stroke={paint('hairline')} fill="none">
+        <rect x="0.5" y="0.5" width={WIDTH - 1} height={PLAN - 1} />
+        <line x1={WIDTH / 2} x2={WIDTH / 2} y1="0" y2={PLAN} strokeDasharray="8 3 2 3" />
+        <line
+          x1={WIDTH / 2}
+          x2={WIDTH / 2}
+          y1={PLAN + GAP}
+          y2={PLAN + GAP + FRONT}
+          strokeDasharray="8 3 2 3"
+        />
+        <line
+          x1="0"
+          x2={WIDTH}
+          y1={PLAN + GAP + FRONT - 6}
+          y2={PLAN + GAP + FRONT - 6}
+          stroke={paint('rule')}
+        />
+      </g>
+      <Label x={4} y={PLAN + 15} as="scale" size={13} colour="quiet">
+        from above, forward up
+      </Label>
+      <Label x={4} y={PLAN + GAP + FRONT + 12} as="scale" size={13} colour="quiet">
+        from the front
+      </Label>
+      {[above, ahead].map((at, view) => (
+        <g key={view}>
+          <polyline
+            points={route.stops.map((one) => `${at(one).x},${at(one).y}`).join(' ')}
+            fill="none"
+            stroke={paint('lamp')}
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+          />
+          {route.stops.map((one, index) => (
+            <circle
+              key={index}
+              cx={at(one).x}
+              cy={at(one).y}
+              r={one.passes === 'NOTHING' ? 3 : 5}
+              fill={paint(one.passes === 'BARE_HOLE' ? 'out' : 'lampFill')}
+              stroke={paint('ink')}
+            />
+          ))}
+          {hazards.map((one, index) => (
+            <g key={index}>
+              <circle
+                cx={at(one).x}
+                cy={at(one).y}
+                r={Math.max(4, one.clearanceMm * scale)}
+                fill="none"
+                stroke={paint('out')}
+                strokeDasharray="3 3"
+              />
+              <Label x={at(one).x + 6} y={at(one).y + 4} as="scale" size={12.5} colour="quiet">
+                {one.name}
+              </Label>
+            </g>
+          ))}
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,287 @@
+import { Box, Flex, Grid, Input } from '@chakra-ui/react';
+import type { FeedEdit, FeedPage, FeedSheet } from '../app/api/client';
+import { BareButton, PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
+import { Choice, TextField } from '../settings/fields';
+import { RouteDrawing } from './RouteDrawing';
+import { typedNumber } from './ProbeForm';
+
+type Route = FeedEdit['routes'][number];
+type Stop = Route['stops'][number];
+type Hazard = FeedEdit['hazards'][number];
+
+const PASSES: readonly (readonly [Stop['passes'], string])[] = [
+  ['NOTHING', 'past nothing'],
+  ['GROMMET', 'through a grommet'],
+  ['BARE_HOLE', 'through bare metal'],
+];
+
+const AXES = [
+  ['leftMm', 'left'],
+  ['forwardMm', 'forward'],
+  ['upMm', 'up'],
+] as const;
+
+/** The ways of the harness through the vehicle: their lengths go into the plan. */
+export function Routes({
+  page,
+  sheet,
+  feed,
+  onChange,
+  onUse,
+}: {
+  page: FeedPage;
+  sheet: FeedSheet;
+  feed: FeedEdit;
+  onChange: (part: Partial<FeedEdit>) => void;
+  /** Takes a route's length as the answer to its question. */
+  onUse: (question: string, metres: string) => void;
+}) {
+  const units = useUnits();
+  const lengths = sheet.questions.filter((one) => one.unit === 'm');
+  const put = (index: number, route: Route) =>
+    onChange({ routes: feed.routes.map((one, at) => (at === index ? route : one)) });
+  const add = () => {
+    const question = lengths.find((one) => feed.routes.every((route) => route.question !== one.id));
+    onChange({
+      routes: [
+        ...feed.routes,
+        {
+          question: question?.id ?? '',
+          name: question?.asks.replace(/\?$/, '') ?? 'a branch',
+          stops: [stop(-600, 200, 800), stop(600, 500, 400)],
+        },
+      ],
+    });
+  };
+  return (
+    <Box maxW="900px">
+      <Flex align="center" gap="12px" wrap="wrap">
+        <Box flex="1">
+          <Box fontFamily="heading" fontWeight="600" fontSize="19px">
+            Ways of the harness
+          </Box>
+          <Box color="quiet">
+            Stops in mm: from the centre line to the left, from the front axle forward, above the
+            ground.
+          </Box>
+        </Box>
+        <PlainButton onClick={add}>Add a way</PlainButton>
+      </Flex>
+      {feed.routes.map((route, index) => {
+        const length = page.routes[index];
+        const answer = sheet.questions.find((one) => one.id === route.question)?.answer;
+        return (
+          <Box key={index} borderTopWidth="1px" borderColor="hairline" py="10px">
+            <Flex gap="10px" wrap="wrap" align="flex-end">
+              <Box flex="1" minW="180px">
+                <TextField
+                  label="Way"
+                  value={route.name}
+                  set={(name) => put(index, { ...route, name })}
+                />
+              </Box>
+              <Box flex="1" minW="180px">
+                <Choice
+                  label="Gives the length asked by"
+                  value={route.question}
+                  set={(question) => put(index, { ...route, question })}
+                  options={[
+                    ['', 'no question'] as const,
+                    ...lengths.map((one) => [one.id, one.asks] as const),
+                  ]}
+                />
+              </Box>
+              {length && (
+                <Box fontFamily="heading" fontSize="20px" fontWeight="600">
+                  {figureText(length.laid, units)}
+                  <Box as="span" color="quiet" fontSize="14px" fontWeight="400">
+                    {' '}
+                    with slack, cut {figureText(length.cut, units)}, {length.ties} ties
+                  </Box>
+                </Box>
+              )}
+              {length && route.question && answer !== length.metres && (
+                <PlainButton onClick={() => onUse(route.question, length.metres)}>
+                  Use {length.metres} m
+                </PlainButton>
+              )}
+            </Flex>
+            <Flex gap="14px" wrap="wrap" pt="8px">
+              <Box flex="1" minW="300px">
+                {route.stops.map((one, at) => (
+                  <Grid
+                    key={at}
+                    templateColumns="18px repeat(3, minmax(0, 74px)) minmax(0, 1fr) 48px"
+                    gap="5px"
+                    alignItems="center"
+                    pb="4px"
+                  >
+                    <Box color="quiet">{at + 1}</Box>
+                    {AXES.map(([axis, words]) => (
+                      <Number
+                        key={axis}
+                        label={`Stop ${at + 1}, ${words}`}
+                        value={one[axis]}
+                        set={(mm) => put(index, withStop(route, at, { ...one, [axis]: mm }))}
+                      />
+                    ))}
+                    <Choice
+                      label=""
+                      value={one.passes}
+                      set={(passes) => put(index, withStop(route, at, { ...one, passes }))}
+                      options={PASSES}
+                    />
+                    <BareButton
+                      aria-label={`Take stop ${at + 1} out`}
+                      disabled={route.stops.length <= 2}
+                      onClick={() =>
+                        put(index, { ...route, stops: route.stops.filter((_, i) => i !== at) })
+                      }
+                    >
+                      out
+                    </BareButton>
+                  </Grid>
+                ))}
+                <BareButton
+                  onClick={() =>
+                    put(index, {
+                      ...route,
+                      stops: [...route.stops, { ...(route.stops.at(-1) ?? stop(0, 0, 0)) }],
+                    })
+                  }
+                >
+                  Another stop
+                </BareButton>
+                <BareButton
+                  color="quiet"
+                  onClick={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
+                >
+                  Remove this way
+                </BareButton>
+              </Box>
+              <Box w="300px">
+                <RouteDrawing route={route} hazards={feed.hazards} />
+              </Box>
+            </Flex>
+          </Box>
+        );
+      })}
+      <Hazards hazards={feed.hazards} onChange={(hazards) => onChange({ hazards })} />
+    </Box>
+  );
+}
+
+function stop(leftMm: number, forwardMm: number, upMm: number): Stop {
+  return { leftMm, forwardMm, upMm, passes: 'NOTHING' };
+}
+
+function withStop(route: Route, at: number, changed: Stop): Route {
+  return { ...route, stops: route.stops.map((one, i) => (i === at ? changed : one)) };
+}
+
+/** A number of millimetres: taken over when it is left, if it is one. */
+function Number({
+  label,
+  value,
+  set,
+}: {
+  label: string;
+  value: number;
+  set: (value: number) => void;
+}) {
+  return (
+    <Input
+      key={value}
+      h="48px"
+      px="6px"
+      textAlign="right"
+      inputMode="decimal"
+      aria-label={label}
+      autoComplete="off"
+      maxLength={7}
+      defaultValue={String(value)}
+      onBlur={(event) => {
+        const typed = typedNumber(event.target.value);
+        if (globalThis.Number.isFinite(typed) && typed !== value) {
+          set(typed);
+        } else {
+          event.target.value = String(value);
+        }
+      }}
+    />
+  );
+}
+
+function Hazards({
+  hazards,
+  onChange,
+}: {
+  hazards: Hazard[];
+  onChange: (hazards: Hazard[]) => void;
+}) {
+  const put = (index: number, hazard: Hazard) =>
+    onChange(hazards.map((one, at) => (at === index ? hazard : one)));
+  return (
+    <Box borderTopWidth="1px" borderColor="rule" pt="10px">
+      <Flex align="center" gap="12px">
+        <Box flex="1" fontFamily="heading" fontWeight="600">
+          To keep away from: hot parts, sharp edges, what moves
+        </Box>
+        <PlainButton
+          onClick={() =>
+            onChange([
+              ...hazards,
+              { name: 'hot part', leftMm: 0, forwardMm: 0, upMm: 600, clearanceMm: 100 },
+            ])
+          }
+        >
+          Add one
+        </PlainButton>
+      </Flex>
+      {hazards.map((hazard, index) => (
+        <Grid
+          key={index}
+          templateColumns="minmax(0, 1fr) repeat(4, minmax(0, 84px)) 48px"
+          gap="5px"
+          alignItems="end"
+          pt="6px"
+        >
+          <TextField
+            label="What"
+            value={hazard.name}
+            set={(name) => put(index, { ...hazard, name })}
+          />
+          {AXES.map(([axis, words]) => (
+            <Box key={axis}>
+              <Box color="quiet" fontSize="13.5px">
+                {words}
+              </Box>
+              <Number
+                label={`${hazard.name}, ${words}`}
+                value={hazard[axis]}
+                set={(mm) => put(index, { ...hazard, [axis]: mm })}
+              />
+            </Box>
+          ))}
+          <Box>
+            <Box color="quiet" fontSize="13.5px">
+              clear by
+            </Box>
+            <Number
+              label={`${hazard.name}, clear by`}
+              value={hazard.clearanceMm}
+              set={(mm) => put(index, { ...hazard, clearanceMm: mm })}
+            />
+          </Box>
+          <BareButton
+            aria-label={`Take ${hazard.name} out`}
+            onClick={() => onChange(hazards.filter((_, at) => at !== index))}
+          >
+            out
+          </BareButton>
+        </Grid>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,444 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import {
+  api,
+  type Controls,
+  type FeedEdit,
+  type FeedPage,
+  type FeedPart,
+  type FeedSheet,
+  type LampRow,
+  type PartNow,
+  type SolvedFeed,
+  type SourceEdit,
+} from '../app/api/client';
+import { finding, JOB, show } from '../test/testing';
+import { Battery } from './Battery';
+import { BodyComputer } from './BodyComputer';
+import { CircuitDrawing } from './CircuitDrawing';
+import { DriverSeat } from './DriverSeat';
+import { Measured } from './Measured';
+import { planId } from './OwnPlan';
+import { PartSheet } from './PartSheet';
+import { ProbeForm, typedNumber } from './ProbeForm';
+import { QuestionForm } from './QuestionForm';
+import { Routes } from './Routes';
+import { StateTable } from './StateTable';
+import { told } from './told';
+import { WishGrid } from './WishGrid';
+import { fitScale, wireWidth } from './wires';
+import { nextLevel, usualWishes, withWish } from './words';
+
+vi.mock('../drawing/useSize', () => ({
+  useSize: () => ({ width: 600, height: 400 }),
+  useWidth: () => 600,
+}));
+
+const figure = (value: number, metric: string) =>
+  ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;
+
+const OFF: Controls = { key: 'OFF', lights: 'OFF', fog: false, turn: 'OFF', auxiliary: false };
+const ON: Controls = { ...OFF, key: 'ENGINE', lights: 'SIDE', fog: true };
+
+const cell = (
+  level: LampRow['cells'][number]['level'],
+  expected: LampRow['cells'][number]['level'],
+): LampRow['cells'][number] => ({
+  level,
+  expected,
+  agrees: level === expected,
+  amps: figure(0, '0 A'),
+  each: [],
+});
+
+const WIRE: FeedPart = {
+  id: 'left branch',
+  kind: 'wire',
+  factory: false,
+  values: { size: '1.5 mm²', metres: '0.8', colour: 'yellow', from: 'fog 87', to: 'left fog +' },
+  changes: [
+    {
+      name: 'size',
+      asks: 'Wire',
+      value: '1.5 mm²',
+      options: [
+        { value: '1.5 mm²', says: '1.5 mm²: loses 0.4 %, bears 20 A' },
+        { value: '2.5 mm²', says: '2.5 mm²: loses 0.2 %, bears 27 A' },
+      ],
+    },
+    { name: 'metres', asks: 'Length, m', value: '0.8', options: [] },
+  ],
+};
+
+const SHEET: FeedSheet = {
+  plan: {
+    id: 'fog',
+    version: 1,
+    own: false,
+    title: 'Fog lamps',
+    does: 'A switch and a relay.',
+    functions: ['FRONT_FOG'],
+    factoryCuts: 1,
+    cautions: [],
+  },
+  questions: [
+    {
+      id: 'fuse',
+      asks: 'Which fuse?',
+      kind: 'NUMBER',
+      unit: 'A',
+      options: [],
+      hint: '',
+      usual: '15',
+      answer: '15',
+    },
+    {
+      id: 'farMetres',
+      asks: 'How long is the long branch?',
+      kind: 'NUMBER',
+      unit: 'm',
+      options: [],
+      hint: '',
+      usual: '1.6',
+      answer: '1.6',
+    },
+  ],
+  states: [
+    { state: 'KEY_OUT', words: 'key out', controls: OFF },
+    { state: 'SIDE_FOG', words: 'side lamps, fog', controls: ON },
+  ],
+  lamps: [
+    {
+      words: 'front fog lamp',
+      function: 'FRONT_FOG',
+      cells: [cell('OUT', 'OUT'), cell('OUT', 'FULL')],
+    },
+  ],
+  before: [],
+  undo: '',
+  worst: 'OUT',
+  findings: [finding('feed.drop.left branch', 'OUT', '{0} lost')],
+  cuts: [],
+  bill: [],
+  order: [
+    { does: 'Probe the slot', battery: 'ON' },
+    { does: 'Splice', battery: 'OFF' },
+  ],
+  parts: [WIRE],
+  drawing: {
+    width: 300,
+    height: 200,
+    symbols: [
+      {
+        id: 'bar left branch from',
+        part: '',
+        symbol: 'BAR_END',
+        x: 20,
+        y: 0,
+        width: 2,
+        height: 2,
+        pins: [{ terminal: '', node: 'battery +', at: { x: 21, y: 2 } }],
+      },
+    ],
+    paths: [
+      {
+        id: 'wire left branch',
+        wire: 'left branch',
+        node: 'fog 87',
+        spots: [
+          { x: 21, y: 2 },
+          { x: 21, y: 150 },
+        ],
+        label: { x: 30, y: 60 },
+      },
+    ],
+    links: [],
+  },
+};
+
+const NOW: PartNow = {
+  id: 'left branch',
+  amps: { '': figure(4.66, '4.66 A') },
+  flows: true,
+  on: true,
+  volts: figure(0.09, '0.09 V'),
+};
+
+const SOLVED: SolvedFeed = {
+  controls: ON,
+  battery: figure(13.94, '13.94 V'),
+  body: figure(0.04, '0.04 V'),
+  nodes: { 'fog 87': figure(13.7, '13.70 V') },
+  parts: [NOW],
+  findings: [],
+};
+
+const FEED: FeedEdit = {
+  wishes: [],
+  plan: { id: 'fog', version: 1, answers: {}, changes: {} },
+  sources: [],
+  routes: [],
+  hazards: [],
+  readings: [],
+  battery: [],
+  open: [],
+  settings: [],
+};
+
+const PAGE = {
+  job: JOB,
+  connected: true,
+  sources: [],
+  routes: [],
+  known: [],
+  states: [],
+} as unknown as FeedPage;
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  localStorage.setItem('mellow.acting', 'Runa');
+});
+
+describe('wishes', () => {
+  it('go round from as it comes to lit, reduced and out', () => {
+    expect(nextLevel(undefined)).toBe('FULL');
+    expect(nextLevel('FULL')).toBe('REDUCED');
+    expect(nextLevel('REDUCED')).toBe('OUT');
+    expect(nextLevel('OUT')).toBeUndefined();
+  });
+
+  it('are changed one at a time, the others stay', () => {
+    const wishes = usualWishes(['DRL']);
+    const changed = withWish(wishes, { function: 'DRL', state: 'LOW' }, 'REDUCED');
+    expect(changed).toHaveLength(wishes.length);
+    expect(changed.find((one) => one.state === 'LOW')?.level).toBe('REDUCED');
+    expect(withWish(changed, { function: 'DRL', state: 'LOW' }, undefined)).toHaveLength(
+      wishes.length - 1,
+    );
+  });
+
+  it('are filled in by pressing states', async () => {
+    const set = vi.fn();
+    show(
+      <WishGrid
+        page={PAGE}
+        wishes={usualWishes(['FRONT_FOG'])}
+        set={set}
+        lowStays=""
+        setLowStays={vi.fn()}
+      />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'MAIN_FOG: as it comes' }));
+    expect(set).toHaveBeenLastCalledWith(
+      expect.arrayContaining([{ function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' }]),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
+    expect(set).toHaveBeenLastCalledWith([]);
+  });
+});
+
+describe('the circuit', () => {
+  it('says of a wire what it is, and what flows in it', () => {
+    expect(told(SHEET, WIRE, undefined)).toEqual({
+      name: 'left branch',
+      line: '1.5 mm², 0.8 m',
+      out: true,
+    });
+    expect(told(SHEET, WIRE, NOW).line).toBe('4.66 A · 0.09 V');
+  });
+
+  it('draws thicker wires thicker, gauges beside metric sizes', () => {
+    const width = (size: string) => wireWidth({ ...WIRE, values: { ...WIRE.values, size } });
+    expect(width('4 mm²')).toBeGreaterThan(width('1.5 mm²'));
+    // AWG 14 is 2.08 mm²: between 1.5 and 2.5
+    expect(width('AWG 14')).toBeGreaterThan(width('1.5 mm²'));
+    expect(width('AWG 14')).toBeLessThan(width('2.5 mm²'));
+  });
+
+  it('never shrinks below what can be read', () => {
+    expect(fitScale({ width: 3000, height: 400 }, { width: 600, height: 400 })).toBe(0.82);
+    expect(fitScale({ width: 600, height: 400 }, { width: 600, height: 400 })).toBe(1);
+  });
+
+  it('opens a part by a press or by the keyboard', async () => {
+    const onPart = vi.fn();
+    show(<CircuitDrawing sheet={SHEET} solved={SOLVED} onPart={onPart} />);
+    expect(screen.getByText(/battery, 13.94 V, engine running|battery, 13.94 V/)).toBeTruthy();
+    const wire = screen.getByRole('button', { name: /Wire: left branch/ });
+    wire.focus();
+    await userEvent.keyboard('{Enter}');
+    expect(onPart).toHaveBeenCalledWith('left branch');
+  });
+
+  it('changes a part in place, and only what was changed', async () => {
+    const onChange = vi.fn();
+    show(
+      <PartSheet part={WIRE} sheet={SHEET} solved={SOLVED} onChange={onChange} onAsk={vi.fn()} />,
+    );
+    expect(screen.getByText('at fog 87')).toBeTruthy();
+    await userEvent.selectOptions(screen.getByLabelText('Wire'), '2.5 mm²');
+    await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
+    expect(onChange).toHaveBeenCalledWith({ size: '2.5 mm²' });
+  });
+});
+
+describe('the driver’s seat', () => {
+  it('has the controls that the plan knows, and moves one at a time', async () => {
+    const set = vi.fn();
+    show(<DriverSeat sheet={SHEET} controls={OFF} set={set} />);
+    expect(screen.queryByRole('group', { name: 'Auxiliary switch' })).toBeNull();
+    const lights = screen.getByRole('group', { name: 'Lights' });
+    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    expect(set).toHaveBeenCalledWith({ ...OFF, lights: 'MAIN' });
+  });
+
+  it('is put into a state by its column, and a lamp that fails is named', async () => {
+    const onState = vi.fn();
+    show(<StateTable sheet={SHEET} controls={OFF} onState={onState} />);
+    await userEvent.click(screen.getByRole('button', { name: 'side lamps, fog' }));
+    expect(onState).toHaveBeenCalledWith(ON);
+    expect(screen.getByRole('img', { name: 'out, expected lit' })).toBeTruthy();
+  });
+});
+
+describe('questions and measures', () => {
+  it('keeps what was answered before', async () => {
+    const onDone = vi.fn();
+    show(
+      <QuestionForm
+        sheet={SHEET}
+        plan={{ id: 'fog', version: 1, answers: { outOnMain: 'yes' }, changes: {} }}
+        problem={undefined}
+        onDone={onDone}
+      />,
+    );
+    const fuse = screen.getByLabelText('Which fuse? (A)');
+    await userEvent.clear(fuse);
+    await userEvent.type(fuse, '20');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the answers' }));
+    expect(onDone).toHaveBeenCalledWith({ outOnMain: 'yes', fuse: '20' });
+  });
+
+  it('takes a meter’s reading with a comma, and refuses words', async () => {
+    const onChange = vi.fn();
+    show(<Measured sheet={SHEET} feed={FEED} onChange={onChange} onAsk={vi.fn()} />);
+    await userEvent.type(screen.getByLabelText('The meter shows (V)'), 'bright');
+    await userEvent.click(screen.getByRole('button', { name: 'Lay it over' }));
+    expect(screen.getByRole('alert').textContent).toContain('13.4');
+    expect(onChange).not.toHaveBeenCalled();
+    await userEvent.clear(screen.getByLabelText('The meter shows (V)'));
+    await userEvent.type(screen.getByLabelText('The meter shows (V)'), '13,2');
+    await userEvent.click(screen.getByRole('button', { name: 'Lay it over' }));
+    expect(onChange).toHaveBeenCalledWith([
+      expect.objectContaining({ value: 13.2, place: 'battery +', person: 'Runa' }),
+    ]);
+    expect(typedNumber(' ')).toBeNaN();
+  });
+
+  it('keeps the readings of a wire that were taken, and no others', async () => {
+    const onDone = vi.fn();
+    const wire: SourceEdit = {
+      id: 's',
+      place: 'plug B, cavity 8',
+      colour: 'red',
+      ground: 'battery',
+      supplyVolts: 12.6,
+      readings: [{ key: 'OFF', lights: 'OFF', volts: 0 }],
+    };
+    show(<ProbeForm wire={wire} onDone={onDone} />);
+    await userEvent.type(screen.getByLabelText('Key out, lights side'), '12.4');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }));
+    expect(onDone).toHaveBeenCalledWith({
+      ...wire,
+      readings: [
+        { key: 'OFF', lights: 'OFF', volts: 0 },
+        { key: 'OFF', lights: 'SIDE', volts: 12.4 },
+      ],
+    });
+  });
+});
+
+describe('beside the plan', () => {
+  it('writes down what was done to the battery, and by whom', async () => {
+    const onChange = vi.fn();
+    show(<Battery page={PAGE} feed={FEED} steps={SHEET.order} onChange={onChange} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Done: Probe the slot' }));
+    expect(onChange).toHaveBeenLastCalledWith({
+      battery: [
+        expect.objectContaining({ what: 'LIVE_STEP', step: 'Probe the slot', person: 'Runa' }),
+      ],
+    });
+    await userEvent.type(screen.getByLabelText(/makeshift/), 'tape for a grommet');
+    await userEvent.click(screen.getByRole('button', { name: 'Makeshift' }));
+    expect(onChange).toHaveBeenLastCalledWith({
+      open: [
+        expect.objectContaining({ kind: 'TEMPORARY', what: 'tape for a grommet', done: false }),
+      ],
+    });
+  });
+
+  it('logs what the body computer refused, too', async () => {
+    const post = vi.spyOn(api, 'POST').mockImplementation(((
+      _path: string,
+      asked: { body: { write?: unknown } },
+    ) =>
+      Promise.resolve({
+        data: {
+          parameters: [
+            { name: 'running lamp type', value: 'filament', values: ['filament', 'LED'] },
+          ],
+          outcome: asked.body.write && { before: 'filament', taken: false, says: 'Refused.' },
+        },
+        response: new Response(null, { status: 200 }),
+      })) as unknown as typeof api.POST);
+    const onChange = vi.fn();
+    show(<BodyComputer feed={FEED} connected={false} onChange={onChange} />);
+    await userEvent.click(await screen.findByRole('button', { name: 'LED' }));
+    expect(post.mock.lastCall?.[1]).toMatchObject({ body: { volts: 0 } });
+    expect(onChange).toHaveBeenCalledWith([
+      expect.objectContaining({
+        before: 'filament',
+        after: 'LED',
+        taken: false,
+        result: 'Refused.',
+      }),
+    ]);
+  });
+
+  it('gives a way’s length to its question', async () => {
+    const onUse = vi.fn();
+    const route: FeedEdit['routes'][number] = {
+      question: 'farMetres',
+      name: 'to the left',
+      stops: [
+        { leftMm: -600, forwardMm: 200, upMm: 800, passes: 'NOTHING' },
+        { leftMm: 600, forwardMm: 200, upMm: 800, passes: 'NOTHING' },
+      ],
+    };
+    const length = {
+      question: 'farMetres',
+      name: 'to the left',
+      straight: figure(1200, '1200 mm'),
+      laid: figure(1320, '1320 mm'),
+      cut: figure(1620, '1620 mm'),
+      metres: '1.32',
+      ties: 6,
+    };
+    show(
+      <Routes
+        page={{ ...PAGE, routes: [length] }}
+        sheet={SHEET}
+        feed={{ ...FEED, routes: [route] }}
+        onChange={vi.fn()}
+        onUse={onUse}
+      />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Use 1.32 m' }));
+    expect(onUse).toHaveBeenCalledWith('farMetres', '1.32');
+  });
+
+  it('gives a plan of its own a short name', () => {
+    expect(planId('Fog lamps, as wé wire them!')).toBe('fog-lamps-as-we-wire-them');
+  });
+});
