@@ -31,6 +31,8 @@ class AccessibilityIT extends BrowserTest {
     check("/jobs/" + app().job("valley bus 7") + "/parts", "c");
     check(job + "/photos");
     check("/jobs/" + app().job("valley bus 7"));
+    check("/jobs/" + app().job("valley bus 7") + "/feed", "q", "w");
+    check("/jobs/" + app().job("valley bus 4") + "/feed");
     check(front, "a", "t");
     check(job + "/place");
     check("/jobs/" + app().job("snow patrol 1") + "/as-it-came");

@@ -16,7 +16,6 @@ class ScreenshotsIT extends BrowserTest {
     shoot("wall-dusk", job, "", Look.USUAL);
     shoot("wall-day", job, "", Look.USUAL.theme("day"));
     shoot("wall-inches", "/jobs/" + app().job("road crew 2"), "", Look.USUAL);
-    shoot("wall-not-measured", "/jobs/" + app().job("valley bus 7"), "", Look.USUAL);
     shoot("schools", "/jobs/" + app().job("snow patrol 1"), "c", Look.USUAL);
     shoot("findings", job, "f", Look.USUAL);
     shoot("stand-back", job + "/stand-back", "", Look.USUAL);
@@ -28,6 +27,7 @@ class ScreenshotsIT extends BrowserTest {
     shoot("came-front", job + "/as-it-came", "v", Look.USUAL.theme("day"));
     shoot("take-in", job + "/take-in", "", Look.USUAL);
     shoot("parts", "/jobs/" + app().job("valley bus 7") + "/parts", "", Look.USUAL);
+    shoot("feed", "/jobs/" + app().job("valley bus 7") + "/feed", "", Look.USUAL);
     shoot("photos", job + "/photos", "o", Look.USUAL);
     shoot("rulebook", "/rulebook", "", Look.USUAL);
     shoot("tablet", job, "", Look.USUAL.size(800, 1180));

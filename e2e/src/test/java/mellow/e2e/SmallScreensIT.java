@@ -44,6 +44,8 @@ class SmallScreensIT extends BrowserTest {
     drawingsOf.put(job + "/as-it-came", 1);
     drawingsOf.put(job + "/photos", 0);
     drawingsOf.put(job + "/parts", 0);
+    drawingsOf.put("/jobs/" + app().job("valley bus 7") + "/feed", 1);
+    drawingsOf.put("/jobs/" + app().job("valley bus 4") + "/feed", 0);
     drawingsOf.put(job + "/stand-back", 0);
     drawingsOf.put("/bays/" + app().bay("Hall"), 1);
     drawingsOf.forEach(this::holds);
