@@ -123,7 +123,9 @@ bench() {
     -Dweb.checks.skip install
   source_state >"$STATE/build"
   java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR" "$ROOT/scripts/jvm.options"
-  step "Dragging a lamp in the browser" "${MVN[@]}" -q -pl e2e verify -Dit.test=DragSpeedIT \
+  rm -f "$STATE/drag"
+  step "Dragging a lamp and turning a switch in the browser" "${MVN[@]}" -q -pl e2e verify \
+    -Dit.test=DragSpeedIT,SwitchSpeedIT \
     -Dmeasure="$STATE/drag" -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
   tee -a benchmarks/results.txt <"$STATE/drag"
 }

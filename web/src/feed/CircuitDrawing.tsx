@@ -37,7 +37,6 @@ export function CircuitDrawing({
         );
         const width = Math.max(drawing.width, size.width / scale);
         const height = Math.max(drawing.height + 2 * BAR, size.height / scale);
-        const longer = height - drawing.height - 2 * BAR;
         return (
           <Box
             w="100%"
@@ -55,9 +54,8 @@ export function CircuitDrawing({
               role="group"
               aria-label={`Circuit: ${sheet.plan.title}`}
             >
-              <Bars solved={solved} width={width} height={height} />
+              <Bars solved={solved} width={width} ground={drawing.height + BAR} height={height} />
               <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
-                <ToGround drawing={drawing} longer={longer} />
                 <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
                 {drawing.symbols.map((box) => (
                   <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
@@ -71,32 +69,16 @@ export function CircuitDrawing({
   );
 }
 
-/** Where the room is higher than the circuit, its lines reach down to the ground's bar. */
-function ToGround({ drawing, longer }: { drawing: Drawing; longer: number }) {
-  return (
-    <g stroke={paint('ink')} strokeWidth="1.6">
-      {drawing.symbols
-        .filter((box) => box.symbol === 'BAR_END' && box.y > drawing.height / 2)
-        .map((box) => (
-          <line
-            key={box.id}
-            x1={box.x + 1}
-            x2={box.x + 1}
-            y1={drawing.height - 2}
-            y2={drawing.height + longer}
-          />
-        ))}
-    </g>
-  );
-}
-
 function Bars({
   solved,
   width,
+  ground,
   height,
 }: {
   solved: SolvedFeed | undefined;
   width: number;
+  /** Where the body's ground begins; it reaches down to the drawing's end. */
+  ground: number;
   height: number;
 }) {
   const engine = solved?.controls.key === 'ENGINE';
@@ -107,8 +89,8 @@ function Bars({
         battery{solved ? `, ${solved.battery.metric}` : ''}
         {engine ? ', engine running' : ''}
       </Label>
-      <rect x="0" y={height - BAR} width={width} height={BAR} fill={paint('floor')} />
-      <Label x={14} y={height - 10} as="figure" size={15} colour="floorInk">
+      <rect x="0" y={ground} width={width} height={height - ground} fill={paint('floor')} />
+      <Label x={14} y={ground + 20} as="figure" size={15} colour="floorInk">
         body ground{solved ? `, ${solved.body.metric} above the battery’s own` : ''}
       </Label>
     </g>
@@ -184,7 +166,7 @@ function Lines({
           <g
             key={path.id}
             {...pressed(() => onPart(path.wire))}
-            aria-label={`Wire: ${words.name}, ${words.line}`}
+            aria-label={`Wire: ${words.name} ${words.line}`}
           >
             <polyline points={points(path.spots)} stroke="transparent" strokeWidth="24" />
             <polyline points={points(path.spots)} stroke={paint('rule')} strokeWidth={width + 2} />
@@ -218,7 +200,7 @@ function Words({ x, y, words }: { x: number; y: number; words: Told }) {
   return (
     <g style={HALO}>
       <Label x={x} y={y + 13} as="figure" size={14} colour={words.out ? 'out' : 'ink'}>
-        {words.name}
+        {`${words.name} `}
       </Label>
       <Label x={x} y={y + 29} size={12.5} colour={words.out ? 'out' : 'quiet'}>
         {words.line}
@@ -275,30 +257,38 @@ function Symbol({
   if (!box.part) {
     return shape;
   }
-  const contact = NAMELESS.includes(box.symbol);
+  const says = NAMELESS.includes(box.symbol)
+    ? `${words.name}, contact`
+    : box.symbol === 'MODULE'
+      ? words.name
+      : `${words.name} ${words.line}`;
   return (
-    <g
-      {...pressed(() => onPart(box.part))}
-      aria-label={`${words.name}${contact ? ', contact' : ''}${words.line ? `, ${words.line}` : ''}`}
-    >
-      <rect
-        x={box.x - 4}
-        y={box.y - 2}
-        width={box.width + 8}
-        height={box.height + 4}
-        fill="transparent"
-      />
-      {shape}
+    <>
+      <g {...pressed(() => onPart(box.part))} aria-label={says}>
+        <rect
+          x={box.x - 4}
+          y={box.y - 2}
+          width={box.width + 8}
+          height={box.height + 4}
+          fill="transparent"
+        />
+        {shape}
+        {box.symbol === 'MODULE' ? (
+          <Label
+            x={box.x + box.width / 2}
+            y={box.y + box.height / 2 + 5}
+            as="figure"
+            anchor="middle"
+          >
+            {words.name}
+          </Label>
+        ) : (
+          !NAMELESS.includes(box.symbol) && (
+            <Words x={box.x + box.width + 8} y={box.y + (box.height - 34) / 2} words={words} />
+          )
+        )}
+      </g>
       {pins}
-      {box.symbol === 'MODULE' ? (
-        <Label x={box.x + box.width / 2} y={box.y + box.height / 2 + 5} as="figure" anchor="middle">
-          {words.name}
-        </Label>
-      ) : (
-        !contact && (
-          <Words x={box.x + box.width + 8} y={box.y + (box.height - 34) / 2} words={words} />
-        )
-      )}
-    </g>
+    </>
   );
 }

@@ -100,11 +100,12 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     (page.feed.plan?.answers.lowStays ?? '') as LowStays,
   );
   const [wide, setWide] = useState(false);
-  const [controls, setControls] = useState<Controls>(
-    sheet?.states.find(
-      (state) => state.state.endsWith('_FOG') && state.controls.lights === 'DIPPED',
-    )?.controls ?? DRIVING,
-  );
+  const [controls, setControls] = useState<Controls>(() => telling(sheet));
+  const [begun, setBegun] = useState(sheet?.plan.id);
+  if (sheet?.plan.id !== begun) {
+    setBegun(sheet?.plan.id);
+    setControls(telling(sheet));
+  }
   const ask = useCallback(
     (at: { plan: ChosenPlan; controls: Controls }) => solveFeed(at.plan, at.controls),
     [],
@@ -185,7 +186,16 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           }
         >
           {sheet ? (
-            <DriverSeat sheet={sheet} controls={controls} set={setControls} />
+            <>
+              <DriverSeat sheet={sheet} controls={controls} set={setControls} />
+              <Box pt="6px" fontFamily="heading" fontWeight="600" lineHeight="1.2">
+                {sheet.plan.title}
+              </Box>
+              <BareButton px="0" onClick={() => setShown({ what: 'questions' })}>
+                What it asks
+                <Key name="q" />
+              </BareButton>
+            </>
           ) : (
             <Box color="quiet">
               The driver’s controls stand here once a plan is taken: each turn of the key solves its
@@ -200,6 +210,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             {VIEWS.filter(([one]) => sheet || one === 'wishes' || one === 'sources').map(
               ([one, words, key]) => (
                 <ToolButton
+                  px="6px"
                   key={one}
                   on={view === one}
                   aria-pressed={view === one}
@@ -211,7 +222,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
               ),
             )}
             {view === 'circuit' && (
-              <ToolButton aria-pressed={wide} on={wide} hideBelow="lg" onClick={widen}>
+              <ToolButton px="6px" aria-pressed={wide} on={wide} hideBelow="lg" onClick={widen}>
                 Alone
                 <Key name="x" />
               </ToolButton>
@@ -345,10 +356,6 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         >
           {sheet && (
             <>
-              <BareButton color="quiet" onClick={() => setShown({ what: 'questions' })}>
-                What the plan asks
-                <Key name="q" />
-              </BareButton>
               <BareButton color="quiet" onClick={() => setShown({ what: 'findings' })}>
                 {sheet.findings.length} findings
               </BareButton>
@@ -446,6 +453,19 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+const TELLING = ['LOW_FOG', 'MAIN_AUX', 'LOW_AUX', 'DAY', 'LOW', 'TURN_LEFT'];
+
+/** The position of the controls to begin with: one in which what the plan feeds is lit. */
+function telling(sheet: Page['sheet']): Controls {
+  const lit = (index: number) =>
+    sheet?.lamps.some(
+      (row) => sheet.plan.functions.includes(row.function) && row.cells[index]?.level !== 'OUT',
+    );
+  const states = sheet?.states.filter((_, index) => lit(index)) ?? [];
+  const best = TELLING.map((name) => states.find((one) => one.state === name)).find(Boolean);
+  return best?.controls ?? states[0]?.controls ?? DRIVING;
 }
 
 function freshWire(): SourceEdit {

@@ -126,7 +126,9 @@ export function Measured({
             textAlign="left"
             onClick={() => onAsk(finding)}
           >
-            <SentenceText sentence={finding.headline} />
+            <span>
+              <SentenceText sentence={finding.headline} />
+            </span>
           </BareButton>
         </Flex>
       ))}

@@ -76,7 +76,9 @@ export function PartSheet({
           onClick={() => onAsk(finding)}
         >
           <VerdictShape verdict={finding.verdict} size={18} />
-          <SentenceText sentence={finding.headline} />
+          <span>
+            <SentenceText sentence={finding.headline} />
+          </span>
         </Flex>
       ))}
       {part.changes.length > 0 && (

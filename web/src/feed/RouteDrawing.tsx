@@ -10,9 +10,8 @@ interface Place {
   upMm: number;
 }
 
-const WIDTH = 300;
-const PLAN = 150;
-const FRONT = 120;
+const WIDTH = 210;
+const PLAN = 110;
 const GAP = 26;
 
 /** A way seen from above with forward up, and from the front, to one scale. */
@@ -20,6 +19,7 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
   const places: Place[] = [...route.stops, ...hazards];
   const reach = Math.max(700, ...places.map((one) => Math.abs(one.leftMm))) + 120;
   const scale = WIDTH / (2 * reach);
+  const front = Math.max(900, ...places.map((one) => one.upMm)) * scale + 16;
   const forwards = places.map((one) => one.forwardMm);
   const middle = (Math.max(...forwards) + Math.min(...forwards)) / 2;
   // seen from above with forward up, and from the front: the vehicle's left lies left and right
@@ -29,12 +29,12 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
   });
   const ahead = (one: Place) => ({
     x: WIDTH / 2 + one.leftMm * scale,
-    y: PLAN + GAP + FRONT - 6 - one.upMm * scale,
+    y: PLAN + GAP + front - 6 - one.upMm * scale,
   });
   return (
     <svg
       width="100%"
-      viewBox={`0 0 ${WIDTH} ${PLAN + GAP + FRONT + 18}`}
+      viewBox={`0 0 ${WIDTH} ${PLAN + GAP + front + 18}`}
       role="img"
       aria-label={`${route.name}: seen from above and from the front`}
     >
@@ -45,21 +45,21 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
           x1={WIDTH / 2}
           x2={WIDTH / 2}
           y1={PLAN + GAP}
-          y2={PLAN + GAP + FRONT}
+          y2={PLAN + GAP + front}
           strokeDasharray="8 3 2 3"
         />
         <line
           x1="0"
           x2={WIDTH}
-          y1={PLAN + GAP + FRONT - 6}
-          y2={PLAN + GAP + FRONT - 6}
+          y1={PLAN + GAP + front - 6}
+          y2={PLAN + GAP + front - 6}
           stroke={paint('rule')}
         />
       </g>
       <Label x={4} y={PLAN + 15} as="scale" size={13} colour="quiet">
         from above, forward up
       </Label>
-      <Label x={4} y={PLAN + GAP + FRONT + 12} as="scale" size={13} colour="quiet">
+      <Label x={4} y={PLAN + GAP + front + 12} as="scale" size={13} colour="quiet">
         from the front
       </Label>
       {[above, ahead].map((at, view) => (

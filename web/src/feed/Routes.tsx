@@ -108,11 +108,11 @@ export function Routes({
               )}
             </Flex>
             <Flex gap="14px" wrap="wrap" pt="8px">
-              <Box flex="1" minW="300px">
+              <Box flex="1" minW={{ base: '0', md: '390px' }}>
                 {route.stops.map((one, at) => (
                   <Grid
                     key={at}
-                    templateColumns="18px repeat(3, minmax(0, 74px)) minmax(0, 1fr) 48px"
+                    templateColumns="16px repeat(3, 62px) minmax(0, 1fr) 40px"
                     gap="5px"
                     alignItems="center"
                     pb="4px"
@@ -160,7 +160,7 @@ export function Routes({
                   Remove this way
                 </BareButton>
               </Box>
-              <Box w="300px">
+              <Box w="210px">
                 <RouteDrawing route={route} hazards={feed.hazards} />
               </Box>
             </Flex>

@@ -25,6 +25,7 @@ public final class Bench {
                     .include(AimBenchmark.class.getSimpleName())
                     .include(PlaceBenchmark.class.getSimpleName())
                     .include(CircuitBenchmark.class.getSimpleName())
+                    .include(FeedBenchmark.class.getSimpleName())
                     .verbosity(VerboseMode.SILENT)
                     .build())
             .run()) {
@@ -34,6 +35,7 @@ public final class Bench {
           String.format(
               Locale.ROOT, "%s %.3f us", snake(name), result.getPrimaryResult().getScore()));
     }
+    SpiceRatio.run(line -> report(lines, line));
     new LoadRun(Path.of(args[1]), Path.of(args[2]), line -> report(lines, line)).run();
     Files.write(Path.of(args[0]), lines);
   }

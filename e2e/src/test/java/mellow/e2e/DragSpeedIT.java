@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -70,7 +71,9 @@ class DragSpeedIT extends BrowserTest {
         List.of(
             line("drag_frames %.1f 1/s", (frames.length - 1) / seconds),
             line("drag_findings_behind_p50 %.1f ms", behind[behind.length / 2]),
-            line("drag_findings_behind_p95 %.1f ms", behind[behind.length * 95 / 100])));
+            line("drag_findings_behind_p95 %.1f ms", behind[behind.length * 95 / 100])),
+        StandardOpenOption.CREATE,
+        StandardOpenOption.APPEND);
   }
 
   private static void drag(Page page, double x, double y) {

@@ -39,7 +39,7 @@ class FeedIT extends BrowserTest {
     wire.selectOption("0.5 mm²");
     button(page, "Change it").click();
     assertThat(verdict(page)).containsText("fog fuse bears");
-    buttonFrom(page, "Take ").click();
+    button(page, "Take 1 mm² for the left branch").click();
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 
     page.keyboard().press("3");
