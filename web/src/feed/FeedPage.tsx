@@ -334,6 +334,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
               jobId={jobId}
               wishes={wishes}
               known={lowStays ? { lowStays } : {}}
+              found={[...page.sources, ...page.known]}
               takenId={plan?.id}
               onTake={take}
             />

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import type { FeedProposal, FeedWish } from '../app/api/client';
+import type { FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
 import { proposals } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { SentenceText } from '../finding/SentenceText';
@@ -11,6 +11,7 @@ export function Proposals({
   jobId,
   wishes,
   known,
+  found: wires,
   takenId,
   onTake,
 }: {
@@ -18,6 +19,8 @@ export function Proposals({
   wishes: FeedWish[];
   /** Answers that the vehicle gives by itself. */
   known: Record<string, string>;
+  /** Wires that were probed, in this job or before. */
+  found: ProbedWire[];
   takenId: string | undefined;
   onTake: (proposal: FeedProposal) => void;
 }) {
@@ -45,6 +48,9 @@ export function Proposals({
         <Card
           key={one.plan.id}
           proposal={one}
+          needs={one.sources.map(
+            (source) => `${source}${isFound(wires, source) ? ' (found)' : ''}`,
+          )}
           taken={one.plan.id === takenId}
           onTake={() => onTake(one)}
         />
@@ -57,12 +63,27 @@ function count(number: number, one: string, many: string): string {
   return `${number} ${number === 1 ? one : many}`;
 }
 
+const KIND_OF: Record<string, string> = {
+  'side-lamp wire': 'LAMPS_ON',
+  'accessory wire': 'ACCESSORY',
+  'ignition wire': 'IGNITION',
+  'engine wire': 'ENGINE',
+};
+
+/** Whether a wire of that kind was told apart by probing. */
+export function isFound(wires: ProbedWire[], source: string): boolean {
+  const kind = KIND_OF[source];
+  return wires.some((wire) => wire.answer === 'IS' && wire.kinds[0] === kind);
+}
+
 function Card({
   proposal,
+  needs,
   taken,
   onTake,
 }: {
   proposal: FeedProposal;
+  needs: string[];
   taken: boolean;
   onTake: () => void;
 }) {
@@ -93,7 +114,7 @@ function Card({
                 ? 'no cut into the loom'
                 : count(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
               proposal.out > 0 && `${count(proposal.out, 'finding', 'findings')} out`,
-              proposal.sources.length > 0 && `needs the ${proposal.sources.join(', ')}`,
+              needs.length > 0 && `needs the ${needs.join(', ')}`,
             ]
               .filter(Boolean)
               .join(' · ')}

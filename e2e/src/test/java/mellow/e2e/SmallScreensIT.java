@@ -45,7 +45,7 @@ class SmallScreensIT extends BrowserTest {
     drawingsOf.put(job + "/photos", 0);
     drawingsOf.put(job + "/parts", 0);
     drawingsOf.put("/jobs/" + app().job("valley bus 7") + "/feed", 1);
-    drawingsOf.put("/jobs/" + app().job("valley bus 4") + "/feed", 0);
+    drawingsOf.put("/jobs/" + app().job("library van 1") + "/feed", 0);
     drawingsOf.put(job + "/stand-back", 0);
     drawingsOf.put("/bays/" + app().bay("Hall"), 1);
     drawingsOf.forEach(this::holds);

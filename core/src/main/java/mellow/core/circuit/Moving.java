@@ -24,19 +24,35 @@ public sealed interface Moving extends Part {
    *
    * @param pins the nodes at its terminals
    * @param coil how it pulls in and lets go
+   * @param suppression across the coil
    * @param dead it does not move any more
    */
-  record Relay(String id, Pins pins, Coil coil, double ratedAmps, boolean dead) implements Moving {
+  record Relay(
+      String id, Pins pins, Coil coil, Suppression suppression, double ratedAmps, boolean dead)
+      implements Moving {
     private static final int COIL = 0;
     private static final int FIRST_CONTACT = 1;
+    private static final String ACROSS = "suppression";
+
+    /** What takes the coil's spark when it is switched off, across 85 and 86. */
+    public enum Suppression {
+      NONE,
+      /** 680 Ω: either way round. Common practice. */
+      RESISTOR,
+      /** From 85 to 86: with plus at 85 it is a short. */
+      DIODE
+    }
+
+    private static final Law SUPPRESSING_RESISTOR = new Law.Resistance(680);
+    private static final Law SUPPRESSING_DIODE = new Law.Junction(0.7, 0.1);
 
     public static Relay of(String id, Pins pins) {
-      return new Relay(id, pins, Coil.USUAL, 30, false);
+      return new Relay(id, pins, Coil.USUAL, Suppression.NONE, 30, false);
     }
 
     /** The same, stuck at rest. */
     public Relay kill() {
-      return new Relay(id, pins, coil, ratedAmps, true);
+      return new Relay(id, pins, coil, suppression, ratedAmps, true);
     }
 
     /**
@@ -75,6 +91,11 @@ public sealed interface Moving extends Part {
       }
     }
 
+    /** How many of 87 and 87a are joined; they follow the coil among the branches. */
+    public int contacts() {
+      return (pins.p87().isEmpty() ? 0 : 1) + (pins.p87a().isEmpty() ? 0 : 1);
+    }
+
     @Override
     public List<Branch> branches() {
       List<Branch> branches = new ArrayList<>();
@@ -85,6 +106,9 @@ public sealed interface Moving extends Part {
       if (!pins.p87a().isEmpty()) {
         branches.add(new Branch("87a", pins.p30(), pins.p87a()));
       }
+      if (suppression != Suppression.NONE) {
+        branches.add(new Branch(ACROSS, pins.p85(), pins.p86()));
+      }
       return List.copyOf(branches);
     }
 
@@ -92,6 +116,9 @@ public sealed interface Moving extends Part {
     public Law law(int branch, Situation now) {
       if (branch == COIL) {
         return new Law.Resistance(coil.ohms());
+      }
+      if (suppression != Suppression.NONE && branch == branches().size() - 1) {
+        return suppression == Suppression.RESISTOR ? SUPPRESSING_RESISTOR : SUPPRESSING_DIODE;
       }
       boolean pulled = now.stateOf(this) == 1;
       boolean makes = branch == FIRST_CONTACT && !pins.p87().isEmpty();

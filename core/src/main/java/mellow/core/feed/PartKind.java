@@ -104,6 +104,7 @@ enum PartKind {
           new Moving.Relay.Pins(
               of.text("86"), of.text("85"), of.text("30"), of.text("87", ""), of.text("87a", "")),
           new Moving.Relay.Coil(of.number("coilOhms", 90), 8, 3),
+          of.one(Moving.Relay.Suppression.class, "suppression", Moving.Relay.Suppression.RESISTOR),
           of.number("amps", 30),
           of.yes("dead", false));
     }

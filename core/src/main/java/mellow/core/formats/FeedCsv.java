@@ -3,6 +3,7 @@ package mellow.core.formats;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -81,7 +82,10 @@ public final class FeedCsv {
         change(changes, feed, line, at);
       }
       return changes;
-    } catch (IOException | IllegalArgumentException | IllegalStateException e) {
+    } catch (IOException
+        | UncheckedIOException
+        | IllegalArgumentException
+        | IllegalStateException e) {
       throw new FormatProblem("", "This is no CSV: " + e.getMessage());
     }
   }

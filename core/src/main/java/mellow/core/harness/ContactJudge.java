@@ -21,6 +21,11 @@ final class ContactJudge {
   private static final Source RELAY =
       Source.commonPractice("a factory switch or signal wire drives a relay, never the lamp");
 
+  /** Filaments of turn signals take 21 to 27 W. Common practice. */
+  private static final double USUAL_TURN_WATTS = 27;
+
+  private static final double USUAL_VOLTS = 12.8;
+
   private final Solved solved;
 
   ContactJudge(Solved solved) {
@@ -60,7 +65,7 @@ final class ContactJudge {
 
   Finding of(Moving.Relay relay) {
     int strongest = 1;
-    for (int branch = 1; branch < relay.branches().size(); branch++) {
+    for (int branch = 1; branch < relay.contacts() + 1; branch++) {
       strongest =
           solved.mostAmps(relay, branch) > solved.mostAmps(relay, strongest) ? branch : strongest;
     }
@@ -100,15 +105,30 @@ final class ContactJudge {
   }
 
   Optional<Finding> of(Pulsed.Flasher flasher) {
-    return tooLittle(
+    OptionalDouble least =
         solved.solutions().stream()
             .mapToDouble(solution -> Math.abs(solution.on().amps(flasher)))
             .filter(amps -> amps > Solved.FLOWS_AMPS)
-            .min(),
+            .min();
+    return tooLittle(
+        least,
         flasher.leastAmps(),
         Solved.out("feed.pace." + flasher.id(), "Flashes fast: " + Words.typed(flasher.id()))
-            .withRemedy(
-                Sentence.of("A load resistor beside the lamp, or a flasher made for diodes.")));
+            .withRemedy(slower(least.orElse(0))));
+  }
+
+  /** The resistor that makes up for a usual filament, as the shelf has it. */
+  private static Sentence slower(double ledAmps) {
+    if (ledAmps >= USUAL_TURN_WATTS / USUAL_VOLTS) {
+      return Sentence.of("A flasher made for what flows here.");
+    }
+    LoadResistor exact = LoadResistor.of(USUAL_TURN_WATTS, ledAmps, USUAL_VOLTS);
+    LoadResistor.Pick pick = exact.fromTheShelf();
+    return Sentence.of(
+        "A load resistor beside the lamp (%s{0} from the shelf for {1}), or a flasher for diodes."
+            .formatted(pick.count() == 1 ? "" : "two of "),
+        Figure.ohms(pick.each()),
+        Figure.ohms(exact.ohms()));
   }
 
   /** The finding where less flows than something looks for. */

@@ -166,7 +166,7 @@ final class FuseJudge {
           continue;
         }
         part.branches().stream()
-            .filter(branch -> !branch.name().equals("coil"))
+            .filter(branch -> !List.of("coil", "suppression").contains(branch.name()))
             .filter(branch -> branch.from().equals(node) || branch.to().equals(node))
             .forEach(
                 branch -> {

@@ -105,12 +105,7 @@ class SolverTest {
     Circuit weak =
         Circuit.of(
             new Supply.Battery("battery", "plus", 12.8, 6, 0.01),
-            new Moving.Relay(
-                "relay",
-                Moving.Relay.Pins.four("plus", Circuit.GROUND, "plus", "87"),
-                Moving.Relay.Coil.USUAL,
-                30,
-                false),
+            Moving.Relay.of("relay", Moving.Relay.Pins.four("plus", Circuit.GROUND, "plus", "87")),
             new Load("load", "87", Circuit.GROUND, 10, 20));
     Solver solver = new Solver(weak);
     Controls cranking = Controls.OFF.with(Key.CRANKING);
@@ -226,5 +221,27 @@ class SolverTest {
   @Test
   void twoPartsOfOneNameAreRefused() {
     assertThatThrownBy(() -> Circuit.of(BATTERY, BATTERY)).hasMessageContaining("“battery”");
+  }
+
+  /** A diode across a coil stands from 85 to 86: with plus at 85 it shorts the feed. */
+  @Test
+  void suppressingDiodeTheWrongWayRoundIsAShort() {
+    assertThat(coilAmps("trigger", Circuit.GROUND)).isCloseTo(12.8 / 90, within(0.001));
+    assertThat(coilAmps(Circuit.GROUND, "trigger")).isGreaterThan(50);
+  }
+
+  private static double coilAmps(String p86, String p85) {
+    Moving.Relay relay =
+        new Moving.Relay(
+            "relay",
+            Moving.Relay.Pins.four(p86, p85, "plus", "87"),
+            Moving.Relay.Coil.USUAL,
+            Moving.Relay.Suppression.DIODE,
+            30,
+            false);
+    Joining.Fuse fuse = Joining.Fuse.of(10, "fuse", "plus", "trigger");
+    Circuit circuit =
+        Circuit.of(BATTERY, fuse, relay, new Load("load", "87", Circuit.GROUND, 10, 20));
+    return new Solver(circuit).solve(Controls.OFF).on().amps(fuse);
   }
 }
