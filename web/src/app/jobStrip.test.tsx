@@ -39,7 +39,7 @@ describe('the job’s strip', () => {
     const link = await screen.findByRole('link', { name: 'Take in' });
     expect(link.getAttribute('href')).toBe('/jobs/j/take-in');
     // no page yet, and the open one is parted
-    expect(screen.queryByRole('link', { name: 'Feed' })).toBeNull();
+    expect(screen.queryByRole('link', { name: 'Hand over' })).toBeNull();
     expect(screen.queryByRole('link', { name: 'Place' })).toBeNull();
     expect(
       // once beside all stages, once alone for narrow screens
@@ -59,7 +59,7 @@ describe('the job’s strip', () => {
       </MemoryRouter>,
     );
     const names = (await screen.findAllByRole('link')).map((link) => link.textContent);
-    expect(names).toEqual(['Take in', 'As it came', 'Parts', 'Place', 'Wall']);
+    expect(names).toEqual(['Take in', 'As it came', 'Parts', 'Place', 'Feed', 'Wall']);
     vi.restoreAllMocks();
   });
 });
@@ -67,8 +67,8 @@ describe('the job’s strip', () => {
 describe('a job taken up again', () => {
   it.each([
     ['PLACE', '/jobs/j/place'],
-    ['FEED', '/jobs/j/place'],
-    ['HAND_OVER', '/jobs/j/place'],
+    ['FEED', '/jobs/j/feed'],
+    ['HAND_OVER', '/jobs/j/feed'],
     ['TAKE_IN', '/jobs/j/take-in'],
   ] as const)('at %s opens %s', (stage, path) => {
     expect(whereItStands('j', { ...standing, stage })).toBe(path);
@@ -83,8 +83,9 @@ describe('on to the next stage', () => {
   it('is the next of the plan that has a page, also from a page that the plan leaves out', () => {
     const plan: Standing['stages'] = ['TAKE_IN', 'CAME', 'FEED', 'WALL', 'HAND_OVER'];
     expect(stageAfter(plan, 'TAKE_IN')).toBe('CAME');
-    expect(stageAfter(plan, 'CAME')).toBe('WALL');
-    expect(stageAfter(plan, 'PARTS')).toBe('WALL');
+    expect(stageAfter(plan, 'CAME')).toBe('FEED');
+    expect(stageAfter(plan, 'PLACE')).toBe('FEED');
+    expect(stageAfter(plan, 'FEED')).toBe('WALL');
     expect(stageAfter(plan, 'WALL')).toBeUndefined();
   });
 });

@@ -60,6 +60,22 @@ export function PartSheet({
           })}
         </Flex>
       )}
+      {now?.working.map((line) => (
+        <Flex key={line.label} gap="12px" wrap="wrap" pb="4px" fontSize="15px">
+          <Box w="150px" color="quiet">
+            {line.label}
+          </Box>
+          <Box flex="1" minW="180px">
+            <SentenceText sentence={line.filled} />
+            <Box color="quiet" fontSize="13.5px">
+              {line.formula}
+            </Box>
+          </Box>
+          <Box fontFamily="heading" fontWeight="600">
+            {figureText(line.result, units)}
+          </Box>
+        </Flex>
+      ))}
       {findings.map((finding) => (
         <Flex
           as="button"

@@ -163,6 +163,14 @@ const NOW: PartNow = {
   flows: true,
   on: true,
   volts: figure(0.09, '0.09 V'),
+  working: [
+    {
+      label: 'lost on it',
+      formula: 'current × resistance',
+      filled: { pattern: '{0} × 0.02', figures: [figure(4.66, '4.66 A')] },
+      result: figure(0.09, '0.09 V'),
+    },
+  ],
 };
 
 const SOLVED: SolvedFeed = {
@@ -277,6 +285,7 @@ describe('the circuit', () => {
       <PartSheet part={WIRE} sheet={SHEET} solved={SOLVED} onChange={onChange} onAsk={vi.fn()} />,
     );
     expect(screen.getByText('at fog 87')).toBeTruthy();
+    expect(screen.getByText('current × resistance')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Wire'), '2.5 mm²');
     await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
     expect(onChange).toHaveBeenCalledWith({ size: '2.5 mm²' });

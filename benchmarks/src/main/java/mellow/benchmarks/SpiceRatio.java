@@ -20,27 +20,33 @@ import mellow.core.feed.PlannedFeed;
 import mellow.core.formats.FeedPlanBook;
 
 /**
- * All ready plans in all their states, by a general circuit simulator in one batch run and by ours:
- * both are given the parts, find their matrix and solve it. Ours also finds how the relays stand,
- * which the netlists already say.
+ * All ready plans in all their states, by a general circuit simulator in one batch run and by ours,
+ * warmed up, one solver a plan, each state from its neighbour. Ours also finds how the relays
+ * stand, which the netlists already say; the simulator reads a file for each point.
  */
 final class SpiceRatio {
   private static final int ROUNDS = 5;
+  private static final int WARM_UP = 300;
 
-  private record Point(Circuit circuit, Controls controls, String netlist) {}
+  /** A plan with the states that it is proved in. */
+  private record Plan(Circuit circuit, List<Controls> states, List<String> netlists) {}
 
   private SpiceRatio() {}
 
   static void run(Consumer<String> report) throws IOException, InterruptedException, FeedProblem {
-    List<Point> points = points();
+    List<Plan> plans = plans();
+    for (int round = 0; round < WARM_UP; round++) {
+      ours(plans);
+    }
     double theirs = Double.POSITIVE_INFINITY;
     double ours = Double.POSITIVE_INFINITY;
     for (int round = 0; round < ROUNDS; round++) {
-      ours = Math.min(ours, ours(points));
-      theirs = Math.min(theirs, theirs(points));
+      ours = Math.min(ours, ours(plans));
+      theirs = Math.min(theirs, theirs(plans));
     }
-    report.accept(line("spice_point %.1f us", theirs / points.size() / 1e3));
-    report.accept(line("own_point %.1f us", ours / points.size() / 1e3));
+    int points = plans.stream().mapToInt(plan -> plan.states().size()).sum();
+    report.accept(line("spice_point %.1f us", theirs / points / 1e3));
+    report.accept(line("own_point %.1f us", ours / points / 1e3));
     report.accept(line("spice_to_own %.0f times", theirs / ours));
   }
 
@@ -48,34 +54,41 @@ final class SpiceRatio {
     return String.format(Locale.ROOT, format, value);
   }
 
-  private static List<Point> points() throws FeedProblem {
-    List<Point> points = new ArrayList<>();
+  private static List<Plan> plans() throws FeedProblem {
+    List<Plan> plans = new ArrayList<>();
     for (FeedPlan plan : FeedPlanBook.all()) {
       PlannedFeed feed = PlannedFeed.usual(plan);
+      List<Controls> states = new ArrayList<>();
+      List<String> netlists = new ArrayList<>();
       for (Solution solution : feed.table().solutions()) {
         Situation now = new Situation(solution.controls(), solution.states(), Set.of());
-        String netlist = SpiceNetlist.of(feed.circuit(), now, plan.id());
-        points.add(new Point(feed.circuit(), solution.controls(), netlist));
+        states.add(solution.controls());
+        netlists.add(SpiceNetlist.of(feed.circuit(), now, plan.id()));
       }
+      plans.add(new Plan(feed.circuit(), states, netlists));
     }
-    return points;
+    return plans;
   }
 
-  private static double ours(List<Point> points) {
+  private static double ours(List<Plan> plans) {
     long began = System.nanoTime();
-    for (Point point : points) {
-      new Solver(point.circuit()).solve(point.controls());
+    for (Plan plan : plans) {
+      Solver solver = new Solver(plan.circuit());
+      Solution before = solver.solve(plan.states().get(0));
+      for (Controls controls : plan.states().subList(1, plan.states().size())) {
+        before = solver.solve(controls, before);
+      }
     }
     return System.nanoTime() - began;
   }
 
-  private static double theirs(List<Point> points) throws IOException, InterruptedException {
+  private static double theirs(List<Plan> plans) throws IOException, InterruptedException {
+    List<String> netlists = plans.stream().flatMap(plan -> plan.netlists().stream()).toList();
     Path directory = Files.createTempDirectory("mellow-spice");
     try {
       StringBuilder batch = new StringBuilder("* all points\n.control\n");
-      for (int i = 0; i < points.size(); i++) {
-        Files.writeString(
-            directory.resolve(i + ".cir"), points.get(i).netlist().replace(".op\n", ""));
+      for (int i = 0; i < netlists.size(); i++) {
+        Files.writeString(directory.resolve(i + ".cir"), netlists.get(i).replace(".op\n", ""));
         batch.append("source ").append(i).append(".cir\nop\ndestroy all\nremcirc\n");
       }
       Files.writeString(directory.resolve("batch.cir"), batch + "quit\n.endc\n.end\n");

@@ -194,4 +194,94 @@ class FeedJudgeTest {
     assertThat(finding.headline().figures().get(0).value()).isCloseTo(0.1067, within(0.0002));
     assertThat(finding.detail().figures().get(1).value()).isCloseTo(11.7, within(0.05));
   }
+
+  private static Finding finding(Circuit circuit, String id, Controls... states) {
+    return judged(circuit, states).stream()
+        .filter(one -> one.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** A tap on a wire that only tells feeds a coil of 90 Ω, and no lamp of 5 W. */
+  @Test
+  void wireThatOnlyTellsDrivesACoilAndNoLamp() {
+    Joining.Clip clip = new Joining.Clip("tap", "plus", "tapped", Joining.Clip.USUAL_AMPS);
+    Circuit coil =
+        Circuit.of(
+            BATTERY,
+            clip,
+            Moving.Relay.of("relay", Moving.Relay.Pins.four("tapped", GROUND, "plus", "87")),
+            new Emitter.Bulb("lamp", LEFT, "87", GROUND, 12, 55));
+    assertThat(finding(coil, "feed.signal.tap", Controls.OFF).verdict()).isEqualTo(Verdict.WITHIN);
+    Circuit lamp =
+        Circuit.of(BATTERY, clip, new Emitter.Bulb("lamp", LEFT, "tapped", GROUND, 12, 5));
+    Finding out = finding(lamp, "feed.signal.tap", Controls.OFF);
+    assertThat(out.verdict()).isEqualTo(Verdict.OUT);
+    // 5 W at 12 V are 0.417 A; at 12.8 V by the 0.55 law 0.43 A
+    assertThat(out.headline().figures().get(0).value()).isCloseTo(0.43, within(0.005));
+  }
+
+  /** A dash switch for 5 A bears no pair of fog lamps, but the relay's coil. */
+  @Test
+  void dashSwitchBearsNoPairOfLamps() {
+    Switch dash = Switch.of("dash switch", "plus", "out", When.fogOn()).rated(5);
+    Circuit direct =
+        Circuit.of(
+            BATTERY,
+            dash,
+            new Emitter.Bulb("left", LEFT, "out", GROUND, 12, 55),
+            new Emitter.Bulb("right", RIGHT, "out", GROUND, 12, 55));
+    assertThat(outOf(direct, ON)).containsExactly("feed.contact.dash switch");
+    assertThat(outOf(direct, Controls.OFF)).isEmpty();
+  }
+
+  /** A cold filament takes twelve times its current for an instant: a fuse stands it. */
+  @Test
+  void coldFilamentsAndStrikingBallasts() {
+    Finding filaments = finding(fogs(12, 15), "feed.start.fuse", ON);
+    assertThat(filaments.verdict()).isEqualTo(Verdict.WITHIN);
+    double starting = filaments.headline().figures().get(0).value();
+    double running = filaments.headline().figures().get(1).value();
+    // twelve times, less what the leads let through
+    assertThat(starting / running).isBetween(4.0, 12.0);
+    assertThat(outOf(ballasts(7.5), Controls.OFF)).contains("feed.start.fuse");
+    assertThat(finding(ballasts(20), "feed.start.fuse", Controls.OFF).verdict())
+        .isEqualTo(Verdict.WITHIN);
+  }
+
+  /** Two ballasts strike with some 16 A together, for some seconds. */
+  private static Circuit ballasts(double fuseAmps) {
+    return Circuit.of(
+        BATTERY,
+        Joining.Fuse.of(fuseAmps, "fuse", "plus", "feed"),
+        Emitter.Discharge.of35W("left", LEFT, "feed", GROUND),
+        Emitter.Discharge.of35W("right", RIGHT, "feed", GROUND));
+  }
+
+  @Test
+  void resistorOnPlasticAndALampThatNeverGoesOut() {
+    Load onPlastic =
+        new Load("resistor", "plus", GROUND, 6, 50, Load.Purpose.RESISTOR, Load.Mount.PLASTIC);
+    assertThat(outOf(Circuit.of(BATTERY, onPlastic), Controls.OFF))
+        .containsExactly("feed.mount.resistor");
+    Load pilot =
+        new Load("pilot", "plus", GROUND, 150, 2, Load.Purpose.PILOT_LAMP, Load.Mount.METAL);
+    assertThat(outOf(Circuit.of(BATTERY, pilot), Controls.OFF)).containsExactly("feed.pilot.pilot");
+    assertThat(outOf(Circuit.of(BATTERY, pilot), ON)).isEmpty();
+  }
+
+  /** 800 cd dimmed to a fifth are 160: more than a position lamp's 140. UN R7 (from memory). */
+  @Test
+  void runningLampThatIsDimmedTooLittle() {
+    Emitter.Use use = new Emitter.Use(LampFunction.DRL, Side.LEFT, 800);
+    Emitter lamp = new Emitter.DrivenLed("drl", use, "dimmed", GROUND, 8, 8);
+    Circuit bright = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.2), lamp);
+    Finding finding = finding(bright, "feed.dimmed.drl", Controls.OFF);
+    assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding.headline().figures().get(0).value()).isCloseTo(160, within(0.5));
+    assertThat(finding.remedy().orElseThrow().figures().get(0).value())
+        .isCloseTo(17.5, within(1e-9));
+    Circuit right = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.15), lamp);
+    assertThat(outOf(right, Controls.OFF)).doesNotContain("feed.dimmed.drl");
+  }
 }

@@ -11,7 +11,7 @@ import mellow.server.feed.Drawing.Spot;
 final class CircuitPen {
   private static final double SMALL = 10;
   private static final double TEXT = 12;
-  private static final double LINE = 14;
+  private static final double LINE = 12;
 
   private final Ink ink;
   private final FeedView sheet;
@@ -36,7 +36,7 @@ final class CircuitPen {
     for (Drawing.Path path : drawing.paths()) {
       ink.line(path.spots(), path.wire().isEmpty() ? Ink.Pen.THIN : Ink.Pen.WIRE);
       if (!path.wire().isEmpty()) {
-        words(path.label(), path.wire(), detail(path.wire()));
+        words(path.label(), path.wire(), detail(path.wire()), colour(path.wire()));
       }
     }
     for (Drawing.Link link : drawing.links()) {
@@ -45,11 +45,21 @@ final class CircuitPen {
     drawing.symbols().forEach(this::symbol);
   }
 
-  private void words(Spot at, String first, String second) {
-    ink.words(new Spot(at.x(), at.y() + TEXT), TEXT, first);
-    if (!second.isEmpty()) {
-      ink.words(new Spot(at.x(), at.y() + TEXT + LINE), SMALL, second);
+  private void words(Spot at, String... lines) {
+    double y = at.y() + TEXT;
+    double size = TEXT;
+    for (String line : lines) {
+      if (!line.isEmpty()) {
+        ink.words(new Spot(at.x(), y), size, line);
+      }
+      y += LINE;
+      size = SMALL;
     }
+  }
+
+  private String colour(String wire) {
+    FeedView.PartView part = parts.get(wire);
+    return part == null ? "" : part.values().getOrDefault("colour", "");
   }
 
   /** What a part is, in a few words: its size, its rating. */
@@ -61,11 +71,7 @@ final class CircuitPen {
     Map<String, String> values = part.values();
     return switch (part.kind()) {
       case "wire" ->
-          "%s, %s m, %s"
-              .formatted(
-                  values.getOrDefault("size", ""),
-                  values.getOrDefault("metres", ""),
-                  values.getOrDefault("colour", ""));
+          "%s, %s m".formatted(values.getOrDefault("size", ""), values.getOrDefault("metres", ""));
       case "fuse", "tap" -> values.getOrDefault("amps", "") + " A";
       case "lamp" -> values.containsKey("watts") ? values.get("watts") + " W" : "";
       case "resistor" ->
@@ -142,8 +148,10 @@ final class CircuitPen {
     for (PlacedPin pin : box.pins()) {
       boolean above = pin.at().y() < box.y() + box.height() / 2;
       if (!pin.terminal().isEmpty()) {
-        ink.words(
-            new Spot(pin.at().x() + 4, pin.at().y() + (above ? SMALL : -2)), SMALL, pin.terminal());
+        // outside a coil, beside a contact, inside a module
+        boolean outside = box.symbol() == Symbol.COIL;
+        double y = pin.at().y() + (above == outside ? -3 : SMALL);
+        ink.words(new Spot(pin.at().x() + 4, y), SMALL, pin.terminal());
       }
     }
   }

@@ -17,6 +17,7 @@ import mellow.core.circuit.Part;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.Switch;
+import mellow.core.feed.PartWorking;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
 import mellow.core.finding.Figure;
@@ -24,6 +25,7 @@ import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.FindingView.WorkingLineView;
 import org.jspecify.annotations.Nullable;
 
 /** A feed with the controls in one position. */
@@ -49,7 +51,9 @@ public record SolvedView(
       @Schema(description = "Over its ends.") FigureView volts,
       @Schema(description = "Share of what it bears, in percent; left out where nothing is said.")
           @Nullable FigureView load,
-      @Nullable LampNow lamp) {}
+      @Nullable LampNow lamp,
+      @Schema(description = "How its figures come about; empty for what only switches.")
+          List<WorkingLineView> working) {}
 
   /** A lamp now. */
   @Schema(name = "LampNow", description = "How bright a lamp is now.")
@@ -105,7 +109,8 @@ public record SolvedView(
         isOn(part, solution),
         volts(solution.average(point -> point.between(first.from(), first.to()))),
         rating > 0 ? FigureView.percent(100 * most / rating) : null,
-        part instanceof Emitter lamp ? lamp(lamp, solution) : null);
+        part instanceof Emitter lamp ? lamp(lamp, solution) : null,
+        WorkingLineView.of(PartWorking.of(part, solution)));
   }
 
   private static double rating(Part part) {

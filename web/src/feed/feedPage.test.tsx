@@ -1,0 +1,183 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '../app/api/client';
+import { JOB, show, takesEverything } from '../test/testing';
+import { FeedPage } from './FeedPage';
+import { isFound } from './Proposals';
+import { toldFeed } from './toldFeed';
+
+vi.mock('../drawing/useSize', () => ({
+  useSize: () => ({ width: 600, height: 400 }),
+  useWidth: () => 600,
+}));
+
+const NOTHING: FeedEdit = {
+  wishes: [],
+  sources: [],
+  routes: [],
+  hazards: [],
+  readings: [],
+  battery: [],
+  open: [],
+  settings: [],
+};
+
+const PLAN = {
+  id: 'fog-own-switch',
+  version: 1,
+  own: false,
+  title: 'Fog lamps with a switch of their own',
+  does: 'A switch drives a relay.',
+  functions: ['FRONT_FOG'],
+  factoryCuts: 1,
+  cautions: [],
+} as unknown as FeedProposal['plan'];
+
+const VEHICLE = { id: 'v', version: 1, name: 'Quenby Lantern', nickname: 'valley bus 7' };
+
+const page = (more: Partial<Page> = {}): Page =>
+  ({
+    job: JOB,
+    vehicle: VEHICLE,
+    version: 0,
+    feed: NOTHING,
+    changedBy: '',
+    plans: [PLAN],
+    states: [
+      { state: 'SIDE_FOG', words: 'side lamps, fog' },
+      { state: 'MAIN_FOG', words: 'main beam, fog' },
+    ],
+    functions: ['FRONT_FOG'],
+    sources: [],
+    routes: [],
+    known: [],
+    connected: true,
+    cautions: [],
+    ...more,
+  }) as unknown as Page;
+
+const PROPOSAL: FeedProposal = {
+  plan: PLAN,
+  answers: { outOnMain: 'yes' },
+  answered: ['Do they go out on main beam? yes.'],
+  misses: [],
+  sources: ['side-lamp wire', 'main-beam wire'],
+  addedParts: 17,
+  out: 0,
+  atEdge: 0,
+  gravest: [],
+};
+
+const WORSE: FeedProposal = {
+  ...PROPOSAL,
+  plan: { ...PLAN, id: 'aux-pods', title: 'Pods on an auxiliary factory switch' },
+  misses: ['side lamps, fog: front fog lamp out, wished lit'],
+  sources: [],
+};
+
+function posts(answer: (path: string) => unknown) {
+  return vi.spyOn(api, 'POST').mockImplementation(((path: string) =>
+    Promise.resolve({
+      data: answer(path),
+      response: new Response(null, { status: 200 }),
+    })) as unknown as typeof api.POST);
+}
+
+function open(content: Page) {
+  show(
+    <MemoryRouter initialEntries={['/jobs/j/feed']}>
+      <Routes>
+        <Route path="/jobs/:id/feed" element={<FeedPage />} />
+      </Routes>
+    </MemoryRouter>,
+    'METRIC',
+    { 'feed/j': content },
+  );
+}
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  localStorage.setItem('mellow.acting', 'Runa');
+  vi.spyOn(api, 'GET').mockImplementation(
+    (() => new Promise(() => undefined)) as unknown as typeof api.GET,
+  );
+});
+
+describe('from wishes to a plan', () => {
+  it('begins with what such work is about, and shows the plans side by side', async () => {
+    posts(() => [PROPOSAL, WORSE]);
+    open(page());
+    expect(screen.getByText('No plan taken yet')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'side lamps, fog: lit' })).toBeTruthy();
+    const best = await screen.findByRole('article', { name: PLAN.title });
+    expect(within(best).getByText(/Does all that is wished · 17 parts/)).toBeTruthy();
+    expect(within(best).getByText(/needs the side-lamp wire, main-beam wire/)).toBeTruthy();
+    const worse = screen.getByRole('article', { name: WORSE.plan.title });
+    expect(within(worse).getByText(/1 wish not met/)).toBeTruthy();
+    expect(within(worse).getByText('side lamps, fog: front fog lamp out, wished lit')).toBeTruthy();
+  });
+
+  it('keeps the plan that is taken, with its answers and the wishes', async () => {
+    posts(() => [PROPOSAL]);
+    const puts = takesEverything(() => page({ version: 1 }));
+    open(page());
+    await userEvent.click(
+      await screen.findByRole('button', { name: `Take this plan: ${PLAN.title}` }),
+    );
+    expect(puts[0]?.body).toMatchObject({
+      version: 0,
+      feed: {
+        plan: { id: 'fog-own-switch', version: 1, answers: { outOnMain: 'yes' }, changes: {} },
+        wishes: expect.arrayContaining([
+          { function: 'FRONT_FOG', state: 'SIDE_FOG', level: 'FULL' },
+        ]) as unknown,
+      },
+    });
+  });
+
+  it('asks anew when a wish is changed', async () => {
+    const asked = posts(() => []);
+    takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
+    open(page());
+    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog: as it comes' }));
+    await vi.waitFor(() =>
+      expect(asked.mock.lastCall?.[1]).toMatchObject({
+        body: {
+          wishes: expect.arrayContaining([
+            { function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' },
+          ]) as unknown,
+        },
+      }),
+    );
+  });
+
+  it('tells whether a wire that is needed was found', () => {
+    const wire = { answer: 'IS', kinds: ['LAMPS_ON'], words: 'lamps on', wire: {} };
+    expect(isFound([wire] as never, 'side-lamp wire')).toBe(true);
+    expect(isFound([wire] as never, 'ignition wire')).toBe(false);
+    expect(isFound([{ ...wire, answer: 'OPEN' }] as never, 'side-lamp wire')).toBe(false);
+  });
+});
+
+describe('what somebody else kept meanwhile', () => {
+  it('is told line by line', () => {
+    const lines = toldFeed({
+      ...NOTHING,
+      plan: {
+        id: 'fog-own-switch',
+        version: 1,
+        answers: { fuse: '15' },
+        changes: { 'left branch': { size: '2.5 mm²' } },
+      },
+      open: [{ id: 'o', kind: 'TEMPORARY', what: 'tape for a grommet', done: false }],
+    });
+    expect(Object.fromEntries(lines)).toMatchObject({
+      plan: 'fog-own-switch',
+      'answer to fuse': '15',
+      'left branch, size': '2.5 mm²',
+      'tape for a grommet': 'open',
+    });
+  });
+});
