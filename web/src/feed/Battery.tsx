@@ -15,6 +15,8 @@ const EVENTS: readonly (readonly [Event['what'], string])[] = [
   ['POSITIVE_OFF', 'Positive off'],
   ['POSITIVE_ON', 'Positive on'],
   ['LOOSENED', 'Clamp loosened only'],
+  ['SECOND_ON', 'Second source on'],
+  ['SECOND_OFF', 'Second source off'],
 ];
 
 const WORDS: Record<Event['what'], string> = {
@@ -23,6 +25,8 @@ const WORDS: Record<Event['what'], string> = {
   POSITIVE_OFF: 'Positive terminal off',
   POSITIVE_ON: 'Positive terminal on',
   LOOSENED: 'Clamp loosened, left on',
+  SECOND_ON: 'Second source joined',
+  SECOND_OFF: 'Second source off',
   LIVE_STEP: 'On live wires',
   DEAD_STEP: 'On dead wires',
 };

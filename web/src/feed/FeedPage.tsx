@@ -17,7 +17,6 @@ import { JobStage } from '../app/JobStage';
 import { JobStrip } from '../app/JobStrip';
 import { Key } from '../app/Key';
 import { NextStage } from '../app/NextStage';
-import { Sheet } from '../app/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
@@ -26,33 +25,24 @@ import { useToYard } from '../app/useToYard';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions, differing } from '../kept/BothVersions';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { Battery } from './Battery';
 import { BodyComputer } from './BodyComputer';
 import { CircuitDrawing } from './CircuitDrawing';
 import { DriverSeat } from './DriverSeat';
+import { FeedDialogs, type Shown } from './FeedDialogs';
 import { Lists } from './Lists';
 import { Measured } from './Measured';
-import { PartSheet } from './PartSheet';
-import { ProbeForm } from './ProbeForm';
 import { Proposals } from './Proposals';
-import { QuestionForm } from './QuestionForm';
 import { Routes } from './Routes';
 import { Sources } from './Sources';
 import { StatesColumn } from './StatesColumn';
-import { toldFeed } from './toldFeed';
 import { WishGrid, type LowStays } from './WishGrid';
+import { telling } from './telling';
 import { usualWishes } from './words';
 
 type View = 'wishes' | 'circuit' | 'lists' | 'sources' | 'measured' | 'battery' | 'routes';
-type Shown =
-  | { what: 'part'; id: string }
-  | { what: 'probe'; wire: SourceEdit }
-  | { what: 'questions' | 'findings' | 'cautions' | 'both' }
-  | undefined;
-
 const VIEWS: readonly (readonly [View, string, string])[] = [
   ['wishes', 'Plans', '1'],
   ['circuit', 'Circuit', '2'],
@@ -62,14 +52,6 @@ const VIEWS: readonly (readonly [View, string, string])[] = [
   ['battery', 'Battery', '6'],
   ['routes', 'Ways', '7'],
 ];
-
-const DRIVING: Controls = {
-  key: 'ENGINE',
-  lights: 'DIPPED',
-  fog: false,
-  turn: 'OFF',
-  auxiliary: false,
-};
 
 export function FeedPage() {
   return (
@@ -153,9 +135,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     useCallback(() => setShown({ what: 'cautions' }), []),
   );
   const isAlone = wide && view === 'circuit';
-  const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
   const fix = sheet?.fix;
-  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
   const cautions = [
     ...page.cautions,
     ...(sheet?.plan.cautions ?? []).map((text, index) => ({
@@ -376,75 +356,17 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         </KeptBand>
       }
     >
-      <Sheet title={part ? part.id : 'Part'} open={shown?.what === 'part'} close={close}>
-        {part && sheet && plan && (
-          <PartSheet
-            key={part.id}
-            part={part}
-            sheet={sheet}
-            solved={solved}
-            onAsk={(finding) => setWorked({ kind: 'finding', finding })}
-            onChange={(values) => {
-              change({
-                plan: {
-                  ...plan,
-                  changes: { ...plan.changes, [part.id]: { ...plan.changes[part.id], ...values } },
-                },
-              });
-              close();
-            }}
-          />
-        )}
-      </Sheet>
-      <Sheet title="What the plan asks" open={shown?.what === 'questions'} close={close} size="xl">
-        {sheet && plan && (
-          <QuestionForm
-            sheet={sheet}
-            plan={plan}
-            problem={kept.error?.message}
-            onDone={(answers) => {
-              change({ plan: { ...plan, answers } });
-              close();
-            }}
-          />
-        )}
-      </Sheet>
-      <Sheet title="A wire, probed" open={shown?.what === 'probe'} close={close}>
-        {shown?.what === 'probe' && (
-          <ProbeForm
-            wire={shown.wire}
-            onDone={(wire) => {
-              change({
-                sources: [...feed.sources.filter((one) => one.id !== wire.id), wire],
-              });
-              close();
-            }}
-            onRemove={
-              feed.sources.some((one) => one.id === shown.wire.id)
-                ? () => {
-                    change({ sources: feed.sources.filter((one) => one.id !== shown.wire.id) });
-                    close();
-                  }
-                : undefined
-            }
-          />
-        )}
-      </Sheet>
-      <Sheet
-        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
-        open={shown?.what === 'both' && theirs !== undefined}
+      <FeedDialogs
+        page={page}
+        feed={feed}
+        shown={shown}
+        solved={solved}
+        problem={kept.error?.message}
+        conflict={kept.conflict}
         close={close}
-      >
-        {theirs && (
-          <BothVersions
-            theirName={kept.conflict?.changedBy ?? ''}
-            lines={differing(
-              Object.fromEntries(toldFeed(theirs.feed)),
-              Object.fromEntries(toldFeed(feed)),
-            )}
-          />
-        )}
-      </Sheet>
+        onChange={change}
+        onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+      />
       <FindingsDialog
         findings={sheet?.findings ?? []}
         open={shown?.what === 'findings'}
@@ -454,19 +376,6 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
-}
-
-const TELLING = ['LOW_FOG', 'MAIN_AUX', 'LOW_AUX', 'DAY', 'LOW', 'TURN_LEFT'];
-
-/** The position of the controls to begin with: one in which what the plan feeds is lit. */
-function telling(sheet: Page['sheet']): Controls {
-  const lit = (index: number) =>
-    sheet?.lamps.some(
-      (row) => sheet.plan.functions.includes(row.function) && row.cells[index]?.level !== 'OUT',
-    );
-  const states = sheet?.states.filter((_, index) => lit(index)) ?? [];
-  const best = TELLING.map((name) => states.find((one) => one.state === name)).find(Boolean);
-  return best?.controls ?? states[0]?.controls ?? DRIVING;
 }
 
 function freshWire(): SourceEdit {

@@ -22,6 +22,9 @@ public record BatteryTimeline(List<Event> events) {
     POSITIVE_OFF("positive terminal off"),
     POSITIVE_ON("positive terminal on"),
     LOOSENED("clamp loosened, left on"),
+    /** Another battery feeds something beside the vehicle's own, while testing. */
+    SECOND_ON("second source joined"),
+    SECOND_OFF("second source off"),
     /** Work that needs the battery connected. */
     LIVE_STEP("work on live wires"),
     /** Work that needs it off. */
@@ -57,6 +60,15 @@ public record BatteryTimeline(List<Event> events) {
       is = event.what() == on || is && event.what() != off;
     }
     return is;
+  }
+
+  /** Whether a second source is still joined. */
+  public boolean secondOn() {
+    boolean on = false;
+    for (Event event : events) {
+      on = event.what() == What.SECOND_ON || on && event.what() != What.SECOND_OFF;
+    }
+    return on;
   }
 
   private boolean negativeOn() {
@@ -95,6 +107,10 @@ public record BatteryTimeline(List<Event> events) {
                   ? Optional.of("Negative off first, then positive on, then negative on.")
                   : Optional.empty();
       case LOOSENED -> Optional.empty();
+      case SECOND_ON ->
+          secondOn() ? already("A second source is joined") : Optional.empty();
+      case SECOND_OFF ->
+          secondOn() ? Optional.empty() : Optional.of("No second source is joined.");
       case LIVE_STEP ->
           connected()
               ? Optional.empty()

@@ -84,6 +84,10 @@ class ProposalTest {
                 BatteryTimeline.of(
                     List.of(new Event(What.LOOSENED, ""), new Event(What.DEAD_STEP, "splice"))))
         .hasMessageStartingWith("A loosened clamp is no isolation");
+    BatteryTimeline two = off.with(new Event(What.SECOND_ON, "trigger on the bench battery"));
+    assertThat(two.secondOn()).isTrue();
+    assertThat(two.refuses(What.SECOND_ON)).isPresent();
+    assertThat(two.with(new Event(What.SECOND_OFF, "")).secondOn()).isFalse();
     BatteryTimeline bothOff = off.with(new Event(What.POSITIVE_OFF, ""));
     assertThat(bothOff.refuses(What.NEGATIVE_ON)).get().asString().startsWith("Positive on first");
   }

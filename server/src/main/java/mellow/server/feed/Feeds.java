@@ -187,7 +187,13 @@ public class Feeds implements StageReporter {
 
   private FeedWork work(Acting acting, FeedEdit edit, ChosenPlan plan) {
     List<MeterReading> readings = edit.readings().stream().map(FeedEdit.MeterEdit::core).toList();
-    List<OpenItem> open = edit.open().stream().map(FeedEdit.OpenEdit::core).toList();
+    List<OpenItem> open =
+        new ArrayList<>(edit.open().stream().map(FeedEdit.OpenEdit::core).toList());
+    if (edit.timeline().secondOn()) {
+      open.add(
+          new OpenItem(
+              "second", OpenItem.Kind.TEMPORARY, "a second source is still joined", false));
+    }
     return new FeedWork(
         planned(acting, plan),
         edit.routes().stream().map(RouteEdit::core).toList(),

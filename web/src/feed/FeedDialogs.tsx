@@ -1,0 +1,116 @@
+import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../app/api/client';
+import { Sheet } from '../app/Sheet';
+import { BothVersions, differing } from '../kept/BothVersions';
+import type { Conflict } from '../settings/Stale';
+import { PartSheet } from './PartSheet';
+import { ProbeForm } from './ProbeForm';
+import { QuestionForm } from './QuestionForm';
+import { toldFeed } from './toldFeed';
+
+/** Which dialog stands over the page. */
+export type Shown =
+  | { what: 'part'; id: string }
+  | { what: 'probe'; wire: SourceEdit }
+  | { what: 'questions' | 'findings' | 'cautions' | 'both' }
+  | undefined;
+
+/** The dialogs in which a feed is changed or compared. */
+export function FeedDialogs({
+  page,
+  feed,
+  shown,
+  solved,
+  problem,
+  conflict,
+  close,
+  onChange,
+  onAsk,
+}: {
+  page: FeedPage;
+  feed: FeedEdit;
+  shown: Shown;
+  solved: SolvedFeed | undefined;
+  problem: string | undefined;
+  conflict: Conflict | undefined;
+  close: () => void;
+  onChange: (part: Partial<FeedEdit>) => void;
+  onAsk: (finding: Finding) => void;
+}) {
+  const { sheet } = page;
+  const { plan } = feed;
+  const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
+  const theirs = conflict?.theirs as unknown as FeedPage | undefined;
+  return (
+    <>
+      <Sheet title={part ? part.id : 'Part'} open={shown?.what === 'part'} close={close}>
+        {part && sheet && plan && (
+          <PartSheet
+            key={part.id}
+            part={part}
+            sheet={sheet}
+            solved={solved}
+            onAsk={onAsk}
+            onChange={(values) => {
+              onChange({
+                plan: {
+                  ...plan,
+                  changes: { ...plan.changes, [part.id]: { ...plan.changes[part.id], ...values } },
+                },
+              });
+              close();
+            }}
+          />
+        )}
+      </Sheet>
+      <Sheet title="What the plan asks" open={shown?.what === 'questions'} close={close} size="xl">
+        {sheet && plan && (
+          <QuestionForm
+            sheet={sheet}
+            plan={plan}
+            problem={problem}
+            onDone={(answers) => {
+              onChange({ plan: { ...plan, answers } });
+              close();
+            }}
+          />
+        )}
+      </Sheet>
+      <Sheet title="A wire, probed" open={shown?.what === 'probe'} close={close}>
+        {shown?.what === 'probe' && (
+          <ProbeForm
+            wire={shown.wire}
+            onDone={(wire) => {
+              onChange({
+                sources: [...feed.sources.filter((one) => one.id !== wire.id), wire],
+              });
+              close();
+            }}
+            onRemove={
+              feed.sources.some((one) => one.id === shown.wire.id)
+                ? () => {
+                    onChange({ sources: feed.sources.filter((one) => one.id !== shown.wire.id) });
+                    close();
+                  }
+                : undefined
+            }
+          />
+        )}
+      </Sheet>
+      <Sheet
+        title={`Changed meanwhile by ${conflict?.changedBy ?? ''}`}
+        open={shown?.what === 'both' && theirs !== undefined}
+        close={close}
+      >
+        {theirs && (
+          <BothVersions
+            theirName={conflict?.changedBy ?? ''}
+            lines={differing(
+              Object.fromEntries(toldFeed(theirs.feed)),
+              Object.fromEntries(toldFeed(feed)),
+            )}
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}
