@@ -68,7 +68,6 @@ export function WishGrid({
                   borderRadius="6px"
                   h="60px"
                   px="8px"
-                  aria-label={`${words(state)}: ${level ? LEVEL_WORDS[level] : 'as it comes'}`}
                   bg={level === 'FULL' ? 'lampFill' : 'panel'}
                   color={level === 'FULL' ? 'onLamp' : 'ink'}
                   borderColor={level ? 'lamp' : 'hairline'}
@@ -79,7 +78,7 @@ export function WishGrid({
                     <Box fontWeight="400" fontSize="13.5px" whiteSpace="normal">
                       {words(state)}
                     </Box>
-                    <Box fontSize="16px">{level ? LEVEL_WORDS[level] : '·'}</Box>
+                    <Box fontSize="16px">{level ? LEVEL_WORDS[level] : 'as it comes'}</Box>
                   </Flex>
                 </PlainButton>
               );

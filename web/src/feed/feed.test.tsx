@@ -237,7 +237,7 @@ describe('wishes', () => {
         setLowStays={vi.fn()}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'MAIN_FOG: as it comes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'MAIN_FOG as it comes' }));
     expect(set).toHaveBeenLastCalledWith(
       expect.arrayContaining([{ function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' }]),
     );

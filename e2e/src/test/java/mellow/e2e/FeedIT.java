@@ -22,9 +22,9 @@ class FeedIT extends BrowserTest {
     button(page, "main beams").click();
     button(page, "fog lamps").click();
     // as it comes, lit, reduced, out
-    button(page, "main beam, fog: as it comes").click();
-    button(page, "main beam, fog: lit").click();
-    button(page, "main beam, fog: reduced").click();
+    button(page, "main beam, fog as it comes").click();
+    button(page, "main beam, fog lit").click();
+    button(page, "main beam, fog reduced").click();
     button(page, "Take this plan: Fog lamps with a switch of their own").click();
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 

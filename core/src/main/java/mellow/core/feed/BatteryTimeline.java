@@ -107,10 +107,8 @@ public record BatteryTimeline(List<Event> events) {
                   ? Optional.of("Negative off first, then positive on, then negative on.")
                   : Optional.empty();
       case LOOSENED -> Optional.empty();
-      case SECOND_ON ->
-          secondOn() ? already("A second source is joined") : Optional.empty();
-      case SECOND_OFF ->
-          secondOn() ? Optional.empty() : Optional.of("No second source is joined.");
+      case SECOND_ON -> secondOn() ? already("A second source is joined") : Optional.empty();
+      case SECOND_OFF -> secondOn() ? Optional.empty() : Optional.of("No second source is joined.");
       case LIVE_STEP ->
           connected()
               ? Optional.empty()
