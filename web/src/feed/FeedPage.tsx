@@ -68,6 +68,8 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     { version: page.version, content: page.feed },
     async (version, content) => {
       const fresh = await putFeed(jobId, version, content);
+      // a page that was asked for before the change must not come in after it
+      await client.cancelQueries({ queryKey: ['feed', jobId] });
       client.setQueryData(['feed', jobId], fresh);
       return { version: fresh.version, content: fresh.feed };
     },
@@ -84,8 +86,8 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const [wide, setWide] = useState(false);
   const [controls, setControls] = useState<Controls>(() => telling(sheet));
   const [begun, setBegun] = useState(sheet?.plan.id);
-  if (sheet?.plan.id !== begun) {
-    setBegun(sheet?.plan.id);
+  if (sheet && sheet.plan.id !== begun) {
+    setBegun(sheet.plan.id);
     setControls(telling(sheet));
   }
   const ask = useCallback(

@@ -126,6 +126,26 @@ export function Lists({
           ))}
         </Box>
       ))}
+      {sheet.labels.length > 0 && (
+        <>
+          <Heading>Labels, one for each end</Heading>
+          <Flex gap="6px" wrap="wrap">
+            {sheet.labels.map((label, index) => (
+              <Box
+                key={`${label} ${index}`}
+                px="8px"
+                py="3px"
+                bg="tape"
+                color="tapeInk"
+                fontFamily="heading"
+                fontWeight="600"
+              >
+                {label}
+              </Box>
+            ))}
+          </Flex>
+        </>
+      )}
       <OwnPlan sheet={sheet} plan={plan} />
       <Heading>Parts</Heading>
       {sheet.bill.map((line) => (

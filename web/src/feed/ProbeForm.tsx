@@ -11,6 +11,18 @@ export function typedNumber(text: string): number {
   return text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.'));
 }
 
+/** A reading of a meter, or what a test light showed: "lit" is the battery's own voltage. */
+export function typedProbe(text: string, supplyVolts: number): number {
+  switch (text.trim().toLowerCase()) {
+    case 'lit':
+      return supplyVolts;
+    case 'dark':
+      return 0;
+    default:
+      return typedNumber(text);
+  }
+}
+
 type Cells = Record<string, string>;
 
 const cell = (key: Controls['key'], lights: Controls['lights']) => `${key} ${lights}`;
@@ -35,10 +47,10 @@ export function ProbeForm({
   const [problem, setProblem] = useState<string>();
   const submit = () => {
     const wrong = Object.values(cells).find(
-      (text) => text.trim() !== '' && Number.isNaN(typedNumber(text)),
+      (text) => text.trim() !== '' && Number.isNaN(typedProbe(text, 1)),
     );
     if (wrong !== undefined) {
-      setProblem(`“${wrong}” is no number of volts.`);
+      setProblem(`“${wrong}” is no number of volts, nor “lit” or “dark”.`);
     } else if (!place.trim() || !ground.trim()) {
       setProblem('Say where the wire is, and what it was probed against.');
     } else if (!(typedNumber(supply) > 0)) {
@@ -52,7 +64,7 @@ export function ProbeForm({
         supplyVolts: typedNumber(supply),
         readings: KEYS.flatMap(([key]) =>
           LIGHTS.flatMap(([lights]) => {
-            const volts = typedNumber(cells[cell(key, lights)] ?? '');
+            const volts = typedProbe(cells[cell(key, lights)] ?? '', typedNumber(supply));
             return Number.isNaN(volts) ? [] : [{ key, lights, volts }];
           }),
         ),
@@ -73,7 +85,8 @@ export function ProbeForm({
         <TextField label="Battery stands at (V)" value={supply} set={setSupply} maxLength={6} />
       </Pairs>
       <Box color="quiet" pt="14px" pb="4px">
-        Volts, key down the side, lights across. Leave out what was not read; 0 is dark.
+        Volts, or “lit” and “dark” from a test light; key down the side, lights across. Leave out
+        what was not read.
       </Box>
       <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">
         <Box />

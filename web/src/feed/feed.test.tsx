@@ -21,7 +21,7 @@ import { DriverSeat } from './DriverSeat';
 import { Measured } from './Measured';
 import { planId } from './OwnPlan';
 import { PartSheet } from './PartSheet';
-import { ProbeForm, typedNumber } from './ProbeForm';
+import { ProbeForm, typedNumber, typedProbe } from './ProbeForm';
 import { QuestionForm } from './QuestionForm';
 import { Routes } from './Routes';
 import { StateTable } from './StateTable';
@@ -121,6 +121,7 @@ const SHEET: FeedSheet = {
   findings: [finding('feed.drop.left branch', 'OUT', '{0} lost')],
   cuts: [],
   bill: [],
+  labels: [],
   order: [
     { does: 'Probe the slot', battery: 'ON' },
     { does: 'Splice', battery: 'OFF' },
@@ -343,6 +344,9 @@ describe('questions and measures', () => {
       expect.objectContaining({ value: 13.2, place: 'battery +', person: 'Runa' }),
     ]);
     expect(typedNumber(' ')).toBeNaN();
+    expect(typedProbe('Lit', 12.5)).toBe(12.5);
+    expect(typedProbe('dark', 12.5)).toBe(0);
+    expect(typedProbe('dim', 12.5)).toBeNaN();
   });
 
   it('keeps the readings of a wire that were taken, and no others', async () => {

@@ -57,6 +57,7 @@ const SHEET = {
     },
   ],
   bill: [{ what: 'fuse tap, mini', count: 1 }],
+  labels: ['right branch', 'right branch'],
 } as unknown as FeedSheet;
 
 beforeEach(() => {
@@ -75,6 +76,8 @@ describe('the lists', () => {
     expect(steps).toEqual(['1Probe the slotbattery on', '2Lay both branchesnegative off']);
     expect(screen.getByText('0.75 mm², white: 3000 mm')).toBeTruthy();
     expect(screen.getByText('splice — lamp plug')).toBeTruthy();
+    // on its piece, and on both its labels
+    expect(screen.getAllByText('right branch')).toHaveLength(3);
     expect(screen.getByText('fuse tap, mini')).toBeTruthy();
     expect(screen.getByText('Tap out, old fuse back.')).toBeTruthy();
   });

@@ -53,6 +53,8 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
     { version: page.version, content: page.parts },
     async (version, content) => {
       const fresh = await putParts(jobId, version, content);
+      // a page that was asked for before the change must not come in after it
+      await client.cancelQueries({ queryKey: ['parts', jobId] });
       client.setQueryData(['parts', jobId], fresh);
       return { version: fresh.version, content: fresh.parts };
     },

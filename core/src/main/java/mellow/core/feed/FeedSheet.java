@@ -41,7 +41,10 @@ public record FeedSheet(
     PartsBill bill,
     List<PlanStep> order) {
   /** Insulation for 105 °C beside an engine, two loaded wires in one sleeve. Judged. */
-  public static final Laying USUAL_LAYING = new Laying(105, 60, 2);
+  private static final double USUAL_INSULATION = 105;
+
+  private static final double USUAL_AROUND = 60;
+  private static final double USUAL_BUNDLED = 2;
 
   private static final double USUAL_AMPERE_HOURS = 60;
 
@@ -101,7 +104,7 @@ public record FeedSheet(
       findings.add(asPromised(table));
     }
     findings.addAll(new StateRules(feed, table.rows(), market).findings());
-    new FeedJudge(feed.circuit(), table.solutions(), USUAL_LAYING)
+    new FeedJudge(feed.circuit(), table.solutions(), laying(feed))
         .findings().stream()
             .filter(finding -> !isFactoryDrop(feed, finding))
             .forEach(findings::add);
@@ -163,6 +166,14 @@ public record FeedSheet(
   /** The gravest first, in the given order among equals. */
   static List<Finding> graveFirst(List<Finding> findings) {
     return findings.stream().sorted(Comparator.comparing(Finding::verdict).reversed()).toList();
+  }
+
+  /** How the plan's wires lie, as far as it was asked. */
+  public static Laying laying(PlannedFeed feed) {
+    return new Laying(
+        feed.number("insulation").orElse(USUAL_INSULATION),
+        feed.number("around").orElse(USUAL_AROUND),
+        (int) Math.round(feed.number("bundled").orElse(USUAL_BUNDLED)));
   }
 
   private static List<CutList.Piece> pieces(PlannedFeed feed) throws FeedProblem {

@@ -151,7 +151,8 @@ public record PlannedFeed(
 
   /** A number among the answers; empty where this plan does not ask for it. */
   public Optional<Double> number(String question) {
-    return Optional.ofNullable(answers.get(question)).map(Double::valueOf);
+    return Optional.ofNullable(answers.get(question))
+        .map(answer -> Double.valueOf(answer.strip().replace(',', '.')));
   }
 
   /** What is expected in each state that the plan is proved in. */

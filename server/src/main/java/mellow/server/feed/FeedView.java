@@ -50,6 +50,7 @@ public record FeedView(
         @Nullable FixChoice fix,
     List<ReelView> cuts,
     List<BillLine> bill,
+    @Schema(description = "One for each end of each piece.") List<String> labels,
     List<StepView> order,
     List<PartView> parts,
     Drawing drawing) {
@@ -185,6 +186,7 @@ public record FeedView(
         fix(sheet, findings),
         cuts(sheet),
         sheet.bill().lines().stream().map(line -> new BillLine(line.what(), line.count())).toList(),
+        sheet.cuts().labels(),
         sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
         sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
         DrawingLayout.of(Schematic.of(sheet.feed())));
@@ -299,7 +301,7 @@ public record FeedView(
         part.kind(),
         part.factory(),
         new LinkedHashMap<>(part.values()),
-        PartChoices.of(part, most(sheet, part)));
+        PartChoices.of(part, most(sheet, part), FeedSheet.laying(sheet.feed())));
   }
 
   /** The most that flows through a part for long, in any state, A. */

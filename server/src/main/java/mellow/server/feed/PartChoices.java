@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
-import mellow.core.feed.FeedSheet;
 import mellow.core.feed.PlannedPart;
 import mellow.core.harness.BladeFuse;
+import mellow.core.harness.Laying;
 import mellow.core.harness.WireChoice;
 import mellow.core.harness.WireSize;
 import mellow.server.feed.FeedView.FixView;
@@ -29,14 +29,14 @@ final class PartChoices {
   }
 
   /** Every size with what it would lose by itself, and what it bears. */
-  private static List<OptionView> sizes(PlannedPart part, double amps) {
+  private static List<OptionView> sizes(PlannedPart part, double amps, Laying laying) {
     if (!(amps > 0) || !(part.part() instanceof Joining.Wire wire)) {
       return sizes();
     }
     WireChoice.Asked asked =
         new WireChoice.Asked(
             amps, USUAL_VOLTS, wire.conductor().metres(), wire.conductor().celsius());
-    return WireChoice.of(asked, FeedSheet.USUAL_LAYING).options().stream()
+    return WireChoice.of(asked, laying).options().stream()
         .map(
             option ->
                 new OptionView(
@@ -52,12 +52,13 @@ final class PartChoices {
 
   /**
    * @param mostAmps that flow through it for long
+   * @param laying how the plan's wires lie
    */
-  static List<FixView> of(PlannedPart part, double mostAmps) {
+  static List<FixView> of(PlannedPart part, double mostAmps, Laying laying) {
     List<FixView> fixes = new ArrayList<>();
     switch (part.kind()) {
       case "wire" -> {
-        fixes.add(new FixView("size", "Wire", part.value("size"), sizes(part, mostAmps)));
+        fixes.add(new FixView("size", "Wire", part.value("size"), sizes(part, mostAmps, laying)));
         fixes.add(new FixView("metres", "Length, m", part.value("metres"), List.of()));
         fixes.add(new FixView("colour", "Colour", part.value("colour"), List.of()));
       }

@@ -26,6 +26,8 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
    */
   record Block(String heading, List<List<String>> rows, List<Double> widths) {}
 
+  private static final int LABELS_A_ROW = 4;
+
   private static final Map<Verdict, String> VERDICTS =
       Map.of(
           Verdict.OUT, "out", Verdict.AT_EDGE, "at the edge", Verdict.NOT_KNOWN, "not known yet");
@@ -45,6 +47,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
             "Parts",
             sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList(),
             List.of(0.08, 0.92)));
+    blocks.add(labels(sheet));
     blocks.add(states(sheet));
     List<List<String>> findings = findings(sheet, units);
     if (!findings.isEmpty()) {
@@ -91,6 +94,15 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
 
   private static String text(FigureView figure, UnitSystem units) {
     return units == UnitSystem.METRIC ? figure.metric() : figure.imperial();
+  }
+
+  /** To be cut out: four in a row. */
+  private static Block labels(FeedView sheet) {
+    List<List<String>> rows = new ArrayList<>();
+    for (int i = 0; i < sheet.labels().size(); i += LABELS_A_ROW) {
+      rows.add(sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())));
+    }
+    return new Block("Labels", rows, List.of(0.25, 0.25, 0.25, 0.25));
   }
 
   private static Block states(FeedView sheet) {
