@@ -39,7 +39,9 @@ public sealed interface Law {
     static final double LEAST_OHMS = 1e-4;
 
     public Resistance {
-      requirePositive("a resistance", ohms);
+      if (!(ohms >= 0) || Double.isInfinite(ohms)) {
+        throw new IllegalArgumentException("a resistance is not negative: " + ohms);
+      }
       ohms = Math.max(ohms, LEAST_OHMS);
     }
 

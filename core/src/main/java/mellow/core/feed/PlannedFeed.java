@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.Part;
+import mellow.core.circuit.Situation;
 import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
 
@@ -128,10 +130,23 @@ public record PlannedFeed(
         PartKind.named(kind)
             .orElseThrow(() -> new FeedProblem(id, "“%s” is no kind of part.".formatted(kind)));
     try {
-      return new PlannedPart(
-          maker.make(id, new Values(id, values), before), kind, values, block.factory());
+      Part made = maker.make(id, new Values(id, values), before);
+      requireLaws(made);
+      return new PlannedPart(made, kind, values, block.factory());
     } catch (IllegalArgumentException cannotBe) {
       throw new FeedProblem(id, "%s: %s.".formatted(id, cannotBe.getMessage()));
+    }
+  }
+
+  /** A part whose values give no law of current cannot be solved. */
+  private static void requireLaws(Part part) {
+    for (Controls controls : List.of(Controls.OFF, Controls.OFF.with(Controls.Key.ENGINE))) {
+      for (boolean starting : List.of(false, true)) {
+        Situation now = new Situation(controls, Map.of(), Set.of(), starting);
+        for (int branch = 0; branch < part.branches().size(); branch++) {
+          part.law(branch, now);
+        }
+      }
     }
   }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.List;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 import mellow.core.circuit.Controls.When;
@@ -209,13 +211,15 @@ class SolverTest {
 
   @Test
   void shortCircuitIsFound() {
-    Circuit circuit = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, 0.0));
-    assertThatThrownBy(() -> new Solver(circuit).solve(Controls.OFF))
-        .hasMessageContaining("a resistance is a positive number");
-    Circuit metal = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, 0.001));
-    assertThat(CircuitCheck.ofSolution(metal, new Solver(metal).solve(Controls.OFF)))
-        .extracting(Finding::id)
-        .containsExactly("circuit.short.battery");
+    Circuit negative = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, -1));
+    assertThatThrownBy(() -> new Solver(negative).solve(Controls.OFF))
+        .hasMessageContaining("a resistance is not negative");
+    for (double ohms : new double[] {0, 0.001}) {
+      Circuit metal = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, ohms));
+      assertThat(CircuitCheck.ofSolution(metal, new Solver(metal).solve(Controls.OFF)))
+          .extracting(Finding::id)
+          .containsExactly("circuit.short.battery");
+    }
   }
 
   @Test
@@ -243,5 +247,35 @@ class SolverTest {
     Circuit circuit =
         Circuit.of(BATTERY, fuse, relay, new Load("load", "87", Circuit.GROUND, 10, 20));
     return new Solver(circuit).solve(Controls.OFF).on().amps(fuse);
+  }
+
+  /** A loop of nothing but perfect contacts is solved, and carries no current of its own. */
+  @Test
+  void loopWithoutResistanceIsSolved() {
+    Joining.Joint there = new Joining.Joint("there", "plus", "a", 0, true);
+    Joining.Joint back = new Joining.Joint("back", "a", "plus", 0, true);
+    Circuit circuit =
+        Circuit.of(BATTERY, there, back, new Load("load", "a", Circuit.GROUND, 12.79, 20));
+    Solution solution = new Solver(circuit).solve(Controls.OFF);
+    assertThat(solution.converged()).isTrue();
+    // 12.8 V over 12.79 Ω and the battery's 10 mΩ are one ampere, half by each contact
+    assertThat(solution.on().amps(there)).isCloseTo(0.5, within(0.001));
+    assertThat(solution.on().amps(back)).isCloseTo(-0.5, within(0.001));
+  }
+
+  /** A thousand loads in parallel are solved; more parts than any vehicle's are refused. */
+  @Test
+  void aThousandPartsAreSolved() {
+    List<Part> parts = new ArrayList<>(List.of(BATTERY));
+    for (int i = 0; i < 1000; i++) {
+      parts.add(new Load("load " + i, "plus", Circuit.GROUND, 100, 20));
+    }
+    Solution solution = new Solver(new Circuit(parts)).solve(Controls.OFF);
+    // 100 Ω a thousand times are 0.1 Ω: 12.8 V × 0.1 ÷ 0.11
+    assertThat(solution.on().at("plus")).isCloseTo(11.636, within(0.001));
+    for (int i = 0; i < 1000; i++) {
+      parts.add(new Load("more " + i, "plus", Circuit.GROUND, 100, 20));
+    }
+    assertThatThrownBy(() -> new Circuit(parts)).hasMessageContaining("up to 2000 parts");
   }
 }

@@ -41,6 +41,8 @@ class FeedFormatsTest {
     refused("\"version\": 1", "\"version\": -1", "minimum");
     refused("\"plus\": \"{side} drl +\"", "\"plus\": \"{nothing}\"", "“nothing” is not asked");
     refused("\"amps\": \"{tapAmps}\"", "\"amps\": \"zero\"", "“zero” is no number");
+    refused("\"watts\": \"{watts}\"", "\"watts\": \"-8\"", "a power is a positive number");
+    refused("\"metres\": \"{branch}\"", "\"metres\": \"-1\"", "a wire is up to 100 m long");
     refused("\"id\": \"drl feed\"", "\"id\": \"fuse tap\"", "two parts are called “fuse tap”");
     refused("\"size\": \"0.75 mm²\"", "\"size\": \"0 mm²\"", "No wire is called “0 mm²”");
     refused("\"usual\": \"800\"", "\"usual\": \"80000\"", "It lies between 0 and 3000 cd");
