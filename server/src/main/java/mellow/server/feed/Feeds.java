@@ -146,6 +146,8 @@ public class Feeds implements StageReporter {
   /** Keeps the feed. */
   @Transactional
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
+    // before anything is read: a snapshot from before another's change would not see it
+    jobs.hold(acting, jobId);
     edit.timeline();
     edit.sources().forEach(SourceEdit::core);
     edit.routes().forEach(RouteEdit::core);

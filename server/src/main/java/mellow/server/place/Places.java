@@ -77,6 +77,8 @@ public class Places implements StageReporter {
   /** Keeps the front. */
   @Transactional
   public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
+    // before anything is read: a snapshot from before another's change would not see it
+    jobs.hold(acting, jobId);
     front.core();
     front.sets(books.ofJob(acting, jobId));
     if (jobSheets.keep(
