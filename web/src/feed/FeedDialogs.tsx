@@ -25,6 +25,7 @@ export function FeedDialogs({
   close,
   onChange,
   onAsk,
+  onNode,
 }: {
   page: FeedPage;
   feed: FeedEdit;
@@ -35,6 +36,7 @@ export function FeedDialogs({
   close: () => void;
   onChange: (part: Partial<FeedEdit>) => void;
   onAsk: (finding: Finding) => void;
+  onNode: (node: string) => void;
 }) {
   const { sheet } = page;
   const { plan } = feed;
@@ -50,6 +52,7 @@ export function FeedDialogs({
             sheet={sheet}
             solved={solved}
             onAsk={onAsk}
+            onNode={onNode}
             onChange={(values) => {
               onChange({
                 plan: {

@@ -10,7 +10,7 @@ import type {
   FeedProposal,
   SourceEdit,
 } from '../app/api/client';
-import { putFeed, solveFeed, useFeedPage } from '../app/api/queries';
+import { nodeVolts, putFeed, solveFeed, takeFresh, useFeedPage } from '../app/api/queries';
 import { ActButton, BareButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStage } from '../app/JobStage';
@@ -68,9 +68,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     { version: page.version, content: page.feed },
     async (version, content) => {
       const fresh = await putFeed(jobId, version, content);
-      // a page that was asked for before the change must not come in after it
-      await client.cancelQueries({ queryKey: ['feed', jobId] });
-      client.setQueryData(['feed', jobId], fresh);
+      await takeFresh(client, ['feed', jobId], fresh);
       return { version: fresh.version, content: fresh.feed };
     },
   );
@@ -116,6 +114,12 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
       },
     });
     setView('circuit');
+  };
+  const askNode = async (node: string) => {
+    if (plan) {
+      const { working, source } = await nodeVolts(plan, controls, node);
+      setWorked({ kind: 'figure', title: `Volts at ${node}`, lines: working, source });
+    }
   };
   useToYard();
   useViewKeys(setView);
@@ -368,6 +372,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         close={close}
         onChange={change}
         onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        onNode={(node) => void askNode(node)}
       />
       <FindingsDialog
         findings={sheet?.findings ?? []}

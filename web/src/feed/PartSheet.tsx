@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { FeedPart, FeedSheet, Finding, SolvedFeed } from '../app/api/client';
-import { ActButton } from '../app/buttons';
+import { ActButton, BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
@@ -15,12 +15,15 @@ export function PartSheet({
   solved,
   onChange,
   onAsk,
+  onNode,
 }: {
   part: FeedPart;
   sheet: FeedSheet;
   solved: SolvedFeed | undefined;
   onChange: (values: Record<string, string>) => void;
   onAsk: (finding: Finding) => void;
+  /** Asks how the voltage of a point comes about. */
+  onNode: (node: string) => void;
 }) {
   const units = useUnits();
   const [values, setValues] = useState<Record<string, string>>({});
@@ -53,7 +56,14 @@ export function PartSheet({
             return (
               volts && (
                 <Figure key={node} label={`at ${node}`}>
-                  {figureText(volts, units)}
+                  <BareButton
+                    type="button"
+                    px="0"
+                    aria-label={`${figureText(volts, units)} at ${node}: how it comes about`}
+                    onClick={() => onNode(node)}
+                  >
+                    {figureText(volts, units)}
+                  </BareButton>
                 </Figure>
               )
             );

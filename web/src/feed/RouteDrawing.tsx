@@ -1,5 +1,7 @@
-import type { FeedEdit } from '../app/api/client';
+import { useId } from 'react';
+import type { FeedEdit, Vehicle } from '../app/api/client';
 import { paint } from '../app/theme';
+import { bodyOf, closedPath, frontCorners } from '../drawing/bodies';
 import { Label } from '../drawing/Label';
 
 type Route = FeedEdit['routes'][number];
@@ -15,12 +17,22 @@ const PLAN = 110;
 const GAP = 26;
 
 /** A way seen from above with forward up, and from the front, to one scale. */
-export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard[] }) {
+export function RouteDrawing({
+  route,
+  hazards,
+  vehicle,
+}: {
+  route: Route;
+  hazards: Hazard[];
+  vehicle: Vehicle;
+}) {
+  const clip = useId();
+  const body = bodyOf(vehicle);
   const places: Place[] = [...route.stops, ...hazards];
-  const reach = Math.max(700, ...places.map((one) => Math.abs(one.leftMm))) + 120;
+  const reach = Math.max(body.widthMm / 2, ...places.map((one) => Math.abs(one.leftMm))) + 60;
   const scale = WIDTH / (2 * reach);
-  const front = Math.max(900, ...places.map((one) => one.upMm)) * scale + 16;
-  const forwards = places.map((one) => one.forwardMm);
+  const front = Math.max(body.heightMm, ...places.map((one) => one.upMm)) * scale + 16;
+  const forwards = [0, body.frontOverhangMm, ...places.map((one) => one.forwardMm)];
   const middle = (Math.max(...forwards) + Math.min(...forwards)) / 2;
   // seen from above with forward up, and from the front: the vehicle's left lies left and right
   const above = (one: Place) => ({
@@ -31,6 +43,20 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
     x: WIDTH / 2 + one.leftMm * scale,
     y: PLAN + GAP + front - 6 - one.upMm * scale,
   });
+  const corner = (leftMm: number, forwardMm: number, upMm: number) => ({ leftMm, forwardMm, upMm });
+  const half = body.widthMm / 2;
+  const nose = [
+    corner(half, -2000, 0),
+    corner(half, body.frontOverhangMm * 0.6, 0),
+    corner(half * 0.7, body.frontOverhangMm, 0),
+    corner(-half * 0.7, body.frontOverhangMm, 0),
+    corner(-half, body.frontOverhangMm * 0.6, 0),
+    corner(-half, -2000, 0),
+  ].map(above);
+  const outline = frontCorners(body)
+    .map(([left, up]) => ahead(corner(left, 0, up)))
+    .map((at) => [at.x, at.y] as const);
+  const axle = above(corner(0, 0, 0)).y;
   return (
     <svg
       width="100%"
@@ -40,6 +66,16 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
     >
       <g stroke={paint('hairline')} fill="none">
         <rect x="0.5" y="0.5" width={WIDTH - 1} height={PLAN - 1} />
+        <clipPath id={clip}>
+          <rect width={WIDTH} height={PLAN} />
+        </clipPath>
+        <polyline
+          points={nose.map((at) => `${at.x},${at.y}`).join(' ')}
+          stroke={paint('rule')}
+          clipPath={`url(#${clip})`}
+        />
+        <path d={closedPath(outline)} stroke={paint('rule')} />
+        <line x1="0" x2={WIDTH} y1={axle} y2={axle} strokeDasharray="8 3 2 3" />
         <line x1={WIDTH / 2} x2={WIDTH / 2} y1="0" y2={PLAN} strokeDasharray="8 3 2 3" />
         <line
           x1={WIDTH / 2}
@@ -57,7 +93,7 @@ export function RouteDrawing({ route, hazards }: { route: Route; hazards: Hazard
         />
       </g>
       <Label x={4} y={PLAN + 15} as="scale" size={13} colour="quiet">
-        from above, forward up
+        from above, forward up; the level line is the front axle
       </Label>
       <Label x={4} y={PLAN + GAP + front + 12} as="scale" size={13} colour="quiet">
         from the front

@@ -161,7 +161,7 @@ export function Routes({
                 </BareButton>
               </Box>
               <Box w="210px">
-                <RouteDrawing route={route} hazards={feed.hazards} />
+                <RouteDrawing route={route} hazards={feed.hazards} vehicle={page.vehicle} />
               </Box>
             </Flex>
           </Box>

@@ -10,6 +10,7 @@ import {
   type FeedSheet,
   type LampRow,
   type PartNow,
+  type PlacedSymbol,
   type SolvedFeed,
   type SourceEdit,
 } from '../app/api/client';
@@ -17,13 +18,16 @@ import { finding, JOB, show } from '../test/testing';
 import { Battery } from './Battery';
 import { BodyComputer } from './BodyComputer';
 import { CircuitDrawing } from './CircuitDrawing';
+import { CircuitSymbol } from './CircuitSymbol';
 import { DriverSeat } from './DriverSeat';
+import { FrontLights } from './FrontLights';
 import { Measured } from './Measured';
 import { planId } from './OwnPlan';
 import { PartSheet } from './PartSheet';
 import { ProbeForm, typedNumber, typedProbe } from './ProbeForm';
 import { QuestionForm } from './QuestionForm';
 import { Routes } from './Routes';
+import { StatesColumn } from './StatesColumn';
 import { StateTable } from './StateTable';
 import { told } from './told';
 import { WishGrid } from './WishGrid';
@@ -197,6 +201,7 @@ const FEED: FeedEdit = {
 
 const PAGE = {
   job: JOB,
+  vehicle: { id: 'v', name: 'Quenby Lantern', nickname: 'valley bus 7', widthMm: 2020 },
   connected: true,
   sources: [],
   routes: [],
@@ -282,14 +287,160 @@ describe('the circuit', () => {
 
   it('changes a part in place, and only what was changed', async () => {
     const onChange = vi.fn();
+    const onNode = vi.fn();
     show(
-      <PartSheet part={WIRE} sheet={SHEET} solved={SOLVED} onChange={onChange} onAsk={vi.fn()} />,
+      <PartSheet
+        part={WIRE}
+        sheet={SHEET}
+        solved={SOLVED}
+        onChange={onChange}
+        onAsk={vi.fn()}
+        onNode={onNode}
+      />,
     );
+    await userEvent.click(screen.getByRole('button', { name: /13.70 V at fog 87/ }));
+    expect(onNode).toHaveBeenCalledWith('fog 87');
     expect(screen.getByText('at fog 87')).toBeTruthy();
     expect(screen.getByText('current × resistance')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Wire'), '2.5 mm²');
     await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
     expect(onChange).toHaveBeenCalledWith({ size: '2.5 mm²' });
+  });
+});
+
+describe('symbols', () => {
+  const box = (symbol: PlacedSymbol['symbol'], pins = 2): PlacedSymbol => ({
+    id: symbol,
+    part: 'part',
+    symbol,
+    x: 10,
+    y: 20,
+    width: 44,
+    height: 44,
+    pins: Array.from({ length: pins }, (_, index) => ({
+      terminal: '',
+      node: `n${index}`,
+      at: { x: 32, y: index === 0 ? 20 : 64 },
+    })),
+  });
+  const drawn = (symbol: PlacedSymbol['symbol'], now: Partial<PartNow> = {}) => {
+    const { container } = show(
+      <svg>
+        <CircuitSymbol box={box(symbol)} now={{ ...NOW, ...now }} />
+      </svg>,
+    );
+    return container;
+  };
+
+  it('of a make contact close when it is on, of a break contact open', () => {
+    const upright = (container: HTMLElement) =>
+      [...container.querySelectorAll('line[stroke-width="3"]')].map(
+        (line) => line.getAttribute('x1') === line.getAttribute('x2'),
+      );
+    expect(upright(drawn('MAKE', { on: true }))).toEqual([true]);
+    expect(upright(drawn('MAKE', { on: false }))).toEqual([false]);
+    expect(upright(drawn('BREAK', { on: true }))).toEqual([false]);
+    expect(upright(drawn('BREAK', { on: false }))).toEqual([true]);
+  });
+
+  it('of a change-over stand on the one foot or the other', () => {
+    const foot = (on: boolean) =>
+      Number(
+        drawn('CHANGE_OVER', { on }).querySelector('line[stroke-width="3"]')?.getAttribute('x2'),
+      );
+    expect(foot(true)).toBeGreaterThan(foot(false));
+  });
+
+  it('of a lamp glow as bright as it is, and not at all in the dark', () => {
+    const glow = (percent: number) =>
+      Number(
+        drawn('LAMP', {
+          lamp: { function: 'DRL', side: 'LEFT', light: figure(percent, ''), level: 'FULL' },
+        })
+          .querySelector('circle')
+          ?.getAttribute('opacity'),
+      );
+    expect(glow(0)).toBe(0);
+    expect(glow(50)).toBeCloseTo(glow(100) / 2);
+    expect(glow(130)).toBe(glow(100));
+  });
+
+  it('of what bears too much turn to the colour of what is out', () => {
+    const stroke = (load: number) =>
+      drawn('FUSE', { load: figure(load, '') })
+        .querySelector('g')
+        ?.getAttribute('stroke');
+    expect(stroke(120)).toContain('out');
+    expect(stroke(80)).not.toContain('out');
+  });
+
+  it.each(['COIL', 'DIODE', 'CLIP', 'JOINT', 'RESISTOR', 'SOLENOID', 'BOX', 'LOOSE'] as const)(
+    'of a %s are drawn with a lead to each pin',
+    (symbol) => {
+      expect(drawn(symbol).querySelectorAll('line').length).toBeGreaterThanOrEqual(2);
+    },
+  );
+});
+
+describe('the vehicle’s front', () => {
+  const lamp = (side: 'LEFT' | 'RIGHT', light: number): PartNow => ({
+    ...NOW,
+    id: `${side} fog`,
+    lamp: { function: 'FRONT_FOG', side, light: figure(light, ''), level: light ? 'FULL' : 'OUT' },
+  });
+
+  it('has the vehicle’s left at the right of who stands before it', () => {
+    const { container } = show(
+      <FrontLights solved={{ ...SOLVED, parts: [lamp('LEFT', 100), lamp('RIGHT', 0)] }} />,
+    );
+    expect(screen.getByRole('img', { name: /1 lamp lit/ })).toBeTruthy();
+    const lit = [...container.querySelectorAll('circle[stroke]')]
+      .filter((circle) => circle.getAttribute('fill')?.includes('lamp-fill'))
+      .map((circle) => Number(circle.getAttribute('cx')));
+    expect(lit).toHaveLength(1);
+    expect(lit[0]).toBeGreaterThan(180);
+  });
+
+  it('shows the brighter one where two lamps serve one function', () => {
+    show(
+      <FrontLights
+        solved={{ ...SOLVED, parts: [lamp('LEFT', 0), { ...lamp('LEFT', 90), id: 'second' }] }}
+      />,
+    );
+    expect(screen.getByRole('img', { name: /1 lamp lit/ })).toBeTruthy();
+  });
+});
+
+describe('the states beside the circuit', () => {
+  it('turn back to how the factory had it', async () => {
+    const before = [{ ...SHEET.lamps[0], cells: [cell('OUT', 'OUT'), cell('FULL', 'FULL')] }];
+    show(
+      <StatesColumn
+        sheet={{ ...SHEET, before: before as LampRow[] }}
+        solved={SOLVED}
+        controls={OFF}
+        onState={vi.fn()}
+        onAsk={vi.fn()}
+      />,
+    );
+    expect(screen.queryByRole('img', { name: 'lit' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Before' }));
+    expect(screen.getByRole('img', { name: 'lit' })).toBeTruthy();
+    expect(screen.getByText('As the factory had it')).toBeTruthy();
+  });
+
+  it('say once what plan and present state both find', () => {
+    const same = finding('circuit.starves.lamp', 'OUT', 'Too weak {0}');
+    show(
+      <StatesColumn
+        sheet={{ ...SHEET, findings: [same] }}
+        solved={{ ...SOLVED, findings: [same] }}
+        controls={OFF}
+        onState={vi.fn()}
+        onAsk={vi.fn()}
+      />,
+    );
+    expect(screen.getAllByText(/Too weak/)).toHaveLength(1);
   });
 });
 

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '../app/api/client';
-import { JOB, show, takesEverything } from '../test/testing';
+import { finding, JOB, show, takesEverything } from '../test/testing';
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';
 import { toldFeed } from './toldFeed';
@@ -158,6 +158,109 @@ describe('from wishes to a plan', () => {
     expect(isFound([wire] as never, 'side-lamp wire')).toBe(true);
     expect(isFound([wire] as never, 'ignition wire')).toBe(false);
     expect(isFound([{ ...wire, answer: 'OPEN' }] as never, 'side-lamp wire')).toBe(false);
+  });
+});
+
+const SHEET = {
+  plan: PLAN,
+  questions: [],
+  states: [
+    {
+      state: 'LOW_FOG',
+      words: 'low beam, fog',
+      controls: { key: 'ENGINE', lights: 'DIPPED', fog: true, turn: 'OFF', auxiliary: false },
+    },
+  ],
+  lamps: [
+    { words: 'front fog lamp', function: 'FRONT_FOG', cells: [{ level: 'FULL', agrees: true }] },
+  ],
+  before: [],
+  undo: '',
+  findings: [finding('feed.drop.left fog lamp', 'OUT', '{0} lost on the way')],
+  fix: { words: '1.5 mm²', answers: { branchSize: '1.5 mm²' }, changes: {} },
+  cuts: [],
+  bill: [],
+  labels: [],
+  order: [],
+  parts: [],
+  drawing: { width: 100, height: 100, symbols: [], paths: [], links: [] },
+} as unknown as Page['sheet'];
+
+const taken = page({
+  version: 4,
+  feed: {
+    ...NOTHING,
+    plan: { id: 'fog-own-switch', version: 1, answers: { branchSize: '1 mm²' }, changes: {} },
+  },
+  sheet: SHEET,
+});
+
+interface Asked {
+  body: { controls: unknown };
+}
+
+describe('a plan that was taken', () => {
+  const solved = {
+    battery: { metric: '13.94 V' },
+    body: { metric: '0.04 V' },
+    controls: {},
+    nodes: {},
+    parts: [],
+    findings: [],
+  };
+
+  it('is solved with the controls where its lamps are lit, and anew when one is moved', async () => {
+    const asked = posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
+    open(taken);
+    const at = () =>
+      (asked.mock.lastCall as unknown as [string, Asked] | undefined)?.[1].body.controls;
+    await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'DIPPED', fog: true }));
+    const lights = screen.getByRole('group', { name: 'Lights' });
+    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'MAIN', fog: true }));
+  });
+
+  it('takes the change that mends what is worst', async () => {
+    posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
+    const puts = takesEverything(() => taken);
+    open(taken);
+    await userEvent.click(screen.getByRole('button', { name: 'Take 1.5 mm²' }));
+    expect(puts[0]?.body).toMatchObject({
+      version: 4,
+      feed: { plan: { answers: { branchSize: '1.5 mm²' } } },
+    });
+  });
+
+  it('shows each of its views by its key', async () => {
+    posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
+    open(taken);
+    await userEvent.keyboard('3');
+    expect(screen.getByRole('region', { name: 'Lists' })).toBeTruthy();
+    await userEvent.keyboard('4');
+    expect(screen.getByText('Wires found by probing')).toBeTruthy();
+    await userEvent.keyboard('6');
+    expect(screen.getByText(/The battery is connected/)).toBeTruthy();
+    await userEvent.keyboard('2');
+    expect(screen.getByRole('group', { name: 'The circuit, from battery to ground' })).toBeTruthy();
+    // alone: the states go, the circuit has the room
+    expect(screen.getByRole('region', { name: 'States and findings' })).toBeTruthy();
+    await userEvent.keyboard('x');
+    expect(screen.queryByRole('region', { name: 'States and findings' })).toBeNull();
+  });
+
+  it('takes back what the server refused', async () => {
+    posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
+    vi.spyOn(api, 'PUT').mockResolvedValue({
+      error: { detail: 'The battery is connected: take the negative terminal off first.' },
+      response: new Response(null, { status: 422 }),
+    } as never);
+    open(taken);
+    await userEvent.keyboard('6');
+    await userEvent.click(screen.getByRole('button', { name: 'Negative off' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('The battery is connected');
+    await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(screen.getByText('Nothing yet: it came connected.')).toBeTruthy();
   });
 });
 

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../app/api/client';
-import { putParts, usePartsPage } from '../app/api/queries';
+import { putParts, takeFresh, usePartsPage } from '../app/api/queries';
 import { BareButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
@@ -53,9 +53,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
     { version: page.version, content: page.parts },
     async (version, content) => {
       const fresh = await putParts(jobId, version, content);
-      // a page that was asked for before the change must not come in after it
-      await client.cancelQueries({ queryKey: ['parts', jobId] });
-      client.setQueryData(['parts', jobId], fresh);
+      await takeFresh(client, ['parts', jobId], fresh);
       return { version: fresh.version, content: fresh.parts };
     },
   );

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { api, unwrap, type PlacePage as Page } from '../app/api/client';
-import { putPlace, readLength, usePlacePage } from '../app/api/queries';
+import { putPlace, readLength, takeFresh, usePlacePage } from '../app/api/queries';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
@@ -69,8 +69,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
 
   const keep = useMutation({
     mutationFn: (version: number) => putPlace(jobId, version, front),
-    onSuccess: (fresh) => {
-      client.setQueryData(['place', jobId], fresh);
+    onSuccess: async (fresh) => {
+      await takeFresh(client, ['place', jobId], fresh);
       drop();
     },
   });

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { TakeInEdit, TakeInPage as Page } from '../app/api/client';
-import { putFound, putTakeIn, useTakeInPage } from '../app/api/queries';
+import { putFound, putTakeIn, takeFresh, useTakeInPage } from '../app/api/queries';
 import { BareButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { useCommand } from '../app/commands';
@@ -44,12 +44,12 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const jobId = page.job.id;
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
-  const take = (fresh: Page) => client.setQueryData(['take-in', jobId], fresh);
+  const take = (fresh: Page) => takeFresh(client, ['take-in', jobId], fresh);
   const kept = useKept<TakeInEdit>(
     { version: page.version, content: page.takeIn },
     async (version, content) => {
       const fresh = await putTakeIn(jobId, version, content);
-      take(fresh);
+      await take(fresh);
       return { version: fresh.version, content: fresh.takeIn };
     },
   );
@@ -225,7 +225,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           plan={page.plan}
           put={(version, found) => putFound(jobId, version, found)}
           onKept={(fresh) => {
-            take(fresh);
+            void take(fresh);
             close();
           }}
         />

@@ -1,4 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { uuidv7 } from 'uuidv7';
 import {
   api,
@@ -197,6 +203,20 @@ export function putFeedPlan(id: string, body: { version: number; title: string; 
 /** A plan with the driver's controls in one position. */
 export function solveFeed(plan: ChosenPlan, controls: Controls) {
   return unwrap(api.POST('/api/calc/feed/solve', { body: { plan, controls } }));
+}
+
+/** How the voltage of a point of a plan's circuit comes about. */
+export function nodeVolts(plan: ChosenPlan, controls: Controls, node: string) {
+  return unwrap(api.POST('/api/calc/feed/node', { body: { plan, controls, node } }));
+}
+
+/**
+ * Puts a page that was answered to a change in its place. One that was asked for before the change
+ * must not come in after it.
+ */
+export async function takeFresh(client: QueryClient, key: readonly string[], fresh: unknown) {
+  await client.cancelQueries({ queryKey: key });
+  client.setQueryData(key, fresh);
 }
 
 export function usePhotosPage(id: string) {

@@ -2,6 +2,7 @@ package mellow.core.feed;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -151,16 +152,9 @@ public record FeedSheet(
 
   /** What several states say alike is said once; the gravest stand first. */
   private static List<Finding> once(List<Finding> findings) {
-    return graveFirst(
-        findings.stream()
-            .filter(
-                finding ->
-                    finding
-                        == findings.stream()
-                            .filter(other -> other.id().equals(finding.id()))
-                            .findFirst()
-                            .orElse(finding))
-            .toList());
+    Map<String, Finding> byId = new LinkedHashMap<>();
+    findings.forEach(finding -> byId.putIfAbsent(finding.id(), finding));
+    return graveFirst(List.copyOf(byId.values()));
   }
 
   /** The gravest first, in the given order among equals. */

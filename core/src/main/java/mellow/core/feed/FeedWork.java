@@ -2,10 +2,8 @@ package mellow.core.feed;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.harness.Route;
-import mellow.core.vehicle.MarkFamily;
 
 /**
  * A planned feed with what was measured on it and what is still open.
@@ -43,9 +41,13 @@ public record FeedWork(
     return findings;
   }
 
-  /** Everything that the stage says, the plan's findings included. */
-  public List<Finding> all(Optional<MarkFamily> market) throws FeedProblem {
-    List<Finding> all = new ArrayList<>(FeedSheet.of(feed, market).findings());
+  /**
+   * Everything that the stage says, the plan's findings first among equals.
+   *
+   * @param sheet of the same feed
+   */
+  public List<Finding> all(FeedSheet sheet) throws FeedProblem {
+    List<Finding> all = new ArrayList<>(sheet.findings());
     all.addAll(findings());
     return FeedSheet.graveFirst(all);
   }

@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.harness.BladeFuse;
@@ -49,26 +51,28 @@ public record Fix(
 
   private static Optional<Fix> best(List<Fix> tries, FeedSheet sheet, Finding finding)
       throws FeedProblem {
-    long least = outOf(sheet);
+    Set<String> before = outOf(sheet);
+    int least = before.size();
     Optional<Fix> best = Optional.empty();
     for (Fix one : tries) {
-      FeedSheet tried =
-          FeedSheet.of(
-              PlannedFeed.of(sheet.feed().plan(), one.answers(), one.changes()), sheet.market());
-      boolean settled =
-          tried.findings().stream()
-              .filter(other -> other.id().equals(finding.id()))
-              .noneMatch(other -> other.verdict() == Verdict.OUT);
-      if (settled && outOf(tried) < least) {
-        least = outOf(tried);
+      Set<String> after =
+          outOf(
+              FeedSheet.of(
+                  PlannedFeed.of(sheet.feed().plan(), one.answers(), one.changes()),
+                  sheet.market()));
+      if (!after.contains(finding.id()) && before.containsAll(after) && after.size() < least) {
+        least = after.size();
         best = Optional.of(one);
       }
     }
     return best;
   }
 
-  private static long outOf(FeedSheet sheet) {
-    return sheet.findings().stream().filter(one -> one.verdict() == Verdict.OUT).count();
+  private static Set<String> outOf(FeedSheet sheet) {
+    return sheet.findings().stream()
+        .filter(one -> one.verdict() == Verdict.OUT)
+        .map(Finding::id)
+        .collect(Collectors.toSet());
   }
 
   /** Larger wires by one question at a time, the next size of each first. */

@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
-import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -144,13 +144,20 @@ public record Proposal(
     List<Miss> misses = new ArrayList<>();
     for (Wish wish : wishes) {
       StateTable.Row row = table.rows().get(states.indexOf(wish.state()));
-      StateTable.Cell cell = row.cells().get(Lamps.of(wish.function()));
-      if (cell == null) {
-        if (wish.level() != LightLevel.OUT) {
-          misses.add(new Miss(wish, LightLevel.OUT));
-        }
-      } else if (!cell.is(wish.level())) {
-        misses.add(new Miss(wish, cell.level()));
+      List<LightLevel> lit =
+          wish.lamps().stream()
+              .map(lamps -> row.cells().get(lamps))
+              .filter(Objects::nonNull)
+              .flatMap(cell -> cell.each().stream())
+              .map(StateTable.Lit::level)
+              .toList();
+      LightLevel gets =
+          lit.stream()
+              .filter(level -> level != wish.level())
+              .findFirst()
+              .orElse(lit.isEmpty() ? LightLevel.OUT : wish.level());
+      if (gets != wish.level()) {
+        misses.add(new Miss(wish, gets));
       }
     }
     return misses;

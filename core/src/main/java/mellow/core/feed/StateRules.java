@@ -101,13 +101,13 @@ final class StateRules {
       tooMany().ifPresent(findings::add);
     }
     broken(
+            Verdict.AT_EDGE,
             "drivingAlone",
             DRIVING,
             "Driving lamps without main beam",
             "Trigger them by the main beam's wire; off the road it may be meant so.",
             row -> row.solution().controls().lights() != Lights.MAIN,
             row -> litAny(row, LampFunction.DRIVING))
-        .map(finding -> edge(finding))
         .ifPresent(findings::add);
     broken(
             "lowGoesOut",
@@ -132,20 +132,19 @@ final class StateRules {
     return findings;
   }
 
-  private static Finding edge(Finding finding) {
-    return new Finding(
-        finding.id(),
-        Verdict.AT_EDGE,
-        finding.headline(),
-        finding.detail(),
-        finding.margin(),
-        finding.remedy(),
-        finding.working(),
-        finding.source());
+  private Optional<Finding> broken(
+      String id,
+      Source source,
+      String says,
+      String remedy,
+      Predicate<Row> concerns,
+      Predicate<Row> breaks) {
+    return broken(Verdict.OUT, id, source, says, remedy, concerns, breaks);
   }
 
   /** One finding for a rule, with the states in which it is broken. */
   private Optional<Finding> broken(
+      Verdict verdict,
       String id,
       Source source,
       String says,
@@ -157,7 +156,7 @@ final class StateRules {
     return states.isEmpty()
         ? Optional.empty()
         : Optional.of(
-            Finding.plain("rule." + id, Verdict.OUT, source, Sentence.of(says))
+            Finding.plain("rule." + id, verdict, source, Sentence.of(says))
                 .withDetail(Sentence.of("In: " + String.join("; ", states)))
                 .withRemedy(Sentence.of(remedy)));
   }

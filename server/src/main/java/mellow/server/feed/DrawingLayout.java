@@ -1,6 +1,7 @@
 package mellow.server.feed;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,8 +60,26 @@ final class DrawingLayout {
     this.schematic = schematic;
   }
 
+  /** Plans are few and a layout takes long; what was laid out last is kept. */
+  private static final int KEPT = 200;
+
+  private static final Map<Schematic, Drawing> LAST =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(16, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Schematic, Drawing> eldest) {
+              return size() > KEPT;
+            }
+          });
+
   static Drawing of(Schematic schematic) {
-    return new DrawingLayout(schematic).laidOut();
+    Drawing known = LAST.get(schematic);
+    if (known != null) {
+      return known;
+    }
+    Drawing fresh = new DrawingLayout(schematic).laidOut();
+    LAST.put(schematic, fresh);
+    return fresh;
   }
 
   private Drawing laidOut() {

@@ -36,6 +36,16 @@ class FeedCalcController {
       @NotNull(message = "is missing") @Schema(description = "How the driver's controls stand.")
           Controls controls) {}
 
+  @Schema(description = "A point of a plan's circuit, with the controls in one position.")
+  record NodeRequest(
+      @NotNull(message = "is missing") @Valid ChosenPlan plan,
+      @NotNull(message = "is missing") @Schema(description = "How the driver's controls stand.")
+          Controls controls,
+      @NotNull(message = "is missing")
+          @Size(max = 200, message = "has at most 200 letters")
+          @Schema(example = "left fog +")
+          String node) {}
+
   @Schema(description = "What lamps should do, and what the vehicle answers by itself.")
   record WishRequest(
       @NotNull(message = "is missing") @Size(max = 160, message = "has at most 160 wishes")
@@ -62,6 +72,14 @@ class FeedCalcController {
       description = "Volts of every node, amperes of every part, light of every lamp.")
   SolvedView solve(Acting acting, @Valid @RequestBody SolveRequest request) {
     return feeds.solve(acting, request.plan(), request.controls());
+  }
+
+  @PostMapping("/node")
+  @Operation(
+      summary = "How the voltage of a point comes about",
+      description = "What stands at the battery, less what each part on the way takes.")
+  NodeView node(Acting acting, @Valid @RequestBody NodeRequest request) {
+    return feeds.node(acting, request.plan(), request.controls(), request.node());
   }
 
   @PostMapping("/proposals")

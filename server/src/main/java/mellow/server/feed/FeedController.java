@@ -24,11 +24,10 @@ import mellow.core.formats.FormatProblem;
 import mellow.core.measure.UnitSystem;
 import mellow.server.feed.FeedEdit.ChosenPlan;
 import mellow.server.platform.Acting;
+import mellow.server.platform.Download;
 import mellow.server.platform.Refusal;
 import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -110,7 +109,7 @@ class FeedController {
     Solution solution = new Solver(feed.circuit()).solve(state.controls());
     Situation now = new Situation(solution.controls(), solution.states(), Set.of());
     String title = feed.plan().title() + ", " + state.words();
-    return file(
+    return Download.of(
         SpiceNetlist.of(feed.circuit(), now, title).getBytes(StandardCharsets.UTF_8),
         MediaType.TEXT_PLAIN,
         "circuit-" + state.name().toLowerCase(Locale.ROOT) + ".cir");
@@ -131,7 +130,7 @@ class FeedController {
   ResponseEntity<byte[]> parts(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
-    return file(
+    return Download.of(
         FeedCsv.write(feeds.keptFeed(acting, jobId)).getBytes(StandardCharsets.UTF_8),
         MediaType.valueOf(CSV),
         "parts.csv");
@@ -177,7 +176,7 @@ class FeedController {
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
       @RequestParam(required = false) @Nullable UnitSystem units) {
     FeedPage page = feeds.page(acting, jobId);
-    return file(
+    return Download.of(
         WiringPdf.of(WiringSheet.of(sheet(page), page, units(page, units))),
         MediaType.APPLICATION_PDF,
         "wiring.pdf");
@@ -199,7 +198,7 @@ class FeedController {
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
     FeedPage page = feeds.page(acting, jobId);
-    return file(WiringSvg.of(sheet(page)), MediaType.valueOf(SVG), "circuit.svg");
+    return Download.of(WiringSvg.of(sheet(page)), MediaType.valueOf(SVG), "circuit.svg");
   }
 
   private static FeedView sheet(FeedPage page) {
@@ -212,14 +211,5 @@ class FeedController {
 
   private static UnitSystem units(FeedPage page, @Nullable UnitSystem units) {
     return units == null ? page.job().units() : units;
-  }
-
-  private static ResponseEntity<byte[]> file(byte[] content, MediaType type, String name) {
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(content);
   }
 }

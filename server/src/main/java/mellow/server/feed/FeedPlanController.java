@@ -14,8 +14,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import mellow.core.formats.FeedPlanFormat;
 import mellow.server.platform.Acting;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import mellow.server.platform.Download;
+import mellow.server.wire.Patterns;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,10 +27,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "Feed")
 class FeedPlanController {
-  private static final String SHORT_NAME = "[a-z0-9][a-z0-9-]{1,40}";
-  private static final String SHORT_NAME_SAYS =
-      "is 2 to 41 small letters, digits and hyphens, such as fog-valley";
-
   private final FeedPlans plans;
 
   FeedPlanController(FeedPlans plans) {
@@ -70,13 +66,9 @@ class FeedPlanController {
               examples = @ExampleObject("{\"id\":\"fog-valley\"}")))
   ResponseEntity<String> file(
       Acting acting,
-      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_JSON)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(id + ".json").build().toString())
-        .body(plans.file(acting, id));
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
+          String id) {
+    return Download.of(plans.file(acting, id), MediaType.APPLICATION_JSON, id + ".json");
   }
 
   @PutMapping("/api/feed-plans/{id}")
@@ -87,7 +79,8 @@ class FeedPlanController {
               + " stays.")
   FeedView.PlanBrief put(
       Acting acting,
-      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
+          String id,
       @Valid @RequestBody PlanPut put) {
     return plans.put(acting, id, put.version(), put.title(), put.file());
   }

@@ -70,7 +70,7 @@ class FeedPlans {
       row.setContent(FeedPlanFormat.renamed(json, id, version + 1, title));
       plan = FeedPlanFormat.read(row.getContent());
     } catch (FormatProblem problem) {
-      throw problem(problem);
+      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
     }
     List<FeedPlanRecord> all = store.newest(acting.shopId());
     Optional<FeedPlanRecord> there = all.stream().filter(one -> one.getId().equals(id)).findFirst();
@@ -113,14 +113,6 @@ class FeedPlans {
   private static Refusal stale(Optional<FeedPlanRecord> there) {
     FeedPlanRecord row = there.orElseThrow();
     return Refusal.stale(row.getChangedBy(), FeedView.PlanBrief.of(read(row.getContent())));
-  }
-
-  private static Refusal problem(FormatProblem problem) {
-    return Refusal.unprocessable(
-            "file",
-            (problem.place().isEmpty() ? "" : "At " + problem.place() + ": ")
-                + problem.getMessage())
-        .with("place", problem.place());
   }
 
   private static FeedPlan read(String json) {

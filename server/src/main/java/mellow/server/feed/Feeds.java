@@ -14,6 +14,7 @@ import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
 import mellow.core.feed.FeedWork;
 import mellow.core.feed.MeterReading;
+import mellow.core.feed.NodeWorking;
 import mellow.core.feed.OpenItem;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.Proposal;
@@ -153,10 +154,18 @@ public class Feeds implements StageReporter {
     edit.routes().forEach(RouteEdit::core);
     edit.hazards().forEach(RouteEdit.HazardEdit::core);
     if (edit.plan() != null) {
-      judged(work(acting, edit, edit.plan()), Optional.empty());
+      refuseUnlessSound(work(acting, edit, edit.plan()));
     }
     jobSheets.keep(acting, jobId, SheetKind.FEED, version, edit, () -> stale(acting, jobId));
     return page(acting, jobId);
+  }
+
+  private static void refuseUnlessSound(FeedWork work) {
+    try {
+      work.findings();
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
   }
 
   private Refusal stale(Acting acting, String jobId) {
@@ -166,7 +175,13 @@ public class Feeds implements StageReporter {
 
   /** The chosen plan of a job that was kept, or a refusal. */
   PlannedFeed keptFeed(Acting acting, String jobId) {
-    ChosenPlan plan = page(acting, jobId).feed().plan();
+    jobs.brief(acting, jobId);
+    ChosenPlan plan =
+        sheets
+            .of(acting, jobId, SheetKind.FEED, FeedEdit.class)
+            .map(Kept::content)
+            .orElse(FeedEdit.NOTHING)
+            .plan();
     if (plan == null) {
       throw Refusal.unprocessable("plan", "No plan was taken for this job yet.");
     }
@@ -204,19 +219,23 @@ public class Feeds implements StageReporter {
         open);
   }
 
-  private static List<Finding> judged(FeedWork work, Optional<MarkFamily> market) {
-    try {
-      return work.all(market);
-    } catch (FeedProblem problem) {
-      throw refused(problem);
+  /** The sheet of a feed, and all that is said of it. */
+  private record Judged(FeedSheet sheet, List<Finding> findings) {
+    static Judged of(FeedWork work, Optional<MarkFamily> market) {
+      try {
+        FeedSheet sheet = FeedSheet.of(work.feed(), market);
+        return new Judged(sheet, work.all(sheet));
+      } catch (FeedProblem problem) {
+        throw refused(problem);
+      }
     }
   }
 
   private FeedView view(
       Acting acting, FeedEdit edit, ChosenPlan plan, Optional<MarkFamily> market) {
-    FeedWork work = work(acting, edit, plan);
+    Judged judged = Judged.of(work(acting, edit, plan), market);
     try {
-      return FeedView.of(FeedSheet.of(work.feed(), market), judged(work, market));
+      return FeedView.of(judged.sheet(), judged.findings());
     } catch (FeedProblem problem) {
       throw refused(problem);
     }
@@ -234,6 +253,15 @@ public class Feeds implements StageReporter {
   /** An edit's circuit with the controls in one position. */
   SolvedView solve(Acting acting, ChosenPlan plan, Controls controls) {
     return SolvedView.of(planned(acting, plan), controls);
+  }
+
+  /** How the voltage of a node comes about. */
+  NodeView node(Acting acting, ChosenPlan plan, Controls controls, String node) {
+    try {
+      return NodeView.of(NodeWorking.of(planned(acting, plan), controls, node));
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
   }
 
   /** The plans that do what is wished, the nearest first. */
@@ -266,6 +294,6 @@ public class Feeds implements StageReporter {
                 edit.plan() != null,
                 edit.plan() == null
                     ? List.of()
-                    : judged(work(acting, edit, edit.plan()), of.market().marks())));
+                    : Judged.of(work(acting, edit, edit.plan()), of.market().marks()).findings()));
   }
 }

@@ -6,9 +6,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import mellow.server.job.JobPage;
 import mellow.server.platform.Acting;
+import mellow.server.platform.Download;
 import mellow.server.wire.Patterns;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,11 +32,7 @@ class JobFileController {
   ResponseEntity<JobFile> file(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
-    return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename("job.json").build().toString())
-        .body(files.of(acting, id));
+    return Download.of(files.of(acting, id), MediaType.APPLICATION_JSON, "job.json");
   }
 
   @PutMapping("/api/jobs/{id}/file")

@@ -17,11 +17,10 @@ import mellow.core.placement.LampPair;
 import mellow.core.placement.Paper;
 import mellow.core.vehicle.Side;
 import mellow.server.platform.Acting;
+import mellow.server.platform.Download;
 import mellow.server.platform.Refusal;
 import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -136,11 +135,6 @@ class PlaceController {
   private static ResponseEntity<byte[]> file(
       byte[] content, MediaType type, String pair, Side side, String ending) {
     String name = "template-%s-%s.%s".formatted(pair, side.word(), ending);
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(content);
+    return Download.of(content, type, name);
   }
 }

@@ -22,6 +22,12 @@ public final class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.UNPROCESSABLE_ENTITY, field, sentence);
   }
 
+  /** A file that was sent cannot be taken; {@code place} says where it is at fault. */
+  public static Refusal inFile(String place, String sentence) {
+    return unprocessable("file", (place.isEmpty() ? "" : "At " + place + ": ") + sentence)
+        .with("place", place);
+  }
+
   public static Refusal notFound(String sentence) {
     return new Refusal(HttpStatus.NOT_FOUND, "id", sentence);
   }

@@ -66,7 +66,7 @@ class LocalSets {
     LocalRuleSetRecord row = new LocalRuleSetRecord();
     RuleChange change = read(json, version + 1, row);
     if (!change.id().equals(id)) {
-      throw problem("/id", "The file is of “%s”, not of “%s”.".formatted(change.id(), id));
+      throw Refusal.inFile("/id", "The file is of “%s”, not of “%s”.".formatted(change.id(), id));
     }
     refuseUnlessSound(acting, change);
     row.setShopId(acting.shopId());
@@ -109,7 +109,7 @@ class LocalSets {
       row.setContent(RuleChangeFormat.withVersion(json, version));
       return RuleChangeFormat.read(row.getContent());
     } catch (FormatProblem problem) {
-      throw problem(problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
     }
   }
 
@@ -125,13 +125,8 @@ class LocalSets {
           Stream.concat(others.stream(), Stream.of(change)).toList(),
           books.confirmed(acting));
     } catch (RuleProblem problem) {
-      throw problem(problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
     }
-  }
-
-  private static Refusal problem(String place, String sentence) {
-    return Refusal.unprocessable("file", (place.isEmpty() ? "" : "At " + place + ": ") + sentence)
-        .with("place", place);
   }
 
   private Refusal stale(Acting acting, String id) {

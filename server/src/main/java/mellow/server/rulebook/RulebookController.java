@@ -15,9 +15,8 @@ import java.util.List;
 import mellow.core.formats.RuleChangeFormat;
 import mellow.core.formats.RuleSetFormat;
 import mellow.server.platform.Acting;
+import mellow.server.platform.Download;
 import mellow.server.wire.Patterns;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,8 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "Rulebook")
 class RulebookController {
-  private static final String SHORT_NAME = "[a-z0-9][a-z0-9-]{1,40}";
-  private static final String SHORT_NAME_SAYS = "is 2 to 41 small letters, digits or hyphens";
 
   private final LocalSets sets;
 
@@ -83,7 +80,8 @@ class RulebookController {
               + " refused with the place. Every version stays.")
   List<RuleSetView> put(
       Acting acting,
-      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
+          String id,
       @Valid @RequestBody LocalSetPut edit) {
     return sets.put(acting, id, edit.version(), edit.file());
   }
@@ -101,13 +99,9 @@ class RulebookController {
               examples = @ExampleObject("{\"id\":\"valley\"}")))
   ResponseEntity<String> file(
       Acting acting,
-      @PathVariable @Pattern(regexp = SHORT_NAME, message = SHORT_NAME_SAYS) String id) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_JSON)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(id + ".json").build().toString())
-        .body(sets.file(acting, id));
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
+          String id) {
+    return Download.of(sets.file(acting, id), MediaType.APPLICATION_JSON, id + ".json");
   }
 
   @PutMapping("/api/rule-confirmations/{id}")
