@@ -40,7 +40,7 @@ export function PartSheet({
       }}
     >
       {now && (
-        <Flex gap="10px 28px" wrap="wrap" pb="12px">
+        <Flex gap="4px 28px" wrap="wrap" pb="4px">
           {Object.entries(now.amps).map(([branch, amps]) => (
             <Figure key={branch} label={branch || 'through it'}>
               {figureText(amps, units)}
@@ -150,9 +150,10 @@ function Figure({ label, children }: { label: string; children: ReactNode }) {
       <Box color="quiet" fontSize="13.5px">
         {label}
       </Box>
-      <Box fontFamily="heading" fontSize="22px" fontWeight="600">
+      {/* as tall as those of them that are buttons */}
+      <Flex align="center" minH="48px" fontFamily="heading" fontSize="22px" fontWeight="600">
         {children}
-      </Box>
+      </Flex>
     </Box>
   );
 }

@@ -1,139 +1,249 @@
-import { useId } from 'react';
-import type { FeedEdit, Vehicle } from '../app/api/client';
+import { Box, Flex } from '@chakra-ui/react';
+import { useId, useRef, useState, type PointerEvent, type ReactNode } from 'react';
+import type { Vehicle } from '../app/api/client';
 import { paint } from '../app/theme';
-import { bodyOf, closedPath, frontCorners } from '../drawing/bodies';
+import { bodyOf, closedPath, frontCorners, type Body } from '../drawing/bodies';
 import { Label } from '../drawing/Label';
+import {
+  frameOf,
+  FROM_ABOVE,
+  FROM_AHEAD,
+  VIEW,
+  type Hazard,
+  type Route,
+  type RouteFrame,
+  type RouteView,
+  type Stop,
+} from './routeFrame';
 
-type Route = FeedEdit['routes'][number];
-type Hazard = FeedEdit['hazards'][number];
-interface Place {
-  leftMm: number;
-  forwardMm: number;
-  upMm: number;
-}
-
-const WIDTH = 210;
-const PLAN = 110;
-const GAP = 26;
-
-/** A way seen from above with forward up, and from the front, to one scale. */
+/** A way seen from above and from the front, to one scale; its stops can be dragged in either. */
 export function RouteDrawing({
   route,
   hazards,
   vehicle,
+  onMove,
 }: {
   route: Route;
-  hazards: Hazard[];
+  hazards: readonly Hazard[];
   vehicle: Vehicle;
+  onMove: (index: number, stop: Stop) => void;
+}) {
+  const [held, setHeld] = useState<{ index: number; stop: Stop }>();
+  const body = bodyOf(vehicle);
+  // of the way as it was kept: nothing runs away from under the finger
+  const frame = frameOf(body, route, hazards);
+  const stops = route.stops.map((one, index) => (held?.index === index ? held.stop : one));
+  const view = (of: RouteView, vehicleLines: ReactNode) => (
+    <Box flex="1" minW="240px" maxW="420px">
+      <OneView
+        name={route.name}
+        view={of}
+        frame={frame}
+        stops={stops}
+        hazards={hazards}
+        onDrag={(index, stop) => setHeld({ index, stop })}
+        onDone={() => {
+          setHeld(undefined);
+          if (held) {
+            onMove(held.index, held.stop);
+          }
+        }}
+      >
+        {vehicleLines}
+      </OneView>
+    </Box>
+  );
+  return (
+    <Flex gap="14px" wrap="wrap" pt="8px">
+      {view(FROM_ABOVE, <Nose body={body} frame={frame} />)}
+      {view(FROM_AHEAD, <Front body={body} frame={frame} />)}
+    </Flex>
+  );
+}
+
+function OneView({
+  name,
+  view,
+  frame,
+  stops,
+  hazards,
+  onDrag,
+  onDone,
+  children,
+}: {
+  name: string;
+  view: RouteView;
+  frame: RouteFrame;
+  stops: readonly Stop[];
+  hazards: readonly Hazard[];
+  onDrag: (index: number, stop: Stop) => void;
+  onDone: () => void;
+  children: ReactNode;
 }) {
   const clip = useId();
-  const body = bodyOf(vehicle);
-  const places: Place[] = [...route.stops, ...hazards];
-  const reach = Math.max(body.widthMm / 2, ...places.map((one) => Math.abs(one.leftMm))) + 60;
-  const scale = WIDTH / (2 * reach);
-  const front = Math.max(body.heightMm, ...places.map((one) => one.upMm)) * scale + 16;
-  const forwards = [0, body.frontOverhangMm, ...places.map((one) => one.forwardMm)];
-  const middle = (Math.max(...forwards) + Math.min(...forwards)) / 2;
-  // seen from above with forward up, and from the front: the vehicle's left lies left and right
-  const above = (one: Place) => ({
-    x: WIDTH / 2 - one.leftMm * scale,
-    y: PLAN / 2 - (one.forwardMm - middle) * scale,
-  });
-  const ahead = (one: Place) => ({
-    x: WIDTH / 2 + one.leftMm * scale,
-    y: PLAN + GAP + front - 6 - one.upMm * scale,
-  });
-  const corner = (leftMm: number, forwardMm: number, upMm: number) => ({ leftMm, forwardMm, upMm });
-  const half = body.widthMm / 2;
-  const nose = [
-    corner(half, -2000, 0),
-    corner(half, body.frontOverhangMm * 0.6, 0),
-    corner(half * 0.7, body.frontOverhangMm, 0),
-    corner(-half * 0.7, body.frontOverhangMm, 0),
-    corner(-half, body.frontOverhangMm * 0.6, 0),
-    corner(-half, -2000, 0),
-  ].map(above);
-  const outline = frontCorners(body)
-    .map(([left, up]) => ahead(corner(left, 0, up)))
-    .map((at) => [at.x, at.y] as const);
-  const axle = above(corner(0, 0, 0)).y;
+  const from = useRef<{ pointer: number; x: number; y: number; stop: Stop }>(undefined);
+  const { width, height } = VIEW;
+  const drag = (event: PointerEvent<SVGElement>, index: number) => {
+    const start = from.current;
+    if (start?.pointer === event.pointerId) {
+      const shown = event.currentTarget.ownerSVGElement?.getBoundingClientRect().width;
+      const perPixel = width / (shown || width);
+      const right = (event.clientX - start.x) * perPixel;
+      const down = (event.clientY - start.y) * perPixel;
+      onDrag(index, { ...start.stop, ...view.moved(frame, start.stop, right, down) });
+    }
+  };
+  const done = () => {
+    from.current = undefined;
+    onDone();
+  };
+  const [left, middle, right] = view.words;
   return (
     <svg
       width="100%"
-      viewBox={`0 0 ${WIDTH} ${PLAN + GAP + front + 18}`}
+      viewBox={`0 0 ${width} ${height + 18}`}
       role="img"
-      aria-label={`${route.name}: seen from above and from the front`}
+      aria-label={`${name}: ${middle}`}
     >
-      <g stroke={paint('hairline')} fill="none">
-        <rect x="0.5" y="0.5" width={WIDTH - 1} height={PLAN - 1} />
-        <clipPath id={clip}>
-          <rect width={WIDTH} height={PLAN} />
-        </clipPath>
-        <polyline
-          points={nose.map((at) => `${at.x},${at.y}`).join(' ')}
-          stroke={paint('rule')}
-          clipPath={`url(#${clip})`}
-        />
-        <path d={closedPath(outline)} stroke={paint('rule')} />
-        <line x1="0" x2={WIDTH} y1={axle} y2={axle} strokeDasharray="8 3 2 3" />
-        <line x1={WIDTH / 2} x2={WIDTH / 2} y1="0" y2={PLAN} strokeDasharray="8 3 2 3" />
-        <line
-          x1={WIDTH / 2}
-          x2={WIDTH / 2}
-          y1={PLAN + GAP}
-          y2={PLAN + GAP + front}
-          strokeDasharray="8 3 2 3"
-        />
-        <line
-          x1="0"
-          x2={WIDTH}
-          y1={PLAN + GAP + front - 6}
-          y2={PLAN + GAP + front - 6}
-          stroke={paint('rule')}
-        />
-      </g>
-      <Label x={4} y={PLAN + 15} as="scale" size={13} colour="quiet">
-        from above, forward up; the level line is the front axle
-      </Label>
-      <Label x={4} y={PLAN + GAP + front + 12} as="scale" size={13} colour="quiet">
-        from the front
-      </Label>
-      {[above, ahead].map((at, view) => (
-        <g key={view}>
-          <polyline
-            points={route.stops.map((one) => `${at(one).x},${at(one).y}`).join(' ')}
-            fill="none"
-            stroke={paint('lamp')}
-            strokeWidth="2.4"
-            strokeLinejoin="round"
-          />
-          {route.stops.map((one, index) => (
-            <circle
-              key={index}
-              cx={at(one).x}
-              cy={at(one).y}
-              r={one.passes === 'NOTHING' ? 3 : 5}
-              fill={paint(one.passes === 'BARE_HOLE' ? 'out' : 'lampFill')}
-              stroke={paint('ink')}
-            />
-          ))}
-          {hazards.map((one, index) => (
+      <clipPath id={clip}>
+        <rect width={width} height={height} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        <g stroke={paint('hairline')} fill="none">
+          {children}
+          <line x1={width / 2} x2={width / 2} y1="0" y2={height} strokeDasharray="8 3 2 3" />
+        </g>
+        {hazards.map((one, index) => {
+          const [x, y] = view.at(frame, one);
+          const end = x > width / 2;
+          return (
             <g key={index}>
               <circle
-                cx={at(one).x}
-                cy={at(one).y}
-                r={Math.max(4, one.clearanceMm * scale)}
+                cx={x}
+                cy={y}
+                r={Math.max(4, one.clearanceMm * frame.scale)}
                 fill="none"
                 stroke={paint('out')}
                 strokeDasharray="3 3"
               />
-              <Label x={at(one).x + 6} y={at(one).y + 4} as="scale" size={12.5} colour="quiet">
+              <Label
+                x={end ? x - 6 : x + 6}
+                y={y + 4}
+                as="scale"
+                size={13}
+                colour="quiet"
+                anchor={end ? 'end' : 'start'}
+              >
                 {one.name}
               </Label>
             </g>
-          ))}
-        </g>
-      ))}
+          );
+        })}
+        <polyline
+          points={stops.map((one) => view.at(frame, one).join(',')).join(' ')}
+          fill="none"
+          stroke={paint('lamp')}
+          strokeWidth="2.4"
+          strokeLinejoin="round"
+        />
+        {stops.map((one, index) => {
+          const [x, y] = view.at(frame, one);
+          return (
+            <g key={index}>
+              <circle
+                cx={x}
+                cy={y}
+                r={one.passes === 'NOTHING' ? 3.5 : 5.5}
+                fill={paint(one.passes === 'BARE_HOLE' ? 'out' : 'lampFill')}
+                stroke={paint('ink')}
+              />
+              <circle
+                data-stop={index + 1}
+                cx={x}
+                cy={y}
+                r="22"
+                fill="transparent"
+                style={{ cursor: 'grab', touchAction: 'none' }}
+                onPointerDown={(event) => {
+                  event.currentTarget.setPointerCapture(event.pointerId);
+                  from.current = {
+                    pointer: event.pointerId,
+                    x: event.clientX,
+                    y: event.clientY,
+                    stop: one,
+                  };
+                }}
+                onPointerMove={(event) => drag(event, index)}
+                onPointerUp={done}
+                onPointerCancel={done}
+              />
+            </g>
+          );
+        })}
+      </g>
+      <rect
+        x="0.5"
+        y="0.5"
+        width={width - 1}
+        height={height - 1}
+        fill="none"
+        stroke={paint('hairline')}
+      />
+      <Label x={2} y={height + 14} as="scale" size={13} colour="quiet">
+        {left}
+      </Label>
+      <Label x={width / 2} y={height + 14} as="scale" size={13} colour="quiet" anchor="middle">
+        {middle}
+      </Label>
+      <Label x={width - 2} y={height + 14} as="scale" size={13} colour="quiet" anchor="end">
+        {right}
+      </Label>
     </svg>
+  );
+}
+
+/** The vehicle's nose from above, and its front axle. */
+function Nose({ body, frame }: { body: Body; frame: RouteFrame }) {
+  const half = body.widthMm / 2;
+  const ahead = body.frontOverhangMm;
+  const corners = [
+    [half, -3000],
+    [half, ahead * 0.6],
+    [half * 0.7, ahead],
+    [-half * 0.7, ahead],
+    [-half, ahead * 0.6],
+    [-half, -3000],
+  ] as const;
+  const [, axle] = FROM_ABOVE.at(frame, { leftMm: 0, forwardMm: 0, upMm: 0 });
+  return (
+    <>
+      <polyline
+        points={corners
+          .map(([leftMm, forwardMm]) =>
+            FROM_ABOVE.at(frame, { leftMm, forwardMm, upMm: 0 }).join(','),
+          )
+          .join(' ')}
+        stroke={paint('rule')}
+      />
+      <line x1="0" x2={VIEW.width} y1={axle} y2={axle} strokeDasharray="8 3 2 3" />
+      <g stroke="none">
+        <Label x={4} y={axle - 4} as="scale" size={13} colour="quiet">
+          front axle
+        </Label>
+      </g>
+    </>
+  );
+}
+
+/** The vehicle from the front, and the ground it stands on. */
+function Front({ body, frame }: { body: Body; frame: RouteFrame }) {
+  const outline = frontCorners(body).map(([leftMm, upMm]) =>
+    FROM_AHEAD.at(frame, { leftMm, forwardMm: 0, upMm }),
+  );
+  return (
+    <g stroke={paint('rule')}>
+      <path d={closedPath(outline)} />
+      <line x1="0" x2={VIEW.width} y1={VIEW.floor} y2={VIEW.floor} />
+    </g>
   );
 }

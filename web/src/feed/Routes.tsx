@@ -1,20 +1,19 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
 import type { FeedEdit, FeedPage, FeedSheet } from '../app/api/client';
+import type { Hazard, Route, Stop } from './routeFrame';
 import { BareButton, PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { Choice, TextField } from '../settings/fields';
 import { RouteDrawing } from './RouteDrawing';
 import { typedNumber } from './ProbeForm';
 
-type Route = FeedEdit['routes'][number];
-type Stop = Route['stops'][number];
-type Hazard = FeedEdit['hazards'][number];
-
 const PASSES: readonly (readonly [Stop['passes'], string])[] = [
-  ['NOTHING', 'past nothing'],
-  ['GROMMET', 'through a grommet'],
-  ['BARE_HOLE', 'through bare metal'],
+  ['NOTHING', 'nothing'],
+  ['GROMMET', 'a grommet'],
+  ['BARE_HOLE', 'bare metal'],
 ];
+
+const STOP_COLUMNS = '16px repeat(3, minmax(0, 76px)) minmax(0, 1fr) 48px';
 
 const AXES = [
   ['leftMm', 'left'],
@@ -62,8 +61,8 @@ export function Routes({
             Ways of the harness
           </Box>
           <Box color="quiet">
-            Stops in mm: from the centre line to the left, from the front axle forward, above the
-            ground.
+            Stops in mm: to the left of the centre line, ahead of the front axle, above the ground.
+            Drag them, or type.
           </Box>
         </Box>
         <PlainButton onClick={add}>Add a way</PlainButton>
@@ -107,63 +106,73 @@ export function Routes({
                 </PlainButton>
               )}
             </Flex>
-            <Flex gap="14px" wrap="wrap" pt="8px">
-              <Box flex="1" minW={{ base: '0', md: '390px' }}>
-                {route.stops.map((one, at) => (
-                  <Grid
-                    key={at}
-                    templateColumns="16px repeat(3, 62px) minmax(0, 1fr) 40px"
-                    gap="5px"
-                    alignItems="center"
-                    pb="4px"
-                  >
-                    <Box color="quiet">{at + 1}</Box>
-                    {AXES.map(([axis, words]) => (
-                      <Number
-                        key={axis}
-                        label={`Stop ${at + 1}, ${words}`}
-                        value={one[axis]}
-                        set={(mm) => put(index, withStop(route, at, { ...one, [axis]: mm }))}
-                      />
-                    ))}
-                    <Choice
-                      label=""
-                      value={one.passes}
-                      set={(passes) => put(index, withStop(route, at, { ...one, passes }))}
-                      options={PASSES}
-                    />
-                    <BareButton
-                      aria-label={`Take stop ${at + 1} out`}
-                      disabled={route.stops.length <= 2}
-                      onClick={() =>
-                        put(index, { ...route, stops: route.stops.filter((_, i) => i !== at) })
-                      }
-                    >
-                      out
-                    </BareButton>
-                  </Grid>
+            <RouteDrawing
+              route={route}
+              hazards={feed.hazards}
+              vehicle={page.vehicle}
+              onMove={(at, moved) => put(index, withStop(route, at, moved))}
+            />
+            <Box pt="8px" maxW="560px">
+              <Grid templateColumns={STOP_COLUMNS} gap="5px" color="quiet" fontSize="13.5px">
+                <span />
+                {AXES.map(([axis, words]) => (
+                  <Box key={axis} textAlign="right" pr="6px">
+                    {words}
+                  </Box>
                 ))}
-                <BareButton
-                  onClick={() =>
-                    put(index, {
-                      ...route,
-                      stops: [...route.stops, { ...(route.stops.at(-1) ?? stop(0, 0, 0)) }],
-                    })
-                  }
+                <span>passes</span>
+              </Grid>
+              {route.stops.map((one, at) => (
+                <Grid
+                  key={at}
+                  templateColumns={STOP_COLUMNS}
+                  gap="5px"
+                  alignItems="center"
+                  pb="4px"
                 >
-                  Another stop
-                </BareButton>
-                <BareButton
-                  color="quiet"
-                  onClick={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
-                >
-                  Remove this way
-                </BareButton>
-              </Box>
-              <Box w="210px">
-                <RouteDrawing route={route} hazards={feed.hazards} vehicle={page.vehicle} />
-              </Box>
-            </Flex>
+                  <Box color="quiet">{at + 1}</Box>
+                  {AXES.map(([axis, words]) => (
+                    <Number
+                      key={axis}
+                      label={`Stop ${at + 1}, ${words}`}
+                      value={one[axis]}
+                      set={(mm) => put(index, withStop(route, at, { ...one, [axis]: mm }))}
+                    />
+                  ))}
+                  <Choice
+                    label=""
+                    value={one.passes}
+                    set={(passes) => put(index, withStop(route, at, { ...one, passes }))}
+                    options={PASSES}
+                  />
+                  <BareButton
+                    aria-label={`Take stop ${at + 1} out`}
+                    disabled={route.stops.length <= 2}
+                    onClick={() =>
+                      put(index, { ...route, stops: route.stops.filter((_, i) => i !== at) })
+                    }
+                  >
+                    out
+                  </BareButton>
+                </Grid>
+              ))}
+              <BareButton
+                onClick={() =>
+                  put(index, {
+                    ...route,
+                    stops: [...route.stops, { ...(route.stops.at(-1) ?? stop(0, 0, 0)) }],
+                  })
+                }
+              >
+                Another stop
+              </BareButton>
+              <BareButton
+                color="quiet"
+                onClick={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
+              >
+                Remove this way
+              </BareButton>
+            </Box>
           </Box>
         );
       })}

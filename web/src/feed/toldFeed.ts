@@ -1,5 +1,15 @@
 import type { FeedEdit } from '../app/api/client';
-import { LEVEL_WORDS } from './words';
+import { FUNCTIONS, LEVEL_WORDS, spoken } from './words';
+
+const PASSES = { NOTHING: '', GROMMET: ' through a grommet', BARE_HOLE: ' through bare metal' };
+const FUNCTION_WORDS = new Map<string, string>(FUNCTIONS);
+
+interface Place {
+  leftMm: number;
+  forwardMm: number;
+  upMm: number;
+}
+const placed = (at: Place) => [at.leftMm, at.forwardMm, at.upMm].join('/');
 
 /** A feed in lines, for a comparison of two versions: by what each line is about. */
 export function toldFeed(feed: FeedEdit): Map<string, string> {
@@ -14,19 +24,41 @@ export function toldFeed(feed: FeedEdit): Map<string, string> {
     }
   }
   for (const wish of feed.wishes) {
-    lines.set(`wish: ${wish.function} ${wish.state}`, LEVEL_WORDS[wish.level]);
+    const of = FUNCTION_WORDS.get(wish.function) ?? spoken(wish.function);
+    lines.set(`wish: ${of}, ${spoken(wish.state)}`, LEVEL_WORDS[wish.level]);
   }
   for (const wire of feed.sources) {
-    lines.set(`wire at ${wire.place}`, `${wire.readings.length} readings`);
+    const readings = wire.readings.map(
+      (one) => `${spoken(one.key)}/${spoken(one.lights)} ${one.volts} V`,
+    );
+    lines.set(`wire at ${wire.place}`, [wire.colour, wire.ground, ...readings].join(', '));
   }
-  for (const route of feed.routes) {
-    lines.set(`way ${route.name}`, `${route.stops.length} stops`);
+  feed.routes.forEach((route, index) => {
+    const stops = route.stops.map((one) => placed(one) + PASSES[one.passes]);
+    lines.set(`way ${index + 1}, ${route.name}`, [route.question, ...stops].join(', '));
+  });
+  for (const hazard of feed.hazards) {
+    lines.set(`keep away from ${hazard.name}`, `${placed(hazard)} by ${hazard.clearanceMm} mm`);
   }
-  lines.set('meter readings', String(feed.readings.length));
-  lines.set('battery', `${feed.battery.length} events`);
+  for (const reading of feed.readings) {
+    const unit = reading.amperes ? 'A' : 'V';
+    lines.set(
+      `meter ${reading.id}: ${reading.place}, ${spoken(reading.state)}`,
+      `${reading.value} ${unit}`,
+    );
+  }
+  feed.battery.forEach((event, index) => {
+    const step = event.step && `: ${event.step}`;
+    lines.set(`battery, ${index + 1}`, `${spoken(event.what)}${step}, ${event.person}`);
+  });
   for (const item of feed.open) {
-    lines.set(item.what, item.done ? 'done' : 'open');
+    lines.set(`open ${item.id}: ${item.what}`, item.done ? 'done' : 'open');
   }
-  lines.set('settings', String(feed.settings.length));
+  feed.settings.forEach((setting, index) => {
+    lines.set(
+      `setting ${index + 1}: ${setting.parameter}`,
+      `${setting.before} to ${setting.after}, ${setting.result}`,
+    );
+  });
   return lines;
 }

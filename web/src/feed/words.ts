@@ -103,3 +103,8 @@ export function usualWishes(functions: readonly FeedWish['function'][]): FeedWis
     })),
   );
 }
+
+/** A name of the interface's enumerations in small letters, where no words of its own are kept. */
+export function spoken(name: string): string {
+  return name.toLowerCase().replaceAll('_', ' ');
+}

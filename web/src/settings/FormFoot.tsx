@@ -9,7 +9,7 @@ export function FormFoot({ children }: { children: ReactNode }) {
       bottom="-24px"
       zIndex="3"
       mb="-24px"
-      pt="10px"
+      pt="14px"
       pb="24px"
       bg="panel"
       gap="14px"
