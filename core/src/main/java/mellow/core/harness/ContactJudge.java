@@ -1,9 +1,11 @@
 package mellow.core.harness;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Moving;
 import mellow.core.circuit.Part;
@@ -47,7 +49,12 @@ final class ContactJudge {
       }
     }
     if (Double.isFinite(contacts.ratedAmps())) {
-      findings.add(rated(contacts, 0, contacts.ratedAmps(), Solved.RATED, "Let it drive a relay."));
+      findings.add(
+          rated(
+              contacts,
+              strongest(contacts, 0, contacts.contacts().size()),
+              contacts.ratedAmps(),
+              "Let it drive a relay."));
     }
     return findings;
   }
@@ -64,25 +71,27 @@ final class ContactJudge {
   }
 
   Finding of(Moving.Relay relay) {
-    int strongest = 1;
-    for (int branch = 1; branch < relay.contacts() + 1; branch++) {
-      strongest =
-          solved.mostAmps(relay, branch) > solved.mostAmps(relay, strongest) ? branch : strongest;
-    }
     return rated(
         relay,
-        strongest,
+        strongest(relay, 1, 1 + relay.contacts()),
         relay.ratedAmps(),
-        Solved.RATED,
         "A relay with a stronger contact, or one for each lamp.");
   }
 
-  private Finding rated(Part part, int branch, double ratedAmps, Source source, String remedy) {
+  /** The branch that carries most, of those from one up to before another. */
+  private int strongest(Part part, int first, int end) {
+    return IntStream.range(first, end)
+        .boxed()
+        .max(Comparator.comparingDouble(branch -> solved.mostAmps(part, branch)))
+        .orElse(first);
+  }
+
+  private Finding rated(Part part, int branch, double ratedAmps, String remedy) {
     Limit limit = new Limit(Figure.amps(solved.mostAmps(part, branch)), Figure.amps(ratedAmps));
     return Solved.upTo(
         "feed.contact." + part.id(),
         limit,
-        source,
+        Solved.RATED,
         Sentence.of(
             "{0} through the contact of " + Words.typed(part.id()) + ", rated {1}",
             limit.value(),

@@ -91,6 +91,25 @@ class FeedJudgeTest {
     assertThat(outOf(fogs(20, 15), ON)).contains("feed.guard.fuse");
   }
 
+  /** Of several contacts the one that carries most is held against what each of them bears. */
+  @Test
+  void strongestContactOfASwitchIsJudged() {
+    Switch two =
+        new Switch(
+            "switch",
+            List.of(
+                new Switch.Contact("plus", "pilot", When.fogOn()),
+                new Switch.Contact("plus", "lamps", When.fogOn())),
+            3);
+    Circuit circuit =
+        Circuit.of(
+            BATTERY,
+            two,
+            new Load("pilot lamp", "pilot", GROUND, 640, 1),
+            new Emitter.Bulb("left fog", LEFT, "lamps", GROUND, 12.8, 55));
+    assertThat(outOf(circuit, ON)).contains("feed.contact.switch");
+  }
+
   /** Two lamps draw 8.4 A; a fuse of 10 A carries 8 for long. */
   @Test
   void fuseTooSmallForItsLoad() {

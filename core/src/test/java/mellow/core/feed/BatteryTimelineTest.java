@@ -1,0 +1,53 @@
+package mellow.core.feed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import mellow.core.feed.BatteryTimeline.Event;
+import mellow.core.feed.BatteryTimeline.What;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Negative off first and on last; nothing dead is done on a live wire. Common practice. */
+class BatteryTimelineTest {
+  private static List<Event> events(String names) {
+    return names == null
+        ? List.of()
+        : Arrays.stream(names.split(" ")).map(n -> new Event(What.valueOf(n), "")).toList();
+  }
+
+  @ParameterizedTest(name = "after {0}: {1} is {2}")
+  @CsvSource({
+    ", NEGATIVE_OFF, ''",
+    ", NEGATIVE_ON, already",
+    ", POSITIVE_OFF, Negative off first",
+    ", POSITIVE_ON, already",
+    ", LIVE_STEP, ''",
+    ", DEAD_STEP, take the negative terminal off",
+    ", SECOND_ON, ''",
+    ", SECOND_OFF, No second source",
+    "NEGATIVE_OFF, NEGATIVE_OFF, already",
+    "NEGATIVE_OFF, POSITIVE_OFF, ''",
+    "NEGATIVE_OFF, DEAD_STEP, ''",
+    "NEGATIVE_OFF, LIVE_STEP, nothing is live",
+    "NEGATIVE_OFF, NEGATIVE_ON, ''",
+    "NEGATIVE_OFF POSITIVE_OFF, NEGATIVE_ON, Positive on first",
+    "NEGATIVE_OFF POSITIVE_OFF, POSITIVE_OFF, already",
+    "NEGATIVE_OFF POSITIVE_OFF, POSITIVE_ON, ''",
+    "NEGATIVE_OFF POSITIVE_OFF POSITIVE_ON, DEAD_STEP, ''",
+    "NEGATIVE_OFF POSITIVE_OFF POSITIVE_ON NEGATIVE_ON, LIVE_STEP, ''",
+    "LOOSENED, DEAD_STEP, no isolation",
+    "LOOSENED, LIVE_STEP, ''",
+    "SECOND_ON, SECOND_ON, already",
+    "SECOND_ON, SECOND_OFF, ''",
+  })
+  void transitions(String before, What next, String refusal) throws Exception {
+    String said = BatteryTimeline.of(events(before)).refuses(next).orElse("");
+    if (refusal.isEmpty()) {
+      assertThat(said).isEmpty();
+    } else {
+      assertThat(said).contains(refusal);
+    }
+  }
+}
