@@ -38,7 +38,8 @@ app_launch() {
   printf 'http://%s:%s' "$address" "$port" >"$STATE/address"
   until curl -fs "http://127.0.0.1:$port/actuator/health/readiness" >/dev/null 2>&1; do
     tries=$((tries + 1))
-    if [ $tries -gt 900 ] || ! app_pid >/dev/null; then
+    # not app_pid: at first the process is still the shell that becomes the application
+    if [ $tries -gt 900 ] || ! kill -0 "$(cat "$STATE/app.pid")" 2>/dev/null; then
       tail -n 30 "$STATE/app.log"
       return 1
     fi

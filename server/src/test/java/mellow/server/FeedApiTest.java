@@ -1,14 +1,20 @@
 package mellow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -79,7 +85,8 @@ class FeedApiTest {
     assertThat(put(0, nothing()).status()).as("on a stale version").isEqualTo(409);
 
     String path = "/api/jobs/" + job + "/feed/";
-    assertThat(text(path + "sheet.pdf")).startsWith("%PDF-");
+    assertThat(printed(path + "sheet.pdf"))
+        .contains("Quenby Lantern", "Fog lamps with a switch of their own", "fog relay", "15 A");
     assertThat(text(path + "sheet.svg")).startsWith("<svg ").contains("fog relay");
     assertThat(text(path + "netlist?state=LOW_FOG")).contains("\n.op\n.end");
     String csv = text(path + "parts.csv");
@@ -105,6 +112,39 @@ class FeedApiTest {
     assertThat(part(solved, "fog relay").get("on").asBoolean()).isTrue();
     assertThat(part(solved, "left fog lamp").at("/lamp/level").asText()).isEqualTo("FULL");
     assertThat(part(solved, "left low beam").at("/lamp/level").asText()).isEqualTo("OUT");
+  }
+
+  private String printed(String path) {
+    try (PDDocument sheet = Loader.loadPDF(api.file(path))) {
+      assertThat(sheet.getPage(0).getMediaBox().getWidth()).as("A4").isCloseTo(595, within(1f));
+      return new PDFTextStripper().getText(sheet);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A point says where its volts come from; one that is not there, that it is not. */
+  @Test
+  void pointOfTheCircuitHasItsWorking() {
+    Map<String, Object> request =
+        new HashMap<>(
+            Map.of(
+                "plan",
+                plan("drl-tap", Map.of()),
+                "controls",
+                Map.of(
+                    "key", "RUN", "lights", "OFF", "fog", false, "turn", "OFF", "auxiliary", false),
+                "node",
+                "left drl +"));
+    JsonNode node = api.post("/api/calc/feed/node", request).body();
+    assertThat(node.at("/volts/value").asDouble()).isBetween(12.6, 12.8);
+    assertThat(node.at("/working").findValuesAsText("label"))
+        .startsWith("battery")
+        .endsWith("left branch");
+    request.put("node", "<b>nowhere</b>");
+    Api.Answer nowhere = api.post("/api/calc/feed/node", request);
+    assertThat(nowhere.status()).isEqualTo(422);
+    assertThat(nowhere.detail()).isEqualTo("No point is called “<b>nowhere</b>” here.");
   }
 
   private static JsonNode part(JsonNode solved, String id) {

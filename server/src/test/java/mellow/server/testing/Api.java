@@ -51,6 +51,22 @@ public final class Api {
     return send(request(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
   }
 
+  /** The bytes of a file that is answered with 200. */
+  public byte[] file(String path) {
+    try {
+      HttpResponse<byte[]> answer =
+          http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+      if (answer.statusCode() != 200) {
+        throw new AssertionError(path + " is answered with " + answer.statusCode());
+      }
+      return answer.body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   private HttpRequest.Builder request(String path) {
     return HttpRequest.newBuilder(URI.create(base + path))
         .timeout(Duration.ofSeconds(10))
