@@ -177,7 +177,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
               <Box pt="6px" fontFamily="heading" fontWeight="600" lineHeight="1.2">
                 {sheet.plan.title}
               </Box>
-              <BareButton px="0" mb="8px" onClick={() => setShown({ what: 'questions' })}>
+              <BareButton px="0" mb="12px" onClick={() => setShown({ what: 'questions' })}>
                 What it asks
                 <Key name="q" />
               </BareButton>

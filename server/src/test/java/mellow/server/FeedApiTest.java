@@ -116,7 +116,9 @@ class FeedApiTest {
 
   private String printed(String path) {
     try (PDDocument sheet = Loader.loadPDF(api.file(path))) {
-      assertThat(sheet.getPage(0).getMediaBox().getWidth()).as("A4").isCloseTo(595, within(1f));
+      assertThat(sheet.getPage(0).getMediaBox().getHeight())
+          .as("A4, lying")
+          .isCloseTo(595, within(1f));
       return new PDFTextStripper().getText(sheet);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
