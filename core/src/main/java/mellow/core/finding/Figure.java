@@ -2,6 +2,7 @@ package mellow.core.finding;
 
 import mellow.core.measure.LengthUnit;
 import mellow.core.measure.TapeText;
+import mellow.core.measure.TemperatureEntry;
 import mellow.core.measure.UnitSystem;
 
 /**
@@ -56,6 +57,11 @@ public record Figure(double value, Quantity quantity) {
 
   public static Figure minutes(double minutes) {
     return new Figure(minutes, Quantity.MINUTES);
+  }
+
+  /** A temperature; differences of temperatures are no temperatures. */
+  public static Figure celsius(double celsius) {
+    return new Figure(celsius, Quantity.TEMPERATURE);
   }
 
   public static Figure count(double count) {
@@ -125,6 +131,10 @@ public record Figure(double value, Quantity quantity) {
               : TapeText.decimal(value, 2) + " A";
       case RESISTANCE -> TapeText.decimal(value, 2) + " Ω";
       case POWER -> TapeText.decimal(value, 1) + " W";
+      case TEMPERATURE ->
+          metric
+              ? TapeText.decimal(value, 0) + " °C"
+              : TapeText.decimal(TemperatureEntry.fahrenheit(value), 0) + " °F";
       case MINUTES -> hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);

@@ -30,6 +30,8 @@ public enum Quantity {
   RESISTANCE,
   /** Watts, shown to 0.1. */
   POWER,
+  /** Degrees Celsius, shown whole, or whole degrees Fahrenheit. */
+  TEMPERATURE,
   /** How many of something. */
   COUNT,
   /** A bare number, shown to 0.001. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Source;
+import mellow.core.workflow.Fact;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.WorkKind;
@@ -61,6 +62,20 @@ public final class StepBook {
         node.get("words").asText(),
         atHand,
         node.path("gate").asBoolean(false),
-        heeded);
+        heeded,
+        when(node));
+  }
+
+  private static Step.When when(JsonNode node) {
+    Set<String> ways = new LinkedHashSet<>();
+    node.path("ways").forEach(way -> ways.add(way.asText()));
+    List<Fact> needs = new ArrayList<>();
+    node.path("needs").forEach(need -> needs.add(Fact.valueOf(RuleSetFormat.constant(need))));
+    return new Step.When(
+        ways,
+        needs,
+        node.path("eachSide").asBoolean(false),
+        node.path("people").asInt(1),
+        node.path("comesOff").asText(""));
   }
 }

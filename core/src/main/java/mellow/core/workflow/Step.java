@@ -14,6 +14,7 @@ import mellow.core.finding.Caution;
  * @param atHand tools and materials it takes
  * @param gate it cannot be undone: everything before it is proved first
  * @param cautions what to heed
+ * @param when when it is a step at all, and what it waits for
  */
 public record Step(
     String id,
@@ -22,11 +23,48 @@ public record Step(
     String words,
     List<String> atHand,
     boolean gate,
-    List<Caution> cautions) {
+    List<Caution> cautions,
+    When when) {
+
+  /**
+   * When a step is taken.
+   *
+   * @param ways tags of the ways of working that it belongs to; of all where empty
+   * @param needs what has to be so before it
+   * @param eachSide it is done on the one side, then on the other
+   * @param people how many it takes
+   * @param comesOff what would have to come off again to make up for it; may be empty
+   */
+  public record When(
+      Set<String> ways, List<Fact> needs, boolean eachSide, int people, String comesOff) {
+    public static final When ALWAYS = new When(Set.of(), List.of(), false, 1, "");
+
+    public When {
+      ways = Set.copyOf(ways);
+      needs = List.copyOf(needs);
+    }
+  }
+
   public Step {
     kinds = Set.copyOf(kinds);
     atHand = List.copyOf(atHand);
     cautions = List.copyOf(cautions);
+  }
+
+  public Set<String> ways() {
+    return when.ways();
+  }
+
+  public List<Fact> needs() {
+    return when.needs();
+  }
+
+  public boolean eachSide() {
+    return when.eachSide();
+  }
+
+  public String comesOff() {
+    return when.comesOff();
   }
 
   boolean isFor(Set<WorkKind> wanted) {

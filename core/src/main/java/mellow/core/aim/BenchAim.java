@@ -1,0 +1,127 @@
+package mellow.core.aim;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.Side;
+
+/**
+ * A projector on the bench against the housing's own cutoff, taped on the wall before it was
+ * opened. Both are read on the flat part of the cutoff at two places.
+ */
+public final class BenchAim {
+  private static final Source TAPE =
+      Source.commonPractice("the projector is aligned to the factory cutoff, taped from the bench");
+
+  /** Within a tenth of a percent the wall does the rest with the vehicle's own screws. Judged. */
+  private static final double DROP_LIMIT_PERCENT = 0.1;
+
+  private static final double TAPE_MM = 1;
+
+  /**
+   * A cutoff on the bench's wall.
+   *
+   * @param leftMm height of its flat part at the left, above any fixed line
+   * @param rightMm the same at the right, above the same line
+   */
+  public record Flat(double leftMm, double rightMm) {
+    double middleMm() {
+      return (leftMm + rightMm) / 2;
+    }
+  }
+
+  /**
+   * A bench.
+   *
+   * @param distanceMm from lamp to wall; 20 to 25 ft are usual
+   * @param runMm between the two places of the flat part
+   */
+  public record Bench(double distanceMm, double runMm) {
+    public Bench {
+      if (!(distanceMm >= 1000) || distanceMm > 30_000) {
+        throw new IllegalArgumentException("A bench stands 1 to 30 m from its wall.");
+      }
+      if (!(runMm >= 50) || runMm > 5000) {
+        throw new IllegalArgumentException(
+            "The two places of the flat part are 50 mm to 5 m apart.");
+      }
+    }
+  }
+
+  private BenchAim() {}
+
+  /**
+   * The findings on height and roll.
+   *
+   * @param side of the lamp on the bench
+   * @param factory the housing's own cutoff; empty while it was not taped
+   * @param now the projector's; empty while it was not read
+   */
+  public static List<Finding> of(
+      Side side, Bench bench, Optional<Flat> factory, Optional<Flat> now) {
+    List<Finding> findings = new ArrayList<>();
+    if (factory.isEmpty()) {
+      findings.add(
+          Finding.notKnown(
+              "bench.factory." + side.word(),
+              TAPE,
+              Words.capital(side.word()) + " factory cutoff is not taped yet",
+              "Light the housing's own bulb at 12 V and tape its cutoff, before it is opened."));
+    }
+    if (now.isEmpty()) {
+      return findings;
+    }
+    factory.ifPresent(before -> findings.add(height(side, bench, before, now.get())));
+    double leftHigherMm = now.get().leftMm() - now.get().rightMm();
+    findings.add(
+        Roll.judge(
+            "bench.roll." + side.word(),
+            new AimEvent.RollRead(side, leftHigherMm, bench.runMm()),
+            TAPE_MM));
+    return findings;
+  }
+
+  private static Finding height(Side side, Bench bench, Flat factory, Flat now) {
+    double higherMm = now.middleMm() - factory.middleMm();
+    double percent = 100 * higherMm / bench.distanceMm();
+    Margin margin =
+        Margin.of(
+            Figure.percent(DROP_LIMIT_PERCENT - Math.abs(percent)),
+            100 * TAPE_MM * Math.sqrt(2) / bench.distanceMm(),
+            DROP_LIMIT_PERCENT);
+    Finding finding =
+        Finding.on(
+                "bench.height." + side.word(),
+                margin,
+                TAPE,
+                Math.abs(higherMm) <= TAPE_MM
+                    ? Sentence.of(Words.capital(side.word()) + " cutoff stands on the tape")
+                    : Sentence.of(
+                        Words.capital(side.word())
+                            + " cutoff stands {0} "
+                            + (higherMm > 0 ? "above" : "below")
+                            + " the tape",
+                        Figure.lengthMm(Math.abs(higherMm))))
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "against the tape",
+                        "100 × height difference ÷ distance",
+                        Sentence.of(
+                            "100 × {0} ÷ {1}",
+                            Figure.lengthMm(higherMm), Figure.lengthMm(bench.distanceMm())),
+                        Figure.percent(percent))));
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Sentence.of("Tip the projector in its mount until the cutoff lies on the tape."))
+        : finding;
+  }
+}

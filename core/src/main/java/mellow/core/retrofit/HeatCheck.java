@@ -1,0 +1,115 @@
+package mellow.core.retrofit;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+import mellow.core.measure.TemperatureEntry;
+
+/** Where a lamp or resistor that warms up will end, instead of what it was after five minutes. */
+public final class HeatCheck {
+  private static final Source FIVE_MINUTES =
+      Source.commonPractice("133 °F (56 °C) on the body after five minutes was taken as fine");
+  private static final double FINE_FAHRENHEIT = 133;
+
+  /** A contact or infrared thermometer in a workshop, one standard deviation. Judged. */
+  static final double THERMOMETER_CELSIUS = 1;
+
+  private static final double ROOM_CELSIUS = 20;
+
+  /**
+   * What was warmed.
+   *
+   * @param id stable name of it
+   * @param what in words: "left resistor"
+   * @param limitCelsius what its material bears; empty where nobody said, then common practice
+   *     holds
+   */
+  public record Object(String id, String what, Optional<Double> limitCelsius) {}
+
+  private HeatCheck() {}
+
+  /** The finding on readings in any order. */
+  public static Finding of(Object object, List<WarmingCurve.At> readings) {
+    List<WarmingCurve.At> sorted =
+        readings.stream().sorted(Comparator.comparingDouble(WarmingCurve.At::minutes)).toList();
+    String id = "heat." + object.id();
+    String what = Words.capital(Words.typed(object.what()));
+    double limit = object.limitCelsius().orElse(TemperatureEntry.celsius(FINE_FAHRENHEIT));
+    Source source =
+        object.limitCelsius().isPresent()
+            ? Source.derived("the material's own limit, as entered")
+            : FIVE_MINUTES;
+    double highest = sorted.stream().mapToDouble(WarmingCurve.At::celsius).max().orElse(0);
+    if (!sorted.isEmpty() && highest > limit + 2 * THERMOMETER_CELSIUS) {
+      return onLimit(id, source, limit, highest, 2 * THERMOMETER_CELSIUS)
+          .apply(
+              Sentence.of(
+                  what + " is {0}, over {1}", Figure.celsius(highest), Figure.celsius(limit)));
+    }
+    Optional<WarmingCurve> curve = WarmingCurve.fit(sorted, THERMOMETER_CELSIUS);
+    if (curve.isEmpty()) {
+      return Finding.notKnown(
+          id,
+          source,
+          "Not known where " + Words.typed(object.what()) + " will end",
+          sorted.size() < 4
+              ? "Read its temperature at least four times while it warms, a minute or two apart."
+              : "It still rises in a straight line: read on until the curve bends.");
+    }
+    double end = curve.get().endCelsius();
+    Sentence headline =
+        Sentence.of(
+            what + " will end at {0}; it may reach {1}",
+            Figure.celsius(end),
+            Figure.celsius(limit));
+    return onLimit(id, source, limit, end, 2 * curve.get().endDeviation())
+        .apply(headline)
+        .withWorking(working(curve.get()));
+  }
+
+  private static java.util.function.Function<Sentence, Finding> onLimit(
+      String id, Source source, double limit, double value, double uncertainty) {
+    // a difference of temperatures, so a bare number and no reading of a thermometer
+    Margin margin = Margin.of(Figure.number(limit - value), uncertainty, ROOM_CELSIUS);
+    return headline -> {
+      Finding finding = Finding.on(id, margin, source, headline);
+      return margin.verdict() == Verdict.WITHIN
+          ? finding
+          : finding.withRemedy(
+              Sentence.of(
+                  "More metal behind it, away from plastic and loom, or less power; then read"
+                      + " again, fitted and closed, until steady."));
+    };
+  }
+
+  private static Working working(WarmingCurve curve) {
+    return Working.of(
+        new Working.Line(
+            "time constant, minutes",
+            "from the fit",
+            Sentence.of("to ± {0}", Figure.number(curve.tauDeviation())),
+            Figure.number(curve.tauMinutes())),
+        new Working.Line(
+            "after five minutes",
+            "end − (end − start) · e^(−t ÷ τ)",
+            Sentence.of(
+                "{0} − ({0} − {1}) · e^(−5 ÷ {2})",
+                Figure.celsius(curve.endCelsius()),
+                Figure.celsius(curve.startCelsius()),
+                Figure.number(curve.tauMinutes())),
+            Figure.celsius(curve.at(5))),
+        new Working.Line(
+            "where it ends",
+            "the curve for t → ∞",
+            Sentence.of("to ± {0} K", Figure.number(2 * curve.endDeviation())),
+            Figure.celsius(curve.endCelsius())));
+  }
+}

@@ -1,0 +1,39 @@
+package mellow.core.workflow;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.vehicle.Side;
+
+/**
+ * A step on the list of its stage.
+ *
+ * @param side of a step that is done once a side
+ * @param waitsFor what has to be so before it, and is not, in words; empty where it can be done
+ * @param mark that it was done or left out
+ */
+public record StepLine(
+    Step step, Optional<Side> side, List<String> waitsFor, Optional<StepMark> mark) {
+  public StepLine {
+    waitsFor = List.copyOf(waitsFor);
+  }
+
+  /** How it stands. */
+  public enum State {
+    READY,
+    WAITS,
+    DONE,
+    SKIPPED
+  }
+
+  public State state() {
+    if (mark.isPresent()) {
+      return mark.get().skipped() ? State.SKIPPED : State.DONE;
+    }
+    return waitsFor.isEmpty() ? State.READY : State.WAITS;
+  }
+
+  /** In words: "Bowl cut, left". */
+  public String words() {
+    return side.map(one -> step.words() + ", " + one.word()).orElse(step.words());
+  }
+}

@@ -1,0 +1,110 @@
+package mellow.core.workflow;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.Side;
+
+/**
+ * The steps of a stage as they stand.
+ *
+ * @param lines in order of work
+ */
+public record StepList(List<StepLine> lines) {
+  private static final Source WAIVED =
+      Source.judged("what cannot be undone comes after what has to be proved; else with a reason");
+
+  public StepList {
+    lines = List.copyOf(lines);
+  }
+
+  /**
+   * The steps of a stage.
+   *
+   * @param planned those of the plan, of this stage
+   * @param ways tags of the ways that were chosen; a step that belongs to another way is left out
+   * @param marks what was done so far, of any stage, the last of a step counts
+   * @param missing of each fact that is not so, why; a fact that does not concern the job is left
+   *     out
+   * @param first the side that is worked first
+   */
+  public static StepList of(
+      List<Step> planned,
+      Set<String> ways,
+      List<StepMark> marks,
+      Map<Fact, String> missing,
+      Side first) {
+    List<StepLine> lines = new ArrayList<>();
+    for (Step step : planned) {
+      if (ways.containsAll(step.ways())) {
+        if (step.eachSide()) {
+          lines.add(line(step, Optional.of(first), marks, missing));
+          lines.add(line(step, Optional.of(first.other()), marks, missing));
+        } else {
+          lines.add(line(step, Optional.empty(), marks, missing));
+        }
+      }
+    }
+    return new StepList(lines);
+  }
+
+  private static StepLine line(
+      Step step, Optional<Side> side, List<StepMark> marks, Map<Fact, String> missing) {
+    List<String> waitsFor =
+        step.needs().stream().filter(missing::containsKey).map(missing::get).toList();
+    return new StepLine(
+        step,
+        side,
+        waitsFor,
+        marks.stream()
+            .filter(mark -> mark.stepId().equals(step.id()) && mark.side().equals(side))
+            .reduce((earlier, later) -> later));
+  }
+
+  /** The next step that can be done; empty where all are done or wait. */
+  public Optional<StepLine> next() {
+    return lines.stream().filter(line -> line.state() == StepLine.State.READY).findFirst();
+  }
+
+  public boolean isDone() {
+    return lines.stream().allMatch(line -> line.mark().isPresent());
+  }
+
+  /** What was gone on without, and what was left out: it is not passed in silence. */
+  public List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    for (StepLine line : lines) {
+      line.mark()
+          .filter(mark -> !mark.reason().isEmpty())
+          .ifPresent(mark -> findings.add(waived(line, mark)));
+    }
+    return findings;
+  }
+
+  private static Finding waived(StepLine line, StepMark mark) {
+    String id =
+        "step."
+            + line.step().id()
+            + line.side().map(side -> "." + side.word().toLowerCase(Locale.ROOT)).orElse("");
+    String says =
+        mark.skipped()
+            ? "Left out: " + line.words()
+            : "Done without that " + mark.without() + ": " + line.words();
+    Finding finding =
+        Finding.plain(id, Verdict.AT_EDGE, WAIVED, Sentence.of(Words.typed(says)))
+            .withDetail(Sentence.of(Words.typed(mark.by() + ": " + mark.reason())));
+    return line.step().comesOff().isEmpty()
+        ? finding
+        : finding.withRemedy(
+            Sentence.of(
+                "To make up for it would have to come off again: " + line.step().comesOff() + "."));
+  }
+}

@@ -1,0 +1,78 @@
+package mellow.core.workflow.ledger;
+
+import mellow.core.workflow.ledger.LedgerRow.AsFound;
+
+/**
+ * A row and what became of it.
+ *
+ * @param back how many went back as they were
+ * @param tight how many of those that are in were tightened
+ * @param broken how many broke or were lost, ever
+ * @param replaced how many new ones went in
+ * @param stays how many were only loosened
+ */
+public record LedgerLine(LedgerRow row, int back, int tight, int broken, int replaced, int stays) {
+
+  static LedgerLine of(LedgerRow row) {
+    // what was broken or missing as it came needs a new one as well
+    boolean wanting = row.asFound() == AsFound.BROKEN || row.asFound() == AsFound.MISSING;
+    return new LedgerLine(row, 0, 0, wanting ? row.count() : 0, 0, 0);
+  }
+
+  /** How many are still out: neither in again nor left in their holes. */
+  public int out() {
+    return row.count() - back - replaced - stays;
+  }
+
+  /** How many broken ones have no new one yet. */
+  public int awaiting() {
+    return broken - replaced;
+  }
+
+  /** How many are in by hand only. */
+  public int byHand() {
+    return row.what().kind().threaded() ? back + replaced + stays - tight : 0;
+  }
+
+  /** Everything of it is where it belongs, and tight. */
+  public boolean isDone() {
+    return out() == 0 && byHand() == 0;
+  }
+
+  LedgerLine after(LedgerMove move, int count) throws LedgerProblem {
+    int sound = out() - awaiting();
+    return switch (move) {
+      case BACK -> {
+        require(count, sound, awaiting() > 0 ? "sound ones are out" : "are out");
+        yield new LedgerLine(row, back + count, tight, broken, replaced, stays);
+      }
+      case STAYS -> {
+        require(count, sound, "are out");
+        yield new LedgerLine(row, back, tight, broken, replaced, stays + count);
+      }
+      case BROKEN -> {
+        require(count, sound, "sound ones are out");
+        yield new LedgerLine(row, back, tight, broken + count, replaced, stays);
+      }
+      case REPLACED -> {
+        require(count, awaiting(), "are known as broken or lost");
+        yield new LedgerLine(row, back, tight, broken, replaced + count, stays);
+      }
+      case TIGHT -> {
+        if (!row.what().kind().threaded()) {
+          throw new LedgerProblem("Nothing is tightened on: " + row.words() + ".");
+        }
+        require(count, byHand(), "are in by hand");
+        yield new LedgerLine(row, back, tight + count, broken, replaced, stays);
+      }
+    };
+  }
+
+  private void require(int count, int most, String which) throws LedgerProblem {
+    if (count < 1 || count > most) {
+      throw new LedgerProblem(
+          "%d cannot be: %s %s of “%s”."
+              .formatted(count, most == 0 ? "none" : String.valueOf(most), which, row.words()));
+    }
+  }
+}

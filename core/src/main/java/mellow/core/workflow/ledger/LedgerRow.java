@@ -1,0 +1,120 @@
+package mellow.core.workflow.ledger;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import mellow.core.vehicle.Side;
+
+/**
+ * A line of the ledger: so many of one kind from one place, or a piece that came off.
+ *
+ * @param id of the line
+ * @param count how many; a piece is one
+ * @param what the kind with its size and thread
+ * @param spot where it was pointed at; empty where it was only said
+ * @param where the place in words; from the spot where nothing else was said
+ * @param tray into which tray or bag it went; may be empty
+ * @param holds the piece that it holds, by name; may be empty
+ * @param asFound as it was found, before anything was done
+ * @param hidden it is not seen until something else is off
+ * @param people how many hands it takes: 1 or 2
+ * @param note anything else; may be empty
+ */
+public record LedgerRow(
+    String id,
+    int count,
+    What what,
+    Optional<Spot> spot,
+    String where,
+    String tray,
+    String holds,
+    AsFound asFound,
+    boolean hidden,
+    int people,
+    String note) {
+  private static final int MOST = 60;
+
+  public LedgerRow {
+    if (count < 1 || count > MOST) {
+      throw new IllegalArgumentException("One line holds 1 to 60 of a kind.");
+    }
+    if (what.kind() == FastenerKind.PIECE && (count != 1 || what.name().isBlank())) {
+      throw new IllegalArgumentException("A piece is one, and has a name: bumper, grille, liner.");
+    }
+    if (people < 1 || people > 2) {
+      throw new IllegalArgumentException("A step takes one person or two.");
+    }
+    where = where.isBlank() ? spot.map(Spot::words).orElse("") : where.strip();
+  }
+
+  /**
+   * What it is.
+   *
+   * @param name of a piece: "bumper"; of a connector: "left fog"; may be empty for others
+   * @param size what the tool has to fit: "10 mm", "T25"; may be empty
+   * @param thread "M6"; may be empty
+   */
+  public record What(FastenerKind kind, String name, String size, String thread) {
+    public static What of(FastenerKind kind) {
+      return new What(kind, "", "", "");
+    }
+
+    /** In words, for so many: "bolts, 10 mm". */
+    public String words(int count) {
+      String named =
+          kind == FastenerKind.PIECE
+              ? name
+              : name.isEmpty() ? kind.words(count) : name + " " + kind.words(count);
+      return size.isEmpty() ? named : named + ", " + size;
+    }
+  }
+
+  /** How it was before anything was done, so that the count stays honest. */
+  public enum AsFound {
+    SOUND("sound"),
+    MISSING("missing as found"),
+    SUBSTITUTED("another one as found"),
+    BROKEN("broken as found");
+
+    private final String words;
+
+    AsFound(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Whether it is a piece, and no fastener. */
+  public boolean isPiece() {
+    return what.kind() == FastenerKind.PIECE;
+  }
+
+  public boolean isConnector() {
+    return what.kind() == FastenerKind.CONNECTOR;
+  }
+
+  /** The side on which it lies, as pointed at or as its words say; empty for the middle. */
+  public Optional<Side> side() {
+    if (spot.isPresent()) {
+      return spot.get().side();
+    }
+    String said = " %s %s %s ".formatted(what.name(), where, holds).toLowerCase(Locale.ROOT);
+    return Arrays.stream(Side.values())
+        .filter(side -> said.contains(" " + side.word() + " "))
+        .findFirst();
+  }
+
+  /** Whether one of them can stand in front of the other: not on opposite sides. */
+  boolean overlaps(LedgerRow other) {
+    return side().isEmpty() || other.side().isEmpty() || side().equals(other.side());
+  }
+
+  /** In words: "4 clips, pin pulled, upper edge". */
+  public String words() {
+    String counted = isPiece() ? what.words(1) : count + " " + what.words(count);
+    return where.isEmpty() ? counted : counted + ", " + where;
+  }
+}

@@ -1,0 +1,170 @@
+package mellow.core.workflow.ledger;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import mellow.core.measure.Entry;
+import mellow.core.workflow.ledger.LedgerRow.What;
+import mellow.core.workflow.ledger.Spot.View;
+
+/** Reads a line as it is called out: "4 clip upper edge", "2x bolt 10 mm M6 left", "bumper off". */
+public final class LedgerText {
+  private static final String EXAMPLE = "For example 4 clip upper edge, or 2 bolt 10 mm left.";
+  private static final int LONGEST = 80;
+  private static final Pattern COUNT = Pattern.compile("^(\\d{1,3})\\s*[x×]?\\s+");
+  private static final Pattern NUMBER = Pattern.compile("\\d");
+  private static final Pattern SIZE =
+      Pattern.compile(
+          "(?<![\\p{L}\\d])(\\d{1,2}(?:[.,]\\d)?\\s*mm|t\\d{1,2}|ph\\d)(?![\\p{L}\\d])");
+  private static final Pattern THREAD =
+      Pattern.compile("(?<![\\p{L}\\d])(m\\d{1,2})(?![\\p{L}\\d])");
+  private static final Map<String, FastenerKind> KINDS = new LinkedHashMap<>();
+  private static final List<String> PIECES =
+      List.of(
+          "bumper", "grille", "liner", "trim", "cover", "headlamp", "fog lamp", "shield", "panel");
+  private static final Map<String, Spot> SPOTS = new LinkedHashMap<>();
+
+  static {
+    KINDS.put("bolt", FastenerKind.BOLT);
+    KINDS.put("nut", FastenerKind.NUT);
+    KINDS.put("screw", FastenerKind.SCREW);
+    KINDS.put("push clip", FastenerKind.CLIP_PUSH);
+    KINDS.put("clip", FastenerKind.CLIP_PULL);
+    KINDS.put("rivet", FastenerKind.RIVET);
+    KINDS.put("tab", FastenerKind.TAB);
+    KINDS.put("latch", FastenerKind.LATCH);
+    KINDS.put("connector", FastenerKind.CONNECTOR);
+    KINDS.put("plug", FastenerKind.CONNECTOR);
+    SPOTS.put("upper edge left", new Spot(View.FRONT, 0.85, 0.85));
+    SPOTS.put("upper edge right", new Spot(View.FRONT, 0.15, 0.85));
+    SPOTS.put("upper edge", new Spot(View.FRONT, 0.5, 0.85));
+    SPOTS.put("lower edge left", new Spot(View.FRONT, 0.85, 0.15));
+    SPOTS.put("lower edge right", new Spot(View.FRONT, 0.15, 0.15));
+    SPOTS.put("lower edge", new Spot(View.FRONT, 0.5, 0.15));
+    SPOTS.put("wheel arch left", new Spot(View.LEFT_SIDE, 0.5, 0.5));
+    SPOTS.put("wheel arch right", new Spot(View.RIGHT_SIDE, 0.5, 0.5));
+    SPOTS.put("corner left", new Spot(View.LEFT_SIDE, 0.15, 0.5));
+    SPOTS.put("corner right", new Spot(View.RIGHT_SIDE, 0.15, 0.5));
+    SPOTS.put("underside", new Spot(View.UNDERSIDE, 0.15, 0.5));
+    SPOTS.put("left", new Spot(View.FRONT, 0.85, 0.5));
+    SPOTS.put("right", new Spot(View.FRONT, 0.15, 0.5));
+    SPOTS.put("middle", new Spot(View.FRONT, 0.5, 0.5));
+  }
+
+  private LedgerText() {}
+
+  /**
+   * What was called out.
+   *
+   * @param spot where its place has a known name
+   * @param where the place in the words that were used; may be empty
+   */
+  public record Called(int count, What what, Optional<Spot> spot, String where) {}
+
+  /** The line, or where and why it cannot be read. */
+  public static Entry<Called> read(String typed) {
+    String text = typed.strip().toLowerCase(Locale.ROOT);
+    if (text.isEmpty()) {
+      return new Entry.Refused<>(typed, 0, "Nothing was typed.", EXAMPLE);
+    }
+    if (text.length() > LONGEST) {
+      return new Entry.Refused<>(typed, LONGEST, "That is too long for one line.", EXAMPLE);
+    }
+    int count = 1;
+    Matcher number = COUNT.matcher(text);
+    if (number.lookingAt()) {
+      count = Integer.parseInt(number.group(1));
+      text = text.substring(number.end());
+    }
+    if (count < 1 || count > 60) {
+      return new Entry.Refused<>(typed, 0, "One line holds 1 to 60 of a kind.", EXAMPLE);
+    }
+    List<String> size = new ArrayList<>();
+    List<String> thread = new ArrayList<>();
+    text = taken(text, SIZE, size);
+    text = taken(text, THREAD, thread);
+    Optional<String> kind = KINDS.keySet().stream().filter(hasWord(text + " ")::test).findFirst();
+    if (kind.isEmpty()) {
+      return piece(typed, count, text);
+    }
+    String rest = words(text.replaceFirst(Pattern.quote(kind.get()) + "(e?s)?(?!\\p{L})", " "));
+    if (NUMBER.matcher(rest).find()) {
+      return new Entry.Refused<>(
+          typed,
+          Math.max(0, typed.length() - rest.length()),
+          "The count stands first, and a size has its unit; “%s” was not understood."
+              .formatted(rest),
+          EXAMPLE);
+    }
+    return new Entry.Accepted<>(
+        typed,
+        new Called(
+            count,
+            new What(
+                KINDS.get(kind.get()),
+                "",
+                first(size).replaceAll("\\s*mm", " mm").replace(',', '.').replace("t", "T"),
+                first(thread).toUpperCase(Locale.ROOT)),
+            spot(rest),
+            rest));
+  }
+
+  private static java.util.function.Predicate<String> hasWord(String text) {
+    return kind ->
+        Pattern.compile("(?<!\\p{L})" + Pattern.quote(kind) + "(e?s)?(?!\\p{L})")
+            .matcher(text)
+            .find();
+  }
+
+  private static Entry<Called> piece(String typed, int count, String text) {
+    Optional<String> piece = PIECES.stream().filter(text::contains).findFirst();
+    if (piece.isEmpty()) {
+      return new Entry.Refused<>(
+          typed,
+          0,
+          "No kind of fastener and no piece was named: bolt, nut, screw, clip, push clip, rivet, tab,"
+              + " latch, connector; bumper, grille, liner, lamp.",
+          EXAMPLE);
+    }
+    if (count != 1) {
+      return new Entry.Refused<>(
+          typed, 0, "A piece is one: write the left and the right one by themselves.", EXAMPLE);
+    }
+    String name = words(text.replaceAll("(?<!\\p{L})off(?!\\p{L})", " "));
+    return new Entry.Accepted<>(
+        typed, new Called(1, new What(FastenerKind.PIECE, name, "", ""), spot(name), ""));
+  }
+
+  private static String taken(String text, Pattern pattern, List<String> found) {
+    Matcher matcher = pattern.matcher(text);
+    if (!matcher.find()) {
+      return text;
+    }
+    found.add(matcher.group(1));
+    return text.substring(0, matcher.start()) + " " + text.substring(matcher.end());
+  }
+
+  private static Optional<Spot> spot(String words) {
+    String sought = " " + words.replace(",", " ").replaceAll("\\s+", " ") + " ";
+    return SPOTS.entrySet().stream()
+        .filter(
+            one ->
+                List.of(one.getKey().split(" ")).stream()
+                    .allMatch(w -> sought.contains(" " + w + " ")))
+        .map(Map.Entry::getValue)
+        .findFirst();
+  }
+
+  private static String words(String text) {
+    return text.replaceAll("\\s+", " ").replaceAll("^[\\s,]+|[\\s,]+$", "");
+  }
+
+  private static String first(List<String> found) {
+    return found.isEmpty() ? "" : found.get(0);
+  }
+}

@@ -1,0 +1,64 @@
+package mellow.core.workflow.ledger;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.core.vehicle.Side;
+
+/**
+ * The second side against the first, which was worked before it and serves as its reference.
+ *
+ * @param first the side that was worked first
+ * @param expected what the first side had and the second has not had yet
+ * @param more what the second had and the first had not
+ */
+public record SecondSide(Side first, List<String> expected, List<String> more) {
+  public SecondSide {
+    expected = List.copyOf(expected);
+    more = List.copyOf(more);
+  }
+
+  /** Compares both sides; empty while only one was begun, or none. */
+  public static Optional<SecondSide> of(Ledger ledger) {
+    Optional<Side> first =
+        ledger.lines().stream().flatMap(line -> line.row().side().stream()).findFirst();
+    if (first.isEmpty()) {
+      return Optional.empty();
+    }
+    Map<String, Integer> here = counts(ledger, first.get());
+    Map<String, Integer> there = counts(ledger, first.get().other());
+    if (there.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(new SecondSide(first.get(), surplus(here, there), surplus(there, here)));
+  }
+
+  private static Map<String, Integer> counts(Ledger ledger, Side side) {
+    Map<String, Integer> counts = new LinkedHashMap<>();
+    ledger.lines().stream()
+        .map(LedgerLine::row)
+        .filter(row -> row.side().filter(side::equals).isPresent())
+        .forEach(row -> counts.merge(mirrored(row), row.count(), Integer::sum));
+    return counts;
+  }
+
+  /** The kind and place without the side, so that both sides read alike. */
+  private static String mirrored(LedgerRow row) {
+    String words = row.what().words(1) + (row.where().isEmpty() ? "" : ", " + row.where());
+    return words.replaceAll(",? ?(?<!\\p{L})(left|right)(?!\\p{L})", "").strip();
+  }
+
+  private static List<String> surplus(Map<String, Integer> of, Map<String, Integer> against) {
+    List<String> more = new ArrayList<>();
+    of.forEach(
+        (what, count) -> {
+          int over = count - against.getOrDefault(what, 0);
+          if (over > 0) {
+            more.add(over + " × " + what);
+          }
+        });
+    return more;
+  }
+}

@@ -1,0 +1,182 @@
+package mellow.core.retrofit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.TemperatureEntry;
+import mellow.core.measure.UnitSystem;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The bench: what fits, how hot, how fine. */
+class RetrofitTest {
+  private static OptionalDouble mm(double value) {
+    return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  private static Housing housing(
+      double opening, double depth, double behind, double hole, double cutTo) {
+    return new Housing(mm(opening), mm(depth), mm(behind), mm(hole), mm(cutTo), Housing.Seal.GLUED);
+  }
+
+  private static Projector projector(
+      double lens, double shroud, double front, double back, double thread) {
+    return new Projector(mm(lens), mm(shroud), mm(front), mm(back), mm(thread));
+  }
+
+  private static Finding finding(List<Finding> findings, String id) {
+    return findings.stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  /** A projector of 3 in (76.2 mm) in a bowl of 80 mm: (80 − 76.2) ÷ 2 = 1.9 mm a side. */
+  @Test
+  void threeInchesInABowlOf80() {
+    assertThat(Fit.aSideMm(80, 76.2)).isCloseTo(1.9, within(1e-9));
+    List<Finding> fit =
+        Fit.of(
+            housing(80, 110, 70, 23, Double.NaN),
+            projector(76.2, Double.NaN, 85, 60, 22),
+            Mount.RING);
+    assertThat(fit).allMatch(one -> one.verdict() == Verdict.WITHIN);
+    assertThat(finding(fit, "bench.fit.lens").headline().text(UnitSystem.METRIC))
+        .isEqualTo("1.9 mm a side between lens and bowl");
+    assertThat(finding(fit, "bench.fit.ahead").margin().orElseThrow().amount().value())
+        .isEqualTo(25);
+  }
+
+  /**
+   * A shroud of 95 in a bowl of 80 opens it to 97: 8.5 mm off all round; a rib at 92 forbids it.
+   */
+  @Test
+  void whatHasToBeCutAndWhatCannotBe() {
+    Projector wide = projector(76.2, 95, 85, 60, Double.NaN);
+    Finding may = finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED), "bench.cut");
+    assertThat(may.headline().text(UnitSystem.METRIC))
+        .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
+    assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
+    Finding rib = finding(Fit.of(housing(80, 110, 70, 23, 92), wide, Mount.GLUED), "bench.cut");
+    assertThat(rib.verdict()).isEqualTo(Verdict.OUT);
+    assertThat(rib.headline().pattern()).startsWith("Cannot be cut");
+    Finding unknown =
+        finding(Fit.of(housing(80, 110, 70, 23, Double.NaN), wide, Mount.GLUED), "bench.cut");
+    assertThat(unknown.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+  }
+
+  @Test
+  void touchesTheLensOrSticksOut() {
+    List<Finding> fit =
+        Fit.of(
+            housing(80, 80, 50, 23, 90),
+            projector(70, Double.NaN, 86, 50.4, Double.NaN),
+            Mount.GLUED);
+    assertThat(finding(fit, "bench.fit.ahead").verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding(fit, "bench.fit.behind").verdict())
+        .as("0.4 mm too long by a gauge that reads to 1 mm")
+        .isEqualTo(Verdict.AT_EDGE);
+    assertThat(
+            Fit.of(
+                housing(Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN),
+                projector(Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN),
+                Mount.RING))
+        .hasSize(4)
+        .allMatch(one -> one.verdict() == Verdict.NOT_KNOWN && one.remedy().isPresent());
+  }
+
+  /** A boss of 7/8 in (22.2 mm) takes a step drill to 24 mm or 15/16 in. Common practice. */
+  @Test
+  void holesInSizesOfDrills() {
+    assertThat(HoleSize.metricMm(22.7)).hasValue(24);
+    assertThat(HoleSize.metricMm(9.6)).hasValue(10);
+    assertThat(HoleSize.metricMm(22)).hasValue(22);
+    assertThat(HoleSize.metricMm(41)).isEmpty();
+    assertThat(HoleSize.stepDrillInches(22.7)).hasValue(15 / 16.0);
+    assertThat(HoleSize.stepDrillInches(22.225)).hasValue(7 / 8.0);
+    Finding hole =
+        finding(
+            Fit.of(
+                housing(80, 110, 70, 19, 90), projector(70, Double.NaN, 86, 50, 22.2), Mount.RING),
+            "bench.fit.hole");
+    assertThat(hole.remedy().orElseThrow().pattern()).startsWith("Drill to 24 mm or 15/16 in");
+  }
+
+  @Test
+  void mountAndRollFollowFromBoss() {
+    assertThat(Mount.advice(housing(80, 110, 70, 20, 90), projector(70, 80, 86, 50, 22)).mount())
+        .isEqualTo(Mount.RING);
+    assertThat(Mount.advice(housing(80, 110, 70, 12, 90), projector(70, 80, 86, 50, 22)).mount())
+        .isEqualTo(Mount.GLUED);
+    assertThat(
+            Mount.advice(housing(80, 110, 70, 20, 90), projector(70, 80, 86, 50, Double.NaN))
+                .mount())
+        .isEqualTo(Mount.GLUED);
+    assertThat(RollWay.usual(Mount.RING)).isEqualTo(RollWay.ON_VEHICLE);
+  }
+
+  /** 220, 225, 255, 290 °F, and 133 °F for the heat check. Arithmetic. */
+  @ParameterizedTest
+  @CsvSource({"220, 104.4", "225, 107.2", "255, 123.9", "290, 143.3", "133, 56.1"})
+  void degrees(double fahrenheit, double celsius) {
+    assertThat(TemperatureEntry.celsius(fahrenheit)).isCloseTo(celsius, within(0.05));
+    assertThat(TemperatureEntry.fahrenheit(celsius)).isCloseTo(fahrenheit, within(0.1));
+  }
+
+  private static Bake open(double fahrenheit) {
+    return new Bake(
+        Bake.Purpose.OPEN,
+        TemperatureEntry.celsius(fahrenheit),
+        5,
+        EnumSet.allOf(Bake.Inside.class));
+  }
+
+  /** Cool first; twice at a school before the next; longer comes before hotter. Common practice. */
+  @Test
+  void ovenGoesUpASchoolOnlyWhereTheSealHolds() {
+    assertThat(OvenAdvice.of(Bake.Purpose.OPEN, List.of()).school()).isEqualTo(OvenSchool.COOL);
+    assertThat(OvenAdvice.of(Bake.Purpose.OPEN, List.of(open(220))).school())
+        .isEqualTo(OvenSchool.COOL);
+    List<Bake> stubborn = List.of(open(220), open(220));
+    assertThat(OvenAdvice.of(Bake.Purpose.OPEN, stubborn).school()).isEqualTo(OvenSchool.MIDDLE);
+    assertThat(OvenAdvice.of(Bake.Purpose.OPEN, stubborn).heat().fahrenheit()).isEqualTo(255);
+    assertThat(OvenAdvice.of(Bake.Purpose.RESEAL, stubborn).heat().fahrenheit()).isEqualTo(225);
+    assertThat(OvenAdvice.of(Bake.Purpose.OPEN, List.of(open(290), open(290))).because())
+        .contains("welded housing is cut");
+  }
+
+  @Test
+  void ovenIsRefusedWhenTooHotOrNotLookedInto() {
+    assertThat(open(290).refused()).isEmpty();
+    assertThat(open(291).refused().orElseThrow()).startsWith("Never above 290 °F (143 °C)");
+    assertThat(new Bake(Bake.Purpose.OPEN, 104, 0, EnumSet.allOf(Bake.Inside.class)).refused())
+        .isPresent();
+    assertThat(
+            new Bake(Bake.Purpose.RESEAL, 104, 5, Set.of(Bake.Inside.WIRES, Bake.Inside.SCREWS))
+                .refused())
+        .contains(
+            "What is in the oven? Not looked for yet: bulbs, ballasts and drivers, tapes and film.");
+  }
+
+  /** 600, 1000, 1200, 2000, 3000, polish; none left out. Common practice. */
+  @Test
+  void ladderIsClimbedRungByRung() {
+    assertThat(LensLadder.rungs())
+        .extracting(LensLadder.Rung::grit)
+        .containsExactly(600, 1000, 1200, 2000, 3000, LensLadder.POLISH);
+    assertThat(LensLadder.refuses(List.of(), 600)).isEmpty();
+    assertThat(LensLadder.refuses(List.of(), 1200)).as("a light haze starts higher up").isEmpty();
+    assertThat(LensLadder.refuses(List.of(), LensLadder.POLISH)).isPresent();
+    assertThat(LensLadder.refuses(List.of(600), 1200))
+        .contains("1000 grit, wet comes before it: its scratches would stay.");
+    assertThat(LensLadder.refuses(List.of(600), 600)).contains("That step is done already.");
+    assertThat(LensLadder.refuses(List.of(), 800)).isPresent();
+    assertThat(LensLadder.FollowUp.after(LocalDate.of(2027, 2, 28)).latest())
+        .isEqualTo(LocalDate.of(2029, 2, 28));
+  }
+}

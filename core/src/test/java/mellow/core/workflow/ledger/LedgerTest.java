@@ -1,0 +1,245 @@
+package mellow.core.workflow.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.measure.Entry;
+import mellow.core.workflow.ledger.LedgerRow.AsFound;
+import mellow.core.workflow.ledger.LedgerRow.What;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Strip-down as ordinary fronts have it. Common practice. */
+class LedgerTest {
+  private static LedgerRow row(String id, int count, String called, String holds) {
+    LedgerText.Called read = called(called);
+    return new LedgerRow(
+        id, count, read.what(), read.spot(), read.where(), "", holds, AsFound.SOUND, false, 1, "");
+  }
+
+  private static LedgerText.Called called(String text) {
+    return ((Entry.Accepted<LedgerText.Called>) LedgerText.read(text)).value();
+  }
+
+  private static LedgerEntry out(String id, int count, String called, String holds) {
+    return new LedgerEntry.Out(row(id, count, called, holds));
+  }
+
+  private static LedgerEntry moved(String rowId, LedgerMove move, int count) {
+    return new LedgerEntry.Moved(rowId + move + Math.random(), rowId, move, count);
+  }
+
+  /** A bumper: four clips, two bolts, off; behind it a fog lamp's connector. */
+  private static Ledger opened() throws LedgerProblem {
+    return Ledger.of(
+        List.of(
+            out("clips", 4, "clip upper edge", "bumper"),
+            out("bolts", 2, "bolt 10 mm left", "bumper"),
+            out("bumper", 1, "bumper off", ""),
+            out("plug", 1, "connector left", "")));
+  }
+
+  private static List<String> ids(Ledger ledger, Verdict verdict) {
+    return LedgerFindings.of(ledger).stream()
+        .filter(finding -> finding.verdict() == verdict)
+        .map(Finding::id)
+        .toList();
+  }
+
+  private static Ledger after(Ledger ledger, LedgerEntry... entries) throws LedgerProblem {
+    for (LedgerEntry entry : entries) {
+      ledger = ledger.with(entry);
+    }
+    return ledger;
+  }
+
+  @Test
+  void goesTogetherInReverseWithConnectorsFirst() throws Exception {
+    Ledger ledger = opened();
+    assertThat(ledger.inReverse())
+        .extracting(line -> line.row().id())
+        .containsExactly("plug", "bumper", "bolts", "clips");
+    assertThat(ledger.before(ledger.line("bumper").orElseThrow()))
+        .extracting(line -> line.row().id())
+        .containsExactly("plug");
+    assertThat(ledger.before(ledger.line("clips").orElseThrow()))
+        .extracting(line -> line.row().id())
+        .containsExactly("bumper");
+    assertThat(LedgerFindings.of(ledger)).as("nothing is wrong while it is only apart").isEmpty();
+  }
+
+  @Test
+  void connectorForgottenBehindTheBumperStandsAboveTheHorizon() throws Exception {
+    Ledger closed =
+        after(
+            opened(),
+            moved("bumper", LedgerMove.BACK, 1),
+            moved("bolts", LedgerMove.BACK, 2),
+            moved("clips", LedgerMove.BACK, 3));
+    assertThat(ids(closed, Verdict.OUT))
+        .containsExactlyInAnyOrder(
+            "together.passed.plug", "together.left.clips", "together.hand.bolts");
+    Ledger done =
+        after(
+            closed,
+            moved("plug", LedgerMove.BACK, 1),
+            moved("clips", LedgerMove.BACK, 1),
+            moved("bolts", LedgerMove.TIGHT, 2));
+    assertThat(ids(done, Verdict.WITHIN)).containsExactly("together.all");
+  }
+
+  @Test
+  void brokenClipNeedsANewOne() throws Exception {
+    Ledger broken = after(opened(), moved("clips", LedgerMove.BROKEN, 1));
+    assertThat(ids(broken, Verdict.OUT)).containsExactly("together.broken.clips");
+    assertThatThrownBy(() -> broken.with(moved("clips", LedgerMove.BACK, 4)))
+        .isInstanceOf(LedgerProblem.class)
+        .hasMessage("4 cannot be: 3 sound ones are out of “4 clips, pin pulled, upper edge”.");
+    Ledger mended = after(broken, moved("clips", LedgerMove.REPLACED, 1));
+    assertThat(ids(mended, Verdict.OUT)).isEmpty();
+    assertThat(mended.line("clips").orElseThrow().out()).isEqualTo(3);
+  }
+
+  /** A lamp of the other side is not in front of anything. */
+  @Test
+  void leftLampDoesNotHideTheRightOne() throws Exception {
+    Ledger lamps =
+        Ledger.of(
+            List.of(
+                out("l", 1, "left headlamp off", ""),
+                out("r", 1, "right headlamp off", ""),
+                out("rp", 2, "connector right", "")));
+    Ledger leftBack = lamps.with(moved("l", LedgerMove.BACK, 1));
+    assertThat(ids(leftBack, Verdict.OUT)).isEmpty();
+    assertThat(leftBack.before(lamps.line("r").orElseThrow())).hasSize(1);
+  }
+
+  @Test
+  void lineThatWasUsedIsNotUndoneBeforeItsMoves() throws Exception {
+    LedgerEntry move = new LedgerEntry.Moved("m", "clips", LedgerMove.BACK, 2);
+    Ledger ledger = opened().with(move);
+    assertThatThrownBy(() -> ledger.with(new LedgerEntry.Struck("s", "clips")))
+        .hasMessageContaining("undo the later entry first");
+    Ledger undone = ledger.with(new LedgerEntry.Struck("s", "m"));
+    assertThat(undone.line("clips").orElseThrow().out()).isEqualTo(4);
+    assertThatThrownBy(() -> undone.with(new LedgerEntry.Struck("t", "m")))
+        .hasMessageContaining("not in the ledger any more");
+  }
+
+  /** Whatever is done in whatever order: done means out = back + replaced + stays. */
+  @Test
+  void nothingIsLostWhateverTheOrder() {
+    for (int run = 0; run < 300; run++) {
+      Random random = new Random(run);
+      Ledger ledger = Ledger.EMPTY;
+      List<LedgerEntry> tried = new ArrayList<>();
+      for (int i = 0; i < 60; i++) {
+        LedgerEntry next = any(random, i, tried);
+        tried.add(next);
+        try {
+          ledger = ledger.with(next);
+        } catch (LedgerProblem refused) {
+          assertThat(refused.why()).endsWith(".");
+        }
+        for (LedgerLine line : ledger.lines()) {
+          assertThat(line.out()).isBetween(0, line.row().count());
+          assertThat(line.awaiting()).isBetween(0, line.out());
+          assertThat(line.byHand()).isNotNegative();
+          assertThat(line.out() + line.back() + line.replaced() + line.stays())
+              .isEqualTo(line.row().count());
+        }
+        assertThat(ledger.isDone())
+            .isEqualTo(ledger.out() == 0 && ledger.lines().stream().allMatch(l -> l.byHand() == 0));
+      }
+    }
+  }
+
+  private static LedgerEntry any(Random random, int number, List<LedgerEntry> tried) {
+    String id = "e" + number;
+    if (tried.isEmpty() || random.nextInt(4) == 0) {
+      FastenerKind kind = FastenerKind.values()[random.nextInt(FastenerKind.values().length - 1)];
+      return new LedgerEntry.Out(
+          new LedgerRow(
+              id,
+              1 + random.nextInt(5),
+              What.of(kind),
+              Optional.empty(),
+              "",
+              "",
+              "",
+              AsFound.values()[random.nextInt(4)],
+              false,
+              1,
+              ""));
+    }
+    String other = tried.get(random.nextInt(tried.size())).id();
+    return random.nextInt(6) == 0
+        ? new LedgerEntry.Struck(id, other)
+        : new LedgerEntry.Moved(
+            id,
+            other,
+            LedgerMove.values()[random.nextInt(LedgerMove.values().length)],
+            1 + random.nextInt(3));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "4 clip upper edge | 4 | CLIP_PULL | '' | '' | 'upper edge'",
+        "2x bolts 10 mm M6 left | 2 | BOLT | 10 mm | M6 | left",
+        "screw T25 wheel arch, right | 1 | SCREW | T25 | '' | 'wheel arch, right'",
+        "3 push clips 8mm underside | 3 | CLIP_PUSH | 8 mm | '' | underside",
+        "plug fog left | 1 | CONNECTOR | '' | '' | 'fog left'",
+        "Bumper off | 1 | PIECE | '' | '' | ''",
+      })
+  void readsALineAsItIsCalledOut(
+      String typed, int count, FastenerKind kind, String size, String thread, String where) {
+    LedgerText.Called read = called(typed);
+    assertThat(read.count()).isEqualTo(count);
+    assertThat(read.what().kind()).isEqualTo(kind);
+    assertThat(read.what().size()).isEqualTo(size);
+    assertThat(read.what().thread()).isEqualTo(thread);
+    assertThat(read.where()).isEqualTo(where);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "   ", "4", "4 things", "0 clip", "99 clips", "2 bumper", "-3 bolt"})
+  void whatCannotBeReadIsSaidSo(String typed) {
+    assertThat(LedgerText.read(typed)).isInstanceOf(Entry.Refused.class);
+  }
+
+  @Test
+  void placesAreNamedAsTheVehicleHasThem() {
+    assertThat(new Spot(Spot.View.FRONT, 0.9, 0.9).words()).isEqualTo("upper edge, left");
+    assertThat(new Spot(Spot.View.FRONT, 0.5, 0.1).words()).isEqualTo("lower edge");
+    assertThat(new Spot(Spot.View.RIGHT_SIDE, 0.5, 0.5).words()).isEqualTo("wheel arch, right");
+    assertThatThrownBy(() -> new Spot(Spot.View.FRONT, 1.2, 0.5))
+        .hasMessage("The place lies outside the vehicle.");
+    assertThatThrownBy(() -> new Spot(Spot.View.FRONT, Double.NaN, 0.5)).hasNoCause();
+  }
+
+  /** The left had three bolts and two clips, the right two bolts and a rivet. */
+  @Test
+  void secondSideFollowsTheFirst() throws Exception {
+    Ledger both =
+        Ledger.of(
+            List.of(
+                out("a", 3, "bolt 10 mm left", ""),
+                out("b", 2, "clip wheel arch left", ""),
+                out("c", 2, "bolt 10 mm right", ""),
+                out("d", 1, "rivet wheel arch right", "")));
+    SecondSide second = SecondSide.of(both).orElseThrow();
+    assertThat(second.expected())
+        .containsExactly("1 × bolt, 10 mm", "2 × clip, pin pulled, wheel arch");
+    assertThat(second.more()).containsExactly("1 × rivet, wheel arch");
+  }
+}
