@@ -14,6 +14,11 @@ import { RulebookPage } from '../rulebook/RulebookPage';
 import { StandBack } from '../standback/StandBack';
 import { TakeInPage } from '../takein/TakeInPage';
 import { WallPage } from '../wall/WallPage';
+import { ApartPage } from '../workshop/ApartPage';
+import { BenchPage } from '../workshop/BenchPage';
+import { ProofStandBack } from '../workshop/ProofStandBack';
+import { ProvePage } from '../workshop/ProvePage';
+import { TogetherPage } from '../workshop/TogetherPage';
 import { Yard } from '../yard/Yard';
 import { Problem } from './api/client';
 import { CommandProvider } from './commands';
@@ -52,6 +57,11 @@ export function App() {
                   <Route path="/jobs/:id/photos" element={<PhotosPage />} />
                   <Route path="/jobs/:id/place" element={<PlacePage />} />
                   <Route path="/jobs/:id/feed" element={<FeedPage />} />
+                  <Route path="/jobs/:id/apart" element={<ApartPage />} />
+                  <Route path="/jobs/:id/bench" element={<BenchPage />} />
+                  <Route path="/jobs/:id/prove" element={<ProvePage />} />
+                  <Route path="/jobs/:id/prove/stand-back" element={<ProofStandBack />} />
+                  <Route path="/jobs/:id/together" element={<TogetherPage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />

@@ -9,6 +9,10 @@ export const STAGE_PAGES: Partial<Record<Stage, { words: string; path: string }>
   PARTS: { words: 'Parts', path: '/parts' },
   PLACE: { words: 'Place', path: '/place' },
   FEED: { words: 'Feed', path: '/feed' },
+  APART: { words: 'Apart', path: '/apart' },
+  BENCH: { words: 'Bench', path: '/bench' },
+  PROVE: { words: 'Prove', path: '/prove' },
+  TOGETHER: { words: 'Together', path: '/together' },
   WALL: { words: 'Wall', path: '' },
 };
 

@@ -36,13 +36,26 @@ public final class HeatCheck {
 
   private HeatCheck() {}
 
+  /** Up to where it may go: what its material bears, else what is taken as fine. */
+  public static double limitCelsius(Object object) {
+    return object.limitCelsius().orElse(TemperatureEntry.celsius(FINE_FAHRENHEIT));
+  }
+
+  /** The curve through readings in any order; empty where they do not tell one. */
+  public static Optional<WarmingCurve> curve(List<WarmingCurve.At> readings) {
+    return WarmingCurve.fit(sorted(readings), THERMOMETER_CELSIUS);
+  }
+
+  private static List<WarmingCurve.At> sorted(List<WarmingCurve.At> readings) {
+    return readings.stream().sorted(Comparator.comparingDouble(WarmingCurve.At::minutes)).toList();
+  }
+
   /** The finding on readings in any order. */
   public static Finding of(Object object, List<WarmingCurve.At> readings) {
-    List<WarmingCurve.At> sorted =
-        readings.stream().sorted(Comparator.comparingDouble(WarmingCurve.At::minutes)).toList();
+    List<WarmingCurve.At> sorted = sorted(readings);
     String id = "heat." + object.id();
     String what = Words.capital(Words.typed(object.what()));
-    double limit = object.limitCelsius().orElse(TemperatureEntry.celsius(FINE_FAHRENHEIT));
+    double limit = limitCelsius(object);
     Source source =
         object.limitCelsius().isPresent()
             ? Source.derived("the material's own limit, as entered")

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -40,16 +42,17 @@ public record StepList(List<StepLine> lines) {
       List<Step> planned,
       Set<String> ways,
       List<StepMark> marks,
-      Map<Fact, String> missing,
+      Function<Optional<Side>, Map<Fact, String>> missing,
       Side first) {
     List<StepLine> lines = new ArrayList<>();
     for (Step step : planned) {
       if (ways.containsAll(step.ways())) {
         if (step.eachSide()) {
-          lines.add(line(step, Optional.of(first), marks, missing));
-          lines.add(line(step, Optional.of(first.other()), marks, missing));
+          Stream.of(first, first.other())
+              .map(Optional::of)
+              .forEach(side -> lines.add(line(step, side, marks, missing.apply(side))));
         } else {
-          lines.add(line(step, Optional.empty(), marks, missing));
+          lines.add(line(step, Optional.empty(), marks, missing.apply(Optional.empty())));
         }
       }
     }

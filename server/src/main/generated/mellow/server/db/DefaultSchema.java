@@ -20,6 +20,7 @@ import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
+import mellow.server.db.tables.WorkshopEntry;
 
 import org.jooq.Catalog;
 import org.jooq.Table;
@@ -105,6 +106,11 @@ public class DefaultSchema extends SchemaImpl {
     public final Vehicle VEHICLE = Vehicle.VEHICLE;
 
     /**
+     * The table <code>workshop_entry</code>.
+     */
+    public final WorkshopEntry WORKSHOP_ENTRY = WorkshopEntry.WORKSHOP_ENTRY;
+
+    /**
      * No further instances allowed
      */
     private DefaultSchema() {
@@ -132,7 +138,8 @@ public class DefaultSchema extends SchemaImpl {
             RuleConfirmation.RULE_CONFIRMATION,
             Sheet.SHEET,
             Shop.SHOP,
-            Vehicle.VEHICLE
+            Vehicle.VEHICLE,
+            WorkshopEntry.WORKSHOP_ENTRY
         );
     }
 }

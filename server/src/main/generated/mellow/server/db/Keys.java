@@ -17,6 +17,7 @@ import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
+import mellow.server.db.tables.WorkshopEntry;
 import mellow.server.db.tables.records.AdjusterRecord;
 import mellow.server.db.tables.records.BayRecord;
 import mellow.server.db.tables.records.FeedPlanRecord;
@@ -30,6 +31,7 @@ import mellow.server.db.tables.records.RuleConfirmationRecord;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.db.tables.records.ShopRecord;
 import mellow.server.db.tables.records.VehicleRecord;
+import mellow.server.db.tables.records.WorkshopEntryRecord;
 
 import org.jooq.ForeignKey;
 import org.jooq.TableField;
@@ -65,6 +67,9 @@ public class Keys {
     public static final UniqueKey<SheetRecord> KEY_SHEET_PRIMARY = Internal.createUniqueKey(Sheet.SHEET, DSL.name("KEY_sheet_PRIMARY"), new TableField[] { Sheet.SHEET.JOB_ID, Sheet.SHEET.STAGE }, true);
     public static final UniqueKey<ShopRecord> KEY_SHOP_PRIMARY = Internal.createUniqueKey(Shop.SHOP, DSL.name("KEY_shop_PRIMARY"), new TableField[] { Shop.SHOP.ID }, true);
     public static final UniqueKey<VehicleRecord> KEY_VEHICLE_PRIMARY = Internal.createUniqueKey(Vehicle.VEHICLE, DSL.name("KEY_vehicle_PRIMARY"), new TableField[] { Vehicle.VEHICLE.ID }, true);
+    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_PRIMARY = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_PRIMARY"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.SEQ }, true);
+    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_ID = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_workshop_entry_id"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.ID }, true);
+    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_STRUCK_ONCE = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_workshop_entry_struck_once"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.STRIKES }, true);
 
     // -------------------------------------------------------------------------
     // FOREIGN KEY definitions
@@ -91,4 +96,7 @@ public class Keys {
     public static final ForeignKey<SheetRecord, JobRecord> SHEET_JOB = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_job"), new TableField[] { Sheet.SHEET.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<SheetRecord, ShopRecord> SHEET_SHOP = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_shop"), new TableField[] { Sheet.SHEET.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<VehicleRecord, ShopRecord> VEHICLE_SHOP = Internal.createForeignKey(Vehicle.VEHICLE, DSL.name("vehicle_shop"), new TableField[] { Vehicle.VEHICLE.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<WorkshopEntryRecord, JobRecord> WORKSHOP_ENTRY_JOB = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_job"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<WorkshopEntryRecord, ShopRecord> WORKSHOP_ENTRY_SHOP = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_shop"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<WorkshopEntryRecord, WorkshopEntryRecord> WORKSHOP_ENTRY_STRIKES = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_strikes"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.STRIKES }, Keys.KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_ID, new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.ID }, true);
 }

@@ -17,6 +17,7 @@ import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
+import mellow.server.db.tables.WorkshopEntry;
 
 
 /**
@@ -89,4 +90,9 @@ public class Tables {
      * The table <code>vehicle</code>.
      */
     public static final Vehicle VEHICLE = Vehicle.VEHICLE;
+
+    /**
+     * The table <code>workshop_entry</code>.
+     */
+    public static final WorkshopEntry WORKSHOP_ENTRY = WorkshopEntry.WORKSHOP_ENTRY;
 }

@@ -3,6 +3,7 @@ package mellow.server.feed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -279,6 +280,31 @@ public class Feeds implements StageReporter {
     } catch (FeedProblem problem) {
       throw refused(problem);
     }
+  }
+
+  /**
+   * What other stages ask of a job's feed.
+   *
+   * @param planned empty while no plan was taken
+   * @param connected whether the battery is, as far as its timeline says
+   * @param noted whether anything was noted of the battery
+   */
+  public record Wired(Optional<PlannedFeed> planned, boolean connected, boolean noted) {}
+
+  /** Of some jobs, by job; a job without a feed is left out. */
+  public Map<String, Wired> wired(Acting acting, Collection<String> jobIds) {
+    Map<String, Wired> wired = new HashMap<>();
+    sheets
+        .ofJobs(acting, jobIds, SheetKind.FEED, FeedEdit.class)
+        .forEach(
+            (id, edit) ->
+                wired.put(
+                    id,
+                    new Wired(
+                        Optional.ofNullable(edit.plan()).map(plan -> planned(acting, plan)),
+                        edit.timeline().connected(),
+                        !edit.battery().isEmpty())));
+    return wired;
   }
 
   @Override

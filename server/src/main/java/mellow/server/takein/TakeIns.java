@@ -93,12 +93,34 @@ public class TakeIns {
                 facts -> facts.job().id(), facts -> planned(kept.get(facts.job().id()), facts)));
   }
 
-  private static Planned planned(@Nullable TakeInEdit kept, JobFacts facts) {
+  /** How the vehicles of some jobs were taken in, by job. */
+  public Map<String, TakeIn> takenIn(Acting acting, Collection<JobFacts> jobs) {
+    Map<String, TakeInEdit> kept =
+        sheets.ofJobs(
+            acting,
+            jobs.stream().map(facts -> facts.job().id()).toList(),
+            SheetKind.TAKE_IN,
+            TakeInEdit.class);
+    return jobs.stream()
+        .collect(
+            Collectors.toMap(
+                facts -> facts.job().id(), facts -> takenIn(kept.get(facts.job().id()), facts)));
+  }
+
+  /** The plan of a job, with the minutes that earlier ones took. */
+  public Plan plan(Acting acting, String jobId, TakeIn takeIn) {
+    return Plan.of(takeIn, StepBook.all(), past.timed(acting, jobId));
+  }
+
+  private static TakeIn takenIn(@Nullable TakeInEdit kept, JobFacts facts) {
     boolean stanceNoted =
         !facts.log().stance(OptionalDouble.empty(), OptionalDouble.empty()).isUnchanged();
-    TakeIn takeIn =
-        (kept == null ? TakeInEdit.NOTHING : kept)
-            .core(reachableClosed(facts.adjusters()), stanceNoted);
+    return (kept == null ? TakeInEdit.NOTHING : kept)
+        .core(reachableClosed(facts.adjusters()), stanceNoted);
+  }
+
+  private static Planned planned(@Nullable TakeInEdit kept, JobFacts facts) {
+    TakeIn takeIn = takenIn(kept, facts);
     return new Planned(
         Plan.stages(takeIn),
         kept == null

@@ -1,0 +1,69 @@
+package mellow.core.workflow.ledger;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.workflow.WorkKind;
+
+/** Headlamps that came off only for access: they are proved and aimed again. */
+public final class AccessMoved {
+  private static final Source AGAIN =
+      Source.commonPractice("what was moved only for access is proved and aimed again");
+  private static final Set<WorkKind> OF_HEADLAMPS =
+      Set.of(WorkKind.SWAP, WorkKind.RETROFIT, WorkKind.REPAIR, WorkKind.AIM);
+
+  private AccessMoved() {}
+
+  /**
+   * How the job stands otherwise.
+   *
+   * @param kinds what is wanted
+   * @param wallPlanned the plan has a wall
+   * @param proved every function was proved
+   * @param aimed the wall has nothing open
+   */
+  public record Around(Set<WorkKind> kinds, boolean wallPlanned, boolean proved, boolean aimed) {}
+
+  /** A finding for each. */
+  public static List<Finding> of(Ledger ledger, Around around) {
+    List<Finding> findings = new ArrayList<>();
+    if (around.kinds().stream().anyMatch(OF_HEADLAMPS::contains)) {
+      return findings;
+    }
+    for (LedgerLine line : ledger.lines()) {
+      String name = line.row().what().name();
+      if (line.row().isPiece() && name.toLowerCase(Locale.ROOT).contains("headlamp")) {
+        findings.add(finding(line.row().id(), Words.capital(Words.typed(name)), around));
+      }
+    }
+    return findings;
+  }
+
+  private static Finding finding(String id, String name, Around around) {
+    boolean done = around.proved() && around.aimed();
+    Finding finding =
+        Finding.plain(
+            "together.access." + id,
+            done ? Verdict.WITHIN : Verdict.NOT_KNOWN,
+            AGAIN,
+            Sentence.of(
+                name
+                    + (done
+                        ? " was off for access, and is proved and aimed again"
+                        : " came off for access: prove and aim it again")));
+    if (done) {
+      return finding;
+    }
+    return finding.withRemedy(
+        Sentence.of(
+            around.wallPlanned()
+                ? "Prove its functions, then read its cutoff at the wall."
+                : "Say at Take in that headlamps come loose: the wall comes into the plan."));
+  }
+}

@@ -1,0 +1,288 @@
+package mellow.server.workshop;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Stream;
+import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.measure.UnitSystem;
+import mellow.core.proof.ProofResult;
+import mellow.core.retrofit.Bake;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.BenchTimer;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.ledger.FastenerKind;
+import mellow.core.workflow.ledger.LedgerMove;
+import mellow.core.workflow.ledger.LedgerRow;
+import mellow.core.workflow.ledger.Spot;
+import mellow.server.platform.Refusal;
+import mellow.server.wire.Patterns;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something written down while working: exactly one of its parts is given.
+ *
+ * @param stage where it was written
+ * @param waitedMs how long it waited in the page before it could be sent
+ */
+@Schema(name = "EntryEdit", description = "Something written down; exactly one part is given.")
+public record EntryEdit(
+    @NotNull(message = "is missing") Stage stage,
+    @Valid @Nullable OutEdit out,
+    @Valid @Nullable MoveEdit move,
+    @Valid @Nullable StepEdit step,
+    @Valid @Nullable TimerEdit timer,
+    @Valid @Nullable StopEdit stop,
+    @Valid @Nullable BakeEdit bake,
+    @Valid @Nullable HeatEdit heat,
+    @Valid @Nullable ProofEdit proof,
+    @Valid @Nullable LensEdit lens,
+    @Valid @Nullable MeasureEdit measure,
+    @Valid @Nullable ChoiceEdit choice,
+    @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+        @Schema(description = "The entry that this one takes back.")
+        @Nullable String strikes,
+    @Min(value = 0, message = "is not negative")
+        @Max(value = 2_592_000_000L, message = "is a month at most")
+        @Schema(description = "Milliseconds that it waited in the page.", example = "0")
+        long waitedMs) {
+
+  /** The one part that is given, or a refusal. */
+  Object part() {
+    List<Object> given =
+        Stream.of(out, move, step, timer, stop, bake, heat, proof, lens, measure, choice, strikes)
+            .filter(Objects::nonNull)
+            .map(Object.class::cast)
+            .toList();
+    if (given.size() != 1) {
+      throw Refusal.unprocessable("entry", "An entry says exactly one thing.");
+    }
+    return given.get(0);
+  }
+
+  /** The same with its step as it was checked. */
+  EntryEdit withStep(StepEdit checked) {
+    return new EntryEdit(
+        stage, out, move, checked, timer, stop, bake, heat, proof, lens, measure, choice, strikes,
+        waitedMs);
+  }
+
+  /** Something comes off, or is called out as it is typed. */
+  @Schema(name = "OutEdit", description = "Something comes off the vehicle.")
+  public record OutEdit(
+      @Min(value = 1, message = "is at least 1") @Max(value = 60, message = "is at most 60")
+          int count,
+      @NotNull(message = "is missing") FastenerKind kind,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "Of a piece or connector.", example = "bumper")
+          String name,
+      @NotNull(message = "is missing")
+          @Size(max = 20, message = "has at most 20 letters")
+          @Schema(example = "10 mm")
+          String size,
+      @NotNull(message = "is missing")
+          @Size(max = 20, message = "has at most 20 letters")
+          @Schema(example = "M6")
+          String thread,
+      @Valid @Nullable SpotEdit spot,
+      @NotNull(message = "is missing")
+          @Size(max = 80, message = "has at most 80 letters")
+          @Schema(example = "upper edge")
+          String where,
+      @NotNull(message = "is missing")
+          @Size(max = 40, message = "has at most 40 letters")
+          @Schema(example = "tray 2")
+          String tray,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "The piece that it holds.", example = "bumper")
+          String holds,
+      @NotNull(message = "is missing") LedgerRow.AsFound asFound,
+      @Schema(description = "It is not seen until something else is off.") boolean hidden,
+      @Min(value = 1, message = "is at least 1") @Max(value = 2, message = "is at most 2")
+          int people,
+      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
+          String note) {
+
+    LedgerRow core(String id) {
+      try {
+        return new LedgerRow(
+            id,
+            count,
+            new LedgerRow.What(kind, name.strip(), size.strip(), thread.strip()),
+            java.util.Optional.ofNullable(spot).map(SpotEdit::core),
+            where,
+            tray.strip(),
+            holds.strip(),
+            asFound,
+            hidden,
+            people,
+            note);
+      } catch (IllegalArgumentException problem) {
+        throw Refusal.unprocessable("out", String.valueOf(problem.getMessage()));
+      }
+    }
+  }
+
+  /** A place pointed at. */
+  @Schema(
+      name = "LedgerSpot",
+      description =
+          "A place as shares of a view, 0 to 1: across from the vehicle's right to its left (from the"
+              + " side and below: front to back), up from the ground (from below: right to left).")
+  public record SpotEdit(
+      @NotNull(message = "is missing") Spot.View view, double across, double up) {
+    Spot core() {
+      return new Spot(view, across, up);
+    }
+
+    static SpotEdit of(Spot spot) {
+      return new SpotEdit(spot.view(), spot.across(), spot.up());
+    }
+  }
+
+  /** Something becomes of some of a line. */
+  @Schema(name = "MoveEdit", description = "Something becomes of some of a line of the ledger.")
+  public record MoveEdit(
+      @NotNull(message = "is missing") @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          String row,
+      @NotNull(message = "is missing") LedgerMove move,
+      @Min(value = 1, message = "is at least 1") @Max(value = 60, message = "is at most 60")
+          int count) {}
+
+  /** A step was done or left out. */
+  @Schema(name = "StepEdit", description = "A step was done, or left out with a reason.")
+  public record StepEdit(
+      @NotBlank(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "bench.open")
+          String step,
+      @Nullable Side side,
+      boolean skipped,
+      @NotNull(message = "is missing")
+          @Size(max = 300, message = "has at most 300 letters")
+          @Schema(description = "Why it was left out, or done though something is missing.")
+          String reason,
+      @Schema(description = "Filled in by the server: what was missing then.")
+          @Size(max = 600, message = "has at most 600 letters")
+          @Nullable String without) {}
+
+  /** A timer is started. */
+  @Schema(name = "TimerEdit", description = "A timer is started.")
+  public record TimerEdit(
+      @NotBlank(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "full epoxy, left")
+          String name,
+      @NotNull(message = "is missing") BenchTimer.Kind kind,
+      @Nullable Side side,
+      BenchTimer.@Nullable Adhesive adhesive,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "As on the adhesive's label.", example = "24 h")
+          String time) {}
+
+  /** A timer is stopped, or its ringing seen to. */
+  @Schema(name = "StopEdit", description = "A timer is stopped, or its ringing was seen to.")
+  public record StopEdit(
+      @NotNull(message = "is missing") @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          String timer) {}
+
+  /** Something goes into the oven; it starts a timer. */
+  @Schema(name = "BakeEdit", description = "A lamp goes into the oven; it starts a timer.")
+  public record BakeEdit(
+      Bake.@NotNull(message = "is missing") Purpose purpose,
+      @NotNull(message = "is missing") Side side,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "220 °F")
+          String temperature,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "5 min")
+          String time,
+      @NotNull(message = "is missing")
+          @Schema(description = "What was looked for, and is not in the oven.")
+          Set<Bake.@NotNull(message = "is missing") Inside> notInside) {}
+
+  /** A temperature of something that warms. */
+  @Schema(name = "HeatEdit", description = "The temperature of something that warms up.")
+  public record HeatEdit(
+      @NotBlank(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "left resistor")
+          String what,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "Since it was switched on.", example = "3 min")
+          String after,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "47 °C")
+          String temperature,
+      @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "What its material bears.", example = "85 °C")
+          @Nullable String limit) {}
+
+  /** What lamps did in a state. */
+  @Schema(name = "ProofEdit", description = "What lamps did when a state was tried.")
+  public record ProofEdit(
+      @NotBlank(message = "is missing")
+          @Size(max = 80, message = "has at most 80 letters")
+          @Schema(example = "side lamps, fog")
+          String state,
+      @NotNull(message = "is missing") LampFunction function,
+      @Schema(description = "Of turn signals, which go side by side.") @Nullable Side lampsSide,
+      ProofResult.@NotNull(message = "is missing") Outcome outcome,
+      @Schema(description = "Where only one of a pair did so.") @Nullable Side side,
+      @Min(value = 0, message = "is not negative") @Max(value = 99, message = "is at most 99")
+          int tries,
+      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
+          String seen) {
+
+    Lamps lamps() {
+      return lampsSide == null ? Lamps.of(function) : Lamps.of(function, lampsSide);
+    }
+
+    ProofResult core() {
+      return new ProofResult(
+          state, lamps(), outcome, java.util.Optional.ofNullable(side), tries, seen.strip());
+    }
+  }
+
+  /** A rung of the lens ladder. */
+  @Schema(name = "LensEdit", description = "A rung of the lens ladder is done.")
+  public record LensEdit(
+      @NotNull(message = "is missing") Side side,
+      @Schema(description = "0 for polish.", example = "1000") int grit) {}
+
+  /** A measurement of the bench. */
+  @Schema(name = "BenchMeasureEdit", description = "A measurement of the bench.")
+  public record MeasureEdit(
+      @NotNull(message = "is missing") BenchField field,
+      @Nullable Side side,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "76.2")
+          String typed,
+      @NotNull(message = "is missing") UnitSystem units) {}
+
+  /** A way of working is chosen. */
+  @Schema(name = "ChoiceEdit", description = "A way of working is chosen.")
+  public record ChoiceEdit(
+      @NotNull(message = "is missing") WorkChoice which,
+      @NotBlank(message = "is missing")
+          @Size(max = 30, message = "has at most 30 letters")
+          @Schema(example = "RING")
+          String value) {}
+}

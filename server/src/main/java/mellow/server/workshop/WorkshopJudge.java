@@ -1,0 +1,136 @@
+package mellow.server.workshop;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.core.formats.StepBook;
+import mellow.core.workflow.Plan;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
+import mellow.core.workflow.TakeIn;
+import mellow.server.db.tables.records.WorkshopEntryRecord;
+import mellow.server.feed.Feeds;
+import mellow.server.job.JobFacts;
+import mellow.server.job.StageReporter;
+import mellow.server.platform.Acting;
+import mellow.server.takein.TakeIns;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Component;
+
+/** Gathers what was written down of jobs, and what is around it. */
+@Component
+class WorkshopJudge {
+  private final EntryStore store;
+  private final ObjectMapper json;
+  private final TakeIns takeIns;
+  private final Feeds feeds;
+
+  /** Asked for late: the workshop is one of them. */
+  private final ObjectProvider<StageReporter> reporters;
+
+  WorkshopJudge(
+      EntryStore store,
+      ObjectMapper json,
+      TakeIns takeIns,
+      Feeds feeds,
+      ObjectProvider<StageReporter> reporters) {
+    this.store = store;
+    this.json = json;
+    this.takeIns = takeIns;
+    this.feeds = feeds;
+    this.reporters = reporters;
+  }
+
+  /** What was written down, by job; a job without an entry is left out. */
+  Map<String, WorkshopLog> logs(Collection<String> jobIds) {
+    List<WorkshopEntryRecord> rows = store.ofJobs(jobIds);
+    Map<String, String> strikers = new HashMap<>();
+    for (WorkshopEntryRecord row : rows) {
+      if (row.getStrikes() != null) {
+        strikers.put(row.getStrikes(), row.getId());
+      }
+    }
+    Map<String, List<KeptEntry>> entries = new LinkedHashMap<>();
+    for (WorkshopEntryRecord row : rows) {
+      entries
+          .computeIfAbsent(row.getJobId(), id -> new ArrayList<>())
+          .add(
+              new KeptEntry(
+                  row.getId(),
+                  row.getJobId(),
+                  read(row),
+                  row.getMadeBy(),
+                  row.getMadeAt().toInstant(ZoneOffset.UTC),
+                  strikers.get(row.getId())));
+    }
+    Map<String, WorkshopLog> logs = new LinkedHashMap<>();
+    entries.forEach((id, of) -> logs.put(id, new WorkshopLog(of)));
+    return logs;
+  }
+
+  WorkshopLog log(String jobId) {
+    return logs(List.of(jobId)).getOrDefault(jobId, new WorkshopLog(List.of()));
+  }
+
+  EntryEdit read(WorkshopEntryRecord row) {
+    try {
+      return json.readValue(row.getContent(), EntryEdit.class);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("entry %s cannot be read".formatted(row.getId()), e);
+    }
+  }
+
+  /**
+   * What is around some jobs, by job.
+   *
+   * @param plan of the one job whose page is made, with expected minutes; else made without them
+   */
+  Map<String, Around> around(Acting acting, List<JobFacts> jobs, Optional<Plan> plan) {
+    Map<String, Around> around = new LinkedHashMap<>();
+    if (jobs.isEmpty()) {
+      return around;
+    }
+    Map<String, TakeIn> taken = takeIns.takenIn(acting, jobs);
+    Map<String, Feeds.Wired> wired =
+        feeds.wired(acting, jobs.stream().map(facts -> facts.job().id()).toList());
+    Map<String, Map<Stage, StageStanding>> others = others(acting, jobs);
+    for (JobFacts facts : jobs) {
+      String id = facts.job().id();
+      TakeIn takeIn = taken.get(id);
+      around.put(
+          id,
+          new Around(
+              takeIn,
+              plan.orElseGet(() -> Plan.of(takeIn, StepBook.all(), List.of())),
+              Optional.ofNullable(wired.get(id)),
+              others.getOrDefault(id, Map.of())));
+    }
+    return around;
+  }
+
+  private Map<String, Map<Stage, StageStanding>> others(Acting acting, List<JobFacts> jobs) {
+    Map<String, Map<Stage, StageStanding>> others = new HashMap<>();
+    reporters.stream()
+        .filter(reporter -> !(reporter instanceof WorkshopStages))
+        .forEach(
+            reporter ->
+                reporter
+                    .standings(acting, jobs)
+                    .forEach(
+                        (id, standings) ->
+                            standings.forEach(
+                                one ->
+                                    others
+                                        .computeIfAbsent(id, key -> new EnumMap<>(Stage.class))
+                                        .put(one.stage(), one))));
+    return others;
+  }
+}

@@ -1,0 +1,266 @@
+package mellow.server.workshop;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import mellow.core.measure.DurationEntry;
+import mellow.core.measure.Entry;
+import mellow.core.measure.LengthEntry;
+import mellow.core.measure.TemperatureEntry;
+import mellow.core.proof.ProofResult;
+import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.HeatCheck;
+import mellow.core.retrofit.WarmingCurve;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.BenchTimer;
+import mellow.core.workflow.StepMark;
+import mellow.core.workflow.ledger.Ledger;
+import mellow.core.workflow.ledger.LedgerEntry;
+import mellow.core.workflow.ledger.LedgerProblem;
+import mellow.server.platform.Refusal;
+import mellow.server.workshop.EntryEdit.BakeEdit;
+import mellow.server.workshop.EntryEdit.ChoiceEdit;
+import mellow.server.workshop.EntryEdit.HeatEdit;
+import mellow.server.workshop.EntryEdit.LensEdit;
+import mellow.server.workshop.EntryEdit.MeasureEdit;
+import mellow.server.workshop.EntryEdit.StopEdit;
+import mellow.server.workshop.EntryEdit.TimerEdit;
+
+/** What was written down of a job, read as the core's own things. */
+final class WorkshopLog {
+  private final List<KeptEntry> all;
+  private final List<KeptEntry> living;
+
+  WorkshopLog(List<KeptEntry> all) {
+    this.all = List.copyOf(all);
+    this.living = all.stream().filter(KeptEntry::isLiving).toList();
+  }
+
+  List<KeptEntry> all() {
+    return all;
+  }
+
+  List<KeptEntry> living() {
+    return living;
+  }
+
+  private <T> Stream<T> parts(Function<EntryEdit, T> part) {
+    return living.stream().map(entry -> part.apply(entry.edit())).filter(Objects::nonNull);
+  }
+
+  /** What is off; an entry was checked against it before it was kept. */
+  Ledger ledger() {
+    List<LedgerEntry> entries = new ArrayList<>();
+    for (KeptEntry entry : living) {
+      ledgerEntry(entry.id(), entry.edit()).ifPresent(entries::add);
+    }
+    try {
+      return Ledger.of(entries);
+    } catch (LedgerProblem problem) {
+      throw new IllegalStateException("a ledger that was kept cannot be read", problem);
+    }
+  }
+
+  static Optional<LedgerEntry> ledgerEntry(String id, EntryEdit edit) {
+    if (edit.out() != null) {
+      return Optional.of(new LedgerEntry.Out(edit.out().core(id)));
+    }
+    EntryEdit.MoveEdit move = edit.move();
+    return move == null
+        ? Optional.empty()
+        : Optional.of(new LedgerEntry.Moved(id, move.row(), move.move(), move.count()));
+  }
+
+  List<StepMark> marks() {
+    List<StepMark> marks = new ArrayList<>();
+    for (KeptEntry entry : living) {
+      EntryEdit.StepEdit step = entry.edit().step();
+      if (step != null) {
+        marks.add(
+            new StepMark(
+                step.step(),
+                Optional.ofNullable(step.side()),
+                step.skipped(),
+                step.reason().strip(),
+                step.without() == null ? "" : step.without(),
+                entry.by(),
+                entry.at()));
+      }
+    }
+    return marks;
+  }
+
+  boolean isDone(String step, Optional<Side> side) {
+    return marks().stream()
+        .anyMatch(
+            mark -> mark.stepId().equals(step) && mark.side().equals(side) && !mark.skipped());
+  }
+
+  /** A timer and the side of the lamp that it is about; empty for both. */
+  record Timed(BenchTimer timer, Optional<Side> side) {}
+
+  List<Timed> timers() {
+    Map<String, Instant> stops = new LinkedHashMap<>();
+    for (KeptEntry entry : living) {
+      StopEdit stop = entry.edit().stop();
+      if (stop != null) {
+        stops.putIfAbsent(stop.timer(), entry.at());
+      }
+    }
+    List<Timed> timers = new ArrayList<>();
+    for (KeptEntry entry : living) {
+      TimerEdit timer = entry.edit().timer();
+      BakeEdit bake = entry.edit().bake();
+      Optional<Instant> stopped = Optional.ofNullable(stops.get(entry.id()));
+      if (timer != null) {
+        timers.add(
+            new Timed(
+                new BenchTimer(
+                    entry.id(),
+                    timer.name(),
+                    timer.kind(),
+                    Optional.ofNullable(timer.adhesive()),
+                    entry.at(),
+                    time(timer.time()),
+                    stopped),
+                Optional.ofNullable(timer.side())));
+      } else if (bake != null) {
+        timers.add(
+            new Timed(
+                new BenchTimer(
+                    entry.id(),
+                    "oven, " + bake.side().word() + " lamp, " + bake.temperature(),
+                    BenchTimer.Kind.BAKE,
+                    Optional.empty(),
+                    entry.at(),
+                    time(bake.time()),
+                    stopped),
+                Optional.of(bake.side())));
+      }
+    }
+    return timers;
+  }
+
+  /** The times in the oven of the lamp of a side. */
+  List<Bake> bakes(Side side) {
+    return parts(EntryEdit::bake)
+        .filter(bake -> bake.side() == side)
+        .map(WorkshopLog::bake)
+        .toList();
+  }
+
+  static Bake bake(BakeEdit edit) {
+    return new Bake(
+        edit.purpose(),
+        celsius("temperature", edit.temperature()),
+        time(edit.time()).toSeconds() / 60.0,
+        edit.notInside());
+  }
+
+  /** What warmed, with its readings. */
+  record Warmed(HeatCheck.Object object, List<WarmingCurve.At> readings) {}
+
+  List<Warmed> warmed() {
+    Map<String, List<HeatEdit>> by = new LinkedHashMap<>();
+    parts(EntryEdit::heat)
+        .forEach(
+            heat -> by.computeIfAbsent(heat.what().strip(), key -> new ArrayList<>()).add(heat));
+    return by.entrySet().stream()
+        .map(one -> new Warmed(object(one.getKey(), one.getValue()), readings(one.getValue())))
+        .toList();
+  }
+
+  private static HeatCheck.Object object(String what, List<HeatEdit> heats) {
+    return new HeatCheck.Object(
+        what.replace(' ', '-'),
+        what,
+        heats.stream()
+            .map(HeatEdit::limit)
+            .filter(limit -> limit != null && !limit.isBlank())
+            .reduce((earlier, later) -> later)
+            .map(limit -> celsius("limit", limit)));
+  }
+
+  private static List<WarmingCurve.At> readings(List<HeatEdit> heats) {
+    return heats.stream()
+        .map(
+            heat ->
+                new WarmingCurve.At(
+                    minutes(heat.after()), celsius("temperature", heat.temperature())))
+        .toList();
+  }
+
+  /** Since it was switched on; 0 is a time as well. */
+  static double minutes(String typed) {
+    return typed.strip().matches("0+( ?(s|sec|m|min|minutes))?")
+        ? 0
+        : taken("after", DurationEntry.read(typed)).toSeconds() / 60.0;
+  }
+
+  List<ProofResult> proofs() {
+    return parts(EntryEdit::proof).map(EntryEdit.ProofEdit::core).toList();
+  }
+
+  /** The rungs of the lens ladder that are done, of the lens of a side. */
+  List<Integer> rungs(Side side) {
+    return parts(EntryEdit::lens).filter(lens -> lens.side() == side).map(LensEdit::grit).toList();
+  }
+
+  /** When the last rung was done; empty while none was. */
+  Optional<Instant> lensDone() {
+    return living.stream()
+        .filter(entry -> entry.edit().lens() != null && entry.edit().lens().grit() == 0)
+        .map(KeptEntry::at)
+        .reduce((earlier, later) -> later);
+  }
+
+  /** A measurement of the bench, in mm; the last one counts. */
+  OptionalDouble measured(BenchField field, Optional<Side> side) {
+    return parts(EntryEdit::measure)
+        .filter(one -> one.field() == field && Optional.ofNullable(one.side()).equals(side))
+        .reduce((earlier, later) -> later)
+        .map(one -> OptionalDouble.of(mm(one)))
+        .orElse(OptionalDouble.empty());
+  }
+
+  OptionalDouble measured(BenchField field) {
+    return measured(field, Optional.empty());
+  }
+
+  Map<WorkChoice, String> choices() {
+    Map<WorkChoice, String> choices = new EnumMap<>(WorkChoice.class);
+    parts(EntryEdit::choice)
+        .forEach((ChoiceEdit choice) -> choices.put(choice.which(), choice.value()));
+    return choices;
+  }
+
+  static double mm(MeasureEdit edit) {
+    return taken("typed", LengthEntry.readMm(edit.typed(), edit.units().bareUnit()));
+  }
+
+  static Duration time(String typed) {
+    return taken("time", DurationEntry.read(typed));
+  }
+
+  static double celsius(String field, String typed) {
+    return taken(field, TemperatureEntry.readCelsius(typed));
+  }
+
+  private static <T> T taken(String field, Entry<T> entry) {
+    if (entry instanceof Entry.Accepted<T> accepted) {
+      return accepted.value();
+    }
+    Entry.Refused<T> refused = (Entry.Refused<T>) entry;
+    throw Refusal.unprocessable(field, refused.why() + " " + refused.wouldBeRight())
+        .with("at", refused.at());
+  }
+}

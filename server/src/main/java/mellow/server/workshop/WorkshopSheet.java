@@ -1,0 +1,346 @@
+package mellow.server.workshop;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import mellow.core.aim.BenchAim;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.proof.ProofList;
+import mellow.core.proof.ProofResult;
+import mellow.core.proof.ProofSheet;
+import mellow.core.retrofit.Fit;
+import mellow.core.retrofit.HeatCheck;
+import mellow.core.retrofit.Housing;
+import mellow.core.retrofit.Mount;
+import mellow.core.retrofit.Projector;
+import mellow.core.retrofit.RollWay;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.BenchTimer;
+import mellow.core.workflow.Fact;
+import mellow.core.workflow.PlannedStage;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StepList;
+import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.WorkKind;
+import mellow.core.workflow.ledger.AccessMoved;
+import mellow.core.workflow.ledger.Ledger;
+import mellow.core.workflow.ledger.LedgerFindings;
+import mellow.core.workflow.ledger.SecondSide;
+
+/** All that follows from what was written down of a job and from what is around it. */
+final class WorkshopSheet {
+  static final List<Stage> STAGES = List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
+
+  private static final Source MIRRORED =
+      Source.commonPractice("the second side is worked from the first as reference");
+
+  private final WorkshopLog log;
+  private final Around around;
+  private final Instant now;
+  private final Ledger ledger;
+  private final ProofSheet proof;
+  private final Map<WorkChoice, String> choices;
+
+  WorkshopSheet(WorkshopLog log, Around around, Instant now) {
+    this.log = log;
+    this.around = around;
+    this.now = now;
+    this.ledger = log.ledger();
+    this.choices = log.choices();
+    ProofList list =
+        around.table().map(ProofList::of).orElseGet(() -> ProofList.of(around.fitted()));
+    this.proof = ProofSheet.of(list, log.proofs());
+  }
+
+  Ledger ledger() {
+    return ledger;
+  }
+
+  ProofSheet proof() {
+    return proof;
+  }
+
+  Side firstSide() {
+    return Side.valueOf(choices.getOrDefault(WorkChoice.FIRST_SIDE, Side.LEFT.name()));
+  }
+
+  Housing housing() {
+    return new Housing(
+        log.measured(BenchField.BOWL_OPENING),
+        log.measured(BenchField.BOWL_DEPTH),
+        log.measured(BenchField.BEHIND),
+        log.measured(BenchField.HOLE),
+        log.measured(BenchField.CUT_TO),
+        Housing.Seal.valueOf(choices.getOrDefault(WorkChoice.SEAL, Housing.Seal.GLUED.name())));
+  }
+
+  Projector projector() {
+    return new Projector(
+        log.measured(BenchField.LENS),
+        log.measured(BenchField.SHROUD),
+        log.measured(BenchField.FRONT),
+        log.measured(BenchField.BACK),
+        log.measured(BenchField.THREAD));
+  }
+
+  Mount mount() {
+    return Optional.ofNullable(choices.get(WorkChoice.MOUNT))
+        .map(Mount::valueOf)
+        .orElseGet(() -> Mount.advice(housing(), projector()).mount());
+  }
+
+  RollWay rollWay() {
+    return Optional.ofNullable(choices.get(WorkChoice.ROLL))
+        .map(RollWay::valueOf)
+        .orElseGet(() -> RollWay.usual(mount()));
+  }
+
+  boolean restoresLens() {
+    return "RESTORE".equals(choices.get(WorkChoice.LENS));
+  }
+
+  boolean isLive() {
+    return "LIVE".equals(choices.get(WorkChoice.BATTERY));
+  }
+
+  private Set<String> ways() {
+    Set<String> ways = new HashSet<>(Set.of(mount().way(), rollWay().way()));
+    ways.add(housing().seal() == Housing.Seal.GLUED ? "seal-glued" : "seal-welded");
+    if (restoresLens()) {
+      ways.add("restore-lens");
+    }
+    if (around.takeIn().access() == TakeIn.Access.BUMPER_OFF) {
+      ways.add("bumper-off");
+    }
+    return ways;
+  }
+
+  StepList steps(Stage stage) {
+    return around.plan().stages().stream()
+        .filter(planned -> planned.stage() == stage)
+        .findFirst()
+        .map(PlannedStage::steps)
+        .map(steps -> StepList.of(steps, ways(), log.marks(), this::missing, firstSide()))
+        .orElseGet(() -> new StepList(List.of()));
+  }
+
+  /** What steps wait for and is not so. */
+  Map<Fact, String> missing(Optional<Side> side) {
+    Map<Fact, String> missing = new EnumMap<>(Fact.class);
+    if (!isLive() && !log.isDone("apart.negative", Optional.empty()) && isConnected()) {
+      missing.put(Fact.BATTERY_OFF, Fact.BATTERY_OFF.words());
+    }
+    around.keeps(Stage.PLACE).ifPresent(why -> missing.put(Fact.PLACE, why));
+    around.keeps(Stage.PARTS).ifPresent(why -> missing.put(Fact.PARTS, why));
+    unlessSettled(fit()).ifPresent(why -> missing.put(Fact.FIT, why));
+    unlit().ifPresent(why -> missing.put(Fact.LIT, why));
+    heat().ifPresent(why -> missing.put(Fact.HEAT, why));
+    if (!proof.isProved()) {
+      missing.put(Fact.PROVED, Fact.PROVED.words());
+    }
+    if (!around.takeIn().reachableClosed()) {
+      around
+          .keeps(Stage.WALL)
+          .ifPresent(why -> missing.put(Fact.REACHABLE, Fact.REACHABLE.words()));
+    }
+    side.ifPresent(of -> missingOfSide(of, missing));
+    return missing;
+  }
+
+  private boolean isConnected() {
+    return around.wired().map(wired -> wired.connected()).orElse(true);
+  }
+
+  private void missingOfSide(Side side, Map<Fact, String> missing) {
+    if (flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT).isEmpty()) {
+      missing.put(Fact.FACTORY_CUTOFF, Fact.FACTORY_CUTOFF.words());
+    }
+    if (rollWay() == RollWay.ON_VEHICLE) {
+      if (!log.isDone("bench.roll", Optional.of(side))) {
+        missing.put(Fact.BENCH_AIM, "the roll is set on the vehicle");
+      }
+    } else if (flat(side, BenchField.NOW_LEFT, BenchField.NOW_RIGHT).isEmpty()
+        || aim(side).stream().anyMatch(WorkshopSheet::isOpen)) {
+      missing.put(Fact.BENCH_AIM, Fact.BENCH_AIM.words());
+    }
+    cure(side, BenchTimer.Adhesive.FAST_EPOXY).ifPresent(why -> missing.put(Fact.FAST_EPOXY, why));
+    if (mount() == Mount.GLUED) {
+      cure(side, BenchTimer.Adhesive.FULL_EPOXY)
+          .ifPresent(why -> missing.put(Fact.FULL_EPOXY, why));
+    }
+    cure(side, BenchTimer.Adhesive.SEALANT).ifPresent(why -> missing.put(Fact.SEALANT, why));
+  }
+
+  private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive) {
+    List<BenchTimer> cures =
+        log.timers().stream()
+            .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
+            .map(WorkshopLog.Timed::timer)
+            .filter(timer -> timer.adhesive().filter(adhesive::equals).isPresent())
+            .toList();
+    if (cures.isEmpty()) {
+      return Optional.of("the " + adhesive.words() + " is not timed yet");
+    }
+    BenchTimer last = cures.get(cures.size() - 1);
+    if (last.isThrough(now)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        last.state(now) == BenchTimer.State.RUNNING
+            ? "the " + adhesive.words() + " still cures"
+            : "the cure of the " + adhesive.words() + " was broken off");
+  }
+
+  private Optional<String> unlit() {
+    List<String> dark =
+        around.wanted().stream()
+            .filter(
+                function ->
+                    log.proofs().stream()
+                        .noneMatch(
+                            result ->
+                                result.lamps().function() == function
+                                    && result.outcome() == ProofResult.Outcome.WORKS))
+            .map(function -> function.words())
+            .toList();
+    return dark.isEmpty()
+        ? Optional.empty()
+        : Optional.of("not lit by plug on both sides: " + String.join(", ", dark));
+  }
+
+  private Optional<String> heat() {
+    boolean warm =
+        Stream.of(WorkKind.DRL, WorkKind.PODS).anyMatch(around.takeIn().kinds()::contains);
+    if (!warm) {
+      return Optional.empty();
+    }
+    List<Finding> heats = heats();
+    return heats.isEmpty() ? Optional.of(Fact.HEAT.words()) : unlessSettled(heats);
+  }
+
+  private static Optional<String> unlessSettled(List<Finding> findings) {
+    return findings.stream()
+        .filter(WorkshopSheet::isOpen)
+        .findFirst()
+        .map(finding -> finding.headline().text(mellow.core.measure.UnitSystem.METRIC));
+  }
+
+  private static boolean isOpen(Finding finding) {
+    return finding.verdict() == Verdict.OUT || finding.verdict() == Verdict.NOT_KNOWN;
+  }
+
+  List<Finding> fit() {
+    return Fit.of(housing(), projector(), mount());
+  }
+
+  private Optional<BenchAim.Flat> flat(Side side, BenchField left, BenchField right) {
+    var atLeft = log.measured(left, Optional.of(side));
+    var atRight = log.measured(right, Optional.of(side));
+    return atLeft.isPresent() && atRight.isPresent()
+        ? Optional.of(new BenchAim.Flat(atLeft.getAsDouble(), atRight.getAsDouble()))
+        : Optional.empty();
+  }
+
+  /** The aim of a lamp on the bench; empty while the bench is not measured. */
+  List<Finding> aim(Side side) {
+    var distance = log.measured(BenchField.BENCH_DISTANCE);
+    var run = log.measured(BenchField.RUN);
+    if (distance.isEmpty() || run.isEmpty()) {
+      return List.of(
+          Finding.notKnown(
+              "bench.bench",
+              MIRRORED,
+              "The bench is not measured yet",
+              "Measure lamp to wall, and the distance between two places of the cutoff."));
+    }
+    return BenchAim.of(
+        side,
+        new BenchAim.Bench(distance.getAsDouble(), run.getAsDouble()),
+        flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT),
+        flat(side, BenchField.NOW_LEFT, BenchField.NOW_RIGHT));
+  }
+
+  List<Finding> heats() {
+    return log.warmed().stream()
+        .map(warmed -> HeatCheck.of(warmed.object(), warmed.readings()))
+        .toList();
+  }
+
+  /** Everything that a stage comes to. */
+  List<Finding> findings(Stage stage) {
+    List<Finding> findings = new ArrayList<>();
+    switch (stage) {
+      case APART -> secondSide().ifPresent(findings::add);
+      case BENCH -> {
+        findings.addAll(fit());
+        if (rollWay() == RollWay.ON_BENCH) {
+          Stream.of(Side.values())
+              .flatMap(side -> aim(side).stream())
+              .distinct()
+              .forEach(findings::add);
+        }
+      }
+      case PROVE -> {
+        findings.addAll(proof.findings(around::light));
+        findings.addAll(heats());
+      }
+      case TOGETHER -> {
+        findings.addAll(LedgerFindings.of(ledger));
+        findings.addAll(
+            AccessMoved.of(
+                ledger,
+                new AccessMoved.Around(
+                    around.takeIn().kinds(),
+                    around.plans(Stage.WALL),
+                    proof.isProved(),
+                    around.keeps(Stage.WALL).isEmpty())));
+      }
+      default -> throw new IllegalArgumentException("no stage of the workshop: " + stage);
+    }
+    findings.addAll(steps(stage).findings());
+    return findings.stream()
+        .sorted(java.util.Comparator.comparing(WorkshopSheet::gravity))
+        .toList();
+  }
+
+  private static int gravity(Finding finding) {
+    return switch (finding.verdict()) {
+      case OUT -> 0;
+      case NOT_KNOWN -> 1;
+      case AT_EDGE -> 2;
+      case WITHIN -> 3;
+    };
+  }
+
+  private Optional<Finding> secondSide() {
+    return SecondSide.of(ledger)
+        .filter(second -> !second.expected().isEmpty() || !second.more().isEmpty())
+        .map(
+            second ->
+                Finding.plain(
+                        "apart.second",
+                        Verdict.AT_EDGE,
+                        MIRRORED,
+                        Sentence.of(
+                            mellow.core.finding.Words.typed(
+                                "The "
+                                    + second.first().other().word()
+                                    + " is not as the "
+                                    + second.first().word()
+                                    + (second.expected().isEmpty()
+                                        ? ": more there, " + String.join("; ", second.more())
+                                        : ": still expected "
+                                            + String.join("; ", second.expected())))))
+                    .withRemedy(
+                        Sentence.of("Look whether it is there; what differs is worth a note.")));
+  }
+}

@@ -1,0 +1,372 @@
+package mellow.server.workshop;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mellow.core.finding.Figure;
+import mellow.core.measure.TapeText;
+import mellow.core.measure.TemperatureEntry;
+import mellow.core.proof.Isolation;
+import mellow.core.proof.ProofList;
+import mellow.core.proof.ProofResult;
+import mellow.core.proof.ProofSheet;
+import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.FitSection;
+import mellow.core.retrofit.HeatCheck;
+import mellow.core.retrofit.LensLadder;
+import mellow.core.retrofit.Mount;
+import mellow.core.retrofit.OvenAdvice;
+import mellow.core.retrofit.OvenSchool;
+import mellow.core.retrofit.WarmingCurve;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.PlannedStage;
+import mellow.core.workflow.Resume;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.Step;
+import mellow.core.workflow.StepLine;
+import mellow.core.workflow.StepMark;
+import mellow.core.workflow.WorkedMinutes;
+import mellow.core.workflow.ledger.LedgerLine;
+import mellow.server.wire.CautionView;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import mellow.server.workshop.WorkshopPage.BenchView;
+import mellow.server.workshop.WorkshopPage.HeatCurve;
+import mellow.server.workshop.WorkshopPage.HeatPoint;
+import mellow.server.workshop.WorkshopPage.HeatView;
+import mellow.server.workshop.WorkshopPage.LedgerLineView;
+import mellow.server.workshop.WorkshopPage.ProofCellView;
+import mellow.server.workshop.WorkshopPage.ProofItemView;
+import mellow.server.workshop.WorkshopPage.ProofView;
+import mellow.server.workshop.WorkshopPage.ResumeView;
+import mellow.server.workshop.WorkshopPage.StageWorkView;
+import mellow.server.workshop.WorkshopPage.StepLineView;
+import mellow.server.workshop.WorkshopPage.TimerView;
+
+/** Puts the parts of the workshop's page together. */
+final class WorkshopViews {
+  private static final int CURVE_POINTS = 40;
+
+  private final WorkshopLog log;
+  private final Around around;
+  private final WorkshopSheet sheet;
+  private final Instant now;
+  private final Map<String, KeptEntry> byId;
+  private final EntryWords words;
+
+  WorkshopViews(WorkshopLog log, Around around, Instant now) {
+    this.log = log;
+    this.around = around;
+    this.now = now;
+    this.sheet = new WorkshopSheet(log, around, now);
+    this.byId = log.all().stream().collect(Collectors.toMap(KeptEntry::id, entry -> entry));
+    this.words = new EntryWords(log);
+  }
+
+  List<StageWorkView> stages() {
+    return WorkshopSheet.STAGES.stream().map(this::stage).toList();
+  }
+
+  private StageWorkView stage(Stage stage) {
+    Optional<PlannedStage> planned =
+        around.plan().stages().stream().filter(one -> one.stage() == stage).findFirst();
+    List<Step> steps = sheet.steps(stage).lines().stream().map(StepLine::step).distinct().toList();
+    List<Instant> moments =
+        log.living().stream()
+            .filter(entry -> entry.edit().stage() == stage)
+            .map(KeptEntry::at)
+            .sorted()
+            .toList();
+    return new StageWorkView(
+        stage,
+        stage.words(),
+        planned.isPresent(),
+        sheet.steps(stage).lines().stream().map(WorkshopViews::step).toList(),
+        sheet.findings(stage).stream().map(FindingView::of).toList(),
+        steps.stream()
+            .flatMap(step -> step.cautions().stream())
+            .distinct()
+            .map(CautionView::of)
+            .toList(),
+        steps.stream().flatMap(step -> step.atHand().stream()).distinct().toList(),
+        planned
+            .flatMap(PlannedStage::expected)
+            .map(expected -> FigureView.of(expected.minutes()))
+            .orElse(null),
+        FigureView.of(Figure.minutes(WorkedMinutes.of(moments))));
+  }
+
+  private static StepLineView step(StepLine line) {
+    Optional<StepMark> mark = line.mark();
+    return new StepLineView(
+        line.step().id(),
+        line.side().orElse(null),
+        line.words(),
+        line.step().gate(),
+        line.step().when().people(),
+        line.state(),
+        line.waitsFor(),
+        line.step().comesOff(),
+        mark.map(StepMark::by).orElse(""),
+        mark.map(StepMark::at).orElse(null),
+        mark.map(StepMark::reason).orElse(""));
+  }
+
+  List<WorkshopPage.EntryView> entries() {
+    return log.all().stream()
+        .map(
+            entry ->
+                new WorkshopPage.EntryView(
+                    entry.id(),
+                    entry.edit().stage(),
+                    words.of(entry),
+                    entry.by(),
+                    entry.at(),
+                    entry.edit().strikes(),
+                    entry.struckBy()))
+        .toList();
+  }
+
+  List<LedgerLineView> ledger() {
+    return sheet.ledger().lines().stream().map(this::line).toList();
+  }
+
+  private LedgerLineView line(LedgerLine line) {
+    String id = line.row().id();
+    KeptEntry entry = java.util.Objects.requireNonNull(byId.get(id));
+    return new LedgerLineView(
+        id,
+        line.row().words(),
+        java.util.Objects.requireNonNull(entry.edit().out()),
+        line.row().side().orElse(null),
+        line.out(),
+        line.byHand(),
+        line.awaiting(),
+        line.back(),
+        line.tight(),
+        line.broken(),
+        line.replaced(),
+        line.stays(),
+        sheet.ledger().before(line).stream().map(first -> first.row().words()).toList(),
+        line.isDone(),
+        entry.by(),
+        entry.at());
+  }
+
+  List<String> reverse() {
+    return sheet.ledger().inReverse().stream().map(line -> line.row().id()).toList();
+  }
+
+  List<TimerView> timers() {
+    return log.timers().stream()
+        .map(
+            timed ->
+                new TimerView(
+                    timed.timer().id(),
+                    timed.timer().name(),
+                    timed.timer().kind(),
+                    timed.side().orElse(null),
+                    timed.timer().adhesive().orElse(null),
+                    timed.timer().start(),
+                    timed.timer().length().toSeconds(),
+                    timed.timer().end(),
+                    timed.timer().state(now),
+                    java.util.Objects.requireNonNull(byId.get(timed.timer().id())).by()))
+        .toList();
+  }
+
+  BenchView bench() {
+    Mount.Advice advice = Mount.advice(sheet.housing(), sheet.projector());
+    Optional<LensLadder.FollowUp> again =
+        log.lensDone()
+            .map(at -> LensLadder.FollowUp.after(LocalDate.ofInstant(at, ZoneOffset.UTC)));
+    return new BenchView(
+        measures(),
+        log.choices(),
+        sheet.mount(),
+        sheet.mount().words(),
+        advice.mount(),
+        advice.because(),
+        sheet.rollWay(),
+        sheet.rollWay().words(),
+        WorkshopPage.SectionView.of(FitSection.of(sheet.housing(), sheet.projector())),
+        sheet.fit().stream().map(FindingView::of).toList(),
+        Stream.of(Side.values())
+            .map(
+                side ->
+                    new WorkshopPage.AimView(
+                        side, sheet.aim(side).stream().map(FindingView::of).toList()))
+            .toList(),
+        oven(),
+        Stream.of(OvenSchool.values()).map(WorkshopViews::school).toList(),
+        LensLadder.rungs().stream().map(this::rung).toList(),
+        again.map(LensLadder.FollowUp::from).orElse(null),
+        again.map(LensLadder.FollowUp::latest).orElse(null));
+  }
+
+  private List<WorkshopPage.MeasureView> measures() {
+    List<WorkshopPage.MeasureView> measures = new ArrayList<>();
+    for (BenchField field : BenchField.values()) {
+      List<Optional<Side>> sides =
+          field.bySide()
+              ? Stream.of(Side.values()).map(Optional::of).toList()
+              : List.of(Optional.empty());
+      for (Optional<Side> side : sides) {
+        var mm = log.measured(field, side);
+        measures.add(
+            new WorkshopPage.MeasureView(
+                field,
+                field.words(),
+                side.orElse(null),
+                mm.isPresent() ? FigureView.of(Figure.fineMm(mm.getAsDouble())) : null));
+      }
+    }
+    return measures;
+  }
+
+  private List<WorkshopPage.OvenView> oven() {
+    List<WorkshopPage.OvenView> oven = new ArrayList<>();
+    for (Side side : Side.values()) {
+      List<Bake> bakes = log.bakes(side);
+      for (Bake.Purpose purpose : Bake.Purpose.values()) {
+        OvenAdvice advice = OvenAdvice.of(purpose, bakes);
+        oven.add(
+            new WorkshopPage.OvenView(
+                side,
+                purpose,
+                advice.school(),
+                degrees(advice.heat().fahrenheit()),
+                advice.heat().fahrenheit(),
+                advice.heat().fromMinutes(),
+                advice.heat().toMinutes(),
+                advice.because(),
+                bakes.stream().filter(bake -> bake.purpose() == purpose).count()));
+      }
+    }
+    return oven;
+  }
+
+  private static String degrees(double fahrenheit) {
+    return "%s °F (%s °C)"
+        .formatted(
+            TapeText.decimal(fahrenheit, 0),
+            TapeText.decimal(TemperatureEntry.celsius(fahrenheit), 0));
+  }
+
+  private static WorkshopPage.SchoolView school(OvenSchool school) {
+    return new WorkshopPage.SchoolView(
+        school, school.words(), heat(school.opening()), heat(school.resealing()), school.closing());
+  }
+
+  private static String heat(OvenSchool.Heat heat) {
+    String minutes =
+        heat.fromMinutes() == heat.toMinutes()
+            ? String.valueOf(heat.toMinutes())
+            : heat.fromMinutes() + " to " + heat.toMinutes();
+    return degrees(heat.fahrenheit()) + ", " + minutes + " min";
+  }
+
+  private WorkshopPage.RungView rung(LensLadder.Rung rung) {
+    return new WorkshopPage.RungView(
+        rung.grit(),
+        rung.words(),
+        rung.look(),
+        Stream.of(Side.values()).filter(side -> log.rungs(side).contains(rung.grit())).toList());
+  }
+
+  List<HeatView> heat() {
+    return log.warmed().stream().map(WorkshopViews::heat).toList();
+  }
+
+  private static HeatView heat(WorkshopLog.Warmed warmed) {
+    return new HeatView(
+        warmed.object().what(),
+        HeatCheck.limitCelsius(warmed.object()),
+        warmed.readings().stream().map(at -> new HeatPoint(at.minutes(), at.celsius())).toList(),
+        HeatCheck.curve(warmed.readings())
+            .map(curve -> curve(curve, warmed.readings()))
+            .orElse(null),
+        FindingView.of(HeatCheck.of(warmed.object(), warmed.readings())));
+  }
+
+  private static HeatCurve curve(WarmingCurve curve, List<WarmingCurve.At> readings) {
+    double last = readings.stream().mapToDouble(WarmingCurve.At::minutes).max().orElse(0);
+    double until = Math.max(last, 5 * curve.tauMinutes());
+    List<HeatPoint> points = new ArrayList<>();
+    for (int i = 0; i <= CURVE_POINTS; i++) {
+      double minutes = until * i / CURVE_POINTS;
+      points.add(new HeatPoint(minutes, curve.at(minutes)));
+    }
+    return new HeatCurve(curve.endCelsius(), curve.endDeviation(), curve.tauMinutes(), points);
+  }
+
+  ProofView proof() {
+    ProofSheet proof = sheet.proof();
+    return new ProofView(
+        proof.list().items().stream().map(this::item).toList(),
+        proof.list().movements(),
+        proof.isProved(),
+        proof.open(),
+        around.table().isPresent());
+  }
+
+  private ProofItemView item(ProofList.Item item) {
+    return new ProofItemView(
+        item.name(),
+        item.controls(),
+        item.moves(),
+        sheet.proof().cells().stream()
+            .filter(cell -> cell.state().equals(item.name()))
+            .map(this::cell)
+            .toList());
+  }
+
+  private ProofCellView cell(ProofSheet.Cell cell) {
+    Optional<ProofResult> result = cell.result();
+    return new ProofCellView(
+        cell.lamps().function(),
+        cell.lamps().side().orElse(null),
+        cell.lamps().words(),
+        cell.expected(),
+        result.map(ProofResult::outcome).orElse(null),
+        result.flatMap(ProofResult::side).orElse(null),
+        result.map(ProofResult::tries).orElse(0),
+        result.map(ProofResult::seen).orElse(""),
+        cell.faults(),
+        result
+            .filter(one -> one.outcome().isFault())
+            .map(one -> Isolation.firstThree(one.outcome(), around.light(cell.lamps())))
+            .orElse(List.of()));
+  }
+
+  Optional<ResumeView> resume() {
+    List<KeptEntry> living = log.living();
+    if (living.isEmpty()) {
+      return Optional.empty();
+    }
+    KeptEntry last = living.get(living.size() - 1);
+    return Resume.of(
+            now,
+            new Resume.Last(last.at(), words.of(last)),
+            WorkshopSheet.STAGES.stream()
+                .flatMap(stage -> sheet.steps(stage).next().stream())
+                .findFirst(),
+            sheet.ledger().out(),
+            log.timers().stream().map(WorkshopLog.Timed::timer).toList())
+        .map(
+            resume ->
+                new ResumeView(
+                    resume.leftAt(),
+                    resume.last(),
+                    resume.next().orElse(null),
+                    resume.out(),
+                    resume.cured(),
+                    resume.running()));
+  }
+}

@@ -1,0 +1,274 @@
+package mellow.server.workshop;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import mellow.core.retrofit.LensLadder;
+import mellow.core.workflow.StepLine;
+import mellow.core.workflow.ledger.LedgerEntry;
+import mellow.core.workflow.ledger.LedgerProblem;
+import mellow.server.db.tables.records.WorkshopEntryRecord;
+import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
+import mellow.server.job.Jobs;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.takein.TakeIns;
+import mellow.server.workshop.EntryEdit.StepEdit;
+import mellow.server.workshop.WorkshopPage.HiddenView;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is written down while working, and makes the workshop's page. */
+@Service
+public class Workshops {
+  private static final int EARLIER_JOBS = 20;
+
+  private final Jobs jobs;
+  private final TakeIns takeIns;
+  private final WorkshopJudge judge;
+  private final EntryStore store;
+  private final ObjectMapper json;
+
+  Workshops(Jobs jobs, TakeIns takeIns, WorkshopJudge judge, EntryStore store, ObjectMapper json) {
+    this.jobs = jobs;
+    this.takeIns = takeIns;
+    this.judge = judge;
+    this.store = store;
+    this.json = json;
+  }
+
+  /** The page of the stages Apart, Bench, Prove and Together. */
+  public WorkshopPage page(Acting acting, String jobId) {
+    JobFacts facts = jobs.facts(acting, jobId);
+    WorkshopLog log = judge.log(jobId);
+    WorkshopViews views = new WorkshopViews(log, around(acting, facts), acting.at());
+    return new WorkshopPage(
+        facts.job(),
+        facts.vehicle(),
+        acting.at(),
+        views.stages(),
+        views.entries(),
+        views.ledger(),
+        views.reverse(),
+        hidden(acting, jobId),
+        views.timers(),
+        views.bench(),
+        views.heat(),
+        views.proof(),
+        views.resume().orElse(null));
+  }
+
+  private Around around(Acting acting, JobFacts facts) {
+    String id = facts.job().id();
+    var takeIn = Objects.requireNonNull(takeIns.takenIn(acting, List.of(facts)).get(id));
+    return Objects.requireNonNull(
+        judge
+            .around(acting, List.of(facts), Optional.of(takeIns.plan(acting, id, takeIn)))
+            .get(id));
+  }
+
+  /** Hidden ones of earlier jobs on the like vehicle. */
+  private List<HiddenView> hidden(Acting acting, String jobId) {
+    List<JobBrief> alike = jobs.alike(acting, jobs.brief(acting, jobId), EARLIER_JOBS);
+    Map<String, WorkshopLog> logs =
+        judge.logs(alike.stream().map(brief -> brief.job().id()).toList());
+    List<HiddenView> hidden = new ArrayList<>();
+    for (JobBrief brief : alike) {
+      WorkshopLog log = logs.get(brief.job().id());
+      if (log != null) {
+        log.ledger().lines().stream()
+            .filter(line -> line.row().hidden())
+            .forEach(
+                line ->
+                    hidden.add(
+                        new HiddenView(
+                            brief.job().id(),
+                            brief.vehicle().name() + ", " + brief.vehicle().nickname(),
+                            line.row().words()
+                                + (line.row().note().isEmpty() ? "" : ": " + line.row().note()))));
+      }
+    }
+    return hidden;
+  }
+
+  /** Keeps an entry. The same request again changes nothing. Answers the page. */
+  @Transactional
+  public WorkshopPage keep(Acting acting, String jobId, String id, EntryEdit edit) {
+    jobs.hold(acting, jobId);
+    Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
+    if (there.isPresent()) {
+      refuseUnlessSame(there.get(), jobId, edit);
+      return page(acting, jobId);
+    }
+    WorkshopEntryRecord row = new WorkshopEntryRecord();
+    row.setId(id);
+    row.setShopId(acting.shopId());
+    row.setJobId(jobId);
+    row.setContent(written(checked(acting, jobId, id, edit)));
+    row.setStrikes(edit.strikes());
+    row.setMadeBy(acting.personOrRefuse());
+    row.setMadeAt(madeAt(acting, edit));
+    row.changed(mellow.server.db.Tables.WORKSHOP_ENTRY.SEQ, false);
+    store.add(row);
+    jobs.touch(acting, jobId);
+    return page(acting, jobId);
+  }
+
+  /** What waited in the page was made when it was typed, by the server's clock. */
+  private static LocalDateTime madeAt(Acting acting, EntryEdit edit) {
+    return acting.moment().minus(edit.waitedMs(), ChronoUnit.MILLIS);
+  }
+
+  private void refuseUnlessSame(WorkshopEntryRecord there, String jobId, EntryEdit edit) {
+    EntryEdit kept = judge.read(there);
+    if (!there.getJobId().equals(jobId) || !kept.part().getClass().equals(edit.part().getClass())) {
+      throw Refusal.conflict("id", "Another entry is kept under this id.");
+    }
+  }
+
+  private EntryEdit checked(Acting acting, String jobId, String id, EntryEdit edit) {
+    edit.part();
+    WorkshopLog log = judge.log(jobId);
+    if (edit.strikes() != null) {
+      checkStruck(log, id, edit.strikes());
+    }
+    WorkshopLog.ledgerEntry(id, edit).ifPresent(entry -> refuseUnlessTaken(log, entry));
+    if (edit.timer() != null) {
+      WorkshopLog.time(edit.timer().time());
+    }
+    if (edit.stop() != null && !isRunning(log, edit.stop().timer())) {
+      throw Refusal.unprocessable("stop", "That timer does not run any more.");
+    }
+    if (edit.bake() != null) {
+      WorkshopLog.bake(edit.bake())
+          .refused()
+          .ifPresent(
+              why -> {
+                throw Refusal.unprocessable("bake", why);
+              });
+    }
+    if (edit.heat() != null) {
+      WorkshopLog.minutes(edit.heat().after());
+      WorkshopLog.celsius("temperature", edit.heat().temperature());
+      if (edit.heat().limit() != null && !edit.heat().limit().isBlank()) {
+        WorkshopLog.celsius("limit", edit.heat().limit());
+      }
+    }
+    if (edit.lens() != null) {
+      LensLadder.refuses(log.rungs(edit.lens().side()), edit.lens().grit())
+          .ifPresent(
+              why -> {
+                throw Refusal.unprocessable("lens", why);
+              });
+    }
+    if (edit.measure() != null) {
+      checkMeasure(edit.measure());
+    }
+    if (edit.choice() != null && !edit.choice().which().answers().contains(edit.choice().value())) {
+      throw Refusal.unprocessable(
+          "choice", "One of these: " + String.join(", ", edit.choice().which().answers()) + ".");
+    }
+    return edit.step() == null
+        ? edit
+        : edit.withStep(checkedStep(acting, jobId, log, edit, edit.step()));
+  }
+
+  private static boolean isRunning(WorkshopLog log, String timer) {
+    return log.timers().stream()
+        .anyMatch(one -> one.timer().id().equals(timer) && one.timer().stopped().isEmpty());
+  }
+
+  private static void checkMeasure(EntryEdit.MeasureEdit measure) {
+    if (measure.field().bySide() != (measure.side() != null)) {
+      throw Refusal.unprocessable(
+          "side",
+          "“%s” %s a side."
+              .formatted(
+                  measure.field().words(), measure.field().bySide() ? "needs" : "does not have"));
+    }
+    double mm = WorkshopLog.mm(measure);
+    boolean height = measure.field().bySide();
+    if (!height && !(mm > 0) || Math.abs(mm) > 30_000) {
+      throw Refusal.unprocessable("typed", "A length on a bench lies between 0 and 30 m.");
+    }
+    if (measure.field() == BenchField.BENCH_DISTANCE && mm < 1000) {
+      throw Refusal.unprocessable("typed", "A bench stands 1 to 30 m from its wall.");
+    }
+    if (measure.field() == BenchField.RUN && (mm < 50 || mm > 5000)) {
+      throw Refusal.unprocessable(
+          "typed", "The two places of the flat part are 50 mm to 5 m apart.");
+    }
+  }
+
+  private static void checkStruck(WorkshopLog log, String id, String strikes) {
+    KeptEntry struck =
+        log.all().stream()
+            .filter(entry -> entry.id().equals(strikes))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("The entry to undo is not kept here."));
+    if (struck.struckBy() != null) {
+      throw Refusal.conflict("strikes", "That was undone already.");
+    }
+    if (struck.edit().strikes() != null) {
+      throw Refusal.unprocessable("strikes", "What was undone is written down anew instead.");
+    }
+    if (struck.edit().out() != null || struck.edit().move() != null) {
+      refuseUnlessTaken(log, new LedgerEntry.Struck(id, strikes));
+    }
+  }
+
+  private static void refuseUnlessTaken(WorkshopLog log, LedgerEntry entry) {
+    try {
+      log.ledger().with(entry);
+    } catch (LedgerProblem problem) {
+      throw Refusal.unprocessable("ledger", problem.why());
+    }
+  }
+
+  /** A step that waits for something is done only with a reason; what was missing is kept. */
+  private StepEdit checkedStep(
+      Acting acting, String jobId, WorkshopLog log, EntryEdit edit, StepEdit step) {
+    WorkshopSheet sheet =
+        new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at());
+    StepLine line =
+        sheet.steps(edit.stage()).lines().stream()
+            .filter(
+                one ->
+                    one.step().id().equals(step.step())
+                        && one.side().equals(Optional.ofNullable(step.side())))
+            .findFirst()
+            .orElseThrow(() -> Refusal.unprocessable("step", "That is no step of this stage now."));
+    boolean silent = step.reason().strip().length() < 3;
+    if (step.skipped() && silent) {
+      throw Refusal.unprocessable("reason", "Say why it is left out: it is printed on the pack.");
+    }
+    if (!step.skipped() && !line.waitsFor().isEmpty() && silent) {
+      throw Refusal.unprocessable(
+              "reason",
+              "It waits: %s. To go on all the same needs a reason."
+                  .formatted(String.join("; ", line.waitsFor())))
+          .with("waitsFor", line.waitsFor());
+    }
+    return new StepEdit(
+        step.step(),
+        step.side(),
+        step.skipped(),
+        step.skipped() || !line.waitsFor().isEmpty() ? step.reason().strip() : "",
+        String.join("; ", line.waitsFor()));
+  }
+
+  private String written(EntryEdit edit) {
+    try {
+      return json.writeValueAsString(edit);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("an entry that cannot be written", e);
+    }
+  }
+}

@@ -1,0 +1,346 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TimeZone;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Apart, Bench, Prove and Together over HTTP: entries that are kept once, checked, undone. */
+@ServerTest
+class WorkshopApiTest {
+  @LocalServerPort private int port;
+
+  private Api api;
+  private String job;
+
+  @BeforeEach
+  void aJob() {
+    api = new Api("http://127.0.0.1:" + port, "Runa");
+    job = api.newJob("Quenby Lantern", Map.of());
+    wanted("FOG", "BUMPER_OFF");
+  }
+
+  private void wanted(String kind, String access) {
+    Map<String, Object> takeIn = new HashMap<>();
+    takeIn.putAll(
+        Map.of(
+            "customer",
+            "",
+            "kinds",
+            List.of(kind),
+            "wants",
+            "",
+            "access",
+            access,
+            "secondSet",
+            false,
+            "headlampsLoosened",
+            false,
+            "changes",
+            List.of(),
+            "changesNote",
+            "",
+            "checks",
+            List.of()));
+    Api.expect(
+        api.put("/api/jobs/" + job + "/take-in", Map.of("version", 0, "takeIn", takeIn)), 200);
+  }
+
+  private Api.Answer put(String id, String stage, String part, Object what) {
+    return api.put(
+        "/api/jobs/" + job + "/workshop/" + id, Map.of("stage", stage, part, what, "waitedMs", 0));
+  }
+
+  private String kept(String stage, String part, Object what) {
+    String id = Api.newId();
+    Api.expect(put(id, stage, part, what), 200);
+    return id;
+  }
+
+  private JsonNode page() {
+    return Api.expect(api.get("/api/jobs/" + job + "/workshop"), 200).body();
+  }
+
+  private static Map<String, Object> row(int count, String kind, String name) {
+    Map<String, Object> row = new HashMap<>();
+    for (String text : "size thread where tray holds note".split(" ")) {
+      row.put(text, "");
+    }
+    row.putAll(
+        Map.of(
+            "count", count, "kind", kind, "name", name, "asFound", "SOUND", "hidden", false,
+            "people", 1));
+    return row;
+  }
+
+  private static Map<String, Object> move(String row, String move, int count) {
+    return Map.of("row", row, "move", move, "count", count);
+  }
+
+  private JsonNode stage(String name) {
+    for (JsonNode stage : page().get("stages")) {
+      if (stage.get("stage").asText().equals(name)) {
+        return stage;
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  private List<String> out(String stage) {
+    List<String> ids = new ArrayList<>();
+    for (JsonNode finding : stage(stage).get("findings")) {
+      if (finding.get("verdict").asText().equals("OUT")) {
+        ids.add(finding.get("id").asText());
+      }
+    }
+    return ids;
+  }
+
+  @Test
+  void frontComesApartAndGoesTogether() {
+    JsonNode called =
+        api.post("/api/calc/ledger/line", Map.of("typed", "4 clip upper edge")).body();
+    assertThat(called.get("count").asInt()).isEqualTo(4);
+    assertThat(called.at("/spot/view").asText()).isEqualTo("FRONT");
+    assertThat(api.post("/api/calc/ledger/line", Map.of("typed", "4 what")).detail())
+        .startsWith("No kind of fastener and no piece was named");
+
+    String clips = kept("APART", "out", called);
+    String bumper = kept("APART", "out", row(1, "PIECE", "bumper"));
+    String plug = kept("APART", "out", row(1, "CONNECTOR", "left fog"));
+    assertThat(page().get("reverse"))
+        .extracting(JsonNode::asText)
+        .containsExactly(plug, bumper, clips);
+    kept("TOGETHER", "move", move(bumper, "BACK", 1));
+    assertThat(out("TOGETHER")).contains("together.passed." + plug);
+    Api.Answer tooMany = put(Api.newId(), "TOGETHER", "move", move(clips, "BACK", 5));
+    assertThat(tooMany.status()).isEqualTo(422);
+    assertThat(tooMany.detail()).startsWith("5 cannot be: 4 are out of");
+    kept("TOGETHER", "move", move(plug, "BACK", 1));
+    String last = kept("TOGETHER", "move", move(clips, "BACK", 4));
+    assertThat(out("TOGETHER")).isEmpty();
+    kept("TOGETHER", "strikes", last);
+    assertThat(out("TOGETHER")).containsExactly("together.left." + clips);
+    assertThat(put(Api.newId(), "TOGETHER", "strikes", last).status()).isEqualTo(409);
+  }
+
+  @Test
+  void sameEntryAgainChangesNothing() {
+    String id = Api.newId();
+    Api.expect(put(id, "APART", "out", row(4, "BOLT", "")), 200);
+    Api.expect(put(id, "APART", "out", row(4, "BOLT", "")), 200);
+    assertThat(page().get("ledger")).hasSize(1);
+    assertThat(put(id, "APART", "choice", Map.of("which", "MOUNT", "value", "RING")).status())
+        .isEqualTo(409);
+  }
+
+  /** Ten people at once, each with ledger entries and readings: nothing lost, nothing twice. */
+  @Test
+  void tenPeopleAtOnce() throws Exception {
+    int each = 8;
+    ExecutorService people = Executors.newFixedThreadPool(10);
+    try {
+      List<Future<?>> done = new ArrayList<>();
+      Set<String> ids = new HashSet<>();
+      for (int person = 0; person < 10; person++) {
+        Api own = api.as("person " + person);
+        for (int i = 0; i < each; i++) {
+          String id = Api.newId();
+          ids.add(id);
+          Map<String, ?> entry =
+              Map.of("stage", "APART", "out", row(1 + i, "BOLT", ""), "waitedMs", 0);
+          Callable<Object> send =
+              () -> {
+                String path = "/api/jobs/" + job + "/workshop/" + id;
+                for (Api.Answer answer = own.put(path, entry); answer.status() != 200; ) {
+                  assertThat(answer.status()).as(answer.detail()).isEqualTo(503);
+                  answer = own.put(path, entry);
+                }
+                return Api.expect(own.read(job, Api.newId(), "CENTRE", "LEFT", "690"), 200);
+              };
+          done.add(people.submit(send));
+        }
+      }
+      for (Future<?> one : done) {
+        one.get();
+      }
+      Set<String> kept = new HashSet<>();
+      page().get("ledger").forEach(line -> kept.add(line.get("id").asText()));
+      assertThat(kept).isEqualTo(ids);
+      assertThat(page().get("entries")).hasSize(10 * each);
+      assertThat(api.get("/api/jobs/" + job).body().get("readings")).hasSize(10 * each);
+    } finally {
+      people.shutdownNow();
+    }
+  }
+
+  @Test
+  void gateOpensOnlyWithAReason() {
+    Map<String, Object> hole =
+        new HashMap<>(Map.of("step", "apart.gate", "side", "LEFT", "skipped", false, "reason", ""));
+    Api.Answer shut = put(Api.newId(), "APART", "step", hole);
+    assertThat(shut.status()).isEqualTo(422);
+    assertThat(shut.detail()).startsWith("It waits: ").contains("not lit by plug on both sides");
+    hole.put("reason", "the hole was there already");
+    kept("APART", "step", hole);
+    JsonNode finding = stage("APART").get("findings").get(0);
+    assertThat(finding.get("id").asText()).isEqualTo("step.apart.gate.left");
+    assertThat(finding.get("verdict").asText()).isEqualTo("AT_EDGE");
+    assertThat(finding.at("/detail/pattern").asText())
+        .isEqualTo("Runa: the hole was there already");
+    Map<String, ?> skipped = Map.of("step", "apart.front", "skipped", true, "reason", "");
+    assertThat(put(Api.newId(), "APART", "step", skipped).detail())
+        .startsWith("Say why it is left out");
+    Map<String, ?> none = Map.of("step", "bench.open", "skipped", false, "reason", "");
+    assertThat(put(Api.newId(), "APART", "step", none).status()).isEqualTo(422);
+  }
+
+  @Test
+  void ovenTimersAndCures() {
+    job = api.newJob("Quenby Loft", Map.of());
+    wanted("RETROFIT", "LAMPS_ONLY");
+    List<String> inside = List.of("BULBS", "BALLASTS", "TAPES", "WIRES", "SCREWS");
+    Map<String, Object> bake =
+        new HashMap<>(
+            Map.of(
+                "purpose",
+                "OPEN",
+                "side",
+                "LEFT",
+                "temperature",
+                "290",
+                "time",
+                "5 min",
+                "notInside",
+                inside));
+    assertThat(put(Api.newId(), "BENCH", "bake", bake).detail())
+        .startsWith("A bare number is no temperature");
+    bake.put("temperature", "300 °F");
+    assertThat(put(Api.newId(), "BENCH", "bake", bake).detail()).startsWith("Never above 290 °F");
+    bake.put("temperature", "220 °F");
+    bake.put("notInside", List.of("TAPES"));
+    assertThat(put(Api.newId(), "BENCH", "bake", bake).detail()).startsWith("What is in the oven?");
+    bake.put("notInside", inside);
+    String first = kept("BENCH", "bake", bake);
+    JsonNode timer = page().get("timers").get(0);
+    assertThat(timer.get("seconds").asInt()).isEqualTo(300);
+    assertThat(timer.get("state").asText()).isEqualTo("RUNNING");
+    kept("BENCH", "stop", Map.of("timer", first));
+    assertThat(page().at("/timers/0/state").asText()).isEqualTo("BROKEN_OFF");
+    assertThat(put(Api.newId(), "BENCH", "stop", Map.of("timer", first)).status()).isEqualTo(422);
+    Map<String, ?> year = Map.of("name", "cure", "kind", "CURE", "time", "365 d");
+    assertThat(put(Api.newId(), "BENCH", "timer", year).detail())
+        .startsWith("A timer runs from one second to seven days.");
+  }
+
+  /**
+   * A moment and a length: neither what waited in the page nor another zone of the clock moves it.
+   */
+  @Test
+  void timerIsRightOverAZoneThatJumps() {
+    TimeZone before = TimeZone.getDefault();
+    try {
+      TimeZone.setDefault(TimeZone.getTimeZone("UTC"));
+      String id = Api.newId();
+      Api.expect(
+          api.put(
+              "/api/jobs/" + job + "/workshop/" + id,
+              Map.of(
+                  "stage",
+                  "BENCH",
+                  "waitedMs",
+                  60_000,
+                  "timer",
+                  Map.of("name", "full epoxy", "kind", "CURE", "time", "24 h"))),
+          200);
+      JsonNode one = page();
+      // in a zone that is five and three quarters of an hour away
+      TimeZone.setDefault(TimeZone.getTimeZone("Asia/Kathmandu"));
+      JsonNode two = page();
+      assertThat(two.at("/timers/0/end")).isEqualTo(one.at("/timers/0/end"));
+      Duration left =
+          Duration.between(
+              Instant.parse(two.get("now").asText()),
+              Instant.parse(two.at("/timers/0/end").asText()));
+      assertThat(left)
+          .isBetween(Duration.ofHours(24).minusSeconds(90), Duration.ofHours(24).minusSeconds(60));
+    } finally {
+      TimeZone.setDefault(before);
+    }
+  }
+
+  @Test
+  void everyFunctionIsProvedOrSaidWhyNot() {
+    JsonNode proof = page().get("proof");
+    assertThat(proof.get("wired").asBoolean()).isFalse();
+    assertThat(proof.get("items"))
+        .extracting(item -> item.get("name").asText())
+        .contains("side lamps, fog");
+    Map<String, Object> result =
+        new HashMap<>(
+            Map.of(
+                "state",
+                "side lamps, fog",
+                "function",
+                "FRONT_FOG",
+                "outcome",
+                "FLICKERS",
+                "side",
+                "LEFT",
+                "tries",
+                0,
+                "seen",
+                "when cold"));
+    kept("PROVE", "proof", result);
+    assertThat(out("PROVE")).containsExactly("prove.front-fog-lamp.side-lamps,-fog");
+    Map<String, ?> close = Map.of("step", "together.close", "skipped", false, "reason", "");
+    assertThat(put(Api.newId(), "TOGETHER", "step", close).detail())
+        .isEqualTo("It waits: every function is proved. To go on all the same needs a reason.");
+  }
+
+  @Test
+  void whatCannotBeIsRefused() {
+    Map<String, Object> outside = row(2, "BOLT", "");
+    outside.put("spot", Map.of("view", "FRONT", "across", 1.4, "up", 0.2));
+    assertThat(put(Api.newId(), "APART", "out", outside).detail())
+        .isEqualTo("The place lies outside the vehicle.");
+    assertThat(put(Api.newId(), "APART", "out", row(2, "PIECE", "bumper")).status()).isEqualTo(422);
+    assertThat(
+            api.put(
+                    "/api/jobs/" + job + "/workshop/" + Api.newId(),
+                    Map.of("stage", "APART", "waitedMs", 0))
+                .detail())
+        .isEqualTo("An entry says exactly one thing.");
+    assertThat(
+            put(
+                    Api.newId(),
+                    "BENCH",
+                    "measure",
+                    Map.of("field", "LENS", "typed", "-3", "units", "METRIC"))
+                .detail())
+        .isEqualTo("A length on a bench lies between 0 and 30 m.");
+    assertThat(
+            put(Api.newId(), "BENCH", "choice", Map.of("which", "MOUNT", "value", "HOPE")).status())
+        .isEqualTo(422);
+    assertThat(put(Api.newId(), "BENCH", "lens", Map.of("side", "LEFT", "grit", 0)).status())
+        .isEqualTo(422);
+    assertThat(page().get("entries")).isEmpty();
+  }
+}

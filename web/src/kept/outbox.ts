@@ -1,0 +1,168 @@
+import { uuidv7 } from 'uuidv7';
+import { actingName, Problem, type EntryEdit, type WorkshopPage } from '../app/api/client';
+
+/** What an entry says, without what only its sending needs. */
+export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
+
+/** An entry that the server does not have yet, or did not take. */
+export interface Waiting {
+  id: string;
+  jobId: string;
+  said: EntrySaid;
+  /** In words, as the page shows it. */
+  words: string;
+  person: string;
+  madeAt: number;
+  refused?: string;
+}
+
+const KEY = 'mellow.outbox';
+const AGAIN_MS = 3_000;
+
+type Sent = (jobId: string, page: WorkshopPage) => void;
+interface Settle {
+  kept: () => void;
+  waits: () => void;
+  refused: (problem: Problem) => void;
+}
+
+/**
+ * Entries on their way to the server: kept in the browser until they are there, sent one after the
+ * other, each under an id of its own, so that nothing is lost and nothing comes twice.
+ */
+class Outbox {
+  private entries: readonly Waiting[] = read();
+  private readonly watchers = new Set<() => void>();
+  private readonly settles = new Map<string, Settle>();
+  private busy = false;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private sent: Sent = () => undefined;
+
+  /** Tells where pages that came back go to. */
+  onSent(sent: Sent) {
+    this.sent = sent;
+  }
+
+  readonly subscribe = (watcher: () => void) => {
+    this.watchers.add(watcher);
+    return () => this.watchers.delete(watcher);
+  };
+
+  readonly all = () => this.entries;
+
+  /**
+   * Puts an entry in, and sends it. Settles once it is kept, or known to wait for the network; a
+   * refusal is thrown where somebody waits for it, and stays in the list otherwise.
+   */
+  write(jobId: string, said: EntrySaid, words: string): Promise<'kept' | 'waits'> {
+    const id = uuidv7();
+    return new Promise((resolve, reject) => {
+      this.settles.set(id, {
+        kept: () => resolve('kept'),
+        waits: () => resolve('waits'),
+        refused: (problem) => {
+          this.drop(id);
+          reject(problem);
+        },
+      });
+      this.set([
+        ...this.entries,
+        { id, jobId, said, words, person: actingName(), madeAt: Date.now() },
+      ]);
+      void this.flush();
+    });
+  }
+
+  drop(id: string) {
+    this.set(this.entries.filter((one) => one.id !== id));
+  }
+
+  /** Sends what waits, in the order in which it was made. */
+  async flush() {
+    if (this.busy) {
+      return;
+    }
+    this.busy = true;
+    clearTimeout(this.timer);
+    try {
+      for (let next = this.next(); next; next = this.next()) {
+        if (!(await this.send(next))) {
+          this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
+          break;
+        }
+      }
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  private next() {
+    return this.entries.find((one) => one.refused === undefined);
+  }
+
+  /** Whether the server answered for good. */
+  private async send(entry: Waiting): Promise<boolean> {
+    const settle = this.settles.get(entry.id);
+    let answer: Response;
+    let body: unknown;
+    try {
+      answer = await fetch(`/api/jobs/${entry.jobId}/workshop/${entry.id}`, {
+        method: 'PUT',
+        headers: {
+          'Content-Type': 'application/json',
+          'X-Acting-As': encodeURIComponent(entry.person),
+        },
+        body: JSON.stringify({ ...entry.said, waitedMs: Math.max(0, Date.now() - entry.madeAt) }),
+      });
+      body = await answer.json();
+    } catch {
+      settle?.waits();
+      return false;
+    }
+    if (answer.ok) {
+      this.settles.delete(entry.id);
+      this.drop(entry.id);
+      this.sent(entry.jobId, body as WorkshopPage);
+      settle?.kept();
+      return true;
+    }
+    if (answer.status >= 500) {
+      settle?.waits();
+      return false;
+    }
+    const more = body as Record<string, unknown>;
+    const why = typeof more.detail === 'string' ? more.detail : 'The server did not take that.';
+    this.settles.delete(entry.id);
+    if (settle) {
+      settle.refused(
+        new Problem(
+          answer.status,
+          why,
+          typeof more.field === 'string' ? more.field : undefined,
+          more,
+        ),
+      );
+    } else {
+      // it waited over a reload: nobody is there to hear why, so it stays and says it
+      this.set(this.entries.map((one) => (one.id === entry.id ? { ...one, refused: why } : one)));
+    }
+    return true;
+  }
+
+  private set(entries: readonly Waiting[]) {
+    this.entries = entries;
+    localStorage.setItem(KEY, JSON.stringify(entries));
+    this.watchers.forEach((watcher) => watcher());
+  }
+}
+
+function read(): Waiting[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    return Array.isArray(kept) ? (kept as Waiting[]) : [];
+  } catch {
+    return [];
+  }
+}
+
+export const outbox = new Outbox();

@@ -1,0 +1,154 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { LedgerLine, OutEdit, WorkshopPage as Page } from '../app/api/client';
+import { useCommand } from '../app/commands';
+import { JobStage } from '../app/JobStage';
+import { Key } from '../app/Key';
+import { DrawingTools } from '../app/StageFrame';
+import { ToolButton } from '../app/ToolButton';
+import { LineDialog } from './LineDialog';
+import { QuickEntry, rowWords } from './QuickEntry';
+import { useWorkshopPage, useWriting } from './useWorkshop';
+import { useView, VehicleLedger } from './VehicleLedger';
+import { VIEWS, type Spot, type ViewName } from './vehicleViews';
+import { WorkshopFrame } from './WorkshopFrame';
+
+/** What comes off the vehicle, each counted where it was. */
+export function ApartPage() {
+  return (
+    <JobStage usePage={useWorkshopPage}>
+      {(page, offline) => <Apart page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Apart({ page, offline }: { page: Page; offline: boolean }) {
+  const writing = useWriting(page.job.id, 'APART');
+  const [view, setView] = useView();
+  const [spot, setSpot] = useState<Spot>();
+  const [line, setLine] = useState<LedgerLine>();
+  useViewKeys(setView);
+  const add = (row: OutEdit) => {
+    const placed = row.kind === 'PIECE' || row.spot ? row : { ...row, spot };
+    return writing.write({ out: placed }, rowWords(placed));
+  };
+  return (
+    <WorkshopFrame
+      page={page}
+      stage="APART"
+      offline={offline}
+      writing={writing}
+      tools={<ViewTools view={view} setView={setView} />}
+      right={<OffList ledger={page.ledger} onLine={setLine} />}
+    >
+      <Flex direction="column" flex="1" minH="0">
+        <Box flex="1" minH={{ base: '260px', lg: '0' }}>
+          <VehicleLedger
+            view={view}
+            ledger={page.ledger}
+            spot={spot}
+            onSpot={setSpot}
+            lit={line?.id}
+          />
+        </Box>
+        {page.hidden.length > 0 && <Hidden page={page} />}
+        <QuickEntry onRow={add} />
+      </Flex>
+      <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
+    </WorkshopFrame>
+  );
+}
+
+/** The views of the vehicle as tools of its drawing. */
+export function ViewTools({
+  view,
+  setView,
+}: {
+  view: ViewName;
+  setView: (view: ViewName) => void;
+}) {
+  return (
+    <DrawingTools>
+      {VIEWS.map(([one, words, key]) => (
+        <ToolButton
+          key={one}
+          on={view === one}
+          aria-pressed={view === one}
+          onClick={() => setView(one)}
+        >
+          {words}
+          <Key name={key} />
+        </ToolButton>
+      ))}
+    </DrawingTools>
+  );
+}
+
+export function useViewKeys(setView: (view: ViewName) => void) {
+  useCommand('1', 'The front', () => setView('FRONT'));
+  useCommand('2', 'The left side', () => setView('LEFT_SIDE'));
+  useCommand('3', 'The right side', () => setView('RIGHT_SIDE'));
+  useCommand('4', 'The underside', () => setView('UNDERSIDE'));
+}
+
+/** How much is off, and each line to be looked at or completed. */
+function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: LedgerLine) => void }) {
+  const off = ledger.reduce((sum, line) => sum + line.out, 0);
+  return (
+    <Box
+      as="section"
+      aria-label="What is off"
+      maxH="46%"
+      overflowY="auto"
+      tabIndex={0}
+      px="14px"
+      py="10px"
+      borderBottomWidth="1px"
+      borderColor="hairline"
+    >
+      <Flex align="baseline" gap="8px">
+        <Box fontFamily="heading" fontWeight="700" fontSize="34px" lineHeight="1">
+          {off}
+        </Box>
+        <Box color="quiet">off the vehicle</Box>
+      </Flex>
+      {ledger.toReversed().map((line) => (
+        <Box
+          as="button"
+          key={line.id}
+          display="block"
+          w="100%"
+          minH="44px"
+          py="4px"
+          textAlign="left"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          cursor="pointer"
+          color={line.out > 0 ? 'ink' : 'quiet'}
+          onClick={() => onLine(line)}
+        >
+          <Box lineHeight="1.25">{line.words}</Box>
+          {(line.row.size || line.row.tray || line.row.holds) && (
+            <Box color="quiet" fontSize="13.5px">
+              {[line.row.holds && `holds ${line.row.holds}`, line.row.tray]
+                .filter(Boolean)
+                .join(' · ')}
+            </Box>
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** Hidden ones of earlier jobs, before they are met. */
+function Hidden({ page }: { page: Page }) {
+  return (
+    <Box px="18px" py="8px" bg="panel" borderTopWidth="1px" borderColor="hairline" role="note">
+      <Box as="span" color="edge" fontWeight="600" fontFamily="heading">
+        Hidden on the like vehicle:{' '}
+      </Box>
+      {page.hidden.map((one) => `${one.words} (${one.vehicle})`).join('; ')}
+    </Box>
+  );
+}

@@ -1,0 +1,85 @@
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { WorkshopPage as Page } from '../app/api/client';
+import { useCommand } from '../app/commands';
+import { JobStage } from '../app/JobStage';
+import { Key } from '../app/Key';
+import { DrawingTools } from '../app/StageFrame';
+import { ToolButton } from '../app/ToolButton';
+import { BenchAim } from './BenchAim';
+import { FitView } from './FitView';
+import { LensView } from './LensView';
+import { Oven } from './Oven';
+import { TimerList } from './TimerList';
+import { useWorkshopPage, useWriting } from './useWorkshop';
+import { WorkshopFrame } from './WorkshopFrame';
+
+type View = 'fit' | 'oven' | 'aim' | 'lens';
+
+const VIEWS: readonly (readonly [View, string, string])[] = [
+  ['fit', 'Fit', '1'],
+  ['oven', 'Oven and cures', '2'],
+  ['aim', 'Bench aim', '3'],
+  ['lens', 'Lens', '4'],
+];
+
+/** Work on the opened housing. */
+export function BenchPage() {
+  return (
+    <JobStage usePage={useWorkshopPage}>
+      {(page, offline) => <Bench page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Bench({ page, offline }: { page: Page; offline: boolean }) {
+  const writing = useWriting(page.job.id, 'BENCH');
+  const [view, setView] = useState<View>('fit');
+  useCommand('1', 'Fit', () => setView('fit'));
+  useCommand('2', 'Oven and cures', () => setView('oven'));
+  useCommand('3', 'Bench aim', () => setView('aim'));
+  useCommand('4', 'Lens', () => setView('lens'));
+  return (
+    <WorkshopFrame
+      page={page}
+      stage="BENCH"
+      offline={offline}
+      writing={writing}
+      tools={
+        <DrawingTools>
+          {VIEWS.map(([one, words, key]) => (
+            <ToolButton
+              key={one}
+              on={view === one}
+              aria-pressed={view === one}
+              onClick={() => setView(one)}
+            >
+              {words}
+              <Key name={key} />
+            </ToolButton>
+          ))}
+        </DrawingTools>
+      }
+      right={<TimerList page={page} write={writing.write} />}
+    >
+      {view === 'fit' ? (
+        <FitView page={page} write={writing.write} />
+      ) : (
+        <Box
+          flex="1"
+          minH="0"
+          overflowY="auto"
+          tabIndex={0}
+          role="region"
+          aria-label={VIEWS.find(([one]) => one === view)?.[1]}
+          px={{ base: '14px', lg: '24px' }}
+          py="12px"
+        >
+          {view === 'oven' && <Oven page={page} write={writing.write} />}
+          {view === 'aim' && <BenchAim page={page} write={writing.write} />}
+          {view === 'lens' && <LensView page={page} write={writing.write} />}
+        </Box>
+      )}
+    </WorkshopFrame>
+  );
+}

@@ -1,0 +1,259 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { WorkshopPage as Page } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { bareText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { CentreLine, Dimension } from '../drawing/Dimension';
+import { DrawingGround } from '../drawing/DrawingGround';
+import { Label } from '../drawing/Label';
+import { Overlay } from '../drawing/Overlay';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import type { EntryEdit } from '../app/api/client';
+import type { Write } from './useWorkshop';
+
+type Field = NonNullable<EntryEdit['measure']>['field'];
+type Section = Page['bench']['section'];
+type Piece = Section['pieces'][number];
+
+const FIELD: Record<Section['spans'][number]['field'], [Field, string]> = {
+  BOWL_OPENING: ['BOWL_OPENING', 'bowl'],
+  BOWL_DEPTH: ['BOWL_DEPTH', 'to the lens'],
+  BEHIND: ['BEHIND', 'room behind'],
+  HOLE: ['HOLE', 'hole'],
+  LENS: ['LENS', 'lens'],
+  SHROUD: ['SHROUD', 'shroud'],
+  FRONT: ['FRONT', 'in front'],
+  BACK: ['BACK', 'behind'],
+  THREAD: ['THREAD', 'thread'],
+};
+
+const FILL: Record<Piece['of'], [string, string]> = {
+  HOUSING: [paint('ground'), paint('ink')],
+  LENS_OF_HOUSING: ['none', paint('quiet')],
+  BODY: [paint('panel'), paint('ink')],
+  LENS: [paint('lampFill'), paint('ink')],
+  SHROUD: [paint('rule'), paint('ink')],
+  BOSS: [paint('rule'), paint('ink')],
+};
+
+/** Housing and projector in section, to scale; what is measured is typed where it lies. */
+export function FitView({ page, write }: { page: Page; write: Write }) {
+  const units = useUnits();
+  const { bench } = page;
+  const measure = (field: Field, words: string) => async (typed: string) => {
+    await write({ measure: { field, typed, units } }, `${words}: ${typed}`);
+  };
+  const rest = bench.measures.filter(
+    (one) =>
+      one.field === 'CUT_TO' || one.field === 'THREAD' || (one.field === 'SHROUD' && !one.value),
+  );
+  return (
+    <Flex direction="column" flex="1" minH="0">
+      <Box flex="1" minH={{ base: '380px', lg: '0' }}>
+        <DrawingGround label="Section through housing and projector">
+          {({ width, height }) => (
+            <Drawn section={bench.section} width={width} height={height} measure={measure} />
+          )}
+        </DrawingGround>
+      </Box>
+      <Box px={{ base: '14px', lg: '18px' }} py="8px" bg="ground">
+        <Flex gap="8px" wrap="wrap" align="center">
+          {rest.map((one) => (
+            <Flex key={one.field} align="center">
+              <Box color="quiet">{one.words}</Box>
+              <MeasuredEntry
+                label={one.words}
+                shown={one.value ? bareText(one.value, units) : '?'}
+                missing={!one.value}
+                onKeep={measure(one.field, one.words)}
+              />
+            </Flex>
+          ))}
+        </Flex>
+        <Ways page={page} write={write} />
+      </Box>
+    </Flex>
+  );
+}
+
+/** Both ways to mount and to set roll, and what holds the lens. */
+function Ways({ page, write }: { page: Page; write: Write }) {
+  const { bench } = page;
+  const choose = (which: NonNullable<EntryEdit['choice']>['which'], value: string, words: string) =>
+    void write({ choice: { which, value } }, `chosen: ${words}`);
+  const seal = bench.choices.SEAL ?? 'GLUED';
+  const lens = bench.choices.LENS ?? 'AS_IT_IS';
+  const groups = [
+    [
+      'MOUNT',
+      'Mount',
+      bench.mount,
+      [
+        ['RING', 'ring and nut'],
+        ['GLUED', 'glued'],
+      ],
+    ],
+    [
+      'ROLL',
+      'Roll is set',
+      bench.rollWay,
+      [
+        ['ON_BENCH', 'on the bench'],
+        ['ON_VEHICLE', 'on the vehicle'],
+      ],
+    ],
+    [
+      'SEAL',
+      'Lens',
+      seal,
+      [
+        ['GLUED', 'sealed'],
+        ['WELDED', 'welded'],
+      ],
+    ],
+    [
+      'LENS',
+      'Its surface',
+      lens,
+      [
+        ['AS_IT_IS', 'as it is'],
+        ['RESTORE', 'restored'],
+      ],
+    ],
+  ] as const;
+  return (
+    <>
+      <Flex gap="18px" wrap="wrap">
+        {groups.map(([which, title, value, options]) => (
+          <Box key={which} role="group" aria-label={title}>
+            <Box color="quiet" fontSize="14px">
+              {title}
+            </Box>
+            <Flex gap="4px">
+              {options.map(([option, words]) => (
+                <PlainButton
+                  key={option}
+                  px="12px"
+                  aria-pressed={value === option}
+                  bg={value === option ? 'lampFill' : undefined}
+                  color={value === option ? 'onLamp' : 'ink'}
+                  onClick={() => choose(which, option, words)}
+                >
+                  {words}
+                </PlainButton>
+              ))}
+            </Flex>
+          </Box>
+        ))}
+      </Flex>
+      <Box color="quiet" pt="4px">
+        {bench.advised === bench.mount ? 'Follows' : 'Advised otherwise'}: {bench.because}
+      </Box>
+    </>
+  );
+}
+
+const EDGE = 42;
+
+function Drawn({
+  section,
+  width,
+  height,
+  measure,
+}: {
+  section: Section;
+  width: number;
+  height: number;
+  measure: (field: Field, words: string) => (typed: string) => Promise<void>;
+}) {
+  const units = useUnits();
+  const xs = section.pieces.flatMap((piece) => piece.points.filter((_, index) => index % 2 === 0));
+  const ys = section.pieces.flatMap((piece) => piece.points.filter((_, index) => index % 2 === 1));
+  const box = { left: Math.min(...xs), right: Math.max(...xs), half: Math.max(...ys) + 20 };
+  const scale = Math.min(
+    (width - 2 * EDGE) / (box.right - box.left),
+    (height - 56) / (2 * box.half),
+  );
+  const x = (mm: number) => width / 2 + (mm - (box.left + box.right) / 2) * scale;
+  const y = (mm: number) => height / 2 - mm * scale;
+  return (
+    <>
+      <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
+        <CentreLine x1={x(box.left) - 20} y1={y(0)} x2={x(box.right) + 20} y2={y(0)} />
+        {section.pieces.map((piece, index) => (
+          <path
+            key={index}
+            d={`M${pairs(piece.points)
+              .map(([px, py]) => `${x(px).toFixed(1)} ${y(py).toFixed(1)}`)
+              .join('L')}Z`}
+            fill={FILL[piece.of][0]}
+            fillOpacity={piece.of === 'LENS' ? 0.45 : 1}
+            stroke={FILL[piece.of][1]}
+            strokeWidth="1.4"
+            strokeLinejoin="round"
+          />
+        ))}
+        {section.spans.map((span) =>
+          span.upright ? (
+            <Dimension
+              key={span.field}
+              x1={x(span.at)}
+              y1={y(span.from)}
+              x2={x(span.at)}
+              y2={y(span.to)}
+            />
+          ) : (
+            <Dimension
+              key={span.field}
+              x1={x(span.from)}
+              y1={y(span.at)}
+              x2={x(span.to)}
+              y2={y(span.at)}
+            />
+          ),
+        )}
+        <Label x={14} y={height - 8} size={13.5} colour="quiet">
+          section along the axis, forward at the right; what is not measured is drawn as usual
+        </Label>
+      </svg>
+      {section.spans.map((span) => {
+        const [field, words] = FIELD[span.field];
+        const middle = (span.from + span.to) / 2;
+        return (
+          <Overlay
+            key={span.field}
+            x={span.upright ? x(span.at) : x(middle)}
+            y={span.upright ? y(0) + UPRIGHT[span.field] : y(span.at)}
+          >
+            <MeasuredEntry
+              label={`${words}${span.value ? '' : ', not measured'}`}
+              shown={`${words} ${span.value ? bareText(span.value, units) : '?'}`}
+              missing={!span.value}
+              onKeep={measure(field, words)}
+            />
+          </Overlay>
+        );
+      })}
+    </>
+  );
+}
+
+/** Upright measurements stand apart from each other. */
+const UPRIGHT: Record<Section['spans'][number]['field'], number> = {
+  BOWL_OPENING: 56,
+  LENS: -56,
+  SHROUD: 0,
+  HOLE: 0,
+  BOWL_DEPTH: 0,
+  BEHIND: 0,
+  FRONT: 0,
+  BACK: 0,
+  THREAD: 0,
+};
+
+function pairs(points: number[]): [number, number][] {
+  return Array.from({ length: points.length / 2 }, (_, index) => [
+    points[2 * index] ?? 0,
+    points[2 * index + 1] ?? 0,
+  ]);
+}

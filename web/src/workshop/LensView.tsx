@@ -1,0 +1,73 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { WorkshopPage as Page } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import type { Write } from './useWorkshop';
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+
+/** The ladder of grits; each rung says what the lens should look like before the next. */
+export function LensView({ page, write }: { page: Page; write: Write }) {
+  const [problem, setProblem] = useState<string>();
+  const { lens, lookAgainFrom, lookAgainLatest } = page.bench;
+  const climb = async (side: 'LEFT' | 'RIGHT', grit: number, words: string) => {
+    try {
+      await write({ lens: { side, grit } }, `${side.toLowerCase()} lens: ${words}`);
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <>
+      <Box color="quiet">
+        Decided by the lens, after it is off and before it is opened. A lightly hazed one may start
+        higher up; from there no rung is left out.
+      </Box>
+      {problem && (
+        <Box role="alert" color="out" pt="6px">
+          {problem}
+        </Box>
+      )}
+      {lens.map((rung) => (
+        <Flex
+          key={rung.grit}
+          align="center"
+          gap="12px"
+          py="8px"
+          borderTopWidth="1px"
+          borderColor="hairline"
+          wrap="wrap"
+        >
+          <Box w="150px" fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.15">
+            {rung.words}
+          </Box>
+          <Box flex="1" minW="200px">
+            {rung.look}
+          </Box>
+          {(['LEFT', 'RIGHT'] as const).map((side) => {
+            const done = rung.done.includes(side);
+            return (
+              <PlainButton
+                key={side}
+                aria-pressed={done}
+                aria-label={`${side.toLowerCase()} lens, ${rung.words}`}
+                bg={done ? 'lampFill' : undefined}
+                color={done ? 'onLamp' : 'ink'}
+                onClick={() => void climb(side, rung.grit, rung.words)}
+              >
+                {side.toLowerCase()} {done && '✓'}
+              </PlainButton>
+            );
+          })}
+        </Flex>
+      ))}
+      {lookAgainFrom && lookAgainLatest && (
+        <Box pt="10px">
+          It lasts one to two years: look again from {DAY.format(new Date(lookAgainFrom))}, by{' '}
+          {DAY.format(new Date(lookAgainLatest))} at the latest.
+        </Box>
+      )}
+    </>
+  );
+}

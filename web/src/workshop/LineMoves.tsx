@@ -1,0 +1,83 @@
+import { Flex } from '@chakra-ui/react';
+import type { LedgerLine } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import type { EntryEdit } from '../app/api/client';
+import type { Write } from './useWorkshop';
+
+type Move = NonNullable<EntryEdit['move']>['move'];
+
+/** What can become of a line now, each with how many. */
+export function movesOf(line: LedgerLine): [Move, number, string][] {
+  const moves: [Move, number, string][] = [];
+  const sound = line.out - line.awaiting;
+  const connector = line.row.kind === 'CONNECTOR';
+  const threaded = line.byHand > 0;
+  if (sound > 0) {
+    moves.push(['BACK', sound, connector ? 'Plugged' : sound === 1 ? 'Back' : `All ${sound} back`]);
+    if (sound > 1) {
+      moves.push(['BACK', 1, 'One back']);
+    }
+  }
+  if (threaded) {
+    moves.push(['TIGHT', line.byHand, line.byHand === 1 ? 'Tight' : `All ${line.byHand} tight`]);
+  }
+  if (line.awaiting > 0) {
+    moves.push(['REPLACED', 1, 'New one in']);
+  }
+  if (sound > 0) {
+    moves.push(['BROKEN', 1, line.row.kind === 'PIECE' ? 'Broken' : 'One broken or lost']);
+    if (!connector && line.row.kind !== 'PIECE') {
+      moves.push(['STAYS', sound, 'Stays in its hole, taped']);
+    }
+  }
+  return moves;
+}
+
+const WORDS: Record<Move, string> = {
+  BACK: 'back',
+  TIGHT: 'tightened',
+  BROKEN: 'broken',
+  REPLACED: 'replaced',
+  STAYS: 'stays in its hole',
+};
+
+export function LineMoves({
+  line,
+  write,
+  onProblem,
+  most = 9,
+}: {
+  line: LedgerLine;
+  write: Write;
+  onProblem: (problem: string | undefined) => void;
+  /** No more buttons than that. */
+  most?: number;
+}) {
+  const move = async (what: Move, count: number) => {
+    try {
+      await write(
+        { move: { row: line.id, move: what, count } },
+        `${WORDS[what]}: ${count} of ${line.words}`,
+      );
+      onProblem(undefined);
+    } catch (refused) {
+      onProblem((refused as Error).message);
+    }
+  };
+  return (
+    <Flex gap="6px" wrap="wrap" role="group" aria-label={line.words}>
+      {movesOf(line)
+        .slice(0, most)
+        .map(([what, count, words]) => (
+          <PlainButton
+            key={what + words}
+            px="14px"
+            aria-label={`${words}: ${line.words}`}
+            onClick={() => void move(what, count)}
+          >
+            {words}
+          </PlainButton>
+        ))}
+    </Flex>
+  );
+}

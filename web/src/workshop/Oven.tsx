@@ -1,0 +1,234 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
+import { ActButton, PlainButton } from '../app/buttons';
+import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
+import { Choice, TextField } from '../settings/fields';
+import type { Write } from './useWorkshop';
+
+type Bake = NonNullable<EntryEdit['bake']>;
+type Inside = Bake['notInside'][number];
+type Adhesive = NonNullable<NonNullable<EntryEdit['timer']>['adhesive']>;
+
+const INSIDE: readonly (readonly [Inside, string])[] = [
+  ['BULBS', 'no bulbs'],
+  ['BALLASTS', 'no ballast or driver'],
+  ['TAPES', 'no tape or film'],
+  ['WIRES', 'no loose wires or plugs'],
+  ['SCREWS', 'no screw or clip holds the lens'],
+];
+
+const ADHESIVES: readonly (readonly [Adhesive, string])[] = [
+  ['FAST_EPOXY', 'fast epoxy'],
+  ['FULL_EPOXY', 'full epoxy'],
+  ['SEALANT', 'sealant or butyl'],
+  ['SILICONE', 'silicone'],
+  ['THREADLOCKER', 'threadlocker'],
+];
+
+/** Into the oven, coolest school first; cures by their labels; any other timer. */
+export function Oven({ page, write }: { page: Page; write: Write }) {
+  return (
+    <>
+      <BakeForm page={page} write={write} />
+      <CureForm write={write} />
+      <Schools page={page} />
+    </>
+  );
+}
+
+function BakeForm({ page, write }: { page: Page; write: Write }) {
+  const [side, setSide] = useState<Bake['side']>('LEFT');
+  const [purpose, setPurpose] = useState<Bake['purpose']>('OPEN');
+  const advice = page.bench.oven.find((one) => one.side === side && one.purpose === purpose);
+  const [temperature, setTemperature] = useState<string>();
+  const [time, setTime] = useState<string>();
+  const [notInside, setNotInside] = useState<Inside[]>([]);
+  const [problem, setProblem] = useState<string>();
+  const degrees = temperature ?? (advice ? `${advice.fahrenheit} °F` : '');
+  const minutes = time ?? (advice ? `${advice.fromMinutes} min` : '');
+  const bake = async () => {
+    try {
+      await write(
+        { bake: { purpose, side, temperature: degrees, time: minutes, notInside } },
+        `oven: ${side.toLowerCase()} lamp, ${degrees}`,
+      );
+      setProblem(undefined);
+      setNotInside([]);
+      setTemperature(undefined);
+      setTime(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <Box as="section" aria-label="Oven">
+      <Box fontFamily="heading" fontWeight="600" fontSize="22px">
+        {advice?.temperature}, {advice?.fromMinutes}
+        {advice && advice.toMinutes !== advice.fromMinutes && ` to ${advice.toMinutes}`} min
+        <Box as="span" color="quiet" fontSize="17px" fontWeight="400">
+          {' '}
+          · {advice && advice.times > 0 ? `${advice.times} times so far` : 'first time'}
+        </Box>
+      </Box>
+      <Box color="quiet">{advice?.because}</Box>
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(4, 1fr)' }} gap="10px" pt="8px">
+        <Choice
+          label="Which lamp"
+          value={side}
+          set={setSide}
+          options={[
+            ['LEFT', 'left'],
+            ['RIGHT', 'right'],
+          ]}
+        />
+        <Choice
+          label="What for"
+          value={purpose}
+          set={setPurpose}
+          options={[
+            ['OPEN', 'to open'],
+            ['RESEAL', 'to reseal'],
+          ]}
+        />
+        <TextField
+          label="Oven’s own thermometer"
+          value={degrees}
+          set={setTemperature}
+          maxLength={20}
+        />
+        <TextField label="How long" value={minutes} set={setTime} maxLength={20} />
+      </Grid>
+      <Box pt="10px" pb="4px">
+        What is in the oven? Looked, and there is:
+      </Box>
+      <ChoiceButtons
+        label="Looked, and there is"
+        options={INSIDE}
+        chosen={notInside}
+        onToggle={(one) => setNotInside(toggled(notInside, one))}
+      />
+      {problem && (
+        <Box role="alert" color="out" pt="8px">
+          {problem}
+        </Box>
+      )}
+      <Flex justify="flex-end" pt="10px">
+        <ActButton onClick={() => void bake()}>Into the oven</ActButton>
+      </Flex>
+    </Box>
+  );
+}
+
+function CureForm({ write }: { write: Write }) {
+  const [adhesive, setAdhesive] = useState<Adhesive | 'NONE'>('FAST_EPOXY');
+  const [side, setSide] = useState<'BOTH' | 'LEFT' | 'RIGHT'>('BOTH');
+  const [time, setTime] = useState('');
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const words = ADHESIVES.find(([one]) => one === adhesive)?.[1] ?? '';
+  const start = async () => {
+    const called =
+      name.trim() || (words ? words + (side === 'BOTH' ? '' : `, ${side.toLowerCase()}`) : 'timer');
+    try {
+      await write(
+        {
+          timer: {
+            name: called,
+            kind: adhesive === 'NONE' ? 'OTHER' : 'CURE',
+            side: side === 'BOTH' ? undefined : side,
+            adhesive: adhesive === 'NONE' ? undefined : adhesive,
+            time,
+          },
+        },
+        `timer: ${called}, ${time}`,
+      );
+      setProblem(undefined);
+      setTime('');
+      setName('');
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <Box as="section" aria-label="Cures and other timers" pt="16px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="20px">
+        What cures, by its label
+      </Box>
+      <Grid
+        templateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr 1fr auto' }}
+        gap="10px"
+        alignItems="end"
+      >
+        <Choice
+          label="Adhesive"
+          value={adhesive}
+          set={setAdhesive}
+          options={[...ADHESIVES, ['NONE', 'something else'] as const]}
+        />
+        <Choice
+          label="Which lamp"
+          value={side}
+          set={setSide}
+          options={[
+            ['BOTH', 'both'],
+            ['LEFT', 'left'],
+            ['RIGHT', 'right'],
+          ]}
+        />
+        <TextField
+          label="Time on its label"
+          value={time}
+          set={setTime}
+          maxLength={20}
+          placeholder="24 h"
+        />
+        <TextField
+          label="Called"
+          value={name}
+          set={setName}
+          maxLength={60}
+          placeholder={words || 'timer'}
+        />
+        <PlainButton onClick={() => void start()}>Start</PlainButton>
+      </Grid>
+      {problem && (
+        <Box role="alert" color="out" pt="6px">
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Schools({ page }: { page: Page }) {
+  return (
+    <Box pt="16px">
+      <Box as="table" w="100%" aria-label="Schools of opening and resealing">
+        <Box as="thead" color="quiet" textAlign="left">
+          <tr>
+            <th scope="col">School</th>
+            <th scope="col">Opening</th>
+            <th scope="col">Resealing</th>
+            <th scope="col">Pressed shut by</th>
+          </tr>
+        </Box>
+        <tbody>
+          {page.bench.schools.map((one) => (
+            <Box as="tr" key={one.school} borderTopWidth="1px" borderColor="hairline">
+              <Box as="td" py="6px" fontWeight="600">
+                {one.words}
+              </Box>
+              <td>{one.opening}</td>
+              <td>{one.resealing}</td>
+              <td>{one.closing}</td>
+            </Box>
+          ))}
+        </tbody>
+      </Box>
+      <Box color="quiet" fontSize="14px" pt="4px">
+        Common practice. Never above 290 °F (143 °C).
+      </Box>
+    </Box>
+  );
+}

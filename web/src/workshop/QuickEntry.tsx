@@ -1,0 +1,152 @@
+import { Box, Flex, Grid, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { OutEdit } from '../app/api/client';
+import { api, unwrap } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+
+type Kind = OutEdit['kind'];
+
+/** What comes off most, each with counts to press; all others are typed or chosen below. */
+const QUICK: readonly (readonly [Kind, string])[] = [
+  ['BOLT', 'bolt'],
+  ['SCREW', 'screw'],
+  ['CLIP_PULL', 'clip, pull'],
+  ['CLIP_PUSH', 'clip, push'],
+  ['CONNECTOR', 'connector'],
+];
+const COUNTS = [1, 2, 3, 4, 5, 6, 8, 10];
+
+const PIECES = [
+  'bumper',
+  'grille',
+  'trim',
+  'left headlamp',
+  'right headlamp',
+  'left liner',
+  'right liner',
+];
+
+export const PLAIN_ROW: OutEdit = {
+  count: 1,
+  kind: 'BOLT',
+  name: '',
+  size: '',
+  thread: '',
+  where: '',
+  tray: '',
+  holds: '',
+  asFound: 'SOUND',
+  hidden: false,
+  people: 1,
+  note: '',
+};
+
+/** In words, as it waits to be sent. */
+export function rowWords(row: OutEdit): string {
+  const kind = row.kind.toLowerCase().replace('_', ', ');
+  return `off: ${row.kind === 'PIECE' ? row.name : `${row.count} ${kind}`}`;
+}
+
+/** Lines of the ledger in two presses: the place on the drawing, then kind and count. */
+export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown> }) {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const attempt = async (row: OutEdit) => {
+    try {
+      await onRow(row);
+      setProblem(undefined);
+      return true;
+    } catch (refused) {
+      setProblem((refused as Error).message);
+      return false;
+    }
+  };
+  const call = async () => {
+    try {
+      const row = await unwrap(api.POST('/api/calc/ledger/line', { body: { typed } }));
+      if (await attempt(row)) {
+        setTyped('');
+      }
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <Box px={{ base: '14px', lg: '18px' }} py="8px" bg="ground">
+      <Flex gap="8px" align="center" wrap="wrap">
+        <Box
+          as="form"
+          flex="1"
+          minW="220px"
+          onSubmit={(event: React.FormEvent) => {
+            event.preventDefault();
+            if (typed.trim()) {
+              void call();
+            }
+          }}
+        >
+          <Input
+            h="48px"
+            aria-label="Call it out"
+            aria-invalid={problem !== undefined}
+            autoComplete="off"
+            placeholder="4 clip upper edge"
+            maxLength={80}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            fontSize="17px"
+          />
+        </Box>
+        <Flex gap="6px" role="group" aria-label="Pieces" wrap="wrap">
+          {PIECES.slice(0, 3).map((name) => (
+            <PlainButton
+              key={name}
+              px="13px"
+              aria-label={`Off: ${name}`}
+              onClick={() => void attempt({ ...PLAIN_ROW, kind: 'PIECE', name })}
+            >
+              {name}
+            </PlainButton>
+          ))}
+        </Flex>
+      </Flex>
+      {problem && (
+        <Box role="alert" color="out" pt="4px">
+          {problem}
+        </Box>
+      )}
+      <Grid templateColumns={`88px repeat(${COUNTS.length}, minmax(0, 1fr))`} gap="4px" pt="8px">
+        {QUICK.map(([kind, words]) => (
+          <Counts
+            key={kind}
+            words={words}
+            onCount={(count) => void attempt({ ...PLAIN_ROW, kind, count })}
+          />
+        ))}
+      </Grid>
+    </Box>
+  );
+}
+
+function Counts({ words, onCount }: { words: string; onCount: (count: number) => void }) {
+  return (
+    <>
+      <Flex align="center" fontFamily="heading" fontWeight="600">
+        {words}
+      </Flex>
+      {COUNTS.map((count) => (
+        <PlainButton
+          key={count}
+          px="0"
+          minW="0"
+          borderRadius="6px"
+          fontSize="18px"
+          aria-label={`${count} ${words}`}
+          onClick={() => onCount(count)}
+        >
+          {count}
+        </PlainButton>
+      ))}
+    </>
+  );
+}

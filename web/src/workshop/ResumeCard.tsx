@@ -1,0 +1,34 @@
+import { Box } from '@chakra-ui/react';
+import type { WorkshopPage } from '../app/api/client';
+import { clockTime } from './times';
+
+/** Where the job was left, for whoever takes it up again. */
+export function ResumeCard({ page }: { page: WorkshopPage }) {
+  const { resume } = page;
+  if (!resume) {
+    return null;
+  }
+  return (
+    <Box
+      as="section"
+      aria-label="Where you stopped"
+      pb="10px"
+      mb="6px"
+      borderBottomWidth="1px"
+      borderColor="hairline"
+    >
+      <Box fontFamily="heading" fontWeight="600" color="lamp">
+        You stopped here, {clockTime(resume.leftAt)}
+      </Box>
+      <Box>{resume.last}</Box>
+      {resume.out > 0 && (
+        <Box>
+          {resume.out} {resume.out === 1 ? 'thing is' : 'things are'} off the vehicle.
+        </Box>
+      )}
+      {resume.cured.length > 0 && <Box>Ready meanwhile: {resume.cured.join(', ')}.</Box>}
+      {resume.running.length > 0 && <Box>Still runs: {resume.running.join(', ')}.</Box>}
+      {resume.next && <Box color="quiet">Next: {resume.next}</Box>}
+    </Box>
+  );
+}

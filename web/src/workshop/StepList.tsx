@@ -1,0 +1,199 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { StageWork, StepLine } from '../app/api/client';
+import { ActButton, PlainButton } from '../app/buttons';
+import { Sheet } from '../app/Sheet';
+import { paint } from '../app/theme';
+import { TextField } from '../settings/fields';
+import type { Write } from './useWorkshop';
+
+const key = (step: StepLine) => step.id + (step.side ?? '');
+
+/** The next step that can be done. */
+export function nextStep(work: StageWork): StepLine | undefined {
+  return work.steps.find((step) => step.state === 'READY');
+}
+
+/** Marks a step done; one that waits asks for a reason first. */
+export function useStepMark(write: Write) {
+  const [asked, setAsked] = useState<StepLine>();
+  const [problem, setProblem] = useState<string>();
+  const mark = async (step: StepLine, skipped = false, reason = '') => {
+    try {
+      await write(
+        { step: { step: step.id, side: step.side, skipped, reason } },
+        (skipped ? 'left out: ' : 'done: ') + step.words,
+      );
+      setAsked(undefined);
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+      setAsked(step);
+    }
+  };
+  const press = (step: StepLine) => {
+    if (step.state === 'READY') {
+      void mark(step);
+    } else {
+      setProblem(undefined);
+      setAsked(step);
+    }
+  };
+  return { asked, problem, mark, press, close: () => setAsked(undefined) };
+}
+
+/** The order of work at a stage; each step's shape tells where it stands. */
+export function StepList({ work, press }: { work: StageWork; press: (step: StepLine) => void }) {
+  const now = nextStep(work);
+  return (
+    <Box as="ol" listStyleType="none" aria-label="Steps">
+      {work.steps.map((step) => (
+        <li key={key(step)}>
+          <Flex
+            as="button"
+            gap="10px"
+            w="100%"
+            minH="48px"
+            py="5px"
+            textAlign="left"
+            align="flex-start"
+            cursor="pointer"
+            onClick={() => press(step)}
+          >
+            <Box pt="1px" flex="none">
+              <StepShape step={step} now={step === now} />
+            </Box>
+            <Box minW="0">
+              <Box
+                fontFamily="heading"
+                fontWeight="600"
+                lineHeight="1.25"
+                color={step === now ? 'lamp' : step.state === 'READY' ? 'ink' : 'quiet'}
+              >
+                {step.words}
+              </Box>
+              <Box color="quiet" fontSize="13.5px" lineHeight="1.3">
+                {step.state === 'DONE' && `${step.by}${step.reason && `: ${step.reason}`}`}
+                {step.state === 'SKIPPED' && `left out, ${step.by}: ${step.reason}`}
+                {step.state === 'WAITS' && `waits: ${step.waitsFor.join('; ')}`}
+                {step.state === 'READY' && step.gate && 'cannot be undone'}
+                {step.people > 1 && step.state !== 'DONE' && ' takes two'}
+              </Box>
+            </Box>
+          </Flex>
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+const LABEL = { DONE: 'done', SKIPPED: 'left out', WAITS: 'waits', READY: 'can be done' } as const;
+
+/** A box to tick; a barred one for what cannot be undone, the sun for what is next. */
+function StepShape({ step, now }: { step: StepLine; now: boolean }) {
+  const label = now ? 'next' : LABEL[step.state];
+  if (now) {
+    return (
+      <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label={label}>
+        <path d="M3 16a9 9 0 0 1 18 0z" fill={paint('lampFill')} />
+        <path d="M1 17.5h22" stroke={paint('ink')} strokeWidth="2" />
+      </svg>
+    );
+  }
+  return (
+    <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label={label}>
+      <rect
+        x="4"
+        y="4"
+        width="16"
+        height="16"
+        fill="none"
+        stroke={paint(step.state === 'READY' ? 'ink' : 'rule')}
+        strokeWidth="2"
+        strokeDasharray={step.state === 'WAITS' ? '3 3' : undefined}
+      />
+      {step.gate && <path d="M1 8v8M23 8v8" stroke={paint('rule')} strokeWidth="2" />}
+      {step.state === 'DONE' && (
+        <path d="M7 12l4 4 7-9" fill="none" stroke={paint('ink')} strokeWidth="2.4" />
+      )}
+      {step.state === 'SKIPPED' && <path d="M8 12h8" stroke={paint('ink')} strokeWidth="2.4" />}
+    </svg>
+  );
+}
+
+/** What a step waits for, and the reason for going on all the same, or for leaving it out. */
+export function StepDialog({
+  asked,
+  problem,
+  mark,
+  close,
+}: Pick<ReturnType<typeof useStepMark>, 'asked' | 'problem' | 'mark' | 'close'>) {
+  return (
+    <Sheet title={asked?.words ?? ''} open={asked !== undefined} close={close}>
+      {asked && <Reason key={key(asked)} step={asked} problem={problem} mark={mark} />}
+    </Sheet>
+  );
+}
+
+function Reason({
+  step,
+  problem,
+  mark,
+}: {
+  step: StepLine;
+  problem: string | undefined;
+  mark: ReturnType<typeof useStepMark>['mark'];
+}) {
+  const [reason, setReason] = useState('');
+  return (
+    <Box fontSize="17px">
+      {step.gate && (
+        <Box fontWeight="600" pb="8px">
+          This cannot be undone.
+        </Box>
+      )}
+      {step.waitsFor.map((what) => (
+        <Box key={what} py="6px" borderTopWidth="1px" borderColor="hairline">
+          Not so yet: {what}
+        </Box>
+      ))}
+      {step.comesOff && (
+        <Box color="quiet" pt="6px">
+          To make up for it later would have to come off again: {step.comesOff}.
+        </Box>
+      )}
+      {step.state === 'DONE' ? (
+        <Box color="quiet" pt="6px">
+          Done by {step.by}. To take it back, undo its entry on the tape.
+        </Box>
+      ) : (
+        <Box pt="12px">
+          <TextField
+            label={
+              step.waitsFor.length > 0
+                ? 'Reason for going on all the same, or for leaving it out'
+                : 'Reason for leaving it out'
+            }
+            value={reason}
+            set={setReason}
+            maxLength={300}
+          />
+          <Box color="quiet" fontSize="15px" pt="4px">
+            It is kept with your name, and printed on the pack.
+          </Box>
+          {problem && (
+            <Box role="alert" color="out" pt="8px">
+              {problem}
+            </Box>
+          )}
+          <Flex gap="10px" pt="16px" justify="flex-end" wrap="wrap">
+            <PlainButton onClick={() => void mark(step, true, reason)}>Leave it out</PlainButton>
+            <ActButton onClick={() => void mark(step, false, reason)}>
+              {step.waitsFor.length > 0 ? 'Done all the same' : 'Done'}
+            </ActButton>
+          </Flex>
+        </Box>
+      )}
+    </Box>
+  );
+}

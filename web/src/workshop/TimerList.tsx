@@ -1,0 +1,57 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { WorkshopPage as Page } from '../app/api/client';
+import { BareButton } from '../app/buttons';
+import { awaited } from './TimerBell';
+import { left } from './times';
+import { useNow } from './useNow';
+import type { Write } from './useWorkshop';
+
+/** The timers that run, the next to end first. */
+export function TimerList({ page, write }: { page: Page; write: Write }) {
+  const timers = awaited(page.timers);
+  const now = useNow(page.now, timers.length > 0);
+  return (
+    <Box
+      as="section"
+      aria-label="Timers"
+      maxH="46%"
+      overflowY="auto"
+      tabIndex={0}
+      px="14px"
+      py="10px"
+      borderBottomWidth="1px"
+      borderColor="hairline"
+    >
+      {timers.length === 0 && <Box color="quiet">No timer runs.</Box>}
+      {timers.map((timer) => {
+        const seconds = (Date.parse(timer.end) - now) / 1000;
+        return (
+          <Flex key={timer.id} align="center" gap="8px" py="4px">
+            <Box flex="1" minW="0">
+              <Box
+                role="timer"
+                aria-label={timer.name}
+                fontFamily="heading"
+                fontWeight="700"
+                fontSize="30px"
+                lineHeight="1"
+                color={seconds <= 0 ? 'lamp' : 'ink'}
+              >
+                {left(seconds)}
+              </Box>
+              <Box color="quiet" lineHeight="1.25">
+                {timer.name}
+              </Box>
+            </Box>
+            <BareButton
+              aria-label={`${seconds <= 0 ? 'Seen to' : 'Stop'}: ${timer.name}`}
+              onClick={() => void write({ stop: { timer: timer.id } }, `seen to: ${timer.name}`)}
+            >
+              {seconds <= 0 ? 'Seen to' : 'Stop'}
+            </BareButton>
+          </Flex>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,138 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { LedgerLine, WorkshopPage as Page } from '../app/api/client';
+import { BareButton } from '../app/buttons';
+import { JobStage } from '../app/JobStage';
+import { ViewTools, useViewKeys } from './ApartPage';
+import { LineDialog } from './LineDialog';
+import { LineMoves } from './LineMoves';
+import { useWorkshopPage, useWriting } from './useWorkshop';
+import { useView, VehicleLedger } from './VehicleLedger';
+import { WorkshopFrame } from './WorkshopFrame';
+
+/** What goes back, the last one off first, and what has to be in before it. */
+export function TogetherPage() {
+  return (
+    <JobStage usePage={useWorkshopPage}>
+      {(page, offline) => <Together page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function Together({ page, offline }: { page: Page; offline: boolean }) {
+  const writing = useWriting(page.job.id, 'TOGETHER');
+  const [view, setView] = useView();
+  const [line, setLine] = useState<LedgerLine>();
+  const [problem, setProblem] = useState<string>();
+  useViewKeys(setView);
+  const lines = page.reverse
+    .map((id) => page.ledger.find((one) => one.id === id))
+    .filter((one) => one !== undefined);
+  const open = lines.filter((one) => !one.done);
+  return (
+    <WorkshopFrame
+      page={page}
+      stage="TOGETHER"
+      offline={offline}
+      writing={writing}
+      tools={<ViewTools view={view} setView={setView} />}
+      right={<Counted ledger={page.ledger} />}
+    >
+      <Flex direction="column" flex="1" minH="0">
+        <Box flex="0 0 38%" minH={{ base: '220px', lg: '0' }}>
+          <VehicleLedger view={view} ledger={page.ledger} lit={open[0]?.id} />
+        </Box>
+        <Box
+          flex="1"
+          minH="0"
+          overflowY="auto"
+          tabIndex={0}
+          role="region"
+          aria-label="What goes back, in order"
+          px={{ base: '14px', lg: '18px' }}
+          py="6px"
+        >
+          {problem && (
+            <Box role="alert" color="out">
+              {problem}
+            </Box>
+          )}
+          {lines.length === 0 && (
+            <Box color="quiet" py="14px">
+              Nothing was counted off at Apart, so nothing is missed here.
+            </Box>
+          )}
+          {open.map((one, index) => (
+            <Flex
+              key={one.id}
+              align="center"
+              gap="12px"
+              py="6px"
+              borderTopWidth={index > 0 ? '1px' : '0'}
+              borderColor="hairline"
+              wrap={{ base: 'wrap', xl: 'nowrap' }}
+            >
+              <Box flex="1" minW="200px">
+                <BareButton
+                  px="0"
+                  fontFamily="heading"
+                  fontWeight="600"
+                  onClick={() => setLine(one)}
+                >
+                  {one.words}
+                </BareButton>
+                <Box color="quiet" fontSize="14px" lineHeight="1.3">
+                  {standing(one)}
+                </Box>
+              </Box>
+              <LineMoves line={one} write={writing.write} onProblem={setProblem} most={3} />
+            </Flex>
+          ))}
+          {lines.length > 0 && open.length === 0 && (
+            <Box fontFamily="heading" fontWeight="600" fontSize="22px" py="14px">
+              Everything is in its place and tight.
+            </Box>
+          )}
+        </Box>
+      </Flex>
+      <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
+    </WorkshopFrame>
+  );
+}
+
+function standing(line: LedgerLine): string {
+  return [
+    line.first.length > 0 && `first: ${line.first.slice(0, 3).join('; ')}`,
+    line.row.people > 1 && 'takes two',
+    line.out < line.row.count && line.out > 0 && `${line.out} of ${line.row.count} still out`,
+    line.awaiting > 0 && `${line.awaiting} broken or lost, a new one has to come`,
+    line.byHand > 0 && `${line.byHand} by hand: align, then tighten`,
+    line.row.tray && `in ${line.row.tray}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+function Counted({ ledger }: { ledger: LedgerLine[] }) {
+  const sum = (of: (line: LedgerLine) => number) => ledger.reduce((all, one) => all + of(one), 0);
+  const rows: [string, number][] = [
+    ['came off', sum((line) => line.row.count)],
+    ['back', sum((line) => line.back)],
+    ['new ones in', sum((line) => line.replaced)],
+    ['stay in their holes', sum((line) => line.stays)],
+    ['still out', sum((line) => line.out)],
+    ['by hand only', sum((line) => line.byHand)],
+  ];
+  return (
+    <Box px="14px" py="10px" borderBottomWidth="1px" borderColor="hairline">
+      {rows.map(([words, count]) => (
+        <Flex key={words} justify="space-between" align="baseline">
+          <Box color="quiet">{words}</Box>
+          <Box fontFamily="heading" fontWeight="600" fontSize="20px">
+            {count}
+          </Box>
+        </Flex>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,162 @@
+import { Box } from '@chakra-ui/react';
+import { useState, type ReactNode } from 'react';
+import type { Finding, StageWork, WorkshopPage as Page } from '../app/api/client';
+import { ActButton, BareButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { JobStrip } from '../app/JobStrip';
+import { NextStage } from '../app/NextStage';
+import { StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { useToYard } from '../app/useToYard';
+import { Band } from '../finding/Band';
+import { Cautions } from '../finding/Cautions';
+import { FindingsDialog } from '../finding/FindingsDialog';
+import { SentenceText } from '../finding/SentenceText';
+import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { gravest } from '../kept/KeptBand';
+import { outbox } from '../kept/outbox';
+import { ResumeCard } from './ResumeCard';
+import { nextStep, StepDialog, StepList, useStepMark } from './StepList';
+import { Tape } from './Tape';
+import { TimerBell } from './TimerBell';
+import type { useWriting, StageName } from './useWorkshop';
+
+const WHERE: Partial<Record<StageName, string>> = {
+  APART: 'while it comes apart',
+  BENCH: 'at the bench',
+  PROVE: 'while proving',
+  TOGETHER: 'while it goes together',
+};
+
+/** What the four stages of the workshop share: steps, the tape, timers, the band. */
+export function WorkshopFrame({
+  page,
+  stage,
+  offline,
+  writing,
+  tools,
+  right,
+  act,
+  children,
+}: {
+  page: Page;
+  stage: StageName;
+  offline: boolean;
+  writing: ReturnType<typeof useWriting>;
+  tools?: ReactNode;
+  /** Above the tape. */
+  right?: ReactNode;
+  /** The next thing to do, where the stage knows better than its steps. */
+  act?: ReactNode;
+  children: ReactNode;
+}) {
+  const work = page.stages.find((one) => one.stage === stage) as StageWork;
+  const steps = useStepMark(writing.write);
+  const [shown, setShown] = useState<'findings' | 'cautions'>();
+  const [worked, setWorked] = useState<Worked>();
+  const ask = (finding: Finding) => setWorked({ kind: 'finding', finding });
+  useToYard();
+  useCommand('f', 'All findings', () => setShown('findings'));
+  useCommand('w', 'Cautions', () => setShown('cautions'));
+  const next = nextStep(work);
+  const foremost = gravest(work.findings.filter((one) => one.verdict !== 'WITHIN'));
+  const allDone = work.steps.every((step) => step.state === 'DONE' || step.state === 'SKIPPED');
+  return (
+    <StageFrame
+      header={
+        <StageHeader job={page.job} vehicle={page.vehicle} here={stage} offline={offline}>
+          <TimerBell page={page} write={writing.write} />
+        </StageHeader>
+      }
+      strip={<JobStrip job={page.job} here={stage} />}
+      leftWidth="236px"
+      left={
+        <StageColumn
+          label="Steps"
+          foot={
+            <Cautions
+              cautions={work.cautions}
+              where={WHERE[stage] ?? ''}
+              open={shown === 'cautions'}
+              setOpen={(on) => setShown(on ? 'cautions' : undefined)}
+            />
+          }
+        >
+          <ResumeCard page={page} />
+          {!work.planned && (
+            <Box color="quiet" pb="8px">
+              The plan leaves this stage out; what is written down here counts all the same.
+            </Box>
+          )}
+          <StepList work={work} press={steps.press} />
+        </StageColumn>
+      }
+      drawing={
+        <>
+          {tools}
+          {children}
+        </>
+      }
+      rightWidth="252px"
+      right={
+        <Box display="flex" flexDirection="column" h="100%">
+          {right}
+          <Box flex="1" minH="0">
+            <Tape
+              entries={page.entries.filter((entry) => entry.stage === stage)}
+              waiting={writing.waiting}
+              onUndo={(id) => void writing.write({ strikes: id }, 'undo')}
+              onDrop={(id) => outbox.drop(id)}
+            />
+          </Box>
+        </Box>
+      }
+      band={
+        <Band
+          verdict={foremost?.verdict ?? (allDone ? 'WITHIN' : 'NOT_KNOWN')}
+          headline={
+            foremost ? (
+              <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
+            ) : next ? (
+              `Next: ${next.words}`
+            ) : allDone ? (
+              `${work.words}: everything is done`
+            ) : (
+              'The next steps wait for something'
+            )
+          }
+          detail={
+            foremost?.remedy ? (
+              <SentenceText sentence={foremost.remedy} />
+            ) : (
+              work.atHand.length > 0 && `At hand: ${work.atHand.join(' · ')}`
+            )
+          }
+          onAsk={foremost && (() => ask(foremost))}
+        >
+          {work.findings.length > 0 && (
+            <BareButton color="quiet" onClick={() => setShown('findings')}>
+              {work.findings.length === 1 ? '1 finding' : `${work.findings.length} findings`}
+            </BareButton>
+          )}
+          {act ??
+            (next ? (
+              <ActButton onClick={() => steps.press(next)}>Step done</ActButton>
+            ) : (
+              <NextStage job={page.job} here={stage} />
+            ))}
+        </Band>
+      }
+    >
+      <StepDialog {...steps} />
+      <FindingsDialog
+        findings={work.findings}
+        open={shown === 'findings'}
+        close={() => setShown(undefined)}
+        onAsk={setWorked}
+      />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}
