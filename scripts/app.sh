@@ -30,6 +30,7 @@ app_pid() {
 app_launch() {
   local port=$1 demo=$2 address=$3 tries=0
   SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") setsid java "@$ROOT/scripts/jvm.options" -Xlog:disable -Xlog:all=error:stderr \
+    "-XX:ErrorFile=$STATE/jvm-error-%p.log" \
     "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")" \
     --server.port="$port" --server.address="$address" --mellow.demo="$demo" \
     --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \

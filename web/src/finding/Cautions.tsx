@@ -34,9 +34,11 @@ export function Cautions({
             Take care
           </Box>
           <Box lineClamp="2">{first.text}</Box>
-          <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
-            {cautions.length - 1} more
-          </Box>
+          {cautions.length > 1 && (
+            <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
+              {cautions.length - 1} more
+            </Box>
+          )}
         </Box>
       )}
       <Sheet title={`Take care ${where}`} open={open} close={() => setOpen(false)}>

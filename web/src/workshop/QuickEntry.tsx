@@ -13,8 +13,9 @@ const QUICK: readonly (readonly [Kind, string])[] = [
   ['CLIP_PULL', 'clip, pull'],
   ['CLIP_PUSH', 'clip, push'],
   ['CONNECTOR', 'connector'],
+  ['NUT', 'nut'],
 ];
-const COUNTS = [1, 2, 3, 4, 5, 6, 8, 10];
+const COUNTS = [1, 2, 3, 4, 5, 6];
 
 const PIECES = [
   'bumper',
@@ -115,7 +116,7 @@ export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown
           {problem}
         </Box>
       )}
-      <Grid templateColumns={`88px repeat(${COUNTS.length}, minmax(0, 1fr))`} gap="4px" pt="8px">
+      <Grid templateColumns={{ base: '1fr', xl: '1fr 1fr' }} columnGap="22px" rowGap="4px" pt="8px">
         {QUICK.map(([kind, words]) => (
           <Counts
             key={kind}
@@ -130,7 +131,12 @@ export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown
 
 function Counts({ words, onCount }: { words: string; onCount: (count: number) => void }) {
   return (
-    <>
+    <Grid
+      templateColumns={`74px repeat(${COUNTS.length}, minmax(0, 1fr))`}
+      gap="4px"
+      role="group"
+      aria-label={words}
+    >
       <Flex align="center" fontFamily="heading" fontWeight="600">
         {words}
       </Flex>
@@ -147,6 +153,6 @@ function Counts({ words, onCount }: { words: string; onCount: (count: number) =>
           {count}
         </PlainButton>
       ))}
-    </>
+    </Grid>
   );
 }

@@ -53,8 +53,8 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
             as="button"
             gap="10px"
             w="100%"
-            minH="48px"
-            py="5px"
+            minH={step.state === 'DONE' ? '44px' : '48px'}
+            py="4px"
             textAlign="left"
             align="flex-start"
             cursor="pointer"
@@ -69,6 +69,7 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
                 fontWeight="600"
                 lineHeight="1.25"
                 color={step === now ? 'lamp' : step.state === 'READY' ? 'ink' : 'quiet'}
+                lineClamp={step.state === 'DONE' ? 1 : undefined}
               >
                 {step.words}
               </Box>

@@ -61,19 +61,20 @@ export function Tape({
             struck={entry.struckBy !== undefined}
             foot={clockTime(entry.at)}
             person={entry.by}
+            act={
+              entry.id === newest?.id && (
+                <BareButton
+                  color="tapeInk"
+                  my="-10px"
+                  aria-label={`Undo: ${entry.words}`}
+                  onClick={() => onUndo(entry.id)}
+                >
+                  Undo
+                </BareButton>
+              )
+            }
           >
             {entry.words}
-            {entry.id === newest?.id && (
-              <BareButton
-                color="tapeInk"
-                px="0"
-                display="flex"
-                aria-label={`Undo: ${entry.words}`}
-                onClick={() => onUndo(entry.id)}
-              >
-                Undo
-              </BareButton>
-            )}
           </Line>
         ))}
       </Box>
@@ -85,11 +86,13 @@ function Line({
   struck = false,
   foot,
   person,
+  act,
   children,
 }: {
   struck?: boolean;
   foot: string;
   person: string;
+  act?: ReactNode;
   children: ReactNode;
 }) {
   return (
@@ -106,8 +109,9 @@ function Line({
           {children}
         </Box>
       </Box>
-      <Flex justify="space-between" gap="8px" fontSize="13.5px" color="tapeQuiet">
+      <Flex justify="space-between" align="center" gap="8px" fontSize="13.5px" color="tapeQuiet">
         <span>{foot}</span>
+        {act}
         <span>{person}</span>
       </Flex>
     </Box>

@@ -1,5 +1,5 @@
 import { Box, Flex, Portal } from '@chakra-ui/react';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Timer, WorkshopPage } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
@@ -26,7 +26,7 @@ export function TimerBell({ page, write }: { page: WorkshopPage; write: Write })
   const [heard, setHeard] = useState<string[]>([]);
   const loud = ringing.some((timer) => !heard.includes(timer.id));
   useBeep(loud);
-  const show = useCallback(() => setOpen(true), []);
+  const show = () => setOpen(true);
   useCommand('t', 'Timers, to be seen across the room', show);
   const next = timers[0];
   const seen = (timer: Timer) => {

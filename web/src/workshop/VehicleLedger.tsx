@@ -60,11 +60,9 @@ export function VehicleLedger({
             <Label x={width / 2} y={height - 7} size={13.5} colour="quiet" anchor="middle">
               {view === 'FRONT' ? 'seen standing before it' : words.toLowerCase()}
             </Label>
-            {ledger
-              .filter((line) => line.row.spot?.view === view)
-              .map((line) => (
-                <Mark key={line.id} line={line} frame={frame} lit={line.id === lit} />
-              ))}
+            {apart(ledger, view, frame).map(({ line, at }) => (
+              <Mark key={line.id} line={line} at={at} lit={line.id === lit} />
+            ))}
             {spot?.view === view && <Here spot={spot} frame={frame} />}
           </svg>
         );
@@ -94,17 +92,43 @@ function Body({ view, frame }: { view: ViewName; frame: Frame }) {
   );
 }
 
+interface At {
+  x: number;
+  y: number;
+}
+
+const TAG = { width: 28, height: 24 };
+
+/** Where the tags of a view stand: those pointed at the same place stand below each other. */
+function apart(ledger: LedgerLine[], view: ViewName, frame: Frame) {
+  const placed: { line: LedgerLine; at: At }[] = [];
+  for (const line of ledger) {
+    if (line.row.spot?.view === view) {
+      const at = spotToScreen(line.row.spot, frame);
+      while (
+        placed.some(
+          (other) =>
+            Math.abs(other.at.x - at.x) < TAG.width && Math.abs(other.at.y - at.y) < TAG.height,
+        )
+      ) {
+        at.y += TAG.height + 2;
+      }
+      placed.push({ line, at });
+    }
+  }
+  return placed;
+}
+
 /** So many from here: a filled tag while they are out, an empty one once they are in. */
-function Mark({ line, frame, lit }: { line: LedgerLine; frame: Frame; lit: boolean }) {
-  const at = spotToScreen(line.row.spot as Spot, frame);
+function Mark({ line, at, lit }: { line: LedgerLine; at: At; lit: boolean }) {
   const out = line.out > 0;
   return (
     <g>
       <rect
-        x={at.x - 14}
-        y={at.y - 12}
-        width="28"
-        height="24"
+        x={at.x - TAG.width / 2}
+        y={at.y - TAG.height / 2}
+        width={TAG.width}
+        height={TAG.height}
         rx="4"
         fill={out ? paint('tape') : paint('ground')}
         stroke={lit ? paint('lamp') : out ? paint('tapeInk') : paint('rule')}

@@ -56,6 +56,11 @@ public record Finding(
         .withRemedy(Sentence.of(whatToRead));
   }
 
+  /** The same with a milder or graver verdict than its margin alone gives. */
+  public Finding withVerdict(Verdict newVerdict) {
+    return new Finding(id, newVerdict, headline, detail, margin, remedy, working, source);
+  }
+
   public Finding withDetail(Sentence newDetail) {
     return new Finding(id, verdict, headline, newDetail, margin, remedy, working, source);
   }

@@ -107,9 +107,20 @@ public final class Fit {
                             "({0} − {1}) ÷ 2",
                             Figure.fineMm(opening), Figure.fineMm(partMm.getAsDouble())),
                         Figure.fineMm(aSide))));
-    return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(Sentence.of("Cut the bowl a little at a time, or another projector."))
-        : finding;
+    if (margin.verdict() != Verdict.OUT) {
+      return finding;
+    }
+    Finding narrow =
+        finding.withRemedy(Sentence.of("Cut the bowl a little at a time, or another projector."));
+    // what can be cut is no fault of the pair: it is the next thing to do
+    return mount == Mount.GLUED && canBeCut() ? narrow.withVerdict(Verdict.AT_EDGE) : narrow;
+  }
+
+  private boolean canBeCut() {
+    return cut()
+        .filter(finding -> finding.verdict() != Verdict.OUT)
+        .filter(finding -> finding.verdict() != Verdict.NOT_KNOWN)
+        .isPresent();
   }
 
   /** How much has to be cut, and whether it can be. */

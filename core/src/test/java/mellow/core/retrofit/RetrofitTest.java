@@ -62,6 +62,15 @@ class RetrofitTest {
     assertThat(may.headline().text(UnitSystem.METRIC))
         .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
     assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(
+            finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED), "bench.fit.shroud")
+                .verdict())
+        .as("what can be cut is no fault of the pair")
+        .isEqualTo(Verdict.AT_EDGE);
+    assertThat(
+            finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.RING), "bench.fit.shroud")
+                .verdict())
+        .isEqualTo(Verdict.OUT);
     Finding rib = finding(Fit.of(housing(80, 110, 70, 23, 92), wide, Mount.GLUED), "bench.cut");
     assertThat(rib.verdict()).isEqualTo(Verdict.OUT);
     assertThat(rib.headline().pattern()).startsWith("Cannot be cut");

@@ -52,6 +52,8 @@ class DemoScenario {
       lantern(now.minus(Duration.ofHours(25)));
       wanderingFault(now.minus(Duration.ofHours(9)));
       runningLamps(now.minus(Duration.ofHours(7)));
+      projectors(now.minus(Duration.ofHours(22)));
+      swap(now.minus(Duration.ofHours(15)));
       tundal(now.minus(Duration.ofHours(5)));
       sledgeCart(now.minus(Duration.ofHours(2)));
       loft(now.minus(Duration.ofMinutes(40)));
@@ -219,6 +221,7 @@ class DemoScenario {
     job.lamp("lantern", ReadingKind.CENTRE, LampKind.DIPPED, Side.RIGHT, "871");
     job.front("lantern", DemoFronts.fogBehindCovers());
     job.feed("lantern", DemoFeeds.fogBehindCovers());
+    DemoWorkshop.apartForFog(job, "lantern");
   }
 
   /** Running lamps planned on a roadster: one follows the bumper round the corner. */
@@ -259,6 +262,60 @@ class DemoScenario {
     job.takeIn("crew5", DemoTakeIns.pods());
     job.front("crew5", DemoFronts.pods());
     job.feed("crew5", DemoFeeds.pods());
+    DemoWorkshop.provePods(job, "crew5");
+  }
+
+  /** A retrofit on the bench: opened and cut, the left projector glued, the right one leaning. */
+  private void projectors(Instant at) {
+    DemoWriter job = writers.at(at, "Ilse");
+    job.vehicle(
+        "tundal2",
+        "Brask Tundal",
+        "snow patrol 2",
+        Side.LEFT,
+        2850,
+        820,
+        1880,
+        BeamClass.UN_DIPPED);
+    job.looks("tundal2", "short", 2007, BodyKind.OFF_ROADER, 1870, 870, 790);
+    job.job(
+        "tundal2",
+        "slope",
+        "projectors into old bowls",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        null);
+    job.takeIn("tundal2", DemoTakeIns.bowls());
+    DemoWorkshop.benchForProjectors(job, "tundal2");
+  }
+
+  /** A swap left overnight, half together. */
+  private void swap(Instant at) {
+    DemoWriter job = writers.at(at, "Marten");
+    job.vehicle(
+        "ambit2",
+        "Sollen Ambit",
+        "nurse's estate",
+        Side.LEFT,
+        2710,
+        845,
+        1790,
+        BeamClass.UN_DIPPED);
+    job.looks("ambit2", "", 2013, BodyKind.ESTATE, 1470, 900, 1010);
+    job.job(
+        "ambit2",
+        "slope",
+        "clouded lamps swapped",
+        "un-r48",
+        TrafficSide.RIGHT,
+        UnitSystem.METRIC,
+        School.RULE,
+        "1.0 %");
+    job.takeIn("ambit2", DemoTakeIns.swap("district nurse"));
+    job.feed("ambit2", DemoFeeds.plugIn());
+    DemoWorkshop.togetherAfterSwap(job, "ambit2");
   }
 
   /** Out, with a screw behind the closed front: a lifted 4x4 aimed level. */
@@ -321,6 +378,7 @@ class DemoScenario {
     job.read("loft2", Side.RIGHT, "84");
     job.step("loft2", Side.LEFT, "2");
     job.step("loft2", Side.RIGHT, "0");
+    DemoWorkshop.allTogether(job, "loft2");
     job.found("loft2", DemoTakeIns.van());
   }
 

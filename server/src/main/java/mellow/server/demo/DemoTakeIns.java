@@ -70,6 +70,11 @@ final class DemoTakeIns {
         "valley library", "too dark on the pass", Access.BUMPER_OFF, null, WorkKind.RETROFIT);
   }
 
+  static TakeInEdit bowls() {
+    return works(
+        "snow patrol", "glare in falling snow", Access.LAMPS_ONLY, null, WorkKind.RETROFIT);
+  }
+
   static TakeInEdit runningLamps() {
     return works("car club", "small and round", Access.BUMPER_OFF, null, WorkKind.DRL);
   }

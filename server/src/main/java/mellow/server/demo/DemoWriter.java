@@ -37,6 +37,8 @@ import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.VehicleEdit;
 import mellow.server.vehicle.Vehicles;
+import mellow.server.workshop.EntryEdit;
+import mellow.server.workshop.Workshops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -45,6 +47,7 @@ final class DemoWriter {
   private final Factory doors;
   private final String person;
   private Instant at;
+  private int entries;
 
   private DemoWriter(Factory doors, Instant at, String person) {
     this.doors = doors;
@@ -65,6 +68,7 @@ final class DemoWriter {
     private final Parts parts;
     private final Photos photos;
     private final Feeds feeds;
+    private final Workshops workshops;
 
     Factory(
         Shops shops,
@@ -76,7 +80,8 @@ final class DemoWriter {
         TakeIns takeIns,
         Parts parts,
         Photos photos,
-        Feeds feeds) {
+        Feeds feeds,
+        Workshops workshops) {
       this.shops = shops;
       this.vehicles = vehicles;
       this.bays = bays;
@@ -87,6 +92,7 @@ final class DemoWriter {
       this.parts = parts;
       this.photos = photos;
       this.feeds = feeds;
+      this.workshops = workshops;
     }
 
     DemoWriter at(Instant at, String person) {
@@ -237,6 +243,18 @@ final class DemoWriter {
 
   void feed(String key, FeedEdit feed) {
     doors.feeds.put(acting(), id("job " + key), 0, feed);
+  }
+
+  /** Writes something down in the workshop; answers the entry's id. */
+  String entry(String key, EntryEdit entry) {
+    String id = id("entry " + key + " " + entries++);
+    doors.workshops.write(acting(), id("job " + key), id, entry);
+    return id;
+  }
+
+  /** Lets some minutes go by. */
+  void wait(int minutes) {
+    at = at.plus(Duration.ofMinutes(minutes));
   }
 
   void photo(String key, byte[] file, PhotoNotes notes) {

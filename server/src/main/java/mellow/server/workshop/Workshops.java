@@ -98,14 +98,21 @@ public class Workshops {
     return hidden;
   }
 
-  /** Keeps an entry. The same request again changes nothing. Answers the page. */
+  /** Keeps an entry and answers the page. */
   @Transactional
   public WorkshopPage keep(Acting acting, String jobId, String id, EntryEdit edit) {
+    write(acting, jobId, id, edit);
+    return page(acting, jobId);
+  }
+
+  /** Keeps an entry. The same request again changes nothing. */
+  @Transactional
+  public void write(Acting acting, String jobId, String id, EntryEdit edit) {
     jobs.hold(acting, jobId);
     Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
     if (there.isPresent()) {
       refuseUnlessSame(there.get(), jobId, edit);
-      return page(acting, jobId);
+      return;
     }
     WorkshopEntryRecord row = new WorkshopEntryRecord();
     row.setId(id);
@@ -118,7 +125,6 @@ public class Workshops {
     row.changed(mellow.server.db.Tables.WORKSHOP_ENTRY.SEQ, false);
     store.add(row);
     jobs.touch(acting, jobId);
-    return page(acting, jobId);
   }
 
   /** What waited in the page was made when it was typed, by the server's clock. */
