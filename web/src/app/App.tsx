@@ -7,6 +7,7 @@ import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
 import { FeedPage } from '../feed/FeedPage';
+import { HandOverPage } from '../handover/HandOverPage';
 import { PartsPage } from '../parts/PartsPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PlacePage } from '../place/PlacePage';
@@ -62,6 +63,7 @@ export function App() {
                   <Route path="/jobs/:id/prove" element={<ProvePage />} />
                   <Route path="/jobs/:id/prove/stand-back" element={<ProofStandBack />} />
                   <Route path="/jobs/:id/together" element={<TogetherPage />} />
+                  <Route path="/jobs/:id/hand-over" element={<HandOverPage />} />
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />

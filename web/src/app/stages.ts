@@ -14,6 +14,7 @@ export const STAGE_PAGES: Partial<Record<Stage, { words: string; path: string }>
   PROVE: { words: 'Prove', path: '/prove' },
   TOGETHER: { words: 'Together', path: '/together' },
   WALL: { words: 'Wall', path: '' },
+  HAND_OVER: { words: 'Hand over', path: '/hand-over' },
 };
 
 /** Where a stage that has a page is worked. */

@@ -159,3 +159,5 @@ export type ProofItem = components['schemas']['ProofItem'];
 export type ProofCell = components['schemas']['ProofCell'];
 export type Heat = components['schemas']['Heat'];
 export type BenchView = WorkshopPage['bench'];
+export type HandOverPage = components['schemas']['HandOverPage'];
+export type HandOverEdit = components['schemas']['HandOverEdit'];

@@ -298,7 +298,7 @@ export function useBayPage(id: string) {
 }
 
 /** The header that says who acts is set for every request; the types want it named. */
-const ACTING = { 'X-Acting-As': '' };
+export const ACTING = { 'X-Acting-As': '' };
 
 /** Keeps a reading of a job. The id is made before the first try, so that a second adds nothing. */
 export function keepJobReading(jobId: string, id: string, body: ReadingEdit): Promise<JobPage> {

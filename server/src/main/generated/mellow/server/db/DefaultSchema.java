@@ -8,8 +8,11 @@ import java.util.Arrays;
 import java.util.List;
 
 import mellow.server.db.tables.Adjuster;
+import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
+import mellow.server.db.tables.Comeback;
 import mellow.server.db.tables.FeedPlan;
+import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
@@ -46,14 +49,29 @@ public class DefaultSchema extends SchemaImpl {
     public final Adjuster ADJUSTER = Adjuster.ADJUSTER;
 
     /**
+     * The table <code>amendment</code>.
+     */
+    public final Amendment AMENDMENT = Amendment.AMENDMENT;
+
+    /**
      * The table <code>bay</code>.
      */
     public final Bay BAY = Bay.BAY;
 
     /**
+     * The table <code>comeback</code>.
+     */
+    public final Comeback COMEBACK = Comeback.COMEBACK;
+
+    /**
      * The table <code>feed_plan</code>.
      */
     public final FeedPlan FEED_PLAN = FeedPlan.FEED_PLAN;
+
+    /**
+     * The table <code>hand_over</code>.
+     */
+    public final HandOver HAND_OVER = HandOver.HAND_OVER;
 
     /**
      * The table <code>job</code>.
@@ -127,8 +145,11 @@ public class DefaultSchema extends SchemaImpl {
     public final List<Table<?>> getTables() {
         return Arrays.asList(
             Adjuster.ADJUSTER,
+            Amendment.AMENDMENT,
             Bay.BAY,
+            Comeback.COMEBACK,
             FeedPlan.FEED_PLAN,
+            HandOver.HAND_OVER,
             Job.JOB,
             JobRuleSet.JOB_RULE_SET,
             LocalRuleSet.LOCAL_RULE_SET,

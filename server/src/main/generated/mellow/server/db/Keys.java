@@ -5,8 +5,11 @@ package mellow.server.db;
 
 
 import mellow.server.db.tables.Adjuster;
+import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
+import mellow.server.db.tables.Comeback;
 import mellow.server.db.tables.FeedPlan;
+import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
@@ -19,8 +22,11 @@ import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
 import mellow.server.db.tables.WorkshopEntry;
 import mellow.server.db.tables.records.AdjusterRecord;
+import mellow.server.db.tables.records.AmendmentRecord;
 import mellow.server.db.tables.records.BayRecord;
+import mellow.server.db.tables.records.ComebackRecord;
 import mellow.server.db.tables.records.FeedPlanRecord;
+import mellow.server.db.tables.records.HandOverRecord;
 import mellow.server.db.tables.records.JobRecord;
 import mellow.server.db.tables.records.JobRuleSetRecord;
 import mellow.server.db.tables.records.LocalRuleSetRecord;
@@ -52,8 +58,12 @@ public class Keys {
     // -------------------------------------------------------------------------
 
     public static final UniqueKey<AdjusterRecord> KEY_ADJUSTER_PRIMARY = Internal.createUniqueKey(Adjuster.ADJUSTER, DSL.name("KEY_adjuster_PRIMARY"), new TableField[] { Adjuster.ADJUSTER.ID }, true);
+    public static final UniqueKey<AmendmentRecord> KEY_AMENDMENT_AMENDMENT_ID = Internal.createUniqueKey(Amendment.AMENDMENT, DSL.name("KEY_amendment_amendment_id"), new TableField[] { Amendment.AMENDMENT.ID }, true);
+    public static final UniqueKey<AmendmentRecord> KEY_AMENDMENT_PRIMARY = Internal.createUniqueKey(Amendment.AMENDMENT, DSL.name("KEY_amendment_PRIMARY"), new TableField[] { Amendment.AMENDMENT.SEQ }, true);
     public static final UniqueKey<BayRecord> KEY_BAY_PRIMARY = Internal.createUniqueKey(Bay.BAY, DSL.name("KEY_bay_PRIMARY"), new TableField[] { Bay.BAY.ID }, true);
+    public static final UniqueKey<ComebackRecord> KEY_COMEBACK_PRIMARY = Internal.createUniqueKey(Comeback.COMEBACK, DSL.name("KEY_comeback_PRIMARY"), new TableField[] { Comeback.COMEBACK.JOB_ID }, true);
     public static final UniqueKey<FeedPlanRecord> KEY_FEED_PLAN_PRIMARY = Internal.createUniqueKey(FeedPlan.FEED_PLAN, DSL.name("KEY_feed_plan_PRIMARY"), new TableField[] { FeedPlan.FEED_PLAN.SHOP_ID, FeedPlan.FEED_PLAN.ID, FeedPlan.FEED_PLAN.VERSION }, true);
+    public static final UniqueKey<HandOverRecord> KEY_HAND_OVER_PRIMARY = Internal.createUniqueKey(HandOver.HAND_OVER, DSL.name("KEY_hand_over_PRIMARY"), new TableField[] { HandOver.HAND_OVER.JOB_ID }, true);
     public static final UniqueKey<JobRecord> KEY_JOB_PRIMARY = Internal.createUniqueKey(Job.JOB, DSL.name("KEY_job_PRIMARY"), new TableField[] { Job.JOB.ID }, true);
     public static final UniqueKey<JobRuleSetRecord> KEY_JOB_RULE_SET_PRIMARY = Internal.createUniqueKey(JobRuleSet.JOB_RULE_SET, DSL.name("KEY_job_rule_set_PRIMARY"), new TableField[] { JobRuleSet.JOB_RULE_SET.JOB_ID, JobRuleSet.JOB_RULE_SET.SET_ID }, true);
     public static final UniqueKey<LocalRuleSetRecord> KEY_LOCAL_RULE_SET_PRIMARY = Internal.createUniqueKey(LocalRuleSet.LOCAL_RULE_SET, DSL.name("KEY_local_rule_set_PRIMARY"), new TableField[] { LocalRuleSet.LOCAL_RULE_SET.SHOP_ID, LocalRuleSet.LOCAL_RULE_SET.ID, LocalRuleSet.LOCAL_RULE_SET.VERSION }, true);
@@ -77,8 +87,15 @@ public class Keys {
 
     public static final ForeignKey<AdjusterRecord, ShopRecord> ADJUSTER_SHOP = Internal.createForeignKey(Adjuster.ADJUSTER, DSL.name("adjuster_shop"), new TableField[] { Adjuster.ADJUSTER.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<AdjusterRecord, VehicleRecord> ADJUSTER_VEHICLE = Internal.createForeignKey(Adjuster.ADJUSTER, DSL.name("adjuster_vehicle"), new TableField[] { Adjuster.ADJUSTER.VEHICLE_ID }, Keys.KEY_VEHICLE_PRIMARY, new TableField[] { Vehicle.VEHICLE.ID }, true);
+    public static final ForeignKey<AmendmentRecord, JobRecord> AMENDMENT_JOB = Internal.createForeignKey(Amendment.AMENDMENT, DSL.name("amendment_job"), new TableField[] { Amendment.AMENDMENT.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<AmendmentRecord, ShopRecord> AMENDMENT_SHOP = Internal.createForeignKey(Amendment.AMENDMENT, DSL.name("amendment_shop"), new TableField[] { Amendment.AMENDMENT.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<BayRecord, ShopRecord> BAY_SHOP = Internal.createForeignKey(Bay.BAY, DSL.name("bay_shop"), new TableField[] { Bay.BAY.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<ComebackRecord, JobRecord> COMEBACK_JOB = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_job"), new TableField[] { Comeback.COMEBACK.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<ComebackRecord, JobRecord> COMEBACK_OF = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_of"), new TableField[] { Comeback.COMEBACK.OF_JOB }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<ComebackRecord, ShopRecord> COMEBACK_SHOP = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_shop"), new TableField[] { Comeback.COMEBACK.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<FeedPlanRecord, ShopRecord> FEED_PLAN_SHOP = Internal.createForeignKey(FeedPlan.FEED_PLAN, DSL.name("feed_plan_shop"), new TableField[] { FeedPlan.FEED_PLAN.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<HandOverRecord, JobRecord> HAND_OVER_JOB = Internal.createForeignKey(HandOver.HAND_OVER, DSL.name("hand_over_job"), new TableField[] { HandOver.HAND_OVER.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<HandOverRecord, ShopRecord> HAND_OVER_SHOP = Internal.createForeignKey(HandOver.HAND_OVER, DSL.name("hand_over_shop"), new TableField[] { HandOver.HAND_OVER.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<JobRecord, BayRecord> JOB_BAY = Internal.createForeignKey(Job.JOB, DSL.name("job_bay"), new TableField[] { Job.JOB.BAY_ID }, Keys.KEY_BAY_PRIMARY, new TableField[] { Bay.BAY.ID }, true);
     public static final ForeignKey<JobRecord, ShopRecord> JOB_SHOP = Internal.createForeignKey(Job.JOB, DSL.name("job_shop"), new TableField[] { Job.JOB.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<JobRecord, VehicleRecord> JOB_VEHICLE = Internal.createForeignKey(Job.JOB, DSL.name("job_vehicle"), new TableField[] { Job.JOB.VEHICLE_ID }, Keys.KEY_VEHICLE_PRIMARY, new TableField[] { Vehicle.VEHICLE.ID }, true);

@@ -5,8 +5,11 @@ package mellow.server.db;
 
 
 import mellow.server.db.tables.Adjuster;
+import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
+import mellow.server.db.tables.Comeback;
 import mellow.server.db.tables.FeedPlan;
+import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
 import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
@@ -32,14 +35,29 @@ public class Tables {
     public static final Adjuster ADJUSTER = Adjuster.ADJUSTER;
 
     /**
+     * The table <code>amendment</code>.
+     */
+    public static final Amendment AMENDMENT = Amendment.AMENDMENT;
+
+    /**
      * The table <code>bay</code>.
      */
     public static final Bay BAY = Bay.BAY;
 
     /**
+     * The table <code>comeback</code>.
+     */
+    public static final Comeback COMEBACK = Comeback.COMEBACK;
+
+    /**
      * The table <code>feed_plan</code>.
      */
     public static final FeedPlan FEED_PLAN = FeedPlan.FEED_PLAN;
+
+    /**
+     * The table <code>hand_over</code>.
+     */
+    public static final HandOver HAND_OVER = HandOver.HAND_OVER;
 
     /**
      * The table <code>job</code>.

@@ -12,11 +12,6 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.PositiveOrZero;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.Set;
-import mellow.core.circuit.Situation;
-import mellow.core.circuit.Solution;
-import mellow.core.circuit.Solver;
-import mellow.core.circuit.SpiceNetlist;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.formats.FeedCsv;
@@ -106,11 +101,8 @@ class FeedController {
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
       @RequestParam DrivingState state) {
     PlannedFeed feed = feeds.keptFeed(acting, jobId);
-    Solution solution = new Solver(feed.circuit()).solve(state.controls());
-    Situation now = new Situation(solution.controls(), solution.states(), Set.of());
-    String title = feed.plan().title() + ", " + state.words();
     return Download.of(
-        SpiceNetlist.of(feed.circuit(), now, title).getBytes(StandardCharsets.UTF_8),
+        Feeds.netlist(feed, state).getBytes(StandardCharsets.UTF_8),
         MediaType.TEXT_PLAIN,
         "circuit-" + state.name().toLowerCase(Locale.ROOT) + ".cir");
   }

@@ -3,6 +3,7 @@ package mellow.server.feed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import mellow.core.circuit.Controls;
+import mellow.core.circuit.Situation;
+import mellow.core.circuit.Solution;
+import mellow.core.circuit.Solver;
+import mellow.core.circuit.SpiceNetlist;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
@@ -280,6 +285,48 @@ public class Feeds implements StageReporter {
     } catch (FeedProblem problem) {
       throw refused(problem);
     }
+  }
+
+  /**
+   * The circuit of a state as a netlist, with what moves by itself in the state that it settles in.
+   */
+  static String netlist(PlannedFeed feed, DrivingState state) {
+    Solution solution = new Solver(feed.circuit()).solve(state.controls());
+    return SpiceNetlist.of(
+        feed.circuit(),
+        new Situation(solution.controls(), solution.states(), Set.of()),
+        feed.plan().title() + ", " + state.words());
+  }
+
+  /**
+   * What is printed and handed on of a job's feed.
+   *
+   * @param pdf the wiring sheet
+   * @param svg the circuit
+   * @param netlists of its states, by the state's name
+   * @param bill its parts, in words
+   */
+  public record Papers(
+      byte[] pdf, byte[] svg, Map<DrivingState, String> netlists, List<String> bill) {}
+
+  /** The papers of a job; empty while no plan was taken. */
+  public Optional<Papers> papers(Acting acting, String jobId) {
+    FeedPage page = page(acting, jobId);
+    FeedView sheet = page.sheet();
+    if (sheet == null) {
+      return Optional.empty();
+    }
+    PlannedFeed feed = keptFeed(acting, jobId);
+    Map<DrivingState, String> netlists = new EnumMap<>(DrivingState.class);
+    for (DrivingState state : feed.plan().states()) {
+      netlists.put(state, netlist(feed, state));
+    }
+    return Optional.of(
+        new Papers(
+            WiringPdf.of(WiringSheet.of(sheet, page, page.job().units())),
+            WiringSvg.of(sheet),
+            netlists,
+            sheet.bill().stream().map(line -> line.count() + " × " + line.what()).toList()));
   }
 
   /**

@@ -9,7 +9,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
-import mellow.server.wire.SentenceView;
 
 /**
  * What is printed beside a circuit's drawing, as blocks of lines.
@@ -130,16 +129,8 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
             (FindingView finding) ->
                 List.of(
                     VERDICTS.getOrDefault(finding.verdict(), ""),
-                    text(finding.headline(), units),
-                    finding.remedy() == null ? "" : text(finding.remedy(), units)))
+                    finding.headline().text(units),
+                    finding.remedy() == null ? "" : finding.remedy().text(units)))
         .toList();
-  }
-
-  private static String text(SentenceView sentence, UnitSystem units) {
-    String text = sentence.pattern();
-    for (int i = 0; i < sentence.figures().size(); i++) {
-      text = text.replace("{" + i + "}", text(sentence.figures().get(i), units));
-    }
-    return text;
   }
 }

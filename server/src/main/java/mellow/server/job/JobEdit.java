@@ -47,6 +47,27 @@ public record JobEdit(
         @Schema(example = "25")
         double tapeWidthMm) {
 
+  /** The same with other work. */
+  public JobEdit withWork(String other) {
+    return new JobEdit(
+        version,
+        vehicleId,
+        bayId,
+        other.length() > MOST_LETTERS ? other.substring(0, MOST_LETTERS) : other,
+        ruleSet,
+        traffic,
+        units,
+        school,
+        labelTyped,
+        stanceChanged,
+        frontClosed,
+        markEdge,
+        markOrigin,
+        tapeWidthMm);
+  }
+
+  private static final int MOST_LETTERS = 120;
+
   /** The same for a vehicle, in no bay. */
   public JobEdit withVehicle(String id) {
     return new JobEdit(

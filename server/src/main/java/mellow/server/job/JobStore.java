@@ -41,13 +41,19 @@ class JobStore {
    * takes it first: the reading's foreign key shares the row, and two sharers that both want to
    * write it would wait for each other.
    */
-  boolean hold(String shopId, String id) {
-    return sql.select(JOB.ID)
+  Optional<Held> hold(String shopId, String id) {
+    return sql.select(JOB.CLOSED_AT)
         .from(JOB)
         .where(JOB.ID.eq(id), JOB.SHOP_ID.eq(shopId))
         .forUpdate()
-        .fetchOptional()
-        .isPresent();
+        .fetchOptional(row -> new Held(row.value1() != null));
+  }
+
+  /** A job that is held. */
+  record Held(boolean closed) {}
+
+  void close(String id, LocalDateTime at) {
+    sql.update(JOB).set(JOB.CLOSED_AT, at).set(JOB.TOUCHED_AT, at).where(JOB.ID.eq(id)).execute();
   }
 
   /** Other jobs on vehicles of that name, this one among them; newest first. */

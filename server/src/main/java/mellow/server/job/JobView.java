@@ -40,7 +40,9 @@ public record JobView(
     double tapeWidthMm,
     String changedBy,
     Instant changedAt,
-    Instant touchedAt) {
+    Instant touchedAt,
+    @Schema(description = "When it was handed over; left out while it is worked on.")
+        @Nullable Instant closedAt) {
 
   /** The job of a row. */
   public static JobView of(JobRecord row) {
@@ -63,7 +65,8 @@ public record JobView(
         row.getTapeWidthMm(),
         row.getChangedBy(),
         row.getChangedAt().toInstant(ZoneOffset.UTC),
-        row.getTouchedAt().toInstant(ZoneOffset.UTC));
+        row.getTouchedAt().toInstant(ZoneOffset.UTC),
+        row.getClosedAt() == null ? null : row.getClosedAt().toInstant(ZoneOffset.UTC));
   }
 
   boolean says(JobEdit edit) {

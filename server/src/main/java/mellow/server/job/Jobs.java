@@ -81,9 +81,20 @@ public class Jobs {
    * something to a job and touches it holds it first, so that two at once wait for each other.
    */
   public void hold(Acting acting, String id) {
-    if (!store.hold(acting.shopId(), id)) {
-      throw noSuchJob();
+    if (holdEvenClosed(acting, id)) {
+      throw Refusal.conflict(
+          "job", "The job was handed over and is closed: add a correction beside it.");
     }
+  }
+
+  /** The same for what may still be added to a job that was handed over; whether it was. */
+  public boolean holdEvenClosed(Acting acting, String id) {
+    return store.hold(acting.shopId(), id).orElseThrow(Jobs::noSuchJob).closed();
+  }
+
+  /** Closes the job: nothing of it changes from now on. */
+  public void close(Acting acting, String id) {
+    store.close(id, acting.moment());
   }
 
   /** Whether lift, tyres, load or dial were noted for the job. */
@@ -165,6 +176,9 @@ public class Jobs {
     RuleBooks.aimSet(books.ofJob(acting, id), edit.ruleSet());
     Double label = labelPercent(edit);
     Optional<JobView> there = store.byId(acting.shopId(), id).map(JobView::of);
+    if (there.isPresent() && !there.get().says(edit)) {
+      hold(acting, id);
+    }
     Edits.of(
             there.map(JobView::version),
             edit.version(),

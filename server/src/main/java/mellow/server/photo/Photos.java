@@ -125,6 +125,7 @@ public class Photos {
   /** Changes what is noted of a photo. */
   public PhotosPage note(Acting acting, String jobId, String id, PhotoNotes notes) {
     String person = acting.personOrRefuse();
+    transactions.executeWithoutResult(status -> jobs.hold(acting, jobId));
     PhotoRecord there = ofJob(acting, jobId, id);
     Double fromMm = fromMm(notes.fromTyped(), notes.units());
     Edits.of(Optional.of(there.getVersion()), notes.version(), PhotoView.of(there).says(notes))
@@ -192,6 +193,22 @@ public class Photos {
     row.setChangedAt(acting.moment());
     return row;
   }
+
+  /** The files of a job's photos, those put aside left out, in the order of the page. */
+  public List<FileOf> files(Acting acting, String jobId) {
+    return store.ofJob(acting.shopId(), jobId).stream()
+        .filter(row -> !row.getPutAside())
+        .map(
+            row ->
+                new FileOf(
+                    PhotoView.of(row),
+                    PhotoFile.Format.valueOf(row.getFormat()),
+                    files.read(row.getContent(), PhotoFiles.Kind.IMAGE)))
+        .toList();
+  }
+
+  /** A photo with its file. */
+  public record FileOf(PhotoView photo, PhotoFile.Format format, byte[] bytes) {}
 
   /** A photo's file. */
   record Stored(PhotoFile.Format format, byte[] bytes) {}

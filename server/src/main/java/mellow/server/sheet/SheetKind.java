@@ -11,5 +11,7 @@ public enum SheetKind {
   /** The front with its lamps. */
   PLACE,
   /** How the lamps are fed. */
-  FEED
+  FEED,
+  /** What is told to the owner at the end. */
+  HAND_OVER
 }

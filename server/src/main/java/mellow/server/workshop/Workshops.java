@@ -2,15 +2,19 @@ package mellow.server.workshop;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import mellow.core.retrofit.LensLadder;
+import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepLine;
+import mellow.core.workflow.WorkedMinutes;
 import mellow.core.workflow.ledger.LedgerEntry;
 import mellow.core.workflow.ledger.LedgerProblem;
 import mellow.server.db.tables.records.WorkshopEntryRecord;
@@ -96,6 +100,63 @@ public class Workshops {
       }
     }
     return hidden;
+  }
+
+  /**
+   * What the end of a job asks of its workshop.
+   *
+   * @param off how many things are still off the vehicle
+   * @param lensDone when a lens was restored
+   * @param clipOnTaps its feed hangs on clip-on taps
+   * @param minutes worked, by stage, as the times of the entries tell them
+   * @param words what it may be found by later: what came off, what was proved wrong
+   * @param log what was written down and counts, in words
+   */
+  public record Summary(
+      int off,
+      boolean proved,
+      Optional<Instant> lensDone,
+      boolean clipOnTaps,
+      Map<Stage, Double> minutes,
+      List<String> words,
+      List<Line> log) {}
+
+  /** A line of the log, in words. */
+  public record Line(Stage stage, Instant at, String by, String words) {}
+
+  /** In short, of a job. */
+  public Summary summary(Acting acting, String jobId) {
+    WorkshopLog log = judge.log(jobId);
+    Around around = around(acting, jobs.facts(acting, jobId));
+    WorkshopSheet sheet = new WorkshopSheet(log, around, acting.at());
+    EntryWords words = new EntryWords(log);
+    Map<Stage, Double> minutes = new EnumMap<>(Stage.class);
+    for (Stage stage : WorkshopSheet.STAGES) {
+      minutes.put(
+          stage,
+          WorkedMinutes.of(
+              log.living().stream()
+                  .filter(entry -> entry.edit().stage() == stage)
+                  .map(KeptEntry::at)
+                  .sorted()
+                  .toList()));
+    }
+    return new Summary(
+        sheet.ledger().out(),
+        sheet.proof().isProved(),
+        log.lensDone(),
+        around.feed().stream()
+            .flatMap(feed -> feed.parts().stream())
+            .anyMatch(part -> part.kind().equals("clip")),
+        minutes,
+        log.living().stream()
+            .filter(entry -> entry.edit().out() != null || entry.edit().proof() != null)
+            .map(words::of)
+            .distinct()
+            .toList(),
+        log.living().stream()
+            .map(entry -> new Line(entry.edit().stage(), entry.at(), entry.by(), words.of(entry)))
+            .toList());
   }
 
   /** Keeps an entry and answers the page. */

@@ -1,6 +1,7 @@
 package mellow.server.yard;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +16,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts together where jobs stand from what each stage's feature knows. */
 @Service
-class Standings {
+public class Standings {
   private final TakeIns takeIns;
   private final List<StageReporter> reporters;
 
@@ -24,14 +25,32 @@ class Standings {
     this.reporters = reporters;
   }
 
-  /** By the job's id. */
-  Map<String, Standing> of(Acting acting, List<JobFacts> jobs) {
-    Map<String, Planned> planned = takeIns.planned(acting, jobs);
+  /** How the stages of one job stand, as far as that is known, in the order of its plan. */
+  public List<StageStanding> stages(Acting acting, JobFacts job) {
+    List<StageStanding> stages =
+        new ArrayList<>(
+            known(acting, List.of(job), takeIns.planned(acting, List.of(job)))
+                .getOrDefault(job.job().id(), List.of()));
+    stages.sort(Comparator.comparing(StageStanding::stage));
+    return stages;
+  }
+
+  private Map<String, List<StageStanding>> known(
+      Acting acting, List<JobFacts> jobs, Map<String, Planned> planned) {
     Map<String, List<StageStanding>> known = new HashMap<>();
     planned.forEach((id, plan) -> known.put(id, new ArrayList<>(plan.takeIn())));
     for (StageReporter reporter : reporters) {
-      reporter.standings(acting, jobs).forEach((id, more) -> known.get(id).addAll(more));
+      reporter
+          .standings(acting, jobs)
+          .forEach((id, more) -> known.computeIfAbsent(id, key -> new ArrayList<>()).addAll(more));
     }
+    return known;
+  }
+
+  /** By the job's id. */
+  Map<String, Standing> of(Acting acting, List<JobFacts> jobs) {
+    Map<String, Planned> planned = takeIns.planned(acting, jobs);
+    Map<String, List<StageStanding>> known = known(acting, jobs, planned);
     Map<String, Standing> standings = new HashMap<>();
     planned.forEach((id, plan) -> standings.put(id, Standing.of(plan.stages(), known.get(id))));
     return standings;

@@ -159,6 +159,11 @@ public class Job extends TableImpl<JobRecord> {
      */
     public final TableField<JobRecord, LocalDateTime> TOUCHED_AT = createField(DSL.name("touched_at"), SQLDataType.LOCALDATETIME(3).nullable(false), this, "");
 
+    /**
+     * The column <code>job.closed_at</code>.
+     */
+    public final TableField<JobRecord, LocalDateTime> CLOSED_AT = createField(DSL.name("closed_at"), SQLDataType.LOCALDATETIME(3).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.LOCALDATETIME)), this, "");
+
     private Job(Name alias, Table<JobRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

@@ -300,6 +300,20 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
         return (LocalDateTime) get(19);
     }
 
+    /**
+     * Setter for <code>job.closed_at</code>.
+     */
+    public void setClosedAt(LocalDateTime value) {
+        set(20, value);
+    }
+
+    /**
+     * Getter for <code>job.closed_at</code>.
+     */
+    public LocalDateTime getClosedAt() {
+        return (LocalDateTime) get(20);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -323,7 +337,7 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
     /**
      * Create a detached, initialised JobRecord
      */
-    public JobRecord(String id, String shopId, Integer version, String vehicleId, String bayId, String work, String ruleSet, String traffic, String units, String school, String labelTyped, Double labelPercent, Boolean stanceChanged, Boolean frontClosed, String markEdge, String markOrigin, Double tapeWidthMm, String changedBy, LocalDateTime changedAt, LocalDateTime touchedAt) {
+    public JobRecord(String id, String shopId, Integer version, String vehicleId, String bayId, String work, String ruleSet, String traffic, String units, String school, String labelTyped, Double labelPercent, Boolean stanceChanged, Boolean frontClosed, String markEdge, String markOrigin, Double tapeWidthMm, String changedBy, LocalDateTime changedAt, LocalDateTime touchedAt, LocalDateTime closedAt) {
         super(Job.JOB);
 
         setId(id);
@@ -346,6 +360,7 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
         setChangedBy(changedBy);
         setChangedAt(changedAt);
         setTouchedAt(touchedAt);
+        setClosedAt(closedAt);
         resetChangedOnNotNull();
     }
 }

@@ -1,0 +1,73 @@
+package mellow.server.handover;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import mellow.core.handover.Difference;
+import mellow.core.workflow.Stage;
+import mellow.server.job.JobView;
+import mellow.server.vehicle.VehicleView;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
+
+/** All that the page of the stage "Hand over" shows. */
+@Schema(description = "All that the page of the stage Hand over shows, in one answer.")
+public record HandOverPage(
+    JobView job,
+    VehicleView vehicle,
+    @Schema(description = "0 while nothing was kept.") int version,
+    HandOverEdit handOver,
+    @Schema(description = "Empty while nothing was kept.") String changedBy,
+    @Schema(description = "What stands above the horizon, or was never begun.")
+        List<AboveView> above,
+    List<String> done,
+    List<String> heed,
+    List<FollowUpView> followUps,
+    List<BeforeAfterView> beforeAfter,
+    List<TimeView> minutes,
+    @Nullable ClosedView closed,
+    List<AmendmentView> amendments,
+    @Nullable ComebackView comebackOf,
+    @Schema(description = "Jobs that came back from this one.") List<ComebackView> comebacks) {
+
+  /** Something that stands above the horizon. */
+  @Schema(name = "Above", description = "Something that stands above the horizon.")
+  public record AboveView(Stage stage, String words, FindingView finding) {}
+
+  /** Something to come back for. */
+  @Schema(name = "FollowUp", description = "Something to come back for.")
+  public record FollowUpView(
+      String what,
+      LocalDate from,
+      LocalDate latest,
+      @Schema(description = "Where that comes from; empty for the workshop's own.")
+          String because) {}
+
+  /** A value before and after. */
+  @Schema(name = "BeforeAfter", description = "A value as it came and as it goes.")
+  public record BeforeAfterView(String what, String before, String after) {}
+
+  /** Minutes of a stage. */
+  @Schema(name = "StageMinutes", description = "Minutes of a stage: expected and taken.")
+  public record TimeView(
+      Stage stage, String words, @Nullable FigureView expected, @Nullable FigureView taken) {}
+
+  /** That it was handed over. */
+  @Schema(name = "Closed", description = "That a job was handed over.")
+  public record ClosedView(
+      String by,
+      Instant at,
+      @Schema(description = "Why it goes although something stands above the horizon.")
+          String reason,
+      List<FindingView> findings) {}
+
+  /** A correction beside a closed job. */
+  @Schema(name = "Amendment", description = "A correction beside a job that was handed over.")
+  public record AmendmentView(String id, String words, String why, String by, Instant at) {}
+
+  /** A job that came back, or was come back from. */
+  @Schema(name = "Comeback", description = "The other job of a comeback, and what differs.")
+  public record ComebackView(String jobId, String work, Instant at, List<Difference> differences) {}
+}

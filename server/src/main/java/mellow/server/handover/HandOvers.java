@@ -1,0 +1,364 @@
+package mellow.server.handover;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.handover.Difference;
+import mellow.core.handover.FollowUp;
+import mellow.core.handover.OwnerPage;
+import mellow.core.measure.UnitSystem;
+import mellow.core.workflow.Plan;
+import mellow.core.workflow.PlannedStage;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
+import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.WorkKind;
+import mellow.server.db.tables.records.AmendmentRecord;
+import mellow.server.db.tables.records.ComebackRecord;
+import mellow.server.db.tables.records.HandOverRecord;
+import mellow.server.handover.HandOverPage.AboveView;
+import mellow.server.handover.HandOverPage.AmendmentView;
+import mellow.server.handover.HandOverPage.ClosedView;
+import mellow.server.handover.HandOverPage.ComebackView;
+import mellow.server.handover.HandOverPage.FollowUpView;
+import mellow.server.handover.HandOverPage.TimeView;
+import mellow.server.job.JobEdit;
+import mellow.server.job.JobFacts;
+import mellow.server.job.JobPage;
+import mellow.server.job.JobSheets;
+import mellow.server.job.Jobs;
+import mellow.server.parts.Parts;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.sheet.Kept;
+import mellow.server.sheet.SheetKind;
+import mellow.server.sheet.Sheets;
+import mellow.server.takein.TakeIns;
+import mellow.server.wire.FigureView;
+import mellow.server.wire.FindingView;
+import mellow.server.workshop.Workshops;
+import mellow.server.yard.Standings;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Hands jobs over, closes them, and keeps what comes after. */
+@Service
+public class HandOvers {
+  private static final int SHORTEST_REASON = 8;
+  private static final Source COUNTED =
+      Source.commonPractice("nothing is left over, every function is proved");
+
+  private final Jobs jobs;
+  private final Sheets sheets;
+  private final JobSheets jobSheets;
+  private final TakeIns takeIns;
+  private final Parts parts;
+  private final Workshops workshops;
+  private final Standings standings;
+  private final HandOverStore store;
+  private final ObjectMapper json;
+
+  HandOvers(
+      Jobs jobs,
+      Sheets sheets,
+      JobSheets jobSheets,
+      TakeIns takeIns,
+      Parts parts,
+      Workshops workshops,
+      Standings standings,
+      HandOverStore store,
+      ObjectMapper json) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+    this.jobSheets = jobSheets;
+    this.takeIns = takeIns;
+    this.parts = parts;
+    this.workshops = workshops;
+    this.standings = standings;
+    this.store = store;
+    this.json = json;
+  }
+
+  /** The page of the stage. */
+  public HandOverPage page(Acting acting, String jobId) {
+    JobFacts facts = jobs.facts(acting, jobId);
+    Optional<Kept<HandOverEdit>> kept =
+        sheets.of(acting, jobId, SheetKind.HAND_OVER, HandOverEdit.class);
+    HandOverEdit edit = kept.map(Kept::content).orElse(HandOverEdit.NOTHING);
+    TakeIn takeIn = takeIn(acting, facts);
+    Plan plan = takeIns.plan(acting, jobId, takeIn);
+    Optional<HandOverRecord> closed = store.of(acting.shopId(), jobId);
+    Workshops.Summary work = workshops.summary(acting, jobId);
+    List<AboveView> above = closed.isPresent() ? List.of() : above(acting, facts, plan, work);
+    OwnerPage owner =
+        OwnerPage.of(
+            takeIn.kinds(),
+            takeIn.kinds().contains(WorkKind.RETROFIT),
+            closed.map(row -> findings(row).size()).orElse(above.size()));
+    JobPage page = jobs.page(acting, jobId);
+    LocalDate day = day(closed.map(HandOvers::closedAt).orElse(acting.at()));
+    return new HandOverPage(
+        facts.job(),
+        facts.vehicle(),
+        kept.map(Kept::version).orElse(0),
+        edit,
+        kept.map(Kept::changedBy).orElse(""),
+        above,
+        owner.done(),
+        owner.heed(),
+        followUps(day, edit, work, jobs.stanceNoted(jobId)),
+        new JobRecord(page).beforeAfter(),
+        minutes(acting, jobId, plan, work),
+        closed.map(row -> closed(row, findings(row))).orElse(null),
+        store.amendments(acting.shopId(), jobId).stream().map(HandOvers::amendment).toList(),
+        store
+            .comebackOf(acting.shopId(), jobId)
+            .map(row -> comeback(acting, row.getOfJob(), jobId, row.getOfJob()))
+            .orElse(null),
+        store.comebacks(acting.shopId(), jobId).stream()
+            .map(row -> comeback(acting, row.getJobId(), row.getJobId(), jobId))
+            .toList());
+  }
+
+  private TakeIn takeIn(Acting acting, JobFacts facts) {
+    return Objects.requireNonNull(takeIns.takenIn(acting, List.of(facts)).get(facts.job().id()));
+  }
+
+  private static LocalDate day(Instant at) {
+    return LocalDate.ofInstant(at, ZoneOffset.UTC);
+  }
+
+  private static Instant closedAt(HandOverRecord row) {
+    return row.getClosedAt().toInstant(ZoneOffset.UTC);
+  }
+
+  /** What is out at any stage, and what was planned and never begun. */
+  private List<AboveView> above(Acting acting, JobFacts facts, Plan plan, Workshops.Summary work) {
+    List<StageStanding> known = standings.stages(acting, facts);
+    List<AboveView> above = new ArrayList<>();
+    for (StageStanding standing : known) {
+      standing.findings().stream()
+          .filter(finding -> finding.verdict() == Verdict.OUT)
+          .forEach(finding -> above.add(view(standing.stage(), finding)));
+    }
+    if (work.off() > 0) {
+      above.add(
+          view(
+              Stage.TOGETHER,
+              Finding.plain(
+                  "hand-over.off",
+                  Verdict.OUT,
+                  COUNTED,
+                  mellow.core.finding.Sentence.of(
+                      work.off()
+                          + (work.off() == 1 ? " thing is" : " things are")
+                          + " still off the vehicle"))));
+    }
+    if (plans(plan, Stage.PROVE) && !work.proved()) {
+      above.add(
+          view(
+              Stage.PROVE,
+              Finding.plain(
+                  "hand-over.unproved",
+                  Verdict.OUT,
+                  COUNTED,
+                  mellow.core.finding.Sentence.of("Not every function is proved"))));
+    }
+    return above;
+  }
+
+  private static boolean plans(Plan plan, Stage stage) {
+    return plan.stages().stream().anyMatch(one -> one.stage() == stage);
+  }
+
+  private static AboveView view(Stage stage, Finding finding) {
+    return new AboveView(stage, stage.words(), FindingView.of(finding));
+  }
+
+  private static List<FollowUpView> followUps(
+      LocalDate day, HandOverEdit edit, Workshops.Summary work, boolean stanceChanged) {
+    return Stream.concat(
+            FollowUp.of(
+                    day,
+                    new FollowUp.Left(
+                        stanceChanged, work.lensDone().map(HandOvers::day), work.clipOnTaps()))
+                .stream()
+                .map(
+                    one ->
+                        new FollowUpView(
+                            one.what(), one.from(), one.latest(), one.source().reference())),
+            edit.comeBack().stream()
+                .map(one -> new FollowUpView(one.what(), one.from(), one.latest(), "")))
+        .sorted(java.util.Comparator.comparing(FollowUpView::from))
+        .toList();
+  }
+
+  private List<TimeView> minutes(Acting acting, String jobId, Plan plan, Workshops.Summary work) {
+    var noted = takeIns.page(acting, jobId).found().minutes();
+    List<TimeView> times = new ArrayList<>();
+    for (PlannedStage stage : plan.stages()) {
+      Double worked = work.minutes().get(stage.stage());
+      Integer said = noted.get(stage.stage());
+      FigureView taken =
+          said != null
+              ? FigureView.of(mellow.core.finding.Figure.minutes(said))
+              : worked == null || worked < 1
+                  ? null
+                  : FigureView.of(mellow.core.finding.Figure.minutes(worked));
+      FigureView expected = stage.expected().map(one -> FigureView.of(one.minutes())).orElse(null);
+      if (taken != null || expected != null) {
+        times.add(new TimeView(stage.stage(), stage.stage().words(), expected, taken));
+      }
+    }
+    return times;
+  }
+
+  private List<FindingView> findings(HandOverRecord row) {
+    try {
+      return json.readValue(row.getFindings(), new TypeReference<List<FindingView>>() {});
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a record that cannot be read", e);
+    }
+  }
+
+  private static ClosedView closed(HandOverRecord row, List<FindingView> findings) {
+    return new ClosedView(row.getClosedBy(), closedAt(row), row.getReason(), findings);
+  }
+
+  private static AmendmentView amendment(AmendmentRecord row) {
+    return new AmendmentView(
+        row.getId(),
+        row.getWords(),
+        row.getWhy(),
+        row.getMadeBy(),
+        row.getMadeAt().toInstant(ZoneOffset.UTC));
+  }
+
+  private ComebackView comeback(Acting acting, String shown, String later, String earlier) {
+    JobPage other = jobs.page(acting, shown);
+    return new ComebackView(
+        shown,
+        other.job().work(),
+        other.job().touchedAt(),
+        Difference.between(
+            new JobRecord(jobs.page(acting, earlier)).facts(),
+            new JobRecord(jobs.page(acting, later)).facts()));
+  }
+
+  /** Keeps what is told to the owner. */
+  @Transactional
+  public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {
+    edit.check();
+    jobSheets.keep(acting, jobId, SheetKind.HAND_OVER, version, edit, () -> stale(acting, jobId));
+    return page(acting, jobId);
+  }
+
+  private Refusal stale(Acting acting, String jobId) {
+    HandOverPage current = page(acting, jobId);
+    return Refusal.stale(current.changedBy(), current);
+  }
+
+  /** Hands the job over: nothing of it changes any more. The same request again changes nothing. */
+  @Transactional
+  public HandOverPage close(Acting acting, String jobId, String reason) {
+    String person = acting.personOrRefuse();
+    if (jobs.holdEvenClosed(acting, jobId)) {
+      return page(acting, jobId);
+    }
+    HandOverPage page = page(acting, jobId);
+    if (!page.above().isEmpty() && reason.strip().length() < SHORTEST_REASON) {
+      throw Refusal.unprocessable(
+              "reason",
+              "%d %s above the horizon: it goes only with a reason, signed with your name."
+                  .formatted(
+                      page.above().size(),
+                      page.above().size() == 1 ? "thing stands" : "things stand"))
+          .with("above", page.above());
+    }
+    HandOverRecord row = new HandOverRecord();
+    row.setJobId(jobId);
+    row.setShopId(acting.shopId());
+    row.setReason(page.above().isEmpty() ? "" : reason.strip());
+    row.setFindings(written(page.above().stream().map(AboveView::finding).toList()));
+    row.setWords(words(acting, page));
+    row.setClosedBy(person);
+    row.setClosedAt(acting.moment());
+    store.add(row);
+    jobs.close(acting, jobId);
+    return page(acting, jobId);
+  }
+
+  private String written(List<FindingView> findings) {
+    try {
+      return json.writeValueAsString(findings);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("findings that cannot be written", e);
+    }
+  }
+
+  /** What the job is found by later. */
+  private String words(Acting acting, HandOverPage page) {
+    return Stream.of(
+            Stream.of(page.vehicle().name(), page.vehicle().nickname(), page.job().work()),
+            page.done().stream(),
+            page.above().stream().map(above -> above.finding().headline().text(UnitSystem.METRIC)),
+            parts.page(acting, page.job().id()).parts().parts().stream().map(part -> part.name()),
+            workshops.summary(acting, page.job().id()).words().stream())
+        .flatMap(words -> words)
+        .collect(Collectors.joining("\n"));
+  }
+
+  /** Adds a correction beside a closed job. The same request again changes nothing. */
+  @Transactional
+  public HandOverPage amend(Acting acting, String jobId, String id, String words, String why) {
+    String person = acting.personOrRefuse();
+    if (!jobs.holdEvenClosed(acting, jobId)) {
+      throw Refusal.unprocessable(
+          "job", "The job is still open: change it itself, instead of adding beside it.");
+    }
+    if (store.amendment(acting.shopId(), id).isEmpty()) {
+      AmendmentRecord row = new AmendmentRecord();
+      row.setId(id);
+      row.setShopId(acting.shopId());
+      row.setJobId(jobId);
+      row.setWords(words.strip());
+      row.setWhy(why.strip());
+      row.setMadeBy(person);
+      row.setMadeAt(acting.moment());
+      row.changed(mellow.server.db.Tables.AMENDMENT.SEQ, false);
+      store.add(row);
+    }
+    return page(acting, jobId);
+  }
+
+  /** Begins a job on the same vehicle that refers to this one. */
+  @Transactional
+  public HandOverPage comeBack(Acting acting, String ofJob, String newJob) {
+    JobPage earlier = jobs.page(acting, ofJob);
+    if (!jobs.holdEvenClosed(acting, ofJob)) {
+      throw Refusal.unprocessable("job", "The job is still open: go on with it instead.");
+    }
+    if (store.comebackOf(acting.shopId(), newJob).isEmpty()) {
+      JobEdit edit = earlier.job().edit(0, earlier.vehicle().id(), earlier.job().bayId());
+      jobs.put(acting, newJob, edit.withWork("comes back: " + earlier.job().work()));
+      ComebackRecord row = new ComebackRecord();
+      row.setJobId(newJob);
+      row.setOfJob(ofJob);
+      row.setShopId(acting.shopId());
+      store.add(row);
+    }
+    return page(acting, newJob);
+  }
+}

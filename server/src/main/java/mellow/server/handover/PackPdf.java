@@ -1,0 +1,105 @@
+package mellow.server.handover;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import mellow.core.photo.PhotoFile;
+import mellow.server.photo.Photos;
+import mellow.server.platform.PrintedPages;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+
+/** The pack on paper. */
+final class PackPdf {
+  private static final float PICTURE_HEIGHT = 190;
+
+  private PackPdf() {}
+
+  /** The papers that workshops have. */
+  enum Paper {
+    A4(PDRectangle.A4),
+    LETTER(PDRectangle.LETTER);
+
+    private final PDRectangle size;
+
+    Paper(PDRectangle size) {
+      this.size = size;
+    }
+  }
+
+  static byte[] of(Pack pack, Paper paper) {
+    try (PDDocument document = new PDDocument();
+        ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+      document.getDocumentInformation().setTitle("Hand-over: " + pack.title());
+      try (PrintedPages pages = new PrintedPages(document, paper.size)) {
+        owner(pack, pages);
+        pages.turn();
+        pages.line(18, "For the file: " + pack.title());
+        pages.skip(8);
+        for (Pack.Block block : pack.file()) {
+          pages.table(block.heading(), block.rows(), block.widths());
+        }
+        if (!pack.photos().isEmpty()) {
+          pages.heading("Pictures");
+          pages.pictures(pictures(document, pack.photos()), pack.captions(), PICTURE_HEIGHT);
+        }
+      }
+      if (pack.feed().isPresent()) {
+        try (PDDocument wiring = Loader.loadPDF(pack.feed().get().pdf())) {
+          new PDFMergerUtility().appendDocument(document, wiring);
+        }
+      }
+      document.save(out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static void owner(Pack pack, PrintedPages pages) throws IOException {
+    pages.line(22, pack.title());
+    pages.line(12, pack.page().job().work());
+    pages.skip(14);
+    for (Pack.Block block : pack.owner()) {
+      pages.heading(block.heading());
+      for (List<String> row : block.rows()) {
+        if (row.size() == 1) {
+          pages.paragraph(12, row.get(0));
+        } else {
+          pages.row(row, block.widths());
+        }
+      }
+      pages.skip(14);
+    }
+    pages.paragraph(
+        10,
+        "Local lighting law and the vehicle's inspection decide; this record does not. What was"
+            + " measured, and by which rule, stands on the next pages.");
+    pages.skip(30);
+    HandOverPage.ClosedView closed = pack.page().closed();
+    pages.line(
+        11,
+        closed == null
+            ? "Handed over: ______________________    Received: ______________________"
+            : "Handed over by %s on %s    Received: ______________________"
+                .formatted(closed.by(), closed.at().toString().substring(0, 10)));
+  }
+
+  private static List<PDImageXObject> pictures(PDDocument document, List<Photos.FileOf> photos)
+      throws IOException {
+    List<PDImageXObject> pictures = new ArrayList<>();
+    for (Photos.FileOf photo : photos) {
+      pictures.add(
+          photo.format() == PhotoFile.Format.JPEG
+              ? JPEGFactory.createFromByteArray(document, photo.bytes())
+              : PDImageXObject.createFromByteArray(document, photo.bytes(), photo.photo().id()));
+    }
+    return pictures;
+  }
+}

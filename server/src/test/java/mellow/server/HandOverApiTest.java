@@ -1,0 +1,199 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Property;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** The end of a job: a reason where something is above the horizon, a closed record, a way back. */
+@ServerTest
+class HandOverApiTest {
+  @LocalServerPort private int port;
+
+  private Api api;
+  private String job;
+
+  @BeforeEach
+  void aJob() {
+    api = new Api("http://127.0.0.1:" + port, "Runa");
+    job = api.newJob("Quenby Lantern", Map.of());
+    Map<String, Object> takeIn = new HashMap<>();
+    takeIn.putAll(
+        Map.of(
+            "customer",
+            "",
+            "kinds",
+            List.of("FOG"),
+            "wants",
+            "",
+            "access",
+            "BUMPER_OFF",
+            "secondSet",
+            false,
+            "headlampsLoosened",
+            false,
+            "changes",
+            List.of(),
+            "changesNote",
+            "",
+            "checks",
+            List.of()));
+    Api.expect(api.put(path("take-in"), Map.of("version", 0, "takeIn", takeIn)), 200);
+  }
+
+  private String path(String what) {
+    return "/api/jobs/" + job + "/" + what;
+  }
+
+  private Api.Answer close(String reason) {
+    return api.put(path("closed"), Map.of("reason", reason));
+  }
+
+  private static Map<String, Object> told(List<?> comeBack) {
+    return Map.of(
+        "version",
+        0,
+        "handOver",
+        Map.of(
+            "note",
+            "The left liner clip is new.",
+            "fuses",
+            "15 A, beside the battery",
+            "comeBack",
+            comeBack));
+  }
+
+  @Test
+  void goesAboveTheHorizonOnlyWithASignedReason() throws IOException {
+    Api.Answer refused = close("");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail())
+        .isEqualTo(
+            "1 thing stands above the horizon: it goes only with a reason, signed with your name.");
+    Api.expect(api.put(path("hand-over"), told(List.of())), 200);
+    JsonNode closed =
+        Api.expect(close("The owner needs it today, comes back on Friday"), 200).body();
+    assertThat(closed.at("/closed/by").asText()).isEqualTo("Runa");
+    assertThat(close("once more").body().at("/closed/reason").asText())
+        .startsWith("The owner needs");
+
+    try (PDDocument pack = Loader.loadPDF(api.file(path("pack.pdf")))) {
+      PDFTextStripper text = new PDFTextStripper();
+      text.setEndPage(1);
+      String owner = text.getText(pack);
+      assertThat(owner)
+          .contains(
+              "Quenby Lantern",
+              "Fog lamps were fitted and wired.",
+              "15 A, beside the battery",
+              "Handed over by Runa")
+          .as("one page in plain words")
+          .doesNotContain("R48");
+      text.setEndPage(pack.getNumberOfPages());
+      assertThat(text.getText(pack))
+          .contains(
+              "Above the horizon",
+              "Not every function is proved",
+              "Signed: Runa",
+              "comes back on Friday");
+      assertThat(pack.getPage(0).getMediaBox().getWidth()).isCloseTo(595, within(1f));
+    }
+    try (PDDocument pack = Loader.loadPDF(api.file(path("pack.pdf?paper=LETTER")))) {
+      assertThat(pack.getPage(0).getMediaBox().getWidth())
+          .as("8.5 in")
+          .isCloseTo(612, within(0.1f));
+    }
+  }
+
+  @Test
+  void closedRecordTakesCorrectionsBesideItOnly() {
+    assertThat(
+            api.put(path("amendments/" + Api.newId()), Map.of("words", "x", "why", "y")).status())
+        .as("while it is open")
+        .isEqualTo(422);
+    Api.expect(close("shown to the owner as it is"), 200);
+    for (Api.Answer late :
+        List.of(
+            api.read(job, Api.newId(), "CENTRE", "LEFT", "690"),
+            api.put(path("hand-over"), told(List.of())),
+            api.put(
+                path("workshop/" + Api.newId()),
+                Map.of(
+                    "stage",
+                    "PROVE",
+                    "waitedMs",
+                    0,
+                    "choice",
+                    Map.of("which", "MOUNT", "value", "RING"))))) {
+      assertThat(late.status()).isEqualTo(409);
+      assertThat(late.detail())
+          .isEqualTo("The job was handed over and is closed: add a correction beside it.");
+    }
+    String id = Api.newId();
+    Map<String, ?> words = Map.of("words", "The fuse is 10 A", "why", "misread on the day");
+    Api.expect(api.as("Ilse").put(path("amendments/" + id), words), 200);
+    JsonNode page = Api.expect(api.put(path("amendments/" + id), words), 200).body();
+    assertThat(page.get("amendments")).hasSize(1);
+    assertThat(page.at("/amendments/0/by").asText()).isEqualTo("Ilse");
+  }
+
+  @Test
+  void comebackStartsWithWhatDiffers() {
+    for (String[] read :
+        new String[][] {{"DISTANCE", "7620"}, {"CENTRE", "690"}, {"CUTOFF_BELOW", "80"}}) {
+      Api.expect(api.read(job, Api.newId(), read[0], "LEFT", read[1]), 200);
+    }
+    assertThat(api.put(path("comeback/" + Api.newId()), Map.of()).status())
+        .as("still open")
+        .isEqualTo(422);
+    Api.expect(close("shown to the owner as it is"), 200);
+    String later = Api.newId();
+    Api.expect(api.put(path("comeback/" + later), Map.of()), 200);
+    for (String[] read :
+        new String[][] {{"DISTANCE", "7620"}, {"CENTRE", "690"}, {"CUTOFF_BELOW", "20"}}) {
+      Api.expect(api.read(later, Api.newId(), read[0], "LEFT", read[1]), 200);
+    }
+    JsonNode page = api.get("/api/jobs/" + later + "/hand-over").body();
+    assertThat(page.at("/comebackOf/jobId").asText()).isEqualTo(job);
+    // 80 and 20 mm below at 7.62 m: 1.05 and 0.26 %
+    assertThat(page.at("/comebackOf/differences/0/what").asText()).isEqualTo("left cutoff");
+    assertThat(page.at("/comebackOf/differences/0/then").asText()).isEqualTo("−1.05 %");
+    assertThat(page.at("/comebackOf/differences/0/now").asText()).isEqualTo("−0.26 %");
+    assertThat(api.get(path("hand-over")).body().at("/comebacks/0/jobId").asText())
+        .isEqualTo(later);
+  }
+
+  /** Read back by another library than the one that wrote it. */
+  @Test
+  void followUpsAreACalendar() throws Exception {
+    Map<String, ?> springs =
+        Map.of(
+            "what", "Springs looked at; umlauts: Äü", "from", "2027-01-10", "latest", "2027-02-10");
+    Api.expect(api.put(path("hand-over"), told(List.of(springs))), 200);
+    Calendar calendar =
+        new CalendarBuilder().build(new ByteArrayInputStream(api.file(path("follow-ups.ics"))));
+    Component event = calendar.getComponents("VEVENT").get(0);
+    assertThat(event.getRequiredProperty(Property.SUMMARY).getValue())
+        .startsWith("Springs looked at; umlauts: Äü: Quenby Lantern");
+    assertThat(event.getRequiredProperty(Property.DTSTART).getValue()).isEqualTo("20270110");
+    Map<String, ?> backwards = Map.of("what", "x", "from", "2027-02-10", "latest", "2027-01-10");
+    assertThat(api.put(path("hand-over"), told(List.of(backwards))).status()).isEqualTo(422);
+  }
+}

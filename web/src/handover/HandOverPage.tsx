@@ -1,0 +1,131 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { uuidv7 } from 'uuidv7';
+import type { HandOverEdit, HandOverPage as Page } from '../app/api/client';
+import { takeFresh } from '../app/api/queries';
+import { ActButton, PlainButton } from '../app/buttons';
+import { useCommand } from '../app/commands';
+import { JobStage } from '../app/JobStage';
+import { JobStrip } from '../app/JobStrip';
+import { StageColumn, StageFrame } from '../app/StageFrame';
+import { StageHeader } from '../app/StageHeader';
+import { useToYard } from '../app/useToYard';
+import { WorkingDialog, type Worked } from '../finding/Working';
+import { KeptBand } from '../kept/KeptBand';
+import { useKept } from '../kept/useKept';
+import { AmendDialog, CloseDialog } from './Dialogs';
+import { OwnersPage } from './OwnersPage';
+import { OwnersWords } from './OwnersWords';
+import { amendJob, closeJob, comeBack, putHandOver, useHandOverPage } from './queries';
+import { AfterIt } from './AfterIt';
+
+/** The end of a job: what goes with it on paper, what stands above the horizon, what comes after. */
+export function HandOverPage() {
+  return (
+    <JobStage usePage={useHandOverPage}>
+      {(page, offline) => <HandOver page={page} offline={offline} />}
+    </JobStage>
+  );
+}
+
+function HandOver({ page, offline }: { page: Page; offline: boolean }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const jobId = page.job.id;
+  const fresh = (next: Page) => takeFresh(client, ['hand-over', jobId], next);
+  const kept = useKept<HandOverEdit>(
+    { version: page.version, content: page.handOver },
+    async (version, content) => {
+      const next = await putHandOver(jobId, version, content);
+      await fresh(next);
+      return { version: next.version, content: next.handOver };
+    },
+  );
+  const [shown, setShown] = useState<'close' | 'amend'>();
+  const [worked, setWorked] = useState<Worked>();
+  const [problem, setProblem] = useState<string>();
+  useToYard();
+  useCommand('p', 'The pack, on A4', () => window.open(`/api/jobs/${jobId}/pack.pdf`));
+  const again = async () => {
+    const id = uuidv7();
+    try {
+      await comeBack(jobId, id);
+      void navigate(`/jobs/${id}/hand-over`);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <StageFrame
+      header={
+        <StageHeader job={page.job} vehicle={page.vehicle} here="HAND_OVER" offline={offline} />
+      }
+      strip={<JobStrip job={page.job} here="HAND_OVER" />}
+      leftWidth="300px"
+      left={
+        <StageColumn label="What is told" foot={null}>
+          <OwnersWords
+            told={kept.content}
+            closed={page.closed !== undefined}
+            onChange={kept.change}
+          />
+        </StageColumn>
+      }
+      drawing={<OwnersPage page={page} told={kept.content} />}
+      rightWidth="300px"
+      right={<AfterIt page={page} onAsk={setWorked} />}
+      band={
+        <KeptBand
+          findings={page.above.map((one) => one.finding)}
+          kept={kept}
+          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          onSeeBoth={kept.drop}
+          onDropped={() => void client.invalidateQueries({ queryKey: ['hand-over', jobId] })}
+          empty={
+            page.closed
+              ? {
+                  headline: `Handed over by ${page.closed.by}, ${page.closed.at.slice(0, 10)}`,
+                  detail:
+                    problem ??
+                    (page.closed.reason ||
+                      'Nothing stood above the horizon. The record is closed.'),
+                }
+              : {
+                  headline: 'Nothing stands above the horizon',
+                  detail: 'Print the pack, go through it with the owner, hand over.',
+                }
+          }
+          onAsk={(finding) => setWorked({ kind: 'finding', finding })}
+        >
+          {page.closed ? (
+            <>
+              <PlainButton onClick={() => setShown('amend')}>Add a correction</PlainButton>
+              <ActButton onClick={() => void again()}>It comes back</ActButton>
+            </>
+          ) : (
+            <ActButton onClick={() => setShown('close')}>Hand over</ActButton>
+          )}
+        </KeptBand>
+      }
+    >
+      <CloseDialog
+        open={shown === 'close'}
+        close={() => setShown(undefined)}
+        above={page.above}
+        onClose={async (reason) => {
+          await fresh(await closeJob(jobId, reason));
+          await client.invalidateQueries({ queryKey: ['standing'] });
+        }}
+      />
+      <AmendDialog
+        open={shown === 'amend'}
+        close={() => setShown(undefined)}
+        onAmend={async (id, words, why) => {
+          await fresh(await amendJob(jobId, id, words, why));
+        }}
+      />
+      <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
+    </StageFrame>
+  );
+}

@@ -1,0 +1,95 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { HandOverEdit, HandOverPage as Page } from '../app/api/client';
+
+/** The owner's page as it will be printed, and what was measured before and after. */
+export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
+  return (
+    <Flex
+      flex="1"
+      minH="0"
+      bg="plaster"
+      justify="center"
+      overflowY="auto"
+      tabIndex={0}
+      role="region"
+      aria-label="The owner’s page"
+      py="18px"
+      px={{ base: '10px', lg: '20px' }}
+    >
+      <Box
+        bg="tape"
+        color="tapeInk"
+        w="100%"
+        maxW="560px"
+        h="fit-content"
+        minH="100%"
+        px={{ base: '18px', md: '38px' }}
+        py="26px"
+        css={{ '--chakra-colors-hairline': 'var(--chakra-colors-tape-quiet)' }}
+      >
+        <Box as="h2" fontFamily="heading" fontWeight="600" fontSize="27px" lineHeight="1.1">
+          {page.vehicle.name}, {page.vehicle.nickname}
+        </Box>
+        <Box color="tapeQuiet">{page.job.work}</Box>
+        <Part title="What was done">
+          {page.done.map((line) => (
+            <p key={line}>{line}</p>
+          ))}
+          {page.done.length === 0 && <p>Say at Take in what was wanted.</p>}
+        </Part>
+        {told.note && <Part title="From the workshop">{told.note}</Part>}
+        <Part title="What to heed">
+          {page.heed.map((line) => (
+            <p key={line}>{line}</p>
+          ))}
+        </Part>
+        {told.fuses && <Part title="Where the new fuses are">{told.fuses}</Part>}
+        {page.followUps.length > 0 && (
+          <Part title="When to come back">
+            {page.followUps.map((one) => (
+              <Flex key={one.what} gap="12px">
+                <Box w="176px" flex="none">
+                  {one.from} to {one.latest}
+                </Box>
+                <Box>{one.what}</Box>
+              </Flex>
+            ))}
+          </Part>
+        )}
+        {page.beforeAfter.length > 0 && (
+          <Part title="As it came, and as it goes">
+            <Box as="table" w="100%">
+              <tbody>
+                {page.beforeAfter.map((row) => (
+                  <Box as="tr" key={row.what} borderTopWidth="1px" borderColor="hairline">
+                    <Box as="th" textAlign="left" fontWeight="400">
+                      {row.what}
+                    </Box>
+                    <Box as="td" textAlign="right">
+                      {row.before}
+                    </Box>
+                    <Box as="td" textAlign="right" fontWeight="600">
+                      {row.after}
+                    </Box>
+                  </Box>
+                ))}
+              </tbody>
+            </Box>
+          </Part>
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box pt="14px">
+      <Box as="h3" fontFamily="heading" fontWeight="600" fontSize="18px">
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, unwrap, type HandOverEdit } from '../app/api/client';
+import { ACTING } from '../app/api/queries';
+
+export function useHandOverPage(id: string) {
+  return useQuery({
+    queryKey: ['hand-over', id],
+    queryFn: () =>
+      unwrap(api.GET('/api/jobs/{jobId}/hand-over', { params: { path: { jobId: id } } })),
+    refetchInterval: 5_000,
+  });
+}
+
+export function putHandOver(jobId: string, version: number, handOver: HandOverEdit) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/hand-over', {
+      params: { path: { jobId }, header: ACTING },
+      body: { version, handOver },
+    }),
+  );
+}
+
+export function closeJob(jobId: string, reason: string) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/closed', {
+      params: { path: { jobId }, header: ACTING },
+      body: { reason },
+    }),
+  );
+}
+
+export function amendJob(jobId: string, id: string, words: string, why: string) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/amendments/{id}', {
+      params: { path: { jobId, id }, header: ACTING },
+      body: { words, why },
+    }),
+  );
+}
+
+export function comeBack(jobId: string, id: string) {
+  return unwrap(
+    api.PUT('/api/jobs/{jobId}/comeback/{id}', {
+      params: { path: { jobId, id }, header: ACTING },
+    }),
+  );
+}
