@@ -13,6 +13,7 @@ final class Application {
 
   private final int port = MariaDb.freePort();
   private final Process process;
+  private final String database = MariaDb.shared().newDatabase();
 
   private Application() throws IOException {
     process =
@@ -22,7 +23,7 @@ final class Application {
                 System.getProperty("app.jar"),
                 "--server.port=" + port,
                 "--mellow.demo=true",
-                "--spring.datasource.url=" + MariaDb.shared().newDatabase(),
+                "--spring.datasource.url=" + database,
                 "--spring.datasource.username=" + MariaDb.user(),
                 "--spring.datasource.password=" + MariaDb.password())
             .redirectErrorStream(true)
@@ -60,6 +61,11 @@ final class Application {
       TimeUnit.MILLISECONDS.sleep(100);
     }
     throw new IllegalStateException("the application did not start, see target/application.log");
+  }
+
+  /** Where its rows are kept: a JDBC address. */
+  String database() {
+    return database;
   }
 
   String address() {

@@ -150,6 +150,11 @@ public class Feeds implements StageReporter {
     return RuleBooks.aimSet(books.ofJob(acting, job.job().id()), job.job().ruleSet()).marks();
   }
 
+  /** What was kept of a job's feed; empty where nothing was. */
+  public Optional<FeedEdit> kept(Acting acting, String jobId) {
+    return sheets.of(acting, jobId, SheetKind.FEED, FeedEdit.class).map(Kept::content);
+  }
+
   /** Keeps the feed. */
   @Transactional
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {

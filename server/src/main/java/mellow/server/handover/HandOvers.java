@@ -257,6 +257,11 @@ public class HandOvers {
             new JobRecord(jobs.page(acting, later)).facts()));
   }
 
+  /** What was kept to be told to the owner; empty where nothing was. */
+  public Optional<HandOverEdit> kept(Acting acting, String jobId) {
+    return sheets.of(acting, jobId, SheetKind.HAND_OVER, HandOverEdit.class).map(Kept::content);
+  }
+
   /** Keeps what is told to the owner. */
   @Transactional
   public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {

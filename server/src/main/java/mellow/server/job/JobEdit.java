@@ -68,6 +68,25 @@ public record JobEdit(
 
   private static final int MOST_LETTERS = 120;
 
+  /** The same in a bay. */
+  public JobEdit withBay(String id) {
+    return new JobEdit(
+        version,
+        vehicleId,
+        id,
+        work,
+        ruleSet,
+        traffic,
+        units,
+        school,
+        labelTyped,
+        stanceChanged,
+        frontClosed,
+        markEdge,
+        markOrigin,
+        tapeWidthMm);
+  }
+
   /** The same for a vehicle, in no bay. */
   public JobEdit withVehicle(String id) {
     return new JobEdit(

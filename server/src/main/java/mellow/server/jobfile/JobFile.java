@@ -14,6 +14,9 @@ import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
+import mellow.server.bay.BayEdit;
+import mellow.server.feed.FeedEdit;
+import mellow.server.handover.HandOverEdit;
 import mellow.server.job.JobEdit;
 import mellow.server.parts.PartsEdit;
 import mellow.server.place.FrontEdit;
@@ -21,14 +24,15 @@ import mellow.server.takein.FoundEdit;
 import mellow.server.takein.TakeInEdit;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.VehicleEdit;
+import mellow.server.workshop.EntryEdit;
 import org.jspecify.annotations.Nullable;
 
-/** A job as one file: its vehicle, readings and what was settled; without photos and bay. */
+/** A job as one file: its vehicle, bay, readings, what was settled and written down; no photos. */
 @Schema(
     name = "JobFile",
     description =
-        "A job with its vehicle, readings and what was settled at its stages. Photos and the bay's"
-            + " own survey are not in it.")
+        "A job with its vehicle, bay, readings, what was settled at its stages and written down"
+            + " while working. Photos are not in it.")
 public record JobFile(
     @NotNull(message = "is missing")
         @Pattern(regexp = FORMAT, message = "is not the file of a job")
@@ -43,7 +47,12 @@ public record JobFile(
     @Valid @Nullable TakeInEdit takeIn,
     @Valid @Nullable FoundEdit found,
     @Valid @Nullable PartsEdit parts,
-    @Valid @Nullable FrontEdit front) {
+    @Valid @Nullable FrontEdit front,
+    @Valid @Nullable FeedEdit feed,
+    @Nullable @Size(max = 2000, message = "has at most 2000 entries")
+        List<@Valid @NotNull(message = "is missing") Written> workshop,
+    @Valid @Nullable HandOverEdit handOver,
+    @Valid @Nullable BayFile bay) {
   static final String FORMAT = "mellow-horizon-job-1";
 
   /** A reading; others are named by their place in the file. */
@@ -65,4 +74,21 @@ public record JobFile(
       @NotBlank(message = "is missing") @Size(max = 60, message = "has at most 60 letters")
           String takenBy,
       @NotNull(message = "is missing") Instant takenAt) {}
+
+  /**
+   * Something written down in the workshop; others are named by their place, as the last digits.
+   */
+  @Schema(name = "WrittenEntry", description = "Something written down, of a job's file.")
+  public record Written(
+      @NotNull(message = "is missing") @Valid EntryEdit entry,
+      @NotBlank(message = "is missing") @Size(max = 60, message = "has at most 60 letters")
+          String by,
+      @NotNull(message = "is missing") Instant at) {}
+
+  /** The bay in which it was measured, with what was read of its floor. */
+  @Schema(name = "BayOfJobFile", description = "The bay in which a job was measured.")
+  public record BayFile(
+      @NotNull(message = "is missing") @Valid BayEdit bay,
+      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
+          List<@Valid @NotNull(message = "is missing") Taken> readings) {}
 }

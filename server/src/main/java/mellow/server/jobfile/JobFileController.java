@@ -1,6 +1,10 @@
 package mellow.server.jobfile;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
@@ -19,10 +23,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "Job")
 class JobFileController {
-  private final JobFiles files;
+  private static final String ZIP = "application/zip";
+  private static final String SCHEMA = "application/schema+json";
 
-  JobFileController(JobFiles files) {
+  private final JobFiles files;
+  private final JobZips zips;
+
+  JobFileController(JobFiles files, JobZips zips) {
     this.files = files;
+    this.zips = zips;
   }
 
   @GetMapping("/api/jobs/{id}/file")
@@ -46,5 +55,57 @@ class JobFileController {
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
       @Valid @RequestBody JobFile file) {
     return files.takeIn(acting, id, file);
+  }
+
+  @GetMapping(path = "/api/job-file/schema", produces = SCHEMA)
+  @Operation(
+      summary = "The schema of a job's file",
+      description = "JSON Schema, draft 2020-12; it lies in each ZIP as well.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A schema.",
+      content =
+          @Content(
+              mediaType = SCHEMA,
+              schema = @Schema(type = "string"),
+              examples = @ExampleObject("{\"$schema\": \"…\"}")))
+  ResponseEntity<String> schema() {
+    return ResponseEntity.ok().contentType(MediaType.valueOf(SCHEMA)).body(JobSchema.text());
+  }
+
+  @GetMapping(path = "/api/jobs/{id}/job.zip", produces = ZIP)
+  @Operation(
+      summary = "A whole job as one ZIP",
+      description = "Its file by the schema, pictures, readings as CSV, circuit as SVG and SPICE.")
+  @ApiResponse(
+      responseCode = "200",
+      description = "A ZIP.",
+      content =
+          @Content(
+              mediaType = ZIP,
+              schema = @Schema(type = "string", format = "binary"),
+              examples = @ExampleObject("PK…")))
+  ResponseEntity<byte[]> zip(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+    return Download.of(zips.of(acting, id), MediaType.valueOf(ZIP), "job.zip");
+  }
+
+  @PutMapping(path = "/api/jobs/{id}/job.zip", consumes = ZIP)
+  @Operation(
+      summary = "Take a job's ZIP in",
+      description = "As a new job on a new vehicle in a bay of its own, with its pictures.")
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      description = "A ZIP.",
+      content =
+          @Content(
+              mediaType = ZIP,
+              schema = @Schema(type = "string", format = "binary"),
+              examples = @ExampleObject("PK…")))
+  JobPage takeZipIn(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @RequestBody byte[] zip) {
+    return zips.takeIn(acting, id, zip);
   }
 }

@@ -8,6 +8,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
+import mellow.server.bay.BayEdit;
+import mellow.server.bay.BayView;
+import mellow.server.bay.Bays;
+import mellow.server.feed.Feeds;
+import mellow.server.handover.HandOvers;
+import mellow.server.job.JobEdit;
 import mellow.server.job.JobPage;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
@@ -24,6 +30,7 @@ import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
+import mellow.server.workshop.Workshops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,12 +44,19 @@ class JobFiles {
           .thenComparing(AdjusterView::drive)
           .thenComparing(AdjusterView::place);
 
+  /** Entries are named by their place in the file. */
+  private static final String PLACE = "00000000-0000-7000-8000-%012d";
+
   private final Jobs jobs;
   private final Vehicles vehicles;
   private final Logbooks logbooks;
   private final TakeIns takeIns;
   private final Parts parts;
   private final Places places;
+  private final Bays bays;
+  private final Feeds feeds;
+  private final Workshops workshops;
+  private final HandOvers handOvers;
 
   JobFiles(
       Jobs jobs,
@@ -50,13 +64,21 @@ class JobFiles {
       Logbooks logbooks,
       TakeIns takeIns,
       Parts parts,
-      Places places) {
+      Places places,
+      Bays bays,
+      Feeds feeds,
+      Workshops workshops,
+      HandOvers handOvers) {
     this.jobs = jobs;
     this.vehicles = vehicles;
     this.logbooks = logbooks;
     this.takeIns = takeIns;
     this.parts = parts;
     this.places = places;
+    this.bays = bays;
+    this.feeds = feeds;
+    this.workshops = workshops;
+    this.handOvers = handOvers;
   }
 
   /** The file of a job. */
@@ -78,7 +100,30 @@ class JobFiles {
         taken.version() == 0 ? null : taken.takeIn(),
         taken.foundVersion() == 0 ? null : taken.found(),
         delivered.version() == 0 ? null : delivered.parts(),
-        placed.version() == 0 ? null : placed.front());
+        placed.version() == 0 ? null : placed.front(),
+        feeds.kept(acting, jobId).orElse(null),
+        written(jobId),
+        handOvers.kept(acting, jobId).orElse(null),
+        page.bay() == null ? null : bay(page, page.bay()));
+  }
+
+  /** What was written down; entries are named by their place, so that every file reads the same. */
+  private List<JobFile.Written> written(String jobId) {
+    List<Workshops.Made> made = workshops.entries(jobId);
+    List<String> ids = made.stream().map(Workshops.Made::id).toList();
+    return made.stream()
+        .map(
+            one ->
+                new JobFile.Written(
+                    one.edit().withIds(id -> PLACE.formatted(ids.indexOf(id))), one.by(), one.at()))
+        .toList();
+  }
+
+  private static JobFile.BayFile bay(JobPage page, BayView bay) {
+    List<String> ids = page.bayReadings().stream().map(ReadingView::id).toList();
+    return new JobFile.BayFile(
+        new BayEdit(0, bay.name(), bay.note(), bay.units()),
+        page.bayReadings().stream().map(reading -> taken(reading, List.of(), ids)).toList());
   }
 
   private static AdjusterEdit screw(AdjusterView screw) {
@@ -116,16 +161,11 @@ class JobFiles {
     String vehicleId = id(jobId, "vehicle");
     vehicles.put(acting, vehicleId, file.vehicle());
     List<String> screws = putScrews(acting, jobId, vehicleId, file);
-    jobs.put(acting, jobId, file.job().withVehicle(vehicleId));
+    JobEdit job = file.job().withVehicle(vehicleId);
+    jobs.put(
+        acting, jobId, file.bay() == null ? job : job.withBay(putBay(acting, jobId, file.bay())));
     jobs.hold(acting, jobId);
-    for (int place = 0; place < file.readings().size(); place++) {
-      JobFile.Taken taken = file.readings().get(place);
-      logbooks.keep(
-          new Acting(acting.shopId(), taken.takenBy(), taken.takenAt()),
-          new Logbooks.Owner.OfJob(jobId),
-          id(jobId, "reading " + place),
-          edit(jobId, taken, place, screws));
-    }
+    keep(acting, new Logbooks.Owner.OfJob(jobId), jobId + " reading ", file.readings(), screws);
     if (file.takeIn() != null) {
       takeIns.put(acting, jobId, 0, file.takeIn());
     }
@@ -138,7 +178,61 @@ class JobFiles {
     if (file.front() != null) {
       places.put(acting, jobId, 0, file.front());
     }
+    if (file.feed() != null) {
+      feeds.put(acting, jobId, 0, file.feed());
+    }
+    restore(acting, jobId, file.workshop() == null ? List.of() : file.workshop());
+    if (file.handOver() != null) {
+      handOvers.put(acting, jobId, 0, file.handOver());
+    }
     return jobs.page(acting, jobId);
+  }
+
+  private String putBay(Acting acting, String jobId, JobFile.BayFile bay) {
+    String id = id(jobId, "bay");
+    bays.put(acting, id, bay.bay());
+    keep(acting, new Logbooks.Owner.OfBay(id), jobId + " bay reading ", bay.readings(), List.of());
+    return id;
+  }
+
+  private void keep(
+      Acting acting,
+      Logbooks.Owner owner,
+      String seed,
+      List<JobFile.Taken> readings,
+      List<String> screws) {
+    for (int place = 0; place < readings.size(); place++) {
+      JobFile.Taken taken = readings.get(place);
+      logbooks.keep(
+          new Acting(acting.shopId(), taken.takenBy(), taken.takenAt()),
+          owner,
+          id(seed + place),
+          edit(seed, taken, place, screws));
+    }
+  }
+
+  private void restore(Acting acting, String jobId, List<JobFile.Written> written) {
+    for (int place = 0; place < written.size(); place++) {
+      JobFile.Written one = written.get(place);
+      workshops.restore(
+          new Acting(acting.shopId(), one.by(), one.at()),
+          jobId,
+          entryId(jobId, place),
+          one.entry().withIds(id -> entryId(jobId, placeOf(id, written.size()))));
+    }
+  }
+
+  private static String entryId(String jobId, int place) {
+    return id(jobId + " entry " + place);
+  }
+
+  private static int placeOf(String id, int many) {
+    String digits = id.substring(id.length() - 12);
+    int place = digits.matches("\\d+") ? (int) Math.min(many, Long.parseLong(digits)) : many;
+    if (place >= many) {
+      throw Refusal.unprocessable("workshop", "An entry names one that is not in the file.");
+    }
+    return place;
   }
 
   /** The screws' ids; those that every vehicle starts with are there already. */
@@ -156,7 +250,7 @@ class JobFiles {
   }
 
   private static ReadingEdit edit(
-      String jobId, JobFile.Taken taken, int place, List<String> screws) {
+      String seed, JobFile.Taken taken, int place, List<String> screws) {
     Integer screw = taken.screw();
     if (screw != null && screw >= screws.size()) {
       throw Refusal.unprocessable(
@@ -174,10 +268,14 @@ class JobFiles {
         screw == null ? null : screws.get(screw),
         taken.typed(),
         taken.units(),
-        strikes == null ? null : id(jobId, "reading " + strikes));
+        strikes == null ? null : id(seed + strikes));
   }
 
   private static String id(String jobId, String what) {
-    return UUID.nameUUIDFromBytes((jobId + " " + what).getBytes(StandardCharsets.UTF_8)).toString();
+    return id(jobId + " " + what);
+  }
+
+  private static String id(String seed) {
+    return UUID.nameUUIDFromBytes(seed.getBytes(StandardCharsets.UTF_8)).toString();
   }
 }

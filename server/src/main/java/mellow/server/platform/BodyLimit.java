@@ -28,6 +28,9 @@ class BodyLimit extends OncePerRequestFilter {
   private static final Pattern JOB_FILE = Pattern.compile("/api/jobs/[^/]+/file");
   private static final int MOST_FILE_BYTES = 4 * 1024 * 1024;
 
+  private static final Pattern JOB_ZIP = Pattern.compile("/api/jobs/[^/]+/job\\.zip");
+  private static final int MOST_ZIP_BYTES = 150 * 1024 * 1024;
+
   /** One byte more than a photo may have: it is refused where photos are looked at. */
   private static final int MOST_PHOTO_BYTES = PhotoFile.MOST_BYTES + 1;
 
@@ -55,6 +58,9 @@ class BodyLimit extends OncePerRequestFilter {
   }
 
   private static int most(String path) {
+    if (JOB_ZIP.matcher(path).matches()) {
+      return MOST_ZIP_BYTES;
+    }
     if (PHOTO.matcher(path).matches()) {
       return MOST_PHOTO_BYTES;
     }

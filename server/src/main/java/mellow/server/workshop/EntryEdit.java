@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.measure.UnitSystem;
@@ -67,6 +68,25 @@ public record EntryEdit(
       throw Refusal.unprocessable("entry", "An entry says exactly one thing.");
     }
     return given.get(0);
+  }
+
+  /** The same with the entries that it names under other ids. */
+  public EntryEdit withIds(UnaryOperator<String> ids) {
+    return new EntryEdit(
+        stage,
+        out,
+        move == null ? null : new MoveEdit(ids.apply(move.row()), move.move(), move.count()),
+        step,
+        timer,
+        stop == null ? null : new StopEdit(ids.apply(stop.timer())),
+        bake,
+        heat,
+        proof,
+        lens,
+        measure,
+        choice,
+        strikes == null ? null : ids.apply(strikes),
+        0);
   }
 
   /** The same with its step as it was checked. */

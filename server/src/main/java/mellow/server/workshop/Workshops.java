@@ -78,6 +78,16 @@ public class Workshops {
             .get(id));
   }
 
+  /** An entry with who made it, and when. */
+  public record Made(String id, EntryEdit edit, String by, Instant at) {}
+
+  /** All entries of a job, in the order in which they were made. */
+  public List<Made> entries(String jobId) {
+    return judge.log(jobId).all().stream()
+        .map(entry -> new Made(entry.id(), entry.edit(), entry.by(), entry.at()))
+        .toList();
+  }
+
   /** Hidden ones of earlier jobs on the like vehicle. */
   private List<HiddenView> hidden(Acting acting, String jobId) {
     List<JobBrief> alike = jobs.alike(acting, jobs.brief(acting, jobId), EARLIER_JOBS);
@@ -169,6 +179,19 @@ public class Workshops {
   /** Keeps an entry. The same request again changes nothing. */
   @Transactional
   public void write(Acting acting, String jobId, String id, EntryEdit edit) {
+    write(acting, jobId, id, edit, true);
+  }
+
+  /**
+   * Keeps an entry of a job that is taken in from its file: what a step waited for was asked where
+   * it was written.
+   */
+  @Transactional
+  public void restore(Acting acting, String jobId, String id, EntryEdit edit) {
+    write(acting, jobId, id, edit, false);
+  }
+
+  private void write(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
     jobs.hold(acting, jobId);
     Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
     if (there.isPresent()) {
@@ -179,7 +202,7 @@ public class Workshops {
     row.setId(id);
     row.setShopId(acting.shopId());
     row.setJobId(jobId);
-    row.setContent(written(checked(acting, jobId, id, edit)));
+    row.setContent(written(checked(acting, jobId, id, edit, asked)));
     row.setStrikes(edit.strikes());
     row.setMadeBy(acting.personOrRefuse());
     row.setMadeAt(madeAt(acting, edit));
@@ -200,7 +223,7 @@ public class Workshops {
     }
   }
 
-  private EntryEdit checked(Acting acting, String jobId, String id, EntryEdit edit) {
+  private EntryEdit checked(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
     edit.part();
     WorkshopLog log = judge.log(jobId);
     if (edit.strikes() != null) {
@@ -242,7 +265,7 @@ public class Workshops {
       throw Refusal.unprocessable(
           "choice", "One of these: " + String.join(", ", edit.choice().which().answers()) + ".");
     }
-    return edit.step() == null
+    return edit.step() == null || !asked
         ? edit
         : edit.withStep(checkedStep(acting, jobId, log, edit, edit.step()));
   }

@@ -47,6 +47,15 @@ public final class Api {
     return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(text(body))));
   }
 
+  /** Puts the bytes of a file. */
+  public Answer send(String path, String type, byte[] bytes) {
+    return send(
+        request(path)
+            .setHeader("Content-Type", type)
+            .timeout(Duration.ofSeconds(60))
+            .PUT(HttpRequest.BodyPublishers.ofByteArray(bytes)));
+  }
+
   public Answer post(String path, Object body) {
     return send(request(path).POST(HttpRequest.BodyPublishers.ofString(text(body))));
   }
