@@ -8,6 +8,7 @@ import { BayList } from '../bay/BayList';
 import { BayPage } from '../bay/BayPage';
 import { FeedPage } from '../feed/FeedPage';
 import { HandOverPage } from '../handover/HandOverPage';
+import { HistoryPage } from '../history/HistoryPage';
 import { PartsPage } from '../parts/PartsPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PlacePage } from '../place/PlacePage';
@@ -67,6 +68,7 @@ export function App() {
                   <Route path="/jobs/:id/stand-back" element={<StandBack />} />
                   <Route path="/bays" element={<BayList />} />
                   <Route path="/bays/:id" element={<BayPage />} />
+                  <Route path="/history" element={<HistoryPage />} />
                   <Route path="/rulebook" element={<RulebookPage />} />
                   <Route path="*" element={<Nowhere what="page" />} />
                 </Routes>

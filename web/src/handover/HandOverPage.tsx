@@ -85,6 +85,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
           empty={
             page.closed
               ? {
+                  verdict: 'WITHIN',
                   headline: `Handed over by ${page.closed.by}, ${page.closed.at.slice(0, 10)}`,
                   detail:
                     problem ??
@@ -92,6 +93,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
                       'Nothing stood above the horizon. The record is closed.'),
                 }
               : {
+                  verdict: 'WITHIN',
                   headline: 'Nothing stands above the horizon',
                   detail: 'Print the pack, go through it with the owner, hand over.',
                 }

@@ -92,15 +92,15 @@ function ComeBack({
         </Flex>
       ))}
       <TextField label="Something more" value={what} set={setWhat} maxLength={120} />
-      <Flex gap="8px" pt="6px">
+      <Flex direction="column" gap="6px" pt="6px">
         {(
           [
             ['From', from, setFrom],
             ['By', latest, setLatest],
           ] as const
         ).map(([label, value, set]) => (
-          <Box as="label" key={label} flex="1">
-            <Box color="quiet" fontSize="15px">
+          <Flex as="label" key={label} align="center" gap="10px">
+            <Box color="quiet" fontSize="15px" w="42px">
               {label}
             </Box>
             <Input
@@ -110,7 +110,7 @@ function ComeBack({
               value={value}
               onChange={(event) => set(event.target.value)}
             />
-          </Box>
+          </Flex>
         ))}
       </Flex>
       <Flex justify="flex-end" pt="8px">

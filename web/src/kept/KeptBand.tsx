@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Problem, type Finding } from '../app/api/client';
+import { Problem, type Finding, type Verdict } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
@@ -42,7 +42,7 @@ export function KeptBand({
   onDropped: () => void;
   theirVersion: (conflict: Conflict) => number;
   /** Said where there is no finding at all. */
-  empty?: { headline: string; detail: string };
+  empty?: { headline: string; detail: string; verdict?: Verdict };
   onAsk: (finding: Finding) => void;
   children: ReactNode;
 }) {
@@ -71,7 +71,7 @@ export function KeptBand({
   const foremost = gravest(findings);
   return (
     <Band
-      verdict={foremost?.verdict ?? 'NOT_KNOWN'}
+      verdict={foremost?.verdict ?? empty?.verdict ?? 'NOT_KNOWN'}
       headline={
         foremost ? (
           <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />

@@ -20,7 +20,7 @@ export function ResumeCard({ page }: { page: WorkshopPage }) {
       <Box fontFamily="heading" fontWeight="600" color="lamp">
         You stopped here, {clockTime(resume.leftAt)}
       </Box>
-      <Box>{resume.last}</Box>
+      <Box lineClamp="2">{resume.last}</Box>
       {resume.out > 0 && (
         <Box>
           {resume.out} {resume.out === 1 ? 'thing is' : 'things are'} off the vehicle.
@@ -28,7 +28,11 @@ export function ResumeCard({ page }: { page: WorkshopPage }) {
       )}
       {resume.cured.length > 0 && <Box>Ready meanwhile: {resume.cured.join(', ')}.</Box>}
       {resume.running.length > 0 && <Box>Still runs: {resume.running.join(', ')}.</Box>}
-      {resume.next && <Box color="quiet">Next: {resume.next}</Box>}
+      {resume.next && (
+        <Box color="quiet" lineClamp="2">
+          Next: {resume.next}
+        </Box>
+      )}
     </Box>
   );
 }

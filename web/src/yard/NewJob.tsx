@@ -12,6 +12,7 @@ import {
   useRuleSets,
   useVehicles,
   takeJobFileIn,
+  takeJobZipIn,
 } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
@@ -110,6 +111,9 @@ function NewJobForm() {
   });
   const takeFile = useMutation({
     mutationFn: async (file: File) => {
+      if (file.name.toLowerCase().endsWith('.zip')) {
+        return takeJobZipIn(ids.job, file);
+      }
       let content: unknown;
       try {
         content = JSON.parse(await file.text());
@@ -211,7 +215,7 @@ function NewJobForm() {
           </ActButton>
           <FileButton
             words="From a job’s file"
-            accept="application/json,.json"
+            accept="application/json,.json,application/zip,.zip"
             onPick={(files) => {
               const file = files?.[0];
               if (file) {

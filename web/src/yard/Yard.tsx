@@ -47,11 +47,13 @@ export function Yard() {
   const take = useCallback(() => setAdding(true), []);
   const find = useCallback(() => search.current?.focus(), []);
   const toRules = useCallback(() => void navigate('/rulebook'), [navigate]);
+  const toHistory = useCallback(() => void navigate('/history'), [navigate]);
   const toBays = useCallback(() => void navigate('/bays'), [navigate]);
   useCommand('n', 'Take a vehicle in', take);
   useCommand('s', 'Search', find);
   useCommand('b', 'Bays', toBays);
   useCommand('r', 'Rulebook', toRules);
+  useCommand('h', 'History', toHistory);
 
   const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
   const above = rows.filter(aboveTheLine).length;
@@ -82,6 +84,12 @@ export function Yard() {
           <Link to="/bays">
             Bays
             <Key name="b" />
+          </Link>
+        </PlainButton>
+        <PlainButton asChild minH="52px">
+          <Link to="/history">
+            History
+            <Key name="h" />
           </Link>
         </PlainButton>
         <PlainButton asChild minH="52px">

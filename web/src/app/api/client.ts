@@ -161,3 +161,4 @@ export type Heat = components['schemas']['Heat'];
 export type BenchView = WorkshopPage['bench'];
 export type HandOverPage = components['schemas']['HandOverPage'];
 export type HandOverEdit = components['schemas']['HandOverEdit'];
+export type LookBack = components['schemas']['LookBack'];

@@ -354,6 +354,18 @@ export async function readLength(typed: string, units: Units): Promise<number> {
 }
 
 /** Takes a job's file in as a new job. */
+/** A whole job with its pictures, as it was written elsewhere. */
+export function takeJobZipIn(id: string, zip: File) {
+  return unwrap(
+    api.PUT('/api/jobs/{id}/job.zip', {
+      params: { path: { id }, header: ACTING },
+      headers: { 'Content-Type': 'application/zip' },
+      body: zip as unknown as string,
+      bodySerializer: (body) => body,
+    }),
+  );
+}
+
 export function takeJobFileIn(id: string, body: JobFile) {
   return unwrap(api.PUT('/api/jobs/{id}/file', { params: { path: { id }, header: ACTING }, body }));
 }

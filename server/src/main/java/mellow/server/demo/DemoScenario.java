@@ -3,6 +3,8 @@ package mellow.server.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import mellow.core.aim.Adjuster.Axis;
 import mellow.core.aim.Adjuster.Reach;
@@ -136,6 +138,7 @@ class DemoScenario {
     job.turn("skarn", Side.RIGHT, "3/4 anticlockwise");
     job.read("skarn", Side.RIGHT, "1 15/16");
     job.found("skarn", DemoTakeIns.truck());
+    job.close("skarn", "");
   }
 
   /** Half corrected: the left lamp is right, the right one was turned and not read again. */
@@ -380,6 +383,10 @@ class DemoScenario {
     job.step("loft2", Side.RIGHT, "0");
     DemoWorkshop.allTogether(job, "loft2");
     job.found("loft2", DemoTakeIns.van());
+    job.told("loft2", DemoTakeIns.vanTold(LocalDate.ofInstant(at, ZoneOffset.UTC)));
+    job.close(
+        "loft2", "every function was shown to the library's driver, not written down one by one");
+    job.amend("loft2", "the new clip is the left one", "the sides were mixed up in the note");
   }
 
   /** Fog lamps that die now on one side, now on the other. */

@@ -1,5 +1,6 @@
 package mellow.server.demo;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import mellow.core.workflow.PriorChange;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.TakeIn.Access;
 import mellow.core.workflow.WorkKind;
+import mellow.server.handover.HandOverEdit;
 import mellow.server.takein.FoundEdit;
 import mellow.server.takein.FoundEdit.About;
 import mellow.server.takein.FoundEdit.Note;
@@ -150,5 +152,16 @@ final class DemoTakeIns {
         120,
         "",
         "");
+  }
+
+  static HandOverEdit vanTold(LocalDate day) {
+    return new HandOverEdit(
+        "One clip of the bumper's upper edge is new. The old lamps lie in the back.",
+        "7.5 A, in the box behind the glove compartment, fifth from the left",
+        List.of(
+            new HandOverEdit.ComeBack(
+                "Main-beam adapters looked at after the first winter",
+                day.plusMonths(5),
+                day.plusMonths(7))));
   }
 }

@@ -19,6 +19,8 @@ import mellow.server.bay.BayEdit;
 import mellow.server.bay.Bays;
 import mellow.server.feed.FeedEdit;
 import mellow.server.feed.Feeds;
+import mellow.server.handover.HandOverEdit;
+import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
@@ -69,6 +71,7 @@ final class DemoWriter {
     private final Photos photos;
     private final Feeds feeds;
     private final Workshops workshops;
+    private final HandOvers handOvers;
 
     Factory(
         Shops shops,
@@ -81,7 +84,8 @@ final class DemoWriter {
         Parts parts,
         Photos photos,
         Feeds feeds,
-        Workshops workshops) {
+        Workshops workshops,
+        HandOvers handOvers) {
       this.shops = shops;
       this.vehicles = vehicles;
       this.bays = bays;
@@ -93,6 +97,7 @@ final class DemoWriter {
       this.photos = photos;
       this.feeds = feeds;
       this.workshops = workshops;
+      this.handOvers = handOvers;
     }
 
     DemoWriter at(Instant at, String person) {
@@ -261,6 +266,18 @@ final class DemoWriter {
     String photo = id("photo " + key + notes.moment());
     doors.photos.keep(acting(), id("job " + key), photo, notes.moment(), notes.shows(), file);
     doors.photos.note(acting(), id("job " + key), photo, notes);
+  }
+
+  void told(String key, HandOverEdit told) {
+    doors.handOvers.put(acting(), id("job " + key), 0, told);
+  }
+
+  void close(String key, String reason) {
+    doors.handOvers.close(acting(), id("job " + key), reason);
+  }
+
+  void amend(String key, String words, String why) {
+    doors.handOvers.amend(acting(), id("job " + key), id("amendment " + key), words, why);
   }
 
   void found(String key, FoundEdit found) {

@@ -150,7 +150,8 @@ public record PartsEdit(
     }
   }
 
-  PartsList core() {
+  /** The core\'s form of it. */
+  public PartsList core() {
     try {
       return new PartsList(
           parts.stream().map(PartEdit::core).toList(),

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -16,6 +17,7 @@ import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepLine;
 import mellow.core.workflow.WorkedMinutes;
 import mellow.core.workflow.ledger.LedgerEntry;
+import mellow.core.workflow.ledger.LedgerLine;
 import mellow.core.workflow.ledger.LedgerProblem;
 import mellow.server.db.tables.records.WorkshopEntryRecord;
 import mellow.server.job.JobBrief;
@@ -76,6 +78,23 @@ public class Workshops {
         judge
             .around(acting, List.of(facts), Optional.of(takeIns.plan(acting, id, takeIn)))
             .get(id));
+  }
+
+  /** The fasteners of some jobs that broke or were hidden, and how often. */
+  public Map<String, Integer> trouble(List<String> jobIds) {
+    Map<String, Integer> counts = new LinkedHashMap<>();
+    for (WorkshopLog log : judge.logs(jobIds).values()) {
+      for (LedgerLine line : log.ledger().lines()) {
+        String what = line.row().what().words(1);
+        if (line.broken() > 0) {
+          counts.merge(what + ": broken", line.broken(), Integer::sum);
+        }
+        if (line.row().hidden()) {
+          counts.merge(what + ": hidden", line.row().count(), Integer::sum);
+        }
+      }
+    }
+    return counts;
   }
 
   /** An entry with who made it, and when. */

@@ -1,0 +1,110 @@
+import { Box, Flex, Grid, Input } from '@chakra-ui/react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, unwrap } from '../app/api/client';
+import { Header } from '../app/Header';
+import { useToYard } from '../app/useToYard';
+import { CountChart, EstimateChart, TimeChart } from './Charts';
+
+/** Looking back over all jobs: found by words, times taken, what most often gave trouble. */
+export function HistoryPage() {
+  const [text, setText] = useState('');
+  const found = useQuery({
+    queryKey: ['history', text],
+    queryFn: () => unwrap(api.GET('/api/history', { params: { query: { text } } })),
+    placeholderData: keepPreviousData,
+  });
+  const back = useQuery({
+    queryKey: ['look-back'],
+    queryFn: () => unwrap(api.GET('/api/history/look-back')),
+    staleTime: 60_000,
+  });
+  useToYard();
+  return (
+    <Flex direction="column" h={{ base: 'auto', lg: '100vh' }}>
+      <Header title="History" subtitle="every job, what it took and what gave trouble" />
+      <Grid
+        as="main"
+        flex="1"
+        minH="0"
+        templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) minmax(0, 1.25fr)' }}
+        borderTopWidth="1px"
+        borderColor="hairline"
+      >
+        <Flex direction="column" minH="0" px={{ base: '14px', lg: '26px' }} py="14px">
+          <Input
+            aria-label="Find jobs by vehicle, work, part, fastener or finding"
+            placeholder="vehicle, work, part, fastener, finding"
+            h="48px"
+            fontSize="17px"
+            maxLength={100}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Box
+            flex="1"
+            minH="0"
+            overflowY="auto"
+            tabIndex={0}
+            role="region"
+            aria-label="Jobs found"
+            pt="8px"
+          >
+            {found.data?.jobs.map((job) => (
+              <Box
+                key={job.jobId}
+                asChild
+                display="block"
+                py="9px"
+                borderTopWidth="1px"
+                borderColor="hairline"
+              >
+                <Link to={`/jobs/${job.jobId}/hand-over`}>
+                  <Flex justify="space-between" gap="10px">
+                    <Box fontFamily="heading" fontWeight="600" fontSize="18px">
+                      {job.vehicle}, {job.nickname}
+                    </Box>
+                    <Box color="quiet" whiteSpace="nowrap">
+                      {job.at.slice(0, 10)}
+                    </Box>
+                  </Flex>
+                  <Box color="quiet">
+                    {job.work} · {job.closed ? 'handed over' : 'being worked on'}
+                  </Box>
+                  {job.where.map((line) => (
+                    <Box key={line} fontSize="14px">
+                      {line}
+                    </Box>
+                  ))}
+                </Link>
+              </Box>
+            ))}
+            {found.data?.jobs.length === 0 && <Box py="14px">No job holds all of these words.</Box>}
+          </Box>
+        </Flex>
+        <Box
+          minH="0"
+          overflowY="auto"
+          tabIndex={0}
+          role="region"
+          aria-label="Looking back"
+          bg="plaster"
+          px={{ base: '14px', lg: '26px' }}
+          py="14px"
+        >
+          {back.data && (
+            <>
+              <Box color="quiet">The latest {back.data.jobs} jobs, as far as they noted it.</Box>
+              <TimeChart times={back.data.times} />
+              <EstimateChart estimates={back.data.estimates} />
+              <CountChart title="Fasteners that gave trouble" counts={back.data.fasteners} />
+              <CountChart title="Parts that were wrong" counts={back.data.parts} />
+              <CountChart title="Rules above the horizon at hand-over" counts={back.data.rules} />
+            </>
+          )}
+        </Box>
+      </Grid>
+    </Flex>
+  );
+}

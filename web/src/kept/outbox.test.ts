@@ -1,0 +1,114 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { outbox as Box } from './outbox';
+
+const SAID = { stage: 'APART', move: { row: 'r', move: 'BACK', count: 1 } } as const;
+
+interface Sent {
+  path: string;
+  body: { waitedMs: number };
+  person: string;
+}
+
+let sent: Sent[] = [];
+let answer: () => Response;
+
+/** The module as a page that was just loaded has it: what waits is read from the browser. */
+async function loaded(): Promise<typeof Box> {
+  vi.resetModules();
+  return (await import('./outbox')).outbox;
+}
+
+beforeEach(() => {
+  localStorage.clear();
+  localStorage.setItem('mellow.acting', 'Runa');
+  sent = [];
+  answer = () => new Response('{"page":1}', { status: 200 });
+  vi.useFakeTimers();
+  vi.stubGlobal(
+    'fetch',
+    vi.fn((path: string, init: { body: string; headers: Record<string, string> }) => {
+      sent.push({
+        path,
+        body: JSON.parse(init.body) as Sent['body'],
+        person: init.headers['X-Acting-As'] ?? '',
+      });
+      try {
+        return Promise.resolve(answer());
+      } catch (problem) {
+        return Promise.reject(problem as Error);
+      }
+    }),
+  );
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const offline = () => {
+  throw new TypeError('no network');
+};
+
+describe('entries on their way', () => {
+  it('are sent and are gone once they are kept', async () => {
+    const outbox = await loaded();
+    const pages: unknown[] = [];
+    outbox.onSent((_, page) => pages.push(page));
+    await expect(outbox.write('j', SAID, 'back')).resolves.toBe('kept');
+    expect(sent).toHaveLength(1);
+    expect(pages).toEqual([{ page: 1 }]);
+    expect(outbox.all()).toEqual([]);
+  });
+
+  it('wait for the network, go out once and in order, also after a reload', async () => {
+    let outbox = await loaded();
+    answer = offline;
+    await expect(outbox.write('j', SAID, 'first')).resolves.toBe('waits');
+    void outbox.write('j', SAID, 'second');
+    expect(outbox.all().map((one) => one.words)).toEqual(['first', 'second']);
+
+    outbox = await loaded();
+    expect(outbox.all().map((one) => one.words)).toEqual(['first', 'second']);
+    localStorage.setItem('mellow.acting', 'Ilse');
+    await vi.advanceTimersByTimeAsync(60_000);
+    sent = [];
+    answer = () => new Response('{}', { status: 200 });
+    await outbox.flush();
+    expect(sent).toHaveLength(2);
+    expect(new Set(sent.map((one) => one.path)).size).toBe(2);
+    expect(sent[0]?.person).toBe('Runa');
+    expect(sent[0]?.body.waitedMs).toBeGreaterThanOrEqual(60_000);
+    expect(outbox.all()).toEqual([]);
+    await outbox.flush();
+    expect(sent).toHaveLength(2);
+  });
+
+  it('are tried again after a while when the server was busy', async () => {
+    const outbox = await loaded();
+    answer = () => new Response('{}', { status: 503 });
+    await outbox.write('j', SAID, 'back');
+    answer = () => new Response('{}', { status: 200 });
+    await vi.advanceTimersByTimeAsync(3_100);
+    expect(outbox.all()).toEqual([]);
+    expect(sent).toHaveLength(2);
+    expect(sent[0]?.path).toBe(sent[1]?.path);
+  });
+
+  it('say why they were refused: to who waits for it, else in the list', async () => {
+    let outbox = await loaded();
+    const refusal = () => new Response('{"detail":"None are out."}', { status: 422 });
+    answer = refusal;
+    await expect(outbox.write('j', SAID, 'back')).rejects.toThrow('None are out.');
+    expect(outbox.all()).toEqual([]);
+
+    answer = offline;
+    await outbox.write('j', SAID, 'back');
+    outbox = await loaded();
+    answer = refusal;
+    await outbox.flush();
+    expect(outbox.all()[0]?.refused).toBe('None are out.');
+    outbox.drop(outbox.all()[0]?.id ?? '');
+    expect(outbox.all()).toEqual([]);
+  });
+});

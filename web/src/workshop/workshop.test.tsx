@@ -1,0 +1,385 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import type { ReactElement } from 'react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { api, Problem, type WorkshopPage } from '../app/api/client';
+import { outbox } from '../kept/outbox';
+import { finding, JOB, show } from '../test/testing';
+import { ApartPage } from './ApartPage';
+import { BenchPage } from './BenchPage';
+import { ProofStandBack } from './ProofStandBack';
+import { ProvePage } from './ProvePage';
+import { TogetherPage } from './TogetherPage';
+import { left } from './times';
+import { frameIn, screenToSpot, spotToScreen } from './vehicleViews';
+import { movesOf } from './LineMoves';
+
+vi.mock('../drawing/useSize', () => ({
+  useSize: () => ({ width: 700, height: 300 }),
+  useWidth: () => 600,
+}));
+
+const stage = (name: string, more = {}) => ({
+  stage: name,
+  words: name.toLowerCase(),
+  planned: true,
+  steps: [],
+  findings: [],
+  cautions: [],
+  atHand: ['T25'],
+  worked: { value: 0, quantity: 'MINUTES', metric: '0 min', imperial: '0 min' },
+  ...more,
+});
+
+const STEP = {
+  id: 'apart.front',
+  words: 'Fasteners out',
+  gate: false,
+  people: 1,
+  state: 'READY',
+  waitsFor: [],
+  comesOff: '',
+  by: '',
+  reason: '',
+};
+
+const GATE = {
+  ...STEP,
+  id: 'apart.gate',
+  words: 'The hole',
+  gate: true,
+  state: 'WAITS',
+  waitsFor: ['the place is proved'],
+};
+
+const line = (id: string, more = {}) => ({
+  id,
+  words: `4 clips ${id}`,
+  row: {
+    count: 4,
+    kind: 'CLIP_PULL',
+    name: '',
+    size: '',
+    thread: '',
+    where: '',
+    tray: '',
+    holds: 'bumper',
+    asFound: 'SOUND',
+    hidden: false,
+    people: 1,
+    note: '',
+  },
+  out: 4,
+  byHand: 0,
+  awaiting: 0,
+  back: 0,
+  tight: 0,
+  broken: 0,
+  replaced: 0,
+  stays: 0,
+  first: [],
+  done: false,
+  by: 'Runa',
+  at: '2026-03-02T09:00:00Z',
+  ...more,
+});
+
+const cell = (function_: string, words: string, expected: string) => ({
+  function: function_,
+  words,
+  expected,
+  tries: 0,
+  seen: '',
+  faults: 0,
+  tests: [],
+});
+
+const page = (more = {}): WorkshopPage =>
+  ({
+    job: JOB,
+    vehicle: { id: 'v', version: 1, name: 'Quenby Lantern', nickname: 'valley bus 7' },
+    now: '2026-03-02T10:00:00Z',
+    stages: ['APART', 'BENCH', 'PROVE', 'TOGETHER'].map((name) => stage(name)),
+    entries: [],
+    ledger: [],
+    reverse: [],
+    hidden: [],
+    timers: [],
+    bench: {
+      measures: [],
+      choices: {},
+      mount: 'GLUED',
+      mountWords: 'glued',
+      advised: 'GLUED',
+      because: 'No boss.',
+      rollWay: 'ON_BENCH',
+      rollWords: '',
+      section: { pieces: [{ of: 'BODY', points: [0, 10, 20, 10, 20, -10] }], spans: [] },
+      fit: [],
+      aim: [],
+      oven: [
+        {
+          side: 'LEFT',
+          purpose: 'OPEN',
+          school: 'COOL',
+          temperature: '220 °F (104 °C)',
+          fahrenheit: 220,
+          fromMinutes: 5,
+          toMinutes: 5,
+          because: 'Cool first.',
+          times: 0,
+        },
+      ],
+      schools: [],
+      lens: [{ grit: 600, words: '600 grit, wet', look: 'dull', done: ['LEFT'] }],
+    },
+    heat: [],
+    proof: {
+      items: [
+        {
+          name: 'side lamps, fog',
+          moves: ['side lamps on', 'fog switch on'],
+          lamps: [
+            cell('DRL', 'daytime running lamp', 'OUT'),
+            cell('FRONT_FOG', 'front fog lamp', 'FULL'),
+          ],
+        },
+        { name: 'main beam', moves: ['main beam on'], lamps: [cell('MAIN', 'main beam', 'FULL')] },
+      ],
+      movements: 3,
+      proved: false,
+      open: 3,
+      wired: true,
+    },
+    ...more,
+  }) as unknown as WorkshopPage;
+
+let said: Record<string, unknown>[] = [];
+let refusal: string | undefined;
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  said = [];
+  refusal = undefined;
+  localStorage.setItem('mellow.acting', 'Runa');
+  vi.spyOn(api, 'GET').mockImplementation(
+    (() => new Promise(() => undefined)) as unknown as typeof api.GET,
+  );
+  vi.spyOn(outbox, 'write').mockImplementation((_, entry) => {
+    said.push(entry as Record<string, unknown>);
+    return refusal
+      ? Promise.reject(new Problem(422, refusal, undefined, {}))
+      : Promise.resolve('kept');
+  });
+});
+
+function open(element: ReactElement, content: WorkshopPage) {
+  show(
+    <MemoryRouter initialEntries={['/jobs/j/x']}>
+      <Routes>
+        <Route path="/jobs/:id/x" element={element} />
+      </Routes>
+    </MemoryRouter>,
+    'METRIC',
+    { 'workshop/j': content },
+  );
+}
+
+describe('apart', () => {
+  it('takes a line in two presses: the place, then kind and count', async () => {
+    open(<ApartPage />, page());
+    const drawing = document.querySelector('[data-view=FRONT]') as Element;
+    fireEvent.click(drawing, { clientX: 350, clientY: 60 });
+    await userEvent.click(screen.getByRole('button', { name: '4 clip, pull' }));
+    expect(said[0]).toMatchObject({
+      stage: 'APART',
+      out: { kind: 'CLIP_PULL', count: 4, spot: { view: 'FRONT' } },
+    });
+  });
+
+  it('keeps what was typed when it cannot be read', async () => {
+    vi.spyOn(api, 'POST').mockResolvedValue({
+      error: { detail: 'No kind of fastener was named.' },
+      response: new Response(null, { status: 422 }),
+    } as never);
+    open(<ApartPage />, page());
+    await userEvent.type(screen.getByLabelText('Call it out'), '4 things{Enter}');
+    expect(await screen.findByText('No kind of fastener was named.')).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>('Call it out').value).toBe('4 things');
+  });
+
+  it('ticks a step, and asks for a reason where it waits', async () => {
+    open(<ApartPage />, page({ stages: [stage('APART', { steps: [STEP, GATE] })] }));
+    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
+    expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false, reason: '' } });
+    await userEvent.click(screen.getByRole('button', { name: /The hole/ }));
+    const dialog = await screen.findByRole('dialog');
+    expect(within(dialog).getByText('Not so yet: the place is proved')).toBeTruthy();
+    refusal = 'To go on all the same needs a reason.';
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Done all the same' }));
+    expect(await within(dialog).findByText(refusal)).toBeTruthy();
+    await userEvent.type(within(dialog).getByRole('textbox'), 'it was there');
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Done all the same' }));
+    expect(said.at(-1)).toMatchObject({ step: { reason: 'it was there' } });
+  });
+
+  it('announces hidden ones, tells where one stopped, undoes the last', async () => {
+    open(
+      <ApartPage />,
+      page({
+        hidden: [{ jobId: 'x', vehicle: 'Quenby Lantern, valley bus 4', words: '1 bolt: liner' }],
+        resume: {
+          leftAt: '2026-03-01T17:00:00Z',
+          last: 'off: bumper',
+          out: 12,
+          cured: ['full epoxy'],
+          running: [],
+        },
+        entries: [
+          { id: 'e', stage: 'APART', words: 'off: bumper', by: 'Runa', at: '2026-03-01T17:00:00Z' },
+        ],
+      }),
+    );
+    expect(screen.getByRole('note').textContent).toContain('1 bolt: liner');
+    const stopped = screen.getByRole('region', { name: 'Where you stopped' });
+    expect(stopped.textContent).toContain('12 things are off the vehicle.');
+    expect(stopped.textContent).toContain('Ready meanwhile: full epoxy.');
+    await userEvent.click(screen.getByRole('button', { name: 'Undo: off: bumper' }));
+    expect(said[0]).toMatchObject({ strikes: 'e' });
+  });
+});
+
+describe('together', () => {
+  it('lists what goes back in order, with what has to be in first', async () => {
+    open(
+      <TogetherPage />,
+      page({
+        ledger: [line('one'), line('two', { first: ['left fog connector'] })],
+        reverse: ['two', 'one'],
+        stages: [stage('TOGETHER', { findings: [finding('x', 'OUT', 'Not plugged: fog')] })],
+      }),
+    );
+    const groups = screen.getAllByRole('group', { name: /4 clips/ });
+    expect(groups.map((one) => one.getAttribute('aria-label'))).toEqual([
+      '4 clips two',
+      '4 clips one',
+    ]);
+    expect(screen.getByText(/first: left fog connector/)).toBeTruthy();
+    expect(screen.getByText('Not plugged: fog')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'All 4 back: 4 clips one' }));
+    expect(said[0]).toMatchObject({ move: { row: 'one', move: 'BACK', count: 4 } });
+  });
+
+  it('offers what can become of a line, and nothing else', () => {
+    const offered = (more: object) => movesOf(line('x', more) as never).map(([move]) => move);
+    expect(offered({})).toEqual(['BACK', 'BACK', 'BROKEN', 'STAYS']);
+    expect(offered({ out: 1, awaiting: 1 })).toEqual(['REPLACED']);
+    expect(offered({ out: 0, byHand: 3 })).toEqual(['TIGHT']);
+  });
+});
+
+describe('prove', () => {
+  it('shows the lit lamps first and writes down that all is as it should be', async () => {
+    open(<ProvePage />, page());
+    expect(screen.getByText('side lamps on · fog switch on')).toBeTruthy();
+    const lamps = screen.getAllByRole('group', { name: /should be/ });
+    expect(lamps[0]?.getAttribute('aria-label')).toBe('front fog lamp, should be lit');
+    await userEvent.click(screen.getByRole('button', { name: 'All as they should' }));
+    expect(said).toHaveLength(2);
+    expect(said[0]).toMatchObject({ proof: { state: 'side lamps, fog', outcome: 'WORKS' } });
+    expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();
+  });
+
+  it('asks what was seen where a lamp does otherwise', async () => {
+    open(<ProvePage />, page());
+    const fog = screen.getByRole('group', { name: /front fog lamp/ });
+    await userEvent.click(within(fog).getByRole('button', { name: 'flickers' }));
+    const dialog = await screen.findByRole('dialog');
+    await userEvent.selectOptions(within(dialog).getByRole('combobox'), 'LEFT');
+    await userEvent.type(within(dialog).getByLabelText('What was seen'), 'when cold');
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Write it down' }));
+    expect(said[0]).toMatchObject({
+      proof: { function: 'FRONT_FOG', outcome: 'FLICKERS', side: 'LEFT', seen: 'when cold' },
+    });
+  });
+
+  it('goes lamp by lamp from before the vehicle', async () => {
+    open(<ProofStandBack />, page());
+    expect(screen.getByText('Say: side lamps on, fog switch on')).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'front fog lamp' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'dead' }));
+    expect(said[0]).toMatchObject({ proof: { outcome: 'DEAD' } });
+    expect(screen.getByRole('heading', { name: 'daytime running lamp' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'out' }));
+    expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();
+  });
+
+  it('writes a temperature down, and says why it cannot be', async () => {
+    open(<ProvePage />, page());
+    await userEvent.click(screen.getByRole('button', { name: /^Heat/ }));
+    await userEvent.type(screen.getByLabelText('What warms'), 'left resistor');
+    await userEvent.type(screen.getByLabelText('Temperature'), '47');
+    refusal = 'A bare number is no temperature.';
+    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    expect(await screen.findByText(refusal)).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>('Temperature').value).toBe('47');
+  });
+});
+
+describe('bench', () => {
+  it('asks what is in the oven before a bake', async () => {
+    open(<BenchPage />, page());
+    await userEvent.click(screen.getByRole('button', { name: /^Oven and cures/ }));
+    expect(screen.getByText('Cool first.')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'no bulbs' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Into the oven' }));
+    expect(said[0]).toMatchObject({
+      bake: { side: 'LEFT', temperature: '220 °F', time: '5 min', notInside: ['BULBS'] },
+    });
+  });
+
+  it('shows a timer that ran out over the whole screen until it is seen to', async () => {
+    const timer = {
+      id: 't',
+      name: 'oven, left lamp',
+      kind: 'BAKE',
+      start: '2026-03-02T09:54:00Z',
+      seconds: 300,
+      end: '2026-03-02T09:59:00Z',
+      state: 'RINGING',
+      by: 'Runa',
+    };
+    open(<BenchPage />, page({ timers: [timer] }));
+    const alarm = await screen.findByRole('dialog', { name: 'Timers' });
+    expect(within(alarm).getByText('oven, left lamp: ready')).toBeTruthy();
+    await userEvent.click(within(alarm).getByRole('button', { name: 'Seen to' }));
+    expect(said[0]).toMatchObject({ stop: { timer: 't' } });
+  });
+
+  it('climbs the lens ladder', async () => {
+    open(<BenchPage />, page());
+    await userEvent.click(screen.getByRole('button', { name: /^Lens/ }));
+    expect(
+      screen.getByRole('button', { name: 'left lens, 600 grit, wet' }).getAttribute('aria-pressed'),
+    ).toBe('true');
+    await userEvent.click(screen.getByRole('button', { name: 'right lens, 600 grit, wet' }));
+    expect(said[0]).toMatchObject({ lens: { side: 'RIGHT', grit: 600 } });
+  });
+});
+
+it('tells what is left of a timer as one reads it', () => {
+  expect(left(299.2)).toBe('5:00');
+  expect(left(59)).toBe('0:59');
+  expect(left(3600)).toBe('1 h 00');
+  expect(left(26 * 3600)).toBe('1 d 2 h');
+  expect(left(-12)).toBe('+0:12');
+});
+
+it('finds the place under a finger, and draws it there', () => {
+  const frame = frameIn('FRONT', 700, 300, 20);
+  const spot = screenToSpot('FRONT', 300, 100, frame);
+  expect(spot && spotToScreen(spot, frame).x).toBeCloseTo(300, 0);
+  expect(spot && spotToScreen(spot, frame).y).toBeCloseTo(100, 0);
+  expect(screenToSpot('FRONT', 2, 2, frame)).toBeUndefined();
+});
