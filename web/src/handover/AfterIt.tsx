@@ -54,7 +54,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
             <Box
               as="button"
               textAlign="left"
-              minH="32px"
+              minH="48px"
               cursor="pointer"
               onClick={() => onAsk({ kind: 'finding', finding: one.finding })}
             >

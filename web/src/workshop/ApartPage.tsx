@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { LedgerLine, OutEdit, WorkshopPage as Page } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
@@ -8,7 +9,7 @@ import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
 import { QuickEntry, rowWords } from './QuickEntry';
-import { useWorkshopPage, useWriting } from './useWorkshop';
+import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from './vehicleViews';
 import { WorkshopFrame } from './WorkshopFrame';
@@ -39,6 +40,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       offline={offline}
       writing={writing}
       tools={<ViewTools view={view} setView={setView} />}
+      beforeSteps={<BatterySchool page={page} write={writing.write} />}
       right={<OffList ledger={page.ledger} onLine={setLine} />}
     >
       <Flex direction="column" flex="1" minH="0">
@@ -118,7 +120,7 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
           key={line.id}
           display="block"
           w="100%"
-          minH="44px"
+          minH="48px"
           py="4px"
           textAlign="left"
           borderTopWidth="1px"
@@ -138,6 +140,33 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
         </Box>
       ))}
     </Box>
+  );
+}
+
+/** The two schools of connecting: both are common practice, the first is the product's choice. */
+function BatterySchool({ page, write }: { page: Page; write: Write }) {
+  const live = page.bench.choices.BATTERY === 'LIVE';
+  return (
+    <Flex gap="4px" pb="6px" role="group" aria-label="Battery while working">
+      {(
+        [
+          ['NEGATIVE_OFF', 'negative off', !live],
+          ['LIVE', 'left live', live],
+        ] as const
+      ).map(([value, words, on]) => (
+        <PlainButton
+          key={value}
+          px="12px"
+          fontSize="15px"
+          aria-pressed={on}
+          bg={on ? 'lampFill' : undefined}
+          color={on ? 'onLamp' : 'ink'}
+          onClick={() => void write({ choice: { which: 'BATTERY', value } }, `chosen: ${words}`)}
+        >
+          {words}
+        </PlainButton>
+      ))}
+    </Flex>
   );
 }
 

@@ -363,7 +363,7 @@ function Progress({
             <Flex
               as="button"
               w="100%"
-              minH="40px"
+              minH="48px"
               align="center"
               gap="8px"
               textAlign="left"

@@ -53,7 +53,7 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
             as="button"
             gap="10px"
             w="100%"
-            minH={step.state === 'DONE' ? '44px' : '48px'}
+            minH="48px"
             py="4px"
             textAlign="left"
             align="flex-start"

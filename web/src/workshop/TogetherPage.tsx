@@ -38,8 +38,8 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
       tools={<ViewTools view={view} setView={setView} />}
       right={<Counted ledger={page.ledger} />}
     >
-      <Flex direction="column" flex="1" minH="0">
-        <Box flex="0 0 38%" minH={{ base: '220px', lg: '0' }}>
+      <Flex direction={{ base: 'column', lg: 'row-reverse' }} flex="1" minH="0">
+        <Box flex={{ base: 'none', lg: '0 0 40%' }} h={{ base: '300px', lg: 'auto' }}>
           <VehicleLedger view={view} ledger={page.ledger} lit={open[0]?.id} />
         </Box>
         <Box
@@ -70,7 +70,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
               py="6px"
               borderTopWidth={index > 0 ? '1px' : '0'}
               borderColor="hairline"
-              wrap={{ base: 'wrap', xl: 'nowrap' }}
+              wrap="wrap"
             >
               <Box flex="1" minW="200px">
                 <BareButton

@@ -7,6 +7,7 @@ import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
+import { figureText, useUnits } from '../app/session';
 import { useToYard } from '../app/useToYard';
 import { Band } from '../finding/Band';
 import { Cautions } from '../finding/Cautions';
@@ -37,6 +38,7 @@ export function WorkshopFrame({
   writing,
   tools,
   right,
+  beforeSteps,
   act,
   children,
 }: {
@@ -47,6 +49,8 @@ export function WorkshopFrame({
   tools?: ReactNode;
   /** Above the tape. */
   right?: ReactNode;
+  /** Above the steps. */
+  beforeSteps?: ReactNode;
   /** The next thing to do, where the stage knows better than its steps. */
   act?: ReactNode;
   children: ReactNode;
@@ -84,6 +88,8 @@ export function WorkshopFrame({
           }
         >
           <ResumeCard page={page} />
+          <Minutes work={work} />
+          {beforeSteps}
           {!work.planned && (
             <Box color="quiet" pb="8px">
               The plan leaves this stage out; what is written down here counts all the same.
@@ -159,4 +165,18 @@ export function WorkshopFrame({
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+/** Minutes of the stage, expected and so far. */
+function Minutes({ work }: { work: StageWork }) {
+  const units = useUnits();
+  const worked = work.worked.value >= 1 && figureText(work.worked, units);
+  const expected = work.expected && figureText(work.expected, units);
+  return worked || expected ? (
+    <Box color="quiet" fontSize="14px" pb="4px">
+      {[worked && `${worked} so far`, expected && `${expected} expected`]
+        .filter(Boolean)
+        .join(' · ')}
+    </Box>
+  ) : null;
 }

@@ -54,7 +54,11 @@ final class JobGenerator {
         PreparedStatement reading =
             connection.prepareStatement(
                 "insert into reading (id, shop_id, job_id, kind, lamp, side, typed, units, value,"
-                    + " taken_by, taken_at) values (?,?,?,?,'DIPPED',?,?,'METRIC',?,'Runa',?)")) {
+                    + " taken_by, taken_at) values (?,?,?,?,'DIPPED',?,?,'METRIC',?,'Runa',?)");
+        PreparedStatement record =
+            connection.prepareStatement(
+                "insert into hand_over (job_id, shop_id, reason, findings, words, closed_by, closed_at)"
+                    + " values (?,?,'','[]',?,'Runa',?)")) {
       for (int i = 0; i < count; i++) {
         Timestamp at = Timestamp.from(Instant.now().minusSeconds(600L * (from + i)));
         String vehicleId = id();
@@ -68,12 +72,24 @@ final class JobGenerator {
         }
         add(job, jobId, SHOP, vehicleId, "aim", at, at);
         readings(reading, jobId, at);
+        add(record, jobId, SHOP, words(from + i), at);
       }
       vehicle.executeBatch();
       screw.executeBatch();
       job.executeBatch();
       reading.executeBatch();
+      record.executeBatch();
     }
+  }
+
+  /** What a record is found by: some twenty lines of what came off and what was done. */
+  private String words(int number) {
+    StringBuilder words = new StringBuilder("Quenby Loft, van " + number + "\n");
+    for (int line = 0; line < 20; line++) {
+      words.append("off: ").append(1 + random.nextInt(9)).append(" clips, tray ");
+      words.append(random.nextInt(500)).append(", upper edge\n");
+    }
+    return words.toString();
   }
 
   private void readings(PreparedStatement reading, String job, Timestamp at) throws SQLException {

@@ -60,6 +60,13 @@ final class LoadRun {
             "keep_reading",
             MANY,
             asker -> asker.put("/api/jobs/" + any(jobs) + "/readings/" + Api.newId(), reading));
+        Load alone = new Load(port, 1);
+        measure(
+            alone,
+            "history",
+            FEW,
+            asker -> asker.get("/api/history?text=clip%20" + RANDOM.nextInt(JOBS)));
+        new PackRun(api, report).run();
       } finally {
         server.destroy();
         server.waitFor(20, TimeUnit.SECONDS);

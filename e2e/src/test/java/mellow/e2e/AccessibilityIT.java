@@ -33,6 +33,13 @@ class AccessibilityIT extends BrowserTest {
     check("/jobs/" + app().job("valley bus 7"));
     check("/jobs/" + app().job("valley bus 7") + "/feed", "q", "w");
     check("/jobs/" + app().job("library van 1") + "/feed");
+    check("/jobs/" + app().job("valley bus 7") + "/apart", "f");
+    check("/jobs/" + app().job("snow patrol 2") + "/bench", "w");
+    check("/jobs/" + app().job("road crew 5") + "/prove");
+    check("/jobs/" + app().job("road crew 5") + "/prove/stand-back");
+    check("/jobs/" + app().job("library van 2") + "/together");
+    check("/jobs/" + app().job("library van 2") + "/hand-over");
+    check("/history");
     check(front, "a", "t");
     check(job + "/place");
     check("/jobs/" + app().job("snow patrol 1") + "/as-it-came");

@@ -15,22 +15,21 @@ class ScreenshotsIT extends BrowserTest {
     shoot("yard", "/", "", Look.USUAL);
     shoot("wall-dusk", job, "", Look.USUAL);
     shoot("wall-day", job, "", Look.USUAL.theme("day"));
-    shoot("wall-inches", "/jobs/" + app().job("road crew 2"), "", Look.USUAL);
-    shoot("schools", "/jobs/" + app().job("snow patrol 1"), "c", Look.USUAL);
-    shoot("findings", job, "f", Look.USUAL);
     shoot("stand-back", job + "/stand-back", "", Look.USUAL);
     shoot("bay", "/bays/" + app().bay("Hall"), "", Look.USUAL);
     shoot("place-dusk", "/jobs/" + app().job("club roadster") + "/place", "", Look.USUAL);
-    shoot(
-        "place-day", "/jobs/" + app().job("valley bus 7") + "/place", "", Look.USUAL.theme("day"));
     shoot("as-it-came", "/jobs/" + app().job("snow patrol 1") + "/as-it-came", "", Look.USUAL);
-    shoot("came-front", job + "/as-it-came", "v", Look.USUAL.theme("day"));
     shoot("take-in", job + "/take-in", "", Look.USUAL);
     shoot("parts", "/jobs/" + app().job("valley bus 7") + "/parts", "", Look.USUAL);
     shoot("feed", "/jobs/" + app().job("valley bus 7") + "/feed", "", Look.USUAL);
-    shoot("photos", job + "/photos", "o", Look.USUAL);
+    shoot("apart", "/jobs/" + app().job("valley bus 7") + "/apart", "", Look.USUAL.theme("day"));
+    shoot("bench", "/jobs/" + app().job("snow patrol 2") + "/bench", "", Look.USUAL);
+    shoot("timers", "/jobs/" + app().job("snow patrol 2") + "/bench", "t", Look.USUAL);
+    shoot("prove", "/jobs/" + app().job("road crew 5") + "/prove", "", Look.USUAL.theme("day"));
+    shoot("together", "/jobs/" + app().job("nurse's estate") + "/together", "", Look.USUAL);
+    shoot("hand-over", "/jobs/" + app().job("library van 2") + "/hand-over", "", Look.USUAL);
+    shoot("history", "/history", "", Look.USUAL.theme("day"));
     shoot("rulebook", "/rulebook", "", Look.USUAL);
-    shoot("tablet", job, "", Look.USUAL.size(800, 1180));
     shoot("phone", job + "/stand-back", "", Look.USUAL.size(390, 844));
   }
 

@@ -46,6 +46,12 @@ class SmallScreensIT extends BrowserTest {
     drawingsOf.put(job + "/parts", 0);
     drawingsOf.put("/jobs/" + app().job("valley bus 7") + "/feed", 1);
     drawingsOf.put("/jobs/" + app().job("library van 1") + "/feed", 0);
+    drawingsOf.put("/jobs/" + app().job("club roadster") + "/apart", 1);
+    drawingsOf.put("/jobs/" + app().job("snow patrol 2") + "/bench", 1);
+    drawingsOf.put("/jobs/" + app().job("road crew 5") + "/prove", 0);
+    drawingsOf.put("/jobs/" + app().job("library van 2") + "/together", 1);
+    drawingsOf.put("/jobs/" + app().job("library van 2") + "/hand-over", 0);
+    drawingsOf.put("/history", 0);
     drawingsOf.put(job + "/stand-back", 0);
     drawingsOf.put("/bays/" + app().bay("Hall"), 1);
     drawingsOf.forEach(this::holds);

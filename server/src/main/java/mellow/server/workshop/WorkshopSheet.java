@@ -340,7 +340,21 @@ final class WorkshopSheet {
                                         ? ": more there, " + String.join("; ", second.more())
                                         : ": still expected "
                                             + String.join("; ", second.expected())))))
+                    .withDetail(Sentence.of(notMirrored()))
                     .withRemedy(
                         Sentence.of("Look whether it is there; what differs is worth a note.")));
+  }
+
+  /** What the second side cannot take from the first. */
+  private String notMirrored() {
+    return around
+        .feed()
+        .map(mellow.core.feed.PlannedFeed::answers)
+        .filter(answers -> answers.containsKey("nearMetres") && answers.containsKey("farMetres"))
+        .map(
+            answers ->
+                "Not mirrored: the harness starts on one side; its branches are %s and %s m long."
+                    .formatted(answers.get("nearMetres"), answers.get("farMetres")))
+        .orElse("Not mirrored: what starts at the battery, and the lengths of branches.");
   }
 }
