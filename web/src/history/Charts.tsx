@@ -36,6 +36,7 @@ function Chart({
           {width > 0 && (
             <BarChart
               layout="vertical"
+              accessibilityLayer={false}
               width={width}
               height={rows.length * ROW * series.length * 0.8 + 34}
               data={rows}

@@ -62,7 +62,7 @@ export function FitView({ page, write }: { page: Page; write: Write }) {
             <Flex key={one.field} align="center">
               <Box color="quiet">{one.words}</Box>
               <MeasuredEntry
-                label={one.words}
+                label={`${one.words}: ${one.value ? bareText(one.value, units) : '?'}`}
                 shown={one.value ? bareText(one.value, units) : '?'}
                 missing={!one.value}
                 onKeep={measure(one.field, one.words)}
@@ -226,7 +226,7 @@ function Drawn({
             y={span.upright ? y(0) + UPRIGHT[span.field] : y(span.at)}
           >
             <MeasuredEntry
-              label={`${words}${span.value ? '' : ', not measured'}`}
+              label={`${words} ${span.value ? bareText(span.value, units) : '?, not measured'}`}
               shown={`${words} ${span.value ? bareText(span.value, units) : '?'}`}
               missing={!span.value}
               onKeep={measure(field, words)}

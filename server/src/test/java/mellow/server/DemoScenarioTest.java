@@ -39,11 +39,16 @@ class DemoScenarioTest {
         .containsEntry(
             "library van 1",
             "CAME NOT_KNOWN Lamps not measured as they came: height left, height right, spacing")
-        .containsEntry("road crew 5", "FEED OUT More than four forward lamps at once")
+        .containsEntry(
+            "road crew 5", "PROVE OUT Left front fog lamp: flickers, lights off, auxiliary")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Nothing stands above the horizon")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
         .containsEntry("valley bus 4", "TAKE_IN OUT Front fog lamp left: dead, as it came")
-        .containsEntry("valley bus 7", "FEED OUT {0} lost on the way to left fog lamp");
+        .containsEntry(
+            "valley bus 7",
+            "APART NOT_KNOWN Next step: Wheel turned or off, liner bent back and blocked, left")
+        .containsEntry("snow patrol 2", "BENCH OUT Right cutoff leans {0}, its right end low")
+        .containsEntry("nurse's estate", "TOGETHER NOT_KNOWN 5 things are still out");
     assertThat(standing.get("library van 3")).startsWith("WALL OUT Right lamp");
     assertThat(standing.get("Ilse's roadster")).startsWith("WALL OUT Too close to the wall");
     assertThat(standing.get("club roadster")).startsWith("PLACE OUT");

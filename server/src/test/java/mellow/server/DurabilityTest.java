@@ -28,9 +28,11 @@ class DurabilityTest {
       try {
         String job = api.newJob("Quenby Test", Map.of());
 
+        String timer = startTimer(api, job);
         readUntilCut(api, job, 15, server::destroyForcibly);
         server.waitFor();
         server = start(url, port, api);
+        assertThat(endOfTimer(api, job)).as("to the millisecond").isEqualTo(timer);
         assertThat(keptIn(api, job)).containsAll(acknowledged);
 
         readUntilCut(api, job, 15, database::kill);
@@ -39,11 +41,30 @@ class DurabilityTest {
         assertThat(meanwhile.detail()).contains("Nothing was stored");
         database.start();
         assertThat(keptIn(api, job)).containsAll(acknowledged);
+        assertThat(endOfTimer(api, job)).isEqualTo(timer);
         assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(30);
       } finally {
         server.destroyForcibly().waitFor();
       }
     }
+  }
+
+  /** Starts a timer of a day; the moment at which it ends. */
+  private static String startTimer(Api api, String job) {
+    Map<String, ?> cure = Map.of("name", "full epoxy", "kind", "CURE", "time", "24 h");
+    Api.expect(
+        api.put(
+            "/api/jobs/" + job + "/workshop/" + Api.newId(),
+            Map.of("stage", "BENCH", "waitedMs", 0, "timer", cure)),
+        200);
+    return endOfTimer(api, job);
+  }
+
+  private static String endOfTimer(Api api, String job) {
+    return Api.expect(api.get("/api/jobs/" + job + "/workshop"), 200)
+        .body()
+        .at("/timers/0/end")
+        .asText();
   }
 
   /** Something that ends a process at once. */
