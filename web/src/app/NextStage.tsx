@@ -4,13 +4,14 @@ import { useStanding } from './api/queries';
 import { ActButton } from './buttons';
 import { STAGE_PAGES, stageAfter, stagePath, unknownStanding, type Stage } from './stages';
 
-/** On to the next stage of the job's own plan that has a page. */
+/** On to the next stage of the job's own plan. */
 export function NextStage({ job, here }: { job: Job; here: Stage }) {
   const navigate = useNavigate();
   const { stages } = useStanding(job.id, job.touchedAt).data ?? unknownStanding(here);
   const next = stageAfter(stages, here);
-  const path = next && stagePath(job.id, next);
-  return path ? (
-    <ActButton onClick={() => void navigate(path)}>{STAGE_PAGES[next]?.words}</ActButton>
+  return next ? (
+    <ActButton onClick={() => void navigate(stagePath(job.id, next))}>
+      {STAGE_PAGES[next].words}
+    </ActButton>
   ) : null;
 }

@@ -15,11 +15,8 @@ export function StageLinks({ jobId, here }: { jobId: string; here: Stage }) {
           px="10px"
           color={stage === here ? 'lamp' : 'ink'}
         >
-          <Link
-            to={stagePath(jobId, stage) ?? ''}
-            aria-current={stage === here ? 'page' : undefined}
-          >
-            {STAGE_PAGES[stage]?.words}
+          <Link to={stagePath(jobId, stage)} aria-current={stage === here ? 'page' : undefined}>
+            {STAGE_PAGES[stage].words}
           </Link>
         </PlainButton>
       ))}

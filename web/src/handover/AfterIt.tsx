@@ -61,7 +61,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
               <SentenceText sentence={one.finding.headline} />
             </Box>
             <Box fontSize="14px">
-              <Link to={stagePath(page.job.id, one.stage) ?? ''}>
+              <Link to={stagePath(page.job.id, one.stage)}>
                 <Box
                   as="span"
                   color="quiet"

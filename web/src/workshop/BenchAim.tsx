@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Grid } from '@chakra-ui/react';
 import type { EntryEdit, Finding, WorkshopPage as Page } from '../app/api/client';
 import { bareText, useUnits } from '../app/session';
 import { SentenceText } from '../finding/SentenceText';
@@ -36,12 +36,12 @@ export function BenchAim({ page, write }: { page: Page; write: Write }) {
           <Box fontFamily="heading" fontWeight="600" fontSize="20px">
             {lamp.side === 'LEFT' ? 'Left lamp' : 'Right lamp'}
           </Box>
-          <Flex gap="26px" wrap="wrap">
+          <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap="26px" maxW="620px">
             {entry('FACTORY_LEFT', lamp.side, 'factory, left place')}
             {entry('FACTORY_RIGHT', lamp.side, 'factory, right place')}
             {entry('NOW_LEFT', lamp.side, 'projector, left place')}
             {entry('NOW_RIGHT', lamp.side, 'projector, right place')}
-          </Flex>
+          </Grid>
           {lamp.findings.map((finding) => (
             <Told key={finding.id} finding={finding} />
           ))}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { Heat, WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
+import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
@@ -112,6 +113,7 @@ const PAD = { left: 46, right: 70, top: 16, bottom: 28 };
 
 /** The readings, the fitted curve, where it ends and how far it may go. */
 function HeatCurve({ heat }: { heat: Heat }) {
+  const units = useUnits();
   const box = useRef<HTMLDivElement>(null);
   const width = useWidth(box);
   const points = heat.curve?.points ?? [];
@@ -175,7 +177,7 @@ function HeatCurve({ heat }: { heat: Heat }) {
               size={13.5}
               colour="out"
             >
-              {`may reach ${Math.round(heat.limitCelsius)} °C`}
+              {`may reach ${figureText(heat.limit, units)}`}
             </Label>
             {points.length > 0 && (
               <path
@@ -196,7 +198,7 @@ function HeatCurve({ heat }: { heat: Heat }) {
                   strokeDasharray="2 4"
                 />
                 <Label as="figure" x={width - PAD.right + 6} y={y(end) + 6} size={19} colour="lamp">
-                  {`${Math.round(end)} °C`}
+                  {heat.curve ? figureText(heat.curve.end, units) : ''}
                 </Label>
               </>
             )}

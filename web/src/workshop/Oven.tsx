@@ -39,7 +39,13 @@ export function Oven({ page, write }: { page: Page; write: Write }) {
 
 function BakeForm({ page, write }: { page: Page; write: Write }) {
   const [side, setSide] = useState<Bake['side']>('LEFT');
-  const [purpose, setPurpose] = useState<Bake['purpose']>('OPEN');
+  const [chosen, setPurpose] = useState<Bake['purpose']>();
+  const opened = page.stages.some((stage) =>
+    stage.steps.some(
+      (step) => step.id === 'bench.open' && step.side === side && step.state === 'DONE',
+    ),
+  );
+  const purpose = chosen ?? (opened ? 'RESEAL' : 'OPEN');
   const advice = page.bench.oven.find((one) => one.side === side && one.purpose === purpose);
   const [temperature, setTemperature] = useState<string>();
   const [time, setTime] = useState<string>();

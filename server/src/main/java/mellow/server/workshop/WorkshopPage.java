@@ -218,6 +218,7 @@ public record WorkshopPage(
   public record HeatView(
       String what,
       double limitCelsius,
+      FigureView limit,
       List<HeatPoint> readings,
       @Nullable HeatCurve curve,
       FindingView finding) {}
@@ -229,7 +230,11 @@ public record WorkshopPage(
   /** Its curve. */
   @Schema(name = "HeatCurve", description = "The fitted curve, and points of it to be drawn.")
   public record HeatCurve(
-      double endCelsius, double endDeviation, double tauMinutes, List<HeatPoint> points) {}
+      FigureView end,
+      double endCelsius,
+      double endDeviation,
+      double tauMinutes,
+      List<HeatPoint> points) {}
 
   /** What has to be proved. */
   @Schema(name = "Proof", description = "The states to be proved, in the order to go through.")

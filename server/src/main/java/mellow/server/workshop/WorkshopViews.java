@@ -288,6 +288,7 @@ final class WorkshopViews {
     return new HeatView(
         warmed.object().what(),
         HeatCheck.limitCelsius(warmed.object()),
+        FigureView.of(Figure.celsius(HeatCheck.limitCelsius(warmed.object()))),
         warmed.readings().stream().map(at -> new HeatPoint(at.minutes(), at.celsius())).toList(),
         HeatCheck.curve(warmed.readings())
             .map(curve -> curve(curve, warmed.readings()))
@@ -303,7 +304,12 @@ final class WorkshopViews {
       double minutes = until * i / CURVE_POINTS;
       points.add(new HeatPoint(minutes, curve.at(minutes)));
     }
-    return new HeatCurve(curve.endCelsius(), curve.endDeviation(), curve.tauMinutes(), points);
+    return new HeatCurve(
+        FigureView.of(Figure.celsius(curve.endCelsius())),
+        curve.endCelsius(),
+        curve.endDeviation(),
+        curve.tauMinutes(),
+        points);
   }
 
   ProofView proof() {
