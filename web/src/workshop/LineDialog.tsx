@@ -34,8 +34,7 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
   const untouched = line.back + line.broken + line.replaced + line.stays === 0;
   const keep = async () => {
     try {
-      await write({ strikes: line.id }, `undone: ${line.words}`);
-      await write({ out: row }, rowWords(row));
+      await write({ out: { ...row, changes: line.id } }, rowWords(row));
       close();
     } catch (refused) {
       setProblem((refused as Error).message);

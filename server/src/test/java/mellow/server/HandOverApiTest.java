@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import net.fortuna.ical4j.data.CalendarBuilder;
@@ -16,7 +18,9 @@ import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.Property;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -34,28 +38,7 @@ class HandOverApiTest {
   void aJob() {
     api = new Api("http://127.0.0.1:" + port, "Runa");
     job = api.newJob("Quenby Lantern", Map.of());
-    Map<String, Object> takeIn = new HashMap<>();
-    takeIn.putAll(
-        Map.of(
-            "customer",
-            "",
-            "kinds",
-            List.of("FOG"),
-            "wants",
-            "",
-            "access",
-            "BUMPER_OFF",
-            "secondSet",
-            false,
-            "headlampsLoosened",
-            false,
-            "changes",
-            List.of(),
-            "changesNote",
-            "",
-            "checks",
-            List.of()));
-    Api.expect(api.put(path("take-in"), Map.of("version", 0, "takeIn", takeIn)), 200);
+    api.takeIn(job, "FOG", "BUMPER_OFF");
   }
 
   private String path(String what) {
@@ -178,6 +161,53 @@ class HandOverApiTest {
     assertThat(page.at("/comebackOf/differences/0/now").asText()).isEqualTo("−0.26 %");
     assertThat(api.get(path("hand-over")).body().at("/comebacks/0/jobId").asText())
         .isEqualTo(later);
+  }
+
+  /** Pictures are on the paper, each once. */
+  @Test
+  void picturesAreInThePack() throws IOException {
+    ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+    BufferedImage grey = new BufferedImage(320, 200, BufferedImage.TYPE_INT_RGB);
+    ImageIO.write(grey, "jpeg", jpeg);
+    for (int i = 0; i < 3; i++) {
+      Api.expect(
+          api.send(
+              path("photos/" + Api.newId()) + "?moment=BEFORE&shows=front%20" + i,
+              "application/octet-stream",
+              jpeg.toByteArray()),
+          200);
+    }
+    try (PDDocument pack = Loader.loadPDF(api.file(path("pack.pdf")))) {
+      int pictures = 0;
+      for (PDPage page : pack.getPages()) {
+        for (COSName name : page.getResources().getXObjectNames()) {
+          pictures += page.getResources().isImageXObject(name) ? 1 : 0;
+        }
+      }
+      assertThat(pictures).isEqualTo(3);
+      assertThat(new PDFTextStripper().getText(pack))
+          .contains("before: front 0", "before: front 2");
+    }
+  }
+
+  @Test
+  void closedJobsAreFoundByWhatTheyRecorded() {
+    String clip = "{\"stage\":\"APART\",\"waitedMs\":0,\"out\":%s}";
+    JsonNode row =
+        api.post("/api/calc/ledger/line", Map.of("typed", "3 rivet zebra corner")).body();
+    Api.expect(api.put(path("workshop/" + Api.newId()), clip.formatted(row)), 200);
+    assertThat(api.get("/api/history?text=rivet%20zebra").body().get("jobs")).isEmpty();
+    Api.expect(close("shown to the owner as it is"), 200);
+    JsonNode found = api.get("/api/history?text=rivet%20zebra").body().get("jobs");
+    assertThat(found).hasSize(1);
+    assertThat(found.at("/0/jobId").asText()).isEqualTo(job);
+    assertThat(found.at("/0/where/0").asText()).contains("3 rivets, zebra corner");
+    assertThat(api.get("/api/history?text=rivet%20giraffe").body().get("jobs")).isEmpty();
+    assertThat(api.get("/api/history?text=%2B%22%28%2A%40").status())
+        .as("signs of the search")
+        .isEqualTo(200);
+    assertThat(api.get("/api/history/look-back").body().get("rules").findValuesAsText("what"))
+        .contains("nothing is left over, every function is proved");
   }
 
   /** Read back by another library than the one that wrote it. */

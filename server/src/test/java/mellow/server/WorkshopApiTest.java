@@ -1,6 +1,7 @@
 package mellow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
@@ -38,29 +39,7 @@ class WorkshopApiTest {
   }
 
   private void wanted(String kind, String access) {
-    Map<String, Object> takeIn = new HashMap<>();
-    takeIn.putAll(
-        Map.of(
-            "customer",
-            "",
-            "kinds",
-            List.of(kind),
-            "wants",
-            "",
-            "access",
-            access,
-            "secondSet",
-            false,
-            "headlampsLoosened",
-            false,
-            "changes",
-            List.of(),
-            "changesNote",
-            "",
-            "checks",
-            List.of()));
-    Api.expect(
-        api.put("/api/jobs/" + job + "/take-in", Map.of("version", 0, "takeIn", takeIn)), 200);
+    api.takeIn(job, kind, access);
   }
 
   private Api.Answer put(String id, String stage, String part, Object what) {
@@ -342,5 +321,107 @@ class WorkshopApiTest {
     assertThat(put(Api.newId(), "BENCH", "lens", Map.of("side", "LEFT", "grit", 0)).status())
         .isEqualTo(422);
     assertThat(page().get("entries")).isEmpty();
+  }
+
+  /** Measured, chosen and read at the bench; each figure by hand. */
+  @Test
+  void benchIsMeasuredChosenAndJudged() {
+    job = api.newJob("Brask Tundal", Map.of());
+    wanted("RETROFIT", "LAMPS_ONLY");
+    for (String[] one :
+        new String[][] {
+          {"BOWL_OPENING", "80"}, {"LENS", "3 in"}, {"BENCH_DISTANCE", "25 ft"}, {"RUN", "600"}
+        }) {
+      kept("BENCH", "measure", Map.of("field", one[0], "typed", one[1], "units", "METRIC"));
+    }
+    for (String[] one :
+        new String[][] {
+          {"FACTORY_LEFT", "800"},
+          {"FACTORY_RIGHT", "800"},
+          {"NOW_LEFT", "806"},
+          {"NOW_RIGHT", "794"}
+        }) {
+      kept(
+          "BENCH",
+          "measure",
+          Map.of("field", one[0], "side", "LEFT", "typed", one[1], "units", "METRIC"));
+    }
+    JsonNode bench = page().get("bench");
+    assertThat(bench.at("/fit/0/headline/figures/0/value").asDouble())
+        .as("(80 − 76.2) ÷ 2")
+        .isCloseTo(1.9, within(1e-9));
+    assertThat(bench.at("/aim/0/findings/1/verdict").asText())
+        .as("12 over 600 lean 1.15°")
+        .isEqualTo("OUT");
+    assertThat(bench.get("mount").asText()).isEqualTo("GLUED");
+    kept("BENCH", "choice", Map.of("which", "MOUNT", "value", "RING"));
+    assertThat(page().at("/bench/mount").asText()).isEqualTo("RING");
+    assertThat(page().at("/bench/rollWay").asText())
+        .as("a nut can be turned on the vehicle")
+        .isEqualTo("ON_VEHICLE");
+    assertThat(
+            put(
+                    Api.newId(),
+                    "BENCH",
+                    "measure",
+                    Map.of("field", "NOW_LEFT", "typed", "1", "units", "METRIC"))
+                .detail())
+        .isEqualTo("“projector's cutoff, at the left” needs a side.");
+  }
+
+  @Test
+  void heatIsJudgedByWhereItEnds() {
+    String[] warm = {"21.0", "30.3", "37.1", "42.4", "47.1", "50.3", "53.7", "58.4", "59.7"};
+    int[] minutes = {0, 1, 2, 3, 4, 5, 6, 8, 10};
+    for (int i = 0; i < warm.length; i++) {
+      kept(
+          "PROVE",
+          "heat",
+          Map.of(
+              "what",
+              "left resistor",
+              "after",
+              minutes[i] + " min",
+              "temperature",
+              warm[i] + " °C"));
+    }
+    JsonNode heat = page().at("/heat/0");
+    // SciPy 1.17 curve_fit ends at 64.69 °C
+    assertThat(heat.at("/curve/endCelsius").asDouble()).isCloseTo(64.69, within(0.01));
+    assertThat(heat.at("/finding/verdict").asText()).isEqualTo("OUT");
+    assertThat(
+            put(
+                    Api.newId(),
+                    "PROVE",
+                    "heat",
+                    Map.of("what", "x", "after", "3", "temperature", "47"))
+                .status())
+        .isEqualTo(422);
+  }
+
+  /** Left overnight, by the server's clock: what waited in the page was made yesterday. */
+  @Test
+  void tellsWhereOneStopped() {
+    Api.expect(
+        api.put(
+            "/api/jobs/" + job + "/workshop/" + Api.newId(),
+            Map.of("stage", "APART", "out", row(1, "PIECE", "bumper"), "waitedMs", 15 * 3_600_000)),
+        200);
+    JsonNode resume = page().get("resume");
+    assertThat(resume.get("last").asText()).isEqualTo("off: bumper");
+    assertThat(resume.get("out").asInt()).isEqualTo(1);
+    kept("APART", "out", row(2, "BOLT", ""));
+    assertThat(page().get("resume")).isNull();
+  }
+
+  @Test
+  void hiddenFastenersOfTheLikeVehicleAreAnnounced() {
+    Map<String, Object> hidden = row(1, "BOLT", "");
+    hidden.putAll(Map.of("hidden", true, "note", "behind the washer neck"));
+    kept("APART", "out", hidden);
+    job = api.newJob("Quenby Lantern", Map.of());
+    assertThat(page().get("hidden"))
+        .extracting(one -> one.get("words").asText())
+        .contains("1 bolt: behind the washer neck");
   }
 }

@@ -311,7 +311,20 @@ final class DemoWorkshop {
       boolean hidden,
       int people) {
     return new OutEdit(
-        count, kind, name, size, "", spot, "", tray, holds, AsFound.SOUND, hidden, people, note);
+        count,
+        kind,
+        name,
+        size,
+        "",
+        spot,
+        "",
+        tray,
+        holds,
+        AsFound.SOUND,
+        hidden,
+        people,
+        note,
+        null);
   }
 
   /** Something said at a stage. */

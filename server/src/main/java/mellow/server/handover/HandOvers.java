@@ -278,7 +278,7 @@ public class HandOvers {
   /** Hands the job over: nothing of it changes any more. The same request again changes nothing. */
   @Transactional
   public HandOverPage close(Acting acting, String jobId, String reason) {
-    String person = acting.personOrRefuse();
+    acting.personOrRefuse();
     if (jobs.holdEvenClosed(acting, jobId)) {
       return page(acting, jobId);
     }
@@ -292,17 +292,38 @@ public class HandOvers {
                       page.above().size() == 1 ? "thing stands" : "things stand"))
           .with("above", page.above());
     }
+    record(
+        acting,
+        page,
+        page.above().isEmpty() ? "" : reason.strip(),
+        page.above().stream().map(AboveView::finding).toList());
+    return page(acting, jobId);
+  }
+
+  private void record(Acting acting, HandOverPage page, String reason, List<FindingView> findings) {
     HandOverRecord row = new HandOverRecord();
-    row.setJobId(jobId);
+    row.setJobId(page.job().id());
     row.setShopId(acting.shopId());
-    row.setReason(page.above().isEmpty() ? "" : reason.strip());
-    row.setFindings(written(page.above().stream().map(AboveView::finding).toList()));
+    row.setReason(reason);
+    row.setFindings(written(findings));
     row.setWords(words(acting, page));
-    row.setClosedBy(person);
+    row.setClosedBy(acting.personOrRefuse());
     row.setClosedAt(acting.moment());
     store.add(row);
-    jobs.close(acting, jobId);
-    return page(acting, jobId);
+    jobs.close(acting, page.job().id());
+  }
+
+  /** Whether the job was handed over. */
+  public boolean isClosed(Acting acting, String jobId) {
+    return store.of(acting.shopId(), jobId).isPresent();
+  }
+
+  /** Closes a job that is taken in from its file as it was closed there. */
+  @Transactional
+  public void restore(Acting acting, String jobId, String reason, List<FindingView> findings) {
+    if (!jobs.holdEvenClosed(acting, jobId)) {
+      record(acting, page(acting, jobId), reason, findings);
+    }
   }
 
   private String written(List<FindingView> findings) {

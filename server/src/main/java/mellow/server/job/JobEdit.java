@@ -47,53 +47,30 @@ public record JobEdit(
         @Schema(example = "25")
         double tapeWidthMm) {
 
+  private static final int MOST_LETTERS = 120;
+
   /** The same with other work. */
   public JobEdit withWork(String other) {
-    return new JobEdit(
-        version,
-        vehicleId,
-        bayId,
-        other.length() > MOST_LETTERS ? other.substring(0, MOST_LETTERS) : other,
-        ruleSet,
-        traffic,
-        units,
-        school,
-        labelTyped,
-        stanceChanged,
-        frontClosed,
-        markEdge,
-        markOrigin,
-        tapeWidthMm);
+    return with(
+        vehicleId, bayId, other.length() > MOST_LETTERS ? other.substring(0, MOST_LETTERS) : other);
   }
-
-  private static final int MOST_LETTERS = 120;
 
   /** The same in a bay. */
   public JobEdit withBay(String id) {
-    return new JobEdit(
-        version,
-        vehicleId,
-        id,
-        work,
-        ruleSet,
-        traffic,
-        units,
-        school,
-        labelTyped,
-        stanceChanged,
-        frontClosed,
-        markEdge,
-        markOrigin,
-        tapeWidthMm);
+    return with(vehicleId, id, work);
   }
 
   /** The same for a vehicle, in no bay. */
   public JobEdit withVehicle(String id) {
+    return with(id, null, work);
+  }
+
+  private JobEdit with(String vehicle, @Nullable String bay, String what) {
     return new JobEdit(
         0,
-        id,
-        null,
-        work,
+        vehicle,
+        bay,
+        what,
         ruleSet,
         traffic,
         units,

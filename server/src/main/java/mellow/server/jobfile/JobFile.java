@@ -24,6 +24,7 @@ import mellow.server.takein.FoundEdit;
 import mellow.server.takein.TakeInEdit;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.VehicleEdit;
+import mellow.server.wire.FindingView;
 import mellow.server.workshop.EntryEdit;
 import org.jspecify.annotations.Nullable;
 
@@ -52,7 +53,8 @@ public record JobFile(
     @Nullable @Size(max = 2000, message = "has at most 2000 entries")
         List<@Valid @NotNull(message = "is missing") Written> workshop,
     @Valid @Nullable HandOverEdit handOver,
-    @Valid @Nullable BayFile bay) {
+    @Valid @Nullable BayFile bay,
+    @Valid @Nullable ClosedFile closed) {
   static final String FORMAT = "mellow-horizon-job-1";
 
   /** A reading; others are named by their place in the file. */
@@ -91,4 +93,28 @@ public record JobFile(
       @NotNull(message = "is missing") @Valid BayEdit bay,
       @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
           List<@Valid @NotNull(message = "is missing") Taken> readings) {}
+
+  /** The record of a job that was handed over. */
+  @Schema(name = "ClosedOfJobFile", description = "The record of a job that was handed over.")
+  public record ClosedFile(
+      @NotBlank(message = "is missing") @Size(max = 60, message = "has at most 60 letters")
+          String by,
+      @NotNull(message = "is missing") Instant at,
+      @NotNull(message = "is missing") @Size(max = 600, message = "has at most 600 letters")
+          String reason,
+      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 findings")
+          List<@NotNull(message = "is missing") FindingView> findings,
+      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 corrections")
+          List<@Valid @NotNull(message = "is missing") AmendmentFile> amendments) {}
+
+  /** A correction beside it. */
+  @Schema(name = "AmendmentOfJobFile", description = "A correction beside a closed job.")
+  public record AmendmentFile(
+      @NotBlank(message = "is missing") @Size(max = 600, message = "has at most 600 letters")
+          String words,
+      @NotBlank(message = "is missing") @Size(max = 300, message = "has at most 300 letters")
+          String why,
+      @NotBlank(message = "is missing") @Size(max = 60, message = "has at most 60 letters")
+          String by,
+      @NotNull(message = "is missing") Instant at) {}
 }

@@ -12,6 +12,7 @@ import mellow.server.bay.BayEdit;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
 import mellow.server.feed.Feeds;
+import mellow.server.handover.HandOverPage;
 import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;
 import mellow.server.job.JobPage;
@@ -31,6 +32,7 @@ import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.workshop.Workshops;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -104,7 +106,23 @@ class JobFiles {
         feeds.kept(acting, jobId).orElse(null),
         written(jobId),
         handOvers.kept(acting, jobId).orElse(null),
-        page.bay() == null ? null : bay(page, page.bay()));
+        page.bay() == null ? null : bay(page, page.bay()),
+        page.job().closedAt() == null ? null : closed(acting, jobId));
+  }
+
+  private JobFile.@Nullable ClosedFile closed(Acting acting, String jobId) {
+    HandOverPage page = handOvers.page(acting, jobId);
+    HandOverPage.ClosedView closed = page.closed();
+    return closed == null
+        ? null
+        : new JobFile.ClosedFile(
+            closed.by(),
+            closed.at(),
+            closed.reason(),
+            closed.findings(),
+            page.amendments().stream()
+                .map(one -> new JobFile.AmendmentFile(one.words(), one.why(), one.by(), one.at()))
+                .toList());
   }
 
   /** What was written down; entries are named by their place, so that every file reads the same. */
@@ -158,6 +176,21 @@ class JobFiles {
    */
   @Transactional
   public JobPage takeIn(Acting acting, String jobId, JobFile file) {
+    if (!isClosed(acting, jobId)) {
+      open(acting, jobId, file);
+      close(acting, jobId, file);
+    }
+    return jobs.page(acting, jobId);
+  }
+
+  /** Whether the job is there and closed: then it was taken in before. */
+  boolean isClosed(Acting acting, String jobId) {
+    return handOvers.isClosed(acting, jobId);
+  }
+
+  /** Everything but that it is closed: pictures still come in. */
+  @Transactional
+  public void open(Acting acting, String jobId, JobFile file) {
     String vehicleId = id(jobId, "vehicle");
     vehicles.put(acting, vehicleId, file.vehicle());
     List<String> screws = putScrews(acting, jobId, vehicleId, file);
@@ -185,7 +218,29 @@ class JobFiles {
     if (file.handOver() != null) {
       handOvers.put(acting, jobId, 0, file.handOver());
     }
-    return jobs.page(acting, jobId);
+  }
+
+  /** Closes the job where the file's was. */
+  @Transactional
+  public void close(Acting acting, String jobId, JobFile file) {
+    JobFile.ClosedFile closed = file.closed();
+    if (closed == null) {
+      return;
+    }
+    handOvers.restore(
+        new Acting(acting.shopId(), closed.by(), closed.at()),
+        jobId,
+        closed.reason(),
+        closed.findings());
+    for (int place = 0; place < closed.amendments().size(); place++) {
+      JobFile.AmendmentFile one = closed.amendments().get(place);
+      handOvers.amend(
+          new Acting(acting.shopId(), one.by(), one.at()),
+          jobId,
+          id(jobId, "amendment " + place),
+          one.words(),
+          one.why());
+    }
   }
 
   private String putBay(Acting acting, String jobId, JobFile.BayFile bay) {

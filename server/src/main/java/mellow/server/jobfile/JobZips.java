@@ -151,7 +151,10 @@ class JobZips {
     JobFile file = file(zip);
     // looked at before anything is kept: a ZIP comes in whole or not at all
     List<PhotoOf> pictures = pictures(zip);
-    JobPage page = files.takeIn(acting, jobId, file);
+    if (files.isClosed(acting, jobId)) {
+      return jobs.page(acting, jobId);
+    }
+    files.open(acting, jobId, file);
     for (PhotoOf picture : pictures) {
       String id =
           UUID.nameUUIDFromBytes((jobId + " " + picture.file()).getBytes(StandardCharsets.UTF_8))
@@ -160,7 +163,8 @@ class JobZips {
       photos.keep(acting, jobId, id, notes.moment(), notes.shows(), zip.get(picture.file()));
       photos.note(acting, jobId, id, notes);
     }
-    return page;
+    files.close(acting, jobId, file);
+    return jobs.page(acting, jobId);
   }
 
   private JobFile file(Map<String, byte[]> zip) {

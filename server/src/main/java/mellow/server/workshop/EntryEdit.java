@@ -74,7 +74,7 @@ public record EntryEdit(
   public EntryEdit withIds(UnaryOperator<String> ids) {
     return new EntryEdit(
         stage,
-        out,
+        out == null || out.changes() == null ? out : out.withChanges(ids.apply(out.changes())),
         move == null ? null : new MoveEdit(ids.apply(move.row()), move.move(), move.count()),
         step,
         timer,
@@ -132,7 +132,17 @@ public record EntryEdit(
       @Min(value = 1, message = "is at least 1") @Max(value = 2, message = "is at most 2")
           int people,
       @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
-          String note) {
+          String note,
+      @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          @Schema(description = "The line that this one puts right, in its place.")
+          @Nullable String changes) {
+
+    /** The same as what puts another line right. */
+    OutEdit withChanges(@Nullable String line) {
+      return new OutEdit(
+          count, kind, name, size, thread, spot, where, tray, holds, asFound, hidden, people, note,
+          line);
+    }
 
     LedgerRow core(String id) {
       try {

@@ -24,7 +24,7 @@ final class EntryWords {
 
   private String of(String id, EntryEdit edit) {
     if (edit.out() != null) {
-      return "off: " + edit.out().core(id).words();
+      return (edit.out().changes() == null ? "off: " : "put right: ") + edit.out().core(id).words();
     } else if (edit.move() != null) {
       return moved(edit.move());
     } else if (edit.step() != null) {

@@ -79,7 +79,8 @@ class WorkshopController {
           LedgerRow.AsFound.SOUND,
           false,
           1,
-          "");
+          "",
+          null);
     }
     Entry.Refused<LedgerText.Called> refused = (Entry.Refused<LedgerText.Called>) entry;
     throw Refusal.unprocessable("typed", refused.why() + " " + refused.wouldBeRight())

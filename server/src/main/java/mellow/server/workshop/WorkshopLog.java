@@ -70,9 +70,26 @@ final class WorkshopLog {
     }
   }
 
+  /** A line as it was written last. */
+  EntryEdit.OutEdit row(String line) {
+    return living.stream()
+        .filter(
+            entry ->
+                entry.edit().out() != null
+                    && (entry.id().equals(line) || line.equals(entry.edit().out().changes())))
+        .map(entry -> Objects.requireNonNull(entry.edit().out()))
+        .reduce((earlier, later) -> later)
+        .orElseThrow()
+        .withChanges(null);
+  }
+
   static Optional<LedgerEntry> ledgerEntry(String id, EntryEdit edit) {
-    if (edit.out() != null) {
-      return Optional.of(new LedgerEntry.Out(edit.out().core(id)));
+    EntryEdit.OutEdit out = edit.out();
+    if (out != null) {
+      return Optional.of(
+          out.changes() == null
+              ? new LedgerEntry.Out(out.core(id))
+              : new LedgerEntry.Changed(id, out.core(out.changes())));
     }
     EntryEdit.MoveEdit move = edit.move();
     return move == null

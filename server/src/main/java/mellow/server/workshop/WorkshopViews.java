@@ -143,7 +143,7 @@ final class WorkshopViews {
     return new LedgerLineView(
         id,
         line.row().words(),
-        java.util.Objects.requireNonNull(entry.edit().out()),
+        log.row(id),
         line.row().side().orElse(null),
         line.out(),
         line.byHand(),

@@ -139,6 +139,32 @@ public final class Api {
     return job;
   }
 
+  /** Says what is wanted of a new job, and how far its front comes apart. */
+  public void takeIn(String job, String kind, String access) {
+    Map<String, Object> takeIn =
+        new java.util.HashMap<>(
+            Map.of(
+                "customer",
+                "",
+                "kinds",
+                java.util.List.of(kind),
+                "wants",
+                "",
+                "access",
+                access,
+                "secondSet",
+                false,
+                "headlampsLoosened",
+                false,
+                "changes",
+                java.util.List.of(),
+                "changesNote",
+                "",
+                "checks",
+                java.util.List.of()));
+    expect(put("/api/jobs/" + job + "/take-in", Map.of("version", 0, "takeIn", takeIn)), 200);
+  }
+
   /** A new job's settings, to be changed. */
   public static Map<String, Object> jobEdit(String vehicle) {
     return new java.util.HashMap<>(

@@ -48,16 +48,22 @@ public record Ledger(List<LedgerEntry> entries, List<LedgerLine> lines) {
     for (LedgerEntry entry : entries) {
       if (entry instanceof LedgerEntry.Out out) {
         lines.put(out.id(), LedgerLine.of(out.row()));
+      } else if (entry instanceof LedgerEntry.Changed changed) {
+        lines.put(changed.row().id(), there(lines, changed.row().id()).with(changed.row()));
       } else if (entry instanceof LedgerEntry.Moved moved) {
-        LedgerLine line = lines.get(moved.rowId());
-        if (line == null) {
-          throw new LedgerProblem(
-              "Something was done with that line since: undo the later entry first.");
-        }
-        lines.put(moved.rowId(), line.after(moved.move(), moved.count()));
+        lines.put(moved.rowId(), there(lines, moved.rowId()).after(moved.move(), moved.count()));
       }
     }
     return List.copyOf(lines.values());
+  }
+
+  private static LedgerLine there(Map<String, LedgerLine> lines, String id) throws LedgerProblem {
+    LedgerLine line = lines.get(id);
+    if (line == null) {
+      throw new LedgerProblem(
+          "Something was done with that line since: undo the later entry first.");
+    }
+    return line;
   }
 
   public Optional<LedgerLine> line(String id) {

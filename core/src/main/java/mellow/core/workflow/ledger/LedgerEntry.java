@@ -14,6 +14,13 @@ public sealed interface LedgerEntry {
   }
 
   /**
+   * A line is completed or put right; it stays where it stands in the order.
+   *
+   * @param row with the id of the line
+   */
+  record Changed(String id, LedgerRow row) implements LedgerEntry {}
+
+  /**
    * Something becomes of some of a line.
    *
    * @param rowId of the line

@@ -14,9 +14,30 @@ import mellow.core.workflow.ledger.LedgerRow.AsFound;
 public record LedgerLine(LedgerRow row, int back, int tight, int broken, int replaced, int stays) {
 
   static LedgerLine of(LedgerRow row) {
-    // what was broken or missing as it came needs a new one as well
-    boolean wanting = row.asFound() == AsFound.BROKEN || row.asFound() == AsFound.MISSING;
-    return new LedgerLine(row, 0, 0, wanting ? row.count() : 0, 0, 0);
+    return new LedgerLine(row, 0, 0, wanting(row), 0, 0);
+  }
+
+  /** What was broken or missing as it came needs a new one as well. */
+  private static int wanting(LedgerRow row) {
+    return row.asFound() == AsFound.BROKEN || row.asFound() == AsFound.MISSING ? row.count() : 0;
+  }
+
+  /** The same with its row put right. */
+  LedgerLine with(LedgerRow changed) throws LedgerProblem {
+    LedgerLine line =
+        new LedgerLine(
+            changed,
+            back,
+            changed.what().kind().threaded() ? tight : 0,
+            broken - wanting(row) + wanting(changed),
+            replaced,
+            stays);
+    if (line.out() < 0 || line.awaiting() < 0 || line.awaiting() > line.out()) {
+      throw new LedgerProblem(
+          "More of “%s” is back already than that: undo the later entries first."
+              .formatted(row.words()));
+    }
+    return line;
   }
 
   /** How many are still out: neither in again nor left in their holes. */

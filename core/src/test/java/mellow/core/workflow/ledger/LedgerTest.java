@@ -134,6 +134,30 @@ class LedgerTest {
         .hasMessageContaining("not in the ledger any more");
   }
 
+  /** A line that is completed stays where it came off. */
+  @Test
+  void lineIsPutRightInItsPlace() throws Exception {
+    Ledger ledger = opened();
+    LedgerRow six = row("clips", 6, "clip upper edge", "bumper");
+    Ledger changed = after(ledger, new LedgerEntry.Changed("c", six));
+    assertThat(changed.inReverse())
+        .extracting(line -> line.row().id())
+        .containsExactly("plug", "bumper", "bolts", "clips");
+    assertThat(changed.line("clips").orElseThrow().out()).isEqualTo(6);
+    Ledger used = changed.with(moved("clips", LedgerMove.BACK, 5));
+    assertThatThrownBy(
+            () -> used.with(new LedgerEntry.Changed("d", row("clips", 4, "clip", "bumper"))))
+        .hasMessageContaining("back already than that");
+    assertThat(
+            used.with(new LedgerEntry.Changed("e", row("clips", 5, "clip", "")))
+                .line("clips")
+                .orElseThrow()
+                .out())
+        .isZero();
+    assertThatThrownBy(() -> ledger.with(new LedgerEntry.Changed("f", row("none", 4, "clip", ""))))
+        .isInstanceOf(LedgerProblem.class);
+  }
+
   /** Whatever is done in whatever order: done means out = back + replaced + stays. */
   @Test
   void nothingIsLostWhateverTheOrder() {

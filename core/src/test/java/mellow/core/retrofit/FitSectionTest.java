@@ -1,0 +1,86 @@
+package mellow.core.retrofit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import mellow.core.retrofit.FitSection.Field;
+import mellow.core.retrofit.FitSection.Of;
+import mellow.core.retrofit.FitSection.Piece;
+import mellow.core.retrofit.FitSection.Span;
+import org.junit.jupiter.api.Test;
+
+/** The section is to scale: what was measured is found again in the drawing. */
+class FitSectionTest {
+  private static OptionalDouble mm(double value) {
+    return OptionalDouble.of(value);
+  }
+
+  private static final Housing HOUSING =
+      new Housing(mm(84), mm(118), mm(74), mm(21.5), mm(103), Housing.Seal.GLUED);
+  private static final Projector PROJECTOR =
+      new Projector(mm(63.5), mm(92), mm(88), mm(61), OptionalDouble.empty());
+
+  private static Span span(FitSection section, Field field) {
+    return section.spans().stream().filter(one -> one.field() == field).findFirst().orElseThrow();
+  }
+
+  @Test
+  void measurementsAreAsLongAsTheySay() {
+    FitSection section = FitSection.of(HOUSING, PROJECTOR);
+    for (Span span : section.spans()) {
+      assertThat(span.to() - span.from())
+          .as(span.field().name())
+          .isEqualTo(span.mm().orElseThrow());
+    }
+    assertThat(section.spans()).extracting(Span::field).contains(Field.SHROUD);
+  }
+
+  @Test
+  void partsStandWhereTheyWereMeasured() {
+    List<Piece> pieces = FitSection.of(HOUSING, PROJECTOR).pieces();
+    assertThat(most(pieces, Of.LENS, 0)).isEqualTo(88);
+    assertThat(most(pieces, Of.LENS, 1)).isEqualTo(63.5 / 2);
+    assertThat(most(pieces, Of.SHROUD, 1)).isEqualTo(46);
+    assertThat(least(pieces, Of.BODY)).isEqualTo(-61);
+    assertThat(pieces).extracting(Piece::of).doesNotContain(Of.BOSS);
+  }
+
+  private static double most(List<Piece> pieces, Of of, int coordinate) {
+    return coordinates(pieces, of, coordinate).max().orElseThrow();
+  }
+
+  private static double least(List<Piece> pieces, Of of) {
+    return coordinates(pieces, of, 0).min().orElseThrow();
+  }
+
+  private static java.util.stream.DoubleStream coordinates(
+      List<Piece> pieces, Of of, int coordinate) {
+    return pieces.stream()
+        .filter(piece -> piece.of() == of)
+        .flatMapToDouble(
+            piece ->
+                java.util.stream.IntStream.range(0, piece.points().size())
+                    .filter(index -> index % 2 == coordinate)
+                    .mapToDouble(index -> piece.points().get(index)));
+  }
+
+  /** Nothing measured yet: something is drawn to measure on, and says that it is not measured. */
+  @Test
+  void unmeasuredIsDrawnAsUsualAndSaysSo() {
+    OptionalDouble none = OptionalDouble.empty();
+    FitSection section =
+        FitSection.of(
+            new Housing(none, none, none, none, none, Housing.Seal.GLUED),
+            new Projector(none, none, none, none, none));
+    assertThat(section.pieces()).isNotEmpty();
+    assertThat(section.spans()).allMatch(span -> span.mm().isEmpty() && span.to() > span.from());
+    assertThat(span(section, Field.HOLE).upright()).isTrue();
+  }
+
+  @Test
+  void bossIsDrawnWhereThereIsOne() {
+    Projector threaded = new Projector(mm(63.5), mm(80), mm(88), mm(61), mm(22.2));
+    assertThat(most(FitSection.of(HOUSING, threaded).pieces(), Of.BOSS, 1)).isEqualTo(11.1);
+  }
+}

@@ -1,0 +1,59 @@
+package mellow.core.workflow.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.workflow.WorkKind;
+import mellow.core.workflow.ledger.LedgerRow.AsFound;
+import mellow.core.workflow.ledger.LedgerRow.What;
+import org.junit.jupiter.api.Test;
+
+/** A headlamp that came off only for access is proved and aimed again. Common practice. */
+class AccessMovedTest {
+  private static Ledger off(String piece) throws LedgerProblem {
+    return Ledger.of(
+        List.of(
+            new LedgerEntry.Out(
+                new LedgerRow(
+                    "p",
+                    1,
+                    new What(FastenerKind.PIECE, piece, "", ""),
+                    Optional.empty(),
+                    "",
+                    "",
+                    "",
+                    AsFound.SOUND,
+                    false,
+                    1,
+                    ""))));
+  }
+
+  private static List<Finding> of(
+      String piece, WorkKind kind, boolean wall, boolean proved, boolean aimed) throws Exception {
+    return AccessMoved.of(off(piece), new AccessMoved.Around(Set.of(kind), wall, proved, aimed));
+  }
+
+  @Test
+  void staysOpenUntilProvedAndAimed() throws Exception {
+    List<Finding> open = of("Left headlamp", WorkKind.FOG, false, true, false);
+    assertThat(open).extracting(Finding::verdict).containsExactly(Verdict.NOT_KNOWN);
+    assertThat(open.get(0).remedy().orElseThrow().pattern()).contains("Take in");
+    assertThat(of("Left headlamp", WorkKind.FOG, true, false, true).get(0).remedy().orElseThrow())
+        .extracting(remedy -> remedy.pattern())
+        .asString()
+        .contains("at the wall");
+    assertThat(of("left headlamp", WorkKind.DRL, true, true, true))
+        .extracting(Finding::verdict)
+        .containsExactly(Verdict.WITHIN);
+  }
+
+  @Test
+  void isNothingWhereHeadlampsAreTheWorkItself() throws Exception {
+    assertThat(of("left headlamp", WorkKind.SWAP, true, false, false)).isEmpty();
+    assertThat(of("bumper", WorkKind.FOG, true, false, false)).isEmpty();
+  }
+}
