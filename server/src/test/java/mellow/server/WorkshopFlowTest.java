@@ -1,0 +1,263 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/**
+ * Whole jobs from apart to the printed pack in the trade's order: nothing waits for what was done,
+ * and what comes too early is held back. Common practice.
+ */
+@ServerTest
+class WorkshopFlowTest {
+  private static final String[] SIDES = {"LEFT", "RIGHT"};
+
+  @LocalServerPort private int port;
+
+  private Api api;
+  private String job;
+
+  private void begin(String vehicle, String kind, String access) {
+    api = new Api("http://127.0.0.1:" + port, "Runa");
+    job = api.newJob(vehicle, Map.of());
+    api.takeIn(job, kind, access);
+  }
+
+  /** How long ago something was written down. */
+  private Api.Answer send(String stage, String part, Object what, Duration ago) {
+    return api.put(
+        "/api/jobs/" + job + "/workshop/" + Api.newId(),
+        Map.of("stage", stage, part, what, "waitedMs", ago.toMillis()));
+  }
+
+  private void kept(String stage, String part, Object what) {
+    Api.expect(send(stage, part, what, Duration.ZERO), 200);
+  }
+
+  private Api.Answer mark(String step, String side, String reason) {
+    Map<String, Object> edit =
+        new HashMap<>(Map.of("step", step, "skipped", false, "reason", reason));
+    if (side != null) {
+      edit.put("side", side);
+    }
+    String stage = step.substring(0, step.indexOf('.')).toUpperCase(java.util.Locale.ROOT);
+    return send(stage, "step", edit, Duration.ZERO);
+  }
+
+  private void done(String... steps) {
+    for (String step : steps) {
+      Api.Answer answer = mark(step, null, "");
+      assertThat(answer.status()).as(step + ": " + answer.detail()).isEqualTo(200);
+    }
+  }
+
+  private void doneBothSides(String... steps) {
+    for (String step : steps) {
+      for (String side : SIDES) {
+        Api.Answer answer = mark(step, side, "");
+        assertThat(answer.status()).as(step + ": " + answer.detail()).isEqualTo(200);
+      }
+    }
+  }
+
+  private void waits(String step, String side, String what) {
+    Api.Answer early = mark(step, side, "");
+    assertThat(early.status()).as(step).isEqualTo(422);
+    assertThat(early.detail()).as(step).startsWith("It waits: ").contains(what);
+  }
+
+  private void measured(String field, String typed) {
+    kept("BENCH", "measure", Map.of("field", field, "typed", typed, "units", "METRIC"));
+  }
+
+  private void measured(String field, String side, String typed) {
+    kept(
+        "BENCH",
+        "measure",
+        Map.of("field", field, "side", side, "typed", typed, "units", "METRIC"));
+  }
+
+  private void cured(String adhesive, String time, Duration ago) {
+    Map<String, ?> timer =
+        Map.of("name", adhesive, "kind", "CURE", "adhesive", adhesive, "time", time);
+    Api.expect(send("BENCH", "timer", timer, ago), 200);
+  }
+
+  private void off(String called) {
+    kept("APART", "out", api.post("/api/calc/ledger/line", Map.of("typed", called)).body());
+  }
+
+  private JsonNode page() {
+    return api.get("/api/jobs/" + job + "/workshop").body();
+  }
+
+  private void prove() {
+    for (JsonNode item : page().at("/proof/items")) {
+      for (JsonNode lamp : item.get("lamps")) {
+        Map<String, Object> proof =
+            new HashMap<>(
+                Map.of(
+                    "state",
+                    item.get("name").asText(),
+                    "function",
+                    lamp.get("function").asText(),
+                    "outcome",
+                    "WORKS",
+                    "tries",
+                    0,
+                    "seen",
+                    ""));
+        if (lamp.has("lampsSide")) {
+          proof.put("lampsSide", lamp.get("lampsSide").asText());
+        }
+        kept("PROVE", "proof", proof);
+      }
+    }
+    assertThat(page().at("/proof/proved").asBoolean()).isTrue();
+  }
+
+  /** Everything back in reverse; what has a thread by hand, then tight. */
+  private void together() {
+    List<JsonNode> lines = new ArrayList<>();
+    JsonNode page = page();
+    for (JsonNode id : page.get("reverse")) {
+      page.get("ledger")
+          .forEach(
+              line -> {
+                if (line.get("id").equals(id)) {
+                  lines.add(line);
+                }
+              });
+    }
+    for (JsonNode line : lines) {
+      kept("TOGETHER", "move", move(line, "BACK"));
+    }
+    for (JsonNode line : page().get("ledger")) {
+      if (line.get("byHand").asInt() > 0) {
+        kept("TOGETHER", "move", move(line, "TIGHT"));
+      }
+    }
+    page().get("ledger").forEach(line -> assertThat(line.get("done").asBoolean()).isTrue());
+  }
+
+  private static Map<String, ?> move(JsonNode line, String move) {
+    return Map.of(
+        "row", line.get("id").asText(), "move", move, "count", line.at("/row/count").asInt());
+  }
+
+  private String pack() throws IOException {
+    Api.expect(api.put("/api/jobs/" + job + "/closed", Map.of("reason", "")), 200);
+    try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
+      return new PDFTextStripper().getText(pack);
+    }
+  }
+
+  @Test
+  void retrofitFromApartToThePack() throws Exception {
+    begin("Brask Tundal", "RETROFIT", "LAMPS_ONLY");
+    waits("apart.front", null, "the negative terminal is off");
+    done("apart.negative", "apart.front");
+    for (String side : new String[] {"left", "right"}) {
+      off("3 bolt 10 mm " + side);
+      off(side + " headlamp off");
+      off("2 connector " + side);
+    }
+
+    waits("bench.open", "LEFT", "the factory cutoff is taped");
+    for (String[] one :
+        new String[][] {
+          {"BOWL_OPENING", "84"}, {"BOWL_DEPTH", "118"}, {"BEHIND", "74"}, {"CUT_TO", "103"},
+          {"LENS", "63.5"}, {"SHROUD", "92"}, {"FRONT", "88"}, {"BACK", "61"},
+          {"BENCH_DISTANCE", "6400"}, {"RUN", "600"}
+        }) {
+      measured(one[0], one[1]);
+    }
+    done("bench.fit");
+    for (String side : SIDES) {
+      measured("FACTORY_LEFT", side, "800");
+      measured("FACTORY_RIGHT", side, "800");
+      Map<String, ?> bake =
+          Map.of(
+              "purpose", "OPEN",
+              "side", side,
+              "temperature", "220 °F",
+              "time", "5 min",
+              "notInside", List.of("BULBS", "BALLASTS", "TAPES", "WIRES", "SCREWS"));
+      Api.expect(send("BENCH", "bake", bake, Duration.ofMinutes(6)), 200);
+    }
+    doneBothSides(
+        "bench.cutoff", "bench.clips", "bench.open", "bench.cut", "bench.dummy", "bench.align");
+    waits("bench.recheck", "LEFT", "the fast epoxy is not timed yet");
+    cured("FAST_EPOXY", "6 min", Duration.ofMinutes(10));
+    waits("bench.recheck", "RIGHT", "the projector stands on the tape, level");
+    for (String side : SIDES) {
+      measured("NOW_LEFT", side, "801");
+      measured("NOW_RIGHT", side, "800");
+    }
+    doneBothSides("bench.recheck", "bench.glue");
+    cured("FULL_EPOXY", "24 h", Duration.ofHours(3));
+    waits("bench.close", "LEFT", "the full epoxy still cures");
+    cured("FULL_EPOXY", "24 h", Duration.ofHours(25));
+    doneBothSides("bench.shroud", "bench.bulbs", "bench.close");
+    waits("bench.tabs", "LEFT", "the sealant is not timed yet");
+    cured("SEALANT", "2 h", Duration.ofHours(3));
+    doneBothSides("bench.tabs");
+
+    done("prove.connect");
+    waits("together.close", null, "every function is proved");
+    prove();
+    done("prove.functions", "prove.hyperflash", "prove.heat", "together.reach", "together.close");
+    together();
+    done("together.align", "together.access", "together.film");
+    for (JsonNode stage : page().get("stages")) {
+      assertThat(stage.get("steps"))
+          .as(stage.get("stage").asText())
+          .allMatch(step -> step.get("state").asText().equals("DONE"));
+    }
+    assertThat(pack())
+        .contains("Projectors were built into the headlamps.")
+        .contains("oven: left lamp, 220 °F, 5 min, to open")
+        .contains("done: Both faces scuffed")
+        .doesNotContain("Above the horizon");
+  }
+
+  /** The hole waits for place, light and parts: it goes on with a reason, and that is printed. */
+  @Test
+  void fogJobFromApartToThePack() throws Exception {
+    begin("Quenby Lantern", "FOG", "BUMPER_OFF");
+    done("apart.negative", "apart.jack", "apart.front", "apart.bumper");
+    off("6 clip upper edge");
+    off("4 bolt 8 mm lower edge");
+    off("bumper off");
+    off("1 connector left");
+    off("1 connector right");
+    doneBothSides("apart.liner");
+    waits("apart.gate", "LEFT", "Place was not begun");
+    for (String side : SIDES) {
+      assertThat(mark("apart.gate", side, "blank covers: the holes are the maker's").status())
+          .isEqualTo(200);
+    }
+    done("prove.connect");
+    prove();
+    done("prove.functions", "together.reach", "together.close");
+    together();
+    done("together.bumper", "together.align", "together.access", "together.film");
+    assertThat(pack())
+        .contains("Fog lamps were fitted and wired.")
+        .contains("Done without that Place was not begun")
+        .contains("off: 6 clips, pin pulled, upper edge");
+  }
+}
