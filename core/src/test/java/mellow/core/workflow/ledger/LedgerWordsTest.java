@@ -1,0 +1,97 @@
+package mellow.core.workflow.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Optional;
+import mellow.core.measure.Entry;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.ledger.LedgerRow.AsFound;
+import mellow.core.workflow.ledger.LedgerRow.What;
+import mellow.core.workflow.ledger.Spot.View;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Lines and places in the words that are called across a workshop. */
+class LedgerWordsTest {
+  private static LedgerRow row(int count, What what, Optional<Spot> spot, String where) {
+    return new LedgerRow("r", count, what, spot, where, "", "", AsFound.SOUND, false, 1, "");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "1, BOLT, '10 mm', '1 bolt, 10 mm'",
+    "3, BOLT, '10 mm', '3 bolts, 10 mm'",
+    "2, CLIP_PUSH, '', '2 clips, pin pushed'",
+    "4, LATCH, '', '4 latches'"
+  })
+  void countsAsOneSays(int count, FastenerKind kind, String size, String words) {
+    assertThat(row(count, new What(kind, "", size, ""), Optional.empty(), "").words())
+        .isEqualTo(words);
+  }
+
+  @Test
+  void connectorsAndPiecesBearTheirNames() {
+    What plug = new What(FastenerKind.CONNECTOR, "left fog", "", "");
+    assertThat(row(1, plug, Optional.empty(), "").words()).isEqualTo("1 left fog connector");
+    What bumper = new What(FastenerKind.PIECE, "bumper", "", "");
+    assertThat(row(1, bumper, Optional.empty(), "").words()).isEqualTo("bumper");
+    assertThatThrownBy(() -> row(2, bumper, Optional.empty(), ""))
+        .hasMessageStartingWith("A piece");
+    assertThatThrownBy(() -> row(1, What.of(FastenerKind.PIECE), Optional.empty(), ""))
+        .hasMessageStartingWith("A piece");
+    assertThatThrownBy(() -> row(0, plug, Optional.empty(), "")).hasMessageContaining("1 to 60");
+  }
+
+  /** Left is the driver's left, from wherever it is looked at. */
+  @ParameterizedTest
+  @CsvSource({
+    "FRONT, 0.9, 0.5, LEFT, 'middle, left'",
+    "FRONT, 0.1, 0.9, RIGHT, 'upper edge, right'",
+    "FRONT, 0.5, 0.1, , 'lower edge'",
+    "LEFT_SIDE, 0.1, 0.5, LEFT, 'front corner, left'",
+    "RIGHT_SIDE, 0.5, 0.1, RIGHT, 'sill, right'",
+    "UNDERSIDE, 0.1, 0.9, LEFT, 'underside, front edge, left'",
+    "UNDERSIDE, 0.9, 0.1, RIGHT, 'underside, far back, right'"
+  })
+  void placesHaveSidesAndNames(View view, double across, double up, Side side, String words) {
+    Spot spot = new Spot(view, across, up);
+    assertThat(spot.side()).isEqualTo(Optional.ofNullable(side));
+    assertThat(spot.words()).isEqualTo(words);
+  }
+
+  @Test
+  void sideIsReadFromWordsWhereNobodyPointed() {
+    What lamp = new What(FastenerKind.PIECE, "right headlamp", "", "");
+    assertThat(row(1, lamp, Optional.empty(), "").side()).contains(Side.RIGHT);
+    assertThat(
+            row(1, new What(FastenerKind.PIECE, "copyright plate", "", ""), Optional.empty(), "")
+                .side())
+        .isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "5.5 mm screw left, SCREW, 5.5 mm, left",
+    "'7,5mm bolt', BOLT, 7.5 mm, ''",
+    "nut M8 underside, NUT, '', underside",
+    "BOLT T25, BOLT, T25, ''",
+    "2 latches corner right, LATCH, '', corner right",
+    "rivets middle, RIVET, '', middle"
+  })
+  void readsHoweverItIsWritten(String typed, FastenerKind kind, String size, String where) {
+    LedgerText.Called called = ((Entry.Accepted<LedgerText.Called>) LedgerText.read(typed)).value();
+    assertThat(called.what().kind()).isEqualTo(kind);
+    assertThat(called.what().size()).isEqualTo(size);
+    assertThat(called.where()).isEqualTo(where);
+  }
+
+  @Test
+  void markupStaysText() {
+    LedgerText.Called called =
+        ((Entry.Accepted<LedgerText.Called>) LedgerText.read("bolt <b>left</b>")).value();
+    assertThat(called.where()).isEqualTo("<b>left</b>");
+    assertThat(LedgerText.read("x".repeat(100))).isInstanceOf(Entry.Refused.class);
+  }
+}
