@@ -19,6 +19,12 @@ final class JobGenerator {
 
   private final Random random = new Random(20);
   private final List<String> jobIds = new ArrayList<>();
+  private final List<String> openIds = new ArrayList<>();
+
+  /** Those that are still worked on. */
+  List<String> open() {
+    return openIds;
+  }
 
   /** Adds so many jobs; their ids. */
   List<String> fill(String url, int jobs) throws SQLException {
@@ -48,9 +54,9 @@ final class JobGenerator {
             connection.prepareStatement(
                 "insert into job (id, shop_id, version, vehicle_id, work, rule_set, traffic, units,"
                     + " school, label_typed, label_percent, stance_changed, front_closed, mark_edge,"
-                    + " mark_origin, tape_width_mm, changed_by, changed_at, touched_at)"
+                    + " mark_origin, tape_width_mm, changed_by, changed_at, touched_at, closed_at)"
                     + " values (?,?,1,?,?,'un-r48','RIGHT','METRIC','RULE','1.2 %',-1.2,0,1,'UPPER',"
-                    + "'MEASURED',25,'Runa',?,?)");
+                    + "'MEASURED',25,'Runa',?,?,?)");
         PreparedStatement reading =
             connection.prepareStatement(
                 "insert into reading (id, shop_id, job_id, kind, lamp, side, typed, units, value,"
@@ -70,9 +76,16 @@ final class JobGenerator {
             add(screw, id(), SHOP, vehicleId, side, axis, at);
           }
         }
-        add(job, jobId, SHOP, vehicleId, "aim", at, at);
+        // one in twenty is still worked on
+        boolean open = (from + i) % 20 == 0;
+        if (open) {
+          openIds.add(jobId);
+        }
+        add(job, jobId, SHOP, vehicleId, "aim", at, at, open ? null : at);
         readings(reading, jobId, at);
-        add(record, jobId, SHOP, words(from + i), at);
+        if (!open) {
+          add(record, jobId, SHOP, words(from + i), at);
+        }
       }
       vehicle.executeBatch();
       screw.executeBatch();

@@ -46,7 +46,8 @@ final class LoadRun {
       Api api = new Api("http://127.0.0.1:" + port, "Runa");
       Process server = start(url, port, api);
       try {
-        List<String> jobs = new JobGenerator().fill(url, JOBS);
+        JobGenerator generator = new JobGenerator();
+        List<String> jobs = generator.fill(url, JOBS);
         String judgement = Sample.wallRequest();
         String reading =
             "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
@@ -59,7 +60,9 @@ final class LoadRun {
             load,
             "keep_reading",
             MANY,
-            asker -> asker.put("/api/jobs/" + any(jobs) + "/readings/" + Api.newId(), reading));
+            asker ->
+                asker.put(
+                    "/api/jobs/" + any(generator.open()) + "/readings/" + Api.newId(), reading));
         Load alone = new Load(port, 1);
         measure(
             alone,

@@ -45,7 +45,11 @@ class HistoryStore {
             .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
             .leftJoin(HAND_OVER)
             .on(HAND_OVER.JOB_ID.eq(JOB.ID));
-    Condition shop = JOB.SHOP_ID.eq(shopId);
+    // vehicle and work of closed jobs stand in their records, which have an index of words
+    Condition shop =
+        words.isEmpty()
+            ? JOB.SHOP_ID.eq(shopId)
+            : JOB.SHOP_ID.eq(shopId).and(JOB.CLOSED_AT.isNull());
     var named =
         jobs.where(
             shop,
