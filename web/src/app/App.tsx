@@ -21,6 +21,7 @@ import { BenchPage } from '../workshop/BenchPage';
 import { ProofStandBack } from '../workshop/ProofStandBack';
 import { ProvePage } from '../workshop/ProvePage';
 import { TogetherPage } from '../workshop/TogetherPage';
+import { useOutbox } from '../workshop/useWorkshop';
 import { Yard } from '../yard/Yard';
 import { Problem } from './api/client';
 import { CommandProvider } from './commands';
@@ -42,12 +43,19 @@ const queries = new QueryClient({
   },
 });
 
+/** Sends what waits for the network, whatever page is open. */
+function Sender() {
+  useOutbox();
+  return null;
+}
+
 export function App() {
   return (
     <CacheProvider value={styles}>
       <ChakraProvider value={system}>
         <QueryClientProvider client={queries}>
           <SessionProvider>
+            <Sender />
             <CommandProvider>
               <BrowserRouter>
                 <Routes>

@@ -110,5 +110,27 @@ describe('entries on their way', () => {
     expect(outbox.all()[0]?.refused).toBe('None are out.');
     outbox.drop(outbox.all()[0]?.id ?? '');
     expect(outbox.all()).toEqual([]);
+
+    answer = offline;
+    await outbox.write('j', SAID, 'waited without a reload');
+    answer = refusal;
+    await outbox.flush();
+    expect(outbox.all()[0]?.refused).toBe('None are out.');
+  });
+
+  it('are not lost where two pages of the browser are open', async () => {
+    const one = await loaded();
+    const two = await loaded();
+    answer = offline;
+    await one.write('j', SAID, 'from one');
+    await two.write('j', SAID, 'from the other');
+    expect((await loaded()).all().map((entry) => entry.words)).toEqual([
+      'from one',
+      'from the other',
+    ]);
+    const stop = one.start();
+    window.dispatchEvent(new StorageEvent('storage', { key: 'mellow.outbox' }));
+    expect(one.all()).toHaveLength(2);
+    stop();
   });
 });

@@ -65,16 +65,14 @@ class Outbox {
           reject(problem);
         },
       });
-      this.set([
-        ...this.entries,
-        { id, jobId, said, words, person: actingName(), madeAt: Date.now() },
-      ]);
+      const entry = { id, jobId, said, words, person: actingName(), madeAt: Date.now() };
+      this.change((entries) => [...entries, entry]);
       void this.flush();
     });
   }
 
   drop(id: string) {
-    this.set(this.entries.filter((one) => one.id !== id));
+    this.change((entries) => entries.filter((one) => one.id !== id));
   }
 
   /** Sends what waits, in the order in which it was made. */
@@ -87,6 +85,7 @@ class Outbox {
     try {
       for (let next = this.next(); next; next = this.next()) {
         if (!(await this.send(next))) {
+          this.allWait();
           this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
           break;
         }
@@ -94,6 +93,13 @@ class Outbox {
     } finally {
       this.busy = false;
     }
+  }
+
+  /** One that cannot go holds up all behind it; from here on nobody waits for their answers. */
+  private allWait() {
+    const settles = [...this.settles.values()];
+    this.settles.clear();
+    settles.forEach((settle) => settle.waits());
   }
 
   private next() {
@@ -116,7 +122,6 @@ class Outbox {
       });
       body = await answer.json();
     } catch {
-      settle?.waits();
       return false;
     }
     if (answer.ok) {
@@ -127,7 +132,6 @@ class Outbox {
       return true;
     }
     if (answer.status >= 500) {
-      settle?.waits();
       return false;
     }
     const more = body as Record<string, unknown>;
@@ -143,16 +147,41 @@ class Outbox {
         ),
       );
     } else {
-      // it waited over a reload: nobody is there to hear why, so it stays and says it
-      this.set(this.entries.map((one) => (one.id === entry.id ? { ...one, refused: why } : one)));
+      // it waited: nobody is there any more to hear why, so it stays and says it
+      this.change((entries) =>
+        entries.map((one) => (one.id === entry.id ? { ...one, refused: why } : one)),
+      );
     }
     return true;
   }
 
-  private set(entries: readonly Waiting[]) {
-    this.entries = entries;
-    localStorage.setItem(KEY, JSON.stringify(entries));
+  /** Starts from what the browser keeps: another page of it may have put something in meanwhile. */
+  private change(how: (entries: readonly Waiting[]) => readonly Waiting[]) {
+    this.entries = how(read());
+    localStorage.setItem(KEY, JSON.stringify(this.entries));
+    this.tell();
+  }
+
+  private tell() {
     this.watchers.forEach((watcher) => watcher());
+  }
+
+  /** Follows what other pages of the browser put in and take out, and sends when the network is back. */
+  start() {
+    const flush = () => void this.flush();
+    const follow = (event: StorageEvent) => {
+      if (event.key === KEY) {
+        this.entries = read();
+        this.tell();
+      }
+    };
+    flush();
+    window.addEventListener('online', flush);
+    window.addEventListener('storage', follow);
+    return () => {
+      window.removeEventListener('online', flush);
+      window.removeEventListener('storage', follow);
+    };
   }
 }
 

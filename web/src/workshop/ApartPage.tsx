@@ -9,7 +9,7 @@ import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
 import { QuickEntry, rowWords } from './QuickEntry';
-import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
+import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from './vehicleViews';
 import { WorkshopFrame } from './WorkshopFrame';
@@ -40,7 +40,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       offline={offline}
       writing={writing}
       tools={<ViewTools view={view} setView={setView} />}
-      beforeSteps={<BatterySchool page={page} write={writing.write} />}
+      beforeSteps={<BatterySchool page={page} tell={writing.tell} />}
       right={<OffList ledger={page.ledger} onLine={setLine} />}
     >
       <Flex direction="column" flex="1" minH="0">
@@ -144,7 +144,7 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
 }
 
 /** The two schools of connecting: both are common practice, the first is the product's choice. */
-function BatterySchool({ page, write }: { page: Page; write: Write }) {
+function BatterySchool({ page, tell }: { page: Page; tell: Tell }) {
   const live = page.bench.choices.BATTERY === 'LIVE';
   return (
     <Flex gap="4px" pb="6px" role="group" aria-label="Battery while working">
@@ -161,7 +161,7 @@ function BatterySchool({ page, write }: { page: Page; write: Write }) {
           aria-pressed={on}
           bg={on ? 'lampFill' : undefined}
           color={on ? 'onLamp' : 'ink'}
-          onClick={() => void write({ choice: { which: 'BATTERY', value } }, `chosen: ${words}`)}
+          onClick={() => void tell({ choice: { which: 'BATTERY', value } }, `chosen: ${words}`)}
         >
           {words}
         </PlainButton>

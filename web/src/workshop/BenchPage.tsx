@@ -60,10 +60,10 @@ function Bench({ page, offline }: { page: Page; offline: boolean }) {
           ))}
         </DrawingTools>
       }
-      right={<TimerList page={page} write={writing.write} />}
+      right={<TimerList page={page} tell={writing.tell} />}
     >
       {view === 'fit' ? (
-        <FitView page={page} write={writing.write} />
+        <FitView page={page} write={writing.write} tell={writing.tell} />
       ) : (
         <Box
           flex="1"

@@ -9,7 +9,7 @@ import { Label } from '../drawing/Label';
 import { Overlay } from '../drawing/Overlay';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { EntryEdit } from '../app/api/client';
-import type { Write } from './useWorkshop';
+import type { Tell, Write } from './useWorkshop';
 
 type Field = NonNullable<EntryEdit['measure']>['field'];
 type Section = Page['bench']['section'];
@@ -37,7 +37,7 @@ const FILL: Record<Piece['of'], [string, string]> = {
 };
 
 /** Housing and projector in section, to scale; what is measured is typed where it lies. */
-export function FitView({ page, write }: { page: Page; write: Write }) {
+export function FitView({ page, write, tell }: { page: Page; write: Write; tell: Tell }) {
   const units = useUnits();
   const { bench } = page;
   const measure = (field: Field, words: string) => async (typed: string) => {
@@ -70,17 +70,17 @@ export function FitView({ page, write }: { page: Page; write: Write }) {
             </Flex>
           ))}
         </Flex>
-        <Ways page={page} write={write} />
+        <Ways page={page} tell={tell} />
       </Box>
     </Flex>
   );
 }
 
 /** Both ways to mount and to set roll, and what holds the lens. */
-function Ways({ page, write }: { page: Page; write: Write }) {
+function Ways({ page, tell }: { page: Page; tell: Tell }) {
   const { bench } = page;
   const choose = (which: NonNullable<EntryEdit['choice']>['which'], value: string, words: string) =>
-    void write({ choice: { which, value } }, `chosen: ${words}`);
+    void tell({ choice: { which, value } }, `chosen: ${words}`);
   const seal = bench.choices.SEAL ?? 'GLUED';
   const lens = bench.choices.LENS ?? 'AS_IT_IS';
   const groups = [

@@ -20,7 +20,7 @@ export function ProofStandBack() {
 
 function Standing({ page }: { page: Page }) {
   const navigate = useNavigate();
-  const { write } = useWriting(page.job.id, 'PROVE');
+  const { tell, problem } = useWriting(page.job.id, 'PROVE');
   const { items } = page.proof;
   const [at, setAt] = useState(() => openItem(items));
   const [lampAt, setLampAt] = useState(0);
@@ -87,6 +87,11 @@ function Standing({ page }: { page: Page }) {
           {EXPECTED[cell.expected]}
         </Box>
       </Flex>
+      {problem && (
+        <Box role="alert" color="out" fontSize="22px" pb="8px">
+          {problem}
+        </Box>
+      )}
       <Flex gap="10px" pb="10px" wrap="wrap">
         {outcomesOf(cell).map(([outcome, words]) => (
           <PlainButton
@@ -100,7 +105,7 @@ function Standing({ page }: { page: Page }) {
             borderColor={outcome === 'WORKS' ? 'within' : 'rule'}
             aria-pressed={cell.outcome === outcome}
             onClick={() => {
-              void prove(write, item, cell, {
+              void prove(tell, item, cell, {
                 outcome,
                 tries: outcome === 'AFTER_TRIES' ? 2 : 0,
               });

@@ -13,7 +13,7 @@ import { Choice, TextField } from '../settings/fields';
 import { Sheet } from '../app/Sheet';
 import { HeatView } from './HeatView';
 import { EXPECTED, litFirst, openItem, outcomesOf, prove, type Outcome } from './proofing';
-import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
+import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { WorkshopFrame } from './WorkshopFrame';
 
 /** Every function before the front is closed, in the fewest switch movements. */
@@ -78,7 +78,7 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
             number={at + 1}
             page={page}
             step={step}
-            write={writing.write}
+            tell={writing.tell}
             onTold={(cell, outcome) => setTold({ cell, outcome })}
           />
         )
@@ -105,20 +105,20 @@ function State({
   number,
   page,
   step,
-  write,
+  tell,
   onTold,
 }: {
   item: ProofItem;
   number: number;
   page: Page;
   step: (by: number) => void;
-  write: Write;
+  tell: Tell;
   onTold: (cell: ProofCell, outcome: Outcome) => void;
 }) {
   const count = page.proof.items.length;
   const open = item.lamps.filter((cell) => !cell.outcome);
   const allWork = async () => {
-    await Promise.all(open.map((cell) => prove(write, item, cell, { outcome: 'WORKS' })));
+    await Promise.all(open.map((cell) => prove(tell, item, cell, { outcome: 'WORKS' })));
     step(1);
   };
   return (
@@ -186,7 +186,7 @@ function State({
                   color={on ? 'onVerdict' : 'ink'}
                   onClick={() =>
                     outcome === 'WORKS'
-                      ? void prove(write, item, cell, { outcome })
+                      ? void prove(tell, item, cell, { outcome })
                       : onTold(cell, outcome)
                   }
                 >

@@ -18,11 +18,14 @@ const RULED = {
 export function Tape({
   entries,
   waiting,
+  problem,
   onUndo,
   onDrop,
 }: {
   entries: WorkshopPage['entries'];
   waiting: Waiting[];
+  /** Why the last press was refused. */
+  problem?: string;
   onUndo: (id: string) => void;
   onDrop: (id: string) => void;
 }) {
@@ -43,6 +46,11 @@ export function Tape({
       <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
         Written down, newest first
       </Box>
+      {problem && (
+        <Box role="alert" py="6px" fontWeight="600">
+          {problem}
+        </Box>
+      )}
       {entries.length + waiting.length === 0 && <Box py="16px">Nothing written down yet.</Box>}
       <Box as="ol" listStyleType="none">
         {waiting.toReversed().map((one) => (

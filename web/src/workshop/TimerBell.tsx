@@ -6,7 +6,7 @@ import { useCommand } from '../app/commands';
 import { Key } from '../app/Key';
 import { left } from './times';
 import { useNow } from './useNow';
-import type { Write } from './useWorkshop';
+import type { Tell } from './useWorkshop';
 
 /** The timers that somebody still waits for, the next to end first. */
 export function awaited(timers: Timer[]): Timer[] {
@@ -18,7 +18,7 @@ export function awaited(timers: Timer[]): Timer[] {
 const secondsLeft = (timer: Timer, now: number) => (Date.parse(timer.end) - now) / 1000;
 
 /** The next timer in the top line; rings and fills the screen once its time is over. */
-export function TimerBell({ page, write }: { page: WorkshopPage; write: Write }) {
+export function TimerBell({ page, tell }: { page: WorkshopPage; tell: Tell }) {
   const timers = awaited(page.timers);
   const now = useNow(page.now, timers.length > 0);
   const ringing = timers.filter((timer) => secondsLeft(timer, now) <= 0);
@@ -31,7 +31,7 @@ export function TimerBell({ page, write }: { page: WorkshopPage; write: Write })
   const next = timers[0];
   const seen = (timer: Timer) => {
     setHeard((before) => [...before, timer.id]);
-    void write({ stop: { timer: timer.id } }, `seen to: ${timer.name}`);
+    void tell({ stop: { timer: timer.id } }, `seen to: ${timer.name}`);
   };
   return (
     <>

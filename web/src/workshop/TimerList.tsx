@@ -4,10 +4,10 @@ import { BareButton } from '../app/buttons';
 import { awaited } from './TimerBell';
 import { left } from './times';
 import { useNow } from './useNow';
-import type { Write } from './useWorkshop';
+import type { Tell } from './useWorkshop';
 
 /** The timers that run, the next to end first. */
-export function TimerList({ page, write }: { page: Page; write: Write }) {
+export function TimerList({ page, tell }: { page: Page; tell: Tell }) {
   const timers = awaited(page.timers);
   const now = useNow(page.now, timers.length > 0);
   return (
@@ -45,7 +45,7 @@ export function TimerList({ page, write }: { page: Page; write: Write }) {
             </Box>
             <BareButton
               aria-label={`${seconds <= 0 ? 'Seen to' : 'Stop'}: ${timer.name}`}
-              onClick={() => void write({ stop: { timer: timer.id } }, `seen to: ${timer.name}`)}
+              onClick={() => void tell({ stop: { timer: timer.id } }, `seen to: ${timer.name}`)}
             >
               {seconds <= 0 ? 'Seen to' : 'Stop'}
             </BareButton>

@@ -70,7 +70,7 @@ export function WorkshopFrame({
     <StageFrame
       header={
         <StageHeader job={page.job} vehicle={page.vehicle} here={stage} offline={offline}>
-          <TimerBell page={page} write={writing.write} />
+          <TimerBell page={page} tell={writing.tell} />
         </StageHeader>
       }
       strip={<JobStrip job={page.job} here={stage} />}
@@ -112,7 +112,8 @@ export function WorkshopFrame({
             <Tape
               entries={page.entries.filter((entry) => entry.stage === stage)}
               waiting={writing.waiting}
-              onUndo={(id) => void writing.write({ strikes: id }, 'undo')}
+              problem={writing.problem}
+              onUndo={(id) => void writing.tell({ strikes: id }, 'undo')}
               onDrop={(id) => outbox.drop(id)}
             />
           </Box>

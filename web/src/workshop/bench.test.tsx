@@ -10,7 +10,7 @@ import { HeatView } from './HeatView';
 import { LineDialog } from './LineDialog';
 import { Oven } from './Oven';
 import { TimerList } from './TimerList';
-import type { Write } from './useWorkshop';
+import type { Tell, Write } from './useWorkshop';
 
 vi.mock('../drawing/useSize', () => ({
   useSize: () => ({ width: 700, height: 400 }),
@@ -78,15 +78,17 @@ const PAGE = {
 } as unknown as WorkshopPage;
 
 const write = vi.fn<Write>();
+const tell = vi.fn<Tell>();
 
 beforeEach(() => {
+  tell.mockReset();
   write.mockReset();
   write.mockResolvedValue('kept');
 });
 
 describe('the fit', () => {
   it('takes a measurement where it lies on the section, in the units shown', async () => {
-    show(<FitView page={PAGE} write={write} />, 'IMPERIAL');
+    show(<FitView page={PAGE} write={write} tell={tell} />, 'IMPERIAL');
     await userEvent.click(screen.getByRole('button', { name: 'to the lens ?, not measured' }));
     await userEvent.type(screen.getByRole('textbox'), '4 1/2{Enter}');
     expect(write.mock.calls[0]?.[0]).toEqual({
@@ -97,7 +99,7 @@ describe('the fit', () => {
 
   it('keeps what was typed where the server refuses it', async () => {
     write.mockRejectedValue(new Problem(422, 'A length on a bench lies between…', undefined, {}));
-    show(<FitView page={PAGE} write={write} />);
+    show(<FitView page={PAGE} write={write} tell={tell} />);
     await userEvent.click(screen.getByRole('button', { name: 'may be cut to: ?' }));
     await userEvent.type(screen.getByRole('textbox'), '-4{Enter}');
     expect(await screen.findByRole('alert')).toBeTruthy();
@@ -105,12 +107,12 @@ describe('the fit', () => {
   });
 
   it('shows both ways, what is advised, and chooses', async () => {
-    show(<FitView page={PAGE} write={write} />);
+    show(<FitView page={PAGE} write={write} tell={tell} />);
     expect(screen.getByText(/Advised otherwise: The threaded boss/)).toBeTruthy();
     const mount = screen.getByRole('group', { name: 'Mount' });
     expect(within(mount).getByRole('button', { name: 'glued', pressed: true })).toBeTruthy();
     await userEvent.click(within(mount).getByRole('button', { name: 'ring and nut' }));
-    expect(write.mock.calls[0]?.[0]).toEqual({ choice: { which: 'MOUNT', value: 'RING' } });
+    expect(tell.mock.calls[0]?.[0]).toEqual({ choice: { which: 'MOUNT', value: 'RING' } });
     expect(screen.getByRole('button', { name: 'welded', pressed: true })).toBeTruthy();
   });
 });
@@ -160,11 +162,11 @@ describe('heat and time', () => {
       { id: 'next', name: 'oven', kind: 'BAKE', end: '2026-03-02T10:04:30Z', state: 'RUNNING' },
       { id: 'done', name: 'tack', kind: 'CURE', end: '2026-03-02T09:00:00Z', state: 'OVER' },
     ] as unknown as WorkshopPage['timers'];
-    show(<TimerList page={{ ...PAGE, timers }} write={write} />);
+    show(<TimerList page={{ ...PAGE, timers }} tell={tell} />);
     const running = screen.getAllByRole('timer');
     expect(running.map((one) => one.textContent)).toEqual(['4:30', '2 h 05']);
     await userEvent.click(screen.getByRole('button', { name: 'Stop: oven' }));
-    expect(write.mock.calls[0]?.[0]).toEqual({ stop: { timer: 'next' } });
+    expect(tell.mock.calls[0]?.[0]).toEqual({ stop: { timer: 'next' } });
   });
 
   it('draws where the warming ends, in the units shown', () => {

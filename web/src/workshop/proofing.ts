@@ -36,7 +36,12 @@ export interface Seen {
 }
 
 /** Writes down what lamps did in a state. */
-export function prove(write: Write, item: ProofItem, cell: ProofCell, what: Seen) {
+export function prove<Done>(
+  write: (...said: Parameters<Write>) => Promise<Done>,
+  item: ProofItem,
+  cell: ProofCell,
+  what: Seen,
+) {
   return write(
     {
       proof: {

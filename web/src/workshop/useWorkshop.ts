@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import { api, unwrap, type WorkshopPage } from '../app/api/client';
 import { takeFresh } from '../app/api/queries';
 import { outbox, type EntrySaid } from '../kept/outbox';
@@ -16,23 +16,38 @@ export function useWorkshopPage(id: string) {
 
 export type StageName = WorkshopPage['stages'][number]['stage'];
 
-/** Writes things down at a stage, and tells what waits to be sent. */
-export function useWriting(jobId: string, stage: StageName) {
+/** Sends what waits, from whatever page is open, and shows what came of it. */
+export function useOutbox() {
   const client = useQueryClient();
   useEffect(() => {
     outbox.onSent((id, page) => void takeFresh(client, ['workshop', id], page));
-    const flush = () => void outbox.flush();
-    flush();
-    window.addEventListener('online', flush);
-    return () => window.removeEventListener('online', flush);
+    return outbox.start();
   }, [client]);
+}
+
+/** Writes things down at a stage, and tells what waits to be sent. */
+export function useWriting(jobId: string, stage: StageName) {
   const all = useSyncExternalStore(outbox.subscribe, outbox.all);
+  const [problem, setProblem] = useState<string>();
   const write = useCallback(
     (said: Omit<EntrySaid, 'stage'>, words: string) =>
       outbox.write(jobId, { stage, ...said }, words),
     [jobId, stage],
   );
-  return { write, waiting: all.filter((one) => one.jobId === jobId) };
+  /** For a press that waits for nothing: what was refused is said on the tape. */
+  const tell = useCallback(
+    async (said: Omit<EntrySaid, 'stage'>, words: string) => {
+      try {
+        await write(said, words);
+        setProblem(undefined);
+      } catch (refused) {
+        setProblem(`${words}: ${(refused as Error).message}`);
+      }
+    },
+    [write],
+  );
+  return { write, tell, problem, waiting: all.filter((one) => one.jobId === jobId) };
 }
 
 export type Write = ReturnType<typeof useWriting>['write'];
+export type Tell = ReturnType<typeof useWriting>['tell'];

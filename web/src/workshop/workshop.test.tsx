@@ -250,6 +250,20 @@ describe('apart', () => {
   });
 });
 
+it('says on the tape why a press was refused', async () => {
+  open(
+    <ApartPage />,
+    page({
+      entries: [
+        { id: 'e', stage: 'APART', words: 'off: bumper', by: 'Runa', at: '2026-03-01T17:00:00Z' },
+      ],
+    }),
+  );
+  refusal = 'That was undone already.';
+  await userEvent.click(screen.getByRole('button', { name: 'Undo: off: bumper' }));
+  expect(await screen.findByText('undo: That was undone already.')).toBeTruthy();
+});
+
 describe('together', () => {
   it('lists what goes back in order, with what has to be in first', async () => {
     open(

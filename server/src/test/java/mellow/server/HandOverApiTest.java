@@ -202,6 +202,10 @@ class HandOverApiTest {
     assertThat(found).hasSize(1);
     assertThat(found.at("/0/jobId").asText()).isEqualTo(job);
     assertThat(found.at("/0/where/0").asText()).contains("3 rivets, zebra corner");
+    // two letters, a number and a word that the index of words leaves out: there, then not there
+    assertThat(api.get("/api/history?text=3%20zeb%20co%20the").body().get("jobs")).hasSize(1);
+    assertThat(api.get("/api/history?text=xq%20zebra").body().get("jobs")).isEmpty();
+    assertThat(api.get("/api/history?text=und%20zebra").body().get("jobs")).isEmpty();
     assertThat(api.get("/api/history?text=rivet%20giraffe").body().get("jobs")).isEmpty();
     assertThat(api.get("/api/history?text=%2B%22%28%2A%40").status())
         .as("signs of the search")

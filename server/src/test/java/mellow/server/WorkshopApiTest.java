@@ -126,6 +126,9 @@ class WorkshopApiTest {
     Api.expect(put(id, "APART", "out", row(4, "BOLT", "")), 200);
     Api.expect(put(id, "APART", "out", row(4, "BOLT", "")), 200);
     assertThat(page().get("ledger")).hasSize(1);
+    assertThat(put(id, "APART", "out", row(5, "BOLT", "")).status())
+        .as("another count")
+        .isEqualTo(409);
     assertThat(put(id, "APART", "choice", Map.of("which", "MOUNT", "value", "RING")).status())
         .isEqualTo(409);
   }
@@ -177,6 +180,38 @@ class WorkshopApiTest {
     Api.Answer shut = put(Api.newId(), "APART", "step", hole);
     assertThat(shut.status()).isEqualTo(422);
     assertThat(shut.detail()).startsWith("It waits: ").contains("not lit by plug on both sides");
+    // a lamp that is out where it should be out was not lit by that
+    kept(
+        "PROVE",
+        "proof",
+        Map.of(
+            "state",
+            "key out",
+            "function",
+            "FRONT_FOG",
+            "outcome",
+            "WORKS",
+            "tries",
+            0,
+            "seen",
+            ""));
+    assertThat(put(Api.newId(), "APART", "step", hole).detail())
+        .contains("not lit by plug on both sides");
+    kept(
+        "PROVE",
+        "proof",
+        Map.of(
+            "state",
+            "side lamps, fog",
+            "function",
+            "FRONT_FOG",
+            "outcome",
+            "WORKS",
+            "tries",
+            0,
+            "seen",
+            ""));
+    assertThat(put(Api.newId(), "APART", "step", hole).detail()).doesNotContain("not lit by plug");
     hole.put("reason", "the hole was there already");
     kept("APART", "step", hole);
     JsonNode finding = stage("APART").get("findings").get(0);

@@ -86,7 +86,7 @@ public record StepList(List<StepLine> lines) {
     List<Finding> findings = new ArrayList<>();
     for (StepLine line : lines) {
       line.mark()
-          .filter(mark -> !mark.reason().isEmpty())
+          .filter(mark -> mark.skipped() || !mark.without().isEmpty())
           .ifPresent(mark -> findings.add(waived(line, mark)));
     }
     return findings;

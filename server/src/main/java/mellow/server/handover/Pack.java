@@ -122,7 +122,7 @@ record Pack(
     if (!work.log().isEmpty()) {
       blocks.add(
           new Block(
-              "Written down in the workshop",
+              "Written down in the workshop (times in UTC)",
               work.log().stream()
                   .map(
                       line ->

@@ -1,13 +1,15 @@
 package mellow.server.handover;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import mellow.core.photo.PhotoFile;
 import mellow.server.photo.Photos;
 import mellow.server.platform.PrintedPages;
+import net.coobird.thumbnailator.Thumbnails;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -18,6 +20,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 /** The pack on paper. */
 final class PackPdf {
   private static final float PICTURE_HEIGHT = 190;
+  private static final int PICTURE_PX = 1000;
 
   private PackPdf() {}
 
@@ -91,14 +94,17 @@ final class PackPdf {
                 .formatted(closed.by(), closed.at().toString().substring(0, 10)));
   }
 
+  /** Upright, and no larger than print shows: a telephone's picture would swell the paper. */
   private static List<PDImageXObject> pictures(PDDocument document, List<Photos.FileOf> photos)
       throws IOException {
     List<PDImageXObject> pictures = new ArrayList<>();
     for (Photos.FileOf photo : photos) {
-      pictures.add(
-          photo.format() == PhotoFile.Format.JPEG
-              ? JPEGFactory.createFromByteArray(document, photo.bytes())
-              : PDImageXObject.createFromByteArray(document, photo.bytes(), photo.photo().id()));
+      BufferedImage image =
+          Thumbnails.of(new ByteArrayInputStream(photo.bytes()))
+              .size(PICTURE_PX, PICTURE_PX)
+              .imageType(BufferedImage.TYPE_INT_RGB)
+              .asBufferedImage();
+      pictures.add(JPEGFactory.createFromImage(document, image));
     }
     return pictures;
   }

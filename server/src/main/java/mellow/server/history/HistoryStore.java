@@ -5,17 +5,31 @@ import static mellow.server.db.Tables.JOB;
 import static mellow.server.db.Tables.VEHICLE;
 
 import java.time.LocalDateTime;
-import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record6;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Reads jobs by words, and what was recorded of those that were handed over. */
 @Repository
 class HistoryStore {
+  /** Shorter words are not in the database's index of words. */
+  private static final int SHORTEST_INDEXED = 3;
+
+  /** Nor are these, of three letters and more: the database's own list. */
+  private static final Set<String> NOT_INDEXED =
+      Set.of(
+          "about", "are", "com", "for", "from", "how", "that", "the", "this", "was", "what", "when",
+          "where", "who", "will", "with", "und", "www");
+
   private final DSLContext sql;
 
   HistoryStore(DSLContext sql) {
@@ -67,21 +81,15 @@ class HistoryStore {
             .on(JOB.ID.eq(HAND_OVER.JOB_ID))
             .join(VEHICLE)
             .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
-            .where(
-                HAND_OVER.SHOP_ID.eq(shopId),
-                DSL.condition(
-                    "match({0}) against ({1} in boolean mode)",
-                    HAND_OVER.WORDS, DSL.val(inBooleanMode(words))))
+            .where(HAND_OVER.SHOP_ID.eq(shopId), recorded(words))
             .orderBy(HAND_OVER.CLOSED_AT.desc())
             .limit(limit)
             .fetch(HistoryStore::found);
-    return java.util.stream.Stream.concat(recorded.stream(), found.stream())
-        .collect(
-            Collectors.toMap(
-                Found::jobId, one -> one, (one, same) -> one, java.util.LinkedHashMap::new))
+    return Stream.concat(recorded.stream(), found.stream())
+        .collect(Collectors.toMap(Found::jobId, one -> one, (one, same) -> one, LinkedHashMap::new))
         .values()
         .stream()
-        .sorted(java.util.Comparator.comparing(Found::touchedAt).reversed())
+        .sorted(Comparator.comparing(Found::touchedAt).reversed())
         .limit(limit)
         .toList();
   }
@@ -94,17 +102,33 @@ class HistoryStore {
         .or(JOB.WORK.contains(word));
   }
 
-  /** Each word has to stand there, or begin a word that does. */
-  private static String inBooleanMode(List<String> words) {
-    return words.stream()
-        .flatMap(word -> Arrays.stream(word.split("[^\\p{L}\\d]+", -1)))
-        .filter(word -> word.length() > 1)
-        .map(word -> "+" + word + "*")
-        .collect(Collectors.joining(" "));
+  /** All words stand in the record: by the index of words as far as that knows them. */
+  private static Condition recorded(List<String> words) {
+    String known =
+        words.stream()
+            .filter(HistoryStore::isIndexed)
+            .map(word -> "+" + word + "*")
+            .collect(Collectors.joining(" "));
+    Condition all =
+        known.isEmpty()
+            ? DSL.noCondition()
+            : DSL.condition(
+                "match({0}) against ({1} in boolean mode)", HAND_OVER.WORDS, DSL.val(known));
+    for (String word : words) {
+      if (!isIndexed(word)) {
+        all = all.and(HAND_OVER.WORDS.contains(word));
+      }
+    }
+    return all;
   }
 
-  private static Found found(
-      org.jooq.Record6<String, String, String, String, LocalDateTime, String> row) {
+  private static boolean isIndexed(String word) {
+    return word.length() >= SHORTEST_INDEXED
+        && word.chars().allMatch(Character::isLetterOrDigit)
+        && !NOT_INDEXED.contains(word.toLowerCase(Locale.ROOT));
+  }
+
+  private static Found found(Record6<String, String, String, String, LocalDateTime, String> row) {
     return new Found(
         row.value1(),
         row.value2(),

@@ -89,6 +89,27 @@ public record EntryEdit(
         0);
   }
 
+  /** What it says, without how it came here: a repeated entry may have waited longer. */
+  EntryEdit says() {
+    return new EntryEdit(
+        stage,
+        out,
+        move,
+        step == null
+            ? null
+            : new StepEdit(step.step(), step.side(), step.skipped(), step.reason().strip(), null),
+        timer,
+        stop,
+        bake,
+        heat,
+        proof,
+        lens,
+        measure,
+        choice,
+        strikes,
+        0);
+  }
+
   /** The same with its step as it was checked. */
   EntryEdit withStep(StepEdit checked) {
     return new EntryEdit(

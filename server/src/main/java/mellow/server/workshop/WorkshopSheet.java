@@ -10,12 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.aim.BenchAim;
+import mellow.core.circuit.LightLevel;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.proof.ProofList;
-import mellow.core.proof.ProofResult;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Fit;
 import mellow.core.retrofit.HeatCheck;
@@ -39,6 +39,9 @@ import mellow.core.workflow.ledger.SecondSide;
 /** All that follows from what was written down of a job and from what is around it. */
 final class WorkshopSheet {
   static final List<Stage> STAGES = List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
+
+  private static final Source BENCH =
+      Source.commonPractice("benches stand 20 to 25 ft from the wall");
 
   private static final Source MIRRORED =
       Source.commonPractice("the second side is worked from the first as reference");
@@ -205,11 +208,12 @@ final class WorkshopSheet {
         around.wanted().stream()
             .filter(
                 function ->
-                    log.proofs().stream()
+                    proof.cells().stream()
                         .noneMatch(
-                            result ->
-                                result.lamps().function() == function
-                                    && result.outcome() == ProofResult.Outcome.WORKS))
+                            cell ->
+                                cell.lamps().function() == function
+                                    && cell.expected() != LightLevel.OUT
+                                    && cell.isProved()))
             .map(function -> function.words())
             .toList();
     return dark.isEmpty()
@@ -258,7 +262,7 @@ final class WorkshopSheet {
       return List.of(
           Finding.notKnown(
               "bench.bench",
-              MIRRORED,
+              BENCH,
               "The bench is not measured yet",
               "Measure lamp to wall, and the distance between two places of the cutoff."));
     }

@@ -237,7 +237,7 @@ public class Workshops {
 
   private void refuseUnlessSame(WorkshopEntryRecord there, String jobId, EntryEdit edit) {
     EntryEdit kept = judge.read(there);
-    if (!there.getJobId().equals(jobId) || !kept.part().getClass().equals(edit.part().getClass())) {
+    if (!there.getJobId().equals(jobId) || !kept.says().equals(edit.says())) {
       throw Refusal.conflict("id", "Another entry is kept under this id.");
     }
   }
@@ -369,7 +369,7 @@ public class Workshops {
         step.step(),
         step.side(),
         step.skipped(),
-        step.skipped() || !line.waitsFor().isEmpty() ? step.reason().strip() : "",
+        step.reason().strip(),
         String.join("; ", line.waitsFor()));
   }
 
