@@ -224,7 +224,7 @@ function State({
             fontSize="18px"
             onClick={() => void allWork()}
           >
-            All as they should
+            All as they should be
           </PlainButton>
         )}
       </Flex>

@@ -299,7 +299,7 @@ describe('prove', () => {
     expect(screen.getByText('side lamps on · fog switch on')).toBeTruthy();
     const lamps = screen.getAllByRole('group', { name: /should be/ });
     expect(lamps[0]?.getAttribute('aria-label')).toBe('front fog lamp, should be lit');
-    await userEvent.click(screen.getByRole('button', { name: 'All as they should' }));
+    await userEvent.click(screen.getByRole('button', { name: 'All as they should be' }));
     expect(said).toHaveLength(2);
     expect(said[0]).toMatchObject({ proof: { state: 'side lamps, fog', outcome: 'WORKS' } });
     expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();

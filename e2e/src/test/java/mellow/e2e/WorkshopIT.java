@@ -29,7 +29,7 @@ class WorkshopIT extends BrowserTest {
     assertThat(page.getByText("Everything is in its place and tight.")).isVisible();
 
     page.navigate(app().address() + job + "/prove");
-    Locator all = button(page, "All as they should");
+    Locator all = button(page, "All as they should be");
     Locator states =
         page.getByRole(AriaRole.LIST, named("States in order")).getByRole(AriaRole.BUTTON);
     assertThat(states.first()).isVisible();

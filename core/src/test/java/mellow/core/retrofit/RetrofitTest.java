@@ -154,7 +154,9 @@ class RetrofitTest {
     List<Bake> stubborn = List.of(open(220), open(220));
     assertThat(OvenAdvice.of(Bake.Purpose.OPEN, stubborn).school()).isEqualTo(OvenSchool.MIDDLE);
     assertThat(OvenAdvice.of(Bake.Purpose.OPEN, stubborn).heat().fahrenheit()).isEqualTo(255);
-    assertThat(OvenAdvice.of(Bake.Purpose.RESEAL, stubborn).heat().fahrenheit()).isEqualTo(225);
+    OvenAdvice reseal = OvenAdvice.of(Bake.Purpose.RESEAL, stubborn);
+    assertThat(reseal.heat().fahrenheit()).isEqualTo(225);
+    assertThat(reseal.because()).contains("goes shut at 225 °F").doesNotContain("parts");
     assertThat(OvenAdvice.of(Bake.Purpose.OPEN, List.of(open(290), open(290))).because())
         .contains("welded housing is cut");
   }
