@@ -124,7 +124,8 @@ bench() {
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
     -Dweb.checks.skip install
   source_state >"$STATE/build"
-  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR" "$ROOT/scripts/jvm.options"
+  java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR" "$ROOT/scripts/jvm.options" "$@"
+  [ $# -eq 0 ] || return 0
   rm -f "$STATE/drag"
   step "Dragging a lamp and turning a switch in the browser" "${MVN[@]}" -q -pl e2e verify \
     -Dit.test=DragSpeedIT,SwitchSpeedIT \

@@ -1,7 +1,7 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { AsItCamePage } from '../came/AsItCamePage';
 import { BayList } from '../bay/BayList';
@@ -15,6 +15,7 @@ import { PlacePage } from '../place/PlacePage';
 import { RulebookPage } from '../rulebook/RulebookPage';
 import { StandBack } from '../standback/StandBack';
 import { TakeInPage } from '../takein/TakeInPage';
+import { BellProvider } from '../timers/Bell';
 import { WallPage } from '../wall/WallPage';
 import { ApartPage } from '../workshop/ApartPage';
 import { BenchPage } from '../workshop/BenchPage';
@@ -23,7 +24,7 @@ import { ProvePage } from '../workshop/ProvePage';
 import { TogetherPage } from '../workshop/TogetherPage';
 import { useOutbox } from '../workshop/useWorkshop';
 import { Yard } from '../yard/Yard';
-import { Problem } from './api/client';
+import { answers } from './cache';
 import { CommandProvider } from './commands';
 import { Nowhere } from './Nowhere';
 import { SessionProvider } from './session';
@@ -31,17 +32,7 @@ import { system } from './theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content;
 const styles = createCache({ key: 'mh', nonce });
-const queries = new QueryClient({
-  defaultOptions: {
-    // a machine in a workshop talks to a server beside it; "offline" says nothing about that
-    mutations: { networkMode: 'always' },
-    queries: {
-      networkMode: 'always',
-      retry: (failures, error) =>
-        failures < 2 && !(error instanceof Problem && error.status >= 400 && error.status < 500),
-    },
-  },
-});
+const queries = answers();
 
 /** Sends what waits for the network, whatever page is open. */
 function Sender() {
@@ -57,30 +48,32 @@ export function App() {
           <SessionProvider>
             <Sender />
             <CommandProvider>
-              <BrowserRouter>
-                <Routes>
-                  <Route path="/" element={<Yard />} />
-                  <Route path="/jobs/:id" element={<WallPage />} />
-                  <Route path="/jobs/:id/take-in" element={<TakeInPage />} />
-                  <Route path="/jobs/:id/as-it-came" element={<AsItCamePage />} />
-                  <Route path="/jobs/:id/parts" element={<PartsPage />} />
-                  <Route path="/jobs/:id/photos" element={<PhotosPage />} />
-                  <Route path="/jobs/:id/place" element={<PlacePage />} />
-                  <Route path="/jobs/:id/feed" element={<FeedPage />} />
-                  <Route path="/jobs/:id/apart" element={<ApartPage />} />
-                  <Route path="/jobs/:id/bench" element={<BenchPage />} />
-                  <Route path="/jobs/:id/prove" element={<ProvePage />} />
-                  <Route path="/jobs/:id/prove/stand-back" element={<ProofStandBack />} />
-                  <Route path="/jobs/:id/together" element={<TogetherPage />} />
-                  <Route path="/jobs/:id/hand-over" element={<HandOverPage />} />
-                  <Route path="/jobs/:id/stand-back" element={<StandBack />} />
-                  <Route path="/bays" element={<BayList />} />
-                  <Route path="/bays/:id" element={<BayPage />} />
-                  <Route path="/history" element={<HistoryPage />} />
-                  <Route path="/rulebook" element={<RulebookPage />} />
-                  <Route path="*" element={<Nowhere what="page" />} />
-                </Routes>
-              </BrowserRouter>
+              <BellProvider>
+                <BrowserRouter>
+                  <Routes>
+                    <Route path="/" element={<Yard />} />
+                    <Route path="/jobs/:id" element={<WallPage />} />
+                    <Route path="/jobs/:id/take-in" element={<TakeInPage />} />
+                    <Route path="/jobs/:id/as-it-came" element={<AsItCamePage />} />
+                    <Route path="/jobs/:id/parts" element={<PartsPage />} />
+                    <Route path="/jobs/:id/photos" element={<PhotosPage />} />
+                    <Route path="/jobs/:id/place" element={<PlacePage />} />
+                    <Route path="/jobs/:id/feed" element={<FeedPage />} />
+                    <Route path="/jobs/:id/apart" element={<ApartPage />} />
+                    <Route path="/jobs/:id/bench" element={<BenchPage />} />
+                    <Route path="/jobs/:id/prove" element={<ProvePage />} />
+                    <Route path="/jobs/:id/prove/stand-back" element={<ProofStandBack />} />
+                    <Route path="/jobs/:id/together" element={<TogetherPage />} />
+                    <Route path="/jobs/:id/hand-over" element={<HandOverPage />} />
+                    <Route path="/jobs/:id/stand-back" element={<StandBack />} />
+                    <Route path="/bays" element={<BayList />} />
+                    <Route path="/bays/:id" element={<BayPage />} />
+                    <Route path="/history" element={<HistoryPage />} />
+                    <Route path="/rulebook" element={<RulebookPage />} />
+                    <Route path="*" element={<Nowhere what="page" />} />
+                  </Routes>
+                </BrowserRouter>
+              </BellProvider>
             </CommandProvider>
           </SessionProvider>
         </QueryClientProvider>

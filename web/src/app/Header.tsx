@@ -7,6 +7,7 @@ import { useCommand } from './commands';
 import { Key } from './Key';
 import { PersonPicker } from './PersonPicker';
 import { useSession, useUnits } from './session';
+import { NextTimer } from '../timers/Bell';
 
 /** The top line of every page: whose it is, where one is, and what flips everywhere. */
 export function Header({
@@ -87,6 +88,7 @@ export function Header({
         justify="flex-end"
       >
         {children}
+        <NextTimer />
         <ThemeButton />
         <PersonPicker />
       </Flex>

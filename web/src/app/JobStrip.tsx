@@ -18,9 +18,13 @@ export function JobStrip({
   own?: Horizon;
   onMark?: (findingId: string) => void;
 }) {
-  const standing = useStanding(job.id, job.touchedAt).data ?? unknownStanding(here);
-  const whole = joined(standing, here, own);
-  const links = whole.stages.map((stage) => stage && stagePath(job.id, stage));
+  const asked = useStanding(job.id, job.touchedAt);
+  const whole = joined(asked.data ?? unknownStanding(here), here, own);
+  // until it is known which stages there are, they may move away under a finger
+  const links =
+    asked.isPending && asked.failureCount === 0
+      ? undefined
+      : whole.stages.map((stage) => stage && stagePath(job.id, stage));
   return (
     <>
       <Box as="nav" aria-label="Stages" hideBelow="lg">

@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { addPerson, useShop } from './api/queries';
 import { useSession } from './session';
+import { Refusal } from './Refusal';
 
 /** Who acts: a name picked here is kept with each entry. */
 export function PersonPicker() {
@@ -72,11 +73,7 @@ export function PersonPicker() {
                     </PlainButton>
                   </Flex>
                 </form>
-                {add.error && (
-                  <Box role="alert" color="out" mt="8px">
-                    {add.error.message}
-                  </Box>
-                )}
+                <Refusal words={add.error?.message} mt="8px" />
               </Dialog.Body>
             </Dialog.Content>
           </Dialog.Positioner>

@@ -53,6 +53,18 @@ describe('the job’s strip', () => {
     vi.restoreAllMocks();
   });
 
+  it('leads nowhere until it is known which stages there are: they would move away', () => {
+    vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
+    show(
+      <MemoryRouter>
+        <JobStrip job={{ ...job, id: 'asked' }} here="WALL" />
+      </MemoryRouter>,
+    );
+    expect(screen.getByText('Wall')).toBeTruthy();
+    expect(screen.queryByRole('link')).toBeNull();
+    vi.restoreAllMocks();
+  });
+
   it('leads to every page where it cannot be learnt how the job stands', async () => {
     vi.spyOn(api, 'GET').mockRejectedValue(new TypeError('failed'));
     show(

@@ -1,5 +1,6 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { actingName, keepActingName, type Figure, type Sentence, type Units } from './api/client';
+import { browserMemory, pageMemory } from './memory';
 
 type Theme = 'dusk' | 'day';
 
@@ -25,12 +26,12 @@ function showTheme(theme: Theme) {
 export function SessionProvider({ children }: { children: ReactNode }) {
   const [person, setPerson] = useState(actingName);
   const [theme, setTheme] = useState<Theme>(() => {
-    const kept = localStorage.getItem(THEME_KEY) === 'day' ? 'day' : 'dusk';
+    const kept = browserMemory.get(THEME_KEY) === 'day' ? 'day' : 'dusk';
     showTheme(kept);
     return kept;
   });
   const [flippedUnits, setFlippedUnits] = useState<Units | undefined>(
-    () => (sessionStorage.getItem(UNITS_KEY) as Units | null) ?? undefined,
+    () => pageMemory.get(UNITS_KEY) as Units | undefined,
   );
 
   const pickPerson = useCallback((name: string) => {
@@ -41,7 +42,7 @@ export function SessionProvider({ children }: { children: ReactNode }) {
     () =>
       setTheme((before) => {
         const after = before === 'dusk' ? 'day' : 'dusk';
-        localStorage.setItem(THEME_KEY, after);
+        browserMemory.set(THEME_KEY, after);
         showTheme(after);
         return after;
       }),
@@ -49,7 +50,7 @@ export function SessionProvider({ children }: { children: ReactNode }) {
   );
   const flipUnits = useCallback((from: Units) => {
     const after: Units = from === 'METRIC' ? 'IMPERIAL' : 'METRIC';
-    sessionStorage.setItem(UNITS_KEY, after);
+    pageMemory.set(UNITS_KEY, after);
     setFlippedUnits(after);
   }, []);
 

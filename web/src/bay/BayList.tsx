@@ -7,6 +7,7 @@ import type { Units } from '../app/api/client';
 import { putBay, useBays } from '../app/api/queries';
 import { ActButton } from '../app/buttons';
 import { Header } from '../app/Header';
+import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { UNITS } from '../settings/words';
 
@@ -30,6 +31,7 @@ export function BayList() {
     <>
       <Header title="Bays" subtitle="where lamps are aimed; one floor serves many jobs" />
       <Box as="main" px={{ base: '14px', md: '26px' }}>
+        <Refusal words={bays.error?.message} pb="10px" />
         <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
           {bays.data?.map((bay) => (
             <Box as="li" key={bay.id} borderBottomWidth="1px" borderColor="hairline">
@@ -70,11 +72,7 @@ export function BayList() {
               maxLength={300}
               placeholder="water level, laser"
             />
-            {add.error && (
-              <Box role="alert" color="out">
-                {add.error.message}
-              </Box>
-            )}
+            <Refusal words={add.error?.message} />
             <ActButton type="submit" alignSelf="flex-start" disabled={!name.trim()}>
               Add the bay
             </ActButton>

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { mixed, onTape, shownLength, typedLength, typedTurns } from './typed';
+import {
+  faithfulLength,
+  lengthsIn,
+  mixed,
+  onTape,
+  shownLength,
+  typedLength,
+  typedTurns,
+} from './typed';
 
 describe('what is typed for a dragged or turned amount', () => {
   it('is whole millimetres or sixteenths of an inch', () => {
@@ -24,5 +32,23 @@ describe('what is typed for a dragged or turned amount', () => {
   it('rounds to what the tape shows', () => {
     expect(onTape(10.6, 'METRIC')).toBe(11);
     expect(onTape(25.4 / 15, 'IMPERIAL')).toBeCloseTo(25.4 / 16);
+  });
+  it.each([
+    [90, 'METRIC', '90'],
+    [60.2, 'METRIC', '60.2'],
+    [25.4 * 3.5625, 'IMPERIAL', '3 9/16'],
+    [90, 'IMPERIAL', '90 mm'],
+    [-60.5, 'IMPERIAL', '-60.5 mm'],
+    [0, 'IMPERIAL', '0'],
+  ] as const)('%f in a field of %s units reads back as it was', (mm, units, text) => {
+    expect(faithfulLength(mm, units)).toBe(text);
+  });
+  it.each([
+    ['90/60', ['90', '60']],
+    ['-60 / -15', ['-60', '-15']],
+    ['3 1/2 / 2 3/8', ['3 1/2', '2 3/8']],
+    [' 90 / 90 mm /', ['90', '90 mm']],
+  ])('“%s” is several lengths', (line, parts) => {
+    expect(lengthsIn(line)).toEqual(parts);
   });
 });

@@ -23,6 +23,27 @@ export function typedLength(mm: number, units: Units): string {
   return sign + mixed(parts, 16);
 }
 
+/** Less than this is lost when a length is shown in a field and read again, in mm. */
+const SAME_MM = 0.05;
+
+/**
+ * A length as a field shows it so that it reads back as it was: sixteenths of an inch where it is
+ * some, else millimetres with their unit.
+ */
+export function faithfulLength(mm: number, units: Units): string {
+  if (units === 'IMPERIAL' && Math.abs(onTape(mm, units) - mm) < SAME_MM) {
+    return typedLength(mm, units);
+  }
+  const tenths = String(Math.round(mm * 10) / 10);
+  return units === 'METRIC' || tenths === '0' ? tenths : `${tenths} mm`;
+}
+
+/** Lengths in one line with slashes between: "90 / 60", "3 1/2 / 2"; fractions want room around them. */
+export function lengthsIn(line: string): string[] {
+  const parts = /\s\/\s/.test(line) ? line.split(/\s+\/(?:\s+|$)/) : line.split('/');
+  return parts.map((part) => part.trim()).filter(Boolean);
+}
+
 /** A length as the tape's figures show it, thousands apart: "1 870", "73 5/8". */
 export function shownLength(mm: number, units: Units): string {
   const typed = typedLength(mm, units);

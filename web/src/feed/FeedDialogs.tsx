@@ -36,7 +36,7 @@ export function FeedDialogs({
   close: () => void;
   onChange: (part: Partial<FeedEdit>) => void;
   onAsk: (finding: Finding) => void;
-  onNode: (node: string) => void;
+  onNode: (node: string) => Promise<void>;
 }) {
   const { sheet } = page;
   const { plan } = feed;

@@ -22,6 +22,7 @@ import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
 import { useJudged } from '../app/useJudged';
 import { useToYard } from '../app/useToYard';
+import { FindingsButton } from '../finding/FindingsButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
@@ -342,11 +343,10 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
           {sheet && (
-            <>
-              <BareButton color="quiet" onClick={() => setShown({ what: 'findings' })}>
-                {sheet.findings.length} findings
-              </BareButton>
-            </>
+            <FindingsButton
+              count={sheet.findings.length}
+              onOpen={() => setShown({ what: 'findings' })}
+            />
           )}
           {fix && plan ? (
             <ActButton
@@ -372,7 +372,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         close={close}
         onChange={change}
         onAsk={(finding) => setWorked({ kind: 'finding', finding })}
-        onNode={(node) => void askNode(node)}
+        onNode={askNode}
       />
       <FindingsDialog
         findings={sheet?.findings ?? []}

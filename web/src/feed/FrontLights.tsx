@@ -1,5 +1,6 @@
 import type { SolvedFeed } from '../app/api/client';
 import { paint } from '../app/theme';
+import { counted } from '../app/counted';
 import { Label } from '../drawing/Label';
 
 /** Where lamps of a function sit on a plain front: out from the middle and up, and how large. */
@@ -32,7 +33,7 @@ export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
       width="100%"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`The front, seen standing before it: ${lit} ${lit === 1 ? 'lamp' : 'lamps'} lit`}
+      aria-label={`The front, seen standing before it: ${counted(lit, 'lamp')} lit`}
     >
       <g fill="none" stroke={paint('rule')} strokeWidth="1.5">
         <path d="M30 96V58q2 -20 26 -26l40 -22h168l40 22q24 6 26 26v38z" fill={paint('plaster')} />

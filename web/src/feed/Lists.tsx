@@ -5,6 +5,7 @@ import { partsFromCsv } from '../app/api/queries';
 import { FileButton } from '../app/FileButton';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
+import { Refusal } from '../app/Refusal';
 import { OwnPlan } from './OwnPlan';
 import { isAt } from './StateTable';
 
@@ -68,11 +69,7 @@ export function Lists({
           <Download href={`${files}/netlist?state=${state.state}`}>Netlist: {state.words}</Download>
         )}
       </Flex>
-      {problem && (
-        <Box role="alert" color="out" pt="6px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="6px" />
       <Heading>Order of connecting</Heading>
       <Box as="ol">
         {sheet.order.map((step, index) => (

@@ -9,6 +9,7 @@ import {
   type Finding,
 } from '../app/api/client';
 import { BareButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';
@@ -103,11 +104,7 @@ export function Measured({
         </Pairs>
         <Flex gap="12px" align="center" py="10px">
           <PlainButton type="submit">Lay it over</PlainButton>
-          {problem && (
-            <Box role="alert" color="out">
-              {problem}
-            </Box>
-          )}
+          <Refusal words={problem} />
         </Flex>
       </form>
       {found.map((finding) => (

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { FeedPart, FeedSheet, Finding, SolvedFeed } from '../app/api/client';
 import { ActButton, BareButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { figureText, useUnits } from '../app/session';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
@@ -23,10 +24,19 @@ export function PartSheet({
   onChange: (values: Record<string, string>) => void;
   onAsk: (finding: Finding) => void;
   /** Asks how the voltage of a point comes about. */
-  onNode: (node: string) => void;
+  onNode: (node: string) => Promise<void>;
 }) {
   const units = useUnits();
   const [values, setValues] = useState<Record<string, string>>({});
+  const [problem, setProblem] = useState<string>();
+  const askNode = async (node: string) => {
+    try {
+      await onNode(node);
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
   const now = solved?.parts.find((one) => one.id === part.id);
   const nodes = [...new Set(Object.values(part.values))].filter(
     (value) => solved?.nodes[value] !== undefined,
@@ -60,7 +70,7 @@ export function PartSheet({
                     type="button"
                     px="0"
                     aria-label={`${figureText(volts, units)} at ${node}: how it comes about`}
-                    onClick={() => onNode(node)}
+                    onClick={() => void askNode(node)}
                   >
                     {figureText(volts, units)}
                   </BareButton>
@@ -70,6 +80,7 @@ export function PartSheet({
           })}
         </Flex>
       )}
+      <Refusal words={problem} pb="4px" />
       {now?.working.map((line) => (
         <Flex key={line.label} gap="12px" wrap="wrap" pb="4px" fontSize="15px">
           <Box w="150px" color="quiet">

@@ -2,6 +2,7 @@ import { Box, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Controls, SourceEdit } from '../app/api/client';
 import { ActButton, BareButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { KEYS, LIGHTS } from './words';
@@ -115,11 +116,7 @@ export function ProbeForm({
             Remove this wire
           </BareButton>
         )}
-        {problem && (
-          <Box role="alert" color="out">
-            {problem}
-          </Box>
-        )}
+        <Refusal words={problem} />
       </FormFoot>
     </form>
   );

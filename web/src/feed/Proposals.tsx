@@ -3,6 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
 import { proposals } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
+import { counted } from '../app/counted';
+import { Refusal } from '../app/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 
@@ -39,11 +41,7 @@ export function Proposals({
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
         Plans, the nearest first
       </Box>
-      {found.error && (
-        <Box role="alert" color="out">
-          {found.error.message}
-        </Box>
-      )}
+      <Refusal words={found.error?.message} />
       {found.data?.slice(0, 6).map((one) => (
         <Card
           key={one.plan.id}
@@ -57,10 +55,6 @@ export function Proposals({
       ))}
     </Box>
   );
-}
-
-function count(number: number, one: string, many: string): string {
-  return `${number} ${number === 1 ? one : many}`;
 }
 
 const KIND_OF: Record<string, string> = {
@@ -108,12 +102,12 @@ function Card({
             {[
               misses.length === 0
                 ? 'Does all that is wished'
-                : `${count(misses.length, 'wish', 'wishes')} not met`,
-              count(proposal.addedParts, 'part', 'parts'),
+                : `${counted(misses.length, 'wish', 'wishes')} not met`,
+              counted(proposal.addedParts, 'part'),
               plan.factoryCuts === 0
                 ? 'no cut into the loom'
-                : count(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
-              proposal.out > 0 && `${count(proposal.out, 'finding', 'findings')} out`,
+                : counted(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
+              proposal.out > 0 && `${counted(proposal.out, 'finding')} out`,
               needs.length > 0 && `needs the ${needs.join(', ')}`,
             ]
               .filter(Boolean)

@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { ChosenPlan, FeedSheet, PlanQuestion } from '../app/api/client';
 import { ActButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 
@@ -54,11 +55,7 @@ export function QuestionForm({
       </Pairs>
       <FormFoot>
         <ActButton type="submit">Keep the answers</ActButton>
-        {problem && (
-          <Box role="alert" color="out">
-            {problem}
-          </Box>
-        )}
+        <Refusal words={problem} />
       </FormFoot>
     </form>
   );

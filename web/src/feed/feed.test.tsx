@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import {
@@ -287,7 +287,8 @@ describe('the circuit', () => {
 
   it('changes a part in place, and only what was changed', async () => {
     const onChange = vi.fn();
-    const onNode = vi.fn();
+    const onNode = vi.fn<(node: string) => Promise<void>>();
+    onNode.mockRejectedValueOnce(new Error('The server cannot be reached.')).mockResolvedValue();
     show(
       <PartSheet
         part={WIRE}
@@ -300,6 +301,9 @@ describe('the circuit', () => {
     );
     await userEvent.click(screen.getByRole('button', { name: /13.70 V at fog 87/ }));
     expect(onNode).toHaveBeenCalledWith('fog 87');
+    expect((await screen.findByRole('alert')).textContent).toBe('The server cannot be reached.');
+    await userEvent.click(screen.getByRole('button', { name: /13.70 V at fog 87/ }));
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
     expect(screen.getByText('at fog 87')).toBeTruthy();
     expect(screen.getByText('current × resistance')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Wire'), '2.5 mm²');

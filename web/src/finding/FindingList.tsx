@@ -16,7 +16,15 @@ export function FindingList({
   onAsk: (finding: Finding) => void;
 }) {
   return (
-    <Box h="100%" overflowY="auto" px="14px" py="10px" tabIndex={0} aria-label={title}>
+    <Box
+      role="region"
+      aria-label={title}
+      h="100%"
+      overflowY="auto"
+      px="14px"
+      py="10px"
+      tabIndex={0}
+    >
       <Box color="quiet" fontSize="15px" pb="4px">
         {title}
       </Box>

@@ -85,9 +85,13 @@ export function HorizonStrip({
   const sun = places[horizon.present] ?? { from: 0, width };
   const placed = placeMarks(horizon, places);
   const outs = horizon.marks.filter((mark) => mark.verdict === 'OUT').length;
+  const halo = sizes.sun * 1.6;
+  // a small strip's first and last part are narrower than the sun's halo
+  const overflow = small ? 'visible' : 'hidden';
   return (
-    <Box ref={box} position="relative" height={`${sizes.height}px`} overflow="hidden">
+    <Box ref={box} position="relative" height={`${sizes.height}px`} minW="0" overflow={overflow}>
       <svg
+        style={{ overflow }}
         width={width}
         height={sizes.height}
         role="img"
@@ -96,7 +100,7 @@ export function HorizonStrip({
         } above the line`}
       >
         <clipPath id={sky}>
-          <rect x="0" y="0" width={width} height={sizes.line} />
+          <rect x={-halo} y="0" width={width + 2 * halo} height={sizes.line} />
         </clipPath>
         <g clipPath={`url(#${sky})`}>
           <g
@@ -105,7 +109,7 @@ export function HorizonStrip({
               transition: 'transform 300ms',
             }}
           >
-            <circle cy={sizes.line} r={sizes.sun * 1.6} fill={paint('lampFill')} opacity="0.14" />
+            <circle cy={sizes.line} r={halo} fill={paint('lampFill')} opacity="0.14" />
             <circle cy={sizes.line} r={sizes.sun} fill={paint('lampFill')} opacity="0.92" />
           </g>
         </g>
@@ -196,7 +200,9 @@ function PartName({
     h: '100%',
     top: '0',
     px: '3px',
-    textAlign: 'center',
+    // not textAlign: words that are wider than their part stay in its middle
+    display: 'flex',
+    justifyContent: 'center',
     fontFamily: 'scale',
     fontSize: { base: '13px', md: sizes.wordSize },
     fontWeight: present ? '600' : '500',

@@ -49,7 +49,9 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           borderTopWidth="1px"
           borderColor="hairline"
         >
-          <VerdictShape verdict="OUT" size={18} />
+          <Flex h="48px" align="center">
+            <VerdictShape verdict="OUT" size={18} />
+          </Flex>
           <Box flex="1">
             <Box
               as="button"

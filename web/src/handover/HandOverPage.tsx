@@ -1,17 +1,20 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { uuidv7 } from 'uuidv7';
 import type { HandOverEdit, HandOverPage as Page } from '../app/api/client';
 import { takeFresh } from '../app/api/queries';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStage } from '../app/JobStage';
 import { JobStrip } from '../app/JobStrip';
+import { Refusal } from '../app/Refusal';
+import { Sheet } from '../app/Sheet';
 import { StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
 import { useToYard } from '../app/useToYard';
+import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
+import { BothVersions, differing } from '../kept/BothVersions';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { AmendDialog, CloseDialog } from './Dialogs';
@@ -42,15 +45,22 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
       return { version: next.version, content: next.handOver };
     },
   );
-  const [shown, setShown] = useState<'close' | 'amend'>();
+  const [shown, setShown] = useState<'close' | 'amend' | 'both'>();
   const [worked, setWorked] = useState<Worked>();
   const [problem, setProblem] = useState<string>();
   useToYard();
-  useCommand('p', 'The pack, on A4', () => window.open(`/api/jobs/${jobId}/pack.pdf`));
+  useCommand(
+    'p',
+    'The pack, on A4',
+    useCallback(() => window.open(`/api/jobs/${jobId}/pack.pdf`), [jobId]),
+  );
+  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  const attempt = useAttempt();
   const again = async () => {
-    const id = uuidv7();
+    const id = attempt.idFor(jobId);
     try {
       await comeBack(jobId, id);
+      attempt.done();
       void navigate(`/jobs/${id}/hand-over`);
     } catch (refused) {
       setProblem((refused as Error).message);
@@ -80,17 +90,18 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
           findings={page.above.map((one) => one.finding)}
           kept={kept}
           theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
-          onSeeBoth={kept.drop}
+          onSeeBoth={() => setShown('both')}
           onDropped={() => void client.invalidateQueries({ queryKey: ['hand-over', jobId] })}
           empty={
             page.closed
               ? {
                   verdict: 'WITHIN',
                   headline: `Handed over by ${page.closed.by}, ${page.closed.at.slice(0, 10)}`,
-                  detail:
-                    problem ??
-                    (page.closed.reason ||
-                      'Nothing stood above the horizon. The record is closed.'),
+                  detail: problem ? (
+                    <Refusal as="span" words={problem} />
+                  ) : (
+                    page.closed.reason || 'Nothing stood above the horizon. The record is closed.'
+                  ),
                 }
               : {
                   verdict: 'WITHIN',
@@ -127,7 +138,30 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
           await fresh(await amendJob(jobId, id, words, why));
         }}
       />
+      <Sheet
+        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        open={shown === 'both' && theirs !== undefined}
+        close={() => setShown(undefined)}
+      >
+        {theirs && (
+          <BothVersions
+            theirName={kept.conflict?.changedBy ?? ''}
+            lines={differing(told(theirs.handOver), told(kept.content))}
+          />
+        )}
+      </Sheet>
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+/** What is told to the owner, as words by name, to be held against another version. */
+function told(edit: HandOverEdit): Record<string, string> {
+  return {
+    'From the workshop': edit.note,
+    'Where the new fuses are': edit.fuses,
+    ...Object.fromEntries(
+      edit.comeBack.map((one) => [`Come back: ${one.what}`, `${one.from} to ${one.latest}`]),
+    ),
+  };
 }

@@ -2,6 +2,7 @@ import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { HandOverEdit } from '../app/api/client';
 import { BareButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { LazyText } from '../entry/LazyText';
 import { TextField } from '../settings/fields';
 
@@ -113,6 +114,7 @@ function ComeBack({
           </Flex>
         ))}
       </Flex>
+      {from && latest && latest < from && <Refusal words="“By” lies before “From”." pt="6px" />}
       <Flex justify="flex-end" pt="8px">
         <PlainButton
           disabled={!ready}

@@ -1,10 +1,10 @@
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { MemoryRouter, Route, Routes } from 'react-router';
+import { MemoryRouter } from 'react-router';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { api, type HandOverPage as Page } from '../app/api/client';
 import { HistoryPage } from '../history/HistoryPage';
-import { finding, JOB, show } from '../test/testing';
+import { accepted, finding, JOB, openPage, outdated, refused, show } from '../test/testing';
 import { HandOverPage } from './HandOverPage';
 
 vi.mock('../drawing/useSize', () => ({
@@ -41,7 +41,7 @@ beforeEach(() => {
   vi.restoreAllMocks();
   puts = [];
   localStorage.setItem('mellow.acting', 'Runa');
-  answer = () => ({ data: page(), response: new Response(null, { status: 200 }) });
+  answer = () => accepted(page());
   vi.spyOn(api, 'GET').mockImplementation(
     (() => new Promise(() => undefined)) as unknown as typeof api.GET,
   );
@@ -52,15 +52,9 @@ beforeEach(() => {
 });
 
 function open(content: Page) {
-  show(
-    <MemoryRouter initialEntries={['/jobs/j/hand-over']}>
-      <Routes>
-        <Route path="/jobs/:id/hand-over" element={<HandOverPage />} />
-      </Routes>
-    </MemoryRouter>,
-    'METRIC',
-    { 'hand-over/j': content },
-  );
+  openPage('/jobs/:id/hand-over', '/jobs/j/hand-over', <HandOverPage />, {
+    'hand-over/j': content,
+  });
 }
 
 it('shows the owner’s page as it will be printed', () => {
@@ -87,14 +81,11 @@ it('says why it does not go, and goes with a reason that is signed', async () =>
   open(page({ above: ABOVE }));
   await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
   const dialog = await screen.findByRole('dialog');
-  answer = () => ({
-    error: { detail: 'It goes only with a reason.' },
-    response: new Response(null, { status: 422 }),
-  });
+  answer = () => refused('It goes only with a reason.');
   await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
   expect(await within(dialog).findByText('It goes only with a reason.')).toBeTruthy();
   await userEvent.type(within(dialog).getByRole('textbox'), 'needed today');
-  answer = () => ({ data: page(), response: new Response(null, { status: 200 }) });
+  answer = () => accepted(page());
   await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
   expect(puts.at(-1)).toEqual({
     path: '/api/jobs/{jobId}/closed',
@@ -122,6 +113,85 @@ it('takes corrections beside a closed record, and what differs at a comeback', a
   await userEvent.type(screen.getByLabelText('Why it is corrected'), 'misread');
   await userEvent.click(screen.getByRole('button', { name: 'Sign as Runa' }));
   expect(puts[0]?.body).toEqual({ words: 'The fuse is 10 A', why: 'misread' });
+});
+
+it('shows what somebody else told the owner beside one’s own, and loses neither', async () => {
+  const theirs = page({
+    version: 9,
+    handOver: {
+      note: 'One clip is new.',
+      fuses: '10 A',
+      comeBack: [{ what: 'taps', from: '2027-01-01', latest: '2027-02-01' }],
+    },
+  });
+  answer = () => outdated(theirs);
+  open(page());
+  await userEvent.type(screen.getByLabelText('Where the new fuses are'), '15 A');
+  await userEvent.tab();
+  await userEvent.click(await screen.findByRole('button', { name: 'See both' }));
+  const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
+  const rows = within(dialog).getAllByRole('row');
+  expect(rows.map((row) => row.textContent)).toEqual([
+    'IlseYou',
+    'Where the new fuses are10 A15 A',
+    'Come back: taps2027-01-01 to 2027-02-01nothing',
+  ]);
+  await userEvent.keyboard('{Escape}');
+  answer = () => accepted(page({ version: 10 }));
+  await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+  await waitFor(() =>
+    expect(puts.at(-1)?.body).toMatchObject({ version: 9, handOver: { fuses: '15 A' } }),
+  );
+});
+
+it('takes what to come back for only where its days follow one another', async () => {
+  open(page());
+  await userEvent.type(screen.getByLabelText('Something more'), 'Lens looked at');
+  fireEvent.change(screen.getByLabelText('From'), { target: { value: '2027-05-01' } });
+  fireEvent.change(screen.getByLabelText('By'), { target: { value: '2027-04-01' } });
+  expect(screen.getByRole('alert').textContent).toContain('before');
+  const add = screen.getByRole<HTMLButtonElement>('button', { name: 'Add' });
+  expect(add.disabled).toBe(true);
+  fireEvent.change(screen.getByLabelText('By'), { target: { value: '2027-05-01' } });
+  await userEvent.click(add);
+  await waitFor(() =>
+    expect(puts[0]?.body).toMatchObject({
+      handOver: {
+        comeBack: [{ what: 'Lens looked at', from: '2027-05-01', latest: '2027-05-01' }],
+      },
+    }),
+  );
+});
+
+it('comes back as one job, however often that is sent', async () => {
+  const ids: (string | undefined)[] = [];
+  vi.mocked(api.PUT).mockImplementation(((
+    _path: string,
+    asked: { params: { path: { id?: string } } },
+  ) => {
+    ids.push(asked.params.path.id);
+    return ids.length === 1
+      ? Promise.reject(new TypeError('failed'))
+      : Promise.resolve(accepted({}));
+  }) as unknown as typeof api.PUT);
+  open(page({ closed: { by: 'Ilse', at: '2026-11-01T10:00:00Z', reason: '', findings: [] } }));
+  const back = screen.getByRole('button', { name: 'It comes back' });
+  await userEvent.click(back);
+  expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+  await userEvent.click(back);
+  await waitFor(() => expect(ids).toHaveLength(2));
+  expect(new Set(ids).size).toBe(1);
+});
+
+it('says why nothing is found where the record cannot be reached', async () => {
+  vi.mocked(api.GET).mockResolvedValue(refused('The record cannot be reached.') as never);
+  show(
+    <MemoryRouter>
+      <HistoryPage />
+    </MemoryRouter>,
+  );
+  expect(await screen.findAllByText('The record cannot be reached.')).toHaveLength(2);
+  expect(screen.queryByText('No job holds all of these words.')).toBeNull();
 });
 
 it('finds jobs by words, and gives each chart its numbers as a table', async () => {

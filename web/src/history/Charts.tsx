@@ -6,8 +6,15 @@ import { paint } from '../app/theme';
 import { useWidth } from '../drawing/useSize';
 
 const TICK = { fill: paint('quiet'), fontSize: 13 };
-const ROW = 30;
+const BAR = 24;
+/** Two lines of a label. */
+const LEAST_ROW = 40;
 const LABELS = 120;
+const LONGEST_LABEL = 30;
+
+/** The table beside it tells the whole. */
+const shortened = (label: string) =>
+  label.length > LONGEST_LABEL ? `${label.slice(0, LONGEST_LABEL - 1).trimEnd()}…` : label;
 
 interface Series {
   key: string;
@@ -38,7 +45,7 @@ function Chart({
               layout="vertical"
               accessibilityLayer={false}
               width={width}
-              height={rows.length * ROW * series.length * 0.8 + 34}
+              height={rows.length * Math.max(LEAST_ROW, BAR * series.length) + 34}
               data={rows}
               margin={{ left: 0, right: 12, top: 4, bottom: 0 }}
               barCategoryGap="22%"
@@ -50,6 +57,7 @@ function Chart({
                 width={LABELS}
                 interval={0}
                 tick={TICK}
+                tickFormatter={shortened}
                 stroke={paint('rule')}
               />
               {series.map((one) => (

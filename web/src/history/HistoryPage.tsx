@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, unwrap } from '../app/api/client';
 import { Header } from '../app/Header';
+import { Refusal } from '../app/Refusal';
 import { useToYard } from '../app/useToYard';
 import { CountChart, EstimateChart, TimeChart } from './Charts';
 
@@ -51,6 +52,7 @@ export function HistoryPage() {
             aria-label="Jobs found"
             pt="8px"
           >
+            <Refusal words={found.error?.message} py="14px" />
             {found.data?.jobs.map((job) => (
               <Box
                 key={job.jobId}
@@ -93,6 +95,7 @@ export function HistoryPage() {
           px={{ base: '14px', lg: '26px' }}
           py="14px"
         >
+          <Refusal words={back.error?.message} />
           {back.data && (
             <>
               <Box color="quiet">The latest {back.data.jobs} jobs, as far as they noted it.</Box>

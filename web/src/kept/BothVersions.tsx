@@ -10,7 +10,7 @@ export interface Line {
 /** The lines in which two versions differ, from both told as words by name. */
 export function differing(theirs: Record<string, string>, mine: Record<string, string>): Line[] {
   return [...new Set([...Object.keys(theirs), ...Object.keys(mine)])]
-    .map((what) => ({ what, their: theirs[what] ?? 'nothing', my: mine[what] ?? 'nothing' }))
+    .map((what) => ({ what, their: theirs[what] || 'nothing', my: mine[what] || 'nothing' }))
     .filter(({ their, my }) => their !== my);
 }
 

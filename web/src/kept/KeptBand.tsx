@@ -7,9 +7,6 @@ import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Conflict } from '../settings/Stale';
 
-/** What was sent cannot be; sending it again will not change that. */
-const REFUSED = 422;
-
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
 /** The gravest of some findings, the first of its kind. */
@@ -42,7 +39,7 @@ export function KeptBand({
   onDropped: () => void;
   theirVersion: (conflict: Conflict) => number;
   /** Said where there is no finding at all. */
-  empty?: { headline: string; detail: string; verdict?: Verdict };
+  empty?: { headline: string; detail: ReactNode; verdict?: Verdict };
   onAsk: (finding: Finding) => void;
   children: ReactNode;
 }) {
@@ -93,7 +90,7 @@ export function KeptBand({
     >
       {kept.error ? (
         <>
-          {kept.error instanceof Problem && kept.error.status === REFUSED && (
+          {kept.error instanceof Problem && kept.error.final && (
             <PlainButton onClick={kept.drop}>Take it back</PlainButton>
           )}
           <ActButton onClick={kept.again}>Keep it again</ActButton>

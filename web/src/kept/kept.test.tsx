@@ -1,7 +1,10 @@
-import { act, renderHook, waitFor } from '@testing-library/react';
+import { act, renderHook, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../app/api/client';
+import { show } from '../test/testing';
 import { differing } from './BothVersions';
+import { KeptBand } from './KeptBand';
 import { useKept, type Kept } from './useKept';
 
 type Doc = { words: string };
@@ -78,6 +81,49 @@ describe('a document kept at each change', () => {
     expect(put).toHaveBeenCalledTimes(1);
     act(() => result.current.insist(9));
     expect(put).toHaveBeenLastCalledWith(9, { words: 'mine' });
+  });
+});
+
+describe('the band of such a document', () => {
+  function band(error: Error) {
+    const kept = {
+      error,
+      conflict: undefined,
+      again: vi.fn(),
+      insist: vi.fn(),
+      drop: vi.fn(),
+    };
+    show(
+      <KeptBand
+        findings={[]}
+        kept={kept}
+        onSeeBoth={vi.fn()}
+        onDropped={vi.fn()}
+        theirVersion={() => 9}
+        onAsk={vi.fn()}
+      >
+        next
+      </KeptBand>,
+    );
+    return kept;
+  }
+
+  it.each([
+    [409, 'The job was handed over and is closed.'],
+    [422, 'The name is missing.'],
+  ])('lets go of what is refused for good (%i)', async (status, words) => {
+    const kept = band(new Problem(status, words, undefined, {}));
+    expect(screen.getByRole('alert').textContent).toContain(words);
+    await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    expect(kept.drop).toHaveBeenCalledOnce();
+  });
+
+  it.each([0, 503])('holds on to what only waits (%i)', async (status) => {
+    const kept = band(new Problem(status, 'The server cannot be reached.', undefined, {}));
+    expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it again' }));
+    expect(kept.again).toHaveBeenCalledOnce();
+    expect(screen.queryByText('next')).toBeNull();
   });
 });
 

@@ -133,4 +133,20 @@ describe('entries on their way', () => {
     expect(one.all()).toHaveLength(2);
     stop();
   });
+
+  it('sends also where the browser has no room to keep it, and loses none that waits', async () => {
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    answer = offline;
+    const box = await loaded();
+    expect(await box.write('j', SAID, 'one')).toBe('waits');
+    expect(await box.write('j', SAID, 'two')).toBe('waits');
+    expect(box.all().map((one) => one.words)).toEqual(['one', 'two']);
+    full.mockRestore();
+    answer = () => new Response('{}', { status: 200 });
+    await box.flush();
+    expect(box.all()).toEqual([]);
+    expect(new Set(sent.map((one) => one.path)).size).toBe(2);
+  });
 });

@@ -1,5 +1,6 @@
 import { uuidv7 } from 'uuidv7';
 import { actingName, Problem, type EntryEdit, type WorkshopPage } from '../app/api/client';
+import { browserMemory } from '../app/memory';
 
 /** What an entry says, without what only its sending needs. */
 export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
@@ -158,7 +159,7 @@ class Outbox {
   /** Starts from what the browser keeps: another page of it may have put something in meanwhile. */
   private change(how: (entries: readonly Waiting[]) => readonly Waiting[]) {
     this.entries = how(read());
-    localStorage.setItem(KEY, JSON.stringify(this.entries));
+    browserMemory.set(KEY, JSON.stringify(this.entries));
     this.tell();
   }
 
@@ -187,7 +188,7 @@ class Outbox {
 
 function read(): Waiting[] {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    const kept: unknown = JSON.parse(browserMemory.get(KEY) ?? '[]');
     return Array.isArray(kept) ? (kept as Waiting[]) : [];
   } catch {
     return [];

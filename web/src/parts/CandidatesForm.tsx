@@ -29,6 +29,12 @@ export function CandidatesForm({
   const [light, setLight] = useState(() => typedLight(undefined));
   const { candidates } = parts;
   const put = (one: CandidateEdit) => onChange({ ...parts, candidates: withOne(candidates, one) });
+  const drop = (id: string) =>
+    onChange({
+      ...parts,
+      candidates: candidates.filter((one) => one.id !== id),
+      chosen: parts.chosen === id ? undefined : parts.chosen,
+    });
   return (
     <Flex direction="column" gap="14px">
       {candidates.length > 0 && (
@@ -105,6 +111,13 @@ export function CandidatesForm({
                       >
                         {taken ? 'taken' : 'take it'}
                       </PlainButton>
+                      <BareButton
+                        aria-label={`Take ${one.name} off the list`}
+                        color="quiet"
+                        onClick={() => drop(one.id)}
+                      >
+                        off the list
+                      </BareButton>
                     </td>
                   </Box>
                 );

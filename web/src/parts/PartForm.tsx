@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import type { Job, PartEdit, Side } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { LensField, useLens } from '../settings/LensField';
 import { TypedForm } from '../settings/TypedForm';
@@ -47,13 +46,7 @@ export function PartForm({
           marks: light.circuit === '' ? undefined : marks.trim() || undefined,
         });
       }}
-      more={
-        onRemove && (
-          <PlainButton type="button" onClick={onRemove}>
-            Take it off the list
-          </PlainButton>
-        )
-      }
+      others={onRemove && [{ words: 'Take it off the list', act: onRemove }]}
     >
       <Pairs>
         <TextField label="What it is" value={name} set={setName} />

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../app/api/client';
 import { putParts, takeFresh, usePartsPage } from '../app/api/queries';
-import { BareButton, PlainButton } from '../app/buttons';
+import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
@@ -14,6 +14,7 @@ import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
+import { FindingsButton } from '../finding/FindingsButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { BothVersions, differing } from '../kept/BothVersions';
@@ -165,12 +166,10 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
           onDropped={() => void client.invalidateQueries({ queryKey: ['parts', jobId] })}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
-          {page.sheet.findings.length > 0 && (
-            <BareButton onClick={() => setShown({ what: 'findings' })} color="quiet">
-              {page.sheet.findings.length}{' '}
-              {page.sheet.findings.length === 1 ? 'finding' : 'findings'}
-            </BareButton>
-          )}
+          <FindingsButton
+            count={page.sheet.findings.length}
+            onOpen={() => setShown({ what: 'findings' })}
+          />
           <NextStage job={page.job} here="PARTS" />
         </KeptBand>
       }

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import type { PlugEdit } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { GENDERS, USES } from './words';
@@ -44,13 +43,7 @@ export function PlugForm({
           matesWith: typed.matesWith || undefined,
         });
       }}
-      more={
-        onRemove && (
-          <PlainButton type="button" onClick={onRemove}>
-            Take it off the map
-          </PlainButton>
-        )
-      }
+      others={onRemove && [{ words: 'Take it off the map', act: onRemove }]}
     >
       <Pairs>
         <TextField

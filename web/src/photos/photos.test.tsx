@@ -1,26 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Photo } from '../app/api/client';
-import { show } from '../test/testing';
+import { photo, show } from '../test/testing';
 import { MarkHandles } from './MarkHandles';
 import { fitPicture, pairOf, shareAt, untouched } from './photos';
-
-const photo = (id: string, more: Partial<Photo> = {}): Photo => ({
-  id,
-  version: 1,
-  moment: 'BEFORE',
-  shows: '',
-  focusLocked: false,
-  exposureLocked: false,
-  balanceLocked: false,
-  putAside: false,
-  widthPx: 1600,
-  heightPx: 1000,
-  takenBy: 'Runa',
-  takenAt: '2026-11-25T10:00:00Z',
-  changedBy: 'Runa',
-  ...more,
-});
 
 describe('a picture in its box', () => {
   it.each([

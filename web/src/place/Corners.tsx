@@ -1,6 +1,7 @@
 import { Box, Textarea } from '@chakra-ui/react';
 import type { ShapeEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
+import { lengthsIn } from '../entry/typed';
 
 type Corner = NonNullable<ShapeEdit['corners']>[number];
 
@@ -15,7 +16,7 @@ export async function readCorners(typed: string, units: Units): Promise<Corner[]
   }
   return Promise.all(
     lines.map(async (line, index) => {
-      const [out, up, more] = line.split('/');
+      const [out, up, more] = lengthsIn(line);
       if (out === undefined || up === undefined || more !== undefined) {
         throw new Error(`Corner ${index + 1}: out / up, as in 300 / 410.`);
       }

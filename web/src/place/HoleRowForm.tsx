@@ -4,6 +4,7 @@ import { api, unwrap } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { lengthsIn } from '../entry/typed';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 
@@ -24,10 +25,7 @@ export function HoleRowForm() {
         if (!Number.isInteger(holes) || holes < 1 || holes > 30) {
           throw new Error('A bracket has 1 to 30 holes.');
         }
-        const lamps = widths
-          .split('/')
-          .map((one) => one.trim())
-          .filter(Boolean);
+        const lamps = lengthsIn(widths);
         if (lamps.length === 0) {
           throw new Error('Type how wide each lamp is, as in 90 / 90 / 90.');
         }

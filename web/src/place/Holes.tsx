@@ -2,7 +2,11 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { LampPairEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
+import { useUnits } from '../app/session';
 import { TextField } from '../settings/fields';
+
+/** What one drills first with. Common practice. */
+const FIRST_DRILL: Record<Units, string> = { METRIC: '3', IMPERIAL: '1/8' };
 
 /** A hole as typed. */
 export interface TypedHole {
@@ -34,6 +38,7 @@ export function readHoles(holes: TypedHole[], units: Units): Promise<LampPairEdi
 
 /** What is drilled for a lamp. */
 export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHole[]) => void }) {
+  const units = useUnits();
   const change = (index: number, part: Partial<TypedHole>) =>
     set(holes.map((hole, i) => (i === index ? { ...hole, ...part } : hole)));
   return (
@@ -59,7 +64,7 @@ export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHo
       <PlainButton
         type="button"
         mt="8px"
-        onClick={() => set([...holes, { out: '0', up: '0', pilot: '3', final: '' }])}
+        onClick={() => set([...holes, { out: '0', up: '0', pilot: FIRST_DRILL[units], final: '' }])}
       >
         Add a hole
       </PlainButton>

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import type { LampFunction, LampPairEdit, Units } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
-import { typedLength } from '../entry/typed';
+import { faithfulLength } from '../entry/typed';
 import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { Heads, ONE_HEAD, readHeads, typedHeads, type TypedHead } from './Heads';
@@ -32,8 +31,7 @@ const START: Record<LampFunction, { outMm: number; heightMm: number }> = {
 };
 
 function typedOf(pair: LampPairEdit | undefined, first: LampFunction, units: Units): Typed {
-  const fine = (mm: number) =>
-    units === 'METRIC' ? String(Math.round(mm * 10) / 10) : typedLength(mm, units);
+  const fine = (mm: number) => faithfulLength(mm, units);
   return {
     function: pair?.function ?? first,
     name: pair?.name ?? '',
@@ -67,13 +65,7 @@ export function LampForm({
     <TypedForm
       words={pair ? 'Change' : 'Put it on the front'}
       onSend={async () => onDone(await built(pair, typed, units, newId))}
-      more={
-        onRemove && (
-          <PlainButton type="button" onClick={onRemove}>
-            Take it off the drawing
-          </PlainButton>
-        )
-      }
+      others={onRemove && [{ words: 'Take it off the drawing', act: onRemove }]}
     >
       <Pairs>
         <Choice

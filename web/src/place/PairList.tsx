@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { FrontEdit, PlaceSheet, Verdict } from '../app/api/client';
 import { BareButton } from '../app/buttons';
+import { severalOf } from '../app/counted';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
 
 const GRAVEST: Verdict[] = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'];
@@ -56,7 +57,7 @@ export function PairList({
                     fontSize="17px"
                     color={pair.id === chosenId ? 'lamp' : 'ink'}
                   >
-                    {capital(pair.name)}s
+                    {capital(severalOf(pair.name))}
                   </Box>
                   <Box color="quiet">{summary(sheet, pair.id, verdict)}</Box>
                 </Box>

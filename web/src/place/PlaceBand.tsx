@@ -1,6 +1,7 @@
-import { Box } from '@chakra-ui/react';
 import type { PlaceSheet } from '../app/api/client';
-import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { ActButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
+import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -76,9 +77,7 @@ export function PlaceBand({
       }
       detail={
         problem ? (
-          <Box as="span" role="alert" color="out">
-            {problem}
-          </Box>
+          <Refusal as="span" words={problem} />
         ) : foremost ? (
           <>
             <SentenceText sentence={foremost.detail} />{' '}
@@ -99,11 +98,7 @@ export function PlaceBand({
         </>
       ) : (
         <>
-          {!empty && (
-            <BareButton onClick={onFindings} color="quiet">
-              {sheet.findings.length} findings
-            </BareButton>
-          )}
+          {!empty && <FindingsButton count={sheet.findings.length} onOpen={onFindings} />}
           <ActButton onClick={next.act}>{next.words}</ActButton>
         </>
       )}

@@ -226,7 +226,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         <PlaceBand
           sheet={sheet}
           empty={front.pairs.length === 0}
-          problem={refusal ?? (conflict ? undefined : keep.error?.message)}
+          problem={
+            refusal ?? (conflict ? undefined : keep.error?.message) ?? nearest.error?.message
+          }
           changed={Boolean(draft)}
           conflict={conflict}
           onKeep={() => keep.mutate(draft?.version ?? page.version)}

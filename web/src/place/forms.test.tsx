@@ -1,20 +1,35 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type FrontEdit, type LampPairEdit } from '../app/api/client';
+import { api, type FrontEdit, type LampPairEdit, type Units } from '../app/api/client';
 import { length, show } from '../test/testing';
+import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from './KeepOutForm';
 import { LampForm } from './LampForm';
 import { RulesForm } from './RulesForm';
 import { TemplateForm } from './TemplateForm';
 
-/** The server's reading of lengths, for whole and broken millimetres only. */
-function readsMillimetres() {
-  const reads = ((_path: string, asked: { body: { typed: string } }) => {
-    const typed = asked.body.typed.trim();
-    const data = /^-?\d+(\.\d+)?$/.test(typed)
-      ? { value: length(Number(typed)) }
-      : { why: `“${typed}” is no length.`, wouldBeRight: 'As in 23.' };
+/** A length as a tape reads it: millimetres, or inches with fractions where no unit stands there. */
+function readMm(typed: string, units: Units): number | undefined {
+  const [, sign, whole, above, below, mm] =
+    /^(-?)(\d+(?:\.\d+)?)?(?:\s?(\d+)\/(\d+))?( mm)?$/.exec(typed.trim()) ?? [];
+  if (whole === undefined && above === undefined) {
+    return undefined;
+  }
+  const number = Number(whole ?? 0) + (above ? Number(above) / Number(below) : 0);
+  const inMm = number * (units === 'IMPERIAL' && !mm ? 25.4 : 1);
+  return ((sign ? -1 : 1) * Math.round(inMm * 1e6)) / 1e6;
+}
+
+/** The server's reading of lengths. */
+function readsLengths() {
+  const reads = ((_path: string, asked: { body: { typed: string; units: Units } }) => {
+    const { typed, units } = asked.body;
+    const mm = readMm(typed, units);
+    const data =
+      mm === undefined
+        ? { why: `“${typed}” is no length.`, wouldBeRight: 'As in 23.' }
+        : { value: length(mm) };
     return Promise.resolve({ data, response: new Response(null, { status: 200 }) });
   }) as unknown as typeof api.POST;
   vi.spyOn(api, 'POST').mockImplementation(reads);
@@ -25,7 +40,7 @@ function fill(label: string | RegExp, value: string) {
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 }
 
-beforeEach(readsMillimetres);
+beforeEach(readsLengths);
 afterEach(() => vi.restoreAllMocks());
 
 const spot = { outMm: 600, heightMm: 400, headingDeg: 3 };
@@ -55,7 +70,7 @@ const oblique: LampPairEdit = {
 };
 
 describe('a lamp as typed', () => {
-  function form(pair?: LampPairEdit) {
+  function form(pair?: LampPairEdit, units: Units = 'METRIC') {
     const onDone = vi.fn<(pair: LampPairEdit) => void>();
     show(
       <LampForm
@@ -65,6 +80,7 @@ describe('a lamp as typed', () => {
         onDone={onDone}
         onRemove={undefined}
       />,
+      units,
     );
     return onDone;
   }
@@ -104,10 +120,25 @@ describe('a lamp as typed', () => {
     expect(made?.holes).toEqual([{ outMm: 0, upMm: 0, pilotMm: 3, finalMm: 10 }]);
   });
 
-  it('comes back as it was when nothing is changed', async () => {
-    const onDone = form(oblique);
+  it.each(['METRIC', 'IMPERIAL'] as const)(
+    'comes back as it was when nothing is changed (%s)',
+    async (units) => {
+      const onDone = form(oblique, units);
+      await send('Change');
+      expect(onDone).toHaveBeenCalledWith(oblique);
+    },
+  );
+
+  it('is drilled first as one drills in its units', async () => {
+    const onDone = form(oblique, 'IMPERIAL');
+    await userEvent.click(screen.getByRole('button', { name: 'Add a hole' }));
+    fireEvent.change(screen.getAllByLabelText('hole')[1] as HTMLElement, {
+      target: { value: '3/8' },
+    });
     await send('Change');
-    expect(onDone).toHaveBeenCalledWith(oblique);
+    const [, added] = onDone.mock.calls[0]?.[0].holes ?? [];
+    expect(added?.pilotMm).toBeCloseTo(3.175);
+    expect(added?.finalMm).toBeCloseTo(9.525);
   });
 
   it('has lit surfaces of several parts, each with its place, and a housing behind them', async () => {
@@ -194,6 +225,54 @@ describe('what is in the way', () => {
     show(<KeepOutForm front={{ ...front, keepOuts: [eye] }} onChange={onChange} />);
     await userEvent.click(screen.getByRole('button', { name: 'Remove tow eye' }));
     expect(onChange).toHaveBeenCalledWith([]);
+  });
+
+  it('has an outline of its own, in inches with fractions too', async () => {
+    const onChange = vi.fn<(keepOuts: FrontEdit['keepOuts']) => void>();
+    show(<KeepOutForm front={front} onChange={onChange} />, 'IMPERIAL');
+    fill('What is in the way', 'radiator');
+    await userEvent.selectOptions(screen.getByLabelText('Drawn as'), 'CORNERS');
+    fill(/^Corners, one a line/, '-11 1/2 / 16\n11 1/2 / 16\n0 / 20 3/4');
+    await userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+    const corners = onChange.mock.calls[0]?.[0][0]?.outline.corners ?? [];
+    expect(corners.map((one) => [one.outMm, one.upMm])).toEqual([
+      [-292.1, 406.4],
+      [292.1, 406.4],
+      [0, 527.05],
+    ]);
+  });
+});
+
+describe('the holes of a bracket', () => {
+  it('are chosen for the lamps as typed, and say so where none will do', async () => {
+    const asked: unknown[] = [];
+    const read = vi.mocked(api.POST).getMockImplementation() as unknown as (
+      path: string,
+      asked: { body: unknown },
+    ) => unknown;
+    vi.mocked(api.POST).mockImplementation(((path: string, call: { body: unknown }) => {
+      if (!path.endsWith('holes')) {
+        return read(path, call);
+      }
+      asked.push(call.body);
+      const holes = asked.length === 1 ? [1, 3, 5] : [];
+      return Promise.resolve({ data: { holes }, response: new Response(null, { status: 200 }) });
+    }) as unknown as typeof api.POST);
+    show(<HoleRowForm />, 'IMPERIAL');
+    const which = () => userEvent.click(screen.getByRole('button', { name: 'Which holes?' }));
+    await which();
+    expect(screen.getByRole('alert').textContent).toContain('how wide each lamp is');
+    fill('Holes in the row', '31');
+    await which();
+    expect(screen.getByRole('alert').textContent).toBe('A bracket has 1 to 30 holes.');
+    fill('Holes in the row', '5');
+    fill('From one hole to the next', '2');
+    fill(/^Widths of the lamps/, '3 1/2 / 90 mm / 3 1/2');
+    await which();
+    expect(await screen.findByText('Holes 1, 3, 5')).toBeTruthy();
+    expect(asked[0]).toEqual({ holes: 5, pitchMm: 50.8, widthsMm: [88.9, 90, 88.9] });
+    await which();
+    expect(await screen.findByText(/^No holes keep these lamps mirrored/)).toBeTruthy();
   });
 });
 

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { LampPairEdit, PlaceSheet, SpotEdit } from '../app/api/client';
-import { finding, show } from '../test/testing';
+import type { PlaceSheet, SpotEdit } from '../app/api/client';
+import { finding, fogLamps, show } from '../test/testing';
 import { differences } from './FrontConflict';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';
@@ -9,16 +9,7 @@ import { PlaceBand } from './PlaceBand';
 
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot: SpotEdit = { outMm: 600, heightMm: 400, headingDeg: 3 };
-const fog: LampPairEdit = {
-  id: 'fog',
-  name: 'fog lamp',
-  function: 'FRONT_FOG',
-  heads: [{ lit: { form: 'ELLIPSE', widthMm: 90, heightMm: 90 }, outMm: 0, upMm: 0 }],
-  goesOutWithTurnSignal: false,
-  holes: [],
-  left: spot,
-  right: spot,
-};
+const fog = fogLamps(spot);
 
 function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
   const gravest = findings.find((one) => one.verdict === 'OUT');

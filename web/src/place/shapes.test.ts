@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { FrontEdit, LampPairEdit } from '../app/api/client';
+import type { FrontEdit } from '../app/api/client';
+import { fogLamps } from '../test/testing';
 import {
   freeId,
   isMirrored,
@@ -14,16 +15,7 @@ import {
 
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
-const fog: LampPairEdit = {
-  id: 'fog',
-  name: 'fog lamp',
-  function: 'FRONT_FOG',
-  heads: [{ lit: { form: 'ELLIPSE', widthMm: 90, heightMm: 90 }, outMm: 0, upMm: 0 }],
-  goesOutWithTurnSignal: false,
-  holes: [],
-  left: spot,
-  right: spot,
-};
+const fog = fogLamps(spot);
 
 describe('the front, seen standing before it', () => {
   it("shows the vehicle's left at the right", () => {

@@ -1,6 +1,5 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import { PlainButton } from '../app/buttons';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import type { RuleJson } from './ruleFile';
@@ -75,20 +74,10 @@ export function RuleForm({
           ...(rule.aim === undefined ? {} : { aim: read(aim, 'Aim') ?? rule.aim }),
         });
       }}
-      more={
-        <>
-          {onOff && (
-            <PlainButton type="button" onClick={() => void onOff()}>
-              Switch it off here
-            </PlainButton>
-          )}
-          {onBase && (
-            <PlainButton type="button" onClick={() => void onBase()}>
-              As its base has it
-            </PlainButton>
-          )}
-        </>
-      }
+      others={[
+        ...(onOff ? [{ words: 'Switch it off here', act: onOff }] : []),
+        ...(onBase ? [{ words: 'As its base has it', act: onBase }] : []),
+      ]}
     >
       <Box color="quiet">
         {rule.id}, in {UNITS[rule.unit] ?? rule.unit}

@@ -8,6 +8,7 @@ import { FileButton } from '../app/FileButton';
 import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
+import { Refusal } from '../app/Refusal';
 import { Sheet } from '../app/Sheet';
 import { ConfirmForm } from './ConfirmForm';
 import { LocalSetForm } from './LocalSetForm';
@@ -97,11 +98,7 @@ function Rulebook() {
         <UnitsButton />
       </Header>
       <Box as="main" px={{ base: '14px', md: '26px' }} pb="40px">
-        {(query.error ?? problem) && (
-          <Box role="alert" color="out" pb="10px">
-            {query.error?.message ?? problem}
-          </Box>
-        )}
+        <Refusal words={query.error?.message ?? problem} pb="10px" />
         <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label="Rule sets">
           {sets.map((one) => (
             <PlainButton

@@ -19,7 +19,7 @@ export function useRuleEdits(sets: RuleSet[]) {
     takeIn: async (text: string) => {
       let id: unknown;
       try {
-        id = (JSON.parse(text) as { id?: unknown }).id;
+        id = (JSON.parse(text) as { id?: unknown } | null)?.id;
       } catch {
         throw new Error('This file is no JSON.');
       }

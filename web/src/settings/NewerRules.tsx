@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { JobPage } from '../app/api/client';
 import { takeNewestRules } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 
 /** A newer version of a set that the job is judged by, and what it would change. */
 export function NewerRules({
@@ -28,11 +29,7 @@ export function NewerRules({
       {newer.differences.map((difference) => (
         <Box key={difference}>{difference}</Box>
       ))}
-      {take.error && (
-        <Box role="alert" color="out">
-          {take.error.message}
-        </Box>
-      )}
+      <Refusal words={take.error?.message} />
       <PlainButton type="button" mt="8px" onClick={() => take.mutate()}>
         Judge it by version {newer.latest}
       </PlainButton>

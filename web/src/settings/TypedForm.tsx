@@ -1,26 +1,33 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import { ActButton } from '../app/buttons';
+import { ActButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { FormFoot } from './FormFoot';
+
+/** What else can be done where a form is sent. */
+export interface OtherAct {
+  words: string;
+  /** Throws with a sentence where it cannot. */
+  act: () => void | Promise<void>;
+}
 
 /** A form whose texts are read when it is sent: what cannot be read is said, and nothing is lost. */
 export function TypedForm({
   words,
   onSend,
-  more,
+  others = [],
   children,
 }: {
   words: string;
   /** Reads and takes what was typed; throws with a sentence where it cannot. */
   onSend: () => Promise<void>;
-  /** Further buttons. */
-  more?: ReactNode;
+  others?: OtherAct[];
   children: ReactNode;
 }) {
   const [problem, setProblem] = useState<string>();
-  const send = async () => {
+  const attempt = async (work: OtherAct['act']) => {
     try {
-      await onSend();
+      await work();
       setProblem(undefined);
     } catch (refusal) {
       setProblem((refusal as Error).message);
@@ -30,19 +37,19 @@ export function TypedForm({
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        void send();
+        void attempt(onSend);
       }}
     >
       <Flex direction="column" gap="14px">
         {children}
-        {problem && (
-          <Box role="alert" color="out">
-            {problem}
-          </Box>
-        )}
+        <Refusal words={problem} />
         <FormFoot>
           <ActButton type="submit">{words}</ActButton>
-          {more}
+          {others.map(({ words: other, act }) => (
+            <PlainButton key={other} type="button" onClick={() => void attempt(act)}>
+              {other}
+            </PlainButton>
+          ))}
         </FormFoot>
       </Flex>
     </form>

@@ -11,7 +11,7 @@ import {
 } from '../app/api/client';
 import { putVehicle } from '../app/api/queries';
 import { useUnits } from '../app/session';
-import { typedLength } from '../entry/typed';
+import { faithfulLength } from '../entry/typed';
 import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
@@ -40,7 +40,7 @@ interface Typed {
 }
 
 function typedVehicle(vehicle: Vehicle, units: Units): Typed {
-  const length = (mm: number | undefined) => (mm === undefined ? '' : typedLength(mm, units));
+  const length = (mm: number | undefined) => (mm === undefined ? '' : faithfulLength(mm, units));
   return {
     version: vehicle.version,
     name: vehicle.name,

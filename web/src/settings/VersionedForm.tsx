@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { ActButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { FormFoot } from './FormFoot';
 import { conflictOf, StaleChoice } from './Stale';
 
@@ -56,11 +57,7 @@ export function VersionedForm<Edit extends { version: number }>({
           />
         ) : (
           <>
-            {store.error && (
-              <Box role="alert" color="out">
-                {store.error.message}
-              </Box>
-            )}
+            <Refusal words={store.error?.message} />
             <FormFoot>
               <ActButton type="submit" disabled={store.isPending}>
                 {words}

@@ -129,6 +129,7 @@ describe('a vehicle as typed', () => {
     vi.spyOn(api, 'POST').mockImplementation(read as unknown as typeof api.POST);
     const onStored = vi.fn();
     show(<VehicleForm job={JOB} vehicle={vehicle} onStored={onStored} />, 'METRIC', KNOWN);
+    expect(screen.getByLabelText<HTMLInputElement>('Wheelbase').value).toBe('2750');
     fill('Width', '60 in');
     fill('Model year', '2019');
     await keep();

@@ -7,6 +7,7 @@ import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Nowhere } from '../app/Nowhere';
 import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
+import { Refusal } from '../app/Refusal';
 import { useAttempt } from '../entry/useAttempt';
 import { nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
@@ -203,11 +204,7 @@ function Instruction({ page }: { page: JobPage }) {
                 }
               />
             )}
-            {problem && (
-              <Box role="alert" color="out" fontSize="22px">
-                {problem}
-              </Box>
-            )}
+            <Refusal words={problem} fontSize="22px" />
           </Flex>
         </Flex>
         <Box w="260px" flexShrink={0} hideBelow="md" py="50px">

@@ -92,15 +92,10 @@ export function FoundForm({
     <TypedForm
       words={conflict ? 'Use mine' : 'Keep what was found'}
       onSend={send}
-      more={
-        conflict && (
-          <PlainButton
-            type="button"
-            onClick={() => onKept(conflict.theirs as unknown as TakeInPage)}
-          >
-            Keep theirs
-          </PlainButton>
-        )
+      others={
+        conflict && [
+          { words: 'Keep theirs', act: () => onKept(conflict.theirs as unknown as TakeInPage) },
+        ]
       }
     >
       {conflict && mine && (

@@ -6,6 +6,7 @@ import { BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { STAGE_PAGES } from '../app/stages';
+import { counted } from '../app/counted';
 
 /** The stages in order of work, each with what is expected of it; a press shows its steps. */
 export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
@@ -44,7 +45,7 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
               <Box color="quiet" fontSize="15px" textAlign="right">
                 {stage.expected
                   ? figureText(stage.expected.minutes, units)
-                  : `${stage.steps.length} ${stage.steps.length === 1 ? 'step' : 'steps'}`}
+                  : counted(stage.steps.length, 'step')}
               </Box>
             </Flex>
           </li>
@@ -56,7 +57,7 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
           : `${figureText(plan.knownMinutes, units)} known; ${
               plan.stagesWithoutMinutes === 0
                 ? 'every stage was timed before.'
-                : `${plan.stagesWithoutMinutes} stages not timed yet in own jobs.`
+                : `${counted(plan.stagesWithoutMinutes, 'stage')} not timed yet in own jobs.`
             }`}
       </Box>
       <Sheet

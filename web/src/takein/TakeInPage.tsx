@@ -14,6 +14,8 @@ import { StageColumn, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
+import { counted } from '../app/counted';
+import { FindingsButton } from '../finding/FindingsButton';
 import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
@@ -105,7 +107,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           </BareButton>
           {page.plan.atHand.length > 0 && (
             <BareButton px="0" onClick={() => setShown('atHand')}>
-              At hand: {page.plan.atHand.length} things
+              At hand: {counted(page.plan.atHand.length, 'thing')}
             </BareButton>
           )}
         </StageColumn>
@@ -211,9 +213,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           onDropped={refresh}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
-          <BareButton onClick={() => setShown('findings')} color="quiet">
-            {page.findings.length} {page.findings.length === 1 ? 'finding' : 'findings'}
-          </BareButton>
+          <FindingsButton count={page.findings.length} onOpen={() => setShown('findings')} />
           <NextStage job={page.job} here="TAKE_IN" />
         </KeptBand>
       }

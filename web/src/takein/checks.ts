@@ -1,4 +1,5 @@
 import type { LampCheck, Side, TakeInEdit } from '../app/api/client';
+import { counted } from '../app/counted';
 import { ACCESS, CHANGES, CHECKED, KINDS, said, STATES } from './words';
 
 type Fn = LampCheck['function'];
@@ -30,7 +31,7 @@ export const checkWords = (check: LampCheck | undefined) =>
   !check
     ? 'not tried'
     : check.state === 'AFTER_TRIES'
-      ? `works after ${check.tries} tries`
+      ? `works after ${counted(check.tries, 'try', 'tries')}`
       : said(STATES, check.state);
 
 /** A take-in told as words by name, to be held against another. */

@@ -1,7 +1,8 @@
 import { ChakraProvider } from '@chakra-ui/react';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
+import { createMemoryRouter, RouterProvider } from 'react-router';
 import { vi } from 'vitest';
 import {
   api,
@@ -9,10 +10,14 @@ import {
   type Finding,
   type Horizon,
   type Job,
+  type LampPairEdit,
+  type Photo,
   type Reading,
   type Sentence,
+  type SpotEdit,
   type Units,
 } from '../app/api/client';
+import { answers } from '../app/cache';
 import { CommandProvider } from '../app/commands';
 import { SessionProvider, UnitsProvider } from '../app/session';
 import { system } from '../app/theme';
@@ -23,7 +28,7 @@ export function show(
   units: Units = 'METRIC',
   answered: Record<string, unknown> = {},
 ) {
-  const client = new QueryClient();
+  const client = answers();
   for (const [key, data] of Object.entries(answered)) {
     client.setQueryData(key.split('/'), data);
   }
@@ -39,6 +44,38 @@ export function show(
     </ChakraProvider>,
   );
 }
+
+/** A page at its address, with what the server answered so far; other addresses show themselves. */
+export function openPage(
+  path: string,
+  address: string,
+  element: ReactElement,
+  answered: Record<string, unknown>,
+  others: string[] = [],
+) {
+  const router = createMemoryRouter(
+    [{ path, element }, ...others.map((other) => ({ path: other, element: <div>{other}</div> }))],
+    { initialEntries: [address] },
+  );
+  show(<RouterProvider router={router} />, 'METRIC', answered);
+  return router;
+}
+
+/** The server takes it. */
+export const accepted = (data: unknown) => ({
+  data,
+  response: new Response(null, { status: 200 }),
+});
+
+/** The server refuses it, with a sentence. */
+export const refused = (detail: string, more: object = {}, status = 422) => ({
+  error: { detail, ...more },
+  response: new Response(null, { status }),
+});
+
+/** Somebody else was faster. */
+export const outdated = (current: unknown, changedBy = 'Ilse') =>
+  refused(`Changed meanwhile by ${changedBy}.`, { changedBy, current }, 409);
 
 export function length(mm: number): Figure {
   const text = (value: string, unit: string) => `${value.replace('-', '−')} ${unit}`;
@@ -119,6 +156,37 @@ export const JOB: Job = {
   changedAt: '2026-11-25T10:59:00Z',
   touchedAt: '2026-11-25T10:59:00Z',
 };
+
+export const photo = (id: string, more: Partial<Photo> = {}): Photo => ({
+  id,
+  version: 1,
+  moment: 'BEFORE',
+  shows: '',
+  focusLocked: false,
+  exposureLocked: false,
+  balanceLocked: false,
+  putAside: false,
+  widthPx: 1600,
+  heightPx: 1000,
+  takenBy: 'Runa',
+  takenAt: '2026-11-25T10:00:00Z',
+  changedBy: 'Runa',
+  ...more,
+});
+
+/** A pair of round fog lamps, each at the same place of its side. */
+export function fogLamps(spot: SpotEdit): LampPairEdit {
+  return {
+    id: 'fog',
+    name: 'fog lamp',
+    function: 'FRONT_FOG',
+    heads: [{ lit: { form: 'ELLIPSE', widthMm: 90, heightMm: 90 }, outMm: 0, upMm: 0 }],
+    goesOutWithTurnSignal: false,
+    holes: [],
+    left: spot,
+    right: spot,
+  };
+}
 
 export interface Put {
   path: string;

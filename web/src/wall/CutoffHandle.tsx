@@ -4,7 +4,7 @@ import type { LampAtWall, Verdict } from '../app/api/client';
 import { useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { mmToScreenY, screenYToMm, type View } from '../drawing/view';
-import { nudgeMm, onTape } from '../entry/typed';
+import { nudgeMm, onTape, typedLength } from '../entry/typed';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
 
 /** The cutoff's handle: dragged, or nudged with the arrow keys; Enter keeps it, Escape drops it. */
@@ -84,7 +84,7 @@ export function CutoffHandle({
         aria-valuetext={
           belowMm === undefined
             ? 'not read'
-            : `${words || `${Math.round(shown)} mm below`}, ${VERDICT_WORD[verdict]}`
+            : `${words || `${typedLength(shown, units)} ${units === 'METRIC' ? 'mm' : 'in'} below`}, ${VERDICT_WORD[verdict]}`
         }
         position="absolute"
         left={`${x - 26}px`}

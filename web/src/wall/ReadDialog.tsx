@@ -6,6 +6,7 @@ import type { JobPage, LampKind, Side } from '../app/api/client';
 import { useKeepJobReading } from '../app/api/queries';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
+import { Refusal } from '../app/Refusal';
 import { typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { reading } from './readings';
@@ -196,11 +197,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
             <Field label="Over a width of" unit={unit} value={run} set={setRun} />
           </Flex>
         </Box>
-        {store.error && (
-          <Box role="alert" color="out">
-            {store.error.message}
-          </Box>
-        )}
+        <Refusal words={store.error?.message} />
       </Dialog.Body>
       <Dialog.Footer>
         <ActButton type="submit" disabled={store.isPending || (!below.trim() && !turned)}>

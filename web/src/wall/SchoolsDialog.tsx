@@ -10,6 +10,7 @@ import {
 } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
+import { Refusal } from '../app/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
@@ -79,11 +80,7 @@ export function SchoolsDialog({
                   ))}
                 </tbody>
               </Box>
-              {schools.error && (
-                <Box role="alert" color="out">
-                  {schools.error.message}
-                </Box>
-              )}
+              <Refusal words={schools.error?.message} />
               <Box color="quiet" mt="12px">
                 Percent of the distance, angle, mark below the lamp-height line, and where such a
                 cutoff meets a level road. All rule sets are from memory: check the current text.

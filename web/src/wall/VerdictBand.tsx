@@ -1,6 +1,7 @@
-import { Box } from '@chakra-ui/react';
 import type { WallSheet } from '../app/api/client';
-import { ActButton, BareButton, PlainButton } from '../app/buttons';
+import { ActButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
+import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -34,16 +35,13 @@ export function VerdictBand({
   onAsk: (() => void) | undefined;
 }) {
   const { next } = sheet;
-  const count = sheet.findings.length;
   return (
     <Band
       verdict={next.verdict}
       headline={<SentenceText sentence={next.headline} accent={VERDICT_PAINT[next.verdict]} />}
       detail={
         draft?.problem ? (
-          <Box as="span" role="alert" color="out">
-            {draft.problem}
-          </Box>
+          <Refusal as="span" words={draft.problem} />
         ) : (
           <SentenceText sentence={next.detail} />
         )
@@ -57,9 +55,7 @@ export function VerdictBand({
         </>
       ) : (
         <>
-          <BareButton onClick={onFindings} color="quiet">
-            {count} findings
-          </BareButton>
+          <FindingsButton count={sheet.findings.length} onOpen={onFindings} />
           <ActButton onClick={() => onAct(next)}>{ACT_WORDS[next.action]}</ActButton>
         </>
       )}

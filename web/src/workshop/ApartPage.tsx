@@ -33,6 +33,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
     const placed = row.kind === 'PIECE' || row.spot ? row : { ...row, spot };
     return writing.write({ out: placed }, rowWords(placed));
   };
+  const call = (typed: string) => writing.write({ called: { typed, spot } }, typed);
   return (
     <WorkshopFrame
       page={page}
@@ -54,7 +55,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
           />
         </Box>
         {page.hidden.length > 0 && <Hidden page={page} />}
-        <QuickEntry onRow={add} />
+        <QuickEntry onRow={add} onCalled={call} />
       </Flex>
       <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
     </WorkshopFrame>

@@ -4,6 +4,7 @@ import type { Heat, WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { Refusal } from '../app/Refusal';
 import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 import { SentenceText } from '../finding/SentenceText';
@@ -95,11 +96,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
         </Box>
         <PlainButton type="submit">Write it down</PlainButton>
       </Flex>
-      {problem && (
-        <Box role="alert" color="out">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} />
       {page.heat.map((heat) => (
         <HeatCurve key={heat.what} heat={heat} />
       ))}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import type { Write } from './useWorkshop';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -24,11 +25,7 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
         Decided by the lens, after it is off and before it is opened. A lightly hazed one may start
         higher up; from there no rung is left out.
       </Box>
-      {problem && (
-        <Box role="alert" color="out" pt="6px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="6px" />
       {lens.map((rung) => (
         <Flex
           key={rung.grit}

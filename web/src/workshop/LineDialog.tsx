@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { LedgerLine, OutEdit } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Sheet } from '../app/Sheet';
+import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import { LineMoves } from './LineMoves';
 import { rowWords } from './QuickEntry';
@@ -42,12 +43,14 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
   };
   return (
     <Box fontSize="16px">
-      <LineMoves line={line} write={write} onProblem={setProblem} />
-      {problem && (
-        <Box role="alert" color="out" py="6px">
-          {problem}
+      {(line.takeOff || line.putBack) && (
+        <Box color="quiet" pb="8px" maxW="70ch">
+          {[line.takeOff, line.putBack && `Back: ${line.putBack}`].filter(Boolean).join(' ')} Common
+          practice.
         </Box>
       )}
+      <LineMoves line={line} write={write} onProblem={setProblem} />
+      <Refusal words={problem} py="6px" />
       {untouched ? (
         <>
           <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="12px" pt="12px">

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
+import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
 
@@ -114,11 +115,7 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
         chosen={notInside}
         onToggle={(one) => setNotInside(toggled(notInside, one))}
       />
-      {problem && (
-        <Box role="alert" color="out" pt="8px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="8px" />
       <Flex justify="flex-end" pt="10px">
         <ActButton onClick={() => void bake()}>Into the oven</ActButton>
       </Flex>
@@ -198,11 +195,7 @@ function CureForm({ write }: { write: Write }) {
         />
         <PlainButton onClick={() => void start()}>Start</PlainButton>
       </Grid>
-      {problem && (
-        <Box role="alert" color="out" pt="6px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="6px" />
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import type { WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
+import { Refusal } from '../app/Refusal';
 import { EXPECTED, litFirst, openItem, outcomesOf, prove } from './proofing';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 
@@ -87,11 +88,7 @@ function Standing({ page }: { page: Page }) {
           {EXPECTED[cell.expected]}
         </Box>
       </Flex>
-      {problem && (
-        <Box role="alert" color="out" fontSize="22px" pb="8px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} fontSize="22px" pb="8px" />
       <Flex gap="10px" pb="10px" wrap="wrap">
         {outcomesOf(cell).map(([outcome, words]) => (
           <PlainButton

@@ -11,6 +11,8 @@ import { ToolButton } from '../app/ToolButton';
 import { paint } from '../app/theme';
 import { Choice, TextField } from '../settings/fields';
 import { Sheet } from '../app/Sheet';
+import { counted } from '../app/counted';
+import { Refusal } from '../app/Refusal';
 import { HeatView } from './HeatView';
 import { EXPECTED, litFirst, openItem, outcomesOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
@@ -163,8 +165,7 @@ function State({
             </Box>
             <Box color="quiet" fontSize="14px">
               should be {EXPECTED[cell.expected]}
-              {cell.faults > 0 &&
-                ` · went wrong ${cell.faults} ${cell.faults === 1 ? 'time' : 'times'}`}
+              {cell.faults > 0 && ` · went wrong ${counted(cell.faults, 'time')}`}
             </Box>
           </Box>
           <Flex gap="6px" wrap="wrap">
@@ -316,11 +317,7 @@ function Told({
           placeholder="only when cold"
         />
       </Box>
-      {problem && (
-        <Box role="alert" color="out" pt="8px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="8px" />
       <Flex justify="flex-end" pt="16px">
         <PlainButton minH="56px" px="26px" onClick={() => void tell()}>
           Write it down

@@ -1,8 +1,8 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { OutEdit } from '../app/api/client';
-import { api, unwrap } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 
 type Kind = OutEdit['kind'];
 
@@ -49,28 +49,28 @@ export function rowWords(row: OutEdit): string {
 }
 
 /** Lines of the ledger in two presses: the place on the drawing, then kind and count. */
-export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown> }) {
+export function QuickEntry({
+  onRow,
+  onCalled,
+}: {
+  onRow: (row: OutEdit) => Promise<unknown>;
+  /** Takes a line as it is called out; it is read where it is kept. */
+  onCalled: (typed: string) => Promise<unknown>;
+}) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
-  const attempt = async (row: OutEdit) => {
+  const attempt = async (write: () => Promise<unknown>) => {
     try {
-      await onRow(row);
+      await write();
       setProblem(undefined);
-      return true;
     } catch (refused) {
       setProblem((refused as Error).message);
-      return false;
     }
   };
   const call = async () => {
-    try {
-      const row = await unwrap(api.POST('/api/calc/ledger/line', { body: { typed } }));
-      if (await attempt(row)) {
-        setTyped('');
-      }
-    } catch (refused) {
-      setProblem((refused as Error).message);
-    }
+    await onCalled(typed.trim());
+    // the next line may be typed already
+    setTyped((now) => (now === typed ? '' : now));
   };
   return (
     <Box px={{ base: '14px', lg: '18px' }} py="8px" bg="ground">
@@ -82,7 +82,7 @@ export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown
           onSubmit={(event: React.FormEvent) => {
             event.preventDefault();
             if (typed.trim()) {
-              void call();
+              void attempt(call);
             }
           }}
         >
@@ -104,24 +104,20 @@ export function QuickEntry({ onRow }: { onRow: (row: OutEdit) => Promise<unknown
               key={name}
               px="13px"
               aria-label={`Off: ${name}`}
-              onClick={() => void attempt({ ...PLAIN_ROW, kind: 'PIECE', name })}
+              onClick={() => void attempt(() => onRow({ ...PLAIN_ROW, kind: 'PIECE', name }))}
             >
               {name}
             </PlainButton>
           ))}
         </Flex>
       </Flex>
-      {problem && (
-        <Box role="alert" color="out" pt="4px">
-          {problem}
-        </Box>
-      )}
+      <Refusal words={problem} pt="4px" />
       <Grid templateColumns={{ base: '1fr', xl: '1fr 1fr' }} columnGap="22px" rowGap="4px" pt="8px">
         {QUICK.map(([kind, words]) => (
           <Counts
             key={kind}
             words={words}
-            onCount={(count) => void attempt({ ...PLAIN_ROW, kind, count })}
+            onCount={(count) => void attempt(() => onRow({ ...PLAIN_ROW, kind, count }))}
           />
         ))}
       </Grid>

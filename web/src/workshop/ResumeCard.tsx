@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { WorkshopPage } from '../app/api/client';
-import { clockTime } from './times';
+import { counted } from '../app/counted';
+import { clockTime } from '../timers/times';
 
 /** Where the job was left, for whoever takes it up again. */
 export function ResumeCard({ page }: { page: WorkshopPage }) {
@@ -22,17 +23,10 @@ export function ResumeCard({ page }: { page: WorkshopPage }) {
       </Box>
       <Box lineClamp="2">{resume.last}</Box>
       {resume.out > 0 && (
-        <Box>
-          {resume.out} {resume.out === 1 ? 'thing is' : 'things are'} off the vehicle.
-        </Box>
+        <Box>{counted(resume.out, 'thing is', 'things are')} off the vehicle.</Box>
       )}
       {resume.cured.length > 0 && <Box>Ready meanwhile: {resume.cured.join(', ')}.</Box>}
       {resume.running.length > 0 && <Box>Still runs: {resume.running.join(', ')}.</Box>}
-      {resume.next && (
-        <Box color="quiet" lineClamp="2">
-          Next: {resume.next}
-        </Box>
-      )}
     </Box>
   );
 }

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { StageWork, StepLine } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Sheet } from '../app/Sheet';
 import { paint } from '../app/theme';
+import { Refusal } from '../app/Refusal';
 import { TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
 
@@ -45,10 +46,13 @@ export function useStepMark(write: Write) {
 /** The order of work at a stage; each step's shape tells where it stands. */
 export function StepList({ work, press }: { work: StageWork; press: (step: StepLine) => void }) {
   const now = nextStep(work);
+  const here = useRef<HTMLLIElement>(null);
+  const nowKey = now && key(now);
+  useEffect(() => bringNear(here.current), [nowKey]);
   return (
     <Box as="ol" listStyleType="none" aria-label="Steps">
       {work.steps.map((step) => (
-        <li key={key(step)}>
+        <li key={key(step)} ref={step === now ? here : undefined}>
           <Flex
             as="button"
             gap="10px"
@@ -86,6 +90,16 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
       ))}
     </Box>
   );
+}
+
+/** Scrolls the column, and nothing else, just so far that the whole step is in sight. */
+function bringNear(step: HTMLElement | null) {
+  const column = step?.closest('[role=region]');
+  if (step && column) {
+    const at = step.getBoundingClientRect();
+    const seen = column.getBoundingClientRect();
+    column.scrollTop += Math.max(0, at.bottom - seen.bottom) + Math.min(0, at.top - seen.top);
+  }
 }
 
 const LABEL = { DONE: 'done', SKIPPED: 'left out', WAITS: 'waits', READY: 'can be done' } as const;
@@ -182,11 +196,7 @@ function Reason({
           <Box color="quiet" fontSize="15px" pt="4px">
             It is kept with your name, and printed on the pack.
           </Box>
-          {problem && (
-            <Box role="alert" color="out" pt="8px">
-              {problem}
-            </Box>
-          )}
+          <Refusal words={problem} pt="8px" />
           <Flex gap="10px" pt="16px" justify="flex-end" wrap="wrap">
             <PlainButton onClick={() => void mark(step, true, reason)}>Leave it out</PlainButton>
             <ActButton onClick={() => void mark(step, false, reason)}>

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { WorkshopPage } from '../app/api/client';
 import { BareButton } from '../app/buttons';
-import { clockTime } from './times';
+import { clockTime } from '../timers/times';
 import type { Waiting } from '../kept/outbox';
 
 const RULED = {

@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { WorkshopPage as Page } from '../app/api/client';
 import { BareButton } from '../app/buttons';
-import { awaited } from './TimerBell';
-import { left } from './times';
-import { useNow } from './useNow';
+import { awaited } from '../timers/shopTimers';
+import { left } from '../timers/times';
+import { useNow } from '../timers/useNow';
 import type { Tell } from './useWorkshop';
 
 /** The timers that run, the next to end first. */

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { LedgerLine, WorkshopPage as Page } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { JobStage } from '../app/JobStage';
+import { Refusal } from '../app/Refusal';
 import { ViewTools, useViewKeys } from './ApartPage';
 import { LineDialog } from './LineDialog';
 import { LineMoves } from './LineMoves';
@@ -29,6 +30,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
     .map((id) => page.ledger.find((one) => one.id === id))
     .filter((one) => one !== undefined);
   const open = lines.filter((one) => !one.done);
+  const nextIn = open.find((one) => one.out > 0);
   return (
     <WorkshopFrame
       page={page}
@@ -52,11 +54,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
           px={{ base: '14px', lg: '18px' }}
           py="6px"
         >
-          {problem && (
-            <Box role="alert" color="out">
-              {problem}
-            </Box>
-          )}
+          <Refusal words={problem} />
           {lines.length === 0 && (
             <Box color="quiet" py="14px">
               Nothing was counted off at Apart, so nothing is missed here.
@@ -84,6 +82,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
                 <Box color="quiet" fontSize="14px" lineHeight="1.3">
                   {standing(one)}
                 </Box>
+                {one.id === nextIn?.id && one.putBack && <Box lineHeight="1.3">{one.putBack}</Box>}
               </Box>
               <LineMoves line={one} write={writing.write} onProblem={setProblem} most={3} />
             </Flex>

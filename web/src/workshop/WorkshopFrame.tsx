@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { Finding, StageWork, WorkshopPage as Page } from '../app/api/client';
-import { ActButton, BareButton } from '../app/buttons';
+import { ActButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
@@ -9,6 +9,7 @@ import { StageColumn, StageFrame } from '../app/StageFrame';
 import { StageHeader } from '../app/StageHeader';
 import { figureText, useUnits } from '../app/session';
 import { useToYard } from '../app/useToYard';
+import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
@@ -20,7 +21,6 @@ import { outbox } from '../kept/outbox';
 import { ResumeCard } from './ResumeCard';
 import { nextStep, StepDialog, StepList, useStepMark } from './StepList';
 import { Tape } from './Tape';
-import { TimerBell } from './TimerBell';
 import type { useWriting, StageName } from './useWorkshop';
 
 const WHERE: Partial<Record<StageName, string>> = {
@@ -68,11 +68,7 @@ export function WorkshopFrame({
   const allDone = work.steps.every((step) => step.state === 'DONE' || step.state === 'SKIPPED');
   return (
     <StageFrame
-      header={
-        <StageHeader job={page.job} vehicle={page.vehicle} here={stage} offline={offline}>
-          <TimerBell page={page} tell={writing.tell} />
-        </StageHeader>
-      }
+      header={<StageHeader job={page.job} vehicle={page.vehicle} here={stage} offline={offline} />}
       strip={<JobStrip job={page.job} here={stage} />}
       leftWidth="236px"
       left={
@@ -142,14 +138,17 @@ export function WorkshopFrame({
           }
           onAsk={foremost && (() => ask(foremost))}
         >
-          {work.findings.length > 0 && (
-            <BareButton color="quiet" onClick={() => setShown('findings')}>
-              {work.findings.length === 1 ? '1 finding' : `${work.findings.length} findings`}
-            </BareButton>
-          )}
+          <FindingsButton count={work.findings.length} onOpen={() => setShown('findings')} />
           {act ??
             (next ? (
-              <ActButton onClick={() => steps.press(next)}>Step done</ActButton>
+              <>
+                {foremost && (
+                  <Box hideBelow="xl" maxW="250px" textAlign="right" lineHeight="1.3" lineClamp={3}>
+                    {next.words}
+                  </Box>
+                )}
+                <ActButton onClick={() => steps.press(next)}>Step done</ActButton>
+              </>
             ) : (
               <NextStage job={page.job} here={stage} />
             ))}

@@ -243,6 +243,8 @@ const LINE = {
   replaced: 0,
   stays: 0,
   first: [],
+  takeOff: 'Straight out.',
+  putBack: 'Until it clicks.',
   done: false,
 } as unknown as LedgerLine;
 

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import { api, unwrap, type WorkshopPage } from '../app/api/client';
 import { takeFresh } from '../app/api/queries';
 import { outbox, type EntrySaid } from '../kept/outbox';
+import { TIMERS_KEY } from '../timers/shopTimers';
 
 const LOOK_AGAIN_MS = 5_000;
 
@@ -20,7 +21,10 @@ export type StageName = WorkshopPage['stages'][number]['stage'];
 export function useOutbox() {
   const client = useQueryClient();
   useEffect(() => {
-    outbox.onSent((id, page) => void takeFresh(client, ['workshop', id], page));
+    outbox.onSent((id, page) => {
+      void takeFresh(client, ['workshop', id], page);
+      void client.invalidateQueries({ queryKey: TIMERS_KEY });
+    });
     return outbox.start();
   }, [client]);
 }

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import type { ReactElement } from 'react';
@@ -11,7 +11,6 @@ import { BenchPage } from './BenchPage';
 import { ProofStandBack } from './ProofStandBack';
 import { ProvePage } from './ProvePage';
 import { TogetherPage } from './TogetherPage';
-import { left } from './times';
 import { frameIn, screenToSpot, spotToScreen } from './vehicleViews';
 import { movesOf } from './LineMoves';
 
@@ -79,6 +78,8 @@ const line = (id: string, more = {}) => ({
   replaced: 0,
   stays: 0,
   first: [],
+  takeOff: 'Straight out.',
+  putBack: 'Until it clicks.',
   done: false,
   by: 'Runa',
   at: '2026-03-02T09:00:00Z',
@@ -199,14 +200,32 @@ describe('apart', () => {
   });
 
   it('keeps what was typed when it cannot be read', async () => {
-    vi.spyOn(api, 'POST').mockResolvedValue({
-      error: { detail: 'No kind of fastener was named.' },
-      response: new Response(null, { status: 422 }),
-    } as never);
+    refusal = 'No kind of fastener was named.';
     open(<ApartPage />, page());
     await userEvent.type(screen.getByLabelText('Call it out'), '4 things{Enter}');
     expect(await screen.findByText('No kind of fastener was named.')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Call it out').value).toBe('4 things');
+  });
+
+  it('takes a line as it is called out, at the place pointed at, while the next is typed', async () => {
+    let arrive: () => void = () => undefined;
+    vi.mocked(outbox.write).mockImplementation((_, entry, words) => {
+      said.push({ ...entry, words });
+      return new Promise((resolve) => {
+        arrive = () => resolve('waits');
+      });
+    });
+    open(<ApartPage />, page());
+    const field = screen.getByLabelText<HTMLInputElement>('Call it out');
+    await userEvent.type(field, ' 2 nut {Enter}');
+    await userEvent.clear(field);
+    await userEvent.type(field, '1 bolt');
+    await act(async () => arrive());
+    expect(field.value).toBe('1 bolt');
+    expect(said[0]).toMatchObject({ stage: 'APART', called: { typed: '2 nut' }, words: '2 nut' });
+    await userEvent.type(field, '{Enter}');
+    await act(async () => arrive());
+    expect(field.value).toBe('');
   });
 
   it('ticks a step, and asks for a reason where it waits', async () => {
@@ -280,9 +299,37 @@ describe('together', () => {
       '4 clips one',
     ]);
     expect(screen.getByText(/first: left fog connector/)).toBeTruthy();
+    expect(screen.getAllByText('Until it clicks.')).toHaveLength(1);
     expect(screen.getByText('Not plugged: fog')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'All 4 back: 4 clips one' }));
     expect(said[0]).toMatchObject({ move: { row: 'one', move: 'BACK', count: 4 } });
+  });
+
+  it('says how a line comes off and goes back, and keeps what is added to it', async () => {
+    open(<TogetherPage />, page({ ledger: [line('one')], reverse: ['one'] }));
+    await userEvent.click(screen.getByRole('button', { name: '4 clips one' }));
+    const sheet = await screen.findByRole('dialog', { name: '4 clips one' });
+    expect(
+      within(sheet).getByText('Straight out. Back: Until it clicks. Common practice.'),
+    ).toBeTruthy();
+    await userEvent.type(within(sheet).getByLabelText('Tray or bag'), 'tray 2');
+    await userEvent.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    expect(said[0]).toMatchObject({ out: { tray: 'tray 2', changes: 'one' } });
+  });
+
+  it('names the next step beside what is wrong, so that nobody ticks unseen', async () => {
+    open(
+      <ApartPage />,
+      page({
+        stages: [
+          stage('APART', { steps: [STEP, GATE], findings: [finding('x', 'AT_EDGE', 'The right')] }),
+        ],
+      }),
+    );
+    const band = screen.getByRole('region', { name: 'Where it stands' });
+    expect(within(band).getByText('Fasteners out')).toBeTruthy();
+    await userEvent.click(within(band).getByRole('button', { name: 'Step done' }));
+    expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false } });
   });
 
   it('offers what can become of a line, and nothing else', () => {
@@ -353,24 +400,6 @@ describe('bench', () => {
     });
   });
 
-  it('shows a timer that ran out over the whole screen until it is seen to', async () => {
-    const timer = {
-      id: 't',
-      name: 'oven, left lamp',
-      kind: 'BAKE',
-      start: '2026-03-02T09:54:00Z',
-      seconds: 300,
-      end: '2026-03-02T09:59:00Z',
-      state: 'RINGING',
-      by: 'Runa',
-    };
-    open(<BenchPage />, page({ timers: [timer] }));
-    const alarm = await screen.findByRole('dialog', { name: 'Timers' });
-    expect(within(alarm).getByText('oven, left lamp: ready')).toBeTruthy();
-    await userEvent.click(within(alarm).getByRole('button', { name: 'Seen to' }));
-    expect(said[0]).toMatchObject({ stop: { timer: 't' } });
-  });
-
   it('climbs the lens ladder', async () => {
     open(<BenchPage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Lens/ }));
@@ -380,14 +409,6 @@ describe('bench', () => {
     await userEvent.click(screen.getByRole('button', { name: 'right lens, 600 grit, wet' }));
     expect(said[0]).toMatchObject({ lens: { side: 'RIGHT', grit: 600 } });
   });
-});
-
-it('tells what is left of a timer as one reads it', () => {
-  expect(left(299.2)).toBe('5:00');
-  expect(left(59)).toBe('0:59');
-  expect(left(3600)).toBe('1 h 00');
-  expect(left(26 * 3600)).toBe('1 d 2 h');
-  expect(left(-12)).toBe('+0:12');
 });
 
 it('finds the place under a finger, and draws it there', () => {

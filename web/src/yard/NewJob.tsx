@@ -18,6 +18,7 @@ import { ActButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { FileButton } from '../app/FileButton';
 import { Sheet } from '../app/Sheet';
+import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 import { KINDS, said } from '../takein/words';
@@ -200,11 +201,7 @@ function NewJobForm() {
             ]}
           />
         </Pairs>
-        {problem && (
-          <Box role="alert" color="out">
-            {problem.message}
-          </Box>
-        )}
+        <Refusal words={problem?.message} />
         <Flex gap="8px" wrap="wrap" align="center">
           <ActButton
             type="submit"

@@ -5,10 +5,12 @@ import { Link, useNavigate } from 'react-router';
 import { api, unwrap, type YardRow } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
+import { counted } from '../app/counted';
 import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
 import { whereItStands } from '../app/stages';
+import { Refusal } from '../app/Refusal';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -58,7 +60,7 @@ export function Yard() {
   const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
   const above = rows.filter(aboveTheLine).length;
   const subtitle = yard.data
-    ? `${rows.length}${yard.hasNextPage ? ' and more' : ''} ${rows.length === 1 ? 'vehicle' : 'vehicles'}, ${above} with something above the horizon`
+    ? `${counted(rows.length, 'vehicle')}${yard.hasNextPage ? ' and more' : ''}, ${above} with something above the horizon`
     : undefined;
   return (
     <UnitsProvider units="METRIC">
@@ -103,11 +105,7 @@ export function Yard() {
         </ActButton>
       </Flex>
       <Box as="main">
-        {yard.error && (
-          <Box role="alert" color="out" px="26px" py="14px">
-            {yard.error.message}
-          </Box>
-        )}
+        <Refusal words={yard.error?.message} px="26px" py="14px" />
         <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
           {rows.map((row) => (
             <Row key={row.jobId} row={row} />

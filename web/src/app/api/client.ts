@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { browserMemory } from '../memory';
 import type { components, paths } from './schema';
 
 /** A problem document (RFC 9457): one sentence, the field it is about, and whatever comes with it. */
@@ -11,17 +12,22 @@ export class Problem extends Error {
   ) {
     super(sentence);
   }
+
+  /** Whether the server answered for good: sending the same again will not change that. */
+  get final(): boolean {
+    return this.status >= 400 && this.status < 500;
+  }
 }
 
 const ACTING_KEY = 'mellow.acting';
 
 /** The name picked on this page; the one place where the browser keeps it. */
 export function actingName(): string {
-  return localStorage.getItem(ACTING_KEY) ?? '';
+  return browserMemory.get(ACTING_KEY) ?? '';
 }
 
 export function keepActingName(name: string) {
-  localStorage.setItem(ACTING_KEY, name);
+  browserMemory.set(ACTING_KEY, name);
 }
 
 const acting: Middleware = {
@@ -155,6 +161,7 @@ export type StageWork = components['schemas']['StageWork'];
 export type StepLine = components['schemas']['StepLine'];
 export type LedgerLine = components['schemas']['LedgerLine'];
 export type Timer = components['schemas']['Timer'];
+export type ShopTimer = Schemas['ShopTimer'];
 export type ProofItem = components['schemas']['ProofItem'];
 export type ProofCell = components['schemas']['ProofCell'];
 export type Heat = components['schemas']['Heat'];

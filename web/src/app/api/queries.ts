@@ -353,8 +353,7 @@ export async function readLength(typed: string, units: Units): Promise<number> {
   return answer.value.value;
 }
 
-/** Takes a job's file in as a new job. */
-/** A whole job with its pictures, as it was written elsewhere. */
+/** Takes in a whole job with its pictures, as it was written elsewhere. */
 export function takeJobZipIn(id: string, zip: File) {
   return unwrap(
     api.PUT('/api/jobs/{id}/job.zip', {
@@ -366,6 +365,7 @@ export function takeJobZipIn(id: string, zip: File) {
   );
 }
 
+/** Takes in a job's file as a new job. */
 export function takeJobFileIn(id: string, body: JobFile) {
   return unwrap(api.PUT('/api/jobs/{id}/file', { params: { path: { id }, header: ACTING }, body }));
 }

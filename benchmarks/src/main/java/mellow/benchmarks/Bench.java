@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
@@ -15,10 +16,25 @@ public final class Bench {
   private Bench() {}
 
   /**
-   * @param args the file to write, the application's jar and its options
+   * @param args the file to write, the application's jar and its options, and which parts to
+   *     measure; all of them, and only then into the file, where none is named
    */
   public static void main(String[] args) throws Exception {
     List<String> lines = new ArrayList<>();
+    Parts parts = new Parts(List.of(args).subList(3, args.length));
+    if (parts.wants("core")) {
+      core(lines);
+    }
+    if (parts.wants("spice")) {
+      SpiceRatio.run(line -> report(lines, line));
+    }
+    new LoadRun(Path.of(args[1]), Path.of(args[2]), parts, line -> report(lines, line)).run();
+    if (parts.isAll()) {
+      Files.write(Path.of(args[0]), lines);
+    }
+  }
+
+  private static void core(List<String> lines) throws RunnerException {
     for (RunResult result :
         new Runner(
                 new OptionsBuilder()
@@ -35,9 +51,6 @@ public final class Bench {
           String.format(
               Locale.ROOT, "%s %.3f us", snake(name), result.getPrimaryResult().getScore()));
     }
-    SpiceRatio.run(line -> report(lines, line));
-    new LoadRun(Path.of(args[1]), Path.of(args[2]), line -> report(lines, line)).run();
-    Files.write(Path.of(args[0]), lines);
   }
 
   private static void report(List<String> lines, String line) {

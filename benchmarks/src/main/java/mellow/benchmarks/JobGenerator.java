@@ -7,9 +7,11 @@ import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mellow.server.testing.MariaDb;
 
 /** Fills a migrated database with made-up jobs, each with a vehicle, its screws and readings. */
@@ -63,8 +65,8 @@ final class JobGenerator {
                     + " taken_by, taken_at) values (?,?,?,?,'DIPPED',?,?,'METRIC',?,'Runa',?)");
         PreparedStatement record =
             connection.prepareStatement(
-                "insert into hand_over (job_id, shop_id, reason, findings, words, closed_by, closed_at)"
-                    + " values (?,?,'','[]',?,'Runa',?)")) {
+                "insert into hand_over (job_id, shop_id, reason, findings, words, terms, closed_by,"
+                    + " closed_at) values (?,?,'','[]',?,?,'Runa',?)")) {
       for (int i = 0; i < count; i++) {
         Timestamp at = Timestamp.from(Instant.now().minusSeconds(600L * (from + i)));
         String vehicleId = id();
@@ -84,7 +86,10 @@ final class JobGenerator {
         add(job, jobId, SHOP, vehicleId, "aim", at, at, open ? null : at);
         readings(reading, jobId, at);
         if (!open) {
-          add(record, jobId, SHOP, words(from + i), at);
+          String words = words(from + i);
+          String terms =
+              Arrays.stream(words.split("\\s+", -1)).distinct().collect(Collectors.joining(" "));
+          add(record, jobId, SHOP, words, terms, at);
         }
       }
       vehicle.executeBatch();

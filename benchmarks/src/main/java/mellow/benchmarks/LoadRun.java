@@ -31,15 +31,20 @@ final class LoadRun {
 
   private final Path jar;
   private final Path options;
+  private final Parts parts;
   private final Consumer<String> report;
 
-  LoadRun(Path jar, Path options, Consumer<String> report) {
+  LoadRun(Path jar, Path options, Parts parts, Consumer<String> report) {
     this.jar = jar;
     this.options = options;
+    this.parts = parts;
     this.report = report;
   }
 
   void run() throws Exception {
+    if (!parts.wantsAny("load", "history", "pack", "people")) {
+      return;
+    }
     try (MariaDb database = MariaDb.durable()) {
       String url = database.newDatabase();
       int port = MariaDb.freePort();
@@ -48,33 +53,42 @@ final class LoadRun {
       try {
         JobGenerator generator = new JobGenerator();
         List<String> jobs = generator.fill(url, JOBS);
-        String judgement = Sample.wallRequest();
-        String reading =
-            "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
-        Load load = new Load(port, AT_ONCE);
-        measure(load, "job_page", MANY, asker -> asker.get("/api/jobs/" + any(jobs)));
-        measure(load, "judgement", MANY, asker -> asker.post("/api/calc/wall", judgement));
-        measure(load, "yard", FEW, asker -> asker.get("/api/yard"));
-        measure(load, "search", FEW, asker -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
-        measure(
-            load,
-            "keep_reading",
-            MANY,
-            asker ->
-                asker.put(
-                    "/api/jobs/" + any(generator.open()) + "/readings/" + Api.newId(), reading));
-        Load alone = new Load(port, 1);
-        measure(
-            alone,
-            "history",
-            FEW,
-            asker -> asker.get("/api/history?text=clip%20" + RANDOM.nextInt(JOBS)));
-        new PackRun(api, report).run();
+        if (parts.wants("load")) {
+          load(new Load(port, AT_ONCE), jobs, generator.open());
+        }
+        if (parts.wants("history")) {
+          measure(
+              new Load(port, 1),
+              "history",
+              FEW,
+              asker -> asker.get("/api/history?text=clip%20" + RANDOM.nextInt(JOBS)));
+        }
+        if (parts.wants("pack")) {
+          new PackRun(api, report).run();
+        }
+        if (parts.wants("people")) {
+          new PeopleRun("http://127.0.0.1:" + port, report).run();
+        }
       } finally {
         server.destroy();
         server.waitFor(20, TimeUnit.SECONDS);
       }
     }
+  }
+
+  private void load(Load load, List<String> jobs, List<String> open) throws Exception {
+    String judgement = Sample.wallRequest();
+    String reading =
+        "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
+    measure(load, "job_page", MANY, asker -> asker.get("/api/jobs/" + any(jobs)));
+    measure(load, "judgement", MANY, asker -> asker.post("/api/calc/wall", judgement));
+    measure(load, "yard", FEW, asker -> asker.get("/api/yard"));
+    measure(load, "search", FEW, asker -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
+    measure(
+        load,
+        "keep_reading",
+        MANY,
+        asker -> asker.put("/api/jobs/" + any(open) + "/readings/" + Api.newId(), reading));
   }
 
   private static String any(List<String> jobs) {

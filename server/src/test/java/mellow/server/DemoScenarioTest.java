@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.Test;
@@ -96,5 +101,38 @@ class DemoScenarioTest {
   void everybodyWhoReadSomethingCanBePicked() {
     assertThat(api().get("/api/shop").body().get("people").findValuesAsText("name"))
         .containsExactly("Ilse", "Marten", "Runa");
+  }
+
+  /** Of every page of every job: as many figures as places for them, and every one a number. */
+  @Test
+  void everySentenceIsWhole() {
+    Set<String> broken = new TreeSet<>();
+    int sentences = 0;
+    for (JsonNode row : api().get("/api/yard?limit=100").body().get("rows")) {
+      String job = "/api/jobs/" + row.get("jobId").asText();
+      for (String page :
+          List.of("", "/take-in", "/parts", "/place", "/feed", "/workshop", "/hand-over")) {
+        for (JsonNode sentence :
+            Api.expect(api().get(job + page), 200).body().findParents("figures")) {
+          sentences++;
+          String pattern = sentence.get("pattern").asText();
+          long places =
+              Pattern.compile("\\{\\d+}")
+                  .matcher(pattern)
+                  .results()
+                  .map(MatchResult::group)
+                  .distinct()
+                  .count();
+          boolean whole =
+              places == sentence.get("figures").size()
+                  && !pattern.matches(".*(null|NaN|Optional|  |\\{}|%s| ,|\\.\\.).*");
+          if (!whole || sentence.get("figures").toString().matches(".*(NaN|Infinity|null).*")) {
+            broken.add(row.get("nickname").asText() + page + ": " + sentence);
+          }
+        }
+      }
+    }
+    assertThat(broken).isEmpty();
+    assertThat(sentences).isGreaterThan(1000);
   }
 }

@@ -69,7 +69,7 @@ class HandOverApiTest {
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.detail())
         .isEqualTo(
-            "1 thing stands above the horizon: it goes only with a reason, signed with your name.");
+            "2 things stand above the horizon: it goes only with a reason, signed with your name.");
     Api.expect(api.put(path("hand-over"), told(List.of())), 200);
     JsonNode closed =
         Api.expect(close("The owner needs it today, comes back on Friday"), 200).body();
@@ -94,6 +94,7 @@ class HandOverApiTest {
           .contains(
               "Above the horizon",
               "Not every function is proved",
+              "Not read at the wall since the work: left fog, right fog",
               "Signed: Runa",
               "comes back on Friday");
       assertThat(pack.getPage(0).getMediaBox().getWidth()).isCloseTo(595, within(1f));
@@ -103,6 +104,44 @@ class HandOverApiTest {
           .as("8.5 in")
           .isCloseTo(612, within(0.1f));
     }
+  }
+
+  private String packText() throws IOException {
+    try (PDDocument pack = Loader.loadPDF(api.file(path("pack.pdf")))) {
+      return new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " ");
+    }
+  }
+
+  private void reads(String kind, String side, String typed) {
+    Api.expect(api.read(job, Api.newId(), kind, side, typed), 200);
+  }
+
+  /** 102 mm at 5.1 m is 2 %, 76.2 mm at 7.62 m is 1 %: told alike, whatever the distance. */
+  @Test
+  void packTellsBeforeAndAfterInPercent() throws IOException {
+    reads("DISTANCE", "LEFT", "7620");
+    reads("CENTRE", "LEFT", "690");
+    reads("CUTOFF_BELOW", "LEFT", "3 in");
+    assertThat(packText())
+        .as("the headlamps are those that it came with")
+        .contains("left lamp, cutoff −1.00 % −1.00 % (76 mm below its line at 7 620 mm)");
+    reads("BEFORE_BELOW", "LEFT", "102");
+    reads("BEFORE_DISTANCE", null, "5100");
+    assertThat(packText())
+        .contains(
+            "left lamp, cutoff −2.00 % (102 mm below its line at 5 100 mm)"
+                + " −1.00 % (76 mm below its line at 7 620 mm)");
+  }
+
+  /** What new lamps show first is not how the vehicle came. */
+  @Test
+  void packDoesNotTakeNewLampsForThoseBefore() throws IOException {
+    job = api.newJob("Quenby Lantern", Map.of());
+    api.takeIn(job, "SWAP", "BUMPER_OFF");
+    reads("DISTANCE", "LEFT", "7620");
+    reads("CENTRE", "LEFT", "690");
+    reads("CUTOFF_BELOW", "LEFT", "3 in");
+    assertThat(packText()).contains("left lamp, cutoff not read −1.00 %");
   }
 
   @Test
@@ -163,6 +202,58 @@ class HandOverApiTest {
         .isEqualTo(later);
   }
 
+  @Test
+  void whatTwoTellTheOwnerIsShownToTheSecond() {
+    Api.expect(api.as("Ilse").put(path("hand-over"), told(List.of())), 200);
+    Map<String, ?> mine =
+        Map.of(
+            "version",
+            0,
+            "handOver",
+            Map.of("note", "Both clips are new.", "fuses", "", "comeBack", List.of()));
+    Api.Answer stale = api.put(path("hand-over"), mine);
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.body().get("changedBy").asText()).isEqualTo("Ilse");
+    assertThat(stale.body().at("/current/version").asInt()).isEqualTo(1);
+    assertThat(stale.body().at("/current/handOver/note").asText())
+        .isEqualTo("The left liner clip is new.");
+    assertThat(api.as("Ilse").put(path("hand-over"), told(List.of())).status())
+        .as("the same again, as after an answer that was lost")
+        .isEqualTo(200);
+  }
+
+  @Test
+  void packTellsWhenToComeBackAndWhatWasCorrectedSince() throws IOException {
+    Map<String, ?> springs =
+        Map.of("what", "Springs looked at", "from", "2027-01-10", "latest", "2027-02-10");
+    Api.expect(api.put(path("hand-over"), told(List.of(springs))), 200);
+    Api.expect(close("shown to the owner as it is"), 200);
+    assertThat(packText()).doesNotContain("Corrected after hand-over");
+    Api.expect(
+        api.as("Ilse")
+            .put(
+                path("amendments/" + Api.newId()),
+                Map.of("words", "The fuse is 10 A", "why", "misread on the day")),
+        200);
+    assertThat(packText())
+        .contains(
+            "When to come back 2027-01-10 to 2027-02-10 Springs looked at",
+            "Corrected after hand-over The fuse is 10 A (misread on the day; Ilse, ");
+  }
+
+  /** 690 mm are 27 3/16 in by the tape, 76.2 mm are 3 in, 7.62 m are 25 ft. */
+  @Test
+  void packIsInTheUnitsOfItsJob() throws IOException {
+    job = api.newJob("Quenby Lantern", Map.of("units", "IMPERIAL"));
+    api.takeIn(job, "AIM", "LAMPS_ONLY");
+    reads("DISTANCE", "LEFT", "7620");
+    reads("CENTRE", "LEFT", "690");
+    reads("CUTOFF_BELOW", "LEFT", "76.2 mm");
+    assertThat(packText())
+        .contains("left lamp, centre 27 3/16 in")
+        .contains("(3 in below its line at 25 ft)");
+  }
+
   /** Pictures are on the paper, each once. */
   @Test
   void picturesAreInThePack() throws IOException {
@@ -207,6 +298,11 @@ class HandOverApiTest {
     assertThat(api.get("/api/history?text=xq%20zebra").body().get("jobs")).isEmpty();
     assertThat(api.get("/api/history?text=und%20zebra").body().get("jobs")).isEmpty();
     assertThat(api.get("/api/history?text=rivet%20giraffe").body().get("jobs")).isEmpty();
+    // signs stand for themselves: "z.bra", "r_vet", "zebra%"
+    for (String sign : List.of("z.bra", "r_vet", "zebra%25", "%5Eoff", "zebra%5CE")) {
+      assertThat(api.get("/api/history?text=" + sign).body().get("jobs")).as(sign).isEmpty();
+    }
+    assertThat(api.get("/api/history?text=RIVET%20Zebra").body().get("jobs")).hasSize(1);
     assertThat(api.get("/api/history?text=%2B%22%28%2A%40").status())
         .as("signs of the search")
         .isEqualTo(200);

@@ -21,6 +21,8 @@ import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Apart, Bench, Prove and Together over HTTP: entries that are kept once, checked, undone. */
@@ -116,7 +118,11 @@ class WorkshopApiTest {
     String last = kept("TOGETHER", "move", move(clips, "BACK", 4));
     assertThat(out("TOGETHER")).isEmpty();
     kept("TOGETHER", "strikes", last);
-    assertThat(out("TOGETHER")).containsExactly("together.left." + clips);
+    assertThat(out("TOGETHER")).as("still to go in").isEmpty();
+    kept("TOGETHER", "step", Map.of("step", "together.align", "skipped", false, "reason", ""));
+    assertThat(out("TOGETHER"))
+        .as("said to be tight, with clips left over")
+        .containsExactly("together.left." + clips);
     assertThat(put(Api.newId(), "TOGETHER", "strikes", last).status()).isEqualTo(409);
   }
 
@@ -173,6 +179,12 @@ class WorkshopApiTest {
     }
   }
 
+  private void fogWorks(String state) {
+    Map<String, ?> proof =
+        Map.of("state", state, "function", "FRONT_FOG", "outcome", "WORKS", "tries", 0, "seen", "");
+    kept("PROVE", "proof", proof);
+  }
+
   @Test
   void gateOpensOnlyWithAReason() {
     Map<String, Object> hole =
@@ -181,36 +193,10 @@ class WorkshopApiTest {
     assertThat(shut.status()).isEqualTo(422);
     assertThat(shut.detail()).startsWith("It waits: ").contains("not lit by plug on both sides");
     // a lamp that is out where it should be out was not lit by that
-    kept(
-        "PROVE",
-        "proof",
-        Map.of(
-            "state",
-            "key out",
-            "function",
-            "FRONT_FOG",
-            "outcome",
-            "WORKS",
-            "tries",
-            0,
-            "seen",
-            ""));
+    fogWorks("key out");
     assertThat(put(Api.newId(), "APART", "step", hole).detail())
         .contains("not lit by plug on both sides");
-    kept(
-        "PROVE",
-        "proof",
-        Map.of(
-            "state",
-            "side lamps, fog",
-            "function",
-            "FRONT_FOG",
-            "outcome",
-            "WORKS",
-            "tries",
-            0,
-            "seen",
-            ""));
+    fogWorks("side lamps, fog");
     assertThat(put(Api.newId(), "APART", "step", hole).detail()).doesNotContain("not lit by plug");
     hole.put("reason", "the hole was there already");
     kept("APART", "step", hole);
@@ -262,6 +248,29 @@ class WorkshopApiTest {
     Map<String, ?> year = Map.of("name", "cure", "kind", "CURE", "time", "365 d");
     assertThat(put(Api.newId(), "BENCH", "timer", year).detail())
         .startsWith("A timer runs from one second to seven days.");
+  }
+
+  private List<String> heard() {
+    return Api.expect(api.get("/api/timers"), 200).body().findValues("timer").stream()
+        .map(timer -> timer.get("name").asText())
+        .filter(name -> name.startsWith(job))
+        .toList();
+  }
+
+  /** A bell is heard over the whole workshop, whichever job is on the screen. */
+  @Test
+  void timersOfAllOpenJobsAreToldUntilTheyAreSeenTo() {
+    for (String time : List.of("2 h", "1 s", "30 min")) {
+      kept("BENCH", "timer", Map.of("name", job + " " + time, "kind", "CURE", "time", time));
+    }
+    assertThat(heard()).containsExactly(job + " 1 s", job + " 30 min", job + " 2 h");
+    String first = page().at("/timers/1/id").asText();
+    kept("BENCH", "stop", Map.of("timer", first));
+    assertThat(heard()).containsExactly(job + " 30 min", job + " 2 h");
+    Api.expect(
+        api.put("/api/jobs/" + job + "/closed", Map.of("reason", "shown to the owner as it is")),
+        200);
+    assertThat(heard()).as("a job that left rings no more").isEmpty();
   }
 
   /**
@@ -454,9 +463,92 @@ class WorkshopApiTest {
     Map<String, Object> hidden = row(1, "BOLT", "");
     hidden.putAll(Map.of("hidden", true, "note", "behind the washer neck"));
     kept("APART", "out", hidden);
+    Map<String, ?> found =
+        Map.of(
+            "notes",
+            List.of(
+                Map.of("about", "HIDDEN_BOLT", "words", "third bolt behind the liner"),
+                Map.of("about", "WIRING", "words", "the tap is in slot 12")),
+            "minutes",
+            Map.of(),
+            "partsCost",
+            "",
+            "lookBack",
+            "");
+    Api.expect(api.put("/api/jobs/" + job + "/found", Map.of("version", 0, "found", found)), 200);
     job = api.newJob("Quenby Lantern", Map.of());
     assertThat(page().get("hidden"))
         .extracting(one -> one.get("words").asText())
-        .contains("1 bolt: behind the washer neck");
+        .contains("1 bolt: behind the washer neck", "third bolt behind the liner")
+        .doesNotContain("the tap is in slot 12");
+  }
+
+  /** What waited for the network as it was typed is read once it is there. */
+  @Test
+  void lineThatWasCalledOutIsKeptAsWhatCameOff() {
+    Map<String, Object> spot = Map.of("view", "FRONT", "across", 0.25, "up", 0.75);
+    String id = Api.newId();
+    Map<String, Object> called = Map.of("typed", "2 bolt 10 mm", "spot", spot);
+    Api.expect(put(id, "APART", "called", called), 200);
+    Api.expect(put(id, "APART", "called", called), 200);
+    JsonNode bolts = page().get("ledger");
+    assertThat(bolts).hasSize(1);
+    assertThat(bolts.at("/0/row/size").asText()).isEqualTo("10 mm");
+    assertThat(bolts.at("/0/row/spot/across").asDouble()).isEqualTo(0.25);
+    kept("APART", "called", Map.of("typed", "4 clip upper edge", "spot", spot));
+    assertThat(page().at("/ledger/1/row/spot/across").asDouble())
+        .as("the words name a place of their own")
+        .isNotEqualTo(0.25);
+    kept("APART", "called", Map.of("typed", "bumper off", "spot", spot));
+    assertThat(page().at("/ledger/2/row").has("spot")).as("a piece is no point").isFalse();
+    Api.Answer other = put(id, "APART", "called", Map.of("typed", "3 bolt 10 mm"));
+    assertThat(other.status()).isEqualTo(409);
+    Api.Answer unread = put(Api.newId(), "APART", "called", Map.of("typed", "4 things"));
+    assertThat(unread.status()).isEqualTo(422);
+    assertThat(unread.detail()).startsWith("No kind of fastener and no piece was named");
+    Map<String, Object> two =
+        Map.of("stage", "APART", "called", called, "strikes", id, "waitedMs", 0);
+    assertThat(api.put("/api/jobs/" + job + "/workshop/" + Api.newId(), two).detail())
+        .isEqualTo("An entry says exactly one thing.");
+  }
+
+  @Test
+  void undoneOnceAndNeverWhatIsNotThere() {
+    assertThat(put(Api.newId(), "APART", "strikes", Api.newId()).status()).isEqualTo(404);
+    JsonNode two = api.post("/api/calc/ledger/line", Map.of("typed", "2 clip upper edge")).body();
+    JsonNode three = api.post("/api/calc/ledger/line", Map.of("typed", "3 clip upper edge")).body();
+    String clips = kept("APART", "out", two);
+    String undo = kept("APART", "strikes", clips);
+    Api.expect(put(undo, "APART", "strikes", clips), 200);
+    Api.Answer again = put(Api.newId(), "APART", "strikes", clips);
+    assertThat(again.status()).isEqualTo(409);
+    assertThat(again.detail()).isEqualTo("That was undone already.");
+    Api.Answer undoOfUndo = put(Api.newId(), "APART", "strikes", undo);
+    assertThat(undoOfUndo.status()).isEqualTo(422);
+    assertThat(undoOfUndo.detail()).isEqualTo("What was undone is written down anew instead.");
+    Api.Answer other = put(clips, "APART", "out", three);
+    assertThat(other.status()).as("another entry under the id of one").isEqualTo(409);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "BENCH_DISTANCE | | 0.9 m | A bench stands 1 to 30 m from its wall.",
+        "BENCH_DISTANCE | | 31 m | A length on a bench lies between 0 and 30 m.",
+        "BENCH_DISTANCE | | -5 m | A length on a bench lies between 0 and 30 m.",
+        "RUN | | 49 mm | The two places of the flat part are 50 mm to 5 m apart.",
+        "RUN | LEFT | 600 mm | “",
+        "BENCH_DISTANCE | | far | ",
+      })
+  void lengthOnTheBenchThatCannotBeIsRefused(String field, String side, String typed, String why) {
+    Map<String, Object> measure =
+        new HashMap<>(Map.of("field", field, "typed", typed, "units", "METRIC"));
+    if (side != null) {
+      measure.put("side", side);
+    }
+    Api.Answer answer = put(Api.newId(), "BENCH", "measure", measure);
+    assertThat(answer.status()).as(answer.body().toString()).isEqualTo(422);
+    assertThat(answer.detail()).startsWith(why == null ? "" : why).isNotBlank();
   }
 }

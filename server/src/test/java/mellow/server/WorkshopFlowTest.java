@@ -158,8 +158,20 @@ class WorkshopFlowTest {
         "row", line.get("id").asText(), "move", move, "count", line.at("/row/count").asInt());
   }
 
-  private String pack() throws IOException {
-    Api.expect(api.put("/api/jobs/" + job + "/closed", Map.of("reason", "")), 200);
+  /** Aimed by the rule: 1.25 % down at 7620 mm is 95 mm. */
+  private void aimed() {
+    for (String side : SIDES) {
+      for (String[] read :
+          new String[][] {
+            {"DISTANCE", "7620"}, {"CENTRE", "690"}, {"LOWER_EDGE", "610"}, {"CUTOFF_BELOW", "95"}
+          }) {
+        Api.expect(api.read(job, Api.newId(), read[0], side, read[1]), 200);
+      }
+    }
+  }
+
+  private String pack(String reason) throws IOException {
+    Api.expect(api.put("/api/jobs/" + job + "/closed", Map.of("reason", reason)), 200);
     try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
       return new PDFTextStripper().getText(pack);
     }
@@ -207,6 +219,7 @@ class WorkshopFlowTest {
       measured("NOW_LEFT", side, "801");
       measured("NOW_RIGHT", side, "800");
     }
+    waits("bench.glue", "LEFT", "looked at on the tape once more");
     doneBothSides("bench.recheck", "bench.glue");
     cured("FULL_EPOXY", "24 h", Duration.ofHours(3));
     waits("bench.close", "LEFT", "the full epoxy still cures");
@@ -219,7 +232,9 @@ class WorkshopFlowTest {
     done("prove.connect");
     waits("together.close", null, "every function is proved");
     prove();
-    done("prove.functions", "prove.hyperflash", "prove.heat", "together.reach", "together.close");
+    done("prove.functions", "prove.hyperflash", "prove.heat", "together.reach", "together.behind");
+    doneBothSides("together.seat");
+    done("together.close");
     together();
     done("together.align", "together.access", "together.film");
     for (JsonNode stage : page().get("stages")) {
@@ -227,7 +242,11 @@ class WorkshopFlowTest {
           .as(stage.get("stage").asText())
           .allMatch(step -> step.get("state").asText().equals("DONE"));
     }
-    assertThat(pack())
+    assertThat(api.put("/api/jobs/" + job + "/closed", Map.of("reason", "")).body().at("/above"))
+        .extracting(above -> above.at("/finding/headline/pattern").asText())
+        .containsExactly("Not read at the wall since the work: left low beam, right low beam");
+    aimed();
+    assertThat(pack(""))
         .contains("Projectors were built into the headlamps.")
         .contains("oven: left lamp, 220 °F, 5 min, to open")
         .contains("done: Both faces scuffed")
@@ -252,10 +271,11 @@ class WorkshopFlowTest {
     }
     done("prove.connect");
     prove();
-    done("prove.functions", "together.reach", "together.close");
+    done("prove.functions", "together.reach", "together.behind", "together.close");
     together();
     done("together.bumper", "together.align", "together.access", "together.film");
-    assertThat(pack())
+    assertThat(pack("the wall is taken; the fogs are aimed on Friday"))
+        .contains("Not read at the wall since the work: left fog, right fog")
         .contains("Fog lamps were fitted and wired.")
         .contains("Done without that Place was not begun")
         .contains("off: 6 clips, pin pulled, upper edge");

@@ -43,8 +43,9 @@ public final class BenchAim {
    *
    * @param distanceMm from lamp to wall; 20 to 25 ft are usual
    * @param runMm between the two places of the flat part
+   * @param holding what holds the projector
    */
-  public record Bench(double distanceMm, double runMm) {
+  public record Bench(double distanceMm, double runMm, Roll.Holding holding) {
     public Bench {
       if (!(distanceMm >= 1000) || distanceMm > 30_000) {
         throw new IllegalArgumentException("A bench stands 1 to 30 m from its wall.");
@@ -85,7 +86,8 @@ public final class BenchAim {
         Roll.judge(
             "bench.roll." + side.word(),
             new AimEvent.RollRead(side, leftHigherMm, bench.runMm()),
-            TAPE_MM));
+            TAPE_MM,
+            bench.holding()));
     return findings;
   }
 

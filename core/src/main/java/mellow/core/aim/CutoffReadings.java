@@ -2,6 +2,7 @@ package mellow.core.aim;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mellow.core.vehicle.Side;
 
 /** Finds and converts readings of a cutoff. */
@@ -21,6 +22,26 @@ final class CutoffReadings {
         .filter(event -> event.side() == side && kind.isInstance(event))
         .map(kind::cast)
         .reduce((earlier, later) -> later);
+  }
+
+  /**
+   * How steep the cutoff was as the vehicle came, in percent: by the mark taken before the old lamp
+   * came off, or by the first reading where no screw had been turned yet; empty where neither was.
+   */
+  static OptionalDouble percentAsItCame(PairInput pair, Side side, Optional<LampPlace> lamp) {
+    Optional<PairInput.BeforeMark> mark = pair.before().on(side);
+    if (mark.isPresent()) {
+      return OptionalDouble.of(mark.get().percent());
+    }
+    Optional<AimEvent> first =
+        pair.events().stream()
+            .filter(event -> event.side() == side)
+            .filter(
+                event -> event instanceof AimEvent.CutoffRead || event instanceof AimEvent.Turned)
+            .findFirst();
+    return lamp.isPresent() && first.orElse(null) instanceof AimEvent.CutoffRead read
+        ? OptionalDouble.of(percent(read, lamp.get()))
+        : OptionalDouble.empty();
   }
 
   /**

@@ -45,6 +45,7 @@ final class LampJudge {
           target,
           Working.NONE,
           limits(),
+          CutoffReadings.percentAsItCame(pair, side, place),
           Optional.empty(),
           false,
           Optional.empty(),
@@ -64,7 +65,8 @@ final class LampJudge {
       correction = judgeReading(lamp, target, reading.get(), screws);
     }
     CutoffReadings.last(pair.events(), AimEvent.RollRead.class, side)
-        .ifPresent(read -> findings.add(Roll.judge(id("roll"), read, lamp.tapeMm())));
+        .ifPresent(
+            read -> findings.add(Roll.judge(id("roll"), read, lamp.tapeMm(), Roll.Holding.NUT)));
     screws.forEach(screw -> findings.addAll(screw.findings()));
     reach(screws, correction);
     return new LampSheet(
@@ -73,6 +75,7 @@ final class LampJudge {
         target,
         target.map(asked -> lamp.markWorking(asked.percent())).orElse(Working.NONE),
         limits(),
+        CutoffReadings.percentAsItCame(pair, side, place),
         reading,
         stale,
         correction,

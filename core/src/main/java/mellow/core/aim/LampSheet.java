@@ -15,6 +15,7 @@ import mellow.core.vehicle.Side;
  * @param target what the chosen school asks; empty where it asks nothing
  * @param targetWorking how the mark's height comes about
  * @param limits the market's limits for this lamp; empty where it has none
+ * @param percentAsItCame the cutoff's inclination before anything was done; empty where not read
  * @param reading the latest reading of the cutoff; empty where it was not read
  * @param turnedSinceRead a screw was turned after that reading
  * @param correction what to do; empty where nothing is to be done or known
@@ -27,6 +28,7 @@ public record LampSheet(
     Optional<Target> target,
     Working targetWorking,
     Optional<Band> limits,
+    OptionalDouble percentAsItCame,
     Optional<Reading> reading,
     boolean turnedSinceRead,
     Optional<Correction> correction,

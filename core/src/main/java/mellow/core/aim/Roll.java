@@ -16,6 +16,27 @@ public final class Roll {
   private static final Source LEVEL =
       Source.commonPractice("a projector's cutoff is level; how level is this product's advice");
 
+  /** What holds a projector against turning. */
+  public enum Holding {
+    NUT(
+        "Rotate the projector in its boss by {0} %s, seen from behind the lamp; then tighten the nut."),
+    GLUE(
+        "Part its tack and rotate the projector in the bowl by {0} %s, seen from behind the lamp;"
+            + " then tack it and read it again.");
+
+    private final String remedy;
+
+    Holding(String remedy) {
+      this.remedy = remedy;
+    }
+
+    private Sentence remedy(double rollDeg) {
+      return Sentence.of(
+          remedy.formatted(rollDeg > 0 ? "anticlockwise" : "clockwise"),
+          Figure.degrees(Math.abs(rollDeg)));
+    }
+  }
+
   private Roll() {}
 
   /** Roll in degrees, positive where the left point is higher; {@code runMm} is positive. */
@@ -24,7 +45,7 @@ public final class Roll {
   }
 
   /** The finding on a lamp's roll; {@code tapeMm} is what one reading is good to. */
-  static Finding judge(String id, AimEvent.RollRead read, double tapeMm) {
+  static Finding judge(String id, AimEvent.RollRead read, double tapeMm, Holding holding) {
     double roll = degrees(read.leftHigherMm(), read.runMm());
     double uncertainty = degrees(tapeMm * Math.sqrt(2), read.runMm());
     Margin margin =
@@ -50,13 +71,6 @@ public final class Roll {
                             "atan({0} ÷ {1})",
                             Figure.lengthMm(read.leftHigherMm()), Figure.lengthMm(read.runMm())),
                         Figure.degrees(roll))));
-    return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of(
-                "Rotate the projector in its boss by {0} "
-                    + (roll > 0 ? "anticlockwise" : "clockwise")
-                    + ", seen from behind the lamp; then tighten the nut.",
-                Figure.degrees(Math.abs(roll))))
-        : finding;
+    return margin.verdict() == Verdict.OUT ? finding.withRemedy(holding.remedy(roll)) : finding;
   }
 }

@@ -1,11 +1,18 @@
 package mellow.core.circuit;
 
+import java.util.Objects;
 import java.util.Set;
 
 /** How the driver's controls stand. */
 public record Controls(Key key, Lights lights, boolean fog, Turn turn, boolean auxiliary) {
   /** Everything off, the key out. */
   public static final Controls OFF = new Controls(Key.OFF, Lights.OFF, false, Turn.OFF, false);
+
+  public Controls {
+    Objects.requireNonNull(key, "key");
+    Objects.requireNonNull(lights, "lights");
+    Objects.requireNonNull(turn, "turn");
+  }
 
   /** The ignition, in the order in which it is turned. */
   public enum Key {

@@ -139,17 +139,18 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
         : finding.withDetail(Sentence.of("Seen: " + Words.typed(result.seen())));
   }
 
+  private static String after(int tries) {
+    return tries > 1 ? "after {0} tries, " : tries == 1 ? "after one try, " : "";
+  }
+
   private static Finding wandering(Cell cell, ProofResult result) {
     return Finding.plain(
             id(cell),
             Verdict.AT_EDGE,
             PROOF,
             Sentence.of(
-                who(cell, result)
-                    + " works now, "
-                    + (result.tries() > 0 ? "after {0} tries, " : "")
-                    + cell.state(),
-                result.tries() > 0 ? new Figure[] {Figure.count(result.tries())} : new Figure[0]))
+                who(cell, result) + " works now, " + after(result.tries()) + cell.state(),
+                result.tries() > 1 ? new Figure[] {Figure.count(result.tries())} : new Figure[0]))
         .withDetail(
             Sentence.of(
                 "A cause has to explain every symptom; what it does not explain stays open."))

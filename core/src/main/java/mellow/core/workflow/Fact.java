@@ -9,6 +9,7 @@ public enum Fact {
   FACTORY_CUTOFF("the factory cutoff is taped"),
   BENCH_AIM("the projector stands on the tape, level"),
   FAST_EPOXY("the fast epoxy has cured"),
+  RECHECKED("the tacked projector was looked at on the tape once more"),
   FULL_EPOXY("the full epoxy has cured"),
   SEALANT("the sealant has cured"),
   HEAT("the heat was read until its end is known"),

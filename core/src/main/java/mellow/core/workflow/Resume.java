@@ -10,18 +10,12 @@ import java.util.Optional;
  *
  * @param leftAt when the last thing was written down
  * @param last what that was, in words
- * @param next the step that can be done next; empty where none can
  * @param out how many things are off the vehicle
  * @param cured what got ready meanwhile, in words
  * @param running what still runs
  */
 public record Resume(
-    Instant leftAt,
-    String last,
-    Optional<String> next,
-    int out,
-    List<String> cured,
-    List<String> running) {
+    Instant leftAt, String last, int out, List<String> cured, List<String> running) {
   /** Shorter gaps are a cup of tea. Judged. */
   private static final Duration AWAY = Duration.ofHours(2);
 
@@ -34,8 +28,7 @@ public record Resume(
   public record Last(Instant at, String words) {}
 
   /** What to tell at a moment; empty while the work goes on. */
-  public static Optional<Resume> of(
-      Instant now, Last last, Optional<StepLine> next, int out, List<BenchTimer> timers) {
+  public static Optional<Resume> of(Instant now, Last last, int out, List<BenchTimer> timers) {
     if (Duration.between(last.at(), now).compareTo(AWAY) < 0) {
       return Optional.empty();
     }
@@ -43,7 +36,6 @@ public record Resume(
         new Resume(
             last.at(),
             last.words(),
-            next.map(StepLine::words),
             out,
             timers.stream()
                 .filter(timer -> timer.state(now) == BenchTimer.State.RINGING)

@@ -72,11 +72,6 @@ public record StepList(List<StepLine> lines) {
             .reduce((earlier, later) -> later));
   }
 
-  /** The next step that can be done; empty where all are done or wait. */
-  public Optional<StepLine> next() {
-    return lines.stream().filter(line -> line.state() == StepLine.State.READY).findFirst();
-  }
-
   public boolean isDone() {
     return lines.stream().allMatch(line -> line.mark().isPresent());
   }

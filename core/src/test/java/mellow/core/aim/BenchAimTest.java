@@ -17,12 +17,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A projector against the factory cutoff, taped from a bench 25 ft from its wall. */
 class BenchAimTest {
-  private static final Bench BENCH = new Bench(7620, 600);
+  private static final Bench BENCH = new Bench(7620, 600, Roll.Holding.NUT);
 
   private static List<Finding> of(double nowLeft, double nowRight) {
+    return on(BENCH, nowLeft, nowRight);
+  }
+
+  private static List<Finding> on(Bench bench, double nowLeft, double nowRight) {
     return BenchAim.of(
         Side.LEFT,
-        BENCH,
+        bench,
         Optional.of(new Flat(800, 800)),
         Optional.of(new Flat(nowLeft, nowRight)));
   }
@@ -50,6 +54,16 @@ class BenchAimTest {
         .doesNotContain("anticlockwise");
   }
 
+  /** A glued one has no nut: it turns while only its tack holds it. Common practice. */
+  @Test
+  void saysWhatIsToBeLoosened() {
+    assertThat(of(806, 794).get(1).remedy().orElseThrow().pattern()).contains("the nut");
+    Bench glued = new Bench(7620, 600, Roll.Holding.GLUE);
+    assertThat(on(glued, 806, 794).get(1).remedy().orElseThrow().pattern())
+        .contains("tack", "anticlockwise")
+        .doesNotContain("nut");
+  }
+
   @Test
   void factoryCutoffIsAskedForBeforeTheHousingIsOpened() {
     assertThat(BenchAim.of(Side.RIGHT, BENCH, Optional.empty(), Optional.empty()))
@@ -68,6 +82,7 @@ class BenchAimTest {
   @ParameterizedTest
   @CsvSource({"900, 600", "31000, 600", "7620, 20", "7620, 6000", "NaN, 600"})
   void benchThatCannotBe(double distance, double run) {
-    assertThatThrownBy(() -> new Bench(distance, run)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new Bench(distance, run, Roll.Holding.NUT))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 }

@@ -4,6 +4,7 @@ import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import mellow.core.finding.Finding;
@@ -253,5 +254,23 @@ class WallJudgementTest {
   private static java.util.List<mellow.core.finding.Working.Line> working(Walls walls, Side side) {
     LampSheet lamp = walls.sheet().pairs().get(0).lamps().on(side);
     return Road.working(lamp.place().orElseThrow(), lamp.reading().orElseThrow().percent()).lines();
+  }
+
+  /** 2 in at 25 ft is 0.667 %, 30 mm at 3 m is 1 % (by arithmetic). */
+  @Test
+  void itCameAsTheMarkSaysOrAsReadBeforeAnyTurn() {
+    Walls walls =
+        new Walls()
+            .reads(Side.LEFT, 50.8)
+            .turns(Side.LEFT, "upper", 1)
+            .reads(Side.LEFT, 90)
+            .turns(Side.RIGHT, "upper", 1)
+            .reads(Side.RIGHT, 90);
+    assertThat(walls.lamp(Side.LEFT).percentAsItCame().orElseThrow())
+        .isCloseTo(-2.0 / 3, within(1e-9));
+    assertThat(walls.lamp(Side.RIGHT).percentAsItCame()).as("turned before it was read").isEmpty();
+    walls.before = BySide.of(side -> Optional.of(new PairInput.BeforeMark(30, 3000)));
+    assertThat(walls.lamp(Side.RIGHT).percentAsItCame().orElseThrow()).isEqualTo(-1);
+    assertThat(walls.lamp(Side.LEFT).percentAsItCame().orElseThrow()).isEqualTo(-1);
   }
 }

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.workflow.WorkKind;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class HandOverTest {
   private static final LocalDate DAY = LocalDate.of(2026, 11, 30);
@@ -47,5 +49,23 @@ class HandOverTest {
             new Difference("left cutoff", "1.20 % down", "0.40 % down"),
             new Difference("tyres", "not known", "new"));
     assertThat(Difference.between(Map.of("a", "1"), Map.of("a", "1"))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SWAP, The headlamps were replaced., 3",
+    "RETROFIT, Projectors were built into the headlamps., 3",
+    "FOG, Fog lamps were fitted and wired., 4",
+    "DRL, Daytime running lamps were fitted and wired., 4",
+    "PODS, Lamps on brackets were fitted and wired., 4",
+    "REPAIR, A fault of the lighting was looked for and dealt with., 3",
+    "AIM, The beams were measured and aimed., 3"
+  })
+  void eachKindOfWorkIsSaidInOneSentence(WorkKind kind, String done, int heed) {
+    OwnerPage page = OwnerPage.of(Set.of(kind), false, 0);
+    assertThat(page.done()).containsExactly(done);
+    assertThat(page.heed()).hasSize(heed);
+    assertThat(OwnerPage.of(Set.of(kind), false, 1).heed().get(0))
+        .startsWith("One thing is not as it should be");
   }
 }

@@ -129,8 +129,17 @@ class ProofTest {
     ProofSheet again = ProofSheet.of(list, results);
     assertThat(again.isProved()).isTrue();
     assertThat(again.findings(any -> Isolation.Light.FILAMENT))
-        .extracting(Finding::verdict)
-        .containsExactly(Verdict.AT_EDGE);
+        .singleElement()
+        .satisfies(
+            found -> {
+              assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
+              assertThat(found.headline().pattern()).contains("after {0} tries, low beam");
+            });
+    results.add(new ProofResult("low beam", LOW, Outcome.AFTER_TRIES, Optional.empty(), 1, ""));
+    assertThat(ProofSheet.of(list, results).findings(any -> Isolation.Light.FILAMENT).get(0))
+        .extracting(found -> found.headline().pattern())
+        .asString()
+        .contains("after one try, low beam");
   }
 
   @Test
@@ -138,5 +147,30 @@ class ProofTest {
     assertThat(Isolation.firstThree(Outcome.LIT, Isolation.Light.LED).get(0))
         .startsWith("Pull its fuse");
     assertThat(Isolation.firstThree(Outcome.DEAD, Isolation.Light.LED).get(1)).contains("180°");
+  }
+
+  /** A fault that wanders is logged: it works now, and is looked at again. */
+  @Test
+  void faultThatWentAwayIsNotForgotten() {
+    ProofList list = ProofList.of(EnumSet.of(LampFunction.DIPPED));
+    List<ProofResult> results = new ArrayList<>();
+    results.add(
+        new ProofResult("low beam", LOW, Outcome.DEAD, Optional.of(Side.RIGHT), 0, "{0} cold"));
+    Finding dead = ProofSheet.of(list, results).findings(any -> Isolation.Light.LED).get(0);
+    assertThat(dead.detail().pattern()).startsWith("Seen: ").doesNotContain("{0}");
+    results.addAll(all(list, Outcome.WORKS));
+    ProofSheet sheet = ProofSheet.of(list, results);
+    assertThat(sheet.isProved()).isTrue();
+    assertThat(sheet.findings(any -> Isolation.Light.LED))
+        .singleElement()
+        .satisfies(
+            wandering -> {
+              assertThat(wandering.verdict()).isEqualTo(Verdict.AT_EDGE);
+              assertThat(wandering.headline().pattern()).isEqualTo("Low beam works now, low beam");
+              assertThat(wandering.remedy().orElseThrow().pattern()).contains("warm and cold");
+            });
+    assertThat(ProofSheet.of(list, all(list, Outcome.WORKS)).findings(any -> Isolation.Light.LED))
+        .extracting(Finding::id)
+        .containsExactly("prove.all");
   }
 }

@@ -26,6 +26,8 @@ public record LampView(
     @Nullable PlaceView place,
     @Nullable AimView aim,
     @Nullable LimitsView limits,
+    @Schema(description = "The cutoff before anything was done, where it was read.")
+        @Nullable FigureView asItCame,
     @Nullable CutoffView reading,
     boolean turnedSinceRead,
     @Nullable CorrectionView correction,
@@ -196,6 +198,9 @@ public record LampView(
         lamp.place().map(PlaceView::of).orElse(null),
         lamp.target().map(target -> AimView.of(target, lamp)).orElse(null),
         lamp.limits().map(band -> LimitsView.of(band, lamp.place())).orElse(null),
+        lamp.percentAsItCame().isPresent()
+            ? FigureView.percent(lamp.percentAsItCame().getAsDouble())
+            : null,
         lamp.reading()
             .map(reading -> CutoffView.of(reading, lamp.place().orElseThrow()))
             .orElse(null),

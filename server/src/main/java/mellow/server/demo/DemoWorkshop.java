@@ -140,7 +140,7 @@ final class DemoWorkshop {
     sided(job, key, BenchField.NOW_RIGHT, Side.RIGHT, "801");
     job.entry(key, done(Stage.BENCH, "bench.recheck", Side.LEFT));
     job.entry(key, done(Stage.BENCH, "bench.glue", Side.LEFT));
-    job.entry(key, cure("full epoxy, left", BenchTimer.Adhesive.FULL_EPOXY, "24 h"));
+    job.entry(key, cure("full epoxy, left", BenchTimer.Adhesive.FULL_EPOXY, "36 h"));
   }
 
   /** Pods half proved: the left one flickers in one state; its bracket warms. */
@@ -224,6 +224,7 @@ final class DemoWorkshop {
     }
     job.entry(key, done(Stage.PROVE, "prove.connect", null));
     job.entry(key, done(Stage.TOGETHER, "together.reach", null));
+    job.entry(key, done(Stage.TOGETHER, "together.behind", null));
     Said together = new Said(Stage.TOGETHER);
     job.entry(key, together.move(rows[5], LedgerMove.BACK, 2));
     job.entry(key, together.move(rows[4], LedgerMove.BACK, 1));
@@ -381,7 +382,7 @@ final class DemoWorkshop {
         @Nullable StopEdit stop,
         @Nullable BakeEdit bake) {
       return new EntryEdit(
-          stage, out, move, step, timer, stop, bake, null, null, null, null, null, null, 0);
+          stage, null, out, move, step, timer, stop, bake, null, null, null, null, null, null, 0);
     }
 
     private EntryEdit more(
@@ -391,7 +392,8 @@ final class DemoWorkshop {
         @Nullable MeasureEdit measure,
         @Nullable ChoiceEdit choice) {
       return new EntryEdit(
-          stage, null, null, null, null, null, null, heat, proof, lens, measure, choice, null, 0);
+          stage, null, null, null, null, null, null, null, heat, proof, lens, measure, choice, null,
+          0);
     }
   }
 }

@@ -3,6 +3,7 @@ package mellow.server.feed;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import mellow.core.feed.Wish;
 import mellow.core.vehicle.LampFunction;
 import mellow.server.feed.RouteEdit.HazardEdit;
 import mellow.server.platform.Refusal;
+import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
 
 /** What is settled of a job's feed, as it is sent to be kept. */
@@ -60,7 +62,7 @@ public record FeedEdit(
   @Schema(name = "ChosenPlan", description = "A plan, its answers, and parts changed in place.")
   public record ChosenPlan(
       @NotNull(message = "is missing")
-          @Size(max = 41, message = "has at most 41 letters")
+          @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
           @Schema(example = "fog-own-switch")
           String id,
       @Schema(description = "That was taken; a shop's own plan may have newer ones.", example = "1")
@@ -150,6 +152,20 @@ public record FeedEdit(
       @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person,
       @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z")
           String at) {}
+
+  /** The same on a plan that bears another name here. */
+  FeedEdit onPlan(String id, int version) {
+    return new FeedEdit(
+        wishes,
+        plan == null ? null : new ChosenPlan(id, version, plan.answers(), plan.changes()),
+        sources,
+        routes,
+        hazards,
+        readings,
+        battery,
+        open,
+        settings);
+  }
 
   BatteryTimeline timeline() {
     try {

@@ -9,6 +9,7 @@ import mellow.core.formats.FeedPlanFormat;
 import mellow.core.formats.FormatProblem;
 import mellow.server.db.tables.records.FeedPlanRecord;
 import mellow.server.platform.Acting;
+import mellow.server.platform.Brought;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import org.springframework.dao.DuplicateKeyException;
@@ -58,9 +59,59 @@ class FeedPlans {
         .orElseThrow(() -> Refusal.notFound("There is no such plan."));
   }
 
+  /** The file of a plan of the shop's own in the version that was taken; empty for a ready one. */
+  Optional<String> ownFile(Acting acting, String id, int version) {
+    return FeedPlanBook.byId(id).isPresent()
+        ? Optional.empty()
+        : store.one(acting.shopId(), id, version).map(FeedPlanRecord::getContent);
+  }
+
+  /**
+   * Keeps a plan that came with a job: one that is here already is used as it is, one whose name
+   * another plan bears here comes in under another name.
+   */
+  FeedPlan bring(Acting acting, String json) {
+    try {
+      FeedPlan plan = FeedPlanFormat.read(json);
+      String same = FeedPlanFormat.renamed(json, plan.id(), plan.version(), plan.title());
+      Optional<FeedPlanRecord> there = store.one(acting.shopId(), plan.id(), plan.version());
+      if (there.filter(row -> row.getContent().equals(same)).isPresent()) {
+        return plan;
+      }
+      boolean taken = all(acting).stream().anyMatch(known -> known.id().equals(plan.id()));
+      String id = taken ? Brought.otherName(plan.id(), same) : plan.id();
+      int version = taken ? 1 : plan.version();
+      String content = FeedPlanFormat.renamed(json, id, version, plan.title());
+      if (store.one(acting.shopId(), id, version).isEmpty()) {
+        refuseBeyondMost(store.newest(acting.shopId()));
+        FeedPlanRecord row = new FeedPlanRecord();
+        row.setContent(content);
+        row.setId(id);
+        row.setVersion(version);
+        sign(acting, row);
+        store.add(row);
+      }
+      return read(content);
+    } catch (FormatProblem problem) {
+      throw Refusal.inFile("own plan " + problem.place(), String.valueOf(problem.getMessage()));
+    }
+  }
+
+  private static void sign(Acting acting, FeedPlanRecord row) {
+    row.setShopId(acting.shopId());
+    row.setChangedBy(acting.personOrRefuse());
+    row.setChangedAt(acting.moment());
+  }
+
+  private static void refuseBeyondMost(List<FeedPlanRecord> there) {
+    if (there.size() >= MOST_PLANS) {
+      throw Refusal.unprocessable("file", "A shop holds at most %d plans.".formatted(MOST_PLANS));
+    }
+  }
+
   /** Keeps a new version of a plan of the shop's own. */
   FeedView.PlanBrief put(Acting acting, String id, int version, String title, String json) {
-    String person = acting.personOrRefuse();
+    acting.personOrRefuse();
     if (FeedPlanBook.byId(id).isPresent()) {
       throw Refusal.unprocessable("id", "“%s” is a ready plan: take another name.".formatted(id));
     }
@@ -74,14 +125,12 @@ class FeedPlans {
     }
     List<FeedPlanRecord> all = store.newest(acting.shopId());
     Optional<FeedPlanRecord> there = all.stream().filter(one -> one.getId().equals(id)).findFirst();
-    if (there.isEmpty() && all.size() >= MOST_PLANS) {
-      throw Refusal.unprocessable("file", "A shop holds at most %d plans.".formatted(MOST_PLANS));
+    if (there.isEmpty()) {
+      refuseBeyondMost(all);
     }
-    row.setShopId(acting.shopId());
     row.setId(id);
     row.setVersion(version + 1);
-    row.setChangedBy(person);
-    row.setChangedAt(acting.moment());
+    sign(acting, row);
     Edits.of(there.map(FeedPlanRecord::getVersion), version, alreadySo(there, json, title))
         .carryOut(() -> store.add(row), () -> added(row), () -> stale(there));
     return FeedView.PlanBrief.of(plan);

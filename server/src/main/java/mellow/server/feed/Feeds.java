@@ -16,6 +16,7 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.SpiceNetlist;
 import mellow.core.feed.DrivingState;
+import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
 import mellow.core.feed.FeedWork;
@@ -153,6 +154,18 @@ public class Feeds implements StageReporter {
   /** What was kept of a job's feed; empty where nothing was. */
   public Optional<FeedEdit> kept(Acting acting, String jobId) {
     return sheets.of(acting, jobId, SheetKind.FEED, FeedEdit.class).map(Kept::content);
+  }
+
+  /** The file of the plan that a job stands on, where it is one of the shop's own. */
+  public Optional<String> ownPlan(Acting acting, FeedEdit edit) {
+    ChosenPlan plan = edit.plan();
+    return plan == null ? Optional.empty() : plans.ownFile(acting, plan.id(), plan.version());
+  }
+
+  /** Keeps a plan that came with a job, and what is settled of the job on it. */
+  public FeedEdit bring(Acting acting, FeedEdit edit, String plan) {
+    FeedPlan brought = plans.bring(acting, plan);
+    return edit.onPlan(brought.id(), brought.version());
   }
 
   /** Keeps the feed. */

@@ -7,22 +7,19 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mellow.core.finding.Finding;
-import mellow.core.finding.Source;
-import mellow.core.finding.Verdict;
 import mellow.core.handover.Difference;
 import mellow.core.handover.FollowUp;
 import mellow.core.handover.OwnerPage;
 import mellow.core.measure.UnitSystem;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.PlannedStage;
-import mellow.core.workflow.Stage;
-import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
 import mellow.server.db.tables.records.AmendmentRecord;
@@ -49,7 +46,6 @@ import mellow.server.takein.TakeIns;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.workshop.Workshops;
-import mellow.server.yard.Standings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,8 +53,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class HandOvers {
   private static final int SHORTEST_REASON = 8;
-  private static final Source COUNTED =
-      Source.commonPractice("nothing is left over, every function is proved");
 
   private final Jobs jobs;
   private final Sheets sheets;
@@ -66,7 +60,7 @@ public class HandOvers {
   private final TakeIns takeIns;
   private final Parts parts;
   private final Workshops workshops;
-  private final Standings standings;
+  private final Horizon horizon;
   private final HandOverStore store;
   private final ObjectMapper json;
 
@@ -77,7 +71,7 @@ public class HandOvers {
       TakeIns takeIns,
       Parts parts,
       Workshops workshops,
-      Standings standings,
+      Horizon horizon,
       HandOverStore store,
       ObjectMapper json) {
     this.jobs = jobs;
@@ -86,7 +80,7 @@ public class HandOvers {
     this.takeIns = takeIns;
     this.parts = parts;
     this.workshops = workshops;
-    this.standings = standings;
+    this.horizon = horizon;
     this.store = store;
     this.json = json;
   }
@@ -101,13 +95,16 @@ public class HandOvers {
     Plan plan = takeIns.plan(acting, jobId, takeIn);
     Optional<HandOverRecord> closed = store.of(acting.shopId(), jobId);
     Workshops.Summary work = workshops.summary(acting, jobId);
-    List<AboveView> above = closed.isPresent() ? List.of() : above(acting, facts, plan, work);
+    JobPage page = jobs.page(acting, jobId);
+    List<AboveView> above =
+        closed.isPresent()
+            ? List.of()
+            : horizon.above(acting, facts, new Horizon.Around(takeIn, plan, work, page.sheet()));
     OwnerPage owner =
         OwnerPage.of(
             takeIn.kinds(),
             takeIn.kinds().contains(WorkKind.RETROFIT),
             closed.map(row -> findings(row).size()).orElse(above.size()));
-    JobPage page = jobs.page(acting, jobId);
     LocalDate day = day(closed.map(HandOvers::closedAt).orElse(acting.at()));
     return new HandOverPage(
         facts.job(),
@@ -119,7 +116,7 @@ public class HandOvers {
         owner.done(),
         owner.heed(),
         followUps(day, edit, work, jobs.stanceNoted(jobId)),
-        new JobRecord(page).beforeAfter(),
+        new JobRecord(page).beforeAfter(takeIn.kinds()),
         minutes(acting, jobId, plan, work),
         closed.map(row -> closed(row, findings(row))).orElse(null),
         store.amendments(acting.shopId(), jobId).stream().map(HandOvers::amendment).toList(),
@@ -142,49 +139,6 @@ public class HandOvers {
 
   private static Instant closedAt(HandOverRecord row) {
     return row.getClosedAt().toInstant(ZoneOffset.UTC);
-  }
-
-  /** What is out at any stage, and what was planned and never begun. */
-  private List<AboveView> above(Acting acting, JobFacts facts, Plan plan, Workshops.Summary work) {
-    List<StageStanding> known = standings.stages(acting, facts);
-    List<AboveView> above = new ArrayList<>();
-    for (StageStanding standing : known) {
-      standing.findings().stream()
-          .filter(finding -> finding.verdict() == Verdict.OUT)
-          .forEach(finding -> above.add(view(standing.stage(), finding)));
-    }
-    if (work.off() > 0) {
-      above.add(
-          view(
-              Stage.TOGETHER,
-              Finding.plain(
-                  "hand-over.off",
-                  Verdict.OUT,
-                  COUNTED,
-                  mellow.core.finding.Sentence.of(
-                      work.off()
-                          + (work.off() == 1 ? " thing is" : " things are")
-                          + " still off the vehicle"))));
-    }
-    if (plans(plan, Stage.PROVE) && !work.proved()) {
-      above.add(
-          view(
-              Stage.PROVE,
-              Finding.plain(
-                  "hand-over.unproved",
-                  Verdict.OUT,
-                  COUNTED,
-                  mellow.core.finding.Sentence.of("Not every function is proved"))));
-    }
-    return above;
-  }
-
-  private static boolean plans(Plan plan, Stage stage) {
-    return plan.stages().stream().anyMatch(one -> one.stage() == stage);
-  }
-
-  private static AboveView view(Stage stage, Finding finding) {
-    return new AboveView(stage, stage.words(), FindingView.of(finding));
   }
 
   private static List<FollowUpView> followUps(
@@ -306,7 +260,9 @@ public class HandOvers {
     row.setShopId(acting.shopId());
     row.setReason(reason);
     row.setFindings(written(findings));
-    row.setWords(words(acting, page));
+    String words = words(acting, page);
+    row.setWords(words);
+    row.setTerms(terms(words));
     row.setClosedBy(acting.personOrRefuse());
     row.setClosedAt(acting.moment());
     store.add(row);
@@ -344,6 +300,15 @@ public class HandOvers {
             workshops.summary(acting, page.job().id()).words().stream())
         .flatMap(words -> words)
         .collect(Collectors.joining("\n"));
+  }
+
+  /** Each word once, which is what the job is found by. */
+  private static String terms(String words) {
+    return Arrays.stream(words.split("\\s+", -1))
+        .map(word -> word.toLowerCase(Locale.ROOT))
+        .filter(word -> !word.isEmpty())
+        .distinct()
+        .collect(Collectors.joining(" "));
   }
 
   /** Adds a correction beside a closed job. The same request again changes nothing. */

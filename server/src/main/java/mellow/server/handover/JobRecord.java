@@ -1,22 +1,30 @@
 package mellow.server.handover;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
+import mellow.core.workflow.WorkKind;
 import mellow.server.aim.LampView;
+import mellow.server.aim.LampView.CutoffView;
 import mellow.server.aim.SheetView;
 import mellow.server.handover.HandOverPage.BeforeAfterView;
 import mellow.server.job.JobPage;
 import mellow.server.logbook.ReadingView;
 import mellow.server.wire.FigureView;
+import org.jspecify.annotations.Nullable;
 
 /** What was measured of a job, as its first and its last values. */
 final class JobRecord {
+  private static final String NOT_READ = "not read";
+
   private final JobPage page;
   private final UnitSystem units;
 
@@ -29,46 +37,85 @@ final class JobRecord {
     return units == UnitSystem.METRIC ? figure.metric() : figure.imperial();
   }
 
-  /** Heights and cutoffs as the vehicle came, and as it goes. */
-  List<BeforeAfterView> beforeAfter() {
+  /**
+   * Heights and cutoffs as the vehicle came, and as it goes. What new lamps show first at the wall
+   * is not how it came.
+   */
+  List<BeforeAfterView> beforeAfter(Set<WorkKind> kinds) {
     List<BeforeAfterView> rows = new ArrayList<>();
-    for (LampKind lamp : LampKind.values()) {
-      for (Side side : Side.values()) {
-        row(rows, ReadingKind.CENTRE, ReadingKind.CENTRE, lamp, side, "centre");
-        row(
-            rows,
-            ReadingKind.BEFORE_BELOW,
-            ReadingKind.CUTOFF_BELOW,
-            lamp,
-            side,
-            "cutoff below its line");
+    for (SheetView.PairView pair : page.sheet().pairs()) {
+      for (LampView lamp : List.of(pair.left(), pair.right())) {
+        String name = lamp.side().word() + (pair.kind() == LampKind.DIPPED ? " lamp" : " fog lamp");
+        centre(name + ", centre", pair.kind(), lamp.side()).ifPresent(rows::add);
+        cutoff(name + ", cutoff", pair.kind(), lamp, fresh(kinds)).ifPresent(rows::add);
       }
     }
     return rows;
   }
 
-  private void row(
-      List<BeforeAfterView> rows,
-      ReadingKind before,
-      ReadingKind after,
-      LampKind lamp,
-      Side side,
-      String words) {
-    List<ReadingView> early = living(before, lamp, side);
-    List<ReadingView> late = living(after, lamp, side);
-    if (early.isEmpty()) {
-      early = late;
+  /** The lamps that are not those that the vehicle came with. */
+  private static Set<LampKind> fresh(Set<WorkKind> kinds) {
+    Set<LampKind> fresh = EnumSet.noneOf(LampKind.class);
+    if (kinds.contains(WorkKind.SWAP) || kinds.contains(WorkKind.RETROFIT)) {
+      fresh.add(LampKind.DIPPED);
     }
-    if (!early.isEmpty() && !late.isEmpty()) {
-      rows.add(
-          new BeforeAfterView(
-              side.word() + (lamp == LampKind.DIPPED ? " lamp, " : " fog lamp, ") + words,
-              text(early.get(0).value()),
-              text(late.get(late.size() - 1).value())));
+    if (kinds.contains(WorkKind.FOG) || kinds.contains(WorkKind.PODS)) {
+      fresh.add(LampKind.FRONT_FOG);
     }
+    return fresh;
   }
 
-  private List<ReadingView> living(ReadingKind kind, LampKind lamp, Side side) {
+  private Optional<BeforeAfterView> centre(String words, LampKind lamp, Side side) {
+    List<ReadingView> read = living(ReadingKind.CENTRE, lamp, side);
+    return read.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new BeforeAfterView(
+                words, text(read.get(0).value()), text(read.get(read.size() - 1).value())));
+  }
+
+  /** In percent, which alone tells two distances alike; the tape's reading beside it. */
+  private Optional<BeforeAfterView> cutoff(
+      String words, LampKind kind, LampView lamp, Set<LampKind> fresh) {
+    Optional<String> before = marked(kind, lamp);
+    if (before.isEmpty() && lamp.asItCame() != null && !fresh.contains(kind)) {
+      before = Optional.of(text(lamp.asItCame()));
+    }
+    CutoffView reading = lamp.reading();
+    if (reading == null && before.isEmpty()) {
+      return Optional.empty();
+    }
+    String after =
+        reading == null || lamp.place() == null
+            ? NOT_READ
+            : text(reading.percent()) + below(reading.belowLine(), lamp.place().along());
+    return Optional.of(new BeforeAfterView(words, before.orElse(NOT_READ), after));
+  }
+
+  /** As the mark from before has it; empty where none was taken. */
+  private Optional<String> marked(LampKind kind, LampView lamp) {
+    Optional<FigureView> below = last(ReadingKind.BEFORE_BELOW, kind, lamp.side());
+    Optional<FigureView> distance = last(ReadingKind.BEFORE_DISTANCE, LampKind.DIPPED, null);
+    return below.isEmpty() || distance.isEmpty() || lamp.asItCame() == null
+        ? Optional.empty()
+        : Optional.of(text(lamp.asItCame()) + below(below.get(), distance.get()));
+  }
+
+  private Optional<FigureView> last(ReadingKind kind, LampKind lamp, @Nullable Side side) {
+    return living(kind, lamp, side).stream()
+        .map(ReadingView::value)
+        .reduce((earlier, later) -> later);
+  }
+
+  private String below(FigureView drop, FigureView distance) {
+    return " (%s %s its line at %s)"
+        .formatted(
+            text(FigureView.lengthMm(Math.abs(drop.value()))),
+            drop.value() < 0 ? "above" : "below",
+            text(distance));
+  }
+
+  private List<ReadingView> living(ReadingKind kind, LampKind lamp, @Nullable Side side) {
     return page.readings().stream()
         .filter(
             one ->
@@ -90,7 +137,7 @@ final class JobRecord {
         }
       }
     }
-    for (BeforeAfterView row : beforeAfter()) {
+    for (BeforeAfterView row : beforeAfter(Set.of())) {
       if (row.what().endsWith("centre")) {
         facts.put(row.what(), row.after());
       }

@@ -96,7 +96,7 @@ record Pack(
               page.beforeAfter().stream()
                   .map(row -> List.of(row.what(), row.before(), row.after()))
                   .toList(),
-              List.of(0.5, 0.25, 0.25)));
+              List.of(0.26, 0.37, 0.37)));
     }
     stages.stream().filter(one -> !one.findings().isEmpty()).forEach(one -> blocks.add(stage(one)));
     blocks.add(
@@ -168,6 +168,7 @@ record Pack(
                             + " ("
                             + finding.source().mark().words()
                             + ")"))
+            .distinct()
             .toList(),
         List.of(0.14, 0.5, 0.36));
   }

@@ -1,7 +1,5 @@
 package mellow.server.handover;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.server.photo.Photos;
 import mellow.server.platform.PrintedPages;
-import net.coobird.thumbnailator.Thumbnails;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -99,12 +96,7 @@ final class PackPdf {
       throws IOException {
     List<PDImageXObject> pictures = new ArrayList<>();
     for (Photos.FileOf photo : photos) {
-      BufferedImage image =
-          Thumbnails.of(new ByteArrayInputStream(photo.bytes()))
-              .size(PICTURE_PX, PICTURE_PX)
-              .imageType(BufferedImage.TYPE_INT_RGB)
-              .asBufferedImage();
-      pictures.add(JPEGFactory.createFromImage(document, image));
+      pictures.add(JPEGFactory.createFromImage(document, photo.small(PICTURE_PX)));
     }
     return pictures;
   }

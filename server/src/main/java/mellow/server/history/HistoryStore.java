@@ -21,6 +21,8 @@ import org.springframework.stereotype.Repository;
 /** Reads jobs by words, and what was recorded of those that were handed over. */
 @Repository
 class HistoryStore {
+  private static final int LOOKED_AT = 1000;
+
   /** Shorter words are not in the database's index of words. */
   private static final int SHORTEST_INDEXED = 3;
 
@@ -81,9 +83,7 @@ class HistoryStore {
             .on(JOB.ID.eq(HAND_OVER.JOB_ID))
             .join(VEHICLE)
             .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
-            .where(HAND_OVER.SHOP_ID.eq(shopId), recorded(words))
-            .orderBy(HAND_OVER.CLOSED_AT.desc())
-            .limit(limit)
+            .where(HAND_OVER.JOB_ID.in(recorded(shopId, words, limit)))
             .fetch(HistoryStore::found);
     return Stream.concat(recorded.stream(), found.stream())
         .collect(Collectors.toMap(Found::jobId, one -> one, (one, same) -> one, LinkedHashMap::new))
@@ -102,24 +102,54 @@ class HistoryStore {
         .or(JOB.WORK.contains(word));
   }
 
-  /** All words stand in the record: by the index of words as far as that knows them. */
-  private static Condition recorded(List<String> words) {
-    String known =
-        words.stream()
-            .filter(HistoryStore::isIndexed)
-            .map(word -> "+" + word + "*")
-            .collect(Collectors.joining(" "));
-    Condition all =
-        known.isEmpty()
-            ? DSL.noCondition()
-            : DSL.condition(
-                "match({0}) against ({1} in boolean mode)", HAND_OVER.WORDS, DSL.val(known));
-    for (String word : words) {
-      if (!isIndexed(word)) {
-        all = all.and(HAND_OVER.WORDS.contains(word));
-      }
+  /**
+   * Closed jobs in whose record all words stand, the newest first. Words that are everywhere are
+   * found among the newest, record by record; only rare ones need the index of words, which would
+   * have to sort all that a frequent one finds.
+   */
+  private List<String> recorded(String shopId, List<String> words, int limit) {
+    Condition stand =
+        words.stream().map(HistoryStore::stands).reduce(DSL.noCondition(), Condition::and);
+    List<String> newest =
+        newest(HAND_OVER.CLOSED_AT.ge(lookedAt(shopId)).and(stand), shopId, limit);
+    if (newest.size() >= limit) {
+      return newest;
     }
-    return all;
+    if (!words.stream().allMatch(HistoryStore::isIndexed)) {
+      return newest(stand, shopId, limit);
+    }
+    String all = words.stream().map(word -> "+" + word + "*").collect(Collectors.joining(" "));
+    return newest(
+        DSL.condition("match({0}) against ({1} in boolean mode)", HAND_OVER.TERMS, DSL.val(all)),
+        shopId,
+        limit);
+  }
+
+  private List<String> newest(Condition condition, String shopId, int limit) {
+    return sql.select(HAND_OVER.JOB_ID)
+        .from(HAND_OVER)
+        .where(HAND_OVER.SHOP_ID.eq(shopId), condition)
+        .orderBy(HAND_OVER.CLOSED_AT.desc())
+        .limit(limit)
+        .fetch(HAND_OVER.JOB_ID);
+  }
+
+  /** Since when jobs were closed that are looked at one by one. */
+  private LocalDateTime lookedAt(String shopId) {
+    return sql.select(HAND_OVER.CLOSED_AT)
+        .from(HAND_OVER)
+        .where(HAND_OVER.SHOP_ID.eq(shopId))
+        .orderBy(HAND_OVER.CLOSED_AT.desc())
+        .offset(LOOKED_AT)
+        .limit(1)
+        .fetchOptional(HAND_OVER.CLOSED_AT)
+        .orElse(LocalDateTime.of(1970, 1, 1, 0, 0));
+  }
+
+  /** The word stands in the record, as the index of words would find it, or anywhere. */
+  private static Condition stands(String word) {
+    String literal = word.replaceAll("[^\\p{L}\\p{N}]", "\\\\$0");
+    return HAND_OVER.TERMS.likeRegex(isIndexed(word) ? "\\b" + literal : literal);
   }
 
   private static boolean isIndexed(String word) {

@@ -52,26 +52,34 @@ public record JobEdit(
   /** The same with other work. */
   public JobEdit withWork(String other) {
     return with(
-        vehicleId, bayId, other.length() > MOST_LETTERS ? other.substring(0, MOST_LETTERS) : other);
+        vehicleId,
+        bayId,
+        other.length() > MOST_LETTERS ? other.substring(0, MOST_LETTERS) : other,
+        ruleSet);
   }
 
   /** The same in a bay. */
   public JobEdit withBay(String id) {
-    return with(vehicleId, id, work);
+    return with(vehicleId, id, work, ruleSet);
   }
 
   /** The same for a vehicle, in no bay. */
   public JobEdit withVehicle(String id) {
-    return with(id, null, work);
+    return with(id, null, work, ruleSet);
   }
 
-  private JobEdit with(String vehicle, @Nullable String bay, String what) {
+  /** The same, judged by another rule set. */
+  public JobEdit withRuleSet(String id) {
+    return with(vehicleId, bayId, work, id);
+  }
+
+  private JobEdit with(String vehicle, @Nullable String bay, String what, String rules) {
     return new JobEdit(
         0,
         vehicle,
         bay,
         what,
-        ruleSet,
+        rules,
         traffic,
         units,
         school,

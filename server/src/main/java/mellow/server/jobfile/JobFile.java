@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
@@ -54,8 +55,29 @@ public record JobFile(
         List<@Valid @NotNull(message = "is missing") Written> workshop,
     @Valid @Nullable HandOverEdit handOver,
     @Valid @Nullable BayFile bay,
+    @Valid @Nullable OwnFile own,
     @Valid @Nullable ClosedFile closed) {
   static final String FORMAT = "mellow-horizon-job-1";
+
+  /** The same where rule sets and plan have other names. */
+  JobFile named(JobEdit otherJob, @Nullable FrontEdit otherFront, @Nullable FeedEdit otherFeed) {
+    return new JobFile(
+        format,
+        vehicle,
+        screws,
+        otherJob,
+        readings,
+        takeIn,
+        found,
+        parts,
+        otherFront,
+        otherFeed,
+        workshop,
+        handOver,
+        bay,
+        own,
+        closed);
+  }
 
   /** A reading; others are named by their place in the file. */
   @Schema(name = "TakenReading", description = "A reading of a job's file.")
@@ -93,6 +115,18 @@ public record JobFile(
       @NotNull(message = "is missing") @Valid BayEdit bay,
       @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
           List<@Valid @NotNull(message = "is missing") Taken> readings) {}
+
+  /** What the job stands on that is the workshop's own, each in its own published form. */
+  @Schema(
+      name = "OwnOfJobFile",
+      description = "Rule sets and the plan that a job stands on and that are a workshop's own.")
+  public record OwnFile(
+      @NotNull(message = "is missing")
+          @Size(max = 50, message = "has at most 50 rule sets")
+          @Schema(description = "By the schema of a workshop's changes to rules.")
+          List<@NotNull(message = "is missing") Map<String, Object>> ruleSets,
+      @Schema(description = "By the schema of plans of feeding lamps.")
+          @Nullable Map<String, Object> feedPlan) {}
 
   /** The record of a job that was handed over. */
   @Schema(name = "ClosedOfJobFile", description = "The record of a job that was handed over.")

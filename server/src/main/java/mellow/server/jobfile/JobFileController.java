@@ -6,11 +6,15 @@ import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
+import java.io.IOException;
+import java.io.InputStream;
 import mellow.server.job.JobPage;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Download;
+import mellow.server.platform.Repeated;
 import mellow.server.wire.Patterns;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -54,7 +58,7 @@ class JobFileController {
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
       @Valid @RequestBody JobFile file) {
-    return files.takeIn(acting, id, file);
+    return Repeated.orDone(() -> files.takeIn(acting, id, file));
   }
 
   @GetMapping(path = "/api/job-file/schema", produces = SCHEMA)
@@ -85,10 +89,14 @@ class JobFileController {
               mediaType = ZIP,
               schema = @Schema(type = "string", format = "binary"),
               examples = @ExampleObject("PK…")))
-  ResponseEntity<byte[]> zip(
+  void zip(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
-    return Download.of(zips.of(acting, id), MediaType.valueOf(ZIP), "job.zip");
+      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      HttpServletResponse response)
+      throws IOException {
+    JobZip zip = zips.of(acting, id);
+    Download.begin(response, MediaType.valueOf(ZIP), "job.zip");
+    zip.writeTo(response.getOutputStream());
   }
 
   @PutMapping(path = "/api/jobs/{id}/job.zip", consumes = ZIP)
@@ -97,6 +105,7 @@ class JobFileController {
       description = "As a new job on a new vehicle in a bay of its own, with its pictures.")
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       description = "A ZIP.",
+      required = true,
       content =
           @Content(
               mediaType = ZIP,
@@ -105,7 +114,10 @@ class JobFileController {
   JobPage takeZipIn(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
-      @RequestBody byte[] zip) {
-    return zips.takeIn(acting, id, zip);
+      InputStream zip)
+      throws IOException {
+    try (SentZip sent = SentZip.of(zip)) {
+      return zips.takeIn(acting, id, sent);
+    }
   }
 }

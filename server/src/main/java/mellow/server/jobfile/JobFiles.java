@@ -59,6 +59,7 @@ class JobFiles {
   private final Feeds feeds;
   private final Workshops workshops;
   private final HandOvers handOvers;
+  private final OwnFiles own;
 
   JobFiles(
       Jobs jobs,
@@ -70,7 +71,8 @@ class JobFiles {
       Bays bays,
       Feeds feeds,
       Workshops workshops,
-      HandOvers handOvers) {
+      HandOvers handOvers,
+      OwnFiles own) {
     this.jobs = jobs;
     this.vehicles = vehicles;
     this.logbooks = logbooks;
@@ -81,6 +83,7 @@ class JobFiles {
     this.feeds = feeds;
     this.workshops = workshops;
     this.handOvers = handOvers;
+    this.own = own;
   }
 
   /** The file of a job. */
@@ -107,6 +110,7 @@ class JobFiles {
         written(jobId),
         handOvers.kept(acting, jobId).orElse(null),
         page.bay() == null ? null : bay(page, page.bay()),
+        own.ofJob(acting, jobId),
         page.job().closedAt() == null ? null : closed(acting, jobId));
   }
 
@@ -190,7 +194,9 @@ class JobFiles {
 
   /** Everything but that it is closed: pictures still come in. */
   @Transactional
-  public void open(Acting acting, String jobId, JobFile file) {
+  public void open(Acting acting, String jobId, JobFile sent) {
+    OwnFiles.Brought brought = own.bring(acting, sent);
+    JobFile file = brought.file();
     String vehicleId = id(jobId, "vehicle");
     vehicles.put(acting, vehicleId, file.vehicle());
     List<String> screws = putScrews(acting, jobId, vehicleId, file);
@@ -198,6 +204,7 @@ class JobFiles {
     jobs.put(
         acting, jobId, file.bay() == null ? job : job.withBay(putBay(acting, jobId, file.bay())));
     jobs.hold(acting, jobId);
+    own.pin(acting, jobId, brought);
     keep(acting, new Logbooks.Owner.OfJob(jobId), jobId + " reading ", file.readings(), screws);
     if (file.takeIn() != null) {
       takeIns.put(acting, jobId, 0, file.takeIn());

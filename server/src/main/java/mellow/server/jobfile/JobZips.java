@@ -7,7 +7,6 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,6 +25,7 @@ import mellow.server.photo.PhotoView;
 import mellow.server.photo.Photos;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.platform.Repeated;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
@@ -61,28 +61,28 @@ class JobZips {
     this.validator = validator;
   }
 
-  byte[] of(Acting acting, String jobId) {
-    Map<String, byte[]> zip = new LinkedHashMap<>();
-    zip.put(JobZip.JOB, bytes(files.of(acting, jobId)));
+  JobZip of(Acting acting, String jobId) {
+    JobZip zip = new JobZip();
+    zip.add(JobZip.JOB, bytes(files.of(acting, jobId)));
     JobFacts facts = jobs.facts(acting, jobId);
-    zip.put(
+    zip.add(
         "rules.json",
         bytes(
             facts.book().ofAim().stream()
                 .map(set -> Map.of("id", set.id(), "title", set.title(), "version", set.version()))
                 .toList()));
-    zip.put("readings.csv", csv(jobs.page(acting, jobId)).getBytes(StandardCharsets.UTF_8));
+    zip.add("readings.csv", csv(jobs.page(acting, jobId)).getBytes(StandardCharsets.UTF_8));
     feeds
         .papers(acting, jobId)
         .ifPresent(
             papers -> {
-              zip.put("circuit/circuit.svg", papers.svg());
-              zip.put("circuit/wiring.pdf", papers.pdf());
+              zip.add("circuit/circuit.svg", papers.svg());
+              zip.add("circuit/wiring.pdf", papers.pdf());
               papers
                   .netlists()
                   .forEach(
                       (state, netlist) ->
-                          zip.put(
+                          zip.add(
                               "circuit/" + state.name().toLowerCase(Locale.ROOT) + ".cir",
                               netlist.getBytes(StandardCharsets.UTF_8)));
             });
@@ -91,12 +91,12 @@ class JobZips {
       String name =
           JobZip.numbered(
               "photos", notes.size() + 1, photo.format() == PhotoFile.Format.JPEG ? "jpg" : "png");
-      zip.put(name, photo.bytes());
+      zip.add(name, photo.file());
       notes.add(new PhotoOf(name, notes(photo.photo())));
     }
-    zip.put(JobZip.PHOTOS, bytes(notes));
-    zip.put("job.schema.json", JobSchema.text().getBytes(StandardCharsets.UTF_8));
-    return JobZip.written(zip);
+    zip.add(JobZip.PHOTOS, bytes(notes));
+    zip.add("job.schema.json", JobSchema.text().getBytes(StandardCharsets.UTF_8));
+    return zip;
   }
 
   /** A picture of the ZIP and what is noted of it. */
@@ -145,34 +145,39 @@ class JobZips {
     return text.toString();
   }
 
+  /** A picture of a ZIP that was looked at. */
+  private record Looked(PhotoOf of, Photos.Looked picture) {}
+
   /** Takes a ZIP in as a new job; the same request again changes nothing. */
-  JobPage takeIn(Acting acting, String jobId, byte[] sent) {
-    Map<String, byte[]> zip = JobZip.read(sent);
+  JobPage takeIn(Acting acting, String jobId, SentZip zip) {
     JobFile file = file(zip);
     // looked at before anything is kept: a ZIP comes in whole or not at all
-    List<PhotoOf> pictures = pictures(zip);
+    List<Looked> pictures = pictures(zip);
     if (files.isClosed(acting, jobId)) {
       return jobs.page(acting, jobId);
     }
-    files.open(acting, jobId, file);
-    for (PhotoOf picture : pictures) {
+    Repeated.orDone(() -> files.open(acting, jobId, file));
+    for (Looked picture : pictures) {
+      String name = picture.of().file();
       String id =
-          UUID.nameUUIDFromBytes((jobId + " " + picture.file()).getBytes(StandardCharsets.UTF_8))
-              .toString();
-      PhotoNotes notes = picture.notes();
-      photos.keep(acting, jobId, id, notes.moment(), notes.shows(), zip.get(picture.file()));
-      photos.note(acting, jobId, id, notes);
+          UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
+      photos.restore(
+          acting, jobId, id, picture.of().notes(), picture.picture(), zip.file(name).orElseThrow());
     }
     files.close(acting, jobId, file);
     return jobs.page(acting, jobId);
   }
 
-  private JobFile file(Map<String, byte[]> zip) {
-    JsonNode tree = JobZip.json(json, JobZip.JOB, zip.get(JobZip.JOB));
+  private JobFile file(SentZip zip) {
+    JsonNode tree = zip.json(json, JobZip.JOB).orElseThrow();
     JobFile file;
     try {
       file = json.treeToValue(tree, JobFile.class);
     } catch (JsonProcessingException e) {
+      throw Refusal.inFile(JobZip.JOB, "It is not the file of a job.");
+    }
+    if (file == null) {
+      // an empty text and "null" are read as nothing
       throw Refusal.inFile(JobZip.JOB, "It is not the file of a job.");
     }
     Set<ConstraintViolation<JobFile>> wrong = validator.validate(file);
@@ -183,26 +188,19 @@ class JobZips {
     return file;
   }
 
-  private List<PhotoOf> pictures(Map<String, byte[]> zip) {
-    List<PhotoOf> pictures = new ArrayList<>();
-    if (zip.containsKey(JobZip.PHOTOS)) {
-      JobZip.json(json, JobZip.PHOTOS, zip.get(JobZip.PHOTOS))
-          .forEach(note -> pictures.add(picture(zip, note)));
+  private List<Looked> pictures(SentZip zip) {
+    List<JsonNode> notes = new ArrayList<>();
+    zip.json(json, JobZip.PHOTOS).ifPresent(all -> all.forEach(notes::add));
+    if (notes.size() > Photos.MOST_OF_A_JOB) {
+      throw Refusal.inFile(
+          JobZip.PHOTOS, "A job holds at most %d photos.".formatted(Photos.MOST_OF_A_JOB));
     }
-    return pictures;
+    List<PhotoOf> pictures = notes.stream().map(this::noted).toList();
+    return pictures.parallelStream().map(one -> looked(zip, one)).toList();
   }
 
-  private PhotoOf picture(Map<String, byte[]> zip, JsonNode note) {
+  private PhotoOf noted(JsonNode note) {
     String name = note.path("file").asText();
-    byte[] bytes = zip.get(name);
-    if (bytes == null) {
-      throw Refusal.inFile(JobZip.PHOTOS, "The picture “%s” is not in the ZIP.".formatted(name));
-    }
-    try {
-      PhotoFile.clean(bytes, 1);
-    } catch (PhotoProblem problem) {
-      throw Refusal.inFile(name, String.valueOf(problem.getMessage()));
-    }
     try {
       PhotoNotes notes = json.treeToValue(note.get("notes"), PhotoNotes.class);
       if (notes != null && validator.validate(notes).isEmpty()) {
@@ -212,5 +210,19 @@ class JobZips {
       // said below
     }
     throw Refusal.inFile(JobZip.PHOTOS, "What is noted of “%s” cannot be.".formatted(name));
+  }
+
+  private static Looked looked(SentZip zip, PhotoOf of) {
+    byte[] bytes =
+        zip.file(of.file())
+            .orElseThrow(
+                () ->
+                    Refusal.inFile(
+                        JobZip.PHOTOS, "The picture “%s” is not in the ZIP.".formatted(of.file())));
+    try {
+      return new Looked(of, Photos.look(bytes));
+    } catch (PhotoProblem problem) {
+      throw Refusal.inFile(of.file(), String.valueOf(problem.getMessage()));
+    }
   }
 }

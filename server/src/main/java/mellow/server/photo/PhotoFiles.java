@@ -35,6 +35,11 @@ class PhotoFiles {
     return root.resolve(content.substring(0, 2)).resolve(content + kind.ending);
   }
 
+  /** Whether a photo of that content lies here, its small one with it. */
+  boolean has(String content) {
+    return Files.exists(path(content, Kind.IMAGE)) && Files.exists(path(content, Kind.THUMBNAIL));
+  }
+
   /** Writes a file where none of that content lies yet; it is on the disk when this returns. */
   void keep(String content, Kind kind, byte[] bytes) {
     Path file = path(content, kind);

@@ -1,7 +1,10 @@
 package mellow.server.photo;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import mellow.core.measure.Entry;
 import mellow.core.measure.LengthEntry;
 import mellow.core.measure.UnitSystem;
@@ -24,7 +27,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Keeps photos of jobs. */
 @Service
 public class Photos {
-  private static final int MOST_OF_A_JOB = 200;
+  /** How many photos a job holds at most. */
+  public static final int MOST_OF_A_JOB = 200;
 
   private final Jobs jobs;
   private final PhotoStore store;
@@ -54,11 +58,48 @@ public class Photos {
    */
   public PhotosPage keep(
       Acting acting, String jobId, String id, Moment moment, String shows, byte[] sent) {
-    String person = acting.personOrRefuse();
+    acting.personOrRefuse();
     jobs.brief(acting, jobId);
-    Picture picture = looked(sent);
-    files.keep(picture.content(), PhotoFiles.Kind.IMAGE, picture.file().bytes());
-    files.keep(picture.content(), PhotoFiles.Kind.THUMBNAIL, picture.thumbnail());
+    add(acting, jobId, id, moment, shows, new Looked(looked(sent)), sent);
+    return page(acting, jobId);
+  }
+
+  /** A picture that was looked at, without its file. */
+  public static final class Looked {
+    private final Picture picture;
+
+    private Looked(Picture picture) {
+      this.picture = picture;
+    }
+  }
+
+  /**
+   * Looks at a picture and keeps nothing. Pictures may be looked at side by side.
+   *
+   * @throws PhotoProblem where it is none, or damaged
+   */
+  public static Looked look(byte[] sent) throws PhotoProblem {
+    return new Looked(Picture.of(sent));
+  }
+
+  /** Keeps a photo that comes with a job's file and was looked at, and what is noted of it. */
+  public void restore(
+      Acting acting, String jobId, String id, PhotoNotes notes, Looked looked, byte[] sent) {
+    add(acting, jobId, id, notes.moment(), notes.shows(), looked, sent);
+    change(acting, jobId, id, notes);
+  }
+
+  private void add(
+      Acting acting,
+      String jobId,
+      String id,
+      Moment moment,
+      String shows,
+      Looked looked,
+      byte[] sent) {
+    String person = acting.personOrRefuse();
+    Picture picture = looked.picture;
+    keepFiles(picture, sent);
     transactions.executeWithoutResult(
         status -> {
           jobs.hold(acting, jobId);
@@ -74,7 +115,18 @@ public class Photos {
           store.add(row(acting, person, jobId, id, moment, shows, picture));
           jobs.touch(acting, jobId);
         });
-    return page(acting, jobId);
+  }
+
+  private void keepFiles(Picture picture, byte[] sent) {
+    if (files.has(picture.content())) {
+      return;
+    }
+    try {
+      files.keep(picture.content(), PhotoFiles.Kind.IMAGE, Picture.cleaned(sent).bytes());
+    } catch (PhotoProblem problem) {
+      throw new IllegalStateException("a picture that was looked at", problem);
+    }
+    files.keep(picture.content(), PhotoFiles.Kind.THUMBNAIL, picture.thumbnail());
   }
 
   private static Picture looked(byte[] sent) {
@@ -111,10 +163,10 @@ public class Photos {
     row.setBalanceLocked(false);
     row.setPutAside(false);
     row.setContent(picture.content());
-    row.setFormat(picture.file().format().name());
+    row.setFormat(picture.format().name());
     row.setWidthPx(picture.widthPx());
     row.setHeightPx(picture.heightPx());
-    row.setBytes(picture.file().bytes().length);
+    row.setBytes(picture.bytes());
     row.setTakenBy(person);
     row.setTakenAt(acting.moment());
     row.setChangedBy(person);
@@ -124,6 +176,11 @@ public class Photos {
 
   /** Changes what is noted of a photo. */
   public PhotosPage note(Acting acting, String jobId, String id, PhotoNotes notes) {
+    change(acting, jobId, id, notes);
+    return page(acting, jobId);
+  }
+
+  private void change(Acting acting, String jobId, String id, PhotoNotes notes) {
     String person = acting.personOrRefuse();
     transactions.executeWithoutResult(status -> jobs.hold(acting, jobId));
     PhotoRecord there = ofJob(acting, jobId, id);
@@ -145,7 +202,6 @@ public class Photos {
               PhotoView current = PhotoView.of(ofJob(acting, jobId, id));
               return Refusal.stale(current.changedBy(), current);
             });
-    return page(acting, jobId);
   }
 
   private PhotoRecord ofJob(Acting acting, String jobId, String id) {
@@ -203,12 +259,31 @@ public class Photos {
                 new FileOf(
                     PhotoView.of(row),
                     PhotoFile.Format.valueOf(row.getFormat()),
-                    files.read(row.getContent(), PhotoFiles.Kind.IMAGE)))
+                    () -> files.read(row.getContent(), PhotoFiles.Kind.IMAGE)))
         .toList();
   }
 
-  /** A photo with its file. */
-  public record FileOf(PhotoView photo, PhotoFile.Format format, byte[] bytes) {}
+  /**
+   * A photo with its file.
+   *
+   * @param file read when it is asked for: all of a job's together may be large
+   */
+  public record FileOf(PhotoView photo, PhotoFile.Format format, Supplier<byte[]> file) {
+    /**
+     * The picture upright and small.
+     *
+     * @param mostPx its longer side at most, pixels
+     */
+    public BufferedImage small(int mostPx) throws IOException {
+      byte[] bytes = file.get();
+      int orientation = format == PhotoFile.Format.JPEG ? Picture.orientation(bytes) : 1;
+      try {
+        return SmallPicture.of(bytes, orientation, mostPx).image();
+      } catch (PhotoProblem problem) {
+        throw new IllegalStateException("a picture that was looked at", problem);
+      }
+    }
+  }
 
   /** A photo's file. */
   record Stored(PhotoFile.Format format, byte[] bytes) {}

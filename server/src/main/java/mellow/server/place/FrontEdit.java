@@ -174,6 +174,11 @@ public record FrontEdit(
     }
   }
 
+  /** The same, judged by other rule sets. */
+  public FrontEdit withRuleSets(List<String> others) {
+    return new FrontEdit(others, widthMm, pairs, keepOuts, bumperSetbackMm);
+  }
+
   /** The rule sets, or a refusal of an unknown one. */
   public List<RuleSet> sets(RuleBook book) {
     return ruleSets.stream().distinct().map(id -> known(book, id)).toList();

@@ -29,7 +29,9 @@ class BodyLimit extends OncePerRequestFilter {
   private static final int MOST_FILE_BYTES = 4 * 1024 * 1024;
 
   private static final Pattern JOB_ZIP = Pattern.compile("/api/jobs/[^/]+/job\\.zip");
-  private static final int MOST_ZIP_BYTES = 150 * 1024 * 1024;
+
+  /** A job's photos, as many and as large as they may be, and as much again as one for the rest. */
+  private static final long MOST_ZIP_BYTES = 201L * PhotoFile.MOST_BYTES;
 
   /** One byte more than a photo may have: it is refused where photos are looked at. */
   private static final int MOST_PHOTO_BYTES = PhotoFile.MOST_BYTES + 1;
@@ -37,7 +39,7 @@ class BodyLimit extends OncePerRequestFilter {
   /** The body went on beyond the limit. */
   @SuppressWarnings("serial")
   static final class TooLarge extends IOException {
-    TooLarge(int mostBytes) {
+    TooLarge(long mostBytes) {
       super("The request is larger than %d kB.".formatted(mostBytes / 1024));
     }
   }
@@ -46,7 +48,7 @@ class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    int most = most(request.getRequestURI());
+    long most = most(request.getRequestURI());
     chain.doFilter(
         new HttpServletRequestWrapper(request) {
           @Override
@@ -57,7 +59,7 @@ class BodyLimit extends OncePerRequestFilter {
         response);
   }
 
-  private static int most(String path) {
+  private static long most(String path) {
     if (JOB_ZIP.matcher(path).matches()) {
       return MOST_ZIP_BYTES;
     }
@@ -69,10 +71,10 @@ class BodyLimit extends OncePerRequestFilter {
 
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
-    private final int mostBytes;
+    private final long mostBytes;
     private long read;
 
-    Limited(ServletInputStream in, int mostBytes) {
+    Limited(ServletInputStream in, long mostBytes) {
       this.in = in;
       this.mostBytes = mostBytes;
     }

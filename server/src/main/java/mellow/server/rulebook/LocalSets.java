@@ -62,23 +62,34 @@ class LocalSets {
 
   /** Keeps a new version of a local set. */
   List<RuleSetView> put(Acting acting, String id, int version, String json) {
-    String person = acting.personOrRefuse();
+    acting.personOrRefuse();
     LocalRuleSetRecord row = new LocalRuleSetRecord();
     RuleChange change = read(json, version + 1, row);
     if (!change.id().equals(id)) {
       throw Refusal.inFile("/id", "The file is of “%s”, not of “%s”.".formatted(change.id(), id));
     }
     refuseUnlessSound(acting, change);
-    row.setShopId(acting.shopId());
     row.setId(id);
     row.setVersion(version + 1);
-    row.setChangedBy(person);
-    row.setChangedAt(acting.moment());
+    sign(acting, row);
     Optional<LocalRuleSetRecord> there = row(store.newest(acting.shopId()), id);
     Edits.of(there.map(LocalRuleSetRecord::getVersion), version, alreadySo(there, json))
         .carryOut(() -> store.add(row), () -> added(row), () -> stale(acting, id));
     books.forget(acting.shopId());
     return all(acting);
+  }
+
+  /** Keeps a set that was read and has its id, version and content. */
+  void add(Acting acting, LocalRuleSetRecord row) {
+    refuseUnlessSound(acting, RuleBooks.change(row));
+    sign(acting, row);
+    store.add(row);
+  }
+
+  private static void sign(Acting acting, LocalRuleSetRecord row) {
+    row.setShopId(acting.shopId());
+    row.setChangedBy(acting.personOrRefuse());
+    row.setChangedAt(acting.moment());
   }
 
   private boolean added(LocalRuleSetRecord row) {

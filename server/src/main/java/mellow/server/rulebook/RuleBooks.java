@@ -78,7 +78,7 @@ public class RuleBooks {
     return new Held(changes, confirmed, book(changes, confirmed), acting.at());
   }
 
-  private static RuleChange change(LocalRuleSetRecord row) {
+  static RuleChange change(LocalRuleSetRecord row) {
     try {
       return RuleChangeFormat.read(row.getContent());
     } catch (FormatProblem e) {
@@ -189,7 +189,7 @@ public class RuleBooks {
     return all.stream().filter(change -> wanted.contains(change.id())).toList();
   }
 
-  private static JobRuleSetRecord pinned(Acting acting, String jobId, String setId, int version) {
+  static JobRuleSetRecord pinned(Acting acting, String jobId, String setId, int version) {
     JobRuleSetRecord row = new JobRuleSetRecord();
     row.setJobId(jobId);
     row.setSetId(setId);

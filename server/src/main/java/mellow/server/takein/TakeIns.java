@@ -3,6 +3,7 @@ package mellow.server.takein;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -105,6 +106,25 @@ public class TakeIns {
         .collect(
             Collectors.toMap(
                 facts -> facts.job().id(), facts -> takenIn(kept.get(facts.job().id()), facts)));
+  }
+
+  /** What some jobs noted of fasteners that are hidden or odd, by job. */
+  public Map<String, List<String>> oddFasteners(Acting acting, Collection<String> jobIds) {
+    Map<String, List<String>> noted = new LinkedHashMap<>();
+    sheets
+        .ofJobs(acting, jobIds, SheetKind.FOUND, FoundEdit.class)
+        .forEach(
+            (id, found) ->
+                noted.put(
+                    id,
+                    found.notes().stream()
+                        .filter(
+                            note ->
+                                note.about() == FoundEdit.About.HIDDEN_BOLT
+                                    || note.about() == FoundEdit.About.ODD_FASTENER)
+                        .map(FoundEdit.Note::words)
+                        .toList()));
+    return noted;
   }
 
   /** The plan of a job, with the minutes that earlier ones took. */

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.ProofResult;
 import mellow.core.retrofit.Bake;
@@ -24,6 +25,7 @@ import mellow.core.workflow.Stage;
 import mellow.core.workflow.ledger.FastenerKind;
 import mellow.core.workflow.ledger.LedgerMove;
 import mellow.core.workflow.ledger.LedgerRow;
+import mellow.core.workflow.ledger.LedgerText;
 import mellow.core.workflow.ledger.Spot;
 import mellow.server.platform.Refusal;
 import mellow.server.wire.Patterns;
@@ -38,6 +40,7 @@ import org.jspecify.annotations.Nullable;
 @Schema(name = "EntryEdit", description = "Something written down; exactly one part is given.")
 public record EntryEdit(
     @NotNull(message = "is missing") Stage stage,
+    @Valid @Nullable CalledEdit called,
     @Valid @Nullable OutEdit out,
     @Valid @Nullable MoveEdit move,
     @Valid @Nullable StepEdit step,
@@ -60,7 +63,9 @@ public record EntryEdit(
   /** The one part that is given, or a refusal. */
   Object part() {
     List<Object> given =
-        Stream.of(out, move, step, timer, stop, bake, heat, proof, lens, measure, choice, strikes)
+        Stream.of(
+                called, out, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
+                strikes)
             .filter(Objects::nonNull)
             .map(Object.class::cast)
             .toList();
@@ -70,10 +75,23 @@ public record EntryEdit(
     return given.get(0);
   }
 
+  /** The same with what was called out as the line that it is; refused where it cannot be read. */
+  EntryEdit read() {
+    part();
+    return called == null ? this : withOut(called.line());
+  }
+
+  private EntryEdit withOut(OutEdit line) {
+    return new EntryEdit(
+        stage, null, line, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
+        strikes, waitedMs);
+  }
+
   /** The same with the entries that it names under other ids. */
   public EntryEdit withIds(UnaryOperator<String> ids) {
     return new EntryEdit(
         stage,
+        called,
         out == null || out.changes() == null ? out : out.withChanges(ids.apply(out.changes())),
         move == null ? null : new MoveEdit(ids.apply(move.row()), move.move(), move.count()),
         step,
@@ -93,6 +111,7 @@ public record EntryEdit(
   EntryEdit says() {
     return new EntryEdit(
         stage,
+        called,
         out,
         move,
         step == null
@@ -113,11 +132,48 @@ public record EntryEdit(
   /** The same with its step as it was checked. */
   EntryEdit withStep(StepEdit checked) {
     return new EntryEdit(
-        stage, out, move, checked, timer, stop, bake, heat, proof, lens, measure, choice, strikes,
-        waitedMs);
+        stage, called, out, move, checked, timer, stop, bake, heat, proof, lens, measure, choice,
+        strikes, waitedMs);
   }
 
-  /** Something comes off, or is called out as it is typed. */
+  /** A line of the ledger as it is called out; kept as what comes off. */
+  @Schema(name = "CalledEdit", description = "A line of the ledger as it is called out.")
+  public record CalledEdit(
+      @NotBlank(message = "is missing")
+          @Size(max = 80, message = "has at most 80 letters")
+          @Schema(example = "4 clip upper edge")
+          String typed,
+      @Schema(description = "The place pointed at, where the words name none.") @Valid
+          @Nullable SpotEdit spot) {
+
+    /** What comes off by it; refused where it cannot be read. */
+    OutEdit line() {
+      Entry<LedgerText.Called> entry = LedgerText.read(typed);
+      if (entry instanceof Entry.Refused<LedgerText.Called> refused) {
+        throw Refusal.unprocessable("typed", refused.why() + " " + refused.wouldBeRight())
+            .with("at", refused.at());
+      }
+      LedgerText.Called read = ((Entry.Accepted<LedgerText.Called>) entry).value();
+      boolean isPlaced = read.spot().isPresent() || read.what().kind() == FastenerKind.PIECE;
+      return new OutEdit(
+          read.count(),
+          read.what().kind(),
+          read.what().name(),
+          read.what().size(),
+          read.what().thread(),
+          isPlaced ? read.spot().map(SpotEdit::of).orElse(null) : spot,
+          read.where(),
+          "",
+          "",
+          LedgerRow.AsFound.SOUND,
+          false,
+          1,
+          "",
+          null);
+    }
+  }
+
+  /** Something comes off. */
   @Schema(name = "OutEdit", description = "Something comes off the vehicle.")
   public record OutEdit(
       @Min(value = 1, message = "is at least 1") @Max(value = 60, message = "is at most 60")

@@ -53,7 +53,8 @@ final class EntryWords {
           + (edit.lens().grit() == 0 ? "polish" : edit.lens().grit() + " grit");
     } else if (edit.measure() != null) {
       EntryEdit.MeasureEdit measure = edit.measure();
-      return measure.field().words() + side(measure.side()) + ": " + measure.typed();
+      String lamp = measure.side() == null ? "" : measure.side().word() + " lamp, ";
+      return lamp + measure.field().words() + ": " + measure.typed();
     } else if (edit.choice() != null) {
       return "chosen: "
           + edit.choice().value().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');

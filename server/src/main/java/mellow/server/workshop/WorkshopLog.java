@@ -122,8 +122,8 @@ final class WorkshopLog {
             mark -> mark.stepId().equals(step) && mark.side().equals(side) && !mark.skipped());
   }
 
-  /** A timer and the side of the lamp that it is about; empty for both. */
-  record Timed(BenchTimer timer, Optional<Side> side) {}
+  /** A timer, the side of the lamp that it is about (empty for both), and who started it. */
+  record Timed(BenchTimer timer, Optional<Side> side, String by) {}
 
   List<Timed> timers() {
     Map<String, Instant> stops = new LinkedHashMap<>();
@@ -149,7 +149,8 @@ final class WorkshopLog {
                     entry.at(),
                     time(timer.time()),
                     stopped),
-                Optional.ofNullable(timer.side())));
+                Optional.ofNullable(timer.side()),
+                entry.by()));
       } else if (bake != null) {
         timers.add(
             new Timed(
@@ -161,7 +162,8 @@ final class WorkshopLog {
                     entry.at(),
                     time(bake.time()),
                     stopped),
-                Optional.of(bake.side())));
+                Optional.of(bake.side()),
+                entry.by()));
       }
     }
     return timers;

@@ -100,6 +100,8 @@ public record WorkshopPage(
       int replaced,
       int stays,
       @Schema(description = "What has to be in before it, in words.") List<String> first,
+      @Schema(description = "How it comes off without harm. Common practice.") String takeOff,
+      @Schema(description = "What to heed when it goes back. Common practice.") String putBack,
       boolean done,
       String by,
       Instant at) {}
@@ -120,7 +122,25 @@ public record WorkshopPage(
       long seconds,
       Instant end,
       BenchTimer.State state,
-      String by) {}
+      String by) {
+    static List<TimerView> of(WorkshopLog log, Instant now) {
+      return log.timers().stream()
+          .map(
+              timed ->
+                  new TimerView(
+                      timed.timer().id(),
+                      timed.timer().name(),
+                      timed.timer().kind(),
+                      timed.side().orElse(null),
+                      timed.timer().adhesive().orElse(null),
+                      timed.timer().start(),
+                      timed.timer().length().toSeconds(),
+                      timed.timer().end(),
+                      timed.timer().state(now),
+                      timed.by()))
+          .toList();
+    }
+  }
 
   /** The bench. */
   @Schema(name = "Bench", description = "What was measured and chosen on the bench.")
@@ -268,10 +288,5 @@ public record WorkshopPage(
   /** Where the job was left. */
   @Schema(name = "Resume", description = "Where the job was left, for whoever takes it up again.")
   public record ResumeView(
-      Instant leftAt,
-      String last,
-      @Nullable String next,
-      int out,
-      List<String> cured,
-      List<String> running) {}
+      Instant leftAt, String last, int out, List<String> cured, List<String> running) {}
 }

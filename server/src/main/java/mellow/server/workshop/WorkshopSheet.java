@@ -10,11 +10,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.aim.BenchAim;
+import mellow.core.aim.Roll;
 import mellow.core.circuit.LightLevel;
+import mellow.core.feed.NotMirrored;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.proof.ProofList;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Fit;
@@ -42,9 +45,6 @@ final class WorkshopSheet {
 
   private static final Source BENCH =
       Source.commonPractice("benches stand 20 to 25 ft from the wall");
-
-  private static final Source MIRRORED =
-      Source.commonPractice("the second side is worked from the first as reference");
 
   private final WorkshopLog log;
   private final Around around;
@@ -175,6 +175,9 @@ final class WorkshopSheet {
         || aim(side).stream().anyMatch(WorkshopSheet::isOpen)) {
       missing.put(Fact.BENCH_AIM, Fact.BENCH_AIM.words());
     }
+    if (rollWay() == RollWay.ON_BENCH && !log.isDone("bench.recheck", Optional.of(side))) {
+      missing.put(Fact.RECHECKED, Fact.RECHECKED.words());
+    }
     cure(side, BenchTimer.Adhesive.FAST_EPOXY).ifPresent(why -> missing.put(Fact.FAST_EPOXY, why));
     if (mount() == Mount.GLUED) {
       cure(side, BenchTimer.Adhesive.FULL_EPOXY)
@@ -268,7 +271,10 @@ final class WorkshopSheet {
     }
     return BenchAim.of(
         side,
-        new BenchAim.Bench(distance.getAsDouble(), run.getAsDouble()),
+        new BenchAim.Bench(
+            distance.getAsDouble(),
+            run.getAsDouble(),
+            mount() == Mount.GLUED ? Roll.Holding.GLUE : Roll.Holding.NUT),
         flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT),
         flat(side, BenchField.NOW_LEFT, BenchField.NOW_RIGHT));
   }
@@ -298,7 +304,7 @@ final class WorkshopSheet {
         findings.addAll(heats());
       }
       case TOGETHER -> {
-        findings.addAll(LedgerFindings.of(ledger));
+        findings.addAll(LedgerFindings.of(ledger, isClosed()));
         findings.addAll(
             AccessMoved.of(
                 ledger,
@@ -316,6 +322,12 @@ final class WorkshopSheet {
         .toList();
   }
 
+  /** Whether somebody said that the front is closed, or everything tight. */
+  boolean isClosed() {
+    return Stream.of("together.close", "together.align")
+        .anyMatch(step -> log.isDone(step, Optional.empty()));
+  }
+
   private static int gravity(Finding finding) {
     return switch (finding.verdict()) {
       case OUT -> 0;
@@ -327,38 +339,12 @@ final class WorkshopSheet {
 
   private Optional<Finding> secondSide() {
     return SecondSide.of(ledger)
-        .filter(second -> !second.expected().isEmpty() || !second.more().isEmpty())
         .map(
             second ->
-                Finding.plain(
-                        "apart.second",
-                        Verdict.AT_EDGE,
-                        MIRRORED,
+                second
+                    .finding()
+                    .withDetail(
                         Sentence.of(
-                            mellow.core.finding.Words.typed(
-                                "The "
-                                    + second.first().other().word()
-                                    + " is not as the "
-                                    + second.first().word()
-                                    + (second.expected().isEmpty()
-                                        ? ": more there, " + String.join("; ", second.more())
-                                        : ": still expected "
-                                            + String.join("; ", second.expected())))))
-                    .withDetail(Sentence.of(notMirrored()))
-                    .withRemedy(
-                        Sentence.of("Look whether it is there; what differs is worth a note.")));
-  }
-
-  /** What the second side cannot take from the first. */
-  private String notMirrored() {
-    return around
-        .feed()
-        .map(mellow.core.feed.PlannedFeed::answers)
-        .filter(answers -> answers.containsKey("nearMetres") && answers.containsKey("farMetres"))
-        .map(
-            answers ->
-                "Not mirrored: the harness starts on one side; its branches are %s and %s m long."
-                    .formatted(answers.get("nearMetres"), answers.get("farMetres")))
-        .orElse("Not mirrored: what starts at the battery, and the lengths of branches.");
+                            Words.typed(NotMirrored.words(around.feed().map(NotMirrored::of))))));
   }
 }

@@ -32,6 +32,7 @@ import mellow.core.workflow.Step;
 import mellow.core.workflow.StepLine;
 import mellow.core.workflow.StepMark;
 import mellow.core.workflow.WorkedMinutes;
+import mellow.core.workflow.ledger.Handling;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
@@ -154,6 +155,8 @@ final class WorkshopViews {
         line.replaced(),
         line.stays(),
         sheet.ledger().before(line).stream().map(first -> first.row().words()).toList(),
+        Handling.of(line.row().what().kind()).off(),
+        Handling.of(line.row().what().kind()).on(),
         line.isDone(),
         entry.by(),
         entry.at());
@@ -164,21 +167,7 @@ final class WorkshopViews {
   }
 
   List<TimerView> timers() {
-    return log.timers().stream()
-        .map(
-            timed ->
-                new TimerView(
-                    timed.timer().id(),
-                    timed.timer().name(),
-                    timed.timer().kind(),
-                    timed.side().orElse(null),
-                    timed.timer().adhesive().orElse(null),
-                    timed.timer().start(),
-                    timed.timer().length().toSeconds(),
-                    timed.timer().end(),
-                    timed.timer().state(now),
-                    java.util.Objects.requireNonNull(byId.get(timed.timer().id())).by()))
-        .toList();
+    return TimerView.of(log, now);
   }
 
   BenchView bench() {
@@ -360,9 +349,6 @@ final class WorkshopViews {
     return Resume.of(
             now,
             new Resume.Last(last.at(), words.of(last)),
-            WorkshopSheet.STAGES.stream()
-                .flatMap(stage -> sheet.steps(stage).next().stream())
-                .findFirst(),
             sheet.ledger().out(),
             log.timers().stream().map(WorkshopLog.Timed::timer).toList())
         .map(
@@ -370,7 +356,6 @@ final class WorkshopViews {
                 new ResumeView(
                     resume.leftAt(),
                     resume.last(),
-                    resume.next().orElse(null),
                     resume.out(),
                     resume.cured(),
                     resume.running()));

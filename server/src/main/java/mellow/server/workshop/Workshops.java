@@ -6,19 +6,26 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import mellow.core.measure.DurationEntry;
 import mellow.core.retrofit.LensLadder;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.BenchTimer.State;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepLine;
 import mellow.core.workflow.WorkedMinutes;
+import mellow.core.workflow.ledger.AccessMoved;
 import mellow.core.workflow.ledger.LedgerEntry;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.core.workflow.ledger.LedgerProblem;
+import mellow.core.workflow.ledger.LedgerRow;
 import mellow.server.db.tables.records.WorkshopEntryRecord;
 import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
@@ -28,6 +35,7 @@ import mellow.server.platform.Refusal;
 import mellow.server.takein.TakeIns;
 import mellow.server.workshop.EntryEdit.StepEdit;
 import mellow.server.workshop.WorkshopPage.HiddenView;
+import mellow.server.workshop.WorkshopPage.TimerView;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,6 +43,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Workshops {
   private static final int EARLIER_JOBS = 20;
+
+  /** A timer that nobody has seen to for longer is told on its own job's pages only. */
+  private static final int DAYS_HEARD = 1;
 
   private final Jobs jobs;
   private final TakeIns takeIns;
@@ -80,6 +91,27 @@ public class Workshops {
             .get(id));
   }
 
+  /** The timers of all open jobs that run or ring. */
+  ShopTimers timers(Acting acting) {
+    List<String> timed =
+        store.timedSince(
+            acting.shopId(), acting.moment().minus(DurationEntry.LONGEST).minusDays(DAYS_HEARD));
+    List<ShopTimers.ShopTimer> timers = new ArrayList<>();
+    judge
+        .logs(timed)
+        .forEach(
+            (jobId, log) ->
+                TimerView.of(log, acting.at()).stream()
+                    .filter(one -> one.state() == State.RUNNING || one.state() == State.RINGING)
+                    .forEach(
+                        one ->
+                            timers.add(
+                                new ShopTimers.ShopTimer(
+                                    jobId, jobs.brief(acting, jobId).vehicle().nickname(), one))));
+    timers.sort(Comparator.comparing(one -> one.timer().end()));
+    return new ShopTimers(acting.at(), timers);
+  }
+
   /** The fasteners of some jobs that broke or were hidden, and how often. */
   public Map<String, Integer> trouble(List<String> jobIds) {
     Map<String, Integer> counts = new LinkedHashMap<>();
@@ -107,26 +139,27 @@ public class Workshops {
         .toList();
   }
 
-  /** Hidden ones of earlier jobs on the like vehicle. */
+  /** Hidden and odd ones of earlier jobs on the like vehicle, as counted or as noted there. */
   private List<HiddenView> hidden(Acting acting, String jobId) {
     List<JobBrief> alike = jobs.alike(acting, jobs.brief(acting, jobId), EARLIER_JOBS);
-    Map<String, WorkshopLog> logs =
-        judge.logs(alike.stream().map(brief -> brief.job().id()).toList());
+    List<String> ids = alike.stream().map(brief -> brief.job().id()).toList();
+    Map<String, WorkshopLog> logs = judge.logs(ids);
+    Map<String, List<String>> noted = takeIns.oddFasteners(acting, ids);
     List<HiddenView> hidden = new ArrayList<>();
     for (JobBrief brief : alike) {
-      WorkshopLog log = logs.get(brief.job().id());
+      String id = brief.job().id();
+      String vehicle = brief.vehicle().name() + ", " + brief.vehicle().nickname();
+      WorkshopLog log = logs.get(id);
       if (log != null) {
         log.ledger().lines().stream()
-            .filter(line -> line.row().hidden())
-            .forEach(
-                line ->
-                    hidden.add(
-                        new HiddenView(
-                            brief.job().id(),
-                            brief.vehicle().name() + ", " + brief.vehicle().nickname(),
-                            line.row().words()
-                                + (line.row().note().isEmpty() ? "" : ": " + line.row().note()))));
+            .map(LedgerLine::row)
+            .filter(LedgerRow::hidden)
+            .map(row -> row.words() + (row.note().isEmpty() ? "" : ": " + row.note()))
+            .forEach(words -> hidden.add(new HiddenView(id, vehicle, words)));
       }
+      noted
+          .getOrDefault(id, List.of())
+          .forEach(words -> hidden.add(new HiddenView(id, vehicle, words)));
     }
     return hidden;
   }
@@ -134,7 +167,9 @@ public class Workshops {
   /**
    * What the end of a job asks of its workshop.
    *
-   * @param off how many things are still off the vehicle
+   * @param off how many things are off the vehicle; once its front is said to be closed, each of
+   *     them stands in a finding of its own and none is counted here
+   * @param headlampsOff the sides whose headlamp came off
    * @param lensDone when a lens was restored
    * @param clipOnTaps its feed hangs on clip-on taps
    * @param minutes worked, by stage, as the times of the entries tell them
@@ -143,6 +178,7 @@ public class Workshops {
    */
   public record Summary(
       int off,
+      Set<Side> headlampsOff,
       boolean proved,
       Optional<Instant> lensDone,
       boolean clipOnTaps,
@@ -171,7 +207,8 @@ public class Workshops {
                   .toList()));
     }
     return new Summary(
-        sheet.ledger().out(),
+        sheet.isClosed() ? 0 : sheet.ledger().out(),
+        AccessMoved.headlampsOff(sheet.ledger()),
         sheet.proof().isProved(),
         log.lensDone(),
         around.feed().stream()
@@ -210,7 +247,8 @@ public class Workshops {
     write(acting, jobId, id, edit, false);
   }
 
-  private void write(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
+  private void write(Acting acting, String jobId, String id, EntryEdit sent, boolean asked) {
+    EntryEdit edit = sent.read();
     jobs.hold(acting, jobId);
     Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
     if (there.isPresent()) {
@@ -243,7 +281,6 @@ public class Workshops {
   }
 
   private EntryEdit checked(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
-    edit.part();
     WorkshopLog log = judge.log(jobId);
     if (edit.strikes() != null) {
       checkStruck(log, id, edit.strikes());

@@ -1,6 +1,7 @@
 package mellow.core.workflow.ledger;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -9,6 +10,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
 
 /** Headlamps that came off only for access: they are proved and aimed again. */
@@ -36,13 +38,27 @@ public final class AccessMoved {
     if (around.kinds().stream().anyMatch(OF_HEADLAMPS::contains)) {
       return findings;
     }
-    for (LedgerLine line : ledger.lines()) {
-      String name = line.row().what().name();
-      if (line.row().isPiece() && name.toLowerCase(Locale.ROOT).contains("headlamp")) {
-        findings.add(finding(line.row().id(), Words.capital(Words.typed(name)), around));
-      }
+    for (LedgerRow row : headlamps(ledger)) {
+      findings.add(finding(row.id(), Words.capital(Words.typed(row.what().name())), around));
     }
     return findings;
+  }
+
+  private static List<LedgerRow> headlamps(Ledger ledger) {
+    return ledger.lines().stream()
+        .map(LedgerLine::row)
+        .filter(LedgerRow::isPiece)
+        .filter(row -> row.what().name().toLowerCase(Locale.ROOT).contains("headlamp"))
+        .toList();
+  }
+
+  /** The sides whose headlamp came off; both, where it was not said which. */
+  public static Set<Side> headlampsOff(Ledger ledger) {
+    Set<Side> off = EnumSet.noneOf(Side.class);
+    for (LedgerRow row : headlamps(ledger)) {
+      row.side().ifPresentOrElse(off::add, () -> off.addAll(EnumSet.allOf(Side.class)));
+    }
+    return off;
   }
 
   private static Finding finding(String id, String name, Around around) {

@@ -12,6 +12,8 @@ public enum FastenerKind {
   RIVET("rivet", "rivets", false),
   TAB("tab", "tabs", false),
   LATCH("latch", "latches", false),
+  STUD("ball stud", "ball studs", false),
+  PEG("locating peg", "locating pegs", false),
   CONNECTOR("connector", "connectors", false),
   /** Bumper, grille, trim, liner, lamp: what the others hold. */
   PIECE("piece", "pieces", false);

@@ -16,15 +16,14 @@ public final class LedgerFindings {
 
   private LedgerFindings() {}
 
-  /** The findings, gravest first; empty while nothing came off. */
-  public static List<Finding> of(Ledger ledger) {
+  /**
+   * The findings, gravest first; empty while nothing came off. What is still to go in is a matter
+   * of time until somebody says that the front is closed or tight.
+   *
+   * @param closed the front was said to be closed, or everything tight
+   */
+  public static List<Finding> of(Ledger ledger, boolean closed) {
     List<Finding> out = new ArrayList<>();
-    List<Finding> open = new ArrayList<>();
-    boolean piecesBack =
-        ledger.refitBegun()
-            && ledger.lines().stream()
-                .filter(line -> line.row().isPiece())
-                .allMatch(line -> line.out() == 0);
     for (LedgerLine line : ledger.lines()) {
       int sound = line.out() - line.awaiting();
       if (line.awaiting() > 0) {
@@ -36,19 +35,18 @@ public final class LedgerFindings {
             .ifPresentOrElse(
                 piece -> out.add(passedOver(line, piece)),
                 () -> {
-                  if (piecesBack) {
+                  if (closed) {
                     out.add(leftOver(line, sound));
                   }
                 });
       }
-      if (piecesBack && line.byHand() > 0) {
-        open.add(byHand(line));
+      if (line.byHand() > 0 && (closed || ledger.out() == 0)) {
+        out.add(byHand(line));
       }
     }
-    if (ledger.refitBegun() && !piecesBack) {
-      open.add(stillOut(ledger));
+    if (!closed && ledger.refitBegun() && ledger.out() > 0) {
+      out.add(stillOut(ledger));
     }
-    out.addAll(open);
     if (out.isEmpty() && ledger.refitBegun()) {
       out.add(
           Finding.plain(
@@ -88,7 +86,7 @@ public final class LedgerFindings {
             Verdict.OUT,
             COUNTED,
             Sentence.of("{0} left over: " + Words.typed(line.row().words()), Figure.count(count)))
-        .withRemedy(Sentence.of("Every piece is back: find where it belongs."));
+        .withRemedy(Sentence.of("The front was said to be closed: find where it belongs."));
   }
 
   private static Finding byHand(LedgerLine line) {

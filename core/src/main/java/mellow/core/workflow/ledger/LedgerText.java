@@ -26,7 +26,17 @@ public final class LedgerText {
   private static final Map<String, FastenerKind> KINDS = new LinkedHashMap<>();
   private static final List<String> PIECES =
       List.of(
-          "bumper", "grille", "liner", "trim", "cover", "headlamp", "fog lamp", "shield", "panel");
+          "bumper",
+          "grille",
+          "liner",
+          "trim",
+          "cover",
+          "headlamp",
+          "fog lamp",
+          "shield",
+          "panel",
+          "weather strip",
+          "flap");
   private static final Map<String, Spot> SPOTS = new LinkedHashMap<>();
 
   static {
@@ -38,6 +48,10 @@ public final class LedgerText {
     KINDS.put("rivet", FastenerKind.RIVET);
     KINDS.put("tab", FastenerKind.TAB);
     KINDS.put("latch", FastenerKind.LATCH);
+    KINDS.put("ball stud", FastenerKind.STUD);
+    KINDS.put("stud", FastenerKind.STUD);
+    KINDS.put("locating peg", FastenerKind.PEG);
+    KINDS.put("peg", FastenerKind.PEG);
     KINDS.put("connector", FastenerKind.CONNECTOR);
     KINDS.put("plug", FastenerKind.CONNECTOR);
     SPOTS.put("upper edge left", new Spot(View.FRONT, 0.85, 0.85));

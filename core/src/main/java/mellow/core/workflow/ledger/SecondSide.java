@@ -5,6 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
 
 /**
@@ -15,6 +20,9 @@ import mellow.core.vehicle.Side;
  * @param more what the second had and the first had not
  */
 public record SecondSide(Side first, List<String> expected, List<String> more) {
+  private static final Source MIRRORED =
+      Source.commonPractice("the second side is worked from the first as reference");
+
   public SecondSide {
     expected = List.copyOf(expected);
     more = List.copyOf(more);
@@ -33,6 +41,29 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
       return Optional.empty();
     }
     return Optional.of(new SecondSide(first.get(), surplus(here, there), surplus(there, here)));
+  }
+
+  /** Whether the second side is as the first, as far as it came off. */
+  public Finding finding() {
+    String here = first.word();
+    String there = first.other().word();
+    if (expected.isEmpty() && more.isEmpty()) {
+      return Finding.plain(
+          "apart.second",
+          Verdict.WITHIN,
+          MIRRORED,
+          Sentence.of("The %s came off as the %s did".formatted(there, here)));
+    }
+    String what =
+        expected.isEmpty()
+            ? ": more there, " + String.join("; ", more)
+            : ": still expected " + String.join("; ", expected);
+    return Finding.plain(
+            "apart.second",
+            Verdict.AT_EDGE,
+            MIRRORED,
+            Sentence.of(Words.typed("The %s is not as the %s".formatted(there, here) + what)))
+        .withRemedy(Sentence.of("Look whether it is there; what differs is worth a note."));
   }
 
   private static Map<String, Integer> counts(Ledger ledger, Side side) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
+import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.LedgerRow.What;
@@ -55,5 +56,12 @@ class AccessMovedTest {
   void isNothingWhereHeadlampsAreTheWorkItself() throws Exception {
     assertThat(of("left headlamp", WorkKind.SWAP, true, false, false)).isEmpty();
     assertThat(of("bumper", WorkKind.FOG, true, false, false)).isEmpty();
+  }
+
+  @Test
+  void sideIsAsTheLampIsNamedOrElseBoth() throws Exception {
+    assertThat(AccessMoved.headlampsOff(off("left headlamp"))).containsExactly(Side.LEFT);
+    assertThat(AccessMoved.headlampsOff(off("Headlamp"))).containsExactly(Side.LEFT, Side.RIGHT);
+    assertThat(AccessMoved.headlampsOff(off("bumper"))).isEmpty();
   }
 }

@@ -1,5 +1,6 @@
 package mellow.core.workflow.ledger;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -48,7 +49,11 @@ class LedgerTest {
   }
 
   private static List<String> ids(Ledger ledger, Verdict verdict) {
-    return LedgerFindings.of(ledger).stream()
+    return ids(ledger, false, verdict);
+  }
+
+  private static List<String> ids(Ledger ledger, boolean closed, Verdict verdict) {
+    return LedgerFindings.of(ledger, closed).stream()
         .filter(finding -> finding.verdict() == verdict)
         .map(Finding::id)
         .toList();
@@ -73,7 +78,9 @@ class LedgerTest {
     assertThat(ledger.before(ledger.line("clips").orElseThrow()))
         .extracting(line -> line.row().id())
         .containsExactly("bumper");
-    assertThat(LedgerFindings.of(ledger)).as("nothing is wrong while it is only apart").isEmpty();
+    assertThat(LedgerFindings.of(ledger, false))
+        .as("nothing is wrong while it is only apart")
+        .isEmpty();
   }
 
   @Test
@@ -85,15 +92,20 @@ class LedgerTest {
             moved("bolts", LedgerMove.BACK, 2),
             moved("clips", LedgerMove.BACK, 3));
     assertThat(ids(closed, Verdict.OUT))
+        .as("a clip and tightening may still come")
+        .containsExactly("together.passed.plug");
+    assertThat(ids(closed, Verdict.NOT_KNOWN)).containsExactly("together.out");
+    assertThat(ids(closed, true, Verdict.OUT))
+        .as("but not once the front is said to be closed")
         .containsExactlyInAnyOrder(
             "together.passed.plug", "together.left.clips", "together.hand.bolts");
     Ledger done =
-        after(
-            closed,
-            moved("plug", LedgerMove.BACK, 1),
-            moved("clips", LedgerMove.BACK, 1),
-            moved("bolts", LedgerMove.TIGHT, 2));
-    assertThat(ids(done, Verdict.WITHIN)).containsExactly("together.all");
+        after(closed, moved("plug", LedgerMove.BACK, 1), moved("clips", LedgerMove.BACK, 1));
+    assertThat(ids(done, Verdict.OUT))
+        .as("all are in, so tightening is next")
+        .containsExactly("together.hand.bolts");
+    assertThat(ids(after(done, moved("bolts", LedgerMove.TIGHT, 2)), Verdict.WITHIN))
+        .containsExactly("together.all");
   }
 
   @Test
@@ -285,5 +297,15 @@ class LedgerTest {
     assertThat(second.expected())
         .containsExactly("1 × bolt, 10 mm", "2 × clip, pin pulled, wheel arch");
     assertThat(second.more()).containsExactly("1 × rivet, wheel arch");
+    assertThatFinding(second.finding())
+        .is(Verdict.AT_EDGE)
+        .says("The right is not as the left: still expected 1 × bolt, 10 mm; 2 × clip");
+
+    Ledger alike =
+        Ledger.of(List.of(out("a", 3, "bolt 10 mm right", ""), out("b", 3, "bolt 10 mm left", "")));
+    assertThatFinding(SecondSide.of(alike).orElseThrow().finding())
+        .is(Verdict.WITHIN)
+        .says("The left came off as the right did");
+    assertThat(SecondSide.of(Ledger.of(List.of(out("a", 3, "bolt left", ""))))).isEmpty();
   }
 }

@@ -83,6 +83,11 @@ public class HandOver extends TableImpl<HandOverRecord> {
     public final TableField<HandOverRecord, String> WORDS = createField(DSL.name("words"), SQLDataType.CLOB(16777215).nullable(false), this, "");
 
     /**
+     * The column <code>hand_over.terms</code>.
+     */
+    public final TableField<HandOverRecord, String> TERMS = createField(DSL.name("terms"), SQLDataType.CLOB(16777215).nullable(false).defaultValue(DSL.field(DSL.raw("''"), SQLDataType.CLOB)), this, "");
+
+    /**
      * The column <code>hand_over.closed_by</code>.
      */
     public final TableField<HandOverRecord, String> CLOSED_BY = createField(DSL.name("closed_by"), SQLDataType.VARCHAR(60).nullable(false), this, "");

@@ -91,31 +91,45 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
     }
 
     /**
+     * Setter for <code>hand_over.terms</code>.
+     */
+    public void setTerms(String value) {
+        set(5, value);
+    }
+
+    /**
+     * Getter for <code>hand_over.terms</code>.
+     */
+    public String getTerms() {
+        return (String) get(5);
+    }
+
+    /**
      * Setter for <code>hand_over.closed_by</code>.
      */
     public void setClosedBy(String value) {
-        set(5, value);
+        set(6, value);
     }
 
     /**
      * Getter for <code>hand_over.closed_by</code>.
      */
     public String getClosedBy() {
-        return (String) get(5);
+        return (String) get(6);
     }
 
     /**
      * Setter for <code>hand_over.closed_at</code>.
      */
     public void setClosedAt(LocalDateTime value) {
-        set(6, value);
+        set(7, value);
     }
 
     /**
      * Getter for <code>hand_over.closed_at</code>.
      */
     public LocalDateTime getClosedAt() {
-        return (LocalDateTime) get(6);
+        return (LocalDateTime) get(7);
     }
 
     // -------------------------------------------------------------------------
@@ -141,7 +155,7 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
     /**
      * Create a detached, initialised HandOverRecord
      */
-    public HandOverRecord(String jobId, String shopId, String reason, String findings, String words, String closedBy, LocalDateTime closedAt) {
+    public HandOverRecord(String jobId, String shopId, String reason, String findings, String words, String terms, String closedBy, LocalDateTime closedAt) {
         super(HandOver.HAND_OVER);
 
         setJobId(jobId);
@@ -149,6 +163,7 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
         setReason(reason);
         setFindings(findings);
         setWords(words);
+        setTerms(terms);
         setClosedBy(closedBy);
         setClosedAt(closedAt);
         resetChangedOnNotNull();

@@ -1,0 +1,77 @@
+package mellow.core.handover;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampKind;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.WorkKind;
+
+/** Lamps whose aim has to be read after the work, and was not. */
+public final class Unaimed {
+  private static final Source AGAIN =
+      Source.commonPractice("aim is read after refitting, or left out with a name and a reason");
+  private static final Set<WorkKind> OF_HEADLAMPS =
+      EnumSet.of(WorkKind.SWAP, WorkKind.RETROFIT, WorkKind.AIM);
+
+  private static final Set<Side> BOTH = EnumSet.allOf(Side.class);
+
+  private Unaimed() {}
+
+  /**
+   * What is missing; empty where everything that the work moved was read.
+   *
+   * @param headlampsOff the sides whose headlamp came off, for whatever reason
+   * @param read of each kind of lamp that is aimed on this vehicle, the sides whose cutoff was read
+   *     since a screw was turned last
+   */
+  public static Optional<Finding> of(
+      TakeIn takeIn, Set<Side> headlampsOff, Map<LampKind, Set<Side>> read) {
+    List<String> missing = new ArrayList<>();
+    Map<LampKind, Set<Side>> needed = needed(takeIn, headlampsOff, read.keySet());
+    needed.forEach(
+        (kind, sides) ->
+            sides.stream()
+                .filter(side -> !read.getOrDefault(kind, Set.of()).contains(side))
+                .forEach(side -> missing.add(side.word() + " " + kind.word())));
+    if (missing.isEmpty()) {
+      return Optional.empty();
+    }
+    String remedy =
+        read.keySet().containsAll(needed.keySet())
+            ? "Read each cutoff at the wall, one lamp at a time."
+            : "Say with the vehicle what the fog lamps' lenses say; then read them at the wall.";
+    return Optional.of(
+        Finding.plain(
+                "hand-over.unaimed",
+                Verdict.OUT,
+                AGAIN,
+                Sentence.of("Not read at the wall since the work: " + String.join(", ", missing)))
+            .withRemedy(Sentence.of(remedy)));
+  }
+
+  private static Map<LampKind, Set<Side>> needed(
+      TakeIn takeIn, Set<Side> headlampsOff, Set<LampKind> aimed) {
+    Map<LampKind, Set<Side>> needed = new EnumMap<>(LampKind.class);
+    boolean headlamps =
+        takeIn.headlampsLoosened() || takeIn.kinds().stream().anyMatch(OF_HEADLAMPS::contains);
+    if (headlamps || !headlampsOff.isEmpty()) {
+      needed.put(LampKind.DIPPED, headlamps ? BOTH : headlampsOff);
+    }
+    boolean fog = takeIn.kinds().contains(WorkKind.FOG);
+    boolean pods = takeIn.kinds().contains(WorkKind.PODS) && aimed.contains(LampKind.FRONT_FOG);
+    if (fog || pods) {
+      needed.put(LampKind.FRONT_FOG, BOTH);
+    }
+    return needed;
+  }
+}

@@ -1,0 +1,59 @@
+package mellow.core.aim;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.Side;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Steps as far apart as the lamps mean parallel beams (common practice). */
+class ToeTest {
+  /** SAE J599 (from memory): 4 in each way at 25 ft is 1.33 % or 0.76°. */
+  @Test
+  void fourInchesAtTwentyFiveFeetAreThreeQuartersOfADegree() {
+    assertThat(Toe.degrees(1200 + 101.6, 1200, 7620)).isCloseTo(0.764, within(5e-4));
+    assertThat(Toe.degrees(1200, 1200, 7620)).isZero();
+    assertThat(Toe.degrees(1100, 1200, 7620)).isEqualTo(-Toe.degrees(1300, 1200, 7620));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "0, WITHIN, 'Left lamp points straight ahead'",
+    "90, WITHIN, 'Left lamp points 90 mm to the left'",
+    "101.6, AT_EDGE, 'to the left'",
+    "115, OUT, 'Left lamp points 115 mm to the left'",
+    "-115, OUT, 'Left lamp points 115 mm to the right'"
+  })
+  void eachLampIsHeldAgainstItsOwnStraightAhead(double leftMm, Verdict verdict, String says) {
+    assertThatFinding(new Walls().step(Side.LEFT, leftMm).finding("aside.left"))
+        .is(verdict)
+        .says(says);
+  }
+
+  @Test
+  void lampThatPointsAsideIsBroughtBackByItsHorizontalScrew() {
+    assertThatFinding(new Walls().step(Side.RIGHT, -130).finding("aside.right"))
+        .advises("Horizontal screw: 130 mm to the left.");
+  }
+
+  @Test
+  void pairIsJudgedOnlyOnceBothStepsWereRead() {
+    Walls one = new Walls().step(Side.LEFT, 10);
+    assertThat(one.sheet().findings()).noneMatch(finding -> finding.id().endsWith("toe"));
+    assertThatFinding(one.step(Side.RIGHT, 10).finding("toe"))
+        .is(Verdict.WITHIN)
+        .says("Steps stand as far apart as the lamps");
+  }
+
+  /** 60 mm each towards the middle over 7620: atan(120 ÷ 7620) = 0.90°. */
+  @Test
+  void beamsThatCrossAreToeIn() {
+    assertThatFinding(new Walls().step(Side.LEFT, -60).step(Side.RIGHT, 60).finding("toe"))
+        .is(Verdict.WITHIN)
+        .says("Steps stand 1 080 mm apart for lamps 1 200 mm apart: 0.90° toe-in");
+  }
+}

@@ -1,0 +1,121 @@
+package mellow.core.workflow;
+
+import static mellow.core.finding.FindingAssert.assertThatFinding;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.LampCheck.State;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Common practice: what works as it came is tried and noted before anything is touched. */
+class TakeInFindingsTest {
+  /** What every road vehicle has at its front, on both sides. */
+  private static List<LampCheck> everything(State state) {
+    List<LampCheck> checks = new ArrayList<>();
+    for (LampFunction function :
+        List.of(LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN)) {
+      for (Side side : Side.values()) {
+        checks.add(new LampCheck(function, side, state, 0));
+      }
+    }
+    return checks;
+  }
+
+  private static TakeIn takeIn(
+      Set<WorkKind> kinds, Set<PriorChange> changes, boolean noted, List<LampCheck> checks) {
+    return new TakeIn(kinds, TakeIn.Access.LAMPS_ONLY, false, false, true, changes, noted, checks);
+  }
+
+  private static List<Finding> of(WorkKind kind, List<LampCheck> checks) {
+    return TakeInFindings.of(takeIn(Set.of(kind), Set.of(), false, checks));
+  }
+
+  private static Finding change(PriorChange change, boolean noted) {
+    return TakeInFindings.of(
+            takeIn(Set.of(WorkKind.AIM), Set.of(change), noted, everything(State.WORKS)))
+        .get(0);
+  }
+
+  @Test
+  void nothingIsToBeSaidOnceAllWasTriedAndWorks() {
+    assertThat(of(WorkKind.AIM, everything(State.WORKS)))
+        .singleElement()
+        .satisfies(
+            all ->
+                assertThatFinding(all)
+                    .is(Verdict.WITHIN)
+                    .says("Everything that was tried works as it came"));
+  }
+
+  @Test
+  void whatIsWantedIsAskedFirst() {
+    Finding first =
+        TakeInFindings.of(takeIn(Set.of(), Set.of(), false, everything(State.WORKS))).get(0);
+    assertThatFinding(first).is(Verdict.NOT_KNOWN).says("What is wanted is not said yet");
+  }
+
+  @Test
+  void whatWasNotTriedIsNamedWhileItIsFew() {
+    List<LampCheck> checks = everything(State.WORKS);
+    assertThatFinding(of(WorkKind.AIM, checks.subList(1, 8)).get(0))
+        .is(Verdict.NOT_KNOWN)
+        .says("Low beam left is not tried yet");
+    assertThatFinding(of(WorkKind.AIM, checks.subList(2, 8)).get(0))
+        .says("Low beam left and low beam right are not tried yet");
+    assertThatFinding(of(WorkKind.AIM, List.of()).get(0)).says("8 functions are not tried yet");
+  }
+
+  /**
+   * Results are not yes or no: works after tries, weak, flickers and dead are faults as it came.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "AFTER_TRIES, 'Main beam right: works after tries, 3, as it came'",
+    "WEAK, 'Main beam right: weak, as it came'",
+    "FLICKERS, 'Main beam right: flickers, as it came'",
+    "DEAD, 'Main beam right: dead, as it came'"
+  })
+  void faultIsShownToTheCustomerBeforeWorkStarts(State state, String says) {
+    List<LampCheck> checks = everything(State.WORKS);
+    checks.set(
+        3, new LampCheck(LampFunction.MAIN, Side.RIGHT, state, state == State.AFTER_TRIES ? 3 : 0));
+    assertThatFinding(of(WorkKind.FOG, checks).get(0))
+        .is(Verdict.OUT)
+        .says(says)
+        .advises("Show it to the customer");
+    assertThatFinding(of(WorkKind.REPAIR, checks).get(0)).advises("find the cause first");
+  }
+
+  @Test
+  void lampThatIsNotFittedIsNoFault() {
+    List<LampCheck> checks = everything(State.WORKS);
+    checks.add(new LampCheck(LampFunction.FRONT_FOG, Side.LEFT, State.NOT_FITTED, 0));
+    assertThat(of(WorkKind.FOG, checks))
+        .extracting(Finding::verdict)
+        .containsExactly(Verdict.WITHIN);
+  }
+
+  /** After a lift, other tyres or load marks from before are no target. */
+  @ParameterizedTest
+  @CsvSource({"SUSPENSION", "TYRES", "LOAD"})
+  void whatMovesTheBeamsIsNotedAtAsItCame(PriorChange change) {
+    assertThatFinding(change(change, false)).is(Verdict.NOT_KNOWN).advises("Note at As it came");
+    assertThatFinding(change(change, true)).is(Verdict.WITHIN);
+  }
+
+  @Test
+  void otherChangesAreLookedInto() {
+    assertThatFinding(change(PriorChange.WIRING, false)).is(Verdict.AT_EDGE).advises("Probe");
+    assertThatFinding(change(PriorChange.BULBS, false))
+        .is(Verdict.AT_EDGE)
+        .advises("Read the lens");
+  }
+}

@@ -1,0 +1,88 @@
+package mellow.server.jobfile;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.server.feed.FeedEdit;
+import mellow.server.feed.Feeds;
+import mellow.server.place.FrontEdit;
+import mellow.server.platform.Acting;
+import mellow.server.rulebook.BroughtSets;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What jobs stand on that is a workshop's own: it goes with them, and finds its name elsewhere. */
+@Component
+class OwnFiles {
+  private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
+
+  private final BroughtSets sets;
+  private final Feeds feeds;
+  private final ObjectMapper json;
+
+  OwnFiles(BroughtSets sets, Feeds feeds, ObjectMapper json) {
+    this.sets = sets;
+    this.feeds = feeds;
+    this.json = json;
+  }
+
+  /** Null where the job stands on nothing but what ships with the product. */
+  JobFile.@Nullable OwnFile ofJob(Acting acting, String jobId) {
+    List<JsonNode> rules = sets.ofJob(acting, jobId);
+    Optional<String> plan = feeds.kept(acting, jobId).flatMap(feed -> feeds.ownPlan(acting, feed));
+    return rules.isEmpty() && plan.isEmpty()
+        ? null
+        : new JobFile.OwnFile(
+            rules.stream().map(set -> json.convertValue(set, OBJECT)).toList(),
+            plan.map(this::object).orElse(null));
+  }
+
+  private Map<String, Object> object(String text) {
+    try {
+      return json.readValue(text, OBJECT);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a plan that cannot be read", e);
+    }
+  }
+
+  /** A file whose names are those of here, and its rule sets by their names in the file. */
+  record Brought(JobFile file, Map<String, BroughtSets.Here> sets) {}
+
+  /** Keeps what a file brought, and names it in the file as it is named here. */
+  Brought bring(Acting acting, JobFile file) {
+    JobFile.OwnFile own = file.own();
+    if (own == null) {
+      return new Brought(file, Map.of());
+    }
+    Map<String, BroughtSets.Here> brought =
+        sets.bring(
+            acting, own.ruleSets().stream().map(set -> json.<JsonNode>valueToTree(set)).toList());
+    FrontEdit front = file.front();
+    FeedEdit feed = file.feed();
+    return new Brought(
+        file.named(
+            file.job().withRuleSet(here(brought, file.job().ruleSet())),
+            front == null
+                ? null
+                : front.withRuleSets(
+                    front.ruleSets().stream().map(id -> here(brought, id)).toList()),
+            feed == null || own.feedPlan() == null
+                ? feed
+                : feeds.bring(acting, feed, json.valueToTree(own.feedPlan()).toString())),
+        brought);
+  }
+
+  private static String here(Map<String, BroughtSets.Here> brought, String id) {
+    BroughtSets.Here here = brought.get(id);
+    return here == null ? id : here.id();
+  }
+
+  /** Judges a job by the versions that it came with. */
+  void pin(Acting acting, String jobId, Brought brought) {
+    sets.pin(acting, jobId, brought.sets());
+  }
+}

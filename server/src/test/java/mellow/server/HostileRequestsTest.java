@@ -1,0 +1,234 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.core.JsonPointer;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/**
+ * Every body that the published document describes, built from it and then spoilt in one place
+ * after the other: the answer is a sentence, whatever stands where.
+ */
+@ServerTest
+class HostileRequestsTest {
+  private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+  /** What nobody should send; a missing node stands for a field that is left out. */
+  private static final List<JsonNode> HOSTILE =
+      List.of(NODES.nullNode(), NODES.missingNode(), NODES.arrayNode(), NODES.objectNode());
+
+  private static final List<JsonNode> FOR_VALUES =
+      List.of(
+          NODES.textNode(""),
+          NODES.textNode("\u0000\uD834\uDD1E{0}%s'\"<b>"),
+          NODES.numberNode(-1),
+          NODES.numberNode(1e308));
+
+  private static final List<JsonNode> FOR_LISTS = List.of(NODES.arrayNode().addNull());
+
+  private static final int DEEPEST = 7;
+
+  @LocalServerPort private int port;
+  private JsonNode document;
+  private Api api;
+  private String job;
+
+  @BeforeEach
+  void speak() throws Exception {
+    document = new ObjectMapper().readTree(Path.of("openapi.json").toFile());
+    api = new Api("http://127.0.0.1:" + port, "Åsa");
+    job = api.newJob("Sollen Test", Map.of());
+  }
+
+  @Test
+  void everySpoiltBodyIsAnsweredWithASentence() {
+    List<String> wrong = new ArrayList<>();
+    int sent = 0;
+    for (Map.Entry<String, JsonNode> path : document.get("paths").properties()) {
+      for (Map.Entry<String, JsonNode> method : path.getValue().properties()) {
+        Optional<JsonNode> schema = body(method.getValue());
+        if (schema.isEmpty()) {
+          continue;
+        }
+        JsonNode sound = sample(schema.get(), 0);
+        for (JsonPointer place : places(sound)) {
+          for (JsonNode hostile : hostile(sound.at(place))) {
+            JsonNode spoilt = spoilt(sound, place, hostile);
+            Api.Answer answer = send(method.getKey(), address(path.getKey()), spoilt);
+            sent++;
+            fault(answer)
+                .ifPresent(
+                    why ->
+                        wrong.add(
+                            "%s %s, %s at “%s”: %s"
+                                .formatted(method.getKey(), path.getKey(), hostile, place, why)));
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+    assertThat(sent).isGreaterThan(1000);
+    assertThat(api.get("/api/yard").status()).isEqualTo(200);
+    assertThat(api.get("/api/jobs/" + job).status()).isEqualTo(200);
+  }
+
+  /** Ids and questions of addresses that nobody should send. */
+  @Test
+  void everySpoiltAddressIsAnsweredWithASentence() {
+    List<String> wrong = new ArrayList<>();
+    int sent = 0;
+    for (Map.Entry<String, JsonNode> path : document.get("paths").properties()) {
+      for (JsonNode parameter : path.getValue().at("/get/parameters")) {
+        for (String hostile :
+            List.of("", "x", "%00", "..%2F..%2Fetc", "%F0%9D%84%9E", "9".repeat(400))) {
+          boolean inPath = parameter.get("in").asText().equals("path");
+          String name = parameter.get("name").asText();
+          String spoilt =
+              inPath
+                  ? address(path.getKey().replace("{" + name + "}", hostile))
+                  : address(path.getKey()) + "?" + name + "=" + hostile;
+          Api.Answer answer = api.get(spoilt);
+          sent++;
+          // the container refuses what is no address before the product sees it
+          boolean refusedUnseen = inPath && answer.status() == 400 && answer.detail().isEmpty();
+          if (!parameter.get("in").asText().equals("header") && !refusedUnseen) {
+            fault(answer).ifPresent(why -> wrong.add(spoilt + ": " + why));
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+    assertThat(sent).isGreaterThan(200);
+  }
+
+  private static List<JsonNode> hostile(JsonNode sound) {
+    List<JsonNode> all = new ArrayList<>(HOSTILE);
+    all.addAll(sound.isContainerNode() ? FOR_LISTS : FOR_VALUES);
+    return all;
+  }
+
+  private static Optional<String> fault(Api.Answer answer) {
+    if (answer.status() < 400) {
+      return Optional.empty();
+    }
+    if (answer.status() >= 500 || answer.detail().isBlank()) {
+      return Optional.of(answer.status() + " " + answer.detail());
+    }
+    boolean leaks = answer.detail().matches("(?s).*(Exception|mellow\\.|java\\.|com\\.).*");
+    return leaks ? Optional.of(answer.detail()) : Optional.empty();
+  }
+
+  private Optional<JsonNode> body(JsonNode operation) {
+    return Optional.of(operation.at("/requestBody/content/application~1json/schema"))
+        .filter(schema -> !schema.isMissingNode());
+  }
+
+  private Api.Answer send(String method, String address, JsonNode body) {
+    String text = body.toString();
+    return method.equals("put") ? api.put(address, text) : api.post(address, text);
+  }
+
+  /** The path with a job that is there, and ids that are new. */
+  private String address(String path) {
+    String address = path.replace("{jobId}", job);
+    if (path.equals("/api/jobs/{id}")) {
+      return address.replace("{id}", job);
+    }
+    return address.replaceAll("\\{\\w+}", Api.newId())
+        + (path.startsWith("/api/calc/") ? "?job=" + job : "");
+  }
+
+  /** A body of a schema, all its fields filled. */
+  private JsonNode sample(JsonNode schema, int depth) {
+    if (schema.has("$ref")) {
+      return sample(document.at(schema.get("$ref").asText().substring(1)), depth);
+    }
+    if (schema.has("example") && !schema.get("example").isTextual()) {
+      return schema.get("example");
+    }
+    if (schema.has("enum")) {
+      return schema.at("/enum/0");
+    }
+    return switch (schema.path("type").asText()) {
+      case "string" -> text(schema);
+      case "integer", "number" -> NODES.numberNode(1);
+      case "boolean" -> NODES.booleanNode(false);
+      case "array" -> {
+        ArrayNode list = NODES.arrayNode();
+        if (depth < DEEPEST) {
+          list.add(sample(schema.get("items"), depth + 1));
+        }
+        yield list;
+      }
+      default -> {
+        ObjectNode object = NODES.objectNode();
+        if (depth < DEEPEST) {
+          schema
+              .path("properties")
+              .properties()
+              .forEach(field -> object.set(field.getKey(), sample(field.getValue(), depth + 1)));
+        }
+        yield object;
+      }
+    };
+  }
+
+  private static JsonNode text(JsonNode schema) {
+    return NODES.textNode(
+        switch (schema.path("format").asText()) {
+          case "uuid" -> Api.newId();
+          case "date" -> "2027-01-10";
+          case "date-time" -> "2027-01-10T09:00:00Z";
+          default -> schema.has("example") ? schema.get("example").asText() : "x";
+        });
+  }
+
+  /** All places of a body, the body itself among them. */
+  private static List<JsonPointer> places(JsonNode body) {
+    List<JsonPointer> places = new ArrayList<>();
+    collect(body, JsonPointer.empty(), places);
+    return places;
+  }
+
+  private static void collect(JsonNode node, JsonPointer here, List<JsonPointer> places) {
+    places.add(here);
+    node.properties()
+        .forEach(field -> collect(field.getValue(), here.appendProperty(field.getKey()), places));
+    for (int i = 0; node.isArray() && i < node.size(); i++) {
+      collect(node.get(i), here.appendIndex(i), places);
+    }
+  }
+
+  private static JsonNode spoilt(JsonNode sound, JsonPointer place, JsonNode hostile) {
+    if (place.matches()) {
+      return hostile;
+    }
+    JsonNode copy = sound.deepCopy();
+    JsonNode parent = copy.at(place.head());
+    JsonPointer last = place.last();
+    if (parent instanceof ObjectNode object) {
+      if (hostile.isMissingNode()) {
+        object.remove(last.getMatchingProperty());
+      } else {
+        object.set(last.getMatchingProperty(), hostile);
+      }
+    } else if (parent instanceof ArrayNode list) {
+      list.set(last.getMatchingIndex(), hostile.isMissingNode() ? NODES.nullNode() : hostile);
+    }
+    return copy;
+  }
+}

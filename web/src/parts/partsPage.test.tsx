@@ -1,0 +1,239 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import {
+  api,
+  type PartEdit,
+  type PartsEdit,
+  type PartsPage as Page,
+  type PlugEdit,
+} from '../app/api/client';
+import { finding, JOB, openPage, takesEverything } from '../test/testing';
+import { PartsPage } from './PartsPage';
+
+const NOTHING: PartsEdit = { parts: [], plugs: [], candidates: [], why: '' };
+
+const part = (id: string, more: Partial<PartEdit> = {}): PartEdit => ({
+  id,
+  name: 'fog lamp',
+  side: 'LEFT',
+  neededFor: 'APART',
+  checks: {} as PartEdit['checks'],
+  outcome: 'OPEN',
+  with: '',
+  ...more,
+});
+
+const plug = (id: string, more: Partial<PlugEdit> = {}): PlugEdit => ({
+  id,
+  label: id,
+  socket: 'low beam socket',
+  family: '',
+  gender: 'NOT_SAID',
+  adapter: '',
+  use: 'CONNECT',
+  done: {} as PlugEdit['done'],
+  ...more,
+});
+
+const LEFT = part('fog-lamp-left');
+const RIGHT = part('fog-lamp-right', { side: 'RIGHT', outcome: 'GOES_BACK', with: 'cracked' });
+
+const page = (parts: Partial<PartsEdit> = {}, sheet: Partial<Page['sheet']> = {}, version = 4) =>
+  ({
+    job: JOB,
+    vehicle: { id: 'v', name: 'Sollen Wick', nickname: 'ferry hatch' },
+    version,
+    changedBy: 'Runa',
+    parts: { ...NOTHING, ...parts },
+    usual: [],
+    sheet: { asks: {}, findings: [], waiting: {}, ...sheet },
+  }) as unknown as Page;
+
+let kept: { version: number; parts: PartsEdit }[];
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  localStorage.setItem('mellow.acting', 'Runa');
+  kept = [];
+  vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
+  vi.spyOn(api, 'POST').mockReturnValue(new Promise(() => undefined) as never);
+  takesEverything(({ body }) => {
+    const sent = body as unknown as (typeof kept)[number];
+    kept.push(sent);
+    return page(sent.parts, {}, sent.version + 1);
+  });
+});
+
+function open(content: Page) {
+  openPage('/jobs/:id/parts', '/jobs/j/parts', <PartsPage />, { 'parts/j': content });
+}
+
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const bench = () => screen.getByRole('region', { name: 'The part on the bench' });
+const choose = (label: string, value: string) =>
+  userEvent.selectOptions(screen.getByLabelText(label), value);
+
+describe('the parts of a job', () => {
+  it('begins with the one that is out, and says what waits for it', () => {
+    open(
+      page(
+        { parts: [LEFT, RIGHT] },
+        {
+          findings: [finding('parts.fog-lamp-right', 'OUT', 'The right fog lamp goes back')],
+          waiting: { HAND_OVER: ['fog lamp, right'] },
+          asks: { 'fog-lamp-right': [{ ask: 'SIDE', words: 'it is for this side' }] },
+        },
+      ),
+    );
+    expect(within(bench()).getByText('fog lamp, right')).toBeTruthy();
+    expect(within(bench()).getByLabelText<HTMLInputElement>('Why').value).toBe('cracked');
+    expect(screen.getByText('Hand over waits')).toBeTruthy();
+  });
+
+  it('is begun with what such work usually takes', async () => {
+    open({ ...page(), usual: [LEFT, RIGHT] });
+    await press('Start with 2 usual parts');
+    await waitFor(() => expect(kept[0]?.parts.parts).toEqual([LEFT, RIGHT]));
+    expect(kept[0]?.version).toBe(4);
+  });
+
+  it('takes a part under an id of its own, and refuses one without a name', async () => {
+    open(page({ parts: [LEFT] }));
+    await userEvent.keyboard('a');
+    await press('Add it');
+    expect((await screen.findByRole('alert')).textContent).toBe('The part has no name yet.');
+    await userEvent.type(screen.getByLabelText('What it is'), 'fog lamp ');
+    await choose('Side, as the driver sits', 'LEFT');
+    await choose('Switched as', 'FRONT_FOG');
+    await userEvent.type(screen.getByLabelText('Colour temperature, K'), 'warm');
+    await press('Add it');
+    expect((await screen.findByRole('alert')).textContent).toContain('as in 4300');
+    await userEvent.clear(screen.getByLabelText('Colour temperature, K'));
+    await userEvent.type(screen.getByLabelText('Colour temperature, K'), '3000 k');
+    await userEvent.type(screen.getByLabelText('On its lens, as it stands there'), ' B E4 ');
+    await press('Add it');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    expect(kept[0]?.parts.parts[1]).toMatchObject({
+      id: 'fog-lamp-left-2',
+      name: 'fog lamp',
+      side: 'LEFT',
+      outcome: 'OPEN',
+      light: { circuit: 'FRONT_FOG', kelvin: 3000 },
+      marks: 'B E4',
+    });
+  });
+
+  it('keeps what was looked at when a part is named anew, and forgets the light it no longer has', async () => {
+    const lamp = part('lamp', {
+      checks: { SIDE: 'RIGHT' } as PartEdit['checks'],
+      light: { circuit: 'DRL', pattern: 'SIGNAL', lens: 'CLEAR' },
+      marks: 'RL',
+    });
+    open(page({ parts: [lamp] }));
+    expect(within(bench()).getByText(/marked RL/)).toBeTruthy();
+    await press('Change this part');
+    await userEvent.type(screen.getByLabelText('What it is'), ' housing');
+    await choose('Switched as', '');
+    await press('Change it');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    expect(kept[0]?.parts.parts).toEqual([
+      expect.objectContaining({
+        id: 'lamp',
+        name: 'fog lamp housing',
+        checks: { SIDE: 'RIGHT' },
+        light: undefined,
+        marks: undefined,
+      }),
+    ]);
+  });
+
+  it('takes a part off the list', async () => {
+    open(page({ parts: [LEFT, RIGHT] }));
+    await press(/fog lamp.*right, goes back/);
+    await press('Change this part');
+    await press('Take it off the list');
+    await waitFor(() => expect(kept[0]?.parts.parts).toEqual([LEFT]));
+    expect(within(bench()).getByText('fog lamp, left')).toBeTruthy();
+  });
+
+  it('answers what is asked of a part by presses', async () => {
+    open(
+      page(
+        { parts: [LEFT] },
+        { asks: { 'fog-lamp-left': [{ ask: 'SIDE', words: 'it is for this side' }] } },
+      ),
+    );
+    await userEvent.click(screen.getByRole('button', { name: /it is for this side/ }));
+    await waitFor(() => expect(kept.at(-1)?.parts.parts[0]?.checks).toEqual({ SIDE: 'RIGHT' }));
+    await press('fits');
+    await waitFor(() => expect(kept.at(-1)?.parts.parts[0]?.outcome).toBe('FITS'));
+    expect(kept.map((one) => one.version)).toEqual([4, 5]);
+  });
+});
+
+describe('the plugs of a kit', () => {
+  it('are mapped with what each mates with, and lose that with the plug', async () => {
+    open(page({ plugs: [plug('black', { adapter: 'ring' })] }));
+    expect(screen.getByText('low beam socket, adapter: ring')).toBeTruthy();
+    await press('Add a plug');
+    await press('Add it');
+    expect((await screen.findByRole('alert')).textContent).toContain('what stands on the plug');
+    await userEvent.type(screen.getByLabelText('Label or colour of its lead'), 'red');
+    await choose('Gender', 'MALE');
+    await choose('Mates with', 'black');
+    await press('Add it');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    expect(await screen.findByText('male, mates with black')).toBeTruthy();
+    await press(/^black/);
+    await press('Take it off the map');
+    await waitFor(() => expect(kept).toHaveLength(2));
+    expect(kept[1]?.parts.plugs).toEqual([
+      expect.objectContaining({ id: 'red', matesWith: undefined }),
+    ]);
+  });
+
+  it('lose their ticks when they are meant for something else', async () => {
+    open(page({ plugs: [plug('white', { done: { LEFT: 'CONNECTED' } as PlugEdit['done'] })] }));
+    await press(/^white/);
+    await choose('Meant to be', 'INSULATE');
+    await press('Change it');
+    await waitFor(() => expect(kept[0]?.parts.plugs[0]?.done).toEqual({}));
+  });
+});
+
+describe('what could be ordered', () => {
+  const candidate = (id: string) => ({ id, name: id, cost: '120', note: '' });
+
+  async function compare(parts: Partial<PartsEdit>) {
+    open(page(parts));
+    await userEvent.keyboard('c');
+    return screen.findByRole('dialog', { name: 'What could be ordered' });
+  }
+
+  it('is held against the housing, taken with its reason, and let go again', async () => {
+    const sheet = within(await compare({ candidates: [candidate('wide'), candidate('narrow')] }));
+    const [outline] = sheet.getAllByRole('button', { name: /not held against it/ });
+    await userEvent.click(outline as HTMLElement);
+    await userEvent.click(await sheet.findByRole('button', { name: /matches/ }));
+    expect(await sheet.findByRole('button', { name: /does not match/ })).toBeTruthy();
+    expect(sheet.queryByLabelText('The reason for it')).toBeNull();
+    const [, narrow] = sheet.getAllByRole('button', { name: 'take it' });
+    await userEvent.click(narrow as HTMLElement);
+    await userEvent.type(await sheet.findByLabelText('The reason for it'), 'the outline');
+    await userEvent.tab();
+    await waitFor(() =>
+      expect(kept.at(-1)?.parts).toMatchObject({ chosen: 'narrow', why: 'the outline' }),
+    );
+    await userEvent.click(sheet.getByRole('button', { name: 'taken' }));
+    await waitFor(() => expect(kept.at(-1)?.parts.chosen).toBeUndefined());
+  });
+
+  it('goes off the list by a press, and is not taken any more then', async () => {
+    const sheet = within(await compare({ candidates: [candidate('wide')], chosen: 'wide' }));
+    await userEvent.click(sheet.getByRole('button', { name: 'Take wide off the list' }));
+    await waitFor(() =>
+      expect(kept.at(-1)?.parts).toMatchObject({ candidates: [], chosen: undefined }),
+    );
+  });
+});

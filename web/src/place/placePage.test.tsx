@@ -1,0 +1,318 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import {
+  api,
+  type FrontEdit,
+  type LampPairEdit,
+  type PlacePage as Page,
+  type PlaceSheet,
+} from '../app/api/client';
+import {
+  accepted,
+  finding,
+  fogLamps,
+  JOB,
+  length,
+  openPage,
+  outdated,
+  sentence,
+} from '../test/testing';
+import { PlacePage } from './PlacePage';
+
+const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
+const FOG = fogLamps(spot);
+const DRL: LampPairEdit = { ...FOG, id: 'drl', name: 'running lamp', function: 'DRL' };
+
+const FRONT: FrontEdit = { widthMm: 1800, ruleSets: ['un-r48'], keepOuts: [], pairs: [FOG, DRL] };
+
+const extent = () => ({
+  inner: length(555),
+  outer: length(645),
+  lower: length(355),
+  upper: length(445),
+  toSide: length(255),
+});
+
+const percent = (value: number) => ({
+  value,
+  quantity: 'ANGLE' as const,
+  metric: `${value}°`,
+  imperial: `${value}°`,
+});
+
+function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
+  const gravest = findings.find((one) => one.verdict === 'OUT');
+  return {
+    worst: gravest ? 'OUT' : 'WITHIN',
+    foremost: gravest?.id,
+    findings,
+    pairs: [
+      {
+        id: 'fog',
+        innerSpacing: length(1110),
+        left: extent(),
+        right: extent(),
+        litArea: { ...length(64), quantity: 'AREA' } as PlaceSheet['pairs'][number]['litArea'],
+        bounds: [
+          {
+            asks: 'LOWER_EDGE_HEIGHT',
+            atLeast: true,
+            findingId: 'place.fog.un-r48.low.left',
+            limit: length(250),
+            lineMm: 250,
+            ruleSet: 'un-r48',
+          },
+          {
+            asks: 'HEADING',
+            atLeast: false,
+            findingId: 'place.fog.un-r48.heading.left',
+            limit: percent(6) as PlaceSheet['pairs'][number]['litArea'],
+            ruleSet: 'un-r48',
+          },
+        ],
+      },
+    ],
+    bumper: [],
+    horizon: { parts: ['Place'], present: 0, marks: [] },
+    cautions: [],
+  };
+}
+
+const page = (front: FrontEdit = FRONT, judged = sheet(), version = 4) =>
+  ({
+    job: JOB,
+    vehicle: { id: 'v', name: 'Sollen Wick', nickname: 'ferry hatch' },
+    front,
+    sheet: judged,
+    version,
+    changedBy: 'Runa',
+  }) as unknown as Page;
+
+let judged: FrontEdit[];
+let kept: { version: number; front: FrontEdit }[];
+let nearest: unknown;
+let refusals: unknown[];
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  localStorage.setItem('mellow.acting', 'Runa');
+  judged = [];
+  kept = [];
+  refusals = [];
+  nearest = undefined;
+  vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
+  vi.spyOn(api, 'POST').mockImplementation(((path: string, asked: { body: never }) => {
+    if (path === '/api/calc/place') {
+      judged.push((asked.body as { front: FrontEdit }).front);
+      return Promise.resolve(accepted(sheet()));
+    }
+    return path === '/api/calc/place/nearest'
+      ? Promise.resolve(accepted(nearest))
+      : new Promise(() => undefined);
+  }) as unknown as typeof api.POST);
+  vi.spyOn(api, 'PUT').mockImplementation(((
+    _path: string,
+    { body }: { body: (typeof kept)[number] },
+  ) => {
+    kept.push(body);
+    return Promise.resolve(
+      refusals.shift() ?? accepted(page(body.front, sheet(), body.version + 1)),
+    );
+  }) as unknown as typeof api.PUT);
+});
+
+function open(content: Page) {
+  openPage('/jobs/:id/place', '/jobs/j/place', <PlacePage />, { 'place/j': content });
+}
+
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const lamp = (name: RegExp) => screen.getByRole('button', { name });
+const nudge = (name: RegExp, key: string) => fireEvent.keyDown(lamp(name), { key });
+const both = (front: FrontEdit | undefined) =>
+  front?.pairs[0] && [front.pairs[0].left.outMm, front.pairs[0].right.outMm];
+
+describe('the front', () => {
+  it('moves both lamps together, judges each place, and keeps the last', async () => {
+    open(page());
+    expect(screen.getByText('Every lamp within the rules chosen')).toBeTruthy();
+    nudge(/^Left fog lamp, lower edge 355 mm/, 'ArrowRight');
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await waitFor(() => expect(both(judged.at(-1))).toEqual([602, 602]));
+    await press('Keep this place');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    expect(kept[0]?.version).toBe(4);
+    expect(both(kept[0]?.front)).toEqual([602, 602]);
+    await waitFor(() =>
+      expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull(),
+    );
+    expect(lamp(/^Left fog lamp, lower/)).toBeTruthy();
+  });
+
+  it('moves one lamp where the sides are parted, and mirrors the left one again', async () => {
+    open(page());
+    await userEvent.keyboard('p');
+    expect(screen.getByRole('button', { name: /^Sides parted/ })).toBeTruthy();
+    nudge(/^Right fog lamp, lower/, 'ArrowRight');
+    await waitFor(() => expect(both(judged.at(-1))).toEqual([600, 599]));
+    await press(/^Sides parted/);
+    await waitFor(() => expect(both(judged.at(-1))).toEqual([600, 600]));
+    expect(screen.getByRole('button', { name: /^Both sides together/ })).toBeTruthy();
+  });
+
+  it('drops what is not kept', async () => {
+    open(page());
+    nudge(/^Left fog lamp, lower/, 'ArrowUp');
+    await press('Drop');
+    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+    expect(kept).toEqual([]);
+  });
+
+  it('never makes a template of what is only drawn', async () => {
+    open(page());
+    nudge(/^Left fog lamp, lower/, 'ArrowUp');
+    await userEvent.keyboard('t');
+    expect(await screen.findByText(/^Keep the place first/)).toBeTruthy();
+  });
+
+  it('leads with what is out, and shows the rules of the lamp that is chosen', async () => {
+    open(
+      page(
+        FRONT,
+        sheet(
+          finding('place.drl.un-r48.low.left', 'OUT', 'Running lamp too low by {0}'),
+          finding('place.fog.un-r48.low.left', 'WITHIN', 'Fog lamp high enough'),
+        ),
+      ),
+    );
+    const rules = () => screen.getByRole('region', { name: 'What the rules say' });
+    expect(within(rules()).getByText(/Running lamp too low/)).toBeTruthy();
+    await press(/Fog lamps/);
+    expect(within(rules()).getByText(/Fog lamp high enough/)).toBeTruthy();
+    expect(within(rules()).queryByText(/Running lamp too low/)).toBeNull();
+  });
+});
+
+describe('the nearest good place', () => {
+  const OUT = page(FRONT, sheet(finding('place.fog.un-r48.low.left', 'OUT', 'Too low')));
+
+  it('is shown as a draft that one keeps or drops', async () => {
+    nearest = { kind: 'FOUND', outMm: 610, heightMm: 420, clashes: [] };
+    open(OUT);
+    const [, band] = screen.getAllByRole('button', { name: /^Nearest good place/ });
+    await userEvent.click(band as HTMLElement);
+    await waitFor(() => expect(both(judged.at(-1))).toEqual([610, 610]));
+    expect(screen.getByRole('button', { name: 'Keep this place' })).toBeTruthy();
+    expect(kept).toEqual([]);
+  });
+
+  it.each([
+    [{ kind: 'STAYS', clashes: [] }, 'It can stay', /Every limit of place holds/],
+    [
+      { kind: 'NONE', clashes: [sentence('The bumper is lower than {0}', length(500))] },
+      'No good place',
+      /The bumper is lower than/,
+    ],
+  ])('says so where there is none: %o', async (answer, title, words) => {
+    nearest = answer;
+    open(OUT);
+    await userEvent.keyboard('n');
+    const dialog = await screen.findByRole('dialog', { name: title });
+    expect(within(dialog).getByText(words)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+  });
+});
+
+describe('a nearest place that cannot be asked for', () => {
+  it('says why, and leaves the front as it is', async () => {
+    open(page(FRONT, sheet(finding('place.fog.un-r48.low.left', 'OUT', 'Too low'))));
+    vi.mocked(api.POST).mockRejectedValue(new TypeError('failed'));
+    await userEvent.keyboard('n');
+    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+  });
+});
+
+describe('where a lamp looks', () => {
+  it('is typed as a protractor reads it, one side at a time', async () => {
+    open(page(FRONT, sheet(finding('place.fog.un-r48.heading.right', 'OUT', 'Turned out'))));
+    await press('Turned, measure');
+    const field = screen.getByRole('textbox', { name: /^Right fog lamp, direction: 0° ahead/ });
+    await userEvent.type(field, '-2{Enter}');
+    await waitFor(() =>
+      expect(judged.at(-1)?.pairs[0]).toMatchObject({
+        left: { headingDeg: 0 },
+        right: { headingDeg: -2 },
+      }),
+    );
+    expect(
+      screen.getByRole('button', { name: /^Right fog lamp, direction: 2° inward/ }),
+    ).toBeTruthy();
+  });
+
+  it('refuses what is no angle, and keeps what was typed', async () => {
+    open(page());
+    await press(/^Left fog lamp, direction/);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: /direction/ });
+    await userEvent.type(field, 'askew{Enter}');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/^Degrees outwards/);
+    expect(field.value).toBe('askew');
+    expect(judged).toEqual([]);
+  });
+});
+
+describe('a front that somebody else kept meanwhile', () => {
+  const theirs = page(
+    { ...FRONT, pairs: [{ ...FOG, left: { ...spot, outMm: 640 } }, DRL] },
+    sheet(),
+    9,
+  );
+
+  async function clash() {
+    refusals = [outdated(theirs)];
+    open(page());
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await press('Keep this place');
+    await screen.findAllByText('Changed meanwhile by Ilse');
+  }
+
+  it('is shown beside one’s own, and replaced only by a press', async () => {
+    await clash();
+    await press('See both');
+    const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
+    expect(within(dialog).getByText('fog lamp, left')).toBeTruthy();
+    expect(within(dialog).getByText(/640 out/)).toBeTruthy();
+    await userEvent.keyboard('{Escape}');
+    await press('Use mine');
+    await waitFor(() => expect(kept).toHaveLength(2));
+    expect(kept.map((one) => one.version)).toEqual([4, 9]);
+    expect(both(kept[1]?.front)).toEqual([601, 601]);
+  });
+
+  it('can be taken instead', async () => {
+    await clash();
+    await press('Keep theirs');
+    await waitFor(() => expect(screen.queryByText('Changed meanwhile by Ilse')).toBeNull());
+    expect(kept).toHaveLength(1);
+    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+  });
+});
+
+describe('a lamp of the front', () => {
+  it('is the first thing asked for', async () => {
+    open(page({ ...FRONT, pairs: [] }));
+    expect(screen.getByText('No lamp on this front yet')).toBeTruthy();
+    const [first] = screen.getAllByRole('button', { name: 'Add a lamp' });
+    await userEvent.click(first as HTMLElement);
+    expect(await screen.findByRole('dialog', { name: 'A lamp for this front' })).toBeTruthy();
+    expect(screen.getByLabelText<HTMLSelectElement>('What it is for').value).toBe('DIPPED');
+  });
+
+  it('is taken off the drawing, and the next one is chosen', async () => {
+    open(page());
+    await press('Change this lamp');
+    await press('Take it off the drawing');
+    await waitFor(() => expect(judged.at(-1)?.pairs.map((one) => one.id)).toEqual(['drl']));
+    expect(screen.getByRole('button', { name: /Running lamps/, pressed: true })).toBeTruthy();
+  });
+});

@@ -1,0 +1,212 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { api, type TakeInEdit, type TakeInPage as Page } from '../app/api/client';
+import { accepted, finding, JOB, openPage, outdated } from '../test/testing';
+import { TakeInPage } from './TakeInPage';
+
+const NOTHING: TakeInEdit = {
+  customer: '',
+  kinds: [],
+  wants: '',
+  access: 'LAMPS_ONLY',
+  secondSet: false,
+  headlampsLoosened: false,
+  changes: [],
+  changesNote: '',
+  checks: [],
+};
+
+const minutes = (text: string) => ({
+  value: 20,
+  quantity: 'MINUTES',
+  metric: text,
+  imperial: text,
+});
+
+const step = (id: string, words: string, more = {}) => ({
+  id,
+  words,
+  gate: false,
+  atHand: [],
+  ...more,
+});
+
+const PLAN = {
+  stages: [
+    {
+      stage: 'APART',
+      words: 'Apart',
+      waitsFor: ['Parts: fog lamp, right, goes back'],
+      steps: [
+        step('apart.front', 'Fasteners out', { atHand: ['T25', 'clip tool'] }),
+        step('apart.gate', 'The hole', { gate: true }),
+      ],
+    },
+    {
+      stage: 'WALL',
+      words: 'Wall',
+      waitsFor: [],
+      steps: [step('wall.read', 'Read')],
+      expected: {
+        minutes: minutes('20 min'),
+        source: { mark: 'OWN', words: 'own earlier jobs', reference: '3 jobs' },
+      },
+    },
+  ],
+  knownMinutes: minutes('20 min'),
+  stagesWithoutMinutes: 1,
+  atHand: ['T25', 'clip tool'],
+  cautions: [],
+  offered: ['DRL'],
+};
+
+const page = (takeIn: Partial<TakeInEdit> = {}, more = {}): Page =>
+  ({
+    job: JOB,
+    vehicle: { id: 'v', version: 1, name: 'Sollen Wick', nickname: 'ferry hatch', modelYear: 2014 },
+    version: 4,
+    takeIn: { ...NOTHING, ...takeIn },
+    changedBy: 'Runa',
+    plan: PLAN,
+    findings: [finding('take-in.untried', 'NOT_KNOWN', '8 functions are not tried yet')],
+    doneBefore: [],
+    foundVersion: 0,
+    found: { notes: [], minutes: {}, partsCost: '', lookBack: '' },
+    foundBy: '',
+    ...more,
+  }) as unknown as Page;
+
+let kept: { version: number; takeIn: TakeInEdit }[];
+let answer: (body: { version: number; takeIn: TakeInEdit }) => unknown;
+
+beforeEach(() => {
+  vi.restoreAllMocks();
+  localStorage.setItem('mellow.acting', 'Runa');
+  kept = [];
+  answer = ({ version, takeIn }) => accepted(page(takeIn, { version: version + 1 }));
+  vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
+  vi.spyOn(api, 'PUT').mockImplementation(((
+    _path: string,
+    { body }: { body: { version: number; takeIn: TakeInEdit } },
+  ) => {
+    kept.push(body);
+    return Promise.resolve(answer(body));
+  }) as unknown as typeof api.PUT);
+});
+
+function open(content: Page) {
+  openPage('/jobs/:id/take-in', '/jobs/j/take-in', <TakeInPage />, { 'take-in/j': content });
+}
+
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const cell = (name: string) => screen.getByRole('button', { name });
+
+describe('taking a vehicle in', () => {
+  it('keeps each press on the version before it', async () => {
+    open(page());
+    await press('fog lamps');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    await press('bumper off');
+    await waitFor(() => expect(kept).toHaveLength(2));
+    expect(kept.map((one) => one.version)).toEqual([4, 5]);
+    expect(kept[1]?.takeIn).toMatchObject({ kinds: ['FOG'], access: 'BUMPER_OFF' });
+  });
+
+  it('turns a lamp from not tried through its states', async () => {
+    open(page());
+    await userEvent.click(cell('low beam, left: not tried'));
+    await userEvent.click(await screen.findByRole('button', { name: 'low beam, left: works' }));
+    await screen.findByRole('button', { name: 'low beam, left: dead' });
+    await waitFor(() =>
+      expect(kept.at(-1)?.takeIn.checks).toEqual([
+        expect.objectContaining({ function: 'DIPPED', side: 'LEFT', state: 'DEAD' }),
+      ]),
+    );
+  });
+
+  it('marks what every vehicle has as working, and leaves what was found', async () => {
+    open(page({ checks: [{ function: 'MAIN', side: 'RIGHT', state: 'WEAK', tries: 0 }] }));
+    await press('All that every vehicle has, works');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    const states = kept[0]?.takeIn.checks.map((one) => `${one.function} ${one.side} ${one.state}`);
+    expect(states).toHaveLength(8);
+    expect(states).toContain('MAIN RIGHT WEAK');
+    expect(states).toContain('TURN LEFT WORKS');
+  });
+
+  it('shows what somebody else kept meanwhile beside what is here', async () => {
+    answer = () => outdated(page({ kinds: ['DRL'] }, { version: 9 }));
+    open(page());
+    await press('fog lamps');
+    expect(await screen.findByText(/Ilse/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'fog lamps' }).getAttribute('aria-pressed')).toBe(
+      'true',
+    );
+  });
+
+  it('asks about a change only once there is one', async () => {
+    open(page());
+    expect(screen.queryByLabelText('What was changed')).toBeNull();
+    await press('tyres');
+    await userEvent.type(await screen.findByLabelText('What was changed'), 'larger by two sizes');
+    await userEvent.tab();
+    await waitFor(() =>
+      expect(kept.at(-1)?.takeIn).toMatchObject({
+        changes: ['TYRES'],
+        changesNote: 'larger by two sizes',
+      }),
+    );
+  });
+
+  it('shows the plan with what it waits for, and a stage’s steps', async () => {
+    open(page());
+    const plan = screen.getByRole('list', { name: 'Plan' });
+    expect(within(plan).getByText('waits: Parts: fog lamp, right, goes back')).toBeTruthy();
+    expect(within(plan).getByText('20 min')).toBeTruthy();
+    expect(screen.getByText('20 min known; 1 stage not timed yet in own jobs.')).toBeTruthy();
+    expect(screen.getByText('Open anyway: running lamps?')).toBeTruthy();
+    await userEvent.click(within(plan).getByRole('button', { name: /^Apart/ }));
+    const steps = await screen.findByRole('dialog', { name: 'Apart' });
+    expect(within(steps).getByText(/Cannot be undone/)).toBeTruthy();
+    expect(within(steps).getByText('At hand: T25, clip tool')).toBeTruthy();
+    expect(within(steps).getByRole('link', { name: 'Go to Apart' }).getAttribute('href')).toBe(
+      '/jobs/j/apart',
+    );
+  });
+
+  it('lists what to have at hand, and what earlier jobs found', async () => {
+    open(
+      page(
+        {},
+        {
+          doneBefore: [
+            {
+              jobId: 'e',
+              work: 'projector lamp swap',
+              vehicle: 'Marten’s hatch',
+              nickname: '',
+              kinds: ['SWAP'],
+              touchedAt: '2026-11-20T10:00:00Z',
+              why: ['the same model'],
+              found: {
+                notes: [{ about: 'HIDDEN_BOLT', words: 'behind the washer neck' }],
+                minutes: { APART: 30, WALL: 50 },
+                estimateMinutes: 60,
+                partsCost: '',
+                lookBack: '',
+              },
+            },
+          ],
+        },
+      ),
+    );
+    const before = screen.getByRole('region', { name: 'Done before' });
+    expect(within(before).getByText('Marten’s hatch, Nov 2026; the same model')).toBeTruthy();
+    expect(within(before).getByText(/behind the washer neck/)).toBeTruthy();
+    expect(within(before).getByText('took 80 min, told 60 min')).toBeTruthy();
+    await press('At hand: 2 things');
+    const list = await screen.findByRole('dialog', { name: 'At hand' });
+    expect(within(list).getByText('clip tool')).toBeTruthy();
+  });
+});
