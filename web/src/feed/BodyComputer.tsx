@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { actingName, api, unwrap, type FeedEdit } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 
 type Setting = FeedEdit['settings'][number];
 
@@ -33,31 +34,34 @@ export function BodyComputer({
       ),
     placeholderData: (before) => before,
   });
-  const write = async (parameter: string, value: string) => {
-    const answer = await unwrap(
-      api.POST('/api/standin/body-computer', {
-        body: {
-          written: written(feed.settings),
-          write: { parameter, value },
-          volts: connected ? WRITING_VOLTS : 0,
-        },
-      }),
-    );
-    if (answer.outcome) {
-      onChange([
-        ...feed.settings,
-        {
-          parameter,
-          before: answer.outcome.before,
-          after: value,
-          result: answer.outcome.says,
-          taken: answer.outcome.taken,
-          person: actingName(),
-          at: new Date().toISOString(),
-        },
-      ]);
-    }
-  };
+  const write = useMutation({
+    mutationFn: ({ parameter, value }: { parameter: string; value: string }) =>
+      unwrap(
+        api.POST('/api/standin/body-computer', {
+          body: {
+            written: written(feed.settings),
+            write: { parameter, value },
+            volts: connected ? WRITING_VOLTS : 0,
+          },
+        }),
+      ),
+    onSuccess: ({ outcome }, { parameter, value }) => {
+      if (outcome) {
+        onChange([
+          ...feed.settings,
+          {
+            parameter,
+            before: outcome.before,
+            after: value,
+            result: outcome.says,
+            taken: outcome.taken,
+            person: actingName(),
+            at: new Date().toISOString(),
+          },
+        ]);
+      }
+    },
+  });
   return (
     <Box maxW="860px" pt="18px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">
@@ -67,6 +71,7 @@ export function BodyComputer({
         A simulated one stands in for the adapter. Function present first, then lamp type; every
         value is read back and written down.
       </Box>
+      <Refusal words={(write.error ?? now.error)?.message} />
       {now.data?.parameters.map((parameter) => (
         <Flex
           key={parameter.name}
@@ -89,7 +94,8 @@ export function BodyComputer({
               aria-pressed={parameter.value === value}
               bg={parameter.value === value ? 'lampFill' : undefined}
               color={parameter.value === value ? 'onLamp' : 'ink'}
-              onClick={() => void write(parameter.name, value)}
+              disabled={write.isPending}
+              onClick={() => write.mutate({ parameter: parameter.name, value })}
             >
               {value}
             </PlainButton>

@@ -350,6 +350,8 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           )}
           {fix && plan ? (
             <ActButton
+              // it mends the plan that is kept, not one that is still on its way
+              disabled={kept.waits}
               onClick={() =>
                 change({ plan: { ...plan, answers: fix.answers, changes: fix.changes } })
               }

@@ -22,7 +22,7 @@ export function planId(title: string): string {
 export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan }) {
   const [title, setTitle] = useState('');
   const [said, setSaid] = useState<{ text: string; bad: boolean }>();
-  const keep = async (file: string) => {
+  const keep = async (read: () => Promise<string>) => {
     const name = title.trim();
     const id = planId(name);
     if (id.length < 2) {
@@ -31,18 +31,18 @@ export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan })
     }
     try {
       const own = id === sheet.plan.id ? sheet.plan.version : 0;
-      await putFeedPlan(id, { version: own, title: name, file });
+      await putFeedPlan(id, { version: own, title: name, file: await read() });
       setSaid({ text: `Kept as “${name}”: it stands among the plans now.`, bad: false });
     } catch (refused) {
       setSaid({ text: (refused as Error).message, bad: true });
     }
   };
-  const keepThis = async () => {
+  const withTheseAnswers = async () => {
     const file = await feedPlanFile(plan.id);
     for (const question of file.questions ?? []) {
       question.usual = plan.answers[question.id] ?? question.usual;
     }
-    await keep(JSON.stringify(file));
+    return JSON.stringify(file);
   };
   return (
     <Box pt="14px">
@@ -53,14 +53,16 @@ export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan })
         <Box flex="1" minW="220px">
           <TextField label="What do we call it?" value={title} set={setTitle} />
         </Box>
-        <PlainButton onClick={() => void keepThis()}>Keep with these answers</PlainButton>
+        <PlainButton onClick={() => void keep(withTheseAnswers)}>
+          Keep with these answers
+        </PlainButton>
         <FileButton
           words="Take a file in"
           accept=".json,application/json"
           onPick={(files) => {
             const file = files?.[0];
             if (file) {
-              void file.text().then(keep);
+              void keep(() => file.text());
             }
           }}
         />

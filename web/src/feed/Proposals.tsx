@@ -50,6 +50,8 @@ export function Proposals({
             (source) => `${source}${isFound(wires, source) ? ' (found)' : ''}`,
           )}
           taken={one.plan.id === takenId}
+          // what stands here still answers the wishes of before
+          stale={found.isPlaceholderData}
           onTake={() => onTake(one)}
         />
       ))}
@@ -74,11 +76,13 @@ function Card({
   proposal,
   needs,
   taken,
+  stale,
   onTake,
 }: {
   proposal: FeedProposal;
   needs: string[];
   taken: boolean;
+  stale: boolean;
   onTake: () => void;
 }) {
   const { plan, misses } = proposal;
@@ -130,7 +134,7 @@ function Card({
               </Box>
             ))}
         </Box>
-        <PlainButton onClick={onTake} aria-label={`Take this plan: ${plan.title}`}>
+        <PlainButton onClick={onTake} disabled={stale} aria-label={`Take this plan: ${plan.title}`}>
           {taken ? 'Take it anew' : 'Take this plan'}
         </PlainButton>
       </Flex>

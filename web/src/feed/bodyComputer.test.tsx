@@ -77,3 +77,15 @@ it('writes a value and logs it with what came of it, refused or not', async () =
     }),
   ]);
 });
+
+it('says why a value could not be written, and logs nothing', async () => {
+  const onChange = open([], true);
+  const led = within(await screen.findByRole('group', { name: 'running lamp type' })).getByRole(
+    'button',
+    { name: 'LED' },
+  );
+  vi.mocked(api.POST).mockRejectedValue(new TypeError('Failed to fetch'));
+  await userEvent.click(led);
+  expect((await screen.findByRole('alert')).textContent).not.toBe('');
+  expect(onChange).not.toHaveBeenCalled();
+});

@@ -153,6 +153,22 @@ describe('from wishes to a plan', () => {
     );
   });
 
+  it('lets no plan be taken that still answers the wishes of before', async () => {
+    const answers = [Promise.resolve([PROPOSAL]), new Promise(() => undefined)];
+    vi.spyOn(api, 'POST').mockImplementation((async () => ({
+      data: await answers.shift(),
+      response: new Response(null, { status: 200 }),
+    })) as unknown as typeof api.POST);
+    takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
+    open(page());
+    const take = await screen.findByRole<HTMLButtonElement>('button', {
+      name: `Take this plan: ${PLAN.title}`,
+    });
+    expect(take.disabled).toBe(false);
+    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog as it comes' }));
+    expect(take.disabled).toBe(true);
+  });
+
   it('tells whether a wire that is needed was found', () => {
     const wire = { answer: 'IS', kinds: ['LAMPS_ON'], words: 'lamps on', wire: {} };
     expect(isFound([wire] as never, 'side-lamp wire')).toBe(true);
