@@ -68,14 +68,7 @@ export function Header({
           {title}
         </Heading>
         {subtitle && (
-          <Box
-            color="quiet"
-            fontSize="15px"
-            overflow="hidden"
-            textOverflow="ellipsis"
-            whiteSpace="nowrap"
-            minW="0"
-          >
+          <Box color="quiet" fontSize="15px" lineHeight="1.2" lineClamp="2" minW="0">
             {subtitle}
           </Box>
         )}

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { Header } from './Header';
 import { VerdictShape } from '../finding/VerdictShape';
 
-/** What is shown where there is nothing to show. */
+/** What is shown where there is nothing to show; the sentence says why, where it is not missing. */
 export function Nowhere({ what, sentence }: { what: string; sentence?: string }) {
   return (
     <>
@@ -15,7 +15,9 @@ export function Nowhere({ what, sentence }: { what: string; sentence?: string })
           <Box fontFamily="heading" fontSize="24px" fontWeight="600">
             {sentence ?? `There is no such ${what}.`}
           </Box>
-          <Box color="quiet">The address may be mistyped, or it belongs to another workshop.</Box>
+          {sentence === undefined && (
+            <Box color="quiet">The address may be mistyped, or it belongs to another workshop.</Box>
+          )}
         </Box>
         <PlainButton asChild>
           <Link to="/">To the yard</Link>

@@ -67,13 +67,15 @@ export function StageFrame({
   );
 }
 
-/** The column beside the drawing: it scrolls, and what stands at its foot stays. */
+/** The column beside the drawing: it scrolls; what stands at its head and foot stays. */
 export function StageColumn({
   label,
+  head,
   foot,
   children,
 }: {
   label: string;
+  head?: ReactNode;
   foot: ReactNode;
   children: ReactNode;
 }) {
@@ -87,6 +89,7 @@ export function StageColumn({
       pr={{ lg: '10px' }}
       pt="10px"
     >
+      {head}
       <Box flex="1" minH="0" overflowY="auto" tabIndex={0} role="region" aria-label={label}>
         {children}
       </Box>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, unwrap } from '../app/api/client';
 import { Header } from '../app/Header';
+import { Waiting } from '../app/Nowhere';
 import { Refusal } from '../app/Refusal';
 import { useToYard } from '../app/useToYard';
 import { CountChart, EstimateChart, TimeChart } from './Charts';
@@ -53,6 +54,7 @@ export function HistoryPage() {
             pt="8px"
           >
             <Refusal words={found.error?.message} py="14px" />
+            {found.isPending && <Waiting />}
             {found.data?.jobs.map((job) => (
               <Box
                 key={job.jobId}

@@ -92,13 +92,19 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
   );
 }
 
-/** Scrolls the column, and nothing else, just so far that the whole step is in sight. */
+/**
+ * Scrolls the column, and nothing else, just so far that the whole step is in sight and no step is
+ * cut at the column's upper edge.
+ */
 function bringNear(step: HTMLElement | null) {
   const column = step?.closest('[role=region]');
   if (step && column) {
     const at = step.getBoundingClientRect();
     const seen = column.getBoundingClientRect();
-    column.scrollTop += Math.max(0, at.bottom - seen.bottom) + Math.min(0, at.top - seen.top);
+    const past = Math.max(0, at.bottom - seen.bottom);
+    const above = (one: Element) => one.getBoundingClientRect().top - seen.top - past;
+    const first = [...(step.parentElement?.children ?? [])].map(above).find((top) => top >= 0);
+    column.scrollTop += past > 0 ? past + (first ?? 0) : Math.min(0, at.top - seen.top);
   }
 }
 

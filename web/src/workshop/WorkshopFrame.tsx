@@ -74,6 +74,7 @@ export function WorkshopFrame({
       left={
         <StageColumn
           label="Steps"
+          head={<ResumeCard page={page} />}
           foot={
             <Cautions
               cautions={work.cautions}
@@ -83,7 +84,6 @@ export function WorkshopFrame({
             />
           }
         >
-          <ResumeCard page={page} />
           <Minutes work={work} />
           {beforeSteps}
           {!work.planned && (

@@ -10,6 +10,7 @@ import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
 import { whereItStands } from '../app/stages';
+import { Waiting } from '../app/Nowhere';
 import { Refusal } from '../app/Refusal';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
@@ -106,6 +107,7 @@ export function Yard() {
       </Flex>
       <Box as="main">
         <Refusal words={yard.error?.message} px="26px" py="14px" />
+        {yard.isPending && <Waiting />}
         <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
           {rows.map((row) => (
             <Row key={row.jobId} row={row} />
