@@ -47,7 +47,7 @@ export function Header({
         </Box>
       </Link>
       <Flex
-        align="baseline"
+        align="center"
         columnGap="10px"
         minW={{ base: '100%', lg: '0' }}
         flex="1"
@@ -68,7 +68,14 @@ export function Header({
           {title}
         </Heading>
         {subtitle && (
-          <Box color="quiet" fontSize="15px" lineHeight="1.2" lineClamp="2" minW="0">
+          <Box
+            color="quiet"
+            fontSize="15px"
+            lineHeight="1.2"
+            pt="3px"
+            minW="0"
+            css={{ textWrap: 'balance' }}
+          >
             {subtitle}
           </Box>
         )}

@@ -184,7 +184,10 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           job={page.job}
           vehicle={page.vehicle}
           here="WALL"
-          more={` · ${RULES[page.job.ruleSet] ?? page.job.ruleSet} · ${TRAFFIC[page.job.traffic]}`}
+          more={[RULES[page.job.ruleSet] ?? page.job.ruleSet, TRAFFIC[page.job.traffic]]
+            // where the line is too short it goes on between them, not within
+            .map((words) => ` · ${words.replaceAll(' ', '\u00a0')}`)
+            .join('')}
           offline={offline}
         >
           <PlainButton onClick={standBack}>
