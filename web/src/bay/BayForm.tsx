@@ -23,8 +23,10 @@ export function BayForm({ bay }: { bay: Bay }) {
   return (
     <VersionedForm
       edit={typed}
-      put={(edit) => putBay(bay.id, edit)}
-      onStored={() => void refresh()}
+      put={async (edit) => {
+        await putBay(bay.id, edit);
+        await refresh();
+      }}
       onTheirs={() => void refresh()}
     >
       <Pairs>

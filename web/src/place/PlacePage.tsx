@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { api, unwrap, type PlacePage as Page } from '../app/api/client';
+import { api, unwrap, type FrontEdit, type PlacePage as Page } from '../app/api/client';
 import { putPlace, readLength, takeFresh, usePlacePage } from '../app/api/queries';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
@@ -57,7 +57,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
   const jobId = page.job.id;
-  const { front, sheet, draft, refusal, change, drop } = useFront(page, units);
+  const { front, sheet, draft, refusal, change, drop, kept } = useFront(page, units);
   const [chosenId, setChosenId] = useState<string | undefined>(
     () => page.sheet.foremost?.split('.')[1] ?? page.front.pairs[0]?.id,
   );
@@ -68,10 +68,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const apart = parted || (chosen !== undefined && !isMirrored(chosen));
 
   const keep = useMutation({
-    mutationFn: (version: number) => putPlace(jobId, version, front),
-    onSuccess: async (fresh) => {
+    mutationFn: (sent: { version: number; front: FrontEdit }) =>
+      putPlace(jobId, sent.version, sent.front),
+    onSuccess: async (fresh, sent) => {
       await takeFresh(client, ['place', jobId], fresh);
-      drop();
+      kept(sent.front, fresh.version);
     },
   });
   const conflict = conflictOf(keep.error);
@@ -83,10 +84,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           body: { units, front, pair },
         }),
       ),
-    onSuccess: (found) => {
+    onSuccess: (found, pairId) => {
       const { outMm, heightMm } = found;
-      if (outMm !== undefined && heightMm !== undefined && chosen) {
-        change(withPair(front, moved(chosen, 'LEFT', { outMm, heightMm }, false)));
+      const pair = front.pairs.find((one) => one.id === pairId);
+      if (outMm !== undefined && heightMm !== undefined && pair) {
+        change(withPair(front, moved(pair, 'LEFT', { outMm, heightMm }, false)));
       } else {
         setShown('nowhere');
       }
@@ -231,9 +233,12 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           }
           changed={Boolean(draft)}
           conflict={conflict}
-          onKeep={() => keep.mutate(draft?.version ?? page.version)}
+          onKeep={() => keep.mutate({ version: draft?.version ?? page.version, front })}
           onCompare={open('conflict')}
-          onMine={() => conflict && keep.mutate((conflict.theirs as unknown as Page).version)}
+          onMine={() =>
+            conflict &&
+            keep.mutate({ version: (conflict.theirs as unknown as Page).version, front })
+          }
           onDrop={() => {
             keep.reset();
             drop();

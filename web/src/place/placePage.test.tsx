@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import {
@@ -158,6 +158,25 @@ describe('the front', () => {
     await press(/^Sides parted/);
     await waitFor(() => expect(both(judged.at(-1))).toEqual([600, 600]));
     expect(screen.getByRole('button', { name: /^Both sides together/ })).toBeTruthy();
+  });
+
+  it('keeps as a draft what is moved while the place before it is on its way', async () => {
+    let arrive = (): void => undefined;
+    refusals.push(
+      new Promise((resolve) => {
+        arrive = () => resolve(accepted(page(kept[0]!.front, sheet(), 5)));
+      }),
+    );
+    open(page());
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await press('Keep this place');
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await act(async () => Promise.resolve(arrive()));
+    await press('Keep this place');
+    expect(kept.map((one) => [one.version, both(one.front)?.[0]])).toEqual([
+      [4, 601],
+      [5, 602],
+    ]);
   });
 
   it('drops what is not kept', async () => {

@@ -1,10 +1,11 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { api, unwrap, type FrontEdit, type PlacePage, type Units } from '../app/api/client';
 import { useJudged } from '../app/useJudged';
 
 /** A front that is being changed and is not kept yet, judged as it changes. */
 export function useFront(page: PlacePage, units: Units) {
   const [draft, setDraft] = useState<{ front: FrontEdit; version: number } | undefined>();
+  const latest = useRef<FrontEdit>(undefined);
   const ask = useCallback(
     (front: FrontEdit) =>
       unwrap(
@@ -18,6 +19,7 @@ export function useFront(page: PlacePage, units: Units) {
   const { answer, problem, judge, drop: dropJudged } = useJudged(ask);
   const change = useCallback(
     (front: FrontEdit) => {
+      latest.current = front;
       setDraft((before) => ({ front, version: before?.version ?? page.version }));
       void judge(front);
     },
@@ -27,6 +29,16 @@ export function useFront(page: PlacePage, units: Units) {
     dropJudged();
     setDraft(undefined);
   }, [dropJudged]);
+  const kept = useCallback(
+    (sent: FrontEdit, version: number) => {
+      if (latest.current === sent) {
+        drop();
+      } else {
+        setDraft((before) => before && { ...before, version });
+      }
+    },
+    [drop],
+  );
   return {
     front: draft?.front ?? page.front,
     sheet: (draft && answer) ?? page.sheet,
@@ -34,5 +46,7 @@ export function useFront(page: PlacePage, units: Units) {
     refusal: problem,
     change,
     drop,
+    /** A front that was sent is kept in a version; what was moved since then stays a draft. */
+    kept,
   };
 }

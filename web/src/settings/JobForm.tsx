@@ -24,7 +24,6 @@ export function JobForm({ page }: { page: JobPage }) {
         client.setQueryData(['job', page.job.id], fresh);
         setEdit(jobEdit(fresh.job));
       }}
-      onStored={() => undefined}
       onTheirs={async () => {
         await refresh();
         const fresh = client.getQueryData<JobPage>(['job', page.job.id]);

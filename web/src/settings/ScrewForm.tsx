@@ -54,7 +54,6 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
           await putAdjuster(page.vehicle.id, screw.id, sent);
           await refresh();
         }}
-        onStored={() => undefined}
         onTheirs={refresh}
         words="Remember"
       >

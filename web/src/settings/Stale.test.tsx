@@ -29,7 +29,6 @@ describe('an edit on a row that somebody changed', () => {
       <VersionedForm
         edit={{ version: 3, work: 'mine', frontClosed: true }}
         put={put}
-        onStored={() => undefined}
         onTheirs={() => undefined}
       >
         <span />
@@ -46,13 +45,31 @@ describe('an edit on a row that somebody changed', () => {
     expect(await screen.findByText('Kept.')).toBeTruthy();
   });
 
+  it('takes nothing more while it is being kept', async () => {
+    let arrive = (): void => undefined;
+    show(
+      <VersionedForm
+        edit={{ version: 3 }}
+        put={() => new Promise<void>((resolve) => (arrive = resolve))}
+        onTheirs={() => undefined}
+      >
+        <input aria-label="Work" />
+      </VersionedForm>,
+    );
+    const work = screen.getByRole('textbox');
+    await userEvent.type(work, 'lamps{Enter}');
+    await vi.waitFor(() => expect(work.matches(':disabled')).toBe(true));
+    arrive();
+    await screen.findByText('Kept.');
+    expect(work.matches(':disabled')).toBe(false);
+  });
+
   it('gives way to theirs', async () => {
     const theirs = vi.fn();
     show(
       <VersionedForm
         edit={{ version: 3, work: 'mine' }}
         put={() => Promise.reject(stale())}
-        onStored={() => undefined}
         onTheirs={theirs}
       >
         <span />

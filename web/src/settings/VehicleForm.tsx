@@ -142,7 +142,6 @@ export function VehicleForm({
     <VersionedForm
       edit={followed}
       put={put}
-      onStored={() => undefined}
       onTheirs={(theirs) => {
         setTyped(typedVehicle(theirs as unknown as Vehicle, units));
         void refresh();

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { ActButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { FormFoot } from './FormFoot';
@@ -13,27 +13,33 @@ import { conflictOf, StaleChoice } from './Stale';
 export function VersionedForm<Edit extends { version: number }>({
   edit,
   put,
-  onStored,
   onTheirs,
   words = 'Keep',
   children,
 }: {
   edit: Edit;
   put: (edit: Edit) => Promise<unknown>;
-  onStored: () => void;
   /** Takes what somebody else made of it. */
   onTheirs: (theirs: Record<string, unknown>) => void;
   words?: string;
   children: ReactNode;
 }) {
   const [stored, setStored] = useState(false);
+  const at = useRef<HTMLElement>(null);
   const store = useMutation({
     mutationFn: put,
-    onMutate: () => setStored(false),
-    onSuccess: () => {
-      setStored(true);
-      onStored();
+    onMutate: () => {
+      setStored(false);
+      at.current = document.activeElement as HTMLElement | null;
     },
+    onSuccess: () => setStored(true),
+    // back to the field from which it was sent
+    onSettled: () =>
+      requestAnimationFrame(() => {
+        if (document.activeElement === document.body) {
+          at.current?.focus();
+        }
+      }),
   });
   const conflict = conflictOf(store.error);
   return (
@@ -44,7 +50,10 @@ export function VersionedForm<Edit extends { version: number }>({
       }}
     >
       <Box display="flex" flexDirection="column" gap="14px">
-        {children}
+        {/* what would be typed while it is being kept would be lost when the kept row comes back */}
+        <fieldset disabled={store.isPending} style={{ display: 'contents' }}>
+          {children}
+        </fieldset>
         {conflict ? (
           <StaleChoice
             conflict={conflict}

@@ -98,7 +98,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
 
   const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
   const keepDraft = () => {
-    const { draft, drop } = drafting;
+    const { draft, kept } = drafting;
     if (!draft) {
       return;
     }
@@ -115,7 +115,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       {
         onSuccess: () => {
           attempt.done();
-          drop();
+          kept(draft);
         },
         onError: (problem) => setDraftProblem(problem.message),
       },

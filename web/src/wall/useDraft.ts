@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { api, unwrap, type JobPage, type LampKind, type Side } from '../app/api/client';
 import { useJudged } from '../app/useJudged';
 import { wallRequest } from './readings';
@@ -14,6 +14,7 @@ export interface Draft {
 /** Follows a dragged cutoff: each place that it passes is judged. */
 export function useDraft(page: JobPage) {
   const [draft, setDraft] = useState<Draft | undefined>();
+  const latest = useRef<Draft>(undefined);
   const ask = useCallback(
     ({ lamp, side, belowMm }: Draft) =>
       unwrap(
@@ -26,6 +27,7 @@ export function useDraft(page: JobPage) {
   const { answer, judge, drop: dropJudged } = useJudged(ask);
   const move = useCallback(
     (next: Draft) => {
+      latest.current = next;
       setDraft(next);
       void judge(next);
     },
@@ -35,5 +37,20 @@ export function useDraft(page: JobPage) {
     dropJudged();
     setDraft(undefined);
   }, [dropJudged]);
-  return { draft, sheet: answer, move, drop };
+  const kept = useCallback(
+    (sent: Draft) => {
+      if (latest.current === sent) {
+        drop();
+      }
+    },
+    [drop],
+  );
+  return {
+    draft,
+    sheet: answer,
+    move,
+    drop,
+    /** A place that was sent is kept; where the cutoff was moved on since then, it stays a draft. */
+    kept,
+  };
 }
