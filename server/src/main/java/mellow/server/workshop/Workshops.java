@@ -45,7 +45,7 @@ public class Workshops {
   private static final int EARLIER_JOBS = 20;
 
   /** A timer that nobody has seen to for longer is told on its own job's pages only. */
-  private static final int DAYS_HEARD = 1;
+  private static final int DAYS_HEARD = 7;
 
   private final Jobs jobs;
   private final TakeIns takeIns;
