@@ -8,7 +8,7 @@ import { Key } from '../app/Key';
 import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
-import { QuickEntry, rowWords } from './QuickEntry';
+import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from './vehicleViews';
@@ -55,7 +55,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
           />
         </Box>
         {page.hidden.length > 0 && <Hidden page={page} />}
-        <QuickEntry onRow={add} onCalled={call} />
+        <QuickEntry pieces={nextPieces(page)} onRow={add} onCalled={call} />
       </Flex>
       <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
     </WorkshopFrame>

@@ -241,7 +241,7 @@ function Drawn({
 /** Upright measurements stand apart from each other. */
 const UPRIGHT: Record<Section['spans'][number]['field'], number> = {
   BOWL_OPENING: 56,
-  LENS: -56,
+  LENS: -32,
   SHROUD: 0,
   HOLE: 0,
   BOWL_DEPTH: 0,

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { OutEdit } from '../app/api/client';
+import type { OutEdit, WorkshopPage } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 
@@ -17,15 +17,18 @@ const QUICK: readonly (readonly [Kind, string])[] = [
 ];
 const COUNTS = [1, 2, 3, 4, 5, 6];
 
-const PIECES = [
-  'bumper',
-  'grille',
-  'trim',
-  'left headlamp',
-  'right headlamp',
-  'left liner',
-  'right liner',
-];
+const LAMPS = ['left headlamp', 'right headlamp'];
+const FACE = ['bumper', 'grille', 'trim'];
+const LINERS = ['left liner', 'right liner'];
+const PIECES_SHOWN = 3;
+
+/** The pieces that come off next: the face first where the bumper has to go, what is off left out. */
+export function nextPieces({ stages, ledger }: WorkshopPage): string[] {
+  const bumperGoes = stages.some((one) => one.steps.some((step) => step.id === 'apart.bumper'));
+  const order = bumperGoes ? [...FACE, ...LAMPS, ...LINERS] : [...LAMPS, ...FACE, ...LINERS];
+  const off = new Set(ledger.map((line) => line.row.name));
+  return order.filter((piece) => !off.has(piece)).slice(0, PIECES_SHOWN);
+}
 
 export const PLAIN_ROW: OutEdit = {
   count: 1,
@@ -50,9 +53,12 @@ export function rowWords(row: OutEdit): string {
 
 /** Lines of the ledger in two presses: the place on the drawing, then kind and count. */
 export function QuickEntry({
+  pieces,
   onRow,
   onCalled,
 }: {
+  /** Pieces of the front to be pressed. */
+  pieces: string[];
   onRow: (row: OutEdit) => Promise<unknown>;
   /** Takes a line as it is called out; it is read where it is kept. */
   onCalled: (typed: string) => Promise<unknown>;
@@ -99,7 +105,7 @@ export function QuickEntry({
           />
         </Box>
         <Flex gap="6px" role="group" aria-label="Pieces" wrap="wrap">
-          {PIECES.slice(0, 3).map((name) => (
+          {pieces.map((name) => (
             <PlainButton
               key={name}
               px="13px"

@@ -7,6 +7,7 @@ import { api, Problem, type WorkshopPage } from '../app/api/client';
 import { outbox } from '../kept/outbox';
 import { finding, JOB, show } from '../test/testing';
 import { ApartPage } from './ApartPage';
+import { nextPieces } from './QuickEntry';
 import { BenchPage } from './BenchPage';
 import { ProofStandBack } from './ProofStandBack';
 import { ProvePage } from './ProvePage';
@@ -197,6 +198,18 @@ describe('apart', () => {
       stage: 'APART',
       out: { kind: 'CLIP_PULL', count: 4, spot: { view: 'FRONT' } },
     });
+  });
+
+  it('has at hand the pieces that come off next', () => {
+    const swap = page({ stages: [stage('APART', { steps: [STEP] })], ledger: [] });
+    expect(nextPieces(swap)).toEqual(['left headlamp', 'right headlamp', 'bumper']);
+    const bumper = [stage('APART', { steps: [{ ...STEP, id: 'apart.bumper' }] })];
+    const off = line('bumper', { row: { kind: 'PIECE', name: 'bumper' } });
+    expect(nextPieces(page({ stages: bumper, ledger: [off] }))).toEqual([
+      'grille',
+      'trim',
+      'left headlamp',
+    ]);
   });
 
   it('keeps what was typed when it cannot be read', async () => {

@@ -35,7 +35,8 @@ public enum Mount {
   /** Which of both follows from housing and projector. */
   public static Advice advice(Housing housing, Projector projector) {
     if (projector.threadMm().isEmpty()) {
-      return new Advice(GLUED, "The projector has no threaded boss.", WAYS);
+      return new Advice(
+          GLUED, "No thread of a boss is written down: without one it is glued.", WAYS);
     }
     if (housing.holeMm().isEmpty()) {
       return new Advice(
