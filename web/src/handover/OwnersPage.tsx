@@ -85,7 +85,7 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Box pt="14px">
+    <Box pt="14px" lineHeight="1.35" css={{ '& > p + p': { marginTop: '6px' } }}>
       <Box as="h3" fontFamily="heading" fontWeight="600" fontSize="18px">
         {title}
       </Box>

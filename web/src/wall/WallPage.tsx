@@ -186,7 +186,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           here="WALL"
           more={[RULES[page.job.ruleSet] ?? page.job.ruleSet, TRAFFIC[page.job.traffic]]
             // where the line is too short it goes on between them, not within
-            .map((words) => ` · ${words.replaceAll(' ', '\u00a0')}`)
+            .map((words) => `\u00a0· ${words.replaceAll(' ', '\u00a0')}`)
             .join('')}
           offline={offline}
         >
