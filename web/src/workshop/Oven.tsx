@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
+import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
@@ -75,7 +76,7 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
         {advice && advice.toMinutes !== advice.fromMinutes && ` to ${advice.toMinutes}`} min
         <Box as="span" color="quiet" fontSize="17px" fontWeight="400">
           {' '}
-          · {advice && advice.times > 0 ? `${advice.times} times so far` : 'first time'}
+          · {advice && advice.times > 0 ? `${counted(advice.times, 'time')} so far` : 'first time'}
         </Box>
       </Box>
       <Box color="quiet">{advice?.because}</Box>

@@ -133,7 +133,7 @@ export function WorkshopFrame({
             foremost?.remedy ? (
               <SentenceText sentence={foremost.remedy} />
             ) : (
-              work.atHand.length > 0 && `At hand: ${work.atHand.join(' · ')}`
+              next && next.atHand.length > 0 && `At hand: ${next.atHand.join(' · ')}`
             )
           }
           onAsk={foremost && (() => ask(foremost))}

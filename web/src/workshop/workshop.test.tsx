@@ -27,7 +27,6 @@ const stage = (name: string, more = {}) => ({
   steps: [],
   findings: [],
   cautions: [],
-  atHand: ['T25'],
   worked: { value: 0, quantity: 'MINUTES', metric: '0 min', imperial: '0 min' },
   ...more,
 });
@@ -40,6 +39,7 @@ const STEP = {
   state: 'READY',
   waitsFor: [],
   comesOff: '',
+  atHand: ['T25', 'clip tool'],
   by: '',
   reason: '',
 };
@@ -243,6 +243,7 @@ describe('apart', () => {
 
   it('ticks a step, and asks for a reason where it waits', async () => {
     open(<ApartPage />, page({ stages: [stage('APART', { steps: [STEP, GATE] })] }));
+    expect(screen.getByText('At hand: T25 · clip tool')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
     expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false, reason: '' } });
     await userEvent.click(screen.getByRole('button', { name: /The hole/ }));

@@ -53,7 +53,6 @@ public record WorkshopPage(
       List<StepLineView> steps,
       List<FindingView> findings,
       List<CautionView> cautions,
-      List<String> atHand,
       @Nullable FigureView expected,
       @Schema(description = "As the times of the entries tell it.") FigureView worked) {}
 
@@ -68,6 +67,7 @@ public record WorkshopPage(
       StepLine.State state,
       @Schema(description = "What has to be so before it, and is not.") List<String> waitsFor,
       @Schema(description = "What would have to come off again.") String comesOff,
+      @Schema(description = "Tools and materials it takes.") List<String> atHand,
       String by,
       @Nullable Instant at,
       String reason) {}

@@ -95,7 +95,6 @@ final class WorkshopViews {
             .distinct()
             .map(CautionView::of)
             .toList(),
-        steps.stream().flatMap(step -> step.atHand().stream()).distinct().toList(),
         planned
             .flatMap(PlannedStage::expected)
             .map(expected -> FigureView.of(expected.minutes()))
@@ -114,6 +113,7 @@ final class WorkshopViews {
         line.state(),
         line.waitsFor(),
         line.step().comesOff(),
+        line.step().atHand(),
         mark.map(StepMark::by).orElse(""),
         mark.map(StepMark::at).orElse(null),
         mark.map(StepMark::reason).orElse(""));
