@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { Header } from './Header';
 import { VerdictShape } from '../finding/VerdictShape';
 
-/** What is shown where there is nothing to show; the sentence says why, where it is not missing. */
+/** What is shown where there is nothing to show: that it is not there, or the sentence that says why. */
 export function Nowhere({ what, sentence }: { what: string; sentence?: string }) {
   return (
     <>

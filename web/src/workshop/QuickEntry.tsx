@@ -26,7 +26,7 @@ const PIECES_SHOWN = 3;
 export function nextPieces({ stages, ledger }: WorkshopPage): string[] {
   const bumperGoes = stages.some((one) => one.steps.some((step) => step.id === 'apart.bumper'));
   const order = bumperGoes ? [...FACE, ...LAMPS, ...LINERS] : [...LAMPS, ...FACE, ...LINERS];
-  const off = new Set(ledger.map((line) => line.row.name));
+  const off = new Set(ledger.filter((line) => !line.done).map((line) => line.row.name));
   return order.filter((piece) => !off.has(piece)).slice(0, PIECES_SHOWN);
 }
 

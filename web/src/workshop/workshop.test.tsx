@@ -205,7 +205,8 @@ describe('apart', () => {
     expect(nextPieces(swap)).toEqual(['left headlamp', 'right headlamp', 'bumper']);
     const bumper = [stage('APART', { steps: [{ ...STEP, id: 'apart.bumper' }] })];
     const off = line('bumper', { row: { kind: 'PIECE', name: 'bumper' } });
-    expect(nextPieces(page({ stages: bumper, ledger: [off] }))).toEqual([
+    const back = line('grille', { row: { kind: 'PIECE', name: 'grille' }, done: true });
+    expect(nextPieces(page({ stages: bumper, ledger: [off, back] }))).toEqual([
       'grille',
       'trim',
       'left headlamp',
