@@ -25,7 +25,7 @@ public record Standing(
 
   /**
    * Looks at the last stage that was begun, then at what was left above the horizon before it, then
-   * onwards.
+   * onwards. A job that was handed over stands there, whatever it was signed with.
    *
    * @param planned the stages of the plan, in order; not empty
    * @param known how stages stand, as far as that is known; of those that are not planned the begun
@@ -50,7 +50,7 @@ public record Standing(
     return new Standing(
         there.stage(),
         there.next().map(StageStanding.Open::verdict).orElse(Verdict.WITHIN),
-        there.next().map(StageStanding.Open::headline).orElseGet(() -> next(there.stage())),
+        there.next().map(StageStanding.Open::headline).orElseGet(() -> next(there)),
         stages,
         new Horizon(stages.stream().map(Stage::words).toList(), present, marks(standings)));
   }
@@ -68,6 +68,9 @@ public record Standing(
 
   private static int present(List<StageStanding> standings) {
     int last = standings.size() - 1;
+    if (isHandedOver(standings.get(last))) {
+      return last;
+    }
     int reached = 0;
     for (int i = 0; i <= last; i++) {
       if (standings.get(i).begun()) {
@@ -90,9 +93,18 @@ public record Standing(
     return last;
   }
 
-  private static Sentence next(Stage stage) {
+  private static boolean isHandedOver(StageStanding standing) {
+    return standing.stage() == Stage.HAND_OVER && standing.begun();
+  }
+
+  private static Sentence next(StageStanding there) {
+    if (isHandedOver(there)) {
+      return Sentence.of("Handed over; the record is closed");
+    }
     return Sentence.of(
-        stage == Stage.HAND_OVER ? "Nothing stands above the horizon" : "Next: " + stage.words());
+        there.stage() == Stage.HAND_OVER
+            ? "Nothing stands above the horizon"
+            : "Next: " + there.stage().words());
   }
 
   private static List<Horizon.Mark> marks(List<StageStanding> standings) {

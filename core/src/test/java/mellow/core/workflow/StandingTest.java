@@ -82,6 +82,18 @@ class StandingTest {
     assertThat(says(untried)).isEqualTo("Nothing stands above the horizon");
   }
 
+  /** What it was signed with stays in sight above the line. */
+  @Test
+  void aJobThatWasHandedOverWithSomethingAboveTheHorizonStandsThere() {
+    Standing signed =
+        aiming(begun(Stage.WALL, Verdict.OUT), begun(Stage.HAND_OVER, Verdict.WITHIN));
+    assertThat(signed.stage()).isEqualTo(Stage.HAND_OVER);
+    assertThat(says(signed)).isEqualTo("Handed over; the record is closed");
+    assertThat(signed.horizon().marks())
+        .extracting(Horizon.Mark::verdict)
+        .containsExactly(Verdict.OUT, Verdict.WITHIN);
+  }
+
   @Test
   void whatWasDoneBesidesThePlanStandsInItsPlace() {
     Standing standing =
