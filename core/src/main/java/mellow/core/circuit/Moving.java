@@ -13,6 +13,11 @@ public sealed interface Moving extends Part {
    */
   int next(int now, Voltages volts, Controls controls);
 
+  /** The branches that make it move: a coil, what tells it, its own power. */
+  default List<Branch> drives() {
+    return List.of();
+  }
+
   /** Share of the period in which it feeds in a state; 1 for one that is not pulsed. */
   default double duty(int state) {
     return 1;
@@ -89,6 +94,11 @@ public sealed interface Moving extends Part {
                   .formatted(pullInVolts, letGoVolts));
         }
       }
+    }
+
+    @Override
+    public List<Branch> drives() {
+      return branches().subList(COIL, FIRST_CONTACT);
     }
 
     /** How many of 87 and 87a are joined; they follow the coil among the branches. */
@@ -173,6 +183,11 @@ public sealed interface Moving extends Part {
           new Branch("out", pins.supply(), pins.out()),
           new Branch("run", pins.run(), pins.ground()),
           new Branch("side", pins.side(), pins.ground()));
+    }
+
+    @Override
+    public List<Branch> drives() {
+      return branches().subList(1, branches().size());
     }
 
     @Override
@@ -272,6 +287,11 @@ public sealed interface Moving extends Part {
       branches.add(new Branch("itself", supply, ground));
       outputs.forEach(output -> branches.add(new Branch(output.label(), supply, output.node())));
       return List.copyOf(branches);
+    }
+
+    @Override
+    public List<Branch> drives() {
+      return branches().subList(0, 1);
     }
 
     @Override

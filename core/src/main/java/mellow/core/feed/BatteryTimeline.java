@@ -48,7 +48,7 @@ public record BatteryTimeline(List<Event> events) {
    */
   public record Event(What what, String step) {}
 
-  /** Whether something is live now. A loosened clamp is no isolation. */
+  /** Whether the vehicle's own battery feeds it. A loosened clamp is no isolation. */
   public boolean connected() {
     return terminal(What.NEGATIVE_OFF, What.NEGATIVE_ON)
         && terminal(What.POSITIVE_OFF, What.POSITIVE_ON);
@@ -69,6 +69,11 @@ public record BatteryTimeline(List<Event> events) {
       on = event.what() == What.SECOND_ON || on && event.what() != What.SECOND_OFF;
     }
     return on;
+  }
+
+  /** Whether anything is live, by the vehicle's own battery or by one that was joined. */
+  public boolean isLive() {
+    return connected() || secondOn();
   }
 
   private boolean negativeOn() {
@@ -110,18 +115,22 @@ public record BatteryTimeline(List<Event> events) {
       case SECOND_ON -> secondOn() ? already("A second source is joined") : Optional.empty();
       case SECOND_OFF -> secondOn() ? Optional.empty() : Optional.of("No second source is joined.");
       case LIVE_STEP ->
-          connected()
+          isLive()
               ? Optional.empty()
               : Optional.of(
-                  "The battery is off: nothing is live to be probed or proved. Connect it first.");
-      case DEAD_STEP ->
-          !connected()
-              ? Optional.empty()
-              : Optional.of(
-                  loosened()
-                      ? "A loosened clamp is no isolation: take the negative terminal off first."
-                      : "The battery is connected: take the negative terminal off first.");
+                  "The battery is off: nothing is live to be probed or proved. Connect it first, or"
+                      + " join a helper battery.");
+      case DEAD_STEP -> !isLive() ? Optional.empty() : Optional.of(liveBecause());
     };
+  }
+
+  private String liveBecause() {
+    if (!connected()) {
+      return "A second source is still joined: take it off first.";
+    }
+    return loosened()
+        ? "A loosened clamp is no isolation: take the negative terminal off first."
+        : "The battery is connected: take the negative terminal off first.";
   }
 
   private boolean loosened() {
@@ -139,6 +148,22 @@ public record BatteryTimeline(List<Event> events) {
       throw new FeedProblem("battery", refused.get());
     }
     return new BatteryTimeline(Stream.concat(events.stream(), Stream.of(next)).toList());
+  }
+
+  /**
+   * A timeline put together from what was noted at several places: what could not have been, since
+   * it was noted twice, is left out.
+   */
+  public static BatteryTimeline joined(List<Event> events) {
+    BatteryTimeline timeline = new BatteryTimeline(List.of());
+    for (Event event : events) {
+      if (timeline.refuses(event.what()).isEmpty()) {
+        timeline =
+            new BatteryTimeline(
+                Stream.concat(timeline.events().stream(), Stream.of(event)).toList());
+      }
+    }
+    return timeline;
   }
 
   /** Reads a whole timeline, refusing the first event that could not have been. */

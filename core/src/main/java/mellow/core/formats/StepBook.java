@@ -15,6 +15,7 @@ import mellow.core.finding.Source;
 import mellow.core.workflow.Fact;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
+import mellow.core.workflow.StepReading;
 import mellow.core.workflow.WorkKind;
 
 /** The steps of the trade that ship with the product, read once. All are common practice. */
@@ -76,6 +77,9 @@ public final class StepBook {
         needs,
         node.path("eachSide").asBoolean(false),
         node.path("people").asInt(1),
-        node.path("comesOff").asText(""));
+        node.path("comesOff").asText(""),
+        node.hasNonNull("reads")
+            ? Optional.of(StepReading.valueOf(RuleSetFormat.constant(node.get("reads"))))
+            : Optional.empty());
   }
 }

@@ -5,12 +5,12 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.TakeIn;
@@ -28,35 +28,39 @@ public final class Unaimed {
   private Unaimed() {}
 
   /**
-   * What is missing; empty where everything that the work moved was read.
+   * Each lamp that was not read, by its name; empty where everything that the work moved was read.
    *
    * @param headlampsOff the sides whose headlamp came off, for whatever reason
    * @param read of each kind of lamp that is aimed on this vehicle, the sides whose cutoff was read
    *     since a screw was turned last
    */
-  public static Optional<Finding> of(
+  public static List<Finding> of(
       TakeIn takeIn, Set<Side> headlampsOff, Map<LampKind, Set<Side>> read) {
-    List<String> missing = new ArrayList<>();
-    Map<LampKind, Set<Side>> needed = needed(takeIn, headlampsOff, read.keySet());
-    needed.forEach(
-        (kind, sides) ->
-            sides.stream()
-                .filter(side -> !read.getOrDefault(kind, Set.of()).contains(side))
-                .forEach(side -> missing.add(side.word() + " " + kind.word())));
-    if (missing.isEmpty()) {
-      return Optional.empty();
-    }
-    String remedy =
-        read.keySet().containsAll(needed.keySet())
-            ? "Read each cutoff at the wall, one lamp at a time."
-            : "Say with the vehicle what the fog lamps' lenses say; then read them at the wall.";
-    return Optional.of(
-        Finding.plain(
-                "hand-over.unaimed",
-                Verdict.OUT,
-                AGAIN,
-                Sentence.of("Not read at the wall since the work: " + String.join(", ", missing)))
-            .withRemedy(Sentence.of(remedy)));
+    List<Finding> missing = new ArrayList<>();
+    needed(takeIn, headlampsOff, read.keySet())
+        .forEach(
+            (kind, sides) ->
+                sides.stream()
+                    .filter(side -> !read.getOrDefault(kind, Set.of()).contains(side))
+                    .forEach(side -> missing.add(unread(kind, side, read.containsKey(kind)))));
+    return missing;
+  }
+
+  private static Finding unread(LampKind kind, Side side, boolean known) {
+    return Finding.plain(
+            "hand-over.unaimed." + kind + "." + side,
+            Verdict.OUT,
+            AGAIN,
+            Sentence.of(
+                Words.capital(side.word())
+                    + " "
+                    + kind.word()
+                    + ": not read at the wall since the work"))
+        .withRemedy(
+            Sentence.of(
+                known
+                    ? "Read its cutoff at the wall, the other lamp covered."
+                    : "Say with the vehicle what its lens says; then read it at the wall."));
   }
 
   private static Map<LampKind, Set<Side>> needed(

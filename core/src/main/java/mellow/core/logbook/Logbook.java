@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import mellow.core.aim.AimEvent;
 import mellow.core.aim.FloorSurvey;
 import mellow.core.aim.MarkStyle;
@@ -88,6 +89,24 @@ public final class Logbook {
         lampAheadMm,
         last(ReadingKind.DIAL_BEFORE, LampKind.DIPPED),
         last(ReadingKind.DIAL, LampKind.DIPPED));
+  }
+
+  /**
+   * Whether centre and cutoff of both low beams were read after what was noted last of the stance.
+   * Without such a note the change is older than the job, and every reading comes after it.
+   */
+  public boolean readSinceStance() {
+    int noted = -1;
+    for (int i = 0; i < readings.size(); i++) {
+      noted = readings.get(i).kind().isOfStance() ? i : noted;
+    }
+    Logbook since = new Logbook(readings.subList(noted + 1, readings.size()));
+    return Stream.of(Side.values())
+        .allMatch(
+            side ->
+                since.last(ReadingKind.CENTRE, LampKind.DIPPED, side).isPresent()
+                    && Stream.of(ReadingKind.CUTOFF_BELOW, ReadingKind.CUTOFF_HEIGHT)
+                        .anyMatch(kind -> since.last(kind, LampKind.DIPPED, side).isPresent()));
   }
 
   /** What of the low beams was measured as they came. */

@@ -73,6 +73,24 @@ public enum ReadingKind {
     return title;
   }
 
+  /** Whether it tells how the vehicle stands, or stood. */
+  public boolean isOfStance() {
+    return switch (this) {
+      case LIFT_FRONT,
+          LIFT_REAR,
+          LOAD_FRONT,
+          LOAD_REAR,
+          TYRE_FRONT_BEFORE,
+          TYRE_FRONT,
+          TYRE_REAR_BEFORE,
+          TYRE_REAR,
+          DIAL_BEFORE,
+          DIAL ->
+          true;
+      default -> false;
+    };
+  }
+
   /** Whether it can only be read once the work has come to the wall. */
   public boolean isOfTheWall() {
     return switch (this) {

@@ -2,7 +2,6 @@ package mellow.core.proof;
 
 import java.util.List;
 import mellow.core.finding.Source;
-import mellow.core.proof.ProofResult.Outcome;
 
 /**
  * Where to begin when a lamp does not do what it should: the first tests of the trade's order, from

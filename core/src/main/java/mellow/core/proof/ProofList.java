@@ -1,25 +1,35 @@
 package mellow.core.proof;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellow.core.circuit.Controls;
+import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.DrivingState;
-import mellow.core.vehicle.LampFunction;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.feed.PlannedPart;
 import mellow.core.vehicle.Side;
 
 /**
- * What has to be proved: each state with what its lamps should do, in the order that moves the
+ * What has to be proved: each state with what each lamp should do, in the order that moves the
  * fewest switches. Every lamp is seen lit in one of them and out in another.
+ *
+ * @param footing what a proof of a lamp stands on; a lamp that is left out hangs on nothing new
  */
-public record ProofList(List<Item> items) {
+public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
   private static final Set<DrivingState> PLAIN =
       EnumSet.of(
           DrivingState.KEY_OUT,
@@ -31,6 +41,7 @@ public record ProofList(List<Item> items) {
 
   public ProofList {
     items = List.copyOf(items);
+    footing = Map.copyOf(footing);
   }
 
   /**
@@ -41,71 +52,128 @@ public record ProofList(List<Item> items) {
    * @param expected of each of the lamps
    */
   public record Item(
-      String name, Controls controls, List<String> moves, Map<Lamps, LightLevel> expected) {
+      String name, Controls controls, List<String> moves, Map<ProofLamp, LightLevel> expected) {
     public Item {
       moves = List.copyOf(moves);
       expected = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(expected));
     }
   }
 
-  /** The state table of a planned feed, with the key out where the plan does not name it. */
-  public static ProofList of(StateTable table) {
-    Map<String, StateTable.State> states = new LinkedHashMap<>();
-    Set<Lamps> lamps = new LinkedHashSet<>();
-    for (StateTable.Row row : table.rows()) {
-      states.put(row.state().name(), row.state());
-      lamps.addAll(row.state().expected().keySet());
+  /**
+   * What a plan asks of its lamps in its own states, and what the vehicle's own lamps do in the
+   * plain ones.
+   *
+   * @param feed empty where nothing is wired
+   * @param own lamps of the vehicle; of those that the plan knows, the plan counts
+   */
+  public static ProofList of(Optional<PlannedFeed> feed, Collection<ProofLamp> own) {
+    Map<DrivingState, Map<ProofLamp, LightLevel>> states = new EnumMap<>(DrivingState.class);
+    Map<ProofLamp, String> footing = new LinkedHashMap<>();
+    feed.ifPresent(planned -> addPlan(planned, states, footing));
+    Set<ProofLamp> planned =
+        states.values().stream()
+            .flatMap(state -> state.keySet().stream())
+            .collect(Collectors.toSet());
+    addOwn(own.stream().filter(lamp -> isAlone(lamp, planned)).toList(), states);
+    return ordered(states, footing);
+  }
+
+  /** The vehicle's own lamp is proved by itself where the plan has none such, or another one. */
+  private static boolean isAlone(ProofLamp own, Set<ProofLamp> planned) {
+    return !own.name().isEmpty()
+        || planned.stream()
+            .noneMatch(lamp -> lamp.function() == own.function() && lamp.side() == own.side());
+  }
+
+  private static void addPlan(
+      PlannedFeed feed,
+      Map<DrivingState, Map<ProofLamp, LightLevel>> states,
+      Map<ProofLamp, String> footing) {
+    Map<ProofLamp, Emitter> emitters = emitters(feed);
+    emitters.forEach((lamp, emitter) -> footing.put(lamp, Footing.of(feed, emitter)));
+    List<DrivingState> names = feed.plan().states();
+    Set<ProofLamp> all = new LinkedHashSet<>();
+    for (int i = 0; i < names.size(); i++) {
+      Map<ProofLamp, LightLevel> state = new TreeMap<>();
+      feed.expected()
+          .get(i)
+          .expected()
+          .forEach(
+              (lamps, level) ->
+                  of(lamps, emitters.keySet()).forEach(lamp -> state.put(lamp, level)));
+      all.addAll(state.keySet());
+      states.put(names.get(i), state);
     }
-    Map<Lamps, LightLevel> dark = new LinkedHashMap<>();
-    lamps.forEach(lamp -> dark.put(lamp, LightLevel.OUT));
     states.putIfAbsent(
-        DrivingState.KEY_OUT.words(),
-        new StateTable.State(DrivingState.KEY_OUT.words(), Controls.OFF, dark));
-    return ordered(List.copyOf(states.values()));
+        DrivingState.KEY_OUT,
+        all.stream().collect(Collectors.toMap(Function.identity(), lamp -> LightLevel.OUT)));
   }
 
-  /** The vehicle's own functions, where nothing was wired. */
-  public static ProofList of(Set<LampFunction> fitted) {
-    Set<DrivingState> states = EnumSet.copyOf(PLAIN);
-    if (fitted.contains(LampFunction.FRONT_FOG)) {
-      states.add(DrivingState.SIDE_FOG);
+  /** Each lamp of a plan; by the plan's own name where a side has several of one function. */
+  private static Map<ProofLamp, Emitter> emitters(PlannedFeed feed) {
+    List<Emitter> all =
+        feed.parts().stream()
+            .map(PlannedPart::part)
+            .filter(Emitter.class::isInstance)
+            .map(Emitter.class::cast)
+            .toList();
+    Map<ProofLamp, Emitter> lamps = new TreeMap<>();
+    for (Emitter one : all) {
+      boolean alone =
+          all.stream()
+                  .filter(
+                      other ->
+                          other.use().function() == one.use().function()
+                              && other.use().side() == one.use().side())
+                  .count()
+              == 1;
+      lamps.put(new ProofLamp(one.use().function(), one.use().side(), alone ? "" : one.id()), one);
     }
-    if (fitted.contains(LampFunction.DRIVING)) {
-      states.add(DrivingState.MAIN_AUX);
-    }
-    if (fitted.contains(LampFunction.TURN)) {
-      states.addAll(List.of(DrivingState.TURN_LEFT, DrivingState.TURN_RIGHT));
-    }
-    return ordered(
-        states.stream()
-            .map(
-                state ->
-                    new StateTable.State(state.words(), state.controls(), usual(state, fitted)))
-            .toList());
+    return lamps;
   }
 
-  private static Map<Lamps, LightLevel> usual(DrivingState state, Set<LampFunction> fitted) {
-    Map<Lamps, LightLevel> expected = new LinkedHashMap<>();
-    for (LampFunction function : LampFunction.values()) {
-      if (fitted.contains(function) && function == LampFunction.TURN) {
-        expected.put(Lamps.of(function, Side.LEFT), level(state == DrivingState.TURN_LEFT));
-        expected.put(Lamps.of(function, Side.RIGHT), level(state == DrivingState.TURN_RIGHT));
-      } else if (fitted.contains(function)) {
-        expected.put(Lamps.of(function), level(isLit(function, state)));
+  /** The lamps that go together; what no part of the plan stands for counts as one a side. */
+  private static Stream<ProofLamp> of(Lamps lamps, Set<ProofLamp> known) {
+    return Stream.of(Side.values())
+        .filter(side -> lamps.side().map(side::equals).orElse(true))
+        .flatMap(
+            side -> {
+              List<ProofLamp> there =
+                  known.stream()
+                      .filter(lamp -> lamp.function() == lamps.function() && lamp.side() == side)
+                      .toList();
+              return there.isEmpty()
+                  ? Stream.of(ProofLamp.of(lamps.function(), side))
+                  : there.stream();
+            });
+  }
+
+  private static void addOwn(
+      List<ProofLamp> own, Map<DrivingState, Map<ProofLamp, LightLevel>> states) {
+    Set<DrivingState> asked = EnumSet.noneOf(DrivingState.class);
+    if (!own.isEmpty()) {
+      asked.addAll(PLAIN);
+    }
+    for (ProofLamp lamp : own) {
+      switch (lamp.function()) {
+        case FRONT_FOG -> asked.add(DrivingState.SIDE_FOG);
+        case DRIVING -> asked.add(DrivingState.MAIN_AUX);
+        case TURN -> asked.addAll(List.of(DrivingState.TURN_LEFT, DrivingState.TURN_RIGHT));
+        default -> {}
       }
     }
-    return expected;
+    for (DrivingState state : asked) {
+      Map<ProofLamp, LightLevel> expected = states.computeIfAbsent(state, key -> new TreeMap<>());
+      own.forEach(
+          lamp -> expected.put(lamp, isLit(lamp, state) ? LightLevel.FULL : LightLevel.OUT));
+    }
   }
 
-  private static LightLevel level(boolean lit) {
-    return lit ? LightLevel.FULL : LightLevel.OUT;
-  }
-
-  private static boolean isLit(LampFunction function, DrivingState state) {
+  private static boolean isLit(ProofLamp lamp, DrivingState state) {
     Controls controls = state.controls();
     boolean side =
         controls.lights() != Controls.Lights.OFF && controls.lights() != Controls.Lights.FLASH;
-    return switch (function) {
+    return switch (lamp.function()) {
       case DIPPED -> controls.lights() == Controls.Lights.DIPPED;
       case MAIN ->
           controls.lights() == Controls.Lights.MAIN || controls.lights() == Controls.Lights.FLASH;
@@ -113,28 +181,32 @@ public record ProofList(List<Item> items) {
       case FRONT_FOG -> controls.fog() && side;
       case DRIVING -> controls.auxiliary() && controls.lights() == Controls.Lights.MAIN;
       case DRL -> controls.key() == Controls.Key.ENGINE && !side;
-      case TURN -> false;
+      case TURN ->
+          state == (lamp.side() == Side.LEFT ? DrivingState.TURN_LEFT : DrivingState.TURN_RIGHT);
     };
   }
 
-  private static ProofList ordered(List<StateTable.State> states) {
+  private static ProofList ordered(
+      Map<DrivingState, Map<ProofLamp, LightLevel>> states, Map<ProofLamp, String> footing) {
+    List<DrivingState> names = List.copyOf(states.keySet());
     List<Item> items = new ArrayList<>();
     Controls at = Controls.OFF;
-    for (int place : ProofOrder.of(states.stream().map(StateTable.State::controls).toList())) {
-      StateTable.State state = states.get(place);
+    for (int place : ProofOrder.of(names.stream().map(DrivingState::controls).toList())) {
+      DrivingState state = names.get(place);
       items.add(
-          new Item(state.name(), state.controls(), moves(at, state.controls()), sorted(state)));
+          new Item(
+              state.words(),
+              state.controls(),
+              moves(at, state.controls()),
+              new TreeMap<>(states.get(state))));
       at = state.controls();
     }
-    return new ProofList(items);
+    return new ProofList(items, footing);
   }
 
-  private static Map<Lamps, LightLevel> sorted(StateTable.State state) {
-    Map<Lamps, LightLevel> sorted = new LinkedHashMap<>();
-    state.expected().entrySet().stream()
-        .sorted(java.util.Comparator.comparing(one -> one.getKey().function()))
-        .forEach(one -> sorted.put(one.getKey(), one.getValue()));
-    return sorted;
+  /** What a proof of a lamp in a state stands on now. */
+  public String basis(ProofLamp lamp, LightLevel expected) {
+    return footing.getOrDefault(lamp, Footing.VEHICLE) + " " + expected;
   }
 
   private static List<String> moves(Controls from, Controls to) {
@@ -178,16 +250,25 @@ public record ProofList(List<Item> items) {
   }
 
   /** Lamps that are not both seen lit and seen out on the way; a plan may want some never lit. */
-  public Set<Lamps> halfSeen() {
-    Set<Lamps> lit = new LinkedHashSet<>();
-    Set<Lamps> out = new LinkedHashSet<>();
+  public Set<ProofLamp> halfSeen() {
+    Set<ProofLamp> lit = new LinkedHashSet<>();
+    Set<ProofLamp> out = new LinkedHashSet<>();
     for (Item item : items) {
-      item.expected().forEach((lamps, level) -> (level == LightLevel.OUT ? out : lit).add(lamps));
+      item.expected().forEach((lamp, level) -> (level == LightLevel.OUT ? out : lit).add(lamp));
     }
-    Set<Lamps> half = new LinkedHashSet<>(lit);
+    Set<ProofLamp> half = new LinkedHashSet<>(lit);
     half.addAll(out);
-    half.removeIf(lamps -> lit.contains(lamps) && out.contains(lamps));
+    half.removeIf(lamp -> lit.contains(lamp) && out.contains(lamp));
     return half;
+  }
+
+  /** Every lamp, in order. */
+  public List<ProofLamp> lamps() {
+    return items.stream()
+        .flatMap(item -> item.expected().keySet().stream())
+        .distinct()
+        .sorted()
+        .toList();
   }
 
   /** How many switches are moved on the way through. */

@@ -1,20 +1,18 @@
 package mellow.core.proof;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
-import mellow.core.proof.ProofResult.Outcome;
+import mellow.core.proof.ProofEvent.Tried;
+import mellow.core.proof.ProofEvent.Unplugged;
 
 /**
  * What was proved of a list.
@@ -33,36 +31,50 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
   /**
    * A lamp in a state.
    *
-   * @param result the latest; empty while it was not tried
-   * @param faults what went wrong there ever, with the times; a fault may wander
+   * @param result the latest that still holds; empty while it was not tried
+   * @param faults what went wrong there ever; a fault may wander
+   * @param reopened why what was tried does not hold any more; empty where nothing was lost
    */
   public record Cell(
-      String state, Lamps lamps, LightLevel expected, Optional<ProofResult> result, int faults) {
+      String state,
+      ProofLamp lamp,
+      LightLevel expected,
+      Optional<Tried> result,
+      int faults,
+      String reopened) {
     public boolean isProved() {
       return result.filter(one -> !one.outcome().isFault()).isPresent();
     }
+
+    private Cell after(ProofEvent event, String basis) {
+      if (event instanceof Tried tried && tried.state().equals(state) && tried.covers(lamp)) {
+        int wrong = faults + (tried.outcome().isFault() ? 1 : 0);
+        return tried.standsOn(lamp, basis)
+            ? new Cell(state, lamp, expected, Optional.of(tried), wrong, "")
+            : new Cell(
+                state, lamp, expected, Optional.empty(), wrong, "its circuit was changed since");
+      }
+      if (event instanceof Unplugged opened && result.isPresent() && opened.touches(lamp)) {
+        return new Cell(
+            state, lamp, expected, Optional.empty(), faults, opened.what() + " was off since");
+      }
+      return this;
+    }
   }
 
-  /** The sheet; of the results of one lamp in one state the last counts. */
-  public static ProofSheet of(ProofList list, List<ProofResult> results) {
-    Map<List<Object>, List<ProofResult>> by = new LinkedHashMap<>();
-    for (ProofResult result : results) {
-      by.computeIfAbsent(List.of(result.state(), result.lamps()), key -> new ArrayList<>())
-          .add(result);
-    }
+  /** The sheet; of the results of one lamp in one state the last counts, as long as it holds. */
+  public static ProofSheet of(ProofList list, List<ProofEvent> events) {
     List<Cell> cells = new ArrayList<>();
     for (ProofList.Item item : list.items()) {
       item.expected()
           .forEach(
-              (lamps, level) -> {
-                List<ProofResult> own = by.getOrDefault(List.of(item.name(), lamps), List.of());
-                cells.add(
-                    new Cell(
-                        item.name(),
-                        lamps,
-                        level,
-                        own.isEmpty() ? Optional.empty() : Optional.of(own.get(own.size() - 1)),
-                        (int) own.stream().filter(one -> one.outcome().isFault()).count()));
+              (lamp, level) -> {
+                Cell cell = new Cell(item.name(), lamp, level, Optional.empty(), 0, "");
+                String basis = list.basis(lamp, level);
+                for (ProofEvent event : events) {
+                  cell = cell.after(event, basis);
+                }
+                cells.add(cell);
               });
     }
     return new ProofSheet(list, cells);
@@ -76,12 +88,22 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     return cells.stream().filter(cell -> cell.result().isEmpty()).count();
   }
 
+  /** The cells of a lamp. */
+  public List<Cell> of(ProofLamp lamp) {
+    return cells.stream().filter(cell -> cell.lamp().equals(lamp)).toList();
+  }
+
+  /** Whether a lamp was seen to do all that it should. */
+  public boolean isProved(ProofLamp lamp) {
+    return !of(lamp).isEmpty() && of(lamp).stream().allMatch(Cell::isProved);
+  }
+
   /**
    * What it comes to, the gravest first.
    *
    * @param lights what gives the light of a lamp
    */
-  public List<Finding> findings(Function<Lamps, Isolation.Light> lights) {
+  public List<Finding> findings(Function<ProofLamp, Isolation.Light> lights) {
     List<Finding> findings = new ArrayList<>();
     List<Finding> tries = new ArrayList<>();
     for (Cell cell : cells) {
@@ -89,49 +111,73 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
           .ifPresent(
               result -> {
                 if (result.outcome().isFault()) {
-                  findings.add(fault(cell, result, lights.apply(cell.lamps())));
+                  findings.add(fault(cell, result, lights.apply(cell.lamp())));
                 } else if (result.outcome() == Outcome.AFTER_TRIES || cell.faults() > 0) {
                   tries.add(wandering(cell, result));
                 }
               });
     }
     findings.addAll(tries);
-    if (open() > 0) {
-      findings.add(
-          Finding.notKnown(
-              "prove.open",
-              PROOF,
-              open() + (open() == 1 ? " function is" : " functions are") + " not proved yet",
-              "Go through the states; one button for each lamp."));
-    } else if (findings.isEmpty() && !cells.isEmpty()) {
+    findings.addAll(untried());
+    if (findings.isEmpty() && !cells.isEmpty()) {
       findings.add(
           Finding.plain(
               "prove.all",
               Verdict.WITHIN,
               PROOF,
               Sentence.of(
-                  "Every function is proved: {0} lamps and states", Figure.count(cells.size()))));
+                  "Every function is proved: {0} lamps in {1} states",
+                  Figure.count(list.lamps().size()), Figure.count(list.items().size()))));
     }
     return findings;
   }
 
-  private static String who(Cell cell, ProofResult result) {
-    return Words.capital(
-        result.side().map(side -> side.word() + " ").orElse("") + cell.lamps().words());
+  /** Each lamp that was not tried in every state, by its name. */
+  public List<Finding> untried() {
+    List<Finding> findings = new ArrayList<>();
+    for (ProofLamp lamp : list.lamps()) {
+      List<Cell> open = of(lamp).stream().filter(cell -> cell.result().isEmpty()).toList();
+      if (!open.isEmpty()) {
+        findings.add(untried(lamp, open, of(lamp).size()));
+      }
+    }
+    return findings;
+  }
+
+  private static Finding untried(ProofLamp lamp, List<Cell> open, int all) {
+    Sentence says =
+        open.size() == all
+            ? Sentence.of(Words.capital(lamp.words()) + ": not tried")
+            : Sentence.of(
+                Words.capital(lamp.words()) + ": not tried in {0} of {1} states",
+                Figure.count(open.size()),
+                Figure.count(all));
+    String why =
+        open.stream().map(Cell::reopened).filter(one -> !one.isEmpty()).findFirst().orElse("");
+    Finding finding =
+        Finding.plain("prove.open." + lamp.key(), Verdict.NOT_KNOWN, PROOF, says)
+            .withRemedy(
+                Sentence.of("Try it: " + open.stream().map(Cell::state).toList().get(0) + "."));
+    return why.isEmpty()
+        ? finding
+        : finding.withDetail(Sentence.of(Words.typed("Tried before; " + why)));
+  }
+
+  private static String who(Cell cell) {
+    return Words.capital(cell.lamp().words());
   }
 
   private static String id(Cell cell) {
-    return "prove." + cell.lamps().words().replace(' ', '-') + "." + cell.state().replace(' ', '-');
+    return "prove." + cell.lamp().key() + "." + cell.state();
   }
 
-  private static Finding fault(Cell cell, ProofResult result, Isolation.Light light) {
+  private static Finding fault(Cell cell, Tried result, Isolation.Light light) {
     Finding finding =
         Finding.plain(
                 id(cell),
                 Verdict.OUT,
                 Isolation.SOURCE,
-                Sentence.of(
-                    who(cell, result) + ": " + result.outcome().words() + ", " + cell.state()))
+                Sentence.of(who(cell) + ": " + result.outcome().words() + ", " + cell.state()))
             .withRemedy(
                 Sentence.of(String.join(" ", Isolation.firstThree(result.outcome(), light))));
     return result.seen().isEmpty()
@@ -143,13 +189,13 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     return tries > 1 ? "after {0} tries, " : tries == 1 ? "after one try, " : "";
   }
 
-  private static Finding wandering(Cell cell, ProofResult result) {
+  private static Finding wandering(Cell cell, Tried result) {
     return Finding.plain(
             id(cell),
             Verdict.AT_EDGE,
             PROOF,
             Sentence.of(
-                who(cell, result) + " works now, " + after(result.tries()) + cell.state(),
+                who(cell) + " works now, " + after(result.tries()) + cell.state(),
                 result.tries() > 1 ? new Figure[] {Figure.count(result.tries())} : new Figure[0]))
         .withDetail(
             Sentence.of(

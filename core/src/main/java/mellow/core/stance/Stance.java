@@ -104,8 +104,13 @@ public record Stance(
         Figure.fineMm(axle.riseMm()));
   }
 
-  /** What the change means for the lamps and for marks from before. */
-  public List<Finding> findings() {
+  /**
+   * What the change means for the lamps and for marks from before.
+   *
+   * @param readSince lamp centres and cutoffs of both lamps were read after the change: what it did
+   *     to them is then told by those readings
+   */
+  public List<Finding> findings(boolean readSince) {
     List<Finding> findings = new ArrayList<>();
     if (isUnchanged()) {
       findings.add(
@@ -117,21 +122,35 @@ public record Stance(
       return findings;
     }
     if (!front.isNone() || !rear.isNone()) {
-      findings.add(effect().map(Stance::tipped).orElseGet(this::open));
+      findings.add(
+          readSince ? settled() : effect().map(effect -> tipped(effect)).orElseGet(this::open));
     }
     if (dialMoved()) {
       findings.add(
           Finding.plain(
                   "stance.dial",
-                  Verdict.OUT,
+                  readSince ? Verdict.AT_EDGE : Verdict.OUT,
                   PRACTICE,
                   Sentence.of(
                       "The levelling dial stood at {0}, now at {1}",
                       Figure.dial(dialBefore.orElseThrow()), Figure.dial(dialNow.orElseThrow())))
               .withRemedy(
-                  Sentence.of("Set it to its driver-only position before anything is read.")));
+                  Sentence.of(
+                      readSince
+                          ? "Was it at its driver-only position when the cutoffs were read?"
+                          : "Set it to its driver-only position before anything is read.")));
     }
     return findings;
+  }
+
+  private Finding settled() {
+    Finding finding =
+        Finding.plain(
+            "stance.tipped",
+            Verdict.WITHIN,
+            PRACTICE,
+            Sentence.of("The stance was changed; lamp centres and cutoffs were read since"));
+    return effect().map(effect -> finding.withWorking(effect.working())).orElse(finding);
   }
 
   private static Finding tipped(Effect effect) {

@@ -3,6 +3,7 @@ package mellow.core.workflow;
 /** What can be known of a job, for steps that wait for it. */
 public enum Fact {
   BATTERY_OFF("the negative terminal is off"),
+  LIVE("the battery is on, or a helper battery is joined"),
   PLACE("the place is proved"),
   PARTS("the parts are right"),
   FIT("housing and projector fit"),

@@ -1,6 +1,7 @@
 package mellow.core.workflow;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Caution;
 
@@ -34,10 +35,16 @@ public record Step(
    * @param eachSide it is done on the one side, then on the other
    * @param people how many it takes
    * @param comesOff what would have to come off again to make up for it; may be empty
+   * @param reads what it reads; empty for a step that is only done
    */
   public record When(
-      Set<String> ways, List<Fact> needs, boolean eachSide, int people, String comesOff) {
-    public static final When ALWAYS = new When(Set.of(), List.of(), false, 1, "");
+      Set<String> ways,
+      List<Fact> needs,
+      boolean eachSide,
+      int people,
+      String comesOff,
+      Optional<StepReading> reads) {
+    public static final When ALWAYS = new When(Set.of(), List.of(), false, 1, "", Optional.empty());
 
     public When {
       ways = Set.copyOf(ways);
@@ -65,6 +72,10 @@ public record Step(
 
   public String comesOff() {
     return when.comesOff();
+  }
+
+  public Optional<StepReading> reads() {
+    return when.reads();
   }
 
   boolean isFor(Set<WorkKind> wanted) {

@@ -9,10 +9,15 @@ import mellow.core.vehicle.Side;
  *
  * @param side of a step that is done once a side
  * @param waitsFor what has to be so before it, and is not, in words; empty where it can be done
+ * @param unread what it reads, and nobody read yet: it can be left out, and not be ticked
  * @param mark that it was done or left out
  */
 public record StepLine(
-    Step step, Optional<Side> side, List<String> waitsFor, Optional<StepMark> mark) {
+    Step step,
+    Optional<Side> side,
+    List<String> waitsFor,
+    Optional<StepReading> unread,
+    Optional<StepMark> mark) {
   public StepLine {
     waitsFor = List.copyOf(waitsFor);
   }
@@ -30,6 +35,10 @@ public record StepLine(
       return mark.get().skipped() ? State.SKIPPED : State.DONE;
     }
     return waitsFor.isEmpty() ? State.READY : State.WAITS;
+  }
+
+  public boolean isOpen() {
+    return mark.isEmpty();
   }
 
   /** In words: "Bowl cut, left". */

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
@@ -28,45 +27,54 @@ public record StepList(List<StepLine> lines) {
     lines = List.copyOf(lines);
   }
 
+  /** What is known of a job, for its steps. */
+  public interface Known {
+    /**
+     * Of each fact that is not so, why; a fact that does not concern the job is left out.
+     *
+     * @param side of a step that is done once a side
+     */
+    Map<Fact, String> missing(Optional<Side> side);
+
+    /** Whether what a step reads was read. */
+    boolean isRead(StepReading reading, Optional<Side> side);
+  }
+
   /**
    * The steps of a stage.
    *
    * @param planned those of the plan, of this stage
    * @param ways tags of the ways that were chosen; a step that belongs to another way is left out
    * @param marks what was done so far, of any stage, the last of a step counts
-   * @param missing of each fact that is not so, why; a fact that does not concern the job is left
-   *     out
+   * @param known what is so and what was read
    * @param first the side that is worked first
    */
   public static StepList of(
-      List<Step> planned,
-      Set<String> ways,
-      List<StepMark> marks,
-      Function<Optional<Side>, Map<Fact, String>> missing,
-      Side first) {
+      List<Step> planned, Set<String> ways, List<StepMark> marks, Known known, Side first) {
     List<StepLine> lines = new ArrayList<>();
     for (Step step : planned) {
       if (ways.containsAll(step.ways())) {
         if (step.eachSide()) {
           Stream.of(first, first.other())
               .map(Optional::of)
-              .forEach(side -> lines.add(line(step, side, marks, missing.apply(side))));
+              .forEach(side -> lines.add(line(step, side, marks, known)));
         } else {
-          lines.add(line(step, Optional.empty(), marks, missing.apply(Optional.empty())));
+          lines.add(line(step, Optional.empty(), marks, known));
         }
       }
     }
     return new StepList(lines);
   }
 
-  private static StepLine line(
-      Step step, Optional<Side> side, List<StepMark> marks, Map<Fact, String> missing) {
+  private static StepLine line(Step step, Optional<Side> side, List<StepMark> marks, Known known) {
+    Map<Fact, String> missing = known.missing(side);
     List<String> waitsFor =
         step.needs().stream().filter(missing::containsKey).map(missing::get).toList();
     return new StepLine(
         step,
         side,
         waitsFor,
+        step.reads().filter(reading -> !known.isRead(reading, side)),
         marks.stream()
             .filter(mark -> mark.stepId().equals(step.id()) && mark.side().equals(side))
             .reduce((earlier, later) -> later));

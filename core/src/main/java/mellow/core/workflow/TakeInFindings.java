@@ -29,7 +29,7 @@ public final class TakeInFindings {
   private TakeInFindings() {}
 
   /** The findings, in the order in which things are asked. */
-  public static List<Finding> of(TakeIn takeIn) {
+  public static List<Finding> of(TakeIn takeIn, SinceThen since) {
     List<Finding> findings = new ArrayList<>();
     if (takeIn.kinds().isEmpty()) {
       findings.add(
@@ -39,10 +39,13 @@ public final class TakeInFindings {
               "What is wanted is not said yet",
               "Choose the kinds of work: the plan follows."));
     }
-    takeIn.changes().stream().sorted().map(change -> change(change, takeIn)).forEach(findings::add);
+    takeIn.changes().stream()
+        .sorted()
+        .map(change -> change(change, takeIn, since))
+        .forEach(findings::add);
     for (LampCheck check : takeIn.checks()) {
       if (check.state().isFault()) {
-        findings.add(fault(check, takeIn));
+        findings.add(since.isWorking(check) ? mended(check) : fault(check, takeIn));
       }
     }
     untried(takeIn).ifPresent(findings::add);
@@ -57,9 +60,17 @@ public final class TakeInFindings {
     return findings;
   }
 
-  private static Finding change(PriorChange change, TakeIn takeIn) {
+  private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {
     String id = "take-in.change." + change.name().toLowerCase(Locale.ROOT);
     Sentence says = Sentence.of("Before: " + change.words());
+    if (change.isOfStance() && since.readAgain()) {
+      return Finding.plain(
+              id,
+              Verdict.WITHIN,
+              STANCE,
+              Sentence.of("Before: " + change.words() + "; lamps and cutoffs were read since"))
+          .withRemedy(Sentence.of("What the beams do is told at the wall."));
+    }
     if (change.isOfStance()) {
       return Finding.plain(
               id, takeIn.stanceNoted() ? Verdict.WITHIN : Verdict.NOT_KNOWN, STANCE, says)
@@ -78,22 +89,31 @@ public final class TakeInFindings {
                     : "Read the lens, and tell the customer what the local inspection may say."));
   }
 
+  private static String id(LampCheck check) {
+    return "take-in.works."
+        + check.function().name().toLowerCase(Locale.ROOT)
+        + "."
+        + check.side().word();
+  }
+
+  private static String who(LampCheck check) {
+    return Words.capital(check.side().word()) + " " + check.function().words();
+  }
+
+  private static Finding mended(LampCheck check) {
+    return Finding.plain(
+        id(check),
+        Verdict.WITHIN,
+        GRID,
+        Sentence.of(who(check) + ": " + check.state().past() + ", works now"));
+  }
+
   private static Finding fault(LampCheck check, TakeIn takeIn) {
-    Sentence.Builder says =
-        Sentence.build()
-            .text(Words.capital(check.function().words()) + " ")
-            .text(check.side().word() + ": " + check.state().words());
+    Sentence.Builder says = Sentence.build().text(who(check) + ": " + check.state().words());
     if (check.state() == LampCheck.State.AFTER_TRIES && check.tries() > 0) {
       says.text(", ").figure(Figure.count(check.tries()));
     }
-    return Finding.plain(
-            "take-in.works."
-                + check.function().name().toLowerCase(Locale.ROOT)
-                + "."
-                + check.side().word(),
-            Verdict.OUT,
-            GRID,
-            says.text(", as it came").done())
+    return Finding.plain(id(check), Verdict.OUT, GRID, says.text(", as it came").done())
         .withRemedy(
             Sentence.of(
                 takeIn.kinds().contains(WorkKind.REPAIR)

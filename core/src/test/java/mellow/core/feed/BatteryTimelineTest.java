@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import mellow.core.feed.BatteryTimeline.Event;
 import mellow.core.feed.BatteryTimeline.What;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -41,6 +42,8 @@ class BatteryTimelineTest {
     "LOOSENED, LIVE_STEP, ''",
     "SECOND_ON, SECOND_ON, already",
     "SECOND_ON, SECOND_OFF, ''",
+    "NEGATIVE_OFF SECOND_ON, LIVE_STEP, ''",
+    "NEGATIVE_OFF SECOND_ON, DEAD_STEP, second source is still joined",
   })
   void transitions(String before, What next, String refusal) throws Exception {
     String said = BatteryTimeline.of(events(before)).refuses(next).orElse("");
@@ -49,5 +52,14 @@ class BatteryTimelineTest {
     } else {
       assertThat(said).contains(refusal);
     }
+  }
+
+  /** The same clamp noted on two pages is off once; a helper battery makes things live. */
+  @Test
+  void whatWasNotedTwiceCountsOnce() {
+    BatteryTimeline joined = BatteryTimeline.joined(events("NEGATIVE_OFF NEGATIVE_OFF SECOND_ON"));
+    assertThat(joined.events()).hasSize(2);
+    assertThat(joined.connected()).isFalse();
+    assertThat(joined.isLive()).isTrue();
   }
 }

@@ -3,9 +3,11 @@ package mellow.core.handover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.workflow.WorkKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,14 +31,46 @@ class HandOverTest {
                 "lens", LocalDate.of(2027, 11, 27), LocalDate.of(2028, 11, 27)));
   }
 
+  private static OwnerPage owner(Set<WorkKind> kinds, String... open) {
+    return OwnerPage.of(
+        new OwnerPage.Facts(kinds, Set.of(), List.of(), List.of(), false, List.of(open)));
+  }
+
+  /** What is open is said by its name, never as a count. */
   @Test
   void ownerIsToldInPlainWords() {
-    OwnerPage page = OwnerPage.of(Set.of(WorkKind.RETROFIT, WorkKind.FOG), true, 2);
-    assertThat(page.done()).hasSize(2).contains("Fog lamps were fitted and wired.");
-    assertThat(page.heed()).first().asString().startsWith("2 things are not as they should be");
+    OwnerPage page =
+        owner(Set.of(WorkKind.RETROFIT, WorkKind.FOG), "Left fog: not tried", "Bumper: off");
+    assertThat(page.done())
+        .containsExactly(
+            "Projectors were built into the headlamps.", "Fog lamps were fitted and wired.");
+    assertThat(page.heed()).contains("• Left fog: not tried.", "• Bumper: off.");
     assertThat(page.heed())
         .anyMatch(line -> line.contains("not allowed on the road in many places"));
-    assertThat(OwnerPage.of(Set.of(WorkKind.AIM), false, 0).heed()).hasSize(3);
+  }
+
+  /** Only what is true of this job. */
+  @Test
+  void ownerHearsOfDialFogAndAimOnlyWhereThereIsSuch() {
+    OwnerPage bare = owner(Set.of(WorkKind.PODS, WorkKind.SWAP, WorkKind.AIM));
+    assertThat(bare.heed()).noneMatch(line -> line.contains("dial") || line.contains("Fog"));
+    assertThat(bare.done()).noneMatch(line -> line.contains("aimed") || line.contains("wall"));
+    OwnerPage all =
+        OwnerPage.of(
+            new OwnerPage.Facts(
+                Set.of(WorkKind.PODS),
+                Set.of(LampFunction.FRONT_FOG),
+                List.of("Left low beam: was dead, works now"),
+                List.of("left low beam"),
+                true,
+                List.of()));
+    assertThat(all.heed())
+        .anyMatch(line -> line.contains("levelling dial"))
+        .anyMatch(line -> line.startsWith("Fog lamps are for fog"));
+    assertThat(all.done())
+        .contains(
+            "Left low beam: was dead, works now.",
+            "Measured at the wall after the work: left low beam.");
   }
 
   @Test
@@ -53,19 +87,14 @@ class HandOverTest {
 
   @ParameterizedTest
   @CsvSource({
-    "SWAP, The headlamps were replaced., 3",
-    "RETROFIT, Projectors were built into the headlamps., 3",
-    "FOG, Fog lamps were fitted and wired., 4",
-    "DRL, Daytime running lamps were fitted and wired., 4",
-    "PODS, Lamps on brackets were fitted and wired., 4",
-    "REPAIR, A fault of the lighting was looked for and dealt with., 3",
-    "AIM, The beams were measured and aimed., 3"
+    "SWAP, The headlamps were replaced.",
+    "RETROFIT, Projectors were built into the headlamps.",
+    "FOG, Fog lamps were fitted and wired.",
+    "DRL, Daytime running lamps were fitted and wired.",
+    "PODS, Lamps on brackets were fitted and wired.",
+    "REPAIR, A fault of the lighting was looked for."
   })
-  void eachKindOfWorkIsSaidInOneSentence(WorkKind kind, String done, int heed) {
-    OwnerPage page = OwnerPage.of(Set.of(kind), false, 0);
-    assertThat(page.done()).containsExactly(done);
-    assertThat(page.heed()).hasSize(heed);
-    assertThat(OwnerPage.of(Set.of(kind), false, 1).heed().get(0))
-        .startsWith("One thing is not as it should be");
+  void eachKindOfWorkIsSaidInOneSentence(WorkKind kind, String done) {
+    assertThat(owner(Set.of(kind)).done()).containsExactly(done);
   }
 }

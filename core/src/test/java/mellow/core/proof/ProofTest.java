@@ -4,24 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import mellow.core.circuit.Controls;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.LightLevel;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
-import mellow.core.proof.ProofResult.Outcome;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ProofTest {
   private static List<Controls> states(Random random, int count) {
@@ -66,22 +66,31 @@ class ProofTest {
   @Test
   void everyReadyPlanIsSeenLitAndOut() throws Exception {
     for (FeedPlan plan : FeedPlanBook.all()) {
-      ProofList list = ProofList.of(PlannedFeed.of(plan, Map.of(), Map.of()).table());
+      ProofList list = ProofList.of(Optional.of(PlannedFeed.usual(plan)), List.of());
       assertThat(list.halfSeen()).as(plan.id()).isEmpty();
       assertThat(list.items()).as(plan.id()).anyMatch(item -> item.controls().equals(Controls.OFF));
     }
   }
 
+  private static List<ProofLamp> both(LampFunction... functions) {
+    return Arrays.stream(functions)
+        .flatMap(of -> Arrays.stream(Side.values()).map(side -> ProofLamp.of(of, side)))
+        .toList();
+  }
+
+  private static ProofList own(LampFunction... functions) {
+    return ProofList.of(Optional.empty(), both(functions));
+  }
+
   @Test
   void vehicleWithoutWiringIsProvedByItsOwnFunctions() {
-    Set<LampFunction> fitted =
-        EnumSet.of(
+    ProofList list =
+        own(
             LampFunction.DIPPED,
             LampFunction.MAIN,
             LampFunction.POSITION,
             LampFunction.TURN,
             LampFunction.FRONT_FOG);
-    ProofList list = ProofList.of(fitted);
     assertThat(list.halfSeen()).isEmpty();
     assertThat(list.items().get(0).moves()).hasSizeLessThanOrEqualTo(1);
     assertThat(list.items())
@@ -89,57 +98,217 @@ class ProofTest {
         .contains("side lamps, fog", "turn left");
   }
 
-  private static final Lamps LOW = Lamps.of(LampFunction.DIPPED);
+  private static final ProofLamp LEFT_LOW = ProofLamp.of(LampFunction.DIPPED, Side.LEFT);
+  private static final ProofLamp RIGHT_LOW = ProofLamp.of(LampFunction.DIPPED, Side.RIGHT);
 
-  private static List<ProofResult> all(ProofList list, Outcome outcome) {
-    List<ProofResult> results = new ArrayList<>();
-    list.items()
-        .forEach(
-            item ->
-                item.expected()
-                    .keySet()
-                    .forEach(
-                        lamps ->
-                            results.add(
-                                new ProofResult(
-                                    item.name(), lamps, outcome, Optional.empty(), 0, ""))));
+  private static ProofEvent tried(String state, ProofLamp lamp, Outcome outcome, int tries) {
+    return new ProofEvent.Tried(
+        state,
+        lamp.function(),
+        Optional.of(lamp.side()),
+        Optional.of(lamp.name()),
+        outcome,
+        tries,
+        "",
+        Map.of());
+  }
+
+  private static ProofEvent bothTried(String state, LampFunction function, Outcome outcome) {
+    return new ProofEvent.Tried(
+        state, function, Optional.empty(), Optional.empty(), outcome, 0, "{0} cold", Map.of());
+  }
+
+  /** As seen on the lamps as they are wired now. */
+  private static List<ProofEvent> all(ProofList list) {
+    List<ProofEvent> results = new ArrayList<>();
+    for (ProofList.Item item : list.items()) {
+      item.expected()
+          .forEach(
+              (lamp, level) ->
+                  results.add(
+                      new ProofEvent.Tried(
+                          item.name(),
+                          lamp.function(),
+                          Optional.of(lamp.side()),
+                          Optional.of(lamp.name()),
+                          Outcome.WORKS,
+                          0,
+                          "",
+                          Map.of(lamp.key(), list.basis(lamp, level)))));
+    }
     return results;
+  }
+
+  private static List<Finding> findings(ProofList list, List<ProofEvent> events) {
+    return ProofSheet.of(list, events).findings(any -> Isolation.Light.DISCHARGE);
   }
 
   @Test
   void provedOnlyWhenAllWasSeenAndRight() {
-    ProofList list = ProofList.of(EnumSet.of(LampFunction.DIPPED, LampFunction.MAIN));
-    assertThat(ProofSheet.of(list, List.of()).findings(any -> Isolation.Light.FILAMENT))
-        .extracting(Finding::id, Finding::verdict)
-        .containsExactly(org.assertj.core.groups.Tuple.tuple("prove.open", Verdict.NOT_KNOWN));
-    List<ProofResult> results = all(list, Outcome.WORKS);
+    ProofList list = own(LampFunction.DIPPED, LampFunction.MAIN);
+    assertThat(findings(list, List.of()))
+        .extracting(finding -> finding.headline().pattern())
+        .containsExactly(
+            "Left low beam: not tried",
+            "Right low beam: not tried",
+            "Left main beam: not tried",
+            "Right main beam: not tried");
+    List<ProofEvent> results = all(list);
     assertThat(ProofSheet.of(list, results).isProved()).isTrue();
-    results.add(
-        new ProofResult("low beam", LOW, Outcome.FLICKERS, Optional.of(Side.LEFT), 0, "cold"));
-    ProofSheet flickers = ProofSheet.of(list, results);
-    assertThat(flickers.isProved()).isFalse();
-    Finding fault = flickers.findings(any -> Isolation.Light.DISCHARGE).get(0);
+    results.add(tried("low beam", LEFT_LOW, Outcome.FLICKERS, 0));
+    assertThat(ProofSheet.of(list, results).isProved()).isFalse();
+    Finding fault = findings(list, results).get(0);
     assertThat(fault.verdict()).isEqualTo(Verdict.OUT);
     assertThat(fault.headline().pattern()).isEqualTo("Left low beam: flickers, low beam");
     // the trade's order: known-good ballast on a battery, each bulb, each ballast
     assertThat(fault.remedy().orElseThrow().pattern())
         .containsSubsequence(
             "known-good ballast and lamp straight from a battery", "each bulb", "each ballast");
-    results.add(new ProofResult("low beam", LOW, Outcome.AFTER_TRIES, Optional.empty(), 3, ""));
-    ProofSheet again = ProofSheet.of(list, results);
-    assertThat(again.isProved()).isTrue();
-    assertThat(again.findings(any -> Isolation.Light.FILAMENT))
+    for (int tries : new int[] {3, 1}) {
+      results.add(tried("low beam", LEFT_LOW, Outcome.AFTER_TRIES, tries));
+      assertThat(ProofSheet.of(list, results).isProved()).isTrue();
+      assertThat(findings(list, results))
+          .singleElement()
+          .satisfies(
+              found -> {
+                assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
+                assertThat(found.headline().pattern())
+                    .contains(tries == 3 ? "after {0} tries, low beam" : "after one try, low beam");
+              });
+    }
+  }
+
+  /** Left dead, then right works: that is one fault, and it is left open. */
+  @Test
+  void oneSideDoesNotSpeakForTheOther() {
+    ProofList list = own(LampFunction.DIPPED);
+    List<ProofEvent> results = all(list);
+    results.add(tried("low beam", LEFT_LOW, Outcome.DEAD, 0));
+    results.add(tried("low beam", RIGHT_LOW, Outcome.WORKS, 0));
+    assertThat(findings(list, results))
         .singleElement()
         .satisfies(
-            found -> {
-              assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(found.headline().pattern()).contains("after {0} tries, low beam");
-            });
-    results.add(new ProofResult("low beam", LOW, Outcome.AFTER_TRIES, Optional.empty(), 1, ""));
-    assertThat(ProofSheet.of(list, results).findings(any -> Isolation.Light.FILAMENT).get(0))
-        .extracting(found -> found.headline().pattern())
-        .asString()
-        .contains("after one try, low beam");
+            fault ->
+                assertThat(fault.headline().pattern()).isEqualTo("Left low beam: dead, low beam"));
+  }
+
+  /** Six pods are six lamps, each lit by itself. */
+  @Test
+  void eachOfSeveralLampsOfASideIsProvedByItself() throws Exception {
+    ProofList list =
+        ProofList.of(
+            Optional.of(
+                PlannedFeed.usual(
+                    FeedPlanBook.all().stream()
+                        .filter(plan -> plan.id().equals("aux-pods"))
+                        .findFirst()
+                        .orElseThrow())),
+            List.of());
+    List<ProofLamp> pods =
+        list.lamps().stream().filter(lamp -> lamp.name().contains("pod")).toList();
+    assertThat(pods).hasSize(6);
+    List<ProofEvent> results = all(list);
+    ProofLamp inner =
+        pods.stream()
+            .filter(lamp -> lamp.name().equals("left inner pod"))
+            .findFirst()
+            .orElseThrow();
+    String lit =
+        list.items().stream()
+            .filter(item -> item.expected().getOrDefault(inner, LightLevel.OUT) != LightLevel.OUT)
+            .findFirst()
+            .orElseThrow()
+            .name();
+    results.add(tried(lit, inner, Outcome.DEAD, 0));
+    assertThat(findings(list, results))
+        .singleElement()
+        .satisfies(
+            fault -> assertThat(fault.headline().pattern()).startsWith("Left inner pod: dead"));
+  }
+
+  /** New fog lamps and those that the vehicle came with are two pairs. */
+  @Test
+  void factoryLampsBesideNewOnesAreProvedToo() throws Exception {
+    List<ProofLamp> factory =
+        both(LampFunction.FRONT_FOG, LampFunction.TURN).stream()
+            .map(lamp -> lamp.function() == LampFunction.TURN ? lamp : lamp.factory())
+            .toList();
+    ProofList list = ProofList.of(Optional.of(plan("fog-own-switch", Map.of())), factory);
+    assertThat(list.lamps())
+        .extracting(ProofLamp::words)
+        .contains(
+            "left front fog lamp",
+            "left factory front fog lamp",
+            "left turn signal",
+            "right front position lamp")
+        .doesNotHaveDuplicates();
+    assertThat(list.halfSeen()).isEmpty();
+  }
+
+  private static PlannedFeed plan(String id, Map<String, Map<String, String>> changes)
+      throws Exception {
+    FeedPlan plan =
+        FeedPlanBook.all().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+    return PlannedFeed.of(plan, Map.of(), changes);
+  }
+
+  private static List<String> reopened(ProofList list, List<ProofEvent> events) {
+    return ProofSheet.of(list, events).cells().stream()
+        .filter(cell -> cell.result().isEmpty())
+        .map(cell -> cell.lamp().words())
+        .distinct()
+        .toList();
+  }
+
+  /** A changed part opens the lamps that hang on it, and no others. */
+  @Test
+  void aChangedPartReopensWhatHangsOnIt() throws Exception {
+    ProofList before = ProofList.of(Optional.of(plan("fog-own-switch", Map.of())), List.of());
+    List<ProofEvent> proved = all(before);
+    assertThat(reopened(before, proved)).isEmpty();
+    ProofList branch =
+        ProofList.of(
+            Optional.of(plan("fog-own-switch", Map.of("left branch", Map.of("size", "2.5 mm²")))),
+            List.of());
+    assertThat(reopened(branch, proved)).containsExactly("left front fog lamp");
+    ProofList none = ProofList.of(Optional.empty(), before.lamps());
+    assertThat(reopened(none, proved))
+        .as("the plan was dropped")
+        .contains("left front fog lamp", "right front fog lamp");
+    assertThat(ProofSheet.of(branch, all(branch)).isProved()).isTrue();
+  }
+
+  /** The tap on the side lamps' wire is theirs as well. */
+  @Test
+  void aTapReopensTheLampsOfItsWire() throws Exception {
+    ProofList bare = own(LampFunction.POSITION, LampFunction.MAIN);
+    List<ProofEvent> proved = all(bare);
+    ProofList tapped =
+        ProofList.of(
+            Optional.of(plan("drl-two-relays", Map.of())),
+            both(LampFunction.POSITION, LampFunction.MAIN));
+    assertThat(ProofSheet.of(tapped, proved).of(ProofLamp.of(LampFunction.POSITION, Side.LEFT)))
+        .filteredOn(cell -> cell.state().equals("side lamps"))
+        .singleElement()
+        .satisfies(cell -> assertThat(cell.result()).isEmpty());
+    assertThat(ProofSheet.of(tapped, proved).of(ProofLamp.of(LampFunction.MAIN, Side.LEFT)))
+        .filteredOn(cell -> cell.state().equals("main beam"))
+        .singleElement()
+        .satisfies(cell -> assertThat(cell.isProved()).isTrue());
+  }
+
+  @Test
+  void anOpenedConnectorReopensItsSide() {
+    ProofList list = own(LampFunction.DIPPED, LampFunction.TURN);
+    List<ProofEvent> events = all(list);
+    events.add(
+        new ProofEvent.Unplugged(
+            Set.of(LampFunction.DIPPED), Optional.of(Side.LEFT), "1 connector, left headlamp"));
+    assertThat(reopened(list, events)).containsExactly("left low beam");
+    events.add(bothTried("low beam", LampFunction.DIPPED, Outcome.WORKS));
+    assertThat(ProofSheet.of(list, events).of(LEFT_LOW))
+        .filteredOn(cell -> cell.state().equals("low beam"))
+        .allMatch(ProofSheet.Cell::isProved);
   }
 
   @Test
@@ -152,25 +321,32 @@ class ProofTest {
   /** A fault that wanders is logged: it works now, and is looked at again. */
   @Test
   void faultThatWentAwayIsNotForgotten() {
-    ProofList list = ProofList.of(EnumSet.of(LampFunction.DIPPED));
-    List<ProofResult> results = new ArrayList<>();
-    results.add(
-        new ProofResult("low beam", LOW, Outcome.DEAD, Optional.of(Side.RIGHT), 0, "{0} cold"));
-    Finding dead = ProofSheet.of(list, results).findings(any -> Isolation.Light.LED).get(0);
+    ProofList list = own(LampFunction.DIPPED);
+    List<ProofEvent> results = new ArrayList<>();
+    results.add(bothTried("low beam", LampFunction.DIPPED, Outcome.DEAD));
+    Finding dead = findings(list, results).get(0);
     assertThat(dead.detail().pattern()).startsWith("Seen: ").doesNotContain("{0}");
-    results.addAll(all(list, Outcome.WORKS));
-    ProofSheet sheet = ProofSheet.of(list, results);
-    assertThat(sheet.isProved()).isTrue();
-    assertThat(sheet.findings(any -> Isolation.Light.LED))
-        .singleElement()
-        .satisfies(
+    results.addAll(all(list));
+    assertThat(ProofSheet.of(list, results).isProved()).isTrue();
+    assertThat(findings(list, results))
+        .hasSize(2)
+        .allSatisfy(
             wandering -> {
               assertThat(wandering.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(wandering.headline().pattern()).isEqualTo("Low beam works now, low beam");
+              assertThat(wandering.headline().pattern()).endsWith("low beam works now, low beam");
               assertThat(wandering.remedy().orElseThrow().pattern()).contains("warm and cold");
             });
-    assertThat(ProofSheet.of(list, all(list, Outcome.WORKS)).findings(any -> Isolation.Light.LED))
-        .extracting(Finding::id)
-        .containsExactly("prove.all");
+    assertThat(findings(list, all(list))).extracting(Finding::id).containsExactly("prove.all");
+  }
+
+  /** UN R48 6.5.9.1 (from memory): 90 ± 30 a minute; one flash is what counting cannot tell. */
+  @ParameterizedTest
+  @CsvSource({"15, 10, WITHIN", "20, 10, AT_EDGE", "30, 10, OUT", "8, 10, OUT", "30, 20, WITHIN"})
+  void flashesAreCounted(int flashes, double seconds, Verdict verdict) {
+    Finding finding = new FlashRate(Side.LEFT, flashes, seconds).finding();
+    assertThat(finding.verdict()).isEqualTo(verdict);
+    if (flashes == 30 && seconds == 10) {
+      assertThat(finding.remedy().orElseThrow().pattern()).contains("load resistor");
+    }
   }
 }

@@ -42,7 +42,7 @@ class StanceTest {
     Stance.Effect effect = stance.effect().orElseThrow();
     assertThat(effect.centreRiseMm()).isCloseTo(67.2, within(1e-9));
     assertThat(effect.beamRisePercent()).isCloseTo(0.8, within(1e-9));
-    assertThatFinding(stance.findings().get(0))
+    assertThatFinding(stance.findings(false).get(0))
         .is(Verdict.OUT)
         .says("67 mm higher")
         .says("0.80 % up")
@@ -55,7 +55,7 @@ class StanceTest {
     Stance stance = stance(tyres("235/75 R15", "31x10.5"), tyres("235/75 R15", "31x10.5"));
     assertThat(stance.effect().orElseThrow().centreRiseMm()).isCloseTo(26.95, within(1e-9));
     assertThat(stance.effect().orElseThrow().beamRisePercent()).isZero();
-    assertThatFinding(stance.findings().get(0)).is(Verdict.AT_EDGE).says("27 mm higher");
+    assertThatFinding(stance.findings(false).get(0)).is(Verdict.AT_EDGE).says("27 mm higher");
   }
 
   @Test
@@ -70,9 +70,9 @@ class StanceTest {
   void whatIsMissingIsAskedForAndNothingIsGuessed() {
     Stance noBase = new Stance(lift(60), lift(40), UNREAD, OptionalDouble.of(900), UNREAD, UNREAD);
     assertThat(noBase.effect()).isEmpty();
-    assertThatFinding(noBase.findings().get(0)).is(Verdict.NOT_KNOWN).advises("wheelbase");
+    assertThatFinding(noBase.findings(false).get(0)).is(Verdict.NOT_KNOWN).advises("wheelbase");
     AxleChange half = new AxleChange(0, 0, UNREAD, OptionalDouble.of(787.4));
-    assertThatFinding(stance(half, AxleChange.NONE).findings().get(0))
+    assertThatFinding(stance(half, AxleChange.NONE).findings(false).get(0))
         .is(Verdict.NOT_KNOWN)
         .advises("both tyre sizes");
   }
@@ -87,8 +87,8 @@ class StanceTest {
             UNREAD,
             OptionalDouble.of(0),
             OptionalDouble.of(2));
-    assertThatFinding(moved.findings().get(0)).is(Verdict.OUT).says("stood at 0, now at 2");
-    assertThatFinding(stance(AxleChange.NONE, AxleChange.NONE).findings().get(0))
+    assertThatFinding(moved.findings(false).get(0)).is(Verdict.OUT).says("stood at 0, now at 2");
+    assertThatFinding(stance(AxleChange.NONE, AxleChange.NONE).findings(false).get(0))
         .is(Verdict.WITHIN);
   }
 
@@ -124,5 +124,14 @@ class StanceTest {
     assertThat(refused.why()).contains(why);
     assertThat(refused.at()).isEqualTo(at);
     assertThat(refused.typed()).isEqualTo(typed);
+  }
+
+  /** What a lift did is told by the lamps themselves once they were read after it. */
+  @Test
+  void aLiftIsSettledOnceLampsWereReadAfterIt() {
+    AxleChange lifted = new AxleChange(40, 0, OptionalDouble.empty(), OptionalDouble.empty());
+    Stance stance = stance(lifted, AxleChange.NONE);
+    assertThatFinding(stance.findings(false).get(0)).is(Verdict.OUT);
+    assertThatFinding(stance.findings(true).get(0)).is(Verdict.WITHIN).says("were read since");
   }
 }

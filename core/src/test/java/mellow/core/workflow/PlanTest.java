@@ -151,7 +151,7 @@ class PlanTest {
   }
 
   private static Finding finding(TakeIn takeIn, String id) {
-    return TakeInFindings.of(takeIn).stream()
+    return TakeInFindings.of(takeIn, SinceThen.NOTHING).stream()
         .filter(one -> one.id().equals(id))
         .findFirst()
         .orElseThrow();
@@ -173,7 +173,7 @@ class PlanTest {
             List.of(dead, tries));
     assertThat(finding(takeIn, "take-in.works.dipped.left").verdict()).isEqualTo(Verdict.OUT);
     assertThat(finding(takeIn, "take-in.works.main.left").headline().text(UnitSystem.METRIC))
-        .isEqualTo("Main beam left: works after tries, 3, as it came");
+        .isEqualTo("Left main beam: works after tries, 3, as it came");
     assertThat(finding(takeIn, "take-in.untried").headline().text(UnitSystem.METRIC))
         .isEqualTo("6 functions are not tried yet");
     assertThat(finding(takeIn, "take-in.change.tyres").verdict()).isEqualTo(Verdict.NOT_KNOWN);

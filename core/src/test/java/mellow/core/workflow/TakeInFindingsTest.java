@@ -35,12 +35,13 @@ class TakeInFindingsTest {
   }
 
   private static List<Finding> of(WorkKind kind, List<LampCheck> checks) {
-    return TakeInFindings.of(takeIn(Set.of(kind), Set.of(), false, checks));
+    return TakeInFindings.of(takeIn(Set.of(kind), Set.of(), false, checks), SinceThen.NOTHING);
   }
 
   private static Finding change(PriorChange change, boolean noted) {
     return TakeInFindings.of(
-            takeIn(Set.of(WorkKind.AIM), Set.of(change), noted, everything(State.WORKS)))
+            takeIn(Set.of(WorkKind.AIM), Set.of(change), noted, everything(State.WORKS)),
+            SinceThen.NOTHING)
         .get(0);
   }
 
@@ -58,7 +59,9 @@ class TakeInFindingsTest {
   @Test
   void whatIsWantedIsAskedFirst() {
     Finding first =
-        TakeInFindings.of(takeIn(Set.of(), Set.of(), false, everything(State.WORKS))).get(0);
+        TakeInFindings.of(
+                takeIn(Set.of(), Set.of(), false, everything(State.WORKS)), SinceThen.NOTHING)
+            .get(0);
     assertThatFinding(first).is(Verdict.NOT_KNOWN).says("What is wanted is not said yet");
   }
 
@@ -78,10 +81,10 @@ class TakeInFindingsTest {
    */
   @ParameterizedTest
   @CsvSource({
-    "AFTER_TRIES, 'Main beam right: works after tries, 3, as it came'",
-    "WEAK, 'Main beam right: weak, as it came'",
-    "FLICKERS, 'Main beam right: flickers, as it came'",
-    "DEAD, 'Main beam right: dead, as it came'"
+    "AFTER_TRIES, 'Right main beam: works after tries, 3, as it came'",
+    "WEAK, 'Right main beam: weak, as it came'",
+    "FLICKERS, 'Right main beam: flickers, as it came'",
+    "DEAD, 'Right main beam: dead, as it came'"
   })
   void faultIsShownToTheCustomerBeforeWorkStarts(State state, String says) {
     List<LampCheck> checks = everything(State.WORKS);
@@ -117,5 +120,30 @@ class TakeInFindingsTest {
     assertThatFinding(change(PriorChange.BULBS, false))
         .is(Verdict.AT_EDGE)
         .advises("Read the lens");
+  }
+
+  /** "Dead, as it came" is over once the lamp was proved after the repair. Common practice. */
+  @Test
+  void whatWasDeadAndWorksNowIsNoLongerOut() {
+    LampCheck dead = new LampCheck(LampFunction.FRONT_FOG, Side.LEFT, State.DEAD, 0);
+    TakeIn repair = takeIn(Set.of(WorkKind.REPAIR), Set.of(), false, List.of(dead));
+    SinceThen right =
+        new SinceThen(Set.of(new SinceThen.Lamp(LampFunction.FRONT_FOG, Side.RIGHT)), false);
+    SinceThen left =
+        new SinceThen(Set.of(new SinceThen.Lamp(LampFunction.FRONT_FOG, Side.LEFT)), false);
+    assertThatFinding(TakeInFindings.of(repair, right).get(0)).is(Verdict.OUT);
+    assertThatFinding(TakeInFindings.of(repair, left).get(0))
+        .is(Verdict.WITHIN)
+        .says("Left front fog lamp: was dead, works now");
+  }
+
+  @Test
+  void otherSpringsAreSettledOnceTheLampsWereRead() {
+    TakeIn lifted =
+        takeIn(
+            Set.of(WorkKind.AIM), Set.of(PriorChange.SUSPENSION), false, everything(State.WORKS));
+    assertThatFinding(TakeInFindings.of(lifted, SinceThen.NOTHING).get(0)).is(Verdict.NOT_KNOWN);
+    assertThatFinding(TakeInFindings.of(lifted, new SinceThen(Set.of(), true)).get(0))
+        .is(Verdict.WITHIN);
   }
 }

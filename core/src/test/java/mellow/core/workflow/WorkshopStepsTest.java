@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
 import mellow.core.vehicle.Side;
@@ -30,9 +32,46 @@ class WorkshopStepsTest {
         .toList();
   }
 
+  /** Everything that a step reads was read. */
+  private static StepList.Known known(Map<Fact, String> missing) {
+    return known(missing, true);
+  }
+
+  private static StepList.Known known(Map<Fact, String> missing, boolean read) {
+    return new StepList.Known() {
+      @Override
+      public Map<Fact, String> missing(Optional<Side> side) {
+        return missing;
+      }
+
+      @Override
+      public boolean isRead(StepReading reading, Optional<Side> side) {
+        return read;
+      }
+    };
+  }
+
+  /** Heat, flash rate, oven, lens and roll are read: a tick alone says nothing. */
+  @Test
+  void stepThatReadsSomethingKnowsThatItWasNotRead() {
+    List<Step> all =
+        Stream.of(Stage.BENCH, Stage.PROVE)
+            .flatMap(stage -> steps(stage, WorkKind.RETROFIT).stream())
+            .toList();
+    Set<String> ways =
+        all.stream().flatMap(step -> step.ways().stream()).collect(Collectors.toSet());
+    StepList unread = StepList.of(all, ways, List.of(), known(Map.of(), false), Side.LEFT);
+    assertThat(unread.lines())
+        .filteredOn(line -> line.unread().isPresent())
+        .extracting(line -> line.unread().orElseThrow())
+        .containsOnly(StepReading.values());
+    assertThat(StepList.of(all, ways, List.of(), known(Map.of()), Side.LEFT).lines())
+        .allMatch(line -> line.unread().isEmpty());
+  }
+
   private static StepList bench(Set<String> ways, List<StepMark> marks, Map<Fact, String> missing) {
     return StepList.of(
-        steps(Stage.BENCH, WorkKind.RETROFIT), ways, marks, side -> missing, Side.RIGHT);
+        steps(Stage.BENCH, WorkKind.RETROFIT), ways, marks, known(missing), Side.RIGHT);
   }
 
   private static List<String> ids(StepList list) {
@@ -110,7 +149,7 @@ class WorkshopStepsTest {
             List.of(
                 mark("together.close", null, "rain was coming", "every function is proved"),
                 mark("together.reach", null, "", "")),
-            side -> Map.of(),
+            known(Map.of()),
             Side.LEFT);
     assertThat(list.findings()).hasSize(1);
     assertThat(list.findings().get(0).verdict()).isEqualTo(Verdict.AT_EDGE);

@@ -2,7 +2,7 @@ package mellow.server.demo;
 
 import java.util.EnumSet;
 import mellow.core.measure.UnitSystem;
-import mellow.core.proof.ProofResult.Outcome;
+import mellow.core.proof.Outcome;
 import mellow.core.retrofit.Bake;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -277,7 +277,7 @@ final class DemoWorkshop {
   private static EntryEdit proof(
       String state, LampFunction function, Outcome outcome, @Nullable Side side, String seen) {
     return new Said(Stage.PROVE)
-        .proof(new ProofEdit(state, function, null, outcome, side, 0, seen));
+        .proof(new ProofEdit(state, function, null, outcome, side, 0, seen, null, null));
   }
 
   private static SpotEdit at(View view, double across, double up) {

@@ -5,18 +5,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import mellow.core.circuit.Emitter;
-import mellow.core.circuit.StateTable;
-import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
 import mellow.core.proof.Isolation;
+import mellow.core.proof.ProofLamp;
+import mellow.core.proof.ProofList;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.LampCheck;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
+import mellow.core.workflow.ledger.HangsOn;
+import mellow.core.workflow.ledger.Ledger;
+import mellow.core.workflow.ledger.LedgerLine;
 import mellow.server.feed.Feeds.Wired;
 
 /**
@@ -31,22 +38,75 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
     return wired.flatMap(Wired::planned);
   }
 
-  /** The states of the plan, where something was wired. */
-  Optional<StateTable> table() {
-    return feed().map(PlannedFeed::table);
+  /** What every road vehicle has at its front; proved unless somebody said that it is not fitted. */
+  private static final Set<LampFunction> ALWAYS_FITTED =
+      EnumSet.of(
+          LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN);
+
+  /** What has to be proved: what is wired, what works, and what was unplugged. */
+  ProofList proofs(Ledger ledger) {
+    return ProofList.of(feed(), own(ledger));
   }
 
-  /** The functions that the vehicle has, as far as is known. */
-  Set<LampFunction> fitted() {
-    Set<LampFunction> fitted =
-        EnumSet.of(
-            LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN);
-    takeIn.checks().stream()
-        .filter(check -> check.state() != mellow.core.workflow.LampCheck.State.NOT_FITTED)
-        .forEach(check -> fitted.add(check.function()));
-    fitted.addAll(wanted());
-    return fitted;
+  private Set<ProofLamp> own(Ledger ledger) {
+    Set<ProofLamp> own = new TreeSet<>();
+    for (LampFunction function : LampFunction.values()) {
+      for (Side side : Side.values()) {
+        if (has(function, side, ledger)) {
+          own.add(ProofLamp.of(function, side));
+        }
+        if (besideNewOnes(function, side)) {
+          own.add(ProofLamp.of(function, side).factory());
+        }
+      }
+    }
+    return own;
   }
+
+  private boolean has(LampFunction function, Side side, Ledger ledger) {
+    Optional<LampCheck.State> tried = tried(function, side);
+    if (wanted().contains(function)) {
+      return true;
+    }
+    return tried.isPresent()
+        ? tried.get() != LampCheck.State.NOT_FITTED
+        : ALWAYS_FITTED.contains(function) || isUnplugged(function, side, ledger);
+  }
+
+  private Optional<LampCheck.State> tried(LampFunction function, Side side) {
+    return takeIn.checks().stream()
+        .filter(check -> check.function() == function && check.side() == side)
+        .map(LampCheck::state)
+        .findFirst();
+  }
+
+  private static boolean isUnplugged(LampFunction function, Side side, Ledger ledger) {
+    return ledger.lines().stream()
+        .map(LedgerLine::row)
+        .anyMatch(
+            row ->
+                HangsOn.named(row).contains(function)
+                    && row.side().map(side::equals).orElse(true));
+  }
+
+  /** New lamps beside those that the vehicle came with; a repair works on those. */
+  private boolean besideNewOnes(LampFunction function, Side side) {
+    return !takeIn.kinds().contains(WorkKind.REPAIR)
+        && ADDED_TO.contains(function)
+        && wanted().contains(function)
+        && tried(function, side).filter(state -> state != LampCheck.State.NOT_FITTED).isPresent()
+        && feed().stream()
+            .flatMap(feed -> feed.parts().stream())
+            .noneMatch(
+                part ->
+                    part.factory()
+                        && part.part() instanceof Emitter lamp
+                        && lamp.use().function() == function);
+  }
+
+  /** Functions of which a vehicle can get a second pair. */
+  private static final Set<LampFunction> ADDED_TO =
+      EnumSet.of(LampFunction.FRONT_FOG, LampFunction.DRIVING, LampFunction.DRL);
 
   /** The functions that the work is about. */
   Set<LampFunction> wanted() {
@@ -60,28 +120,33 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
       }
     }
     // pods may be planned as fog lamps: what is wired counts
-    feed()
-        .filter(feed -> wanted.contains(LampFunction.DRIVING))
-        .filter(feed -> lamps(feed).noneMatch(use -> use.function() == LampFunction.DRIVING))
-        .ifPresent(feed -> wanted.remove(LampFunction.DRIVING));
+    Set<LampFunction> wired = wiredAnew();
+    if (wanted.contains(LampFunction.DRIVING)
+        && !wired.isEmpty()
+        && !wired.contains(LampFunction.DRIVING)) {
+      wanted.remove(LampFunction.DRIVING);
+      wanted.addAll(wired);
+    }
     return wanted;
   }
 
-  private static java.util.stream.Stream<Emitter.Use> lamps(PlannedFeed feed) {
-    return feed.parts().stream()
-        .map(PlannedPart::part)
-        .filter(Emitter.class::isInstance)
-        .map(part -> ((Emitter) part).use());
+  /** The functions of the lamps that a plan adds. */
+  private Set<LampFunction> wiredAnew() {
+    return feed().stream()
+        .flatMap(feed -> feed.parts().stream())
+        .filter(part -> !part.factory() && part.part() instanceof Emitter)
+        .map(part -> ((Emitter) part.part()).use().function())
+        .collect(Collectors.toCollection(() -> EnumSet.noneOf(LampFunction.class)));
   }
 
   /** What gives the light of lamps. */
-  Isolation.Light light(Lamps lamps) {
+  Isolation.Light light(ProofLamp proved) {
     return feed().stream()
         .flatMap(feed -> feed.parts().stream())
         .map(PlannedPart::part)
         .filter(Emitter.class::isInstance)
         .map(Emitter.class::cast)
-        .filter(lamp -> lamp.use().function() == lamps.function())
+        .filter(lamp -> lamp.use().function() == proved.function())
         .findFirst()
         .map(Around::light)
         .orElse(Isolation.Light.UNKNOWN);

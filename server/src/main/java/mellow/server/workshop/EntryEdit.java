@@ -9,14 +9,17 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
-import mellow.core.proof.ProofResult;
+import mellow.core.proof.Outcome;
+import mellow.core.proof.ProofEvent;
+import mellow.core.proof.ProofLamp;
 import mellow.core.retrofit.Bake;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -121,12 +124,19 @@ public record EntryEdit(
         stop,
         bake,
         heat,
-        proof,
+        proof == null ? null : proof.says(),
         lens,
         measure,
         choice,
         strikes,
         0);
+  }
+
+  /** The same with its proof as it stands. */
+  EntryEdit withProof(ProofEdit standing) {
+    return new EntryEdit(
+        stage, called, out, move, step, timer, stop, bake, heat, standing, lens, measure, choice,
+        strikes, waitedMs);
   }
 
   /** The same with its step as it was checked. */
@@ -349,21 +359,62 @@ public record EntryEdit(
           @Schema(example = "side lamps, fog")
           String state,
       @NotNull(message = "is missing") LampFunction function,
-      @Schema(description = "Of turn signals, which go side by side.") @Nullable Side lampsSide,
-      ProofResult.@NotNull(message = "is missing") Outcome outcome,
-      @Schema(description = "Where only one of a pair did so.") @Nullable Side side,
+      @Schema(
+              description = "Of turn signals, as earlier versions kept their side.",
+              deprecated = true)
+          @Nullable Side lampsSide,
+      @NotNull(message = "is missing") Outcome outcome,
+      @Schema(description = "Of the lamp; left out for both.") @Nullable Side side,
       @Min(value = 0, message = "is not negative") @Max(value = 99, message = "is at most 99")
           int tries,
       @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
-          String seen) {
+          String seen,
+      @Size(max = 200, message = "has at most 200 letters")
+          @Schema(
+              description = "Which of several lamps of a side; left out for each of them.",
+              example = "left inner pod")
+          @Nullable String name,
+      @Size(max = 60, message = "has at most 60 entries")
+          @Schema(
+              description = "Filled in by the server: what the proof of each lamp stands on.",
+              accessMode = Schema.AccessMode.READ_ONLY)
+          @Nullable Map<String, String> basis) {
 
-    Lamps lamps() {
-      return lampsSide == null ? Lamps.of(function) : Lamps.of(function, lampsSide);
+    /** The side of the lamps; empty for both. */
+    Optional<Side> lampSide() {
+      return Optional.ofNullable(lampsSide).or(() -> Optional.ofNullable(side));
     }
 
-    ProofResult core() {
-      return new ProofResult(
-          state, lamps(), outcome, java.util.Optional.ofNullable(side), tries, seen.strip());
+    ProofEvent.Tried core() {
+      return new ProofEvent.Tried(
+          state,
+          function,
+          lampSide(),
+          Optional.ofNullable(name),
+          outcome,
+          tries,
+          seen.strip(),
+          basis == null ? Map.of() : basis);
+    }
+
+    /** In words: "left low beam", "fog, both", "left inner pod". */
+    String words() {
+      if (name != null && !name.isBlank()) {
+        return lampSide()
+            .map(of -> new ProofLamp(function, of, name).words())
+            .orElse(name + " " + function.words());
+      }
+      return lampSide().map(of -> of.word() + " ").orElse("") + function.words();
+    }
+
+    ProofEdit standingOn(Map<String, String> footing) {
+      return new ProofEdit(
+          state, function, lampsSide, outcome, side, tries, seen, name, footing);
+    }
+
+    /** As it was sent. */
+    ProofEdit says() {
+      return new ProofEdit(state, function, lampsSide, outcome, side, tries, seen, name, null);
     }
   }
 

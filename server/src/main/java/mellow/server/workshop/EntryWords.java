@@ -78,12 +78,7 @@ final class EntryWords {
   }
 
   private static String proved(EntryEdit.ProofEdit proof) {
-    return "%s%s, %s: %s"
-        .formatted(
-            proof.side() == null ? "" : proof.side().word() + " ",
-            proof.lamps().words(),
-            proof.state(),
-            proof.outcome().words());
+    return "%s, %s: %s".formatted(proof.words(), proof.state(), proof.outcome().words());
   }
 
   private static String side(@Nullable Side side) {

@@ -10,22 +10,26 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import mellow.core.measure.DurationEntry;
 import mellow.core.measure.Entry;
 import mellow.core.measure.LengthEntry;
 import mellow.core.measure.TemperatureEntry;
-import mellow.core.proof.ProofResult;
+import mellow.core.proof.ProofEvent;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.HeatCheck;
 import mellow.core.retrofit.WarmingCurve;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.StepMark;
+import mellow.core.workflow.ledger.HangsOn;
 import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerEntry;
 import mellow.core.workflow.ledger.LedgerProblem;
+import mellow.core.workflow.ledger.LedgerRow;
 import mellow.server.platform.Refusal;
 import mellow.server.workshop.EntryEdit.BakeEdit;
 import mellow.server.workshop.EntryEdit.ChoiceEdit;
@@ -225,8 +229,22 @@ final class WorkshopLog {
         : taken("after", DurationEntry.read(typed)).toSeconds() / 60.0;
   }
 
-  List<ProofResult> proofs() {
-    return parts(EntryEdit::proof).map(EntryEdit.ProofEdit::core).toList();
+  /** What was tried, and what was unplugged since. */
+  List<ProofEvent> proofEvents() {
+    List<ProofEvent> events = new ArrayList<>();
+    for (KeptEntry entry : living) {
+      EntryEdit edit = entry.edit();
+      if (edit.proof() != null) {
+        events.add(edit.proof().core());
+      } else if (edit.out() != null && edit.out().changes() == null) {
+        LedgerRow row = row(entry.id()).core(entry.id());
+        Set<LampFunction> parted = HangsOn.parted(row);
+        if (!parted.isEmpty()) {
+          events.add(new ProofEvent.Unplugged(parted, row.side(), row.words()));
+        }
+      }
+    }
+    return events;
   }
 
   /** The rungs of the lens ladder that are done, of the lens of a side. */

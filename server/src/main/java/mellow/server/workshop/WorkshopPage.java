@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
-import mellow.core.proof.ProofResult;
+import mellow.core.proof.Outcome;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.FitSection;
 import mellow.core.retrofit.Mount;
@@ -271,18 +271,21 @@ public record WorkshopPage(
   public record ProofItemView(
       String name, Controls controls, List<String> moves, List<ProofCellView> lamps) {}
 
-  /** Lamps in a state. */
-  @Schema(name = "ProofCell", description = "Lamps in a state: expected, and seen.")
+  /** A lamp in a state. */
+  @Schema(name = "ProofCell", description = "A lamp in a state: expected, and seen.")
   public record ProofCellView(
       LampFunction function,
-      @Nullable Side lampsSide,
+      Side side,
+      @Schema(description = "Which of several on its side; empty where there is but one.")
+          String name,
       String words,
       LightLevel expected,
-      ProofResult.@Nullable Outcome outcome,
-      @Nullable Side side,
+      @Nullable Outcome outcome,
       int tries,
       String seen,
       int faults,
+      @Schema(description = "Why what was tried does not hold any more; may be empty.")
+          String reopened,
       @Schema(description = "Where to begin, if it does not do as expected.") List<String> tests) {}
 
   /** Where the job was left. */

@@ -18,7 +18,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
-import mellow.core.proof.ProofList;
+import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Fit;
 import mellow.core.retrofit.HeatCheck;
@@ -59,9 +59,7 @@ final class WorkshopSheet {
     this.now = now;
     this.ledger = log.ledger();
     this.choices = log.choices();
-    ProofList list =
-        around.table().map(ProofList::of).orElseGet(() -> ProofList.of(around.fitted()));
-    this.proof = ProofSheet.of(list, log.proofs());
+    this.proof = ProofSheet.of(around.proofs(ledger), log.proofEvents());
   }
 
   Ledger ledger() {
@@ -209,19 +207,20 @@ final class WorkshopSheet {
   private Optional<String> unlit() {
     List<String> dark =
         around.wanted().stream()
-            .filter(
-                function ->
-                    proof.cells().stream()
-                        .noneMatch(
-                            cell ->
-                                cell.lamps().function() == function
-                                    && cell.expected() != LightLevel.OUT
-                                    && cell.isProved()))
-            .map(function -> function.words())
+            .flatMap(function -> Stream.of(Side.values()).map(side -> ProofLamp.of(function, side)))
+            .filter(wanted -> !isSeenLit(wanted))
+            .map(ProofLamp::words)
             .toList();
     return dark.isEmpty()
         ? Optional.empty()
-        : Optional.of("not lit by plug on both sides: " + String.join(", ", dark));
+        : Optional.of("not lit by plug yet: " + String.join(", ", dark));
+  }
+
+  private boolean isSeenLit(ProofLamp wanted) {
+    return proof.cells().stream()
+        .filter(cell -> cell.lamp().function() == wanted.function())
+        .filter(cell -> cell.lamp().side() == wanted.side())
+        .anyMatch(cell -> cell.expected() != LightLevel.OUT && cell.isProved());
   }
 
   private Optional<String> heat() {

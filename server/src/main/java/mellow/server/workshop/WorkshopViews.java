@@ -14,7 +14,7 @@ import mellow.core.measure.TapeText;
 import mellow.core.measure.TemperatureEntry;
 import mellow.core.proof.Isolation;
 import mellow.core.proof.ProofList;
-import mellow.core.proof.ProofResult;
+import mellow.core.proof.ProofEvent.Tried;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.FitSection;
@@ -308,7 +308,7 @@ final class WorkshopViews {
         proof.list().movements(),
         proof.isProved(),
         proof.open(),
-        around.table().isPresent());
+        around.feed().isPresent());
   }
 
   private ProofItemView item(ProofList.Item item) {
@@ -323,20 +323,21 @@ final class WorkshopViews {
   }
 
   private ProofCellView cell(ProofSheet.Cell cell) {
-    Optional<ProofResult> result = cell.result();
+    Optional<Tried> result = cell.result();
     return new ProofCellView(
-        cell.lamps().function(),
-        cell.lamps().side().orElse(null),
-        cell.lamps().words(),
+        cell.lamp().function(),
+        cell.lamp().side(),
+        cell.lamp().name(),
+        cell.lamp().words(),
         cell.expected(),
-        result.map(ProofResult::outcome).orElse(null),
-        result.flatMap(ProofResult::side).orElse(null),
-        result.map(ProofResult::tries).orElse(0),
-        result.map(ProofResult::seen).orElse(""),
+        result.map(Tried::outcome).orElse(null),
+        result.map(Tried::tries).orElse(0),
+        result.map(Tried::seen).orElse(""),
         cell.faults(),
+        cell.reopened(),
         result
             .filter(one -> one.outcome().isFault())
-            .map(one -> Isolation.firstThree(one.outcome(), around.light(cell.lamps())))
+            .map(one -> Isolation.firstThree(one.outcome(), around.light(cell.lamp())))
             .orElse(List.of()));
   }
 

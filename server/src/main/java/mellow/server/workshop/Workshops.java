@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.measure.DurationEntry;
+import mellow.core.proof.ProofList;
 import mellow.core.retrofit.LensLadder;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer.State;
@@ -33,6 +34,7 @@ import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.takein.TakeIns;
+import mellow.server.workshop.EntryEdit.ProofEdit;
 import mellow.server.workshop.EntryEdit.StepEdit;
 import mellow.server.workshop.WorkshopPage.HiddenView;
 import mellow.server.workshop.WorkshopPage.TimerView;
@@ -321,9 +323,40 @@ public class Workshops {
       throw Refusal.unprocessable(
           "choice", "One of these: " + String.join(", ", edit.choice().which().answers()) + ".");
     }
-    return edit.step() == null || !asked
-        ? edit
-        : edit.withStep(checkedStep(acting, jobId, log, edit, edit.step()));
+    if (!asked) {
+      return edit;
+    }
+    if (edit.step() != null) {
+      return edit.withStep(checkedStep(acting, jobId, log, edit, edit.step()));
+    }
+    return edit.proof() == null ? edit : edit.withProof(standing(acting, jobId, log, edit.proof()));
+  }
+
+  /** A proof with what it stands on; refused where no such lamp is to be proved. */
+  private ProofEdit standing(Acting acting, String jobId, WorkshopLog log, ProofEdit proof) {
+    ProofList list =
+        new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at())
+            .proof()
+            .list();
+    ProofList.Item item =
+        list.items().stream()
+            .filter(one -> one.name().equals(proof.state()))
+            .findFirst()
+            .orElseThrow(
+                () -> Refusal.unprocessable("state", "That is no state to be proved now."));
+    Map<String, String> footing = new LinkedHashMap<>();
+    item.expected()
+        .forEach(
+            (lamp, level) -> {
+              if (proof.core().covers(lamp)) {
+                footing.put(lamp.key(), list.basis(lamp, level));
+              }
+            });
+    if (footing.isEmpty()) {
+      throw Refusal.unprocessable(
+          "function", "There is no such lamp to be proved in this state now.");
+    }
+    return proof.standingOn(footing);
   }
 
   private static boolean isRunning(WorkshopLog log, String timer) {

@@ -1,0 +1,78 @@
+package mellow.core.proof;
+
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Margin;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.finding.Working;
+import mellow.core.vehicle.Side;
+
+/**
+ * How fast a turn signal flashes, counted.
+ *
+ * @param flashes counted, one at least
+ * @param seconds in which they were counted; positive
+ */
+public record FlashRate(Side side, int flashes, double seconds) {
+  /** Times a minute. */
+  public static final double LEAST = 60;
+
+  public static final double MOST = 120;
+
+  private static final double HALF_BAND = (MOST - LEAST) / 2;
+
+  private static final Source SOURCE =
+      new Source(
+          Source.Mark.FROM_MEMORY, "UN R48 6.5.9.1: 90 ± 30 flashes a minute; SAE J590: 60 to 120");
+
+  public FlashRate {
+    if (flashes < 1 || !(seconds > 0)) {
+      throw new IllegalArgumentException("flashes are counted over some seconds");
+    }
+  }
+
+  public double perMinute() {
+    return 60 * flashes / seconds;
+  }
+
+  /** One flash more or less is what counting cannot tell. */
+  public double uncertainty() {
+    return 60 / seconds;
+  }
+
+  /** Whether it flashes as it should; too fast tells of too little current. */
+  public Finding finding() {
+    Margin margin =
+        Margin.of(
+            Figure.count(Math.min(perMinute() - LEAST, MOST - perMinute())),
+            uncertainty(),
+            HALF_BAND);
+    Finding finding =
+        Finding.on(
+                "prove.flash." + side,
+                margin,
+                SOURCE,
+                Sentence.of(
+                    Words.capital(side.word()) + " turn signal: {0} flashes a minute",
+                    Figure.count(perMinute())))
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "flashes a minute",
+                        "60 × flashes ÷ seconds",
+                        Sentence.of("60 × {0} ÷ {1}", Figure.count(flashes), Figure.count(seconds)),
+                        Figure.count(perMinute()))));
+    if (margin.verdict() == Verdict.WITHIN) {
+      return finding;
+    }
+    return finding.withRemedy(
+        Sentence.of(
+            perMinute() > LEAST + HALF_BAND
+                ? "It takes the lamp for broken: a load resistor, one a changed circuit, or a"
+                    + " flasher that does not look at the current."
+                : "Too slow: look at the flasher, and at the voltage at the lamp."));
+  }
+}

@@ -1,0 +1,47 @@
+package mellow.core.proof;
+
+import mellow.core.finding.Words;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
+
+/**
+ * One lamp that is proved by itself.
+ *
+ * @param name which of several with that function on that side: "left inner pod"; empty where there
+ *     is but one
+ */
+public record ProofLamp(LampFunction function, Side side, String name)
+    implements Comparable<ProofLamp> {
+  /** The vehicle's own lamp beside a new one of the same function. */
+  public static final String FACTORY = "factory";
+
+  public static ProofLamp of(LampFunction function, Side side) {
+    return new ProofLamp(function, side, "");
+  }
+
+  /** The vehicle's own beside a new one. */
+  public ProofLamp factory() {
+    return new ProofLamp(function, side, FACTORY);
+  }
+
+  /** In words: "left low beam", "left inner pod". */
+  public String words() {
+    if (name.isEmpty()) {
+      return side.word() + " " + function.words();
+    }
+    return name.equals(FACTORY) ? side.word() + " factory " + function.words() : Words.typed(name);
+  }
+
+  /** The same for the same lamp, as kept and as sent: "FRONT_FOG LEFT factory". */
+  public String key() {
+    return (function + " " + side + " " + name).strip();
+  }
+
+  @Override
+  public int compareTo(ProofLamp other) {
+    return java.util.Comparator.comparing(ProofLamp::function)
+        .thenComparing(ProofLamp::name)
+        .thenComparing(ProofLamp::side)
+        .compare(this, other);
+  }
+}
