@@ -57,6 +57,9 @@ export function Battery({
       setWhat('');
     }
   };
+  const sofar = [...feed.battery, ...page.batteryElsewhere].toSorted(
+    (one, other) => Date.parse(one.at) - Date.parse(other.at),
+  );
   const done = new Set(feed.battery.map((event) => event.step));
   const next = steps.filter((step) => step.battery !== 'ANY' && !done.has(step.does)).slice(0, 3);
   return (
@@ -64,7 +67,7 @@ export function Battery({
       <Flex align="center" gap="10px">
         <VerdictShape verdict={page.connected ? 'AT_EDGE' : 'WITHIN'} size={22} />
         <Box fontFamily="heading" fontWeight="600" fontSize="22px">
-          The battery is {page.connected ? 'connected: wires are live' : 'off'}
+          {page.connected ? 'Wires are live' : 'The battery is off: nothing is live'}
         </Box>
       </Flex>
       <Flex gap="6px" wrap="wrap" py="8px" role="group" aria-label="The battery’s terminals">
@@ -94,9 +97,9 @@ export function Battery({
       <Box fontFamily="heading" fontWeight="600" pt="12px">
         So far
       </Box>
-      {feed.battery.length === 0 && <Box color="quiet">Nothing yet: it came connected.</Box>}
+      {sofar.length === 0 && <Box color="quiet">Nothing yet: it came connected.</Box>}
       <Box as="ol">
-        {feed.battery.map((event, index) => (
+        {sofar.map((event, index) => (
           <Flex as="li" key={`${event.at} ${index}`} gap="12px" py="4px">
             <Box w="52px" color="quiet">
               {event.at.slice(11, 16)}

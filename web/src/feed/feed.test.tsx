@@ -203,6 +203,7 @@ const PAGE = {
   job: JOB,
   vehicle: { id: 'v', name: 'Quenby Lantern', nickname: 'valley bus 7', widthMm: 2020 },
   connected: true,
+  batteryElsewhere: [],
   sources: [],
   routes: [],
   known: [],

@@ -54,6 +54,7 @@ const page = (more: Partial<Page> = {}): Page =>
     routes: [],
     known: [],
     connected: true,
+    batteryElsewhere: [],
     cautions: [],
     ...more,
   }) as unknown as Page;
@@ -255,7 +256,7 @@ describe('a plan that was taken', () => {
     await userEvent.keyboard('4');
     expect(screen.getByText('Wires found by probing')).toBeTruthy();
     await userEvent.keyboard('6');
-    expect(screen.getByText(/The battery is connected/)).toBeTruthy();
+    expect(screen.getByText('Wires are live')).toBeTruthy();
     await userEvent.keyboard('2');
     expect(screen.getByRole('group', { name: 'The circuit, from battery to ground' })).toBeTruthy();
     // alone: the states go, the circuit has the room

@@ -1,6 +1,8 @@
 import { Box, Flex, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { actingName, type HandOverPage as Page } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { Sheet } from '../app/Sheet';
 import { useAttempt } from '../entry/useAttempt';
 import { SentenceText } from '../finding/SentenceText';
@@ -10,61 +12,143 @@ import { TypedForm } from '../settings/TypedForm';
 
 const signed = () => `Sign as ${actingName() || '…'}`;
 
-/** Handing over: with something above the horizon only with a signed reason. */
+type Above = Page['above'][number];
+
+/**
+ * Handing over. Whatever is open stands here by its name, at its stage: ticked, left out, or taken
+ * together under one signed reason. Where nothing is open it is signed at once.
+ */
 export function CloseDialog({
   open,
   close,
   above,
+  onStep,
   onClose,
 }: {
   open: boolean;
   close: () => void;
   above: Page['above'];
+  /** Throws with a sentence where a step cannot be ticked or left out so. */
+  onStep: (one: Above, skipped: boolean, reason: string) => Promise<void>;
   onClose: (reason: string) => Promise<void>;
 }) {
   const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const stages = [...new Set(above.map((one) => one.stage))];
+  const settle = async (points: Above[], skipped: boolean) => {
+    setBusy(true);
+    try {
+      for (const one of points) {
+        await onStep(one, skipped, reason);
+      }
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    } finally {
+      setBusy(false);
+    }
+  };
   return (
     <Sheet title="Hand over" open={open} close={close}>
       <TypedForm
-        words={signed()}
+        words={above.length > 0 ? `${signed()}, with this reason` : signed()}
         onSend={async () => {
           await onClose(reason);
           close();
         }}
       >
         <Box fontSize="17px">
-          The record is closed with it: later corrections stand beside, with a name and a reason.
+          {above.length === 0
+            ? 'Nothing is open. The record is closed with it: later corrections stand beside, with a name and a reason.'
+            : 'This is open. Do it, tick it, or leave it out with the reason below; what is left then goes under the same reason, and is printed with it.'}
         </Box>
+        {stages.map((stage) => (
+          <OpenAt
+            key={stage}
+            points={above.filter((one) => one.stage === stage)}
+            busy={busy}
+            onSettle={(points, skipped) => void settle(points, skipped)}
+          />
+        ))}
         {above.length > 0 && (
-          <Box>
-            {above.map((one) => (
-              <Flex
-                key={one.stage + one.finding.id}
-                gap="10px"
-                py="8px"
-                align="center"
-                fontSize="17px"
-                borderTopWidth="1px"
-                borderColor="hairline"
-              >
-                <VerdictShape verdict="OUT" size={20} />
-                <SentenceText sentence={one.finding.headline} />
-              </Flex>
-            ))}
-            <Box as="label" display="block" pt="12px">
-              <Box color="quiet">Why it goes all the same; it is printed on the pack</Box>
-              <Textarea
-                rows={3}
-                maxLength={600}
-                fontSize="17px"
-                value={reason}
-                onChange={(event) => setReason(event.target.value)}
-              />
-            </Box>
+          <Box as="label" display="block" position="sticky" bottom="0" bg="panel" pt="8px">
+            <Box color="quiet">Why it is left out, or why it goes all the same</Box>
+            <Textarea
+              rows={2}
+              maxLength={300}
+              fontSize="17px"
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+            <Refusal words={problem} pt="6px" />
           </Box>
         )}
       </TypedForm>
     </Sheet>
+  );
+}
+
+/** What is open at a stage. */
+function OpenAt({
+  points,
+  busy,
+  onSettle,
+}: {
+  points: Above[];
+  busy: boolean;
+  onSettle: (points: Above[], skipped: boolean) => void;
+}) {
+  const steps = points.filter((one) => one.step);
+  return (
+    <Box as="section" aria-label={points[0]?.words}>
+      <Flex align="center" gap="10px" minH="48px">
+        <Box as="h3" flex="1" fontFamily="heading" fontWeight="600" fontSize="19px">
+          {points[0]?.words}
+        </Box>
+        {steps.length > 1 && (
+          <PlainButton type="button" disabled={busy} onClick={() => onSettle(steps, true)}>
+            Leave out all {steps.length} steps
+          </PlainButton>
+        )}
+      </Flex>
+      {points.map((one) => (
+        <Flex
+          key={one.finding.id}
+          gap="10px"
+          py="6px"
+          align="center"
+          fontSize="17px"
+          borderTopWidth="1px"
+          borderColor="hairline"
+        >
+          <VerdictShape verdict={one.finding.verdict} size={20} />
+          <Box flex="1" minW="0">
+            <SentenceText sentence={one.finding.headline} />
+          </Box>
+          {one.step && (
+            <>
+              <PlainButton
+                type="button"
+                disabled={busy}
+                aria-label={`Done: ${one.finding.headline.pattern}`}
+                onClick={() => onSettle([one], false)}
+              >
+                Done
+              </PlainButton>
+              <PlainButton
+                type="button"
+                disabled={busy}
+                aria-label={`Leave out: ${one.finding.headline.pattern}`}
+                onClick={() => onSettle([one], true)}
+              >
+                Leave out
+              </PlainButton>
+            </>
+          )}
+        </Flex>
+      ))}
+    </Box>
   );
 }
 

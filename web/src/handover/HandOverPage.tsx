@@ -15,6 +15,7 @@ import { useToYard } from '../app/useToYard';
 import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { BothVersions, differing } from '../kept/BothVersions';
+import { outbox } from '../kept/outbox';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { AmendDialog, CloseDialog } from './Dialogs';
@@ -100,12 +101,12 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
                   detail: problem ? (
                     <Refusal as="span" words={problem} />
                   ) : (
-                    page.closed.reason || 'Nothing stood above the horizon. The record is closed.'
+                    page.closed.reason || 'Nothing was open. The record is closed.'
                   ),
                 }
               : {
                   verdict: 'WITHIN',
-                  headline: 'Nothing stands above the horizon',
+                  headline: 'Nothing is open',
                   detail: 'Print the pack, go through it with the owner, hand over.',
                 }
           }
@@ -126,6 +127,19 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
         open={shown === 'close'}
         close={() => setShown(undefined)}
         above={page.above}
+        onStep={async (one, skipped, reason) => {
+          if (one.step) {
+            await outbox.write(
+              jobId,
+              {
+                stage: one.stage,
+                step: { step: one.step.id, side: one.step.side, skipped, reason },
+              },
+              `${skipped ? 'left out' : 'done'}: ${one.finding.headline.pattern}`,
+            );
+            void client.invalidateQueries({ queryKey: ['hand-over', jobId] });
+          }
+        }}
         onClose={async (reason) => {
           await fresh(await closeJob(jobId, reason));
           await client.invalidateQueries({ queryKey: ['standing'] });

@@ -5,6 +5,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { api, type HandOverPage as Page } from '../app/api/client';
 import { HistoryPage } from '../history/HistoryPage';
 import { accepted, finding, JOB, openPage, outdated, refused, show } from '../test/testing';
+import { outbox } from '../kept/outbox';
 import { HandOverPage } from './HandOverPage';
 
 vi.mock('../drawing/useSize', () => ({
@@ -31,7 +32,23 @@ const page = (more = {}): Page =>
   }) as unknown as Page;
 
 const ABOVE = [
-  { stage: 'PROVE', words: 'Prove', finding: finding('hand-over.unproved', 'OUT', 'Not proved') },
+  {
+    stage: 'PROVE',
+    words: 'Prove',
+    finding: finding('unproved', 'NOT_KNOWN', 'Left fog: not tried'),
+  },
+  {
+    stage: 'TOGETHER',
+    words: 'Together',
+    finding: finding('align', 'NOT_KNOWN', 'Not done: all tight'),
+    step: { id: 'together.align' },
+  },
+  {
+    stage: 'TOGETHER',
+    words: 'Together',
+    finding: finding('film', 'NOT_KNOWN', 'Not done: film off'),
+    step: { id: 'together.film' },
+  },
 ];
 
 let puts: { path: string; body: Record<string, unknown> }[] = [];
@@ -82,15 +99,46 @@ it('says why it does not go, and goes with a reason that is signed', async () =>
   await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
   const dialog = await screen.findByRole('dialog');
   answer = () => refused('It goes only with a reason.');
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
+  const sign = within(dialog).getByRole('button', { name: 'Sign as Runa, with this reason' });
+  await userEvent.click(sign);
   expect(await within(dialog).findByText('It goes only with a reason.')).toBeTruthy();
   await userEvent.type(within(dialog).getByRole('textbox'), 'needed today');
   answer = () => accepted(page());
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
+  await userEvent.click(sign);
   expect(puts.at(-1)).toEqual({
     path: '/api/jobs/{jobId}/closed',
     body: { reason: 'needed today' },
   });
+});
+
+it('ticks and leaves out what is open where it closes', async () => {
+  const said: unknown[] = [];
+  vi.spyOn(outbox, 'write').mockImplementation((_, entry) => {
+    said.push(entry);
+    return Promise.resolve('kept');
+  });
+  open(page({ above: ABOVE }));
+  await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
+  const dialog = await screen.findByRole('dialog');
+  const prove = within(dialog).getByRole('region', { name: 'Prove' });
+  expect(within(prove).getByText('Left fog: not tried')).toBeTruthy();
+  expect(within(prove).queryByRole('button')).toBeNull();
+  await userEvent.click(within(dialog).getByRole('button', { name: 'Done: Not done: all tight' }));
+  await userEvent.type(within(dialog).getByRole('textbox'), 'bus leaves now');
+  await userEvent.click(within(dialog).getByRole('button', { name: 'Leave out all 2 steps' }));
+  expect(said).toMatchObject([
+    { stage: 'TOGETHER', step: { step: 'together.align', skipped: false } },
+    { step: { step: 'together.align', skipped: true, reason: 'bus leaves now' } },
+    { step: { step: 'together.film', skipped: true } },
+  ]);
+});
+
+it('closes a clean job in two presses', async () => {
+  open(page());
+  await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
+  const dialog = await screen.findByRole('dialog');
+  await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
+  expect(puts.at(-1)).toEqual({ path: '/api/jobs/{jobId}/closed', body: { reason: '' } });
 });
 
 it('takes corrections beside a closed record, and what differs at a comeback', async () => {

@@ -6,7 +6,7 @@ import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Refusal } from '../app/Refusal';
-import { EXPECTED, litFirst, openItem, outcomesOf, prove } from './proofing';
+import { EXPECTED, isAlike, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 
 /** Proving from before the lamps while somebody else works the switches: one state, one lamp. */
@@ -24,36 +24,62 @@ function Standing({ page }: { page: Page }) {
   const { tell, problem } = useWriting(page.job.id, 'PROVE');
   const { items } = page.proof;
   const [at, setAt] = useState(() => openItem(items));
-  const [lampAt, setLampAt] = useState(0);
+  const [pairAt, setPairAt] = useState(0);
+  /** Which lamps of a pair are asked for: all at first, one after the other once they differ. */
+  const [alone, setAlone] = useState<number>();
   const leave = useCallback(
     () => void navigate(`/jobs/${page.job.id}/prove`),
     [navigate, page.job.id],
   );
   useCommand('Escape', 'Back', leave);
   const item = items[at];
-  const lamps = item ? litFirst(item) : [];
-  const cell = lamps[Math.min(lampAt, lamps.length - 1)];
+  const pairs = item ? pairsOf(item) : [];
+  const pair = pairs[Math.min(pairAt, pairs.length - 1)];
+  const one = alone ?? (pair && !isAlike(pair) ? 0 : undefined);
+  const asked = pair && (one === undefined ? pair : pair.slice(one, one + 1));
+  const cell = asked?.[0];
+  const go = (state: number, place: number) => {
+    setAt(state);
+    setPairAt(place);
+    setAlone(undefined);
+  };
   const onward = () => {
-    if (lampAt + 1 < lamps.length) {
-      setLampAt(lampAt + 1);
+    if (pair && one !== undefined && one + 1 < pair.length) {
+      setAlone(one + 1);
+    } else if (pairAt + 1 < pairs.length) {
+      go(at, pairAt + 1);
     } else if (at + 1 < items.length) {
-      setAt(at + 1);
-      setLampAt(0);
+      go(at + 1, 0);
     } else {
       leave();
     }
   };
   const back = () => {
-    if (lampAt > 0) {
-      setLampAt(lampAt - 1);
+    if (one !== undefined && one > 0) {
+      setAlone(one - 1);
+    } else if (pairAt > 0) {
+      go(at, pairAt - 1);
     } else if (at > 0) {
-      setAt(at - 1);
-      setLampAt(0);
+      go(at - 1, 0);
     } else {
       leave();
     }
   };
-  if (!item || !cell) {
+  const press = (outcome: Outcome) => {
+    if (!item || !asked) {
+      return;
+    }
+    if (outcome !== 'WORKS' && asked.length > 1) {
+      // one of them may be as it should be: they are asked for by themselves
+      setAlone(0);
+      return;
+    }
+    asked.forEach(
+      (lamp) => void prove(tell, item, lamp, { outcome, tries: outcome === 'AFTER_TRIES' ? 2 : 0 }),
+    );
+    onward();
+  };
+  if (!item || !asked || !cell) {
     return null;
   }
   return (
@@ -66,7 +92,9 @@ function Standing({ page }: { page: Page }) {
       pt="22px"
     >
       <Box fontFamily="heading" fontSize="clamp(22px, 3.4vw, 44px)" color="lamp" lineHeight="1.15">
-        {item.moves.length > 0 && lampAt === 0 ? `Say: ${item.moves.join(', ')}` : item.name}
+        {item.moves.length > 0 && pairAt === 0 && alone === undefined
+          ? `Say: ${item.moves.join(', ')}`
+          : item.name}
       </Box>
       <Flex direction="column" justify="center" flex="1" minH="0">
         <Box
@@ -76,7 +104,7 @@ function Standing({ page }: { page: Page }) {
           fontSize="clamp(34px, 7vw, 96px)"
           lineHeight="1.05"
         >
-          {cell.words}
+          {asked.length > 1 ? `${cell.functionWords}, both` : cell.words}
         </Box>
         <Box
           data-figure
@@ -100,14 +128,8 @@ function Standing({ page }: { page: Page }) {
             bg={outcome === 'WORKS' ? 'within' : undefined}
             color={outcome === 'WORKS' ? 'onVerdict' : 'ink'}
             borderColor={outcome === 'WORKS' ? 'within' : 'rule'}
-            aria-pressed={cell.outcome === outcome}
-            onClick={() => {
-              void prove(tell, item, cell, {
-                outcome,
-                tries: outcome === 'AFTER_TRIES' ? 2 : 0,
-              });
-              onward();
-            }}
+            aria-pressed={asked.every((lamp) => lamp.outcome === outcome)}
+            onClick={() => press(outcome)}
           >
             {words}
           </PlainButton>

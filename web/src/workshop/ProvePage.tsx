@@ -9,12 +9,14 @@ import { Key } from '../app/Key';
 import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { paint } from '../app/theme';
-import { Choice, TextField } from '../settings/fields';
+import { TextField } from '../settings/fields';
 import { Sheet } from '../app/Sheet';
 import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { HeatView } from './HeatView';
-import { EXPECTED, litFirst, openItem, outcomesOf, prove, type Outcome } from './proofing';
+import { DeadBattery } from './DeadBattery';
+import { FlashView } from './FlashView';
+import { EXPECTED, isWrong, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { WorkshopFrame } from './WorkshopFrame';
 
@@ -30,12 +32,13 @@ export function ProvePage() {
 function Prove({ page, offline }: { page: Page; offline: boolean }) {
   const writing = useWriting(page.job.id, 'PROVE');
   const { items } = page.proof;
-  const [view, setView] = useState<'states' | 'heat'>('states');
+  const [view, setView] = useState<'states' | 'heat' | 'flash'>('states');
   const [at, setAt] = useState(() => openItem(items));
-  const [told, setTold] = useState<{ cell: ProofCell; outcome: Outcome }>();
+  const [told, setTold] = useState<ProofCell>();
   const item = items[Math.min(at, items.length - 1)];
   useCommand('1', 'The states', () => setView('states'));
   useCommand('2', 'Heat', () => setView('heat'));
+  useCommand('3', 'Flash rate', () => setView('flash'));
   const step = (by: number) =>
     setAt((before) => Math.max(0, Math.min(items.length - 1, before + by)));
   useCommand('ArrowRight', 'The next state', () => step(1));
@@ -64,6 +67,14 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
             Heat
             <Key name="2" />
           </ToolButton>
+          <ToolButton
+            on={view === 'flash'}
+            aria-pressed={view === 'flash'}
+            onClick={() => setView('flash')}
+          >
+            Flash rate
+            <Key name="3" />
+          </ToolButton>
           <ToolButton asChild>
             <Link to={`/jobs/${page.job.id}/prove/stand-back`}>Stand back</Link>
           </ToolButton>
@@ -71,27 +82,25 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
       }
       right={<Progress items={items} at={at} setAt={setAt} />}
     >
-      {view === 'heat' ? (
-        <HeatView page={page} write={writing.write} />
-      ) : (
-        item && (
-          <State
-            item={item}
-            number={at + 1}
-            page={page}
-            step={step}
-            tell={writing.tell}
-            onTold={(cell, outcome) => setTold({ cell, outcome })}
-          />
-        )
+      {!page.proof.live && <DeadBattery page={page} write={writing.write} />}
+      {view === 'heat' && <HeatView page={page} write={writing.write} />}
+      {view === 'flash' && <FlashView page={page} write={writing.write} />}
+      {view === 'states' && item && (
+        <State
+          item={item}
+          number={at + 1}
+          page={page}
+          step={step}
+          tell={writing.tell}
+          onTold={setTold}
+        />
       )}
       {item && told && (
-        <Sheet title={`${told.cell.words}: what was seen?`} open close={() => setTold(undefined)}>
+        <Sheet title={`${told.words}: what was seen?`} open close={() => setTold(undefined)}>
           <Told
-            cell={told.cell}
-            outcome={told.outcome}
+            cell={told}
             onTold={async (seen) => {
-              await prove(writing.write, item, told.cell, seen);
+              await prove(writing.write, item, told, seen);
               setTold(undefined);
             }}
           />
@@ -115,7 +124,7 @@ function State({
   page: Page;
   step: (by: number) => void;
   tell: Tell;
-  onTold: (cell: ProofCell, outcome: Outcome) => void;
+  onTold: (cell: ProofCell) => void;
 }) {
   const count = page.proof.items.length;
   const open = item.lamps.filter((cell) => !cell.outcome);
@@ -146,67 +155,25 @@ function State({
       <Box fontFamily="heading" fontSize="22px" color="lamp" py="6px">
         {item.moves.length > 0 ? item.moves.join(' · ') : 'as it stands'}
       </Box>
-      {litFirst(item).map((cell) => (
-        <Flex
-          key={cell.words}
-          align="center"
-          gap="12px"
-          py="7px"
+      {pairsOf(item).map((pair) => (
+        <Box
+          key={pair[0].words}
           borderTopWidth="1px"
           borderColor="hairline"
-          wrap="wrap"
-          role="group"
-          aria-label={`${cell.words}, should be ${EXPECTED[cell.expected]}`}
+          py="7px"
+          display="grid"
+          gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}
+          gap="6px 28px"
         >
-          <Lamp cell={cell} />
-          <Box flex="1" minW="130px">
-            <Box fontFamily="heading" fontWeight="600" fontSize="18px" lineHeight="1.2">
-              {cell.words}
-            </Box>
-            <Box color="quiet" fontSize="14px">
-              should be {EXPECTED[cell.expected]}
-              {cell.faults > 0 && ` · went wrong ${counted(cell.faults, 'time')}`}
-            </Box>
-          </Box>
-          <Flex gap="6px" wrap="wrap">
-            {outcomesOf(cell).map(([outcome, words]) => {
-              const on = cell.outcome === outcome;
-              return (
-                <PlainButton
-                  key={outcome}
-                  px="14px"
-                  minH="52px"
-                  aria-pressed={on}
-                  bg={
-                    on
-                      ? outcome === 'WORKS' || outcome === 'AFTER_TRIES'
-                        ? 'within'
-                        : 'out'
-                      : undefined
-                  }
-                  color={on ? 'onVerdict' : 'ink'}
-                  onClick={() =>
-                    outcome === 'WORKS'
-                      ? void prove(tell, item, cell, { outcome })
-                      : onTold(cell, outcome)
-                  }
-                >
-                  {words}
-                </PlainButton>
-              );
-            })}
-          </Flex>
-          {cell.tests.length > 0 && (
-            <Box w="100%" fontSize="15px" pl="42px">
-              {cell.seen && <Box color="quiet">Seen: {cell.seen}</Box>}
-              <Box as="ol" listStyleType="decimal" pl="18px">
-                {cell.tests.map((test) => (
-                  <li key={test}>{test}</li>
-                ))}
-              </Box>
-            </Box>
-          )}
-        </Flex>
+          {pair.map((cell) => (
+            <LampRow
+              key={cell.words}
+              cell={cell}
+              works={() => void prove(tell, item, cell, { outcome: 'WORKS' })}
+              onTold={() => onTold(cell)}
+            />
+          ))}
+        </Box>
       ))}
       <Flex gap="8px" pt="14px" justify="flex-end" wrap="wrap">
         <PlainButton onClick={() => step(-1)} disabled={number === 1}>
@@ -229,6 +196,69 @@ function State({
           </PlainButton>
         )}
       </Flex>
+    </Box>
+  );
+}
+
+/** One lamp: what it should do, what it did, and the buttons for it. */
+function LampRow({
+  cell,
+  works,
+  onTold,
+}: {
+  cell: ProofCell;
+  works: () => void;
+  onTold: () => void;
+}) {
+  const wrong = isWrong(cell);
+  const said = outcomesOf(cell).find(([outcome]) => outcome === cell.outcome)?.[1];
+  return (
+    <Box role="group" aria-label={`${cell.words}, should be ${EXPECTED[cell.expected]}`} minW="0">
+      <Flex align="center" gap="10px">
+        <Lamp cell={cell} />
+        <Box flex="1" minW="0">
+          <Box fontFamily="heading" fontWeight="600" fontSize="18px" lineHeight="1.2">
+            {cell.words}
+          </Box>
+          <Box color="quiet" fontSize="14px" lineHeight="1.3">
+            should be {EXPECTED[cell.expected]}
+            {cell.faults > 0 && ` · went wrong ${counted(cell.faults, 'time')}`}
+            {cell.reopened && ` · to be tried again: ${cell.reopened}`}
+          </Box>
+        </Box>
+        <PlainButton
+          px="14px"
+          minH="52px"
+          minW="88px"
+          aria-pressed={cell.outcome === 'WORKS'}
+          bg={cell.outcome === 'WORKS' ? 'within' : undefined}
+          color={cell.outcome === 'WORKS' ? 'onVerdict' : 'ink'}
+          onClick={works}
+        >
+          {outcomesOf(cell)[0]?.[1]}
+        </PlainButton>
+        <PlainButton
+          px="14px"
+          minH="52px"
+          minW="88px"
+          aria-pressed={said !== undefined && cell.outcome !== 'WORKS'}
+          bg={wrong ? 'out' : cell.outcome === 'AFTER_TRIES' ? 'within' : undefined}
+          color={wrong || cell.outcome === 'AFTER_TRIES' ? 'onVerdict' : 'ink'}
+          onClick={onTold}
+        >
+          {said && cell.outcome !== 'WORKS' ? said : 'not so'}
+        </PlainButton>
+      </Flex>
+      {cell.tests.length > 0 && (
+        <Box w="100%" fontSize="15px" pl="40px" pt="4px">
+          {cell.seen && <Box color="quiet">Seen: {cell.seen}</Box>}
+          <Box as="ol" listStyleType="decimal" pl="18px">
+            {cell.tests.map((test) => (
+              <li key={test}>{test}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
     </Box>
   );
 }
@@ -259,30 +289,28 @@ function Lamp({ cell }: { cell: ProofCell }) {
   );
 }
 
+/** What a lamp did that is not as it should be, or only after tries. */
 function Told({
   cell,
-  outcome,
   onTold,
 }: {
   cell: ProofCell;
-  outcome: Outcome;
-  onTold: (seen: {
-    outcome: Outcome;
-    side?: ProofCell['side'];
-    tries: number;
-    seen: string;
-  }) => Promise<void>;
+  onTold: (seen: { outcome: Outcome; tries: number; seen: string }) => Promise<void>;
 }) {
-  const [side, setSide] = useState<'BOTH' | 'LEFT' | 'RIGHT'>(cell.lampsSide ?? 'BOTH');
-  const [tries, setTries] = useState(outcome === 'AFTER_TRIES' ? '2' : '0');
+  const choices = outcomesOf(cell).filter(([outcome]) => outcome !== 'WORKS');
+  const [outcome, setOutcome] = useState<Outcome>();
+  const [tries, setTries] = useState('2');
   const [seen, setSeen] = useState('');
   const [problem, setProblem] = useState<string>();
   const tell = async () => {
+    if (!outcome) {
+      setProblem('Say first what it did.');
+      return;
+    }
     try {
       await onTold({
         outcome,
-        side: cell.lampsSide || side === 'BOTH' ? undefined : side,
-        tries: Number.parseInt(tries, 10) || 0,
+        tries: outcome === 'AFTER_TRIES' ? Number.parseInt(tries, 10) || 0 : 0,
         seen,
       });
     } catch (refused) {
@@ -291,18 +319,21 @@ function Told({
   };
   return (
     <Box fontSize="16px">
-      {!cell.lampsSide && (
-        <Choice
-          label="Which one?"
-          value={side}
-          set={setSide}
-          options={[
-            ['BOTH', 'both'],
-            ['LEFT', 'the left'],
-            ['RIGHT', 'the right'],
-          ]}
-        />
-      )}
+      <Flex gap="8px" wrap="wrap" role="group" aria-label="What it did">
+        {choices.map(([one, words]) => (
+          <PlainButton
+            key={one}
+            minH="56px"
+            px="20px"
+            aria-pressed={outcome === one}
+            bg={outcome === one ? 'ink' : undefined}
+            color={outcome === one ? 'ground' : 'ink'}
+            onClick={() => setOutcome(one)}
+          >
+            {words}
+          </PlainButton>
+        ))}
+      </Flex>
       {outcome === 'AFTER_TRIES' && (
         <Box pt="10px">
           <TextField label="Tries until it worked" value={tries} set={setTries} maxLength={2} />
@@ -352,9 +383,7 @@ function Progress({
     >
       {items.map((item, index) => {
         const open = item.lamps.filter((cell) => !cell.outcome).length;
-        const wrong = item.lamps.some(
-          (cell) => cell.outcome && cell.outcome !== 'WORKS' && cell.outcome !== 'AFTER_TRIES',
-        );
+        const wrong = item.lamps.some(isWrong);
         return (
           <li key={item.name}>
             <Flex

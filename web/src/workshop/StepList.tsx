@@ -33,7 +33,7 @@ export function useStepMark(write: Write) {
     }
   };
   const press = (step: StepLine) => {
-    if (step.state === 'READY') {
+    if (step.state === 'READY' && !step.unread) {
       void mark(step);
     } else {
       setProblem(undefined);
@@ -82,6 +82,7 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
                 {step.state === 'SKIPPED' && `left out, ${step.by}: ${step.reason}`}
                 {step.state === 'WAITS' && `waits: ${step.waitsFor.join('; ')}`}
                 {step.state === 'READY' && step.gate && 'cannot be undone'}
+                {step.state === 'READY' && step.unread && ' reads something: not read yet'}
                 {step.people > 1 && step.state !== 'DONE' && ' takes two'}
               </Box>
             </Box>
@@ -178,6 +179,11 @@ function Reason({
           Not so yet: {what}
         </Box>
       ))}
+      {step.unread && step.state !== 'DONE' && (
+        <Box py="6px" borderTopWidth="1px" borderColor="hairline">
+          {step.unread}
+        </Box>
+      )}
       {step.comesOff && (
         <Box color="quiet" pt="6px">
           To make up for it later would have to come off again: {step.comesOff}.
@@ -205,9 +211,11 @@ function Reason({
           <Refusal words={problem} pt="8px" />
           <Flex gap="10px" pt="16px" justify="flex-end" wrap="wrap">
             <PlainButton onClick={() => void mark(step, true, reason)}>Leave it out</PlainButton>
-            <ActButton onClick={() => void mark(step, false, reason)}>
-              {step.waitsFor.length > 0 ? 'Done all the same' : 'Done'}
-            </ActButton>
+            {!step.unread && (
+              <ActButton onClick={() => void mark(step, false, reason)}>
+                {step.waitsFor.length > 0 ? 'Done all the same' : 'Done'}
+              </ActButton>
+            )}
           </Flex>
         </Box>
       )}

@@ -22,20 +22,46 @@ export function outcomesOf(cell: ProofCell): readonly (readonly [Outcome, string
 
 export const EXPECTED = { FULL: 'lit', REDUCED: 'reduced', OUT: 'out' } as const;
 
-/** The lamps of a state, the lit ones first: they are what one looks for. */
-export function litFirst(item: ProofItem): ProofCell[] {
+/** Lamps that stand beside each other: one a side, or one alone. */
+export type Pair = [ProofCell, ...ProofCell[]];
+
+/** The lamps of a state in pairs, the lit ones first: they are what one looks for. */
+export function pairsOf(item: ProofItem): Pair[] {
   const rank = { FULL: 0, REDUCED: 1, OUT: 2 } as const;
-  return item.lamps.toSorted((a, b) => rank[a.expected] - rank[b.expected]);
+  const pairs: Pair[] = [];
+  for (const cell of item.lamps) {
+    const pair = pairs.find(
+      (one) => one.length === 1 && one[0].function === cell.function && one[0].side !== cell.side,
+    );
+    if (pair) {
+      pair.push(cell);
+    } else {
+      pairs.push([cell]);
+    }
+  }
+  const brightest = (pair: Pair) => Math.min(...pair.map((cell) => rank[cell.expected]));
+  return pairs.toSorted((a, b) => brightest(a) - brightest(b));
 }
+
+/** Whether both lamps of a pair should do the same. */
+export const isAlike = (pair: Pair) => pair.every((cell) => cell.expected === pair[0].expected);
 
 export interface Seen {
   outcome: Outcome;
-  side?: ProofCell['side'];
   tries?: number;
   seen?: string;
 }
 
-/** Writes down what lamps did in a state. */
+const WORDS: Record<Outcome, string> = {
+  WORKS: 'as it should be',
+  AFTER_TRIES: 'works after tries',
+  WEAK: 'weak',
+  FLICKERS: 'flickers',
+  DEAD: 'dead',
+  LIT: 'lit, should be out',
+};
+
+/** Writes down what a lamp did in a state. */
 export function prove<Done>(
   write: (...said: Parameters<Write>) => Promise<Done>,
   item: ProofItem,
@@ -47,16 +73,19 @@ export function prove<Done>(
       proof: {
         state: item.name,
         function: cell.function,
-        lampsSide: cell.lampsSide,
         outcome: what.outcome,
-        side: what.side,
+        side: cell.side,
         tries: what.tries ?? 0,
         seen: what.seen ?? '',
+        name: cell.name,
       },
     },
-    `${cell.words}, ${item.name}: ${what.outcome.toLowerCase().replace('_', ' ')}`,
+    `${cell.words}, ${item.name}: ${WORDS[what.outcome]}`,
   );
 }
+
+export const isWrong = (cell: ProofCell) =>
+  cell.outcome !== undefined && cell.outcome !== 'WORKS' && cell.outcome !== 'AFTER_TRIES';
 
 /** The first state of which something is open. */
 export function openItem(items: ProofItem[]): number {

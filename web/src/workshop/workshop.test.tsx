@@ -38,6 +38,7 @@ const STEP = {
   people: 1,
   state: 'READY',
   waitsFor: [],
+  unread: '',
   comesOff: '',
   atHand: ['T25', 'clip tool'],
   by: '',
@@ -87,15 +88,24 @@ const line = (id: string, more = {}) => ({
   ...more,
 });
 
-const cell = (function_: string, words: string, expected: string) => ({
+const cell = (function_: string, side: 'LEFT' | 'RIGHT', words: string, expected: string) => ({
   function: function_,
-  words,
+  side,
+  name: '',
+  words: `${side.toLowerCase()} ${words}`,
+  functionWords: words,
   expected,
   tries: 0,
   seen: '',
   faults: 0,
+  reopened: '',
   tests: [],
 });
+
+const both = (function_: string, words: string, expected: string) => [
+  cell(function_, 'LEFT', words, expected),
+  cell(function_, 'RIGHT', words, expected),
+];
 
 const page = (more = {}): WorkshopPage =>
   ({
@@ -143,16 +153,18 @@ const page = (more = {}): WorkshopPage =>
           name: 'side lamps, fog',
           moves: ['side lamps on', 'fog switch on'],
           lamps: [
-            cell('DRL', 'daytime running lamp', 'OUT'),
-            cell('FRONT_FOG', 'front fog lamp', 'FULL'),
+            ...both('DRL', 'daytime running lamp', 'OUT'),
+            ...both('FRONT_FOG', 'front fog lamp', 'FULL'),
           ],
         },
-        { name: 'main beam', moves: ['main beam on'], lamps: [cell('MAIN', 'main beam', 'FULL')] },
+        { name: 'main beam', moves: ['main beam on'], lamps: both('MAIN', 'main beam', 'FULL') },
       ],
       movements: 3,
       proved: false,
       open: 3,
       wired: true,
+      live: true,
+      flashes: [],
     },
     ...more,
   }) as unknown as WorkshopPage;
@@ -332,6 +344,19 @@ describe('together', () => {
     expect(said[0]).toMatchObject({ out: { tray: 'tray 2', changes: 'one' } });
   });
 
+  it('does not tick a step that reads something before it is read', async () => {
+    const reads = { ...STEP, unread: 'Read the heat first.' };
+    open(<ApartPage />, page({ stages: [stage('APART', { steps: [reads] })] }));
+    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
+    expect(said).toEqual([]);
+    const dialog = await screen.findByRole('dialog');
+    expect(within(dialog).getByText('Read the heat first.')).toBeTruthy();
+    expect(within(dialog).queryByRole('button', { name: 'Done' })).toBeNull();
+    await userEvent.type(within(dialog).getByRole('textbox'), 'no thermometer');
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Leave it out' }));
+    expect(said[0]).toMatchObject({ step: { skipped: true, reason: 'no thermometer' } });
+  });
+
   it('names the next step beside what is wrong, so that nobody ticks unseen', async () => {
     open(
       <ApartPage />,
@@ -360,19 +385,21 @@ describe('prove', () => {
     open(<ProvePage />, page());
     expect(screen.getByText('side lamps on · fog switch on')).toBeTruthy();
     const lamps = screen.getAllByRole('group', { name: /should be/ });
-    expect(lamps[0]?.getAttribute('aria-label')).toBe('front fog lamp, should be lit');
+    expect(lamps[0]?.getAttribute('aria-label')).toBe('left front fog lamp, should be lit');
     await userEvent.click(screen.getByRole('button', { name: 'All as they should be' }));
-    expect(said).toHaveLength(2);
+    expect(said).toHaveLength(4);
     expect(said[0]).toMatchObject({ proof: { state: 'side lamps, fog', outcome: 'WORKS' } });
     expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();
   });
 
   it('asks what was seen where a lamp does otherwise', async () => {
     open(<ProvePage />, page());
-    const fog = screen.getByRole('group', { name: /front fog lamp/ });
-    await userEvent.click(within(fog).getByRole('button', { name: 'flickers' }));
+    const fog = screen.getByRole('group', { name: /left front fog lamp/ });
+    await userEvent.click(within(fog).getByRole('button', { name: 'not so' }));
     const dialog = await screen.findByRole('dialog');
-    await userEvent.selectOptions(within(dialog).getByRole('combobox'), 'LEFT');
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Write it down' }));
+    expect(await within(dialog).findByText('Say first what it did.')).toBeTruthy();
+    await userEvent.click(within(dialog).getByRole('button', { name: 'flickers' }));
     await userEvent.type(within(dialog).getByLabelText('What was seen'), 'when cold');
     await userEvent.click(within(dialog).getByRole('button', { name: 'Write it down' }));
     expect(said[0]).toMatchObject({
@@ -380,15 +407,41 @@ describe('prove', () => {
     });
   });
 
-  it('goes lamp by lamp from before the vehicle', async () => {
+  it('goes pair by pair from before the vehicle, and lamp by lamp once they differ', async () => {
     open(<ProofStandBack />, page());
     expect(screen.getByText('Say: side lamps on, fog switch on')).toBeTruthy();
-    expect(screen.getByRole('heading', { name: 'front fog lamp' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'front fog lamp, both' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'dead' }));
-    expect(said[0]).toMatchObject({ proof: { outcome: 'DEAD' } });
-    expect(screen.getByRole('heading', { name: 'daytime running lamp' })).toBeTruthy();
+    expect(said, 'it is not said yet which').toEqual([]);
+    expect(screen.getByRole('heading', { name: 'left front fog lamp' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'dead' }));
+    await userEvent.click(screen.getByRole('button', { name: 'works' }));
+    expect(said).toMatchObject([
+      { proof: { side: 'LEFT', outcome: 'DEAD' } },
+      { proof: { side: 'RIGHT', outcome: 'WORKS' } },
+    ]);
+    expect(screen.getByRole('heading', { name: 'daytime running lamp, both' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'out' }));
-    expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();
+    expect(said).toHaveLength(4);
+    expect(screen.getByRole('heading', { name: 'main beam, both' })).toBeTruthy();
+  });
+
+  it('says that nothing can be lit on a dead vehicle, and puts the battery on', async () => {
+    const dead = page();
+    open(<ProvePage />, page({ proof: { ...dead.proof, live: false } }));
+    await userEvent.click(screen.getByRole('button', { name: 'Helper battery joined' }));
+    expect(said[0]).toMatchObject({ battery: { what: 'SECOND_ON' } });
+    await userEvent.click(screen.getByRole('button', { name: 'Negative on' }));
+    expect(said[1]).toMatchObject({ battery: { what: 'NEGATIVE_ON' } });
+  });
+
+  it('counts flashes by side', async () => {
+    open(<ProvePage />, page());
+    await userEvent.click(screen.getByRole('button', { name: /^Flash rate/ }));
+    const right = screen.getByRole('form', { name: 'Flashes, right' });
+    await userEvent.type(within(right).getByLabelText('Flashes, right'), '15');
+    await userEvent.click(within(right).getByRole('button', { name: 'Write it down' }));
+    expect(said[0]).toMatchObject({ flash: { side: 'RIGHT', flashes: 15, time: '10 s' } });
   });
 
   it('writes a temperature down, and says why it cannot be', async () => {

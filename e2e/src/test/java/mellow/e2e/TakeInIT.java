@@ -32,9 +32,9 @@ class TakeInIT extends BrowserTest {
     button(page, "All that every vehicle has, works").click();
     assertThat(verdict(page)).containsText("Everything that was tried works as it came");
     button(page, "low beam, left: works").click();
-    assertThat(verdict(page)).containsText("Low beam left: dead, as it came");
+    assertThat(verdict(page)).containsText("Left low beam: dead, as it came");
     page.reload();
-    assertThat(verdict(page)).containsText("Low beam left: dead, as it came");
+    assertThat(verdict(page)).containsText("Left low beam: dead, as it came");
   }
 
   @Test

@@ -44,11 +44,10 @@ class DemoScenarioTest {
         .containsEntry(
             "library van 1",
             "CAME NOT_KNOWN Lamps not measured as they came: height left, height right, spacing")
-        .containsEntry(
-            "road crew 5", "PROVE OUT Left front fog lamp: flickers, lights off, auxiliary")
+        .containsEntry("road crew 5", "PROVE OUT Left inner pod: flickers, lights off, auxiliary")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Handed over; the record is closed")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
-        .containsEntry("valley bus 4", "TAKE_IN OUT Front fog lamp left: dead, as it came")
+        .containsEntry("valley bus 4", "TAKE_IN OUT Left front fog lamp: dead, as it came")
         .containsEntry(
             "valley bus 7",
             "APART NOT_KNOWN Next step: Wheel turned or off, liner bent back and blocked, left")

@@ -191,11 +191,13 @@ class WorkshopApiTest {
         new HashMap<>(Map.of("step", "apart.gate", "side", "LEFT", "skipped", false, "reason", ""));
     Api.Answer shut = put(Api.newId(), "APART", "step", hole);
     assertThat(shut.status()).isEqualTo(422);
-    assertThat(shut.detail()).startsWith("It waits: ").contains("not lit by plug on both sides");
+    assertThat(shut.detail())
+        .startsWith("It waits: ")
+        .contains("not lit by plug yet: left front fog lamp, right front fog lamp");
     // a lamp that is out where it should be out was not lit by that
     fogWorks("key out");
     assertThat(put(Api.newId(), "APART", "step", hole).detail())
-        .contains("not lit by plug on both sides");
+        .contains("not lit by plug yet: left front fog lamp, right front fog lamp");
     fogWorks("side lamps, fog");
     assertThat(put(Api.newId(), "APART", "step", hole).detail()).doesNotContain("not lit by plug");
     hole.put("reason", "the hole was there already");
@@ -332,7 +334,7 @@ class WorkshopApiTest {
                 "seen",
                 "when cold"));
     kept("PROVE", "proof", result);
-    assertThat(out("PROVE")).containsExactly("prove.front-fog-lamp.side-lamps,-fog");
+    assertThat(out("PROVE")).containsExactly("prove.FRONT_FOG LEFT.side lamps, fog");
     Map<String, ?> close = Map.of("step", "together.close", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "TOGETHER", "step", close).detail())
         .isEqualTo("It waits: every function is proved. To go on all the same needs a reason.");

@@ -109,6 +109,14 @@ public final class Logbook {
                         .anyMatch(kind -> since.last(kind, LampKind.DIPPED, side).isPresent()));
   }
 
+  /** Whether the vehicle has a levelling dial, as far as somebody noted where it stands. */
+  public boolean hasDial() {
+    return readings.stream()
+        .anyMatch(
+            reading ->
+                reading.kind() == ReadingKind.DIAL || reading.kind() == ReadingKind.DIAL_BEFORE);
+  }
+
   /** What of the low beams was measured as they came. */
   public LampRecord lampRecord() {
     BySide<OptionalDouble> heights = bySide(ReadingKind.CENTRE, LampKind.DIPPED);

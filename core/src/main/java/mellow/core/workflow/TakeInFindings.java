@@ -89,6 +89,14 @@ public final class TakeInFindings {
                     : "Read the lens, and tell the customer what the local inspection may say."));
   }
 
+  /** What was wrong when the vehicle came, and works now. */
+  public static List<Finding> mended(TakeIn takeIn, SinceThen since) {
+    return takeIn.checks().stream()
+        .filter(check -> check.state().isFault() && since.isWorking(check))
+        .map(TakeInFindings::mended)
+        .toList();
+  }
+
   private static String id(LampCheck check) {
     return "take-in.works."
         + check.function().name().toLowerCase(Locale.ROOT)

@@ -133,9 +133,9 @@ final class DemoWorkshop {
     String tack = job.entry(key, cure("fast epoxy, left", BenchTimer.Adhesive.FAST_EPOXY, "6 min"));
     job.wait(6);
     job.entry(key, new Said(Stage.BENCH).stop(tack));
-    job.entry(key, done(Stage.BENCH, "bench.align", Side.LEFT));
     sided(job, key, BenchField.NOW_LEFT, Side.LEFT, "812");
     sided(job, key, BenchField.NOW_RIGHT, Side.LEFT, "811");
+    job.entry(key, done(Stage.BENCH, "bench.align", Side.LEFT));
     sided(job, key, BenchField.NOW_LEFT, Side.RIGHT, "811");
     sided(job, key, BenchField.NOW_RIGHT, Side.RIGHT, "801");
     job.entry(key, done(Stage.BENCH, "bench.recheck", Side.LEFT));
@@ -161,14 +161,15 @@ final class DemoWorkshop {
         }) {
       job.entry(key, proof("key out", function, Outcome.WORKS, null, ""));
     }
-    job.entry(
-        key,
-        proof(
-            "lights off, auxiliary",
-            LampFunction.FRONT_FOG,
-            Outcome.FLICKERS,
-            Side.LEFT,
-            "when the harness is shaken"));
+    for (String pod : new String[] {"outer", "middle", "inner"}) {
+      boolean loose = pod.equals("inner");
+      job.entry(
+          key,
+          pod(
+              "left " + pod + " pod",
+              loose ? Outcome.FLICKERS : Outcome.WORKS,
+              loose ? "when the harness is shaken" : ""));
+    }
     job.entry(key, proof("lights off, auxiliary", LampFunction.MAIN, Outcome.WORKS, null, ""));
   }
 
@@ -213,16 +214,22 @@ final class DemoWorkshop {
                           1)));
     }
     job.entry(key, done(Stage.APART, "apart.front", null));
+    job.entry(key, done(Stage.PROVE, "prove.connect", null));
+    job.entry(key, done(Stage.PROVE, "prove.power", null));
     for (String state :
         new String[] {
           "key out", "side lamps", "low beam", "main beam", "headlamp flash", "engine, lights off"
         }) {
       for (LampFunction function :
-          new LampFunction[] {LampFunction.POSITION, LampFunction.DIPPED, LampFunction.MAIN}) {
+          new LampFunction[] {
+            LampFunction.POSITION, LampFunction.DIPPED, LampFunction.MAIN, LampFunction.TURN
+          }) {
         job.entry(key, proof(state, function, Outcome.WORKS, null, ""));
       }
     }
-    job.entry(key, done(Stage.PROVE, "prove.connect", null));
+    for (String state : new String[] {"turn left", "turn right"}) {
+      job.entry(key, proof(state, LampFunction.TURN, Outcome.WORKS, null, ""));
+    }
     job.entry(key, done(Stage.TOGETHER, "together.reach", null));
     job.entry(key, done(Stage.TOGETHER, "together.behind", null));
     Said together = new Said(Stage.TOGETHER);
@@ -278,6 +285,21 @@ final class DemoWorkshop {
       String state, LampFunction function, Outcome outcome, @Nullable Side side, String seen) {
     return new Said(Stage.PROVE)
         .proof(new ProofEdit(state, function, null, outcome, side, 0, seen, null, null));
+  }
+
+  private static EntryEdit pod(String name, Outcome outcome, String seen) {
+    return new Said(Stage.PROVE)
+        .proof(
+            new ProofEdit(
+                "lights off, auxiliary",
+                LampFunction.FRONT_FOG,
+                null,
+                outcome,
+                Side.LEFT,
+                0,
+                seen,
+                name,
+                null));
   }
 
   private static SpotEdit at(View view, double across, double up) {
@@ -382,7 +404,8 @@ final class DemoWorkshop {
         @Nullable StopEdit stop,
         @Nullable BakeEdit bake) {
       return new EntryEdit(
-          stage, null, out, move, step, timer, stop, bake, null, null, null, null, null, null, 0);
+          stage, null, out, move, step, timer, stop, bake, null, null, null, null, null, null, null,
+          null, 0);
     }
 
     private EntryEdit more(
@@ -393,7 +416,7 @@ final class DemoWorkshop {
         @Nullable ChoiceEdit choice) {
       return new EntryEdit(
           stage, null, null, null, null, null, null, null, heat, proof, lens, measure, choice, null,
-          0);
+          null, null, 0);
     }
   }
 }

@@ -167,14 +167,33 @@ public record FeedEdit(
         settings);
   }
 
-  BatteryTimeline timeline() {
+  /** What was noted of the battery here, with its times. */
+  List<TimedBattery> timed() {
+    return battery.stream().map(TimedBattery::of).toList();
+  }
+
+  /**
+   * Refuses what could not have happened to the battery after all that is known of it. What was
+   * kept before is not asked again.
+   *
+   * @param before as it was kept
+   * @param elsewhere what other stages did to it
+   */
+  void checkBattery(List<BatteryEdit> before, List<TimedBattery> elsewhere) {
+    boolean longer =
+        battery.size() > before.size() && battery.subList(0, before.size()).equals(before);
+    BatteryTimeline timeline =
+        TimedBattery.timeline(
+            TimedBattery.joined(
+                longer ? before.stream().map(TimedBattery::of).toList() : List.of(), elsewhere));
     try {
-      return BatteryTimeline.of(
-          battery.stream()
-              .map(event -> new BatteryTimeline.Event(event.what(), event.step()))
-              .toList());
+      for (BatteryEdit event : battery.subList(longer ? before.size() : 0, battery.size())) {
+        timeline = timeline.with(new BatteryTimeline.Event(event.what(), event.step()));
+      }
     } catch (FeedProblem refused) {
-      throw Refusal.unprocessable(refused.place(), String.valueOf(refused.getMessage()));
+      if (longer || elsewhere.isEmpty()) {
+        throw Refusal.unprocessable(refused.place(), String.valueOf(refused.getMessage()));
+      }
     }
   }
 }

@@ -27,7 +27,10 @@ public record FeedPage(
     @Schema(description = "What the wires of this job are.") List<SourceView> sources,
     @Schema(description = "How long each route comes out.") List<RouteView> routes,
     @Schema(description = "Wires found on this vehicle in earlier jobs.") List<SourceView> known,
-    @Schema(description = "Whether the battery is connected now.") boolean connected,
+    @Schema(description = "Whether anything is live now, by its own battery or a helper one.")
+        boolean connected,
+    @Schema(description = "What was done to the battery at other stages.")
+        List<FeedEdit.BatteryEdit> batteryElsewhere,
     List<CautionView> cautions) {
 
   /** A state in words. */

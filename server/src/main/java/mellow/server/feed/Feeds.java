@@ -15,6 +15,7 @@ import mellow.core.circuit.Situation;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.SpiceNetlist;
+import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
@@ -50,6 +51,7 @@ import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -65,19 +67,24 @@ public class Feeds implements StageReporter {
   private final WantedWork wanted;
   private final FeedPlans plans;
 
+  /** Asked for late: the workshop, which knows of it, asks for feeds. */
+  private final ObjectProvider<BatteryElsewhere> elsewhere;
+
   Feeds(
       Jobs jobs,
       Sheets sheets,
       JobSheets jobSheets,
       RuleBooks books,
       WantedWork wanted,
-      FeedPlans plans) {
+      FeedPlans plans,
+      ObjectProvider<BatteryElsewhere> elsewhere) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.jobSheets = jobSheets;
     this.books = books;
     this.wanted = wanted;
     this.plans = plans;
+    this.elsewhere = elsewhere;
   }
 
   /** The page of the stage. */
@@ -102,8 +109,19 @@ public class Feeds implements StageReporter {
         edit.sources().stream().map(SourceView::of).toList(),
         edit.routes().stream().map(RouteView::of).toList(),
         known(acting, job),
-        edit.timeline().connected(),
+        battery(edit, elsewhere(jobId)).isLive(),
+        elsewhere(jobId).stream().map(TimedBattery::edit).toList(),
         cautions());
+  }
+
+  private List<TimedBattery> elsewhere(String jobId) {
+    return elsewhere.stream()
+        .flatMap(one -> one.ofJobs(List.of(jobId)).getOrDefault(jobId, List.of()).stream())
+        .toList();
+  }
+
+  private static BatteryTimeline battery(FeedEdit edit, List<TimedBattery> elsewhere) {
+    return TimedBattery.timeline(TimedBattery.joined(edit.timed(), elsewhere));
   }
 
   private static List<LampFunction> functions(Set<WorkKind> kinds) {
@@ -173,7 +191,8 @@ public class Feeds implements StageReporter {
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
     // before anything is read: a snapshot from before another's change would not see it
     jobs.hold(acting, jobId);
-    edit.timeline();
+    edit.checkBattery(
+        kept(acting, jobId).map(FeedEdit::battery).orElse(List.of()), elsewhere(jobId));
     edit.sources().forEach(SourceEdit::core);
     edit.routes().forEach(RouteEdit::core);
     edit.hazards().forEach(RouteEdit.HazardEdit::core);
@@ -230,7 +249,7 @@ public class Feeds implements StageReporter {
     List<MeterReading> readings = edit.readings().stream().map(FeedEdit.MeterEdit::core).toList();
     List<OpenItem> open =
         new ArrayList<>(edit.open().stream().map(FeedEdit.OpenEdit::core).toList());
-    if (edit.timeline().secondOn()) {
+    if (battery(edit, List.of()).secondOn()) {
       open.add(
           new OpenItem(
               "second", OpenItem.Kind.TEMPORARY, "a second source is still joined", false));
@@ -351,10 +370,9 @@ public class Feeds implements StageReporter {
    * What other stages ask of a job's feed.
    *
    * @param planned empty while no plan was taken
-   * @param connected whether the battery is, as far as its timeline says
-   * @param noted whether anything was noted of the battery
+   * @param battery what was noted of the battery
    */
-  public record Wired(Optional<PlannedFeed> planned, boolean connected, boolean noted) {}
+  public record Wired(Optional<PlannedFeed> planned, List<TimedBattery> battery) {}
 
   /** Of some jobs, by job; a job without a feed is left out. */
   public Map<String, Wired> wired(Acting acting, Collection<String> jobIds) {
@@ -367,8 +385,7 @@ public class Feeds implements StageReporter {
                     id,
                     new Wired(
                         Optional.ofNullable(edit.plan()).map(plan -> planned(acting, plan)),
-                        edit.timeline().connected(),
-                        !edit.battery().isEmpty())));
+                        edit.timed())));
     return wired;
   }
 

@@ -10,6 +10,7 @@ import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.workshop.OpenPoint;
 import org.jspecify.annotations.Nullable;
 
 /** All that the page of the stage "Hand over" shows. */
@@ -20,7 +21,7 @@ public record HandOverPage(
     @Schema(description = "0 while nothing was kept.") int version,
     HandOverEdit handOver,
     @Schema(description = "Empty while nothing was kept.") String changedBy,
-    @Schema(description = "What stands above the horizon, or was never begun.")
+    @Schema(description = "Whatever is open, each thing by its name; empty on a closed job.")
         List<AboveView> above,
     List<String> done,
     List<String> heed,
@@ -32,9 +33,14 @@ public record HandOverPage(
     @Nullable ComebackView comebackOf,
     @Schema(description = "Jobs that came back from this one.") List<ComebackView> comebacks) {
 
-  /** Something that stands above the horizon. */
-  @Schema(name = "Above", description = "Something that stands above the horizon.")
-  public record AboveView(Stage stage, String words, FindingView finding) {}
+  /** Something that is open. */
+  @Schema(name = "Above", description = "Something that is out, not seen or not done.")
+  public record AboveView(
+      Stage stage,
+      String words,
+      FindingView finding,
+      @Schema(description = "The step to be ticked or left out; missing for what is no step.")
+          OpenPoint.@Nullable StepOf step) {}
 
   /** Something to come back for. */
   @Schema(name = "FollowUp", description = "Something to come back for.")

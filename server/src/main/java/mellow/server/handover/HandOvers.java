@@ -21,7 +21,6 @@ import mellow.core.measure.UnitSystem;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.TakeIn;
-import mellow.core.workflow.WorkKind;
 import mellow.server.db.tables.records.AmendmentRecord;
 import mellow.server.db.tables.records.ComebackRecord;
 import mellow.server.db.tables.records.HandOverRecord;
@@ -102,9 +101,18 @@ public class HandOvers {
             : horizon.above(acting, facts, new Horizon.Around(takeIn, plan, work, page.sheet()));
     OwnerPage owner =
         OwnerPage.of(
-            takeIn.kinds(),
-            takeIn.kinds().contains(WorkKind.RETROFIT),
-            closed.map(row -> findings(row).size()).orElse(above.size()));
+            new OwnerPage.Facts(
+                takeIn.kinds(),
+                work.fitted(),
+                takeIns.mended(acting, facts),
+                Horizon.aimed(page.sheet()),
+                facts.log().hasDial(),
+                closed
+                    .map(HandOvers.this::findings)
+                    .orElseGet(() -> above.stream().map(AboveView::finding).toList())
+                    .stream()
+                    .map(finding -> finding.headline().text(facts.job().units()))
+                    .toList()));
     LocalDate day = day(closed.map(HandOvers::closedAt).orElse(acting.at()));
     return new HandOverPage(
         facts.job(),
@@ -240,10 +248,9 @@ public class HandOvers {
     if (!page.above().isEmpty() && reason.strip().length() < SHORTEST_REASON) {
       throw Refusal.unprocessable(
               "reason",
-              "%d %s above the horizon: it goes only with a reason, signed with your name."
+              "%d %s open: it goes only with a reason, signed with your name."
                   .formatted(
-                      page.above().size(),
-                      page.above().size() == 1 ? "thing stands" : "things stand"))
+                      page.above().size(), page.above().size() == 1 ? "thing is" : "things are"))
           .with("above", page.above());
     }
     record(
@@ -295,7 +302,9 @@ public class HandOvers {
     return Stream.of(
             Stream.of(page.vehicle().name(), page.vehicle().nickname(), page.job().work()),
             page.done().stream(),
-            page.above().stream().map(above -> above.finding().headline().text(UnitSystem.METRIC)),
+            page.above().stream()
+                .filter(above -> above.step() == null)
+                .map(above -> above.finding().headline().text(UnitSystem.METRIC)),
             parts.page(acting, page.job().id()).parts().parts().stream().map(part -> part.name()),
             workshops.summary(acting, page.job().id()).words().stream())
         .flatMap(words -> words)

@@ -1,7 +1,9 @@
 package mellow.server.handover;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -15,15 +17,18 @@ import mellow.core.handover.Unaimed;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.Plan;
+import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.WorkKind;
 import mellow.server.aim.LampView;
 import mellow.server.aim.SheetView;
 import mellow.server.handover.HandOverPage.AboveView;
 import mellow.server.job.JobFacts;
 import mellow.server.platform.Acting;
 import mellow.server.wire.FindingView;
+import mellow.server.workshop.OpenPoint;
 import mellow.server.workshop.Workshops;
 import mellow.server.yard.Standings;
 import org.springframework.stereotype.Component;
@@ -31,8 +36,19 @@ import org.springframework.stereotype.Component;
 /** What stands above a job's horizon when it is to be handed over. */
 @Component
 class Horizon {
-  private static final Source COUNTED =
-      Source.commonPractice("nothing is left over, every function is proved");
+  private static final Source BEGUN =
+      Source.judged("what was planned is done, or left out with its reason");
+
+  /** What these say is looked at in the workshop's own way, by its steps. */
+  private static final Set<Stage> WORKSHOP =
+      EnumSet.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
+
+  /** Stages at which what was not looked at keeps a job open. */
+  private static final Set<Stage> LOOKED_AT = EnumSet.of(Stage.PARTS, Stage.PLACE, Stage.FEED);
+
+  /** New lamps have a place and a feed of their own. */
+  private static final Set<WorkKind> NEW_LAMPS =
+      EnumSet.of(WorkKind.FOG, WorkKind.DRL, WorkKind.PODS);
 
   private final Standings standings;
 
@@ -43,31 +59,50 @@ class Horizon {
   /** What is asked beside the findings of the stages. */
   record Around(TakeIn takeIn, Plan plan, Workshops.Summary work, SheetView wall) {}
 
-  /** What is out at any stage, what was planned and never begun, what was moved and not read. */
+  /** Everything that keeps the job from being handed over without a reason, each by its name. */
   List<AboveView> above(Acting acting, JobFacts facts, Around around) {
     List<AboveView> above = new ArrayList<>();
-    for (StageStanding standing : standings.stages(acting, facts)) {
-      standing.findings().stream()
-          .filter(finding -> finding.verdict() == Verdict.OUT)
-          .forEach(finding -> above.add(view(standing.stage(), finding)));
+    List<StageStanding> stages = standings.stages(acting, facts);
+    for (StageStanding standing : stages) {
+      if (!WORKSHOP.contains(standing.stage())) {
+        standing.findings().stream()
+            .filter(finding -> isOpen(standing.stage(), finding))
+            .forEach(finding -> above.add(view(standing.stage(), finding)));
+      }
     }
-    Workshops.Summary work = around.work();
-    if (work.off() > 0) {
-      String things = work.off() == 1 ? " thing is" : " things are";
-      above.add(
-          view(Stage.TOGETHER, counted("off", work.off() + things + " still off the vehicle")));
-    }
-    boolean proves = around.plan().stages().stream().anyMatch(one -> one.stage() == Stage.PROVE);
-    if (proves && !work.proved()) {
-      above.add(view(Stage.PROVE, counted("unproved", "Not every function is proved")));
-    }
-    Unaimed.of(around.takeIn(), work.headlampsOff(), read(around.wall()))
-        .ifPresent(finding -> above.add(view(Stage.WALL, finding)));
+    neverBegun(stages, around).forEach(stage -> above.add(view(stage, notBegun(stage))));
+    around.work().open().forEach(point -> above.add(view(point)));
+    Unaimed.of(around.takeIn(), around.work().headlampsOff(), read(around.wall()))
+        .forEach(finding -> above.add(view(Stage.WALL, finding)));
+    above.sort(Comparator.comparing(AboveView::stage));
     return above;
   }
 
-  private static Finding counted(String id, String words) {
-    return Finding.plain("hand-over." + id, Verdict.OUT, COUNTED, Sentence.of(words));
+  private static boolean isOpen(Stage stage, Finding finding) {
+    return finding.verdict() == Verdict.OUT
+        || finding.verdict() == Verdict.NOT_KNOWN && LOOKED_AT.contains(stage);
+  }
+
+  private static List<Stage> neverBegun(List<StageStanding> stages, Around around) {
+    boolean newLamps = around.takeIn().kinds().stream().anyMatch(NEW_LAMPS::contains);
+    return around.plan().stages().stream()
+        .map(PlannedStage::stage)
+        .filter(stage -> LOOKED_AT.contains(stage) && (newLamps || stage == Stage.PARTS))
+        .filter(stage -> stages.stream().noneMatch(one -> one.stage() == stage && one.begun()))
+        .toList();
+  }
+
+  private static Finding notBegun(Stage stage) {
+    return Finding.plain(
+        "hand-over.begun." + stage,
+        Verdict.NOT_KNOWN,
+        BEGUN,
+        Sentence.of(
+            switch (stage) {
+              case PARTS -> "The parts were not looked at";
+              case PLACE -> "The place of the new lamps was not judged";
+              default -> "How the new lamps are fed was not written down";
+            }));
   }
 
   /** The lamps whose cutoff was read since a screw was turned last. */
@@ -85,6 +120,21 @@ class Horizon {
   }
 
   private static AboveView view(Stage stage, Finding finding) {
-    return new AboveView(stage, stage.words(), FindingView.of(finding));
+    return new AboveView(stage, stage.words(), FindingView.of(finding), null);
+  }
+
+  private static AboveView view(OpenPoint point) {
+    return new AboveView(
+        point.stage(),
+        point.stage().words(),
+        FindingView.of(point.finding()),
+        point.step().orElse(null));
+  }
+
+  /** The lamps that were read since, as the owner is told. */
+  static List<String> aimed(SheetView wall) {
+    return read(wall).entrySet().stream()
+        .flatMap(of -> of.getValue().stream().map(side -> side.word() + " " + of.getKey().word()))
+        .toList();
   }
 }

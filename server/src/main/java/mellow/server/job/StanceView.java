@@ -45,7 +45,8 @@ public record StanceView(
   /** What the stance means for the lamps, and what of them is not measured yet. */
   static List<Finding> findings(Logbook log, VehicleView vehicle) {
     return Stream.concat(
-            log.lampRecord().missing().stream(), stance(log, vehicle).findings().stream())
+            log.lampRecord().missing().stream(),
+            stance(log, vehicle).findings(log.readSinceStance()).stream())
         .toList();
   }
 

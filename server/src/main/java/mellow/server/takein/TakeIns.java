@@ -6,12 +6,17 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.aim.Adjuster;
+import mellow.core.finding.Finding;
 import mellow.core.formats.StepBook;
+import mellow.core.measure.UnitSystem;
 import mellow.core.workflow.Plan;
+import mellow.core.workflow.SinceThen;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
@@ -29,6 +34,7 @@ import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.wire.FindingView;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,19 +48,24 @@ public class TakeIns {
   private final PastJobs past;
   private final List<StageGuard> guards;
 
+  /** Asked for late: the workshop, which knows of it, asks how vehicles were taken in. */
+  private final ObjectProvider<SeenSince> seen;
+
   TakeIns(
       Jobs jobs,
       Vehicles vehicles,
       Sheets sheets,
       JobSheets jobSheets,
       PastJobs past,
-      List<StageGuard> guards) {
+      List<StageGuard> guards,
+      ObjectProvider<SeenSince> seen) {
     this.jobs = jobs;
     this.vehicles = vehicles;
     this.sheets = sheets;
     this.jobSheets = jobSheets;
     this.past = past;
     this.guards = guards;
+    this.seen = seen;
   }
 
   /** The page of the stage. */
@@ -73,11 +84,41 @@ public class TakeIns {
         kept.map(Kept::changedAt).orElse(null),
         PlanView.of(
             Plan.of(takeIn, StepBook.all(), past.timed(acting, jobId)), waiting(acting, jobId)),
-        TakeInFindings.of(takeIn).stream().map(FindingView::of).toList(),
+        findings(acting, jobs.facts(acting, jobId)).stream().map(FindingView::of).toList(),
         past.like(acting, job, edit.kinds()),
         found.map(Kept::version).orElse(0),
         found.map(Kept::content).orElse(FoundEdit.NOTHING),
         found.map(Kept::changedBy).orElse(""));
+  }
+
+  private List<Finding> findings(Acting acting, JobFacts facts) {
+    return TakeInFindings.of(takenInNow(acting, facts), since(acting, facts));
+  }
+
+  /** What of a job was wrong when it came, and works now, in words. */
+  public List<String> mended(Acting acting, JobFacts facts) {
+    return TakeInFindings.mended(takenInNow(acting, facts), since(acting, facts)).stream()
+        .map(finding -> finding.headline().text(UnitSystem.METRIC))
+        .toList();
+  }
+
+  private TakeIn takenInNow(Acting acting, JobFacts facts) {
+    return Objects.requireNonNull(takenIn(acting, List.of(facts)).get(facts.job().id()));
+  }
+
+  private SinceThen since(Acting acting, JobFacts facts) {
+    return since(facts, working(acting, List.of(facts)));
+  }
+
+  private Map<String, Set<SinceThen.Lamp>> working(Acting acting, Collection<JobFacts> jobs) {
+    Map<String, Set<SinceThen.Lamp>> working = new LinkedHashMap<>();
+    seen.forEach(one -> working.putAll(one.working(acting, jobs)));
+    return working;
+  }
+
+  private static SinceThen since(JobFacts facts, Map<String, Set<SinceThen.Lamp>> working) {
+    return new SinceThen(
+        working.getOrDefault(facts.job().id(), Set.of()), facts.log().readSinceStance());
   }
 
   /** The plans' stages of some jobs, by job, and how the taking in stands. */
@@ -88,10 +129,13 @@ public class TakeIns {
             jobs.stream().map(facts -> facts.job().id()).toList(),
             SheetKind.TAKE_IN,
             TakeInEdit.class);
+    Map<String, Set<SinceThen.Lamp>> working =
+        working(acting, jobs.stream().filter(facts -> kept.containsKey(facts.job().id())).toList());
     return jobs.stream()
         .collect(
             Collectors.toMap(
-                facts -> facts.job().id(), facts -> planned(kept.get(facts.job().id()), facts)));
+                facts -> facts.job().id(),
+                facts -> planned(kept.get(facts.job().id()), facts, since(facts, working))));
   }
 
   /** How the vehicles of some jobs were taken in, by job. */
@@ -139,13 +183,13 @@ public class TakeIns {
         .core(reachableClosed(facts.adjusters()), stanceNoted);
   }
 
-  private static Planned planned(@Nullable TakeInEdit kept, JobFacts facts) {
+  private static Planned planned(@Nullable TakeInEdit kept, JobFacts facts, SinceThen since) {
     TakeIn takeIn = takenIn(kept, facts);
     return new Planned(
         Plan.stages(takeIn),
         kept == null
             ? List.of()
-            : List.of(StageStanding.of(Stage.TAKE_IN, true, TakeInFindings.of(takeIn))));
+            : List.of(StageStanding.of(Stage.TAKE_IN, true, TakeInFindings.of(takeIn, since))));
   }
 
   /**

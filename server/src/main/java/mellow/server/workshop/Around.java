@@ -38,10 +38,11 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
     return wired.flatMap(Wired::planned);
   }
 
-  /** What every road vehicle has at its front; proved unless somebody said that it is not fitted. */
+  /**
+   * What every road vehicle has at its front; proved unless somebody said that it is not fitted.
+   */
   private static final Set<LampFunction> ALWAYS_FITTED =
-      EnumSet.of(
-          LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN);
+      EnumSet.of(LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN);
 
   /** What has to be proved: what is wired, what works, and what was unplugged. */
   ProofList proofs(Ledger ledger) {
@@ -85,8 +86,7 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
         .map(LedgerLine::row)
         .anyMatch(
             row ->
-                HangsOn.named(row).contains(function)
-                    && row.side().map(side::equals).orElse(true));
+                HangsOn.named(row).contains(function) && row.side().map(side::equals).orElse(true));
   }
 
   /** New lamps beside those that the vehicle came with; a repair works on those. */
@@ -128,6 +128,14 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
       wanted.addAll(wired);
     }
     return wanted;
+  }
+
+  /** The functions of lamps that are new to the vehicle, as wanted and as wired. */
+  Set<LampFunction> newFunctions() {
+    Set<LampFunction> functions = EnumSet.noneOf(LampFunction.class);
+    functions.addAll(wanted());
+    functions.addAll(wiredAnew());
+    return functions;
   }
 
   /** The functions of the lamps that a plan adds. */

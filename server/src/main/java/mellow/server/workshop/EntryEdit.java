@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import mellow.core.feed.BatteryTimeline;
 import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Outcome;
@@ -55,6 +56,8 @@ public record EntryEdit(
     @Valid @Nullable LensEdit lens,
     @Valid @Nullable MeasureEdit measure,
     @Valid @Nullable ChoiceEdit choice,
+    @Valid @Nullable FlashEdit flash,
+    @Valid @Nullable BatteryEdit battery,
     @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
         @Schema(description = "The entry that this one takes back.")
         @Nullable String strikes,
@@ -68,7 +71,7 @@ public record EntryEdit(
     List<Object> given =
         Stream.of(
                 called, out, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
-                strikes)
+                flash, battery, strikes)
             .filter(Objects::nonNull)
             .map(Object.class::cast)
             .toList();
@@ -86,8 +89,8 @@ public record EntryEdit(
 
   private EntryEdit withOut(OutEdit line) {
     return new EntryEdit(
-        stage, null, line, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
-        strikes, waitedMs);
+        stage, null, line, move, step, timer, stop, bake, heat, proof, lens, measure, choice, flash,
+        battery, strikes, waitedMs);
   }
 
   /** The same with the entries that it names under other ids. */
@@ -106,6 +109,8 @@ public record EntryEdit(
         lens,
         measure,
         choice,
+        flash,
+        battery,
         strikes == null ? null : ids.apply(strikes),
         0);
   }
@@ -128,6 +133,8 @@ public record EntryEdit(
         lens,
         measure,
         choice,
+        flash,
+        battery,
         strikes,
         0);
   }
@@ -136,14 +143,14 @@ public record EntryEdit(
   EntryEdit withProof(ProofEdit standing) {
     return new EntryEdit(
         stage, called, out, move, step, timer, stop, bake, heat, standing, lens, measure, choice,
-        strikes, waitedMs);
+        flash, battery, strikes, waitedMs);
   }
 
   /** The same with its step as it was checked. */
   EntryEdit withStep(StepEdit checked) {
     return new EntryEdit(
         stage, called, out, move, checked, timer, stop, bake, heat, proof, lens, measure, choice,
-        strikes, waitedMs);
+        flash, battery, strikes, waitedMs);
   }
 
   /** A line of the ledger as it is called out; kept as what comes off. */
@@ -408,8 +415,7 @@ public record EntryEdit(
     }
 
     ProofEdit standingOn(Map<String, String> footing) {
-      return new ProofEdit(
-          state, function, lampsSide, outcome, side, tries, seen, name, footing);
+      return new ProofEdit(state, function, lampsSide, outcome, side, tries, seen, name, footing);
     }
 
     /** As it was sent. */
@@ -434,6 +440,23 @@ public record EntryEdit(
           @Schema(example = "76.2")
           String typed,
       @NotNull(message = "is missing") UnitSystem units) {}
+
+  /** Flashes of a turn signal, counted. */
+  @Schema(name = "FlashEdit", description = "The flashes of a turn signal, counted over a time.")
+  public record FlashEdit(
+      @NotNull(message = "is missing") Side side,
+      @Min(value = 1, message = "is at least 1")
+          @Max(value = 999, message = "is at most 999")
+          @Schema(example = "15")
+          int flashes,
+      @NotNull(message = "is missing")
+          @Size(max = 60, message = "has at most 60 letters")
+          @Schema(example = "10 s")
+          String time) {}
+
+  /** Something happens to the battery, or beside it. */
+  @Schema(name = "WorkshopBattery", description = "Something happens to the battery.")
+  public record BatteryEdit(BatteryTimeline.@NotNull(message = "is missing") What what) {}
 
   /** A way of working is chosen. */
   @Schema(name = "ChoiceEdit", description = "A way of working is chosen.")

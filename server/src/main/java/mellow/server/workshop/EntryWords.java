@@ -59,6 +59,12 @@ final class EntryWords {
       return "chosen: "
           + edit.choice().value().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }
+    if (edit.flash() != null) {
+      return "%s turn signal: %d flashes in %s"
+          .formatted(edit.flash().side().word(), edit.flash().flashes(), edit.flash().time());
+    } else if (edit.battery() != null) {
+      return "battery: " + edit.battery().what().words();
+    }
     KeptEntry struck = edit.strikes() == null ? null : byId.get(edit.strikes());
     return "undone: " + (struck == null ? "an entry" : of(struck));
   }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.formats.StepBook;
+import mellow.core.proof.ProofSheet;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
@@ -94,6 +95,32 @@ class WorkshopJudge {
    * @param plan of the one job whose page is made, with expected minutes; else made without them
    */
   Map<String, Around> around(Acting acting, List<JobFacts> jobs, Optional<Plan> plan) {
+    return around(acting, jobs, plan, others(acting, jobs));
+  }
+
+  /** How the proofs of some jobs stand, by job; of those in which anything was tried. */
+  Map<String, ProofSheet> proofs(Acting acting, Collection<JobFacts> jobs) {
+    Map<String, ProofSheet> proofs = new LinkedHashMap<>();
+    Map<String, WorkshopLog> logs = logs(jobs.stream().map(facts -> facts.job().id()).toList());
+    List<JobFacts> tried =
+        jobs.stream()
+            .filter(facts -> logs.containsKey(facts.job().id()))
+            .filter(facts -> logs.get(facts.job().id()).hasProofs())
+            .toList();
+    around(acting, tried, Optional.empty(), Map.of())
+        .forEach(
+            (id, around) -> {
+              WorkshopLog log = logs.get(id);
+              proofs.put(id, ProofSheet.of(around.proofs(log.ledger()), log.proofEvents()));
+            });
+    return proofs;
+  }
+
+  private Map<String, Around> around(
+      Acting acting,
+      List<JobFacts> jobs,
+      Optional<Plan> plan,
+      Map<String, Map<Stage, StageStanding>> others) {
     Map<String, Around> around = new LinkedHashMap<>();
     if (jobs.isEmpty()) {
       return around;
@@ -101,7 +128,6 @@ class WorkshopJudge {
     Map<String, TakeIn> taken = takeIns.takenIn(acting, jobs);
     Map<String, Feeds.Wired> wired =
         feeds.wired(acting, jobs.stream().map(facts -> facts.job().id()).toList());
-    Map<String, Map<Stage, StageStanding>> others = others(acting, jobs);
     for (JobFacts facts : jobs) {
       String id = facts.job().id();
       TakeIn takeIn = taken.get(id);

@@ -13,10 +13,12 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import mellow.core.feed.BatteryTimeline;
 import mellow.core.measure.DurationEntry;
 import mellow.core.measure.Entry;
 import mellow.core.measure.LengthEntry;
 import mellow.core.measure.TemperatureEntry;
+import mellow.core.proof.FlashRate;
 import mellow.core.proof.ProofEvent;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.HeatCheck;
@@ -30,6 +32,7 @@ import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerEntry;
 import mellow.core.workflow.ledger.LedgerProblem;
 import mellow.core.workflow.ledger.LedgerRow;
+import mellow.server.feed.TimedBattery;
 import mellow.server.platform.Refusal;
 import mellow.server.workshop.EntryEdit.BakeEdit;
 import mellow.server.workshop.EntryEdit.ChoiceEdit;
@@ -229,6 +232,10 @@ final class WorkshopLog {
         : taken("after", DurationEntry.read(typed)).toSeconds() / 60.0;
   }
 
+  boolean hasProofs() {
+    return living.stream().anyMatch(entry -> entry.edit().proof() != null);
+  }
+
   /** What was tried, and what was unplugged since. */
   List<ProofEvent> proofEvents() {
     List<ProofEvent> events = new ArrayList<>();
@@ -242,6 +249,41 @@ final class WorkshopLog {
         if (!parted.isEmpty()) {
           events.add(new ProofEvent.Unplugged(parted, row.side(), row.words()));
         }
+      }
+    }
+    return events;
+  }
+
+  /** How fast turn signals flash, the latest count of each side. */
+  List<FlashRate> flashRates() {
+    Map<Side, FlashRate> rates = new EnumMap<>(Side.class);
+    parts(EntryEdit::flash)
+        .forEach(
+            flash ->
+                rates.put(
+                    flash.side(),
+                    new FlashRate(flash.side(), flash.flashes(), seconds(flash.time()))));
+    return List.copyOf(rates.values());
+  }
+
+  static double seconds(String typed) {
+    return time(typed).toMillis() / 1000.0;
+  }
+
+  private static final Map<String, BatteryTimeline.What> BATTERY_STEPS =
+      Map.of(
+          "apart.negative", BatteryTimeline.What.NEGATIVE_OFF,
+          "prove.power", BatteryTimeline.What.NEGATIVE_ON);
+
+  /** What was done to the battery here, in the order of time. */
+  List<TimedBattery> battery() {
+    List<TimedBattery> events = new ArrayList<>();
+    for (KeptEntry entry : living) {
+      EntryEdit.StepEdit step = entry.edit().step();
+      if (entry.edit().battery() != null) {
+        events.add(new TimedBattery(entry.at(), entry.edit().battery().what(), "", entry.by()));
+      } else if (step != null && !step.skipped() && BATTERY_STEPS.containsKey(step.step())) {
+        events.add(new TimedBattery(entry.at(), BATTERY_STEPS.get(step.step()), "", entry.by()));
       }
     }
     return events;

@@ -66,6 +66,8 @@ public record WorkshopPage(
       int people,
       StepLine.State state,
       @Schema(description = "What has to be so before it, and is not.") List<String> waitsFor,
+      @Schema(description = "What it reads and nobody read yet: it is left out, or read first.")
+          String unread,
       @Schema(description = "What would have to come off again.") String comesOff,
       @Schema(description = "Tools and materials it takes.") List<String> atHand,
       String by,
@@ -264,7 +266,11 @@ public record WorkshopPage(
       boolean proved,
       long open,
       @Schema(description = "From the plan of the feed, or the vehicle's own functions.")
-          boolean wired) {}
+          boolean wired,
+      @Schema(description = "Whether anything can be lit: the battery is on, or a helper joined.")
+          boolean live,
+      @Schema(description = "Flashes of the turn signals, as they were counted.")
+          List<FindingView> flashes) {}
 
   /** A state. */
   @Schema(name = "ProofItem", description = "A state, what to move for it, and its lamps.")
@@ -279,6 +285,8 @@ public record WorkshopPage(
       @Schema(description = "Which of several on its side; empty where there is but one.")
           String name,
       String words,
+      @Schema(description = "Of the pair that it belongs to.", example = "low beam")
+          String functionWords,
       LightLevel expected,
       @Nullable Outcome outcome,
       int tries,

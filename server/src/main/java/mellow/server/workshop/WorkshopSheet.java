@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import mellow.core.aim.BenchAim;
 import mellow.core.aim.Roll;
 import mellow.core.circuit.LightLevel;
+import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.NotMirrored;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
@@ -20,9 +21,11 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofSheet;
+import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.Fit;
 import mellow.core.retrofit.HeatCheck;
 import mellow.core.retrofit.Housing;
+import mellow.core.retrofit.LensLadder;
 import mellow.core.retrofit.Mount;
 import mellow.core.retrofit.Projector;
 import mellow.core.retrofit.RollWay;
@@ -32,15 +35,18 @@ import mellow.core.workflow.Fact;
 import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepList;
+import mellow.core.workflow.StepReading;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
 import mellow.core.workflow.ledger.AccessMoved;
 import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerFindings;
 import mellow.core.workflow.ledger.SecondSide;
+import mellow.server.feed.Feeds.Wired;
+import mellow.server.feed.TimedBattery;
 
 /** All that follows from what was written down of a job and from what is around it. */
-final class WorkshopSheet {
+final class WorkshopSheet implements StepList.Known {
   static final List<Stage> STAGES = List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
 
   private static final Source BENCH =
@@ -130,15 +136,41 @@ final class WorkshopSheet {
         .filter(planned -> planned.stage() == stage)
         .findFirst()
         .map(PlannedStage::steps)
-        .map(steps -> StepList.of(steps, ways(), log.marks(), this::missing, firstSide()))
+        .map(steps -> StepList.of(steps, ways(), log.marks(), this, firstSide()))
         .orElseGet(() -> new StepList(List.of()));
   }
 
+  /** There is one battery, wherever it was written down. */
+  BatteryTimeline battery() {
+    return TimedBattery.timeline(
+        TimedBattery.joined(around.wired().map(Wired::battery).orElse(List.of()), log.battery()));
+  }
+
+  @Override
+  public boolean isRead(StepReading reading, Optional<Side> side) {
+    return switch (reading) {
+      case HEAT -> !log.warmed().isEmpty();
+      case FLASH_RATE -> log.flashRates().size() == Side.values().length;
+      case OVEN ->
+          side.stream()
+              .flatMap(of -> log.bakes(of).stream())
+              .anyMatch(bake -> bake.purpose() == Bake.Purpose.OPEN);
+      case LENS -> side.stream().anyMatch(of -> log.rungs(of).contains(LensLadder.POLISH));
+      case ROLL ->
+          side.flatMap(of -> flat(of, BenchField.NOW_LEFT, BenchField.NOW_RIGHT)).isPresent();
+    };
+  }
+
   /** What steps wait for and is not so. */
-  Map<Fact, String> missing(Optional<Side> side) {
+  @Override
+  public Map<Fact, String> missing(Optional<Side> side) {
     Map<Fact, String> missing = new EnumMap<>(Fact.class);
-    if (!isLive() && !log.isDone("apart.negative", Optional.empty()) && isConnected()) {
+    BatteryTimeline battery = battery();
+    if (!isLive() && battery.isLive()) {
       missing.put(Fact.BATTERY_OFF, Fact.BATTERY_OFF.words());
+    }
+    if (!battery.isLive()) {
+      missing.put(Fact.LIVE, Fact.LIVE.words());
     }
     around.keeps(Stage.PLACE).ifPresent(why -> missing.put(Fact.PLACE, why));
     around.keeps(Stage.PARTS).ifPresent(why -> missing.put(Fact.PARTS, why));
@@ -155,10 +187,6 @@ final class WorkshopSheet {
     }
     side.ifPresent(of -> missingOfSide(of, missing));
     return missing;
-  }
-
-  private boolean isConnected() {
-    return around.wired().map(wired -> wired.connected()).orElse(true);
   }
 
   private void missingOfSide(Side side, Map<Fact, String> missing) {
@@ -300,6 +328,7 @@ final class WorkshopSheet {
       }
       case PROVE -> {
         findings.addAll(proof.findings(around::light));
+        log.flashRates().forEach(rate -> findings.add(rate.finding()));
         findings.addAll(heats());
       }
       case TOGETHER -> {

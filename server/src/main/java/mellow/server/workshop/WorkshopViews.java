@@ -13,8 +13,8 @@ import mellow.core.finding.Figure;
 import mellow.core.measure.TapeText;
 import mellow.core.measure.TemperatureEntry;
 import mellow.core.proof.Isolation;
-import mellow.core.proof.ProofList;
 import mellow.core.proof.ProofEvent.Tried;
+import mellow.core.proof.ProofList;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.FitSection;
@@ -31,6 +31,7 @@ import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.StepLine;
 import mellow.core.workflow.StepMark;
+import mellow.core.workflow.StepReading;
 import mellow.core.workflow.WorkedMinutes;
 import mellow.core.workflow.ledger.Handling;
 import mellow.core.workflow.ledger.LedgerLine;
@@ -112,6 +113,7 @@ final class WorkshopViews {
         line.step().when().people(),
         line.state(),
         line.waitsFor(),
+        line.unread().map(StepReading::words).orElse(""),
         line.step().comesOff(),
         line.step().atHand(),
         mark.map(StepMark::by).orElse(""),
@@ -308,7 +310,9 @@ final class WorkshopViews {
         proof.list().movements(),
         proof.isProved(),
         proof.open(),
-        around.feed().isPresent());
+        around.feed().isPresent(),
+        sheet.battery().isLive(),
+        log.flashRates().stream().map(rate -> FindingView.of(rate.finding())).toList());
   }
 
   private ProofItemView item(ProofList.Item item) {
@@ -329,6 +333,7 @@ final class WorkshopViews {
         cell.lamp().side(),
         cell.lamp().name(),
         cell.lamp().words(),
+        cell.lamp().function().words(),
         cell.expected(),
         result.map(Tried::outcome).orElse(null),
         result.map(Tried::tries).orElse(0),

@@ -17,6 +17,7 @@ import java.util.Set;
 import mellow.core.measure.DurationEntry;
 import mellow.core.proof.ProofList;
 import mellow.core.retrofit.LensLadder;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer.State;
 import mellow.core.workflow.Stage;
@@ -45,6 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Workshops {
   private static final int EARLIER_JOBS = 20;
+  private static final double SHORTEST_COUNT_S = 5;
 
   /** A timer that nobody has seen to for longer is told on its own job's pages only. */
   private static final int DAYS_HEARD = 7;
@@ -169,9 +171,9 @@ public class Workshops {
   /**
    * What the end of a job asks of its workshop.
    *
-   * @param off how many things are off the vehicle; once its front is said to be closed, each of
-   *     them stands in a finding of its own and none is counted here
+   * @param open what is not done, not seen or not as it should be
    * @param headlampsOff the sides whose headlamp came off
+   * @param fitted the functions of lamps that are new to the vehicle
    * @param lensDone when a lens was restored
    * @param clipOnTaps its feed hangs on clip-on taps
    * @param minutes worked, by stage, as the times of the entries tell them
@@ -179,9 +181,9 @@ public class Workshops {
    * @param log what was written down and counts, in words
    */
   public record Summary(
-      int off,
+      List<OpenPoint> open,
       Set<Side> headlampsOff,
-      boolean proved,
+      Set<LampFunction> fitted,
       Optional<Instant> lensDone,
       boolean clipOnTaps,
       Map<Stage, Double> minutes,
@@ -209,9 +211,9 @@ public class Workshops {
                   .toList()));
     }
     return new Summary(
-        sheet.isClosed() ? 0 : sheet.ledger().out(),
+        new OpenWork(sheet, log, around, acting.at()).points(),
         AccessMoved.headlampsOff(sheet.ledger()),
-        sheet.proof().isProved(),
+        around.newFunctions(),
         log.lensDone(),
         around.feed().stream()
             .flatMap(feed -> feed.parts().stream())
@@ -319,6 +321,19 @@ public class Workshops {
     if (edit.measure() != null) {
       checkMeasure(edit.measure());
     }
+    if (edit.flash() != null && WorkshopLog.seconds(edit.flash().time()) < SHORTEST_COUNT_S) {
+      throw Refusal.unprocessable(
+          "time", "Count for 5 s at least: one flash more or less says too much in less.");
+    }
+    if (edit.battery() != null && asked) {
+      sheet(acting, jobId, log)
+          .battery()
+          .refuses(edit.battery().what())
+          .ifPresent(
+              why -> {
+                throw Refusal.unprocessable("battery", why);
+              });
+    }
     if (edit.choice() != null && !edit.choice().which().answers().contains(edit.choice().value())) {
       throw Refusal.unprocessable(
           "choice", "One of these: " + String.join(", ", edit.choice().which().answers()) + ".");
@@ -334,10 +349,14 @@ public class Workshops {
 
   /** A proof with what it stands on; refused where no such lamp is to be proved. */
   private ProofEdit standing(Acting acting, String jobId, WorkshopLog log, ProofEdit proof) {
-    ProofList list =
-        new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at())
-            .proof()
-            .list();
+    WorkshopSheet sheet = sheet(acting, jobId, log);
+    if (!sheet.battery().isLive()) {
+      throw Refusal.unprocessable(
+          "battery",
+          "The negative terminal is off, so nothing can be lit. Put it on, or join a helper battery,"
+              + " and try again.");
+    }
+    ProofList list = sheet.proof().list();
     ProofList.Item item =
         list.items().stream()
             .filter(one -> one.name().equals(proof.state()))
@@ -357,6 +376,10 @@ public class Workshops {
           "function", "There is no such lamp to be proved in this state now.");
     }
     return proof.standingOn(footing);
+  }
+
+  private WorkshopSheet sheet(Acting acting, String jobId, WorkshopLog log) {
+    return new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at());
   }
 
   private static boolean isRunning(WorkshopLog log, String timer) {
@@ -414,8 +437,7 @@ public class Workshops {
   /** A step that waits for something is done only with a reason; what was missing is kept. */
   private StepEdit checkedStep(
       Acting acting, String jobId, WorkshopLog log, EntryEdit edit, StepEdit step) {
-    WorkshopSheet sheet =
-        new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at());
+    WorkshopSheet sheet = sheet(acting, jobId, log);
     StepLine line =
         sheet.steps(edit.stage()).lines().stream()
             .filter(
@@ -434,6 +456,10 @@ public class Workshops {
               "It waits: %s. To go on all the same needs a reason."
                   .formatted(String.join("; ", line.waitsFor())))
           .with("waitsFor", line.waitsFor());
+    }
+    if (!step.skipped() && line.unread().isPresent()) {
+      throw Refusal.unprocessable(
+          "step", line.unread().get().words() + " Or leave the step out, with the reason.");
     }
     return new StepEdit(
         step.step(),

@@ -1,0 +1,129 @@
+package mellow.server.workshop;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.workflow.BenchTimer;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StepLine;
+import mellow.core.workflow.ledger.LedgerLine;
+
+/**
+ * What of the workshop is open when a job is to be handed over, each thing by its name: findings,
+ * steps, timers that still hold something, and the battery.
+ */
+final class OpenWork {
+  private static final Source ORDER =
+      Source.judged("a step is done, or left out with its reason; nothing ends half done");
+  private static final Source COUNTED =
+      Source.commonPractice("nothing is left over, and nothing is left off");
+
+  private final WorkshopSheet sheet;
+  private final WorkshopLog log;
+  private final Around around;
+  private final Instant now;
+
+  OpenWork(WorkshopSheet sheet, WorkshopLog log, Around around, Instant now) {
+    this.sheet = sheet;
+    this.log = log;
+    this.around = around;
+    this.now = now;
+  }
+
+  List<OpenPoint> points() {
+    List<OpenPoint> points = new ArrayList<>();
+    for (Stage stage : WorkshopSheet.STAGES) {
+      if (around.plans(stage) || WorkshopStages.isBegun(log, stage)) {
+        findings(stage, points);
+      }
+      if (around.plans(stage)) {
+        steps(stage, points);
+      }
+    }
+    if (!sheet.isClosed()) {
+      sheet.ledger().lines().stream()
+          .filter(line -> line.out() > 0)
+          .forEach(line -> points.add(off(line)));
+    }
+    log.timers().stream()
+        .map(WorkshopLog.Timed::timer)
+        .filter(timer -> timer.kind() != BenchTimer.Kind.OTHER)
+        .filter(timer -> timer.state(now) == BenchTimer.State.RUNNING)
+        .forEach(timer -> points.add(running(timer)));
+    if (!sheet.battery().connected()) {
+      points.add(
+          plain(
+              Stage.PROVE,
+              "battery",
+              Verdict.OUT,
+              Sentence.of("The battery’s negative terminal is off")));
+    }
+    if (sheet.battery().secondOn()) {
+      points.add(
+          plain(
+              Stage.PROVE, "helper", Verdict.OUT, Sentence.of("A helper battery is still joined")));
+    }
+    return points;
+  }
+
+  private void findings(Stage stage, List<OpenPoint> points) {
+    boolean begun = WorkshopStages.isBegun(log, stage) || stage == Stage.PROVE;
+    sheet.findings(stage).stream()
+        .filter(
+            finding ->
+                finding.verdict() == Verdict.OUT || begun && finding.verdict() == Verdict.NOT_KNOWN)
+        .forEach(finding -> points.add(new OpenPoint(stage, finding, Optional.empty())));
+  }
+
+  private void steps(Stage stage, List<OpenPoint> points) {
+    sheet.steps(stage).lines().stream()
+        .filter(StepLine::isOpen)
+        .forEach(line -> points.add(step(stage, line)));
+  }
+
+  private static OpenPoint step(Stage stage, StepLine line) {
+    String id = line.step().id() + line.side().map(side -> "." + side).orElse("");
+    Finding finding =
+        Finding.plain(
+            "hand-over.step." + id,
+            Verdict.NOT_KNOWN,
+            ORDER,
+            Sentence.of("Not done: " + Words.typed(line.words())));
+    return new OpenPoint(
+        stage,
+        line.step().gate()
+            ? finding.withDetail(Sentence.of("It cannot be undone afterwards."))
+            : finding,
+        Optional.of(new OpenPoint.StepOf(line.step().id(), line.side().orElse(null))));
+  }
+
+  private static OpenPoint off(LedgerLine line) {
+    return plain(
+        Stage.TOGETHER,
+        "off." + line.row().id(),
+        Verdict.OUT,
+        Sentence.of("{0} still off: " + Words.typed(line.row().words()), Figure.count(line.out())));
+  }
+
+  private OpenPoint running(BenchTimer timer) {
+    return plain(
+        Stage.BENCH,
+        "timer." + timer.id(),
+        Verdict.OUT,
+        Sentence.of(
+            Words.capital(Words.typed(timer.name())) + ": runs for another {0}",
+            Figure.minutes(Math.max(1, timer.left(now).toMinutes()))));
+  }
+
+  private static OpenPoint plain(Stage stage, String id, Verdict verdict, Sentence says) {
+    return new OpenPoint(
+        stage, Finding.plain("hand-over." + id, verdict, COUNTED, says), Optional.empty());
+  }
+}

@@ -1,0 +1,50 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { WorkshopPage as Page } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
+import { VerdictShape } from '../finding/VerdictShape';
+import type { Write } from './useWorkshop';
+
+/** Nothing can be proved on a dead vehicle: says so, and puts the battery on. */
+export function DeadBattery({ page, write }: { page: Page; write: Write }) {
+  const [problem, setProblem] = useState<string>();
+  const power = page.stages
+    .flatMap((stage) => stage.steps)
+    .find((step) => step.id === 'prove.power' && step.state === 'READY');
+  const happened = async (what: 'NEGATIVE_ON' | 'SECOND_ON', words: string) => {
+    try {
+      await (power && what === 'NEGATIVE_ON'
+        ? write({ step: { step: power.id, skipped: false, reason: '' } }, `done: ${power.words}`)
+        : write({ battery: { what } }, `battery: ${words}`));
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <Flex
+      align="center"
+      gap="10px"
+      wrap="wrap"
+      px={{ base: '14px', lg: '24px' }}
+      py="8px"
+      borderBottomWidth="1px"
+      borderColor="hairline"
+      role="group"
+      aria-label="Battery"
+    >
+      <VerdictShape verdict="NOT_KNOWN" size={20} />
+      <Box flex="1" minW="200px" fontSize="17px">
+        The negative terminal is off: no lamp can be tried.
+      </Box>
+      <PlainButton onClick={() => void happened('NEGATIVE_ON', 'negative terminal on')}>
+        Negative on
+      </PlainButton>
+      <PlainButton onClick={() => void happened('SECOND_ON', 'helper battery joined')}>
+        Helper battery joined
+      </PlainButton>
+      <Refusal words={problem} />
+    </Flex>
+  );
+}
