@@ -12,10 +12,13 @@ export function typedNumber(text: string): number {
   return text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.'));
 }
 
+const FLASHES = 'flashes';
+
 /** A reading of a meter, or what a test light showed: "lit" is the battery's own voltage. */
 export function typedProbe(text: string, supplyVolts: number): number {
   switch (text.trim().toLowerCase()) {
     case 'lit':
+    case FLASHES:
       return supplyVolts;
     case 'dark':
       return 0;
@@ -43,7 +46,12 @@ export function ProbeForm({
   const [ground, setGround] = useState(wire.ground);
   const [supply, setSupply] = useState(String(wire.supplyVolts));
   const [cells, setCells] = useState<Cells>(() =>
-    Object.fromEntries(wire.readings.map((one) => [cell(one.key, one.lights), String(one.volts)])),
+    Object.fromEntries(
+      wire.readings.map((one) => [
+        cell(one.key, one.lights),
+        one.flashes ? FLASHES : String(one.volts),
+      ]),
+    ),
   );
   const [problem, setProblem] = useState<string>();
   const submit = () => {
@@ -51,7 +59,7 @@ export function ProbeForm({
       (text) => text.trim() !== '' && Number.isNaN(typedProbe(text, 1)),
     );
     if (wrong !== undefined) {
-      setProblem(`“${wrong}” is no number of volts, nor “lit” or “dark”.`);
+      setProblem(`“${wrong}” is no number of volts, nor “lit”, “dark” or “flashes”.`);
     } else if (!place.trim() || !ground.trim()) {
       setProblem('Say where the wire is, and what it was probed against.');
     } else if (!(typedNumber(supply) > 0)) {
@@ -65,8 +73,10 @@ export function ProbeForm({
         supplyVolts: typedNumber(supply),
         readings: KEYS.flatMap(([key]) =>
           LIGHTS.flatMap(([lights]) => {
-            const volts = typedProbe(cells[cell(key, lights)] ?? '', typedNumber(supply));
-            return Number.isNaN(volts) ? [] : [{ key, lights, volts }];
+            const text = cells[cell(key, lights)] ?? '';
+            const volts = typedProbe(text, typedNumber(supply));
+            const flashes = text.trim().toLowerCase() === FLASHES;
+            return Number.isNaN(volts) ? [] : [{ key, lights, volts, ...(flashes && { flashes }) }];
           }),
         ),
       });
@@ -86,7 +96,7 @@ export function ProbeForm({
         <TextField label="Battery stands at (V)" value={supply} set={setSupply} maxLength={6} />
       </Pairs>
       <Box color="quiet" pt="14px" pb="4px">
-        Volts, or “lit” and “dark” from a test light; key down the side, lights across. Leave out
+        Volts, or “lit”, “dark” and “flashes” from a test light; key down the side, lights across. Leave out
         what was not read.
       </Box>
       <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">

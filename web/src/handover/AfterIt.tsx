@@ -39,8 +39,8 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           </PlainButton>
         ))}
       </Flex>
-      <Title>{page.closed ? 'Stood above the horizon' : 'Above the horizon'}</Title>
-      {page.above.length + kept.length === 0 && <Box color="quiet">Nothing.</Box>}
+      <Title>{page.closed ? 'Was open, and signed for' : 'Open'}</Title>
+      {page.above.length + kept.length === 0 && <Box color="quiet">Nothing is open.</Box>}
       {page.above.map((one) => (
         <Flex
           key={one.stage + one.finding.id}
@@ -50,7 +50,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           borderColor="hairline"
         >
           <Flex h="48px" align="center">
-            <VerdictShape verdict="OUT" size={18} />
+            <VerdictShape verdict={one.finding.verdict} size={18} />
           </Flex>
           <Box flex="1">
             <Box

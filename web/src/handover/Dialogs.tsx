@@ -61,18 +61,10 @@ export function CloseDialog({
         <Box fontSize="17px">
           {above.length === 0
             ? 'Nothing is open. The record is closed with it: later corrections stand beside, with a name and a reason.'
-            : 'This is open. Do it, tick it, or leave it out with the reason below; what is left then goes under the same reason, and is printed with it.'}
+            : 'This is open. Do it, tick it, or leave it out. What is left goes under the reason, which is printed with it.'}
         </Box>
-        {stages.map((stage) => (
-          <OpenAt
-            key={stage}
-            points={above.filter((one) => one.stage === stage)}
-            busy={busy}
-            onSettle={(points, skipped) => void settle(points, skipped)}
-          />
-        ))}
         {above.length > 0 && (
-          <Box as="label" display="block" position="sticky" bottom="0" bg="panel" pt="8px">
+          <Box as="label" display="block">
             <Box color="quiet">Why it is left out, or why it goes all the same</Box>
             <Textarea
               rows={2}
@@ -84,6 +76,14 @@ export function CloseDialog({
             <Refusal words={problem} pt="6px" />
           </Box>
         )}
+        {stages.map((stage) => (
+          <OpenAt
+            key={stage}
+            points={above.filter((one) => one.stage === stage)}
+            busy={busy}
+            onSettle={(points, skipped) => void settle(points, skipped)}
+          />
+        ))}
       </TypedForm>
     </Sheet>
   );

@@ -60,7 +60,7 @@ class MainJobIT extends BrowserTest {
 
     page.navigate(app().address() + "/");
     Locator row = page.locator("li", new Page.LocatorOptions().setHasText("red one"));
-    assertThat(row).containsText("Nothing stands above the horizon");
+    assertThat(row).containsText("Not begun: Parts, Place");
   }
 
   @Test

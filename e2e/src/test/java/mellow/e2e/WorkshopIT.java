@@ -47,12 +47,27 @@ class WorkshopIT extends BrowserTest {
         .isTrue();
 
     page.navigate(app().address() + job + "/hand-over");
-    assertThat(verdict(page)).containsText("Not read at the wall since the work");
+    assertThat(verdict(page)).containsText("not read at the wall since the work");
     readAtTheWall(job.substring("/jobs/".length()));
     page.reload();
-    assertThat(verdict(page)).containsText("Nothing stands above the horizon");
+    assertThat(verdict(page)).containsText("The parts were not looked at");
     button(page, "Hand over").click();
-    button(page, "Sign as Runa").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG, named("Hand over"));
+    Locator sign = button(page, "Sign as Runa, with this reason");
+    sign.click();
+    assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("it goes only with a reason");
+    dialog
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done: Not done: All by hand"))
+        .click();
+    dialog.getByRole(AriaRole.TEXTBOX).fill("the nurse needs the car, shown to her");
+    Locator together = dialog.getByRole(AriaRole.REGION, namedIn("Together"));
+    assertThat(together).not().containsText("All by hand");
+    together
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave out all"))
+        .click();
+    assertThat(together).hasCount(0);
+    sign.click();
     assertThat(verdict(page)).containsText("Handed over by Runa");
     Download pack =
         page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("Pack, A4")).click());
@@ -166,6 +181,10 @@ class WorkshopIT extends BrowserTest {
 
   private static Locator region(Page page, String name) {
     return page.getByRole(AriaRole.REGION, named(name));
+  }
+
+  private static Locator.GetByRoleOptions namedIn(String name) {
+    return new Locator.GetByRoleOptions().setName(name).setExact(true);
   }
 
   private static Page.GetByRoleOptions named(String name) {

@@ -62,7 +62,9 @@ public sealed interface Emitter extends Part {
 
     @Override
     public Law law(int branch, Situation now) {
-      return now.starting() ? new Law.Resistance(filament().coldOhms()) : filament();
+      return now.start() == Situation.Start.COLD
+          ? new Law.Resistance(filament().coldOhms())
+          : filament();
     }
 
     @Override
@@ -152,7 +154,9 @@ public sealed interface Emitter extends Part {
 
     @Override
     public Law law(int branch, Situation now) {
-      return now.starting() ? new Law.Driver(strikeAmps * RATED_VOLTS, leastVolts) : ballast();
+      return now.start() == Situation.Start.RUNNING
+          ? ballast()
+          : new Law.Driver(strikeAmps * RATED_VOLTS, leastVolts);
     }
 
     @Override

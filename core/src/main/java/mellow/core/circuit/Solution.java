@@ -41,16 +41,43 @@ public record Solution(
         .sum();
   }
 
-  /** How bright a lamp is to the eye, as a share of its rating: a flashing one while it is lit. */
-  public double light(Emitter lamp) {
-    double light = 0;
+  /**
+   * The effective value of what is pulsed, over the whole period: what warms a wire, a fuse or a
+   * filament.
+   */
+  public double effective(ToDoubleFunction<Point> value) {
+    return Math.sqrt(average(point -> Math.pow(value.applyAsDouble(point), 2)));
+  }
+
+  /**
+   * The same over the lit part of a flashing period alone: what a contact bears while it is closed,
+   * and what warms before the next dark.
+   */
+  public double effectiveLit(ToDoubleFunction<Point> value) {
+    return Math.sqrt(averageLit(point -> Math.pow(value.applyAsDouble(point), 2)));
+  }
+
+  /** A value on the average over the lit part of a flashing period: what a meter shows there. */
+  public double averageLit(ToDoubleFunction<Point> value) {
+    double sum = 0;
     double share = 0;
     for (Phase phase : phases) {
       if (!phase.dark()) {
-        light += phase.share() * lamp.light(phase.point());
+        sum += phase.share() * value.applyAsDouble(phase.point());
         share += phase.share();
       }
     }
-    return light / share;
+    return sum / share;
+  }
+
+  /**
+   * How bright a lamp is to the eye, as a share of its rating: a flashing one while it is lit. A
+   * filament is too slow for a dimmer and glows by the effective voltage; diodes follow it, and the
+   * eye sees the mean.
+   */
+  public double light(Emitter lamp) {
+    return lamp instanceof Emitter.Bulb
+        ? lamp.light(effectiveLit(point -> point.between(lamp.plus(), lamp.minus())))
+        : averageLit(lamp::light);
   }
 }

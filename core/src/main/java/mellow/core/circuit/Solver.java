@@ -41,10 +41,10 @@ public final class Solver {
     return solve(controls, before.states(), before.on().volts());
   }
 
-  /** The first moment of a solved position, before filaments are hot and ballasts have struck. */
-  public Point starting(Solution solution) {
+  /** A solved position while its lamps start. */
+  public Point starting(Solution solution, Situation.Start start) {
     Law[] laws =
-        network.laws(new Situation(solution.controls(), solution.states(), Set.of(), true));
+        network.laws(new Situation(solution.controls(), solution.states(), Set.of(), start));
     return new Point(network, laws, network.settle(laws, solution.on().volts()).volts());
   }
 

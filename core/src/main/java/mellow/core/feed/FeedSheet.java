@@ -105,7 +105,7 @@ public record FeedSheet(
       findings.add(asPromised(table));
     }
     findings.addAll(new StateRules(feed, table.rows(), market).findings());
-    new FeedJudge(feed.circuit(), table.solutions(), laying(feed))
+    new FeedJudge(feed.circuit(), table.solutions(), laying(feed), market)
         .findings().stream()
             .filter(finding -> !isFactoryDrop(feed, finding))
             .forEach(findings::add);

@@ -121,6 +121,7 @@ public record Fix(
             question ->
                 Arrays.stream(BladeFuse.values())
                     .map(fuse -> Values.shown(fuse.amps()))
+                    .filter(question::takes)
                     .map(
                         amps -> answered(feed, question.id(), amps, "a %s A fuse".formatted(amps))))
         .toList();

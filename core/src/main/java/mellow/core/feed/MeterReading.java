@@ -3,7 +3,7 @@ package mellow.core.feed;
 import java.util.Optional;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Part;
-import mellow.core.circuit.Point;
+import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
@@ -37,8 +37,8 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
 
   /** The reading held against the solved circuit. */
   Finding against(PlannedFeed feed) throws FeedProblem {
-    Point point = new Solver(feed.circuit()).solve(state.controls()).on();
-    double solved = amperes ? Math.abs(point.amps(part(feed))) : volts(feed, point);
+    Solution solution = new Solver(feed.circuit()).solve(state.controls());
+    double solved = shown(feed, solution);
     double allowed =
         amperes ? AMPS + AMPS_SHARE * Math.abs(solved) : VOLTS + VOLTS_SHARE * Math.abs(solved);
     double apart = Math.abs(value - solved);
@@ -68,6 +68,16 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
         : finding;
   }
 
+  /** What a meter shows: the mean of what is pulsed fast, the lit part of what flashes. */
+  private double shown(PlannedFeed feed, Solution solution) throws FeedProblem {
+    if (amperes) {
+      Part part = part(feed);
+      return Math.abs(solution.averageLit(point -> point.amps(part)));
+    }
+    requireNode(feed);
+    return solution.averageLit(point -> point.at(place));
+  }
+
   private Part part(PlannedFeed feed) throws FeedProblem {
     Optional<PlannedPart> part = feed.part(place);
     return part.orElseThrow(
@@ -75,7 +85,7 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
         .part();
   }
 
-  private double volts(PlannedFeed feed, Point point) throws FeedProblem {
+  private void requireNode(PlannedFeed feed) throws FeedProblem {
     boolean known =
         place.equals(Circuit.GROUND)
             || feed.circuit().parts().stream()
@@ -84,7 +94,6 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
     if (!known) {
       throw new FeedProblem("place", "No point is called “%s” here.".formatted(place));
     }
-    return point.at(place);
   }
 
   private Figure figure(double number) {

@@ -141,8 +141,8 @@ public record PlannedFeed(
   /** A part whose values give no law of current cannot be solved. */
   private static void requireLaws(Part part) {
     for (Controls controls : List.of(Controls.OFF, Controls.OFF.with(Controls.Key.ENGINE))) {
-      for (boolean starting : List.of(false, true)) {
-        Situation now = new Situation(controls, Map.of(), Set.of(), starting);
+      for (Situation.Start start : Situation.Start.values()) {
+        Situation now = new Situation(controls, Map.of(), Set.of(), start);
         for (int branch = 0; branch < part.branches().size(); branch++) {
           part.law(branch, now);
         }

@@ -46,6 +46,16 @@ public record Question(
   /** An answer to choose. */
   public record Option(String value, String says) {}
 
+  /** Whether an answer can be. */
+  boolean takes(String answer) {
+    try {
+      check(answer);
+      return true;
+    } catch (FeedProblem cannotBe) {
+      return false;
+    }
+  }
+
   /** Refuses an answer that cannot be. */
   void check(String answer) throws FeedProblem {
     if (kind instanceof Kind.Number number) {

@@ -62,11 +62,11 @@ final class ContactJudge {
   Finding of(Joining.Clip clip) {
     return Solved.upTo(
         "feed.signal." + clip.id(),
-        new Limit(Figure.amps(solved.mostAmps(clip, 0)), Figure.amps(clip.mostAmps())),
+        new Limit(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
         RELAY,
         Sentence.of(
             "{0} taken from a wire that only tells: " + Words.typed(clip.id()),
-            Figure.amps(solved.mostAmps(clip, 0))),
+            Figure.amps(solved.mostContactAmps(clip, 0))),
         "Let it drive a relay, and feed the lamp from the battery through a fuse of its own.");
   }
 
@@ -82,12 +82,13 @@ final class ContactJudge {
   private int strongest(Part part, int first, int end) {
     return IntStream.range(first, end)
         .boxed()
-        .max(Comparator.comparingDouble(branch -> solved.mostAmps(part, branch)))
+        .max(Comparator.comparingDouble(branch -> solved.mostContactAmps(part, branch)))
         .orElse(first);
   }
 
   private Finding rated(Part part, int branch, double ratedAmps, String remedy) {
-    Limit limit = new Limit(Figure.amps(solved.mostAmps(part, branch)), Figure.amps(ratedAmps));
+    Limit limit =
+        new Limit(Figure.amps(solved.mostContactAmps(part, branch)), Figure.amps(ratedAmps));
     return Solved.upTo(
         "feed.contact." + part.id(),
         limit,

@@ -22,6 +22,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.vehicle.MarkFamily;
 
 /**
  * Judges a solved circuit as a feed: what its wires lose, what its fuses, contacts and resistors
@@ -36,18 +37,22 @@ public final class FeedJudge {
   private static final double MOST_AT_REST_AMPS = 0.05;
 
   private final Solved solved;
+  private final Optional<MarkFamily> market;
 
   /**
    * @param solutions of the circuit, one a state of its controls
    * @param laying how its wires lie
+   * @param market whose rules are held against lamps; empty where none are chosen
    */
-  public FeedJudge(Circuit circuit, List<Solution> solutions, Laying laying) {
+  public FeedJudge(
+      Circuit circuit, List<Solution> solutions, Laying laying, Optional<MarkFamily> market) {
     solved = Solved.of(circuit, solutions, laying);
+    this.market = market;
   }
 
   /** Everything that can be said, in the order of the circuit's parts. */
   public List<Finding> findings() {
-    LampJudge lamps = new LampJudge(solved);
+    LampJudge lamps = new LampJudge(solved, market);
     FuseJudge fuses = new FuseJudge(solved);
     ContactJudge contacts = new ContactJudge(solved);
     List<Finding> findings = new ArrayList<>();

@@ -76,12 +76,23 @@ public record FuseTap(
       // nothing burns as it is used, but the fuses no longer guard the feed
       sum =
           Finding.plain("tap.sum." + slot, Verdict.AT_EDGE, SUM, says)
-              .withRemedy(
-                  Sentence.of(
-                      "A new fuse of at most {0}, if it carries the load.",
-                      Figure.amps(Math.max(0, feedAmps - oldAmps))));
+              .withRemedy(smaller(drawnNewAmps));
     }
     findings.add(sum);
     return findings;
+  }
+
+  /**
+   * The largest fuse that leaves the feed guarded and still carries the load, where one is made.
+   */
+  private Sentence smaller(double drawnNewAmps) {
+    return BladeFuse.forLoad(drawnNewAmps, feedAmps - oldAmps)
+        .map(
+            fuse ->
+                Sentence.of("A new fuse of {0}: it carries the load.", Figure.amps(fuse.amps())))
+        .orElse(
+            Sentence.of(
+                "No fuse fits beside the old one here: take another slot, or feed the new circuit"
+                    + " from the battery, through a relay."));
   }
 }

@@ -1,10 +1,18 @@
 package mellow.core.harness;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.circuit.Branch;
+import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.LampPath;
+import mellow.core.circuit.Moving;
+import mellow.core.circuit.Part;
 import mellow.core.circuit.Point;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Supply;
@@ -18,6 +26,7 @@ import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.MarkFamily;
 
 /** Judges the feed of a lamp: what it loses, its polarity, its steadiness, its light as asked. */
 final class LampJudge {
@@ -30,24 +39,47 @@ final class LampJudge {
   /** No potentiometer is set closer. Judged. */
   private static final double SET_TO_CANDELA = 1;
 
+  private static final Source LIFE =
+      new Source(
+          Source.Mark.FROM_MEMORY, "IES Lighting Handbook: life by the −13th power of the voltage");
+
+  private static final double LIFE_EXPONENT = -13;
+  private static final double HALF_LIFE = 0.5;
+
+  /** Less above its rating is what every vehicle's charging brings. Judged. */
+  private static final double OVER_VOLTAGE = 1.03;
+
   private static final double WRONG_WAY_VOLTS = -1;
   private static final double LIT = 0.01;
 
   /** As bright as this beside side lamps it is no position lamp but a running lamp. */
   private static final double DIMMED = 0.6;
 
-  private final Solved solved;
+  private static final Source UN_RUNNING =
+      new Source(Source.Mark.FROM_MEMORY, "UN R87, running lamps, at least 400 cd on the axis");
+  private static final Source SAE_RUNNING =
+      new Source(
+          Source.Mark.FROM_MEMORY, "49 CFR 571.108 S7.10, running lamps, at least 500 cd at H-V");
 
-  LampJudge(Solved solved) {
+  private static final double LEAST_UN_RUNNING_CANDELA = 400;
+  private static final double LEAST_SAE_RUNNING_CANDELA = 500;
+
+  private final Solved solved;
+  private final Optional<MarkFamily> market;
+
+  LampJudge(Solved solved, Optional<MarkFamily> market) {
     this.solved = solved;
+    this.market = market;
   }
 
   List<Finding> of(Emitter lamp) {
     List<Finding> findings = new ArrayList<>();
     drop(lamp).ifPresent(findings::add);
+    life(lamp).ifPresent(findings::add);
     wrongWay(lamp).ifPresent(findings::add);
+    backwards(lamp).ifPresent(findings::add);
     flickers(lamp).ifPresent(findings::add);
-    dimmed(lamp).ifPresent(findings::add);
+    findings.addAll(dimmed(lamp));
     return findings;
   }
 
@@ -55,7 +87,10 @@ final class LampJudge {
     Optional<Point> worst = Optional.empty();
     double most = Double.NEGATIVE_INFINITY;
     for (Solution solution : solved.solutions()) {
-      if (!(lamp instanceof Emitter.Shutter) && solution.light(lamp) >= LIT) {
+      // a lamp that is fed backwards loses nothing on its way: it is fed by another one
+      if (!(lamp instanceof Emitter.Shutter)
+          && solution.light(lamp) >= LIT
+          && solution.on().between(lamp.plus(), lamp.minus()) > 0) {
         double lost = dropPercent(solution.on(), lamp);
         if (lost > most) {
           most = lost;
@@ -70,12 +105,14 @@ final class LampJudge {
     Figure percent = Figure.percent(dropPercent(point, lamp));
     Figure source = Figure.volts(sourceVolts(point));
     Figure there = Figure.volts(point.between(lamp.plus(), lamp.minus()));
+    Limit limit = new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
+    boolean out = limit.margin().verdict() == Verdict.OUT;
     return Solved.upTo(
             "feed.drop." + lamp.id(),
-            new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT)),
+            limit,
             DROP,
             Sentence.of("{0} lost on the way to " + Words.typed(lamp.id()), percent),
-            "A thicker wire, or a shorter way; count the return.")
+            out ? where(point, lamp) : THICKER)
         .withWorking(
             Working.of(
                 Working.read("at the source", source),
@@ -85,6 +122,106 @@ final class LampJudge {
                     "100 × (source − lamp) ÷ source",
                     Sentence.of("100 × ({0} − {1}) ÷ {0}", source, there),
                     percent)));
+  }
+
+  /** Where most is lost tells what helps: a wire is too thin, a joint or contact is bad. */
+  private String where(Point point, Emitter lamp) {
+    Set<String> way = LampPath.of(solved.circuit(), lamp).parts();
+    return solved.circuit().parts().stream()
+        .filter(part -> way.contains(part.id()) && !(part instanceof Emitter))
+        .filter(part -> !(part instanceof Moving) || isCarrying(point, part))
+        .max(Comparator.comparingDouble(part -> lostOver(point, part)))
+        .map(LampJudge::remedy)
+        .orElse(THICKER);
+  }
+
+  private static final String THICKER = "A thicker wire, or a shorter way; count the return.";
+
+  private static String remedy(Part part) {
+    String name = Words.typed(part.id());
+    if (part instanceof Joining.Joint || part instanceof Joining.Clip) {
+      return "Most is lost at one joint: clean and tighten " + name + ".";
+    }
+    return part instanceof Joining.Wire
+        ? THICKER
+        : "Most is lost in " + name + ": look at its contacts, or feed by a relay.";
+  }
+
+  private static boolean isCarrying(Point point, Part part) {
+    return Math.abs(point.amps(part, contact(part))) > Solved.FLOWS_AMPS;
+  }
+
+  /** What switches stands behind what drives. */
+  private static int contact(Part part) {
+    return part instanceof Moving moving && part.branches().size() > 1
+        ? Math.min(moving.drives().size(), part.branches().size() - 1)
+        : 0;
+  }
+
+  private static double lostOver(Point point, Part part) {
+    Branch branch = part.branches().get(contact(part));
+    return Math.abs(point.amps(part, contact(part))) > Solved.FLOWS_AMPS
+        ? Math.abs(point.between(branch.from(), branch.to()))
+        : 0;
+  }
+
+  /** What more than its rated voltage does to a filament. */
+  private Optional<Finding> life(Emitter lamp) {
+    if (!(lamp instanceof Emitter.Bulb bulb)) {
+      return Optional.empty();
+    }
+    double volts =
+        solved
+            .worst(
+                solution ->
+                    solution.effectiveLit(point -> point.between(lamp.plus(), lamp.minus())))
+            .orElse(0);
+    double over = volts / bulb.ratedVolts();
+    if (over < OVER_VOLTAGE) {
+      return Optional.empty();
+    }
+    double life = Math.pow(over, LIFE_EXPONENT);
+    Figure at = Figure.volts(volts);
+    Figure rated = Figure.volts(bulb.ratedVolts());
+    return Optional.of(
+        Finding.plain(
+                "feed.life." + lamp.id(),
+                life < HALF_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
+                LIFE,
+                Sentence.of(
+                    "{0} at " + Words.typed(lamp.id()) + ", rated {1}: {2} of its life",
+                    at,
+                    rated,
+                    Figure.percent(100 * life)))
+            .withDetail(
+                Sentence.of(
+                    "It gives {0} of its rated light", Figure.percent(100 * lamp.light(volts))))
+            .withWorking(
+                Working.of(
+                    new Working.Line(
+                        "share of its life",
+                        "(volts ÷ rated)^−13",
+                        Sentence.of("({0} ÷ {1})^−13", at, rated),
+                        Figure.percent(100 * life)))));
+  }
+
+  /** A lamp that glows by a current from its minus to its plus is fed through another lamp. */
+  private Optional<Finding> backwards(Emitter lamp) {
+    boolean fed =
+        lamp instanceof Emitter.Bulb
+            && solved.solutions().stream()
+                .anyMatch(
+                    solution -> solution.on().between(lamp.plus(), lamp.minus()) < WRONG_WAY_VOLTS);
+    return fed
+        ? Optional.of(
+            Solved.out(
+                    "feed.back." + lamp.id(),
+                    "Current runs backwards through: " + Words.typed(lamp.id()))
+                .withRemedy(
+                    Sentence.of(
+                        "Its ground is open or shared: give it a ground of its own, or part the two"
+                            + " sources.")))
+        : Optional.empty();
   }
 
   private double sourceVolts(Point point) {
@@ -134,23 +271,57 @@ final class LampJudge {
         : Optional.empty();
   }
 
-  /** A running lamp dimmed beside the side lamps serves as a position lamp, and has its limit. */
-  private Optional<Finding> dimmed(Emitter lamp) {
+  /**
+   * A running lamp that is dimmed: beside the side lamps it serves as a position lamp and has its
+   * limit; by day it is a running lamp still, and has to give what one gives.
+   */
+  private List<Finding> dimmed(Emitter lamp) {
     if (lamp.use().function() != LampFunction.DRL || lamp.use().candela() == 0) {
-      return Optional.empty();
+      return List.of();
     }
-    OptionalDouble share =
-        solved.worst(
-            solution -> {
-              double light = solution.light(lamp);
-              return light >= LIT && light < DIMMED ? light : Double.NaN;
-            });
-    if (share.isEmpty()) {
-      return Optional.empty();
+    List<Finding> findings = new ArrayList<>();
+    if (!market.filter(MarkFamily.SAE::equals).isPresent()) {
+      shareOf(lamp, true).ifPresent(share -> findings.add(asPosition(lamp, share)));
     }
+    shareOf(lamp, false).ifPresent(share -> findings.add(byDay(lamp, share)));
+    return findings;
+  }
+
+  /** Its light where it is dimmed, with the side lamps or by day; empty where it is not. */
+  private OptionalDouble shareOf(Emitter lamp, boolean withSideLamps) {
+    return solved.worst(
+        solution -> {
+          double light = solution.light(lamp);
+          boolean sideLamps =
+              !Set.of(Controls.Lights.OFF, Controls.Lights.FLASH)
+                  .contains(solution.controls().lights());
+          return light >= LIT && light < DIMMED && sideLamps == withSideLamps ? light : Double.NaN;
+        });
+  }
+
+  private Finding byDay(Emitter lamp, double share) {
+    boolean sae = market.filter(MarkFamily.SAE::equals).isPresent();
+    double least = sae ? LEAST_SAE_RUNNING_CANDELA : LEAST_UN_RUNNING_CANDELA;
+    double candela = share * lamp.use().candela();
+    Finding finding =
+        Finding.on(
+            "feed.by-day." + lamp.id(),
+            Margin.of(Figure.candela(candela - least), SET_TO_CANDELA, least),
+            sae ? SAE_RUNNING : UN_RUNNING,
+            Sentence.of(
+                "Reduced by day to {0}, a running lamp gives {1} at least: "
+                    + Words.typed(lamp.id()),
+                Figure.candela(candela),
+                Figure.candela(least)));
+    return finding.verdict() == Verdict.OUT
+        ? finding.withRemedy(Sentence.of("By day it is fed in full, or with a larger duty."))
+        : finding;
+  }
+
+  private Finding asPosition(Emitter lamp, double share) {
     Figure full = Figure.candela(lamp.use().candela());
-    Figure dim = Figure.candela(share.getAsDouble() * lamp.use().candela());
-    Figure percent = Figure.percent(100 * share.getAsDouble());
+    Figure dim = Figure.candela(share * lamp.use().candela());
+    Figure percent = Figure.percent(100 * share);
     Margin margin =
         Margin.of(
             Figure.candela(MOST_POSITION_CANDELA - dim.value()),
@@ -163,16 +334,15 @@ final class LampJudge {
             POSITION,
             Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim));
     double most = 100 * DimmedLamp.mostDuty(lamp.use().candela(), MOST_POSITION_CANDELA);
-    return Optional.of(
-        (margin.verdict() == Verdict.OUT
-                ? finding.withRemedy(
-                    Sentence.of("Dim it to a duty of at most {0}.", Figure.percent(most)))
-                : finding)
-            .withWorking(
-                Working.of(
-                    Working.read("full", full),
-                    Working.read("light as solved", percent),
-                    new Working.Line(
-                        "dimmed", "full × light", Sentence.of("{0} × {1}", full, percent), dim))));
+    return (margin.verdict() == Verdict.OUT
+            ? finding.withRemedy(
+                Sentence.of("Dim it to a duty of at most {0}.", Figure.percent(most)))
+            : finding)
+        .withWorking(
+            Working.of(
+                Working.read("full", full),
+                Working.read("light as solved", percent),
+                new Working.Line(
+                    "dimmed", "full × light", Sentence.of("{0} × {1}", full, percent), dim)));
   }
 }

@@ -6,6 +6,7 @@ import java.util.function.ToDoubleFunction;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Point;
+import mellow.core.circuit.Situation;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.finding.Figure;
@@ -21,7 +22,7 @@ import mellow.core.finding.Verdict;
  * @param solutions one a state of the controls
  * @param laying how its wires lie
  */
-record Solved(Circuit circuit, List<Solution> solutions, List<Point> starts, Laying laying) {
+record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Laying laying) {
   static final Source RATED = Source.derived("the part's own rating");
   static final Source SOLVED = Source.derived("the solved circuit");
 
@@ -36,23 +37,42 @@ record Solved(Circuit circuit, List<Solution> solutions, List<Point> starts, Lay
   static Solved of(Circuit circuit, List<Solution> solutions, Laying laying) {
     Solver solver = new Solver(circuit);
     return new Solved(
-        circuit, solutions, solutions.stream().map(solver::starting).toList(), laying);
+        circuit,
+        solutions,
+        solutions.stream()
+            .map(
+                solution ->
+                    new Start(
+                        solver.starting(solution, Situation.Start.COLD),
+                        solver.starting(solution, Situation.Start.STRIKING),
+                        solution))
+            .toList(),
+        laying);
   }
+
+  /**
+   * The start of a state.
+   *
+   * @param cold its first moment: filaments are cold, and discharge lamps strike
+   * @param striking some tens of milliseconds later: filaments are hot, discharge lamps still
+   *     strike
+   * @param running what follows
+   */
+  record Start(Point cold, Point striking, Solution running) {}
 
   /** The largest value over all states; what is not finite is left out. */
   OptionalDouble worst(ToDoubleFunction<Solution> value) {
     return solutions.stream().mapToDouble(value).filter(Double::isFinite).max();
   }
 
-  /** The most that flows for long through a branch, whichever way, A. */
+  /** The most that warms a fuse or a wire for long, whichever way it flows: effective A. */
   double mostAmps(Part part, int branch) {
-    return worst(solution -> Math.abs(solution.average(point -> point.amps(part, branch))))
-        .orElse(0);
+    return worst(solution -> solution.effective(point -> point.amps(part, branch))).orElse(0);
   }
 
-  /** The most that flows in the first moment of any state, A. */
-  double mostStartingAmps(Part part) {
-    return starts.stream().mapToDouble(point -> Math.abs(point.amps(part))).max().orElse(0);
+  /** The most that a contact bears while it is closed: effective A of the lit part of a flash. */
+  double mostContactAmps(Part part, int branch) {
+    return worst(solution -> solution.effectiveLit(point -> point.amps(part, branch))).orElse(0);
   }
 
   /** A value and what it must not pass, of one quantity. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 
@@ -13,9 +14,11 @@ import mellow.core.circuit.Controls.Lights;
  *
  * @param readings volts against the battery's own negative post, in the order in which they were
  *     taken
+ * @param flashing the positions in which it came and went a time or two a second
  * @param supplyVolts over the battery at the time
  */
-public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
+public record WireProbe(
+    Map<Position, Double> readings, Set<Position> flashing, double supplyVolts) {
   /** Above this share of the supply a test light is lit. Judged. */
   private static final double LIT = 0.9;
 
@@ -27,6 +30,7 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
       throw new IllegalArgumentException("a supply has a voltage, not " + supplyVolts);
     }
     readings = new LinkedHashMap<>(readings);
+    flashing = Set.copyOf(flashing);
   }
 
   /** Where key and light switch stand. */
@@ -38,9 +42,13 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
     ACCESSORY("accessory"),
     IGNITION("ignition"),
     /** Fed by the side lamps' switch, key or no key. */
-    LAMPS_ON("lamps on"),
+    LAMPS_ON("side lamps"),
     /** Fed while the engine runs: charge-sensed. */
-    ENGINE("engine running");
+    ENGINE("engine running"),
+    /** Live with the engine and the lights off, dead with the lights on. */
+    RUNNING_LAMPS("running lamps"),
+    LOW_BEAM("low beam"),
+    MAIN_BEAM("main beam");
 
     private final String words;
 
@@ -60,6 +68,10 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
         case IGNITION -> at.key().compareTo(Key.RUN) >= 0;
         case LAMPS_ON -> at.lights() != Lights.OFF && at.lights() != Lights.FLASH;
         case ENGINE -> at.key() == Key.ENGINE;
+        case RUNNING_LAMPS ->
+            at.key() == Key.ENGINE && (at.lights() == Lights.OFF || at.lights() == Lights.FLASH);
+        case LOW_BEAM -> at.lights() == Lights.DIPPED;
+        case MAIN_BEAM -> at.lights() == Lights.MAIN || at.lights() == Lights.FLASH;
       };
     }
   }
@@ -68,6 +80,12 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
   public sealed interface Answer {
     /** It can be nothing else. */
     record Is(Kind kind) implements Answer {}
+
+    /** It was never live: whatever it may be, one reading would show it live. */
+    record NotLiveYet(List<Kind> kinds, Position readNext) implements Answer {}
+
+    /** It comes and goes a time or two a second: a turn signal's. */
+    record Flashes(Position at) implements Answer {}
 
     /** It can be several things; one more reading tells most of them apart. */
     record StillOpen(List<Kind> kinds, Position readNext) implements Answer {}
@@ -80,6 +98,10 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
   }
 
   public Answer answer() {
+    if (!flashing.isEmpty()) {
+      return new Answer.Flashes(
+          readings.keySet().stream().filter(flashing::contains).findFirst().orElseThrow());
+    }
     Optional<Position> between =
         readings.entrySet().stream()
             .filter(
@@ -92,6 +114,11 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
       return new Answer.Pulsed(between.get());
     }
     List<Kind> kinds = Arrays.stream(Kind.values()).filter(this::agrees).toList();
+    if (!readings.isEmpty()
+        && !kinds.isEmpty()
+        && readings.values().stream().noneMatch(this::isLive)) {
+      return new Answer.NotLiveYet(kinds, showingMost(kinds));
+    }
     return switch (kinds.size()) {
       case 0 -> new Answer.Unknown();
       case 1 -> new Answer.Is(kinds.get(0));
@@ -101,8 +128,28 @@ public record WireProbe(Map<Position, Double> readings, double supplyVolts) {
 
   private boolean agrees(Kind kind) {
     return readings.entrySet().stream()
-        .allMatch(
-            reading -> kind.isLitAt(reading.getKey()) == (reading.getValue() >= LIT * supplyVolts));
+        .allMatch(reading -> kind.isLitAt(reading.getKey()) == isLive(reading.getValue()));
+  }
+
+  private boolean isLive(double volts) {
+    return volts >= LIT * supplyVolts;
+  }
+
+  /** The position in which most of the kinds are live; among equal ones the least movement. */
+  private static Position showingMost(List<Kind> kinds) {
+    Position best = new Position(Key.OFF, Lights.OFF);
+    long most = 0;
+    for (Key key : Key.values()) {
+      for (Lights lights : Lights.values()) {
+        Position at = new Position(key, lights);
+        long live = kinds.stream().filter(kind -> kind.isLitAt(at)).count();
+        if (live > most) {
+          most = live;
+          best = at;
+        }
+      }
+    }
+    return best;
   }
 
   /** The position that parts the kinds most evenly; among equal ones the least movement. */

@@ -123,7 +123,9 @@ public record Stance(
     }
     if (!front.isNone() || !rear.isNone()) {
       findings.add(
-          readSince ? settled() : effect().map(effect -> tipped(effect)).orElseGet(this::open));
+          effect()
+              .map(effect -> tipped(effect, readSince))
+              .orElseGet(() -> readSince ? settled() : open()));
     }
     if (dialMoved()) {
       findings.add(
@@ -143,17 +145,15 @@ public record Stance(
     return findings;
   }
 
-  private Finding settled() {
-    Finding finding =
-        Finding.plain(
-            "stance.tipped",
-            Verdict.WITHIN,
-            PRACTICE,
-            Sentence.of("The stance was changed; lamp centres and cutoffs were read since"));
-    return effect().map(effect -> finding.withWorking(effect.working())).orElse(finding);
+  private static Finding settled() {
+    return Finding.plain(
+        "stance.tipped",
+        Verdict.WITHIN,
+        PRACTICE,
+        Sentence.of("The stance was changed; lamp centres and cutoffs were read since"));
   }
 
-  private static Finding tipped(Effect effect) {
+  private static Finding tipped(Effect effect, boolean readSince) {
     boolean telling = Math.abs(effect.beamRisePercent()) >= TELLING_PERCENT;
     Sentence.Builder says =
         Sentence.build()
@@ -164,6 +164,14 @@ public record Stance(
       says.text(", beam tipped ")
           .figure(Figure.percent(Math.abs(effect.beamRisePercent())))
           .text(effect.beamRisePercent() < 0 ? " down" : " up");
+    }
+    if (readSince) {
+      return Finding.plain(
+              "stance.tipped",
+              Verdict.WITHIN,
+              DERIVED,
+              says.text("; centres and cutoffs were read since").done())
+          .withWorking(effect.working());
     }
     return Finding.plain(
             "stance.tipped", telling ? Verdict.OUT : Verdict.AT_EDGE, DERIVED, says.done())

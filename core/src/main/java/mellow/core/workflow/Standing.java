@@ -3,6 +3,8 @@ package mellow.core.workflow;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Sentence;
@@ -47,10 +49,12 @@ public record Standing(
     int present = present(standings);
     StageStanding there = standings.get(present);
     List<Stage> stages = standings.stream().map(StageStanding::stage).toList();
+    StageStanding.Open next =
+        there.next().or(() -> passedOver(there, standings)).orElseGet(() -> next(there));
     return new Standing(
         there.stage(),
-        there.next().map(StageStanding.Open::verdict).orElse(Verdict.WITHIN),
-        there.next().map(StageStanding.Open::headline).orElseGet(() -> next(there)),
+        next.verdict(),
+        next.headline(),
         stages,
         new Horizon(stages.stream().map(Stage::words).toList(), present, marks(standings)));
   }
@@ -97,14 +101,31 @@ public record Standing(
     return standing.stage() == Stage.HAND_OVER && standing.begun();
   }
 
-  private static Sentence next(StageStanding there) {
+  /** Before it is handed over, what was planned and nobody began is not called done. */
+  private static Optional<StageStanding.Open> passedOver(
+      StageStanding there, List<StageStanding> standings) {
+    String names =
+        standings.stream()
+            .filter(one -> !one.begun() && one != there && one.stage() != Stage.FEED)
+            .map(one -> one.stage().words())
+            .collect(Collectors.joining(", "));
+    return there.stage() != Stage.HAND_OVER || there.begun() || names.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new StageStanding.Open(Verdict.NOT_KNOWN, Sentence.of("Not begun: " + names)));
+  }
+
+  private static StageStanding.Open next(StageStanding there) {
     if (isHandedOver(there)) {
-      return Sentence.of("Handed over; the record is closed");
+      return new StageStanding.Open(
+          Verdict.WITHIN, Sentence.of("Handed over; the record is closed"));
     }
-    return Sentence.of(
-        there.stage() == Stage.HAND_OVER
-            ? "Nothing stands above the horizon"
-            : "Next: " + there.stage().words());
+    return new StageStanding.Open(
+        Verdict.WITHIN,
+        Sentence.of(
+            there.stage() == Stage.HAND_OVER
+                ? "Nothing stands above the horizon"
+                : "Next: " + there.stage().words()));
   }
 
   private static List<Horizon.Mark> marks(List<StageStanding> standings) {

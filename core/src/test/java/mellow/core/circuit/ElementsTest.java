@@ -48,7 +48,8 @@ class ElementsTest {
     Emitter lamp = Emitter.Discharge.of35W("lamp", DRL, "plus", GROUND);
     Solver solver = new Solver(Circuit.of(BATTERY, lamp));
     assertThat(solver.solve(Controls.OFF).on().amps(lamp)).isCloseTo(3.21, within(0.01));
-    assertThat(solver.starting(solver.solve(Controls.OFF)).amps(lamp)).isCloseTo(8, within(0.1));
+    assertThat(solver.starting(solver.solve(Controls.OFF), Situation.Start.COLD).amps(lamp))
+        .isCloseTo(8, within(0.1));
     Emitter on6Volts = Emitter.Discharge.of35W("lamp", DRL, "low", GROUND);
     Solution cranking =
         solved(
@@ -64,7 +65,8 @@ class ElementsTest {
     Emitter lamp = new Emitter.Bulb("lamp", DRL, "plus", GROUND, 12.8, 55);
     Solver solver = new Solver(Circuit.of(BATTERY, lamp));
     // 12 × 4.297 A are 51.6 A, less what 10 mΩ of the battery take: 12.8 ÷ (0.2482 + 0.01)
-    assertThat(solver.starting(solver.solve(Controls.OFF)).amps(lamp)).isCloseTo(49.6, within(0.1));
+    assertThat(solver.starting(solver.solve(Controls.OFF), Situation.Start.COLD).amps(lamp))
+        .isCloseTo(49.6, within(0.1));
   }
 
   @Test

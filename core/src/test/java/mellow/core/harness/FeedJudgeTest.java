@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Conductor;
 import mellow.core.circuit.Controls;
@@ -62,7 +63,7 @@ class FeedJudgeTest {
   private static List<Finding> judged(Circuit circuit, Controls... states) {
     Solver solver = new Solver(circuit);
     List<Solution> solutions = Arrays.stream(states).map(solver::solve).toList();
-    return new FeedJudge(circuit, solutions, new Laying(105, 60, 1)).findings();
+    return new FeedJudge(circuit, solutions, new Laying(105, 60, 1), Optional.empty()).findings();
   }
 
   private static List<String> outOf(Circuit circuit, Controls... states) {
@@ -295,12 +296,12 @@ class FeedJudgeTest {
     Emitter.Use use = new Emitter.Use(LampFunction.DRL, Side.LEFT, 800);
     Emitter lamp = new Emitter.DrivenLed("drl", use, "dimmed", GROUND, 8, 8);
     Circuit bright = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.2), lamp);
-    Finding finding = finding(bright, "feed.dimmed.drl", Controls.OFF);
+    Finding finding = finding(bright, "feed.dimmed.drl", Controls.OFF.with(Lights.SIDE));
     assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
     assertThat(finding.headline().figures().get(0).value()).isCloseTo(160, within(0.5));
     assertThat(finding.remedy().orElseThrow().figures().get(0).value())
         .isCloseTo(17.5, within(1e-9));
     Circuit right = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.15), lamp);
-    assertThat(outOf(right, Controls.OFF)).doesNotContain("feed.dimmed.drl");
+    assertThat(outOf(right, Controls.OFF.with(Lights.SIDE))).doesNotContain("feed.dimmed.drl");
   }
 }

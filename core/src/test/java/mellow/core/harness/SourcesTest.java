@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 import mellow.core.circuit.Joining.BladeSize;
@@ -44,24 +46,79 @@ class SourcesTest {
   }
 
   private static WireProbe probe(Map<Position, Double> readings) {
-    return new WireProbe(readings, 12.6);
+    return new WireProbe(readings, Set.of(), 12.6);
+  }
+
+  private static Optional<Position> asked(Answer answer) {
+    if (answer instanceof Answer.StillOpen open) {
+      return Optional.of(open.readNext());
+    }
+    return answer instanceof Answer.NotLiveYet dead
+        ? Optional.of(dead.readNext())
+        : Optional.empty();
   }
 
   /**
-   * Following what it asks to be read next, every kind of wire is told in at most three readings.
+   * Following what it asks to be read next, every kind of wire is told in at most five readings,
+   * and never before it was seen live.
    */
   @ParameterizedTest
   @EnumSource(Kind.class)
   void wireIsFoundByTheReadingsAskedFor(Kind kind) {
     Map<Position, Double> readings = new LinkedHashMap<>();
     Answer answer = probe(readings).answer();
-    while (answer instanceof Answer.StillOpen open) {
-      assertThat(readings).doesNotContainKey(open.readNext());
-      readings.put(open.readNext(), kind.isLitAt(open.readNext()) ? 12.4 : 0.02);
+    for (Optional<Position> next = asked(answer); next.isPresent(); next = asked(answer)) {
+      assertThat(readings).doesNotContainKey(next.get());
+      readings.put(next.get(), kind.isLitAt(next.get()) ? 12.4 : 0.02);
       answer = probe(readings).answer();
     }
     assertThat(answer).isEqualTo(new Answer.Is(kind));
-    assertThat(readings).hasSizeLessThanOrEqualTo(3);
+    assertThat(readings).hasSizeLessThanOrEqualTo(5).containsValue(12.4);
+  }
+
+  /**
+   * Dark everywhere: main beam and flash were not tried, and nothing is called a main beam's wire.
+   */
+  @Test
+  void wireThatWasNeverLiveIsNothingYet() {
+    Map<Position, Double> dead = new LinkedHashMap<>();
+    for (Key key : Key.values()) {
+      for (Lights lights : List.of(Lights.OFF, Lights.SIDE, Lights.DIPPED)) {
+        dead.put(new Position(key, lights), 0.0);
+      }
+    }
+    Answer.NotLiveYet open = (Answer.NotLiveYet) probe(dead).answer();
+    assertThat(open.kinds()).containsExactly(Kind.MAIN_BEAM);
+    assertThat(open.readNext().lights()).isIn(Lights.MAIN, Lights.FLASH);
+  }
+
+  /** Live with the engine and the lights off, dead with the lights on. */
+  @Test
+  void runningLampOutputAndFlashingWireAreNamed() {
+    Map<Position, Double> running = new LinkedHashMap<>();
+    running.put(new Position(Key.RUN, Lights.OFF), 0.0);
+    running.put(new Position(Key.ENGINE, Lights.OFF), 12.5);
+    running.put(new Position(Key.ENGINE, Lights.SIDE), 0.1);
+    assertThat(probe(running).answer()).isEqualTo(new Answer.Is(Kind.RUNNING_LAMPS));
+    Position run = new Position(Key.RUN, Lights.OFF);
+    assertThat(new WireProbe(Map.of(run, 12.5), Set.of(run), 12.6).answer())
+        .isEqualTo(new Answer.Flashes(run));
+  }
+
+  /** 25 A old on a feed of 25 A leaves nothing: no fuse of 0 A is offered. */
+  @Test
+  void noFuseIsOfferedWhereNoneFits() {
+    String none =
+        new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15)
+            .findings(5, 8)
+            .get(0)
+            .remedy()
+            .orElseThrow()
+            .pattern();
+    assertThat(none).startsWith("No fuse fits beside the old one here");
+    Finding some =
+        new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 15, 15).findings(5, 7).get(0);
+    assertThat(some.remedy().orElseThrow().figures().get(0).value()).isEqualTo(10);
   }
 
   /** Dark with the key out, lit in accessory: the accessory feed. */

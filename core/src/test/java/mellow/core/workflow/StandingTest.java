@@ -82,6 +82,18 @@ class StandingTest {
     assertThat(says(untried)).isEqualTo("Nothing stands above the horizon");
   }
 
+  /** The wall is done, and the front was never opened as planned: that is not called done. */
+  @Test
+  void whatWasPlannedAndNeverBegunIsNamed() {
+    Standing standing =
+        Standing.of(
+            List.of(Stage.TAKE_IN, Stage.APART, Stage.PROVE, Stage.WALL, Stage.HAND_OVER),
+            List.of(begun(Stage.TAKE_IN, Verdict.WITHIN), begun(Stage.WALL, Verdict.WITHIN)));
+    assertThat(standing.stage()).isEqualTo(Stage.HAND_OVER);
+    assertThat(standing.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(says(standing)).isEqualTo("Not begun: Apart, Prove");
+  }
+
   /** What it was signed with stays in sight above the line. */
   @Test
   void aJobThatWasHandedOverWithSomethingAboveTheHorizonStandsThere() {

@@ -6,11 +6,14 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import mellow.core.circuit.Controls;
 import mellow.core.harness.WireProbe;
 import mellow.server.platform.Refusal;
+import org.jspecify.annotations.Nullable;
 
 /** A wire that was probed, and the ground it was probed against. */
 @Schema(name = "SourceEdit", description = "A wire, probed in positions of key and light switch.")
@@ -34,7 +37,13 @@ public record SourceEdit(
   public record ProbeEdit(
       @NotNull(message = "is missing") Controls.Key key,
       @NotNull(message = "is missing") Controls.Lights lights,
-      @Schema(example = "12.4") double volts) {}
+      @Schema(example = "12.4") double volts,
+      @Schema(description = "It came and went, a time or two a second.")
+          @Nullable Boolean flashes) {
+    boolean isFlashing() {
+      return Boolean.TRUE.equals(flashes);
+    }
+  }
 
   WireProbe core() {
     if (!(supplyVolts > 0) || supplyVolts > 60) {
@@ -42,14 +51,19 @@ public record SourceEdit(
           "supplyVolts", "A battery stands between 0 and 60 V, not at %s.".formatted(supplyVolts));
     }
     Map<WireProbe.Position, Double> map = new LinkedHashMap<>();
+    Set<WireProbe.Position> flashing = new LinkedHashSet<>();
     for (ProbeEdit reading : readings) {
       if (!(Math.abs(reading.volts()) <= 60)) {
         throw Refusal.unprocessable(
             "readings",
             "A meter on a vehicle shows up to 60 V, not %s.".formatted(reading.volts()));
       }
-      map.put(new WireProbe.Position(reading.key(), reading.lights()), reading.volts());
+      WireProbe.Position at = new WireProbe.Position(reading.key(), reading.lights());
+      map.put(at, reading.volts());
+      if (reading.isFlashing()) {
+        flashing.add(at);
+      }
     }
-    return new WireProbe(map, supplyVolts);
+    return new WireProbe(map, flashing, supplyVolts);
   }
 }

@@ -28,6 +28,10 @@ public record SourceView(
   @Schema(name = "NextProbe", description = "The position of the controls to read in next.")
   public record NextProbe(Controls.Key key, Controls.Lights lights) {}
 
+  private static String words(List<WireProbe.Kind> kinds) {
+    return String.join(" or ", kinds.stream().map(WireProbe.Kind::words).toList());
+  }
+
   static SourceView of(SourceEdit edit) {
     if (edit.readings().isEmpty()) {
       return new SourceView(
@@ -45,11 +49,26 @@ public record SourceView(
           edit,
           Answer.OPEN,
           open.kinds(),
-          String.join(" or ", open.kinds().stream().map(WireProbe.Kind::words).toList()),
+          words(open.kinds()),
           new NextProbe(open.readNext().key(), open.readNext().lights()));
+    } else if (answer instanceof WireProbe.Answer.NotLiveYet dead) {
+      return new SourceView(
+          edit,
+          Answer.OPEN,
+          dead.kinds(),
+          "never live so far; if anything: " + words(dead.kinds()),
+          new NextProbe(dead.readNext().key(), dead.readNext().lights()));
+    } else if (answer instanceof WireProbe.Answer.Flashes) {
+      return new SourceView(
+          edit, Answer.PULSED, List.of(), "flashes: a turn signal’s wire, no source", null);
     } else if (answer instanceof WireProbe.Answer.Pulsed) {
       return new SourceView(
-          edit, Answer.PULSED, List.of(), "pulsed, or a weak joint: between dark and lit", null);
+          edit,
+          Answer.PULSED,
+          List.of(),
+          "pulsed, a data wire, or a weak joint: between dark and lit. A meter only: a test light"
+              + " must not load it",
+          null);
     }
     return new SourceView(
         edit,

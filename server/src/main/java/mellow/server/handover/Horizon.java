@@ -70,6 +70,16 @@ class Horizon {
             .forEach(finding -> above.add(view(standing.stage(), finding)));
       }
     }
+    if (around.takeIn().kinds().isEmpty()) {
+      above.add(
+          view(
+              Stage.TAKE_IN,
+              Finding.plain(
+                  "hand-over.wanted",
+                  Verdict.NOT_KNOWN,
+                  BEGUN,
+                  Sentence.of("It was not said at Take in what is wanted"))));
+    }
     neverBegun(stages, around).forEach(stage -> above.add(view(stage, notBegun(stage))));
     around.work().open().forEach(point -> above.add(view(point)));
     Unaimed.of(around.takeIn(), around.work().headlampsOff(), read(around.wall()))

@@ -125,6 +125,9 @@ final class WorkshopSheet implements StepList.Known {
     if (restoresLens()) {
       ways.add("restore-lens");
     }
+    if (!isLive()) {
+      ways.add("negative-off");
+    }
     if (around.takeIn().access() == TakeIn.Access.BUMPER_OFF) {
       ways.add("bumper-off");
     }
