@@ -11,6 +11,7 @@ import mellow.core.finding.Working;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFacts;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /** Holds an inclination against the limits of a rule set. */
@@ -32,12 +33,18 @@ final class Limits {
       double uncertainty) {
     RuleSet.Answer answer = rules.aimRuleFor(facts);
     return answer instanceof RuleSet.Answer.Holds holds
-        ? judge(id, holds.rule(), lamp, percent, uncertainty)
+        ? judge(
+            id,
+            holds.rule(),
+            lamp,
+            percent,
+            uncertainty,
+            facts.beamClass().kind() == LampKind.FRONT_FOG)
         : open(id, rules, answer, lamp.side());
   }
 
   private static Finding judge(
-      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty) {
+      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty, boolean fog) {
     double amount = rule.limits().marginOf(percent);
     Margin margin =
         Margin.of(
@@ -47,7 +54,7 @@ final class Limits {
     double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
     boolean high = rule.limits().isNearerToHighest(percent);
     double limit = rule.limits().nearestLimit(percent);
-    String who = Words.capital(lamp.side().word()) + " lamp ";
+    String who = Words.capital(lamp.side().word()) + (fog ? " fog lamp " : " lamp ");
     Sentence headline =
         switch (margin.verdict()) {
           case OUT ->
@@ -94,10 +101,13 @@ final class Limits {
               .formatted(side.word(), needs.height().words()),
           "Measure %s of the %s lamp.".formatted(needs.height().words(), side.word()));
     }
+    boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(
         id,
         Verdict.NOT_KNOWN,
         Source.derived(rules.title()),
-        Sentence.of("%s has no rule for such a lamp at this height".formatted(rules.title())));
+        Sentence.of(
+            "%s has no rule for such a lamp%s"
+                .formatted(rules.title(), ofHeight ? " at this height" : "")));
   }
 }

@@ -27,7 +27,11 @@ public record PairSheet(
     Schools schools = new Schools(wall, pair, geometry);
     List<Finding> findings = new ArrayList<>(geometry.findings());
     findings.addAll(
-        Toe.judge(pair.kind() == LampKind.DIPPED ? "" : "fog.", geometry.lamps(), pair.events()));
+        new Toe(
+                pair.kind() == LampKind.DIPPED ? "" : "fog.",
+                geometry.lamps(),
+                wall.market().aside())
+            .judge(pair.events()));
     return new PairSheet(
         pair.kind(),
         pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE,

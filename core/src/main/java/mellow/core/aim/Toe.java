@@ -10,6 +10,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.rules.AsideRule;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 
@@ -20,10 +21,30 @@ import mellow.core.vehicle.Side;
 public final class Toe {
   private static final Source SPACING =
       Source.commonPractice("the steps stand as far apart as the lamps");
-  private static final Source ASIDE =
-      new Source(Source.Mark.FROM_MEMORY, "SAE J599, 4 in each way at 25 ft");
 
-  private Toe() {}
+  /** Where a market's text sets no limit, that of another one is told as advice. */
+  private static final AsideRule ADVICE =
+      new AsideRule(
+          Practice.ASIDE_LIMIT_PERCENT,
+          Practice.ASIDE_LIMIT_PERCENT,
+          Source.judged("this market's text sets no limit aside; SAE J599 has 4 in each way"));
+
+  private final String prefix;
+  private final BySide<Optional<LampPlace>> lamps;
+  private final AsideRule rule;
+  private final boolean isAdvice;
+
+  /**
+   * @param prefix of the findings' ids
+   * @param lamps where they stand
+   * @param rule of the market; empty where its text sets no limit
+   */
+  Toe(String prefix, BySide<Optional<LampPlace>> lamps, Optional<AsideRule> rule) {
+    this.prefix = prefix;
+    this.lamps = lamps;
+    this.rule = rule.orElse(ADVICE);
+    this.isAdvice = rule.isEmpty();
+  }
 
   /** Toe of a pair in degrees, positive where the beams part. */
   public static double degrees(double stepSpacingMm, double lampSpacingMm, double distanceMm) {
@@ -31,34 +52,47 @@ public final class Toe {
   }
 
   /** Findings on each lamp whose step was read, and on the pair where both were. */
-  static List<Finding> judge(
-      String prefix, BySide<Optional<LampPlace>> lamps, List<AimEvent> events) {
+  List<Finding> judge(List<AimEvent> events) {
     List<Finding> findings = new ArrayList<>();
     for (Side side : Side.values()) {
       Optional<AimEvent.StepRead> step = CutoffReadings.last(events, AimEvent.StepRead.class, side);
       if (step.isPresent() && lamps.on(side).isPresent()) {
-        findings.add(aside(prefix, lamps.on(side).get(), step.get().leftMm()));
+        findings.add(aside(lamps.on(side).get(), step.get().leftMm()));
       }
     }
     if (findings.size() == 2) {
-      findings.add(pair(prefix, lamps, events));
+      findings.add(pair(events));
     }
     return findings;
   }
 
-  private static Finding aside(String prefix, LampPlace lamp, double leftMm) {
+  /**
+   * How exactly the straight-ahead line is known at the wall: two distances, each read to the tape,
+   * over the spacing of the lamps, carried on to the wall. One lamp alone tells nothing of it.
+   */
+  private double lineMm(LampPlace lamp) {
+    if (lamps.left().isEmpty() || lamps.right().isEmpty()) {
+      return 0;
+    }
+    double spacing = lamps.left().get().aheadXMm() - lamps.right().get().aheadXMm();
+    return lamp.alongMm() * lamp.tapeMm() * Math.sqrt(2) / spacing;
+  }
+
+  private Finding aside(LampPlace lamp, double leftMm) {
     double percent = lamp.percentOf(leftMm);
+    double lineMm = lineMm(lamp);
+    double unsureMm = Math.hypot(lamp.tapeMm(), lineMm);
     Margin margin =
         Margin.of(
-            Figure.percent(Practice.ASIDE_LIMIT_PERCENT - Math.abs(percent)),
-            lamp.percentOf(lamp.tapeMm()),
-            Practice.ASIDE_LIMIT_PERCENT);
+            Figure.percent(rule.marginOf(percent)), lamp.percentOf(unsureMm), rule.halfWidth());
+    Verdict verdict =
+        isAdvice && margin.verdict() == Verdict.OUT ? Verdict.AT_EDGE : margin.verdict();
     String who = lamp.side() == Side.LEFT ? "Left" : "Right";
     Finding finding =
         Finding.on(
                 prefix + "aside." + lamp.side().word(),
                 margin,
-                ASIDE,
+                rule.source(),
                 Math.abs(leftMm) <= lamp.tapeMm()
                     ? Sentence.of(who + " lamp points straight ahead")
                     : Sentence.of(
@@ -72,17 +106,25 @@ public final class Toe {
                         Sentence.of(
                             "atan({0} ÷ {1})",
                             Figure.lengthMm(leftMm), Figure.lengthMm(lamp.alongMm())),
-                        Figure.degrees(Math.toDegrees(Math.atan(leftMm / lamp.alongMm()))))));
+                        Figure.degrees(Math.toDegrees(Math.atan(leftMm / lamp.alongMm())))),
+                    new Working.Line(
+                        "the straight-ahead line is known to",
+                        "distance × √2 × tape ÷ lamps apart",
+                        Sentence.of(
+                            "{0} × 1.414 × {1} ÷ lamps apart",
+                            Figure.lengthMm(lamp.alongMm()), Figure.fineMm(lamp.tapeMm())),
+                        Figure.lengthMm(lineMm))))
+            .withVerdict(verdict);
+    double moveMm = leftMm - rule.middlePercent() / 100 * lamp.alongMm();
     return margin.verdict() == Verdict.OUT
         ? finding.withRemedy(
             Sentence.of(
-                "Horizontal screw: {0} to the " + (leftMm > 0 ? "right." : "left."),
-                Figure.lengthMm(Math.abs(leftMm))))
+                "Horizontal screw: {0} to the " + (moveMm > 0 ? "right." : "left."),
+                Figure.lengthMm(Math.abs(moveMm))))
         : finding;
   }
 
-  private static Finding pair(
-      String prefix, BySide<Optional<LampPlace>> lamps, List<AimEvent> events) {
+  private Finding pair(List<AimEvent> events) {
     LampPlace left = lamps.left().orElseThrow();
     LampPlace right = lamps.right().orElseThrow();
     double stepLeft =
@@ -97,7 +139,8 @@ public final class Toe {
     Margin margin =
         Margin.of(
             Figure.degrees(limitDeg - Math.abs(toe)),
-            Math.toDegrees(Math.atan(left.tapeMm() * Math.sqrt(2) / distance)),
+            // two steps and the lamps' spacing, each read to the tape
+            Math.toDegrees(Math.atan(left.tapeMm() * Math.sqrt(3) / distance)),
             limitDeg);
     Sentence headline =
         Math.abs(stepSpacing - lampSpacing) <= left.tapeMm() * Math.sqrt(2)

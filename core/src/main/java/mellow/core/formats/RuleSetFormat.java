@@ -19,6 +19,7 @@ import java.util.function.Function;
 import mellow.core.finding.Source;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.AimRule;
+import mellow.core.rules.AsideRule;
 import mellow.core.rules.Band;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.RuleSet;
@@ -86,8 +87,32 @@ public final class RuleSetFormat {
         root.get("scope").asText(),
         TrafficSide.valueOf(constant(root.get("usualTraffic"))),
         Optional.ofNullable(root.get("marks")).map(marks -> MarkFamily.valueOf(constant(marks))),
+        aside(root, document),
         rules(root, "aim", ids, node -> aimRule(node, document)),
         rules(root, "place", ids, node -> PlaceRuleFormat.read(node, document)));
+  }
+
+  private static Optional<AsideRule> aside(JsonNode root, JsonNode document) throws FormatProblem {
+    JsonNode node = root.get("aside");
+    if (node == null) {
+      return Optional.empty();
+    }
+    DoubleUnaryOperator toPercent = toPercent(node);
+    try {
+      return Optional.of(
+          new AsideRule(
+              toPercent.applyAsDouble(node.get("mostLeft").asDouble()),
+              toPercent.applyAsDouble(node.get("mostRight").asDouble()),
+              source(node, document)));
+    } catch (IllegalArgumentException contradiction) {
+      throw new FormatProblem("/aside", String.valueOf(contradiction.getMessage()));
+    }
+  }
+
+  private static DoubleUnaryOperator toPercent(JsonNode node) {
+    return node.get("unit").asText().equals("percent")
+        ? value -> value
+        : inches -> inches * PERCENT_PER_INCH_AT_25_FT;
   }
 
   static <T> List<T> rules(JsonNode root, String kind, Set<String> ids, Function<JsonNode, T> read)
@@ -108,10 +133,7 @@ public final class RuleSetFormat {
   }
 
   static AimRule aimRule(JsonNode node, JsonNode setDocument) {
-    DoubleUnaryOperator toPercent =
-        node.get("unit").asText().equals("percent")
-            ? value -> value
-            : inches -> inches * PERCENT_PER_INCH_AT_25_FT;
+    DoubleUnaryOperator toPercent = toPercent(node);
     Set<BeamClass> classes = new HashSet<>();
     node.get("lamps").forEach(lamp -> classes.add(BeamClass.valueOf(constant(lamp))));
     return new AimRule(

@@ -34,6 +34,9 @@ record Obstacle(String name, Geometry taken) {
   /** Two shapes that merely touch are told apart from two that overlap by this. */
   private static final double HAIR_MM = 1e-6;
 
+  /** A point, drawn as a shape that can be summed. */
+  private static final double CENTRE_MM = 0.01;
+
   /** Everything that takes a part of a box of places. */
   static List<Obstacle> of(
       Front front, LampPair pair, List<RuleSet> sets, double spareMm, Geometry box) {
@@ -45,13 +48,20 @@ record Obstacle(String name, Geometry taken) {
         looked.at(keepOut.name(), keepOut.geometry(), side, body, away);
       }
     }
-    OptionalDouble gap = gapToTurnSignal(front, pair, sets);
+    OptionalDouble gap = gapToTurnSignal(front, pair, sets, PlaceRule.Asks.TURN_SIGNAL_GAP);
+    OptionalDouble centreGap =
+        gapToTurnSignal(front, pair, sets, PlaceRule.Asks.TURN_SIGNAL_CENTRE_GAP);
     for (LampPair other : front.pairs()) {
       if (!other.id().equals(pair.id())) {
         looked.atBoth(other, other.lamp().body(), body, spareMm);
         if (other.lamp().function() == LampFunction.TURN && gap.isPresent()) {
           double away = gap.getAsDouble() + spareMm;
           looked.atBoth(other, other.lamp().lit(), pair.lamp().lit(), away);
+        }
+        if (other.lamp().function() == LampFunction.TURN && centreGap.isPresent()) {
+          double away = centreGap.getAsDouble() + spareMm;
+          Geometry centre = other.lamp().lit().getCentroid().buffer(CENTRE_MM);
+          looked.atBoth(other, centre, pair.lamp().lit(), away);
         }
       }
     }
@@ -91,10 +101,11 @@ record Obstacle(String name, Geometry taken) {
     }
   }
 
-  private static OptionalDouble gapToTurnSignal(Front front, LampPair pair, List<RuleSet> sets) {
+  private static OptionalDouble gapToTurnSignal(
+      Front front, LampPair pair, List<RuleSet> sets, PlaceRule.Asks asks) {
     return sets.stream()
         .flatMap(set -> set.placeRulesFor(pair.lamp().function(), front.widthMm()).stream())
-        .filter(rule -> rule.asks() == PlaceRule.Asks.TURN_SIGNAL_GAP)
+        .filter(rule -> rule.asks() == asks)
         .filter(rule -> !PlaceJudge.excused(pair, rule))
         .mapToDouble(rule -> rule.limits().lowest().orElse(0))
         .max();

@@ -62,11 +62,13 @@ final class PlaceJudge {
     if (amount < 0 && excused(pair, rule)) {
       return Finding.plain(
               id(pair, side, rule),
-              Verdict.WITHIN,
+              pair.lamp().goesOutWithTurnSignal() ? Verdict.WITHIN : Verdict.NOT_KNOWN,
               rule.source(),
               Sentence.of(
                   PlaceWords.who(pair, side, rule)
-                      + " is allowed nearer to the turn signal than {0}",
+                      + (pair.lamp().goesOutWithTurnSignal()
+                          ? " is allowed nearer to the turn signal than {0}"
+                          : " is nearer to the turn signal than {0}: that hangs on the signal"),
                   figure(rule, limits.nearestLimit(value))))
           .withDetail(Sentence.of(excuseWords(pair)));
     }
@@ -107,7 +109,8 @@ final class PlaceJudge {
   private static String excuseWords(LampPair pair) {
     return pair.lamp().goesOutWithTurnSignal()
         ? "It goes out while that signal flashes."
-        : "It is dim enough not to drown that signal.";
+        : "It is dim enough where that signal gives 2.5 times its base intensity: look at the"
+            + " signal's class, or let the lamp go out while it flashes.";
   }
 
   private static Finding missing(LampPair pair, Side side, PlaceRule rule) {
@@ -119,7 +122,7 @@ final class PlaceJudge {
                 who + ": whether it tops the low beam is open",
                 "Draw the low beam's lit surface, or measure its upper edge."
               };
-          case TURN_SIGNAL_GAP ->
+          case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
               new String[] {
                 who + ": the gap to the turn signal is open", "Draw the turn signal's lit surface."
               };

@@ -1,6 +1,7 @@
 package mellow.core.placement;
 
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
 import mellow.core.rules.PlaceRule;
 import mellow.core.vehicle.LampFunction;
@@ -39,7 +40,8 @@ final class PlaceMeasure {
         OptionalDouble top = front.topOfDippedMm();
         yield top.isEmpty() ? top : OptionalDouble.of(extent.upperMm() - top.getAsDouble());
       }
-      case TURN_SIGNAL_GAP -> turnSignalGapMm(pair, side);
+      case TURN_SIGNAL_GAP -> turnSignalGapMm(pair, side, lit -> lit);
+      case TURN_SIGNAL_CENTRE_GAP -> turnSignalGapMm(pair, side, Geometry::getCentroid);
       case LIT_AREA -> OptionalDouble.of(pair.lamp().litAreaCm2());
       case INTENSITY -> pair.lamp().intensityCd();
       case HEADING -> OptionalDouble.of(Math.abs(spot.headingDeg()));
@@ -53,11 +55,21 @@ final class PlaceMeasure {
       case AREA -> pair.lamp().lit().getLength() * tapeMm / 2 / 100;
       case DIRECTION -> PROTRACTOR_DEG;
       case INTENSITY, COUNT -> 0;
-      default -> tapeMm;
+      default -> isOfTwo(asks) ? tapeMm * Math.sqrt(2) : tapeMm;
     };
   }
 
-  private OptionalDouble turnSignalGapMm(LampPair pair, Side side) {
+  /** Whether it is the difference of two places, each read by itself. */
+  private static boolean isOfTwo(PlaceRule.Asks asks) {
+    return switch (asks) {
+      case INNER_SPACING, ABOVE_DIPPED, TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP -> true;
+      default -> false;
+    };
+  }
+
+  /** The optical centre is that of the lit surface as it is drawn. */
+  private OptionalDouble turnSignalGapMm(
+      LampPair pair, Side side, UnaryOperator<Geometry> measuredTo) {
     Geometry lit = Front.onVehicle(pair.lamp().lit(), side, pair.spots().on(side));
     DoubleStream gaps =
         front
@@ -65,7 +77,9 @@ final class PlaceMeasure {
             .mapToDouble(
                 turn ->
                     Shapes.gap(
-                        lit, Front.onVehicle(turn.lamp().lit(), side, turn.spots().on(side))));
+                        lit,
+                        measuredTo.apply(
+                            Front.onVehicle(turn.lamp().lit(), side, turn.spots().on(side)))));
     return gaps.min();
   }
 }

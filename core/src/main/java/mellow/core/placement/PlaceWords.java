@@ -58,7 +58,8 @@ final class PlaceWords {
           high ? "{0} too far inside the vehicle's side" : "{0} too near to the side";
       case INNER_SPACING -> high ? "inner edges {0} too far apart" : "inner edges {0} too close";
       case ABOVE_DIPPED -> high ? "{0} above the top of the low beam" : "{0} too low";
-      case TURN_SIGNAL_GAP -> high ? "{0} too far off" : "{0} too near to the turn signal";
+      case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
+          high ? "{0} too far off" : "{0} too near to the turn signal";
       case LIT_AREA -> high ? "lit area {0} too large" : "lit area {0} too small";
       case INTENSITY -> high ? "{0} too bright" : "{0} too weak";
       case HEADING -> "looks {0} too far away from straight ahead";
@@ -84,7 +85,7 @@ final class PlaceWords {
           case OUTER_EDGE -> high ? "Move it {0} outwards." : "Move it {0} inwards.";
           case INNER_SPACING ->
               high ? "Move each half of {0} inwards." : "Move each half of {0} outwards.";
-          case TURN_SIGNAL_GAP -> {
+          case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP -> {
             String excuse = rule.excuse().isPresent() ? ", or let it go out with the signal" : "";
             yield "Move it {0} away" + excuse + ".";
           }

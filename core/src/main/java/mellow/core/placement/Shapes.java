@@ -31,6 +31,9 @@ final class Shapes {
         && one.intersects(other)) {
       return 0;
     }
+    if (one.getDimension() == 0 || other.getDimension() == 0) {
+      return one.distance(other);
+    }
     double least = Double.POSITIVE_INFINITY;
     for (LineString ours : lines(one)) {
       for (LineString theirs : lines(other)) {

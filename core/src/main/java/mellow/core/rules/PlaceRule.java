@@ -47,6 +47,8 @@ public record PlaceRule(
     ABOVE_DIPPED(Quantity.LENGTH, "height above the top of the low beam"),
     /** From the lit surface to that of the turn signal on the same side, mm. */
     TURN_SIGNAL_GAP(Quantity.LENGTH, "gap to the turn signal"),
+    /** From the lit surface to the optical centre of the turn signal on the same side, mm. */
+    TURN_SIGNAL_CENTRE_GAP(Quantity.LENGTH, "gap to the turn signal's optical centre"),
     /** Lit area of one side, all heads together, cm². */
     LIT_AREA(Quantity.AREA, "lit area"),
     /** Intensity on the axis, cd. */

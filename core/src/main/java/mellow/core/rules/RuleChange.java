@@ -53,7 +53,15 @@ public record RuleChange(
       throw new RuleProblem("/off", "Nothing is left of the set.");
     }
     return new RuleSet(
-        id, version, title, reason, base.usualTraffic(), base.marks(), aimRules, placeRules);
+        id,
+        version,
+        title,
+        reason,
+        base.usualTraffic(),
+        base.marks(),
+        base.aside(),
+        aimRules,
+        placeRules);
   }
 
   private static boolean has(RuleSet base, String ruleId) {

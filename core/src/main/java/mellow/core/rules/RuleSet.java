@@ -20,6 +20,7 @@ import mellow.core.vehicle.TrafficSide;
  * @param scope where it holds, one sentence
  * @param usualTraffic the side of traffic proposed with it
  * @param marks the family of lens marks that its market goes by; empty where it holds for any
+ * @param aside how far a step may stand aside; empty where its text sets no limit
  * @param aimRules the rules of vertical aim; empty where it has none
  * @param placeRules the rules of place; empty where it has none
  */
@@ -30,6 +31,7 @@ public record RuleSet(
     String scope,
     TrafficSide usualTraffic,
     Optional<MarkFamily> marks,
+    Optional<AsideRule> aside,
     List<AimRule> aimRules,
     List<PlaceRule> placeRules) {
   public RuleSet {
@@ -57,6 +59,7 @@ public record RuleSet(
             scope,
             usualTraffic,
             marks,
+            aside,
             aimRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList(),
             placeRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList());
   }
@@ -69,8 +72,12 @@ public record RuleSet(
     /** The rule depends on a height that was not measured. */
     record Needs(HeightCondition.HeightOf height) implements Answer {}
 
-    /** The set has no rule for such a lamp. */
-    record Silent() implements Answer {}
+    /**
+     * The set has no rule for such a lamp.
+     *
+     * @param ofHeight it has one at another height
+     */
+    record Silent(boolean ofHeight) implements Answer {}
   }
 
   /** The rule of aim for a lamp. A maker's choice is heeded only where the rules know of one. */
@@ -98,6 +105,9 @@ public record RuleSet(
       }
     }
     Optional<AimRule> holds = lamp.steeperByMaker() && steeper.isPresent() ? steeper : usual;
-    return holds.isPresent() ? new Answer.Holds(holds.get()) : new Answer.Silent();
+    return holds.isPresent()
+        ? new Answer.Holds(holds.get())
+        : new Answer.Silent(
+            aimRules.stream().anyMatch(rule -> rule.classes().contains(lamp.beamClass())));
   }
 }

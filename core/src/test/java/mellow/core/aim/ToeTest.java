@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import mellow.core.finding.Verdict;
+import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,24 +21,62 @@ class ToeTest {
     assertThat(Toe.degrees(1100, 1200, 7620)).isEqualTo(-Toe.degrees(1300, 1200, 7620));
   }
 
+  private static Walls market(String market, BeamClass beam) {
+    Walls walls = new Walls();
+    walls.market = market;
+    walls.beam = beam;
+    return walls;
+  }
+
+  /**
+   * SAE J599 (from memory): 4 in, 101.6 mm, each way at 25 ft. The straight-ahead line is known to
+   * 9 mm there: two distances of ±1 mm over lamps 1200 mm apart.
+   */
   @ParameterizedTest
   @CsvSource({
     "0, WITHIN, 'Left lamp points straight ahead'",
     "90, WITHIN, 'Left lamp points 90 mm to the left'",
+    "100, AT_EDGE, 'Left lamp points 100 mm to the left'",
     "101.6, AT_EDGE, 'to the left'",
     "115, OUT, 'Left lamp points 115 mm to the left'",
     "-115, OUT, 'Left lamp points 115 mm to the right'"
   })
   void eachLampIsHeldAgainstItsOwnStraightAhead(double leftMm, Verdict verdict, String says) {
-    assertThatFinding(new Walls().step(Side.LEFT, leftMm).finding("aside.left"))
+    assertThatFinding(
+            market("us-sae-j599", BeamClass.SAE_VOR).step(Side.LEFT, leftMm).finding("aside.left"))
         .is(verdict)
         .says(says);
   }
 
+  /** UN R48 sets no limit aside: that of SAE J599 is told as advice, and nothing is out by it. */
+  @Test
+  void whereTheTextSetsNoLimitNothingIsOut() {
+    assertThatFinding(new Walls().step(Side.LEFT, 115).finding("aside.left")).is(Verdict.AT_EDGE);
+  }
+
+  /**
+   * MOT inspection manual 4.1.2 (from memory), traffic on the left: between straight ahead and 2 %
+   * to the left, 152 mm at 7.62 m.
+   */
+  @ParameterizedTest
+  @CsvSource({"76, WITHIN", "-40, OUT", "0, AT_EDGE", "152, AT_EDGE", "175, OUT"})
+  void stepStandsToTheLeftInGreatBritain(double leftMm, Verdict verdict) {
+    assertThatFinding(
+            market("gb-inspection", BeamClass.UN_DIPPED)
+                .step(Side.LEFT, leftMm)
+                .finding("aside.left"))
+        .is(verdict);
+  }
+
   @Test
   void lampThatPointsAsideIsBroughtBackByItsHorizontalScrew() {
-    assertThatFinding(new Walls().step(Side.RIGHT, -130).finding("aside.right"))
+    assertThatFinding(
+            market("us-sae-j599", BeamClass.SAE_VOR).step(Side.RIGHT, -130).finding("aside.right"))
         .advises("Horizontal screw: 130 mm to the left.");
+    // to the middle of its room, 1 % to the left: 76 mm, and 40 more
+    assertThatFinding(
+            market("gb-inspection", BeamClass.UN_DIPPED).step(Side.LEFT, -40).finding("aside.left"))
+        .advises("Horizontal screw: 116 mm to the left.");
   }
 
   @Test

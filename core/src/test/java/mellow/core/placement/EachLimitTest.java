@@ -98,6 +98,7 @@ class EachLimitTest {
       case ABOVE_DIPPED -> new Spot(500, 750 + value - half, 0);
       case OUTER_EDGE -> new Spot(width / 2 - value - half, 500, 0);
       case INNER_SPACING -> new Spot(value / 2 + half, 500, 0);
+      case TURN_SIGNAL_CENTRE_GAP -> new Spot(200 + value + half, 1000, 0);
       case TURN_SIGNAL_GAP -> new Spot(200 + 50 + value + half, 1000, 0);
       case HEADING -> new Spot(500, 500, value);
       default -> new Spot(500, 500, 0);

@@ -85,14 +85,20 @@ class PlaceRulesTest {
   }
 
   @Test
-  void aLowBeamAt1210IsOutByTheRegulationAndWithin54Inches() {
-    Front front = front(1900, square(LampFunction.DIPPED, 150, 700, 1210));
-    assertThatFinding(finding(front, "un-r48.dipped.height.left", "un-r48"))
+  void aLowBeamIsMeasuredToItsHighestPointByTheRegulationAndToItsCentreIn54Inches() {
+    // a lens of 150 mm with its centre at 1135: its highest point stands at 1210
+    Front front = front(1900, square(LampFunction.DIPPED, 150, 700, 1135));
+    assertThatFinding(finding(front, "un-r48.dipped.upper-edge.left", "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
+    // UN R48 5.8.1, 6.2.4.2 (from memory): the lowest point, here 495, is held against 500
+    Front low = front(1900, square(LampFunction.DIPPED, 150, 700, 570));
+    assertThatFinding(finding(low, "un-r48.dipped.lower-edge.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-5, 1e-6);
     assertThatFinding(finding(front, "us-fmvss-108.headlamp.height.left", "us-fmvss-108"))
         .is(Verdict.WITHIN)
-        .hasMargin(1371.6 - 1210, 1e-6);
+        .hasMargin(1371.6 - 1135, 1e-6);
   }
 
   @Test

@@ -91,7 +91,16 @@ class BuiltInRulesTest {
     LampFacts highVol =
         new LampFacts(BeamClass.SAE_VOL, OptionalDouble.of(1000), OptionalDouble.empty(), false);
     assertThat(BuiltInRules.byId("us-sae-j599").orElseThrow().aimRuleFor(highVol))
-        .isEqualTo(new RuleSet.Answer.Silent());
+        .isEqualTo(new RuleSet.Answer.Silent(true));
+  }
+
+  /** "At this height" is said only where another height has a rule. */
+  @Test
+  void silenceIsOfTheHeightOnlyWhereAnotherHeightHasARule() {
+    LampFacts fog =
+        new LampFacts(BeamClass.FOG_B, OptionalDouble.of(400), OptionalDouble.empty(), false);
+    assertThat(BuiltInRules.byId("gb-inspection").orElseThrow().aimRuleFor(fog))
+        .isEqualTo(new RuleSet.Answer.Silent(false));
   }
 
   private static AimRule rule(
