@@ -27,17 +27,35 @@ app_pid() {
   kill -0 "$pid" 2>/dev/null && grep -qa "$APP_DIR/" "/proc/$pid/cmdline" 2>/dev/null && printf '%s' "$pid"
 }
 
-app_launch() {
-  local port=$1 demo=$2 address=$3 tries=0
-  SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") setsid java "@$ROOT/scripts/jvm.options" -Xlog:disable -Xlog:all=error:stderr \
-    "-XX:ErrorFile=$STATE/jvm-error-%p.log" \
-    "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")" \
-    --server.port="$port" --server.address="$address" --mellow.demo="$demo" \
-    --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
-    --spring.datasource.username=mellow --mellow.photos="$STATE/photos" </dev/null >"$STATE/app.log" 2>&1 &
-  printf '%s' $! >"$STATE/app.pid"
-  printf 'http://%s:%s' "$address" "$port" >"$STATE/address"
-  until curl -fs "http://127.0.0.1:$port/actuator/health/readiness" >/dev/null 2>&1; do
+# How to reach an address: in a URL, an IPv6 one stands in brackets.
+url_host() {
+  case $1 in
+    *:*) printf '[%s]' "$1" ;;
+    *) printf '%s' "$1" ;;
+  esac
+}
+
+is_loopback() {
+  [[ $1 =~ ^127(\.[0-9]{1,3}){3}$ || $1 = localhost || $1 = ::1 ]]
+}
+
+app_is_ready() {
+  curl -fs --max-time 3 "$(cat "$STATE/address")/actuator/health/readiness" >/dev/null 2>&1
+}
+
+app_kill() {
+  local pid
+  pid=$(cat "$STATE/app.pid" 2>/dev/null) || return 0
+  kill "$pid" 2>/dev/null || true
+  while kill -0 "$pid" 2>/dev/null; do
+    sleep 0.1
+  done
+  rm -f "$STATE/app.pid"
+}
+
+app_await() {
+  local tries=0
+  until app_is_ready; do
     tries=$((tries + 1))
     # not app_pid: at first the process is still the shell that becomes the application
     if [ $tries -gt 900 ] || ! kill -0 "$(cat "$STATE/app.pid")" 2>/dev/null; then
@@ -48,8 +66,51 @@ app_launch() {
   done
 }
 
+app_launch() {
+  local port=$1 demo=$2 address=$3
+  # the demo goes only into a database that this very start made
+  [ -e "$DB_DIR/first-start" ] || demo=false
+  SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") SPRING_FLYWAY_USER=mellow_owner \
+    SPRING_FLYWAY_PASSWORD=$(cat "$DB_DIR/owner-password") \
+    setsid java "@$ROOT/scripts/jvm.options" -Xlog:disable -Xlog:all=error:stderr \
+    "-XX:ErrorFile=$STATE/jvm-error-%p.log" \
+    "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")" \
+    --server.port="$port" --server.address="$address" --mellow.demo="$demo" --mellow.hosts="$address" \
+    --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
+    --spring.datasource.username=mellow --mellow.photos="$STATE/photos" </dev/null >"$STATE/app.log" 2>&1 &
+  printf '%s' $! >"$STATE/app.pid"
+  printf 'http://%s:%s' "$(url_host "$address")" "$port" >"$STATE/address"
+  app_await || {
+    app_kill
+    return 1
+  }
+  rm -f "$DB_DIR/first-start"
+}
+
+# What was left lying when something was ended in the middle.
+sweep() {
+  rm -rf "$STATE"/backup.?????? "$STATE"/restore.?????? "$STATE"/step.?????? "$DB_DIR/data.part"
+  if [ -d "$STATE/photos" ]; then
+    find "$STATE/photos" -name '*.part' -type f -delete
+  fi
+}
+
+# The application runs: its database may be gone, or it may not answer any more.
+revive() {
+  if ! db_pid >/dev/null; then
+    db_start
+  fi
+  if app_is_ready || { sleep 3 && app_is_ready; }; then
+    say "Already running: $(cat "$STATE/address")"
+    return
+  fi
+  say "The application does not answer: it is started again."
+  app_kill
+  return 1
+}
+
 start() {
-  local port=$DEFAULT_PORT demo=true address=127.0.0.1 began=$SECONDS
+  local port=$DEFAULT_PORT demo=true address=127.0.0.1 open=no had_db=no began=$SECONDS
   while [ $# -gt 0 ]; do
     case $1 in
       --port)
@@ -58,24 +119,40 @@ start() {
         shift 2
         ;;
       --no-demo) demo=false; shift ;;
-      --address) address=${2:-127.0.0.1}; shift 2 ;;
-      *) fail "start does not know “$1”: --port N, --no-demo, --address A." ;;
+      --address)
+        [ -n "${2:-}" ] || fail "--address needs an address of this machine."
+        address=$2
+        shift 2
+        ;;
+      --open) open=yes; shift ;;
+      *) fail "start does not know “$1”: --port N, --no-demo, --address A [--open]." ;;
     esac
   done
-  if app_pid >/dev/null; then
-    say "Already running: $(cat "$STATE/address")"
+  if ! is_loopback "$address" && [ $open = no ]; then
+    fail "There are no accounts yet: at $address everybody on that network can read and write everything.
+To start it so all the same: ./mellow start --address $address --open"
+  fi
+  if app_pid >/dev/null && revive; then
     return
   fi
   say "Starting Mellow Horizon"
-  port_is_free "$port" || fail "Port $port is in use. Choose another: ./mellow start --port $((port + 1))"
+  port_is_free "$port" "$address" || fail "Port $port is in use. Choose another: ./mellow start --port $((port + 1))"
   need_space 500
   need_packages
   mkdir -p "$STATE"
+  sweep
   build_app
   app_unpack
-  db_start
-  step "Starting the application" app_launch "$port" "$demo" "$address"
+  db_pid >/dev/null && had_db=yes
+  db_start anew
+  # in a shell of its own: a step that fails ends its shell, and nothing of the start is left running
+  if ! (step "Starting the application" app_launch "$port" "$demo" "$address"); then
+    [ $had_db = yes ] || db_stop
+    exit 1
+  fi
   say "Ready after $((SECONDS - began)) s: $(cat "$STATE/address")"
+  is_loopback "$address" ||
+    say "Everybody on the network of $address can read and write everything: there are no accounts yet."
 }
 
 stop() {

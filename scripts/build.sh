@@ -61,9 +61,11 @@ run_tests() {
 generate() {
   need_packages
   db_start
-  db_sql -e 'drop database `generate`; create database `generate`;'
+  db_generate_account
   local database=(-f server/generate-pom.xml "-Dgenerate.url=jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/generate"
-    -Dgenerate.user=mellow "-Dgenerate.password=$(cat "$DB_DIR/password")")
+    -Dgenerate.user=mellow_owner)
+  export GENERATE_PASSWORD
+  GENERATE_PASSWORD=$(cat "$DB_DIR/owner-password")
   step "Generating the database's types" "${MVN[@]}" -q "${database[@]}" flyway:migrate jooq-codegen:generate
   step "Formatting" "${MVN[@]}" -q spotless:apply
   # The page may already speak what the document does not say yet: its types are checked afterwards.

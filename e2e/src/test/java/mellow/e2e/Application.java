@@ -27,7 +27,8 @@ final class Application {
                 "--spring.datasource.username=" + MariaDb.user(),
                 "--spring.datasource.password=" + MariaDb.password())
             .redirectErrorStream(true)
-            .redirectOutput(Path.of("target", "application.log").toFile())
+            .redirectOutput(
+                Path.of("target", "application-" + ProcessHandle.current().pid() + ".log").toFile())
             .start();
     Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
   }
@@ -60,7 +61,7 @@ final class Application {
       }
       TimeUnit.MILLISECONDS.sleep(100);
     }
-    throw new IllegalStateException("the application did not start, see target/application.log");
+    throw new IllegalStateException("the application did not start, see target/application-*.log");
   }
 
   /** Where its rows are kept: a JDBC address. */

@@ -7,6 +7,7 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
@@ -86,7 +87,10 @@ class BackupIT {
     assertThat(written.status()).as(written.words()).isZero();
     assertThat(run(first, "./mellow backup " + file).words()).contains("is there already");
 
-    Said restored = run(second, "./mellow restore " + file);
+    Said foreign = run(second, "./mellow restore " + file);
+    assertThat(foreign.status()).isNotZero();
+    assertThat(foreign.words()).contains("was not written by this installation");
+    Said restored = run(second, "./mellow restore " + file + " --foreign");
     assertThat(restored.status()).as(restored.words()).isZero();
     assertThat(sql(second, "checksum table " + tables))
         .isEqualTo(sql(first, "checksum table " + tables));
@@ -95,7 +99,7 @@ class BackupIT {
         .isEqualTo(new byte[] {1, 2, 3, 0, -1});
 
     sql(second, "update shop set name = 'changed since'");
-    Said over = run(second, "./mellow restore " + file);
+    Said over = run(second, "./mellow restore " + file + " --foreign");
     assertThat(over.status()).isNotZero();
     assertThat(over.words()).contains("To replace it");
     assertThat(sql(second, "select name from shop")).contains("changed since");
@@ -111,7 +115,68 @@ class BackupIT {
     assertThat(refused.words()).contains("is damaged, or no backup; nothing was changed");
     assertThat(sql(second, "select name from shop")).contains("changed since");
 
-    assertThat(run(second, "./mellow restore " + file + " --replace").status()).isZero();
+    assertThat(run(second, "./mellow restore " + file + " --replace --foreign").status()).isZero();
     assertThat(sql(second, "select name from shop")).doesNotContain("changed since");
+  }
+
+  /** Packs a backup anew with its statements changed and its manifest made to fit. */
+  private Path forged(Path file, String statement) throws Exception {
+    Path forged = directory.resolve("forged.backup");
+    Said made =
+        run(
+            first,
+            PARTS
+                + "w=$(mktemp -d); tar -xzf %s -C $w; printf '%%s\\n' \"%s\" >>$w/mellow.sql; "
+                    .formatted(file, statement)
+                + "backup_manifest $w >$w/manifest.sha256; tar -czf %s -C $w .".formatted(forged));
+    assertThat(made.status()).as(made.words()).isZero();
+    return forged;
+  }
+
+  /** A crafted file runs no command, reaches no other database, and leaves all as it was. */
+  @Test
+  void aBackupIsDataAndNeverCommands() throws Exception {
+    Path file = directory.resolve("all.backup");
+    assertThat(run(first, "./mellow backup " + file).status()).isZero();
+    sql(first, "update shop set name = 'stays'");
+    Path trace = directory.resolve("trace");
+    for (String bad :
+        new String[] {"\\\\! touch " + trace, "drop database mellow;", "create user evil;"}) {
+      Said refused = run(first, "./mellow restore " + forged(file, bad) + " --replace --foreign");
+      assertThat(refused.status()).as(bad + refused.words()).isNotZero();
+      assertThat(trace).doesNotExist();
+      assertThat(sql(first, "select name from shop")).as(bad).contains("stays");
+    }
+  }
+
+  /** Ended while it loads: what was there is there. */
+  @Test
+  void aRestoreThatIsEndedInTheMiddleChangesNothing() throws Exception {
+    Path file = directory.resolve("all.backup");
+    assertThat(run(first, "./mellow backup " + file).status()).isZero();
+    sql(first, "update shop set name = 'stays'");
+    run(
+        first,
+        PARTS
+            + "w=$(mktemp -d \"$STATE/restore.XXXXXX\"); restore_unpack %s $w; ".formatted(file)
+            // the load goes through, and its shell is ended before the tables change places
+            + "restore_tables() { kill -9 $$; }; restore_load $w");
+    assertThat(sql(first, "select name from shop")).contains("stays");
+    assertThat(run(first, "./mellow restore " + file + " --replace").status()).isZero();
+    assertThat(sql(first, "select name from shop")).doesNotContain("stays");
+  }
+
+  /** No secret stands in a command line, a file that others read, or an account that may more. */
+  @Test
+  void secretsStayInTheirDirectoryAndTheApplicationOnlyWritesRows() throws Exception {
+    for (String secret : new String[] {"db/password", "db/owner-password"}) {
+      assertThat(Files.getPosixFilePermissions(first.resolve(secret)))
+          .containsOnly(PosixFilePermission.OWNER_READ, PosixFilePermission.OWNER_WRITE);
+    }
+    assertThat(Files.getPosixFilePermissions(first))
+        .doesNotContain(PosixFilePermission.OTHERS_EXECUTE, PosixFilePermission.GROUP_READ);
+    assertThat(sql(first, "show grants for mellow@'127.0.0.1'"))
+        .contains("SELECT, INSERT, UPDATE, DELETE")
+        .doesNotContain("ALL PRIVILEGES", "DROP", "CREATE", "generate");
   }
 }

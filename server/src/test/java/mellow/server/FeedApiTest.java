@@ -205,7 +205,7 @@ class FeedApiTest {
             Map.of("key", "OFF", "lights", "SIDE", "volts", 12.4)));
     JsonNode is = api.post("/api/calc/feed/probe", wire).body();
     assertThat(is.at("/answer").asText()).isEqualTo("IS");
-    assertThat(is.at("/words").asText()).isEqualTo("lamps on");
+    assertThat(is.at("/words").asText()).isEqualTo("side lamps");
 
     assertThat(written(List.of()).get("says").asText())
         .isEqualTo("Refused: say first that the function is present.");

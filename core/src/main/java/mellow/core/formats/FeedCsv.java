@@ -20,9 +20,6 @@ public final class FeedCsv {
   private static final String[] HEADER = {"part", "kind", "name", "value"};
   private static final int MOST_LINES = 20_000;
 
-  /** What a spreadsheet would take for a formula. */
-  private static final String FORMULA = "=+-@\t";
-
   private FeedCsv() {}
 
   /** The table. */
@@ -34,7 +31,10 @@ public final class FeedCsv {
         for (Map.Entry<String, String> one : new TreeMap<>(part.values()).entrySet()) {
           if (!List.of("id", "kind").contains(one.getKey())) {
             printer.printRecord(
-                shielded(part.id()), part.kind(), one.getKey(), shielded(one.getValue()));
+                Spreadsheet.shielded(part.id()),
+                part.kind(),
+                one.getKey(),
+                Spreadsheet.shielded(one.getValue()));
           }
         }
       }
@@ -42,16 +42,6 @@ public final class FeedCsv {
     } catch (IOException e) {
       throw new IllegalStateException("a table that cannot be written", e);
     }
-  }
-
-  private static String shielded(String text) {
-    return !text.isEmpty() && FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-  }
-
-  private static String bare(String text) {
-    return text.length() > 1 && text.charAt(0) == '\'' && FORMULA.indexOf(text.charAt(1)) >= 0
-        ? text.substring(1)
-        : text;
   }
 
   /**
@@ -93,8 +83,8 @@ public final class FeedCsv {
   private static void change(
       Map<String, Map<String, String>> changes, PlannedFeed feed, CSVRecord line, String at)
       throws FormatProblem {
-    String id = bare(line.get(0));
-    String value = bare(line.get(3));
+    String id = Spreadsheet.bare(line.get(0));
+    String value = Spreadsheet.bare(line.get(3));
     PlannedPart part =
         feed.part(id)
             .orElseThrow(() -> new FormatProblem(at, "No part is called “%s”.".formatted(id)));

@@ -44,7 +44,9 @@ final class LampJudge {
           Source.Mark.FROM_MEMORY, "IES Lighting Handbook: life by the −13th power of the voltage");
 
   private static final double LIFE_EXPONENT = -13;
-  private static final double HALF_LIFE = 0.5;
+
+  /** A quarter of the life is more than charging takes that is in order. Judged. */
+  private static final double SHORT_LIFE = 0.25;
 
   /** Less above its rating is what every vehicle's charging brings. Judged. */
   private static final double OVER_VOLTAGE = 1.03;
@@ -186,7 +188,7 @@ final class LampJudge {
     return Optional.of(
         Finding.plain(
                 "feed.life." + lamp.id(),
-                life < HALF_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
+                life < SHORT_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
                 LIFE,
                 Sentence.of(
                     "{0} at " + Words.typed(lamp.id()) + ", rated {1}: {2} of its life",

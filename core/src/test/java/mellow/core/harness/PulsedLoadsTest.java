@@ -191,17 +191,18 @@ class PulsedLoadsTest {
 
   /**
    * IES Lighting Handbook (from memory): at 13.9 V a 12.8 V filament lives (13.9 ÷ 12.8)^−13 = 34
-   * %.
+   * %, which every charging brings; at 14.4 V it is 22 %.
    */
-  @Test
-  void moreThanTheRatedVoltageCostsLife() {
+  @ParameterizedTest
+  @CsvSource({"13.9, 34, WITHIN", "14.4, 22, AT_EDGE"})
+  void moreThanTheRatedVoltageCostsLife(double volts, double percent, Verdict verdict) {
     Circuit circuit =
         Circuit.of(
-            new Supply.Battery("battery", "plus", 13.9, 13.9, 1e-6),
+            new Supply.Battery("battery", "plus", volts, volts, 1e-6),
             new Emitter.Bulb("bulb", LEFT, "plus", GROUND, 12.8, 55));
     Finding life = finding(circuit, "feed.life.bulb", Controls.OFF);
-    assertThat(life.verdict()).isEqualTo(Verdict.AT_EDGE);
-    assertThat(life.headline().figures().get(2).value()).isCloseTo(34, within(0.3));
+    assertThat(life.verdict()).isEqualTo(verdict);
+    assertThat(life.headline().figures().get(2).value()).isCloseTo(percent, within(0.5));
   }
 
   /**

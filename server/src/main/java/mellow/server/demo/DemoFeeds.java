@@ -44,7 +44,7 @@ final class DemoFeeds {
   }
 
   private static ProbeEdit read(Controls.Key key, Controls.Lights lights, double volts) {
-    return new ProbeEdit(key, lights, volts);
+    return new ProbeEdit(key, lights, volts, null);
   }
 
   /** A long bus: the branch to the far side loses too much on the wire that was at hand. */

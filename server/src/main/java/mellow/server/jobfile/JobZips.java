@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import mellow.core.formats.Spreadsheet;
 import mellow.core.measure.UnitSystem;
 import mellow.core.photo.PhotoFile;
 import mellow.core.photo.PhotoProblem;
@@ -132,10 +133,10 @@ class JobZips {
             reading.title(),
             reading.lamp(),
             reading.side() == null ? "" : reading.side(),
-            reading.typed(),
+            Spreadsheet.shielded(reading.typed()),
             reading.units(),
             reading.value().value(),
-            reading.takenBy(),
+            Spreadsheet.shielded(reading.takenBy()),
             reading.takenAt(),
             reading.struckBy() == null ? "" : "struck");
       }

@@ -1,0 +1,87 @@
+package mellow.server.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Answers only under names that are this installation's own, and lets nothing be written from a
+ * page of another origin: a foreign page that makes its name point here would otherwise speak as
+ * this one.
+ */
+@Component
+@Order(-10)
+class HostGuard extends OncePerRequestFilter {
+  private static final Pattern LOOPBACK = Pattern.compile("127(\\.\\d{1,3}){3}|localhost|\\[::1]");
+  private static final Set<String> READS = Set.of("GET", "HEAD");
+
+  private final Set<String> names;
+
+  HostGuard(@Value("${mellow.hosts:}") Set<String> names) {
+    this.names = names;
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    String host = request.getHeader("Host");
+    if (!isOwn(name(host))) {
+      refuse(response, HttpStatus.FORBIDDEN, "This is not a name of this installation.");
+    } else if (!READS.contains(request.getMethod())
+        && !isOfHost(request.getHeader("Origin"), host)) {
+      refuse(response, HttpStatus.FORBIDDEN, "A page of another origin cannot write here.");
+    } else if (String.valueOf(request.getContentType()).contains("*")) {
+      refuse(
+          response,
+          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+          "The Content-Type has to name what is sent: application/json.");
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private boolean isOwn(String name) {
+    return LOOPBACK.matcher(name).matches() || names.contains(name);
+  }
+
+  /** The name without its port. */
+  private static String name(@Nullable String host) {
+    return host == null ? "" : host.replaceFirst(":\\d+$", "").toLowerCase(Locale.ROOT);
+  }
+
+  /** Programs send no origin; a page's own is the host that it was asked from. */
+  private static boolean isOfHost(@Nullable String origin, @Nullable String host) {
+    if (origin == null) {
+      return true;
+    }
+    try {
+      return String.valueOf(URI.create(origin).getAuthority()).equalsIgnoreCase(host);
+    } catch (IllegalArgumentException noOrigin) {
+      return false;
+    }
+  }
+
+  private static void refuse(HttpServletResponse response, HttpStatus status, String sentence)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType("application/problem+json");
+    response
+        .getWriter()
+        .write(
+            "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+                .formatted(status.getReasonPhrase(), status.value(), sentence));
+  }
+}
