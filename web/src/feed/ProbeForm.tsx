@@ -96,8 +96,8 @@ export function ProbeForm({
         <TextField label="Battery stands at (V)" value={supply} set={setSupply} maxLength={6} />
       </Pairs>
       <Box color="quiet" pt="14px" pb="4px">
-        Volts, or “lit”, “dark” and “flashes” from a test light; key down the side, lights across. Leave out
-        what was not read.
+        Volts, or “lit”, “dark” and “flashes” from a test light; key down the side, lights across.
+        Leave out what was not read.
       </Box>
       <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">
         <Box />

@@ -7,6 +7,7 @@ export const KINDS = [
   ['DRL', 'running lamps'],
   ['PODS', 'pods'],
   ['REPAIR', 'repair'],
+  ['REWIRE', 'rewire'],
   ['AIM', 'aim only'],
 ] as const satisfies readonly (readonly [WorkKind, string])[];
 
@@ -21,6 +22,7 @@ export const CHANGES = [
 
 export const ACCESS = [
   ['LAMPS_ONLY', 'lamps by their own bolts'],
+  ['GRILLE_ONLY', 'grille only'],
   ['BUMPER_OFF', 'bumper off'],
 ] as const satisfies readonly (readonly [TakeInEdit['access'], string])[];
 

@@ -41,7 +41,12 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       offline={offline}
       writing={writing}
       tools={<ViewTools view={view} setView={setView} />}
-      beforeSteps={<BatterySchool page={page} tell={writing.tell} />}
+      beforeSteps={
+        <>
+          <BatterySchool page={page} tell={writing.tell} />
+          {asksForHoles(page) && <Hole page={page} tell={writing.tell} />}
+        </>
+      }
       right={<OffList ledger={page.ledger} onLine={setLine} />}
     >
       <Flex direction="column" flex="1" minH="0">
@@ -141,6 +146,38 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
         </Box>
       ))}
     </Box>
+  );
+}
+
+/** Work that may bring a hole; where it was said that there is none, that can be taken back. */
+const asksForHoles = (page: Page) =>
+  page.bench.choices.HOLE === 'NONE' ||
+  page.stages.some((stage) => stage.steps.some((step) => step.id === 'apart.gate'));
+
+/** Whether anything is drilled; blank covers and brackets have their holes. */
+function Hole({ page, tell }: { page: Page; tell: Tell }) {
+  const none = page.bench.choices.HOLE === 'NONE';
+  return (
+    <Flex gap="4px" pb="6px" role="group" aria-label="Holes">
+      {(
+        [
+          ['DRILLED', 'a hole is drilled', !none],
+          ['NONE', 'no hole', none],
+        ] as const
+      ).map(([value, words, on]) => (
+        <PlainButton
+          key={value}
+          px="12px"
+          fontSize="15px"
+          aria-pressed={on}
+          bg={on ? 'lampFill' : undefined}
+          color={on ? 'onLamp' : 'ink'}
+          onClick={() => void tell({ choice: { which: 'HOLE', value } }, `chosen: ${words}`)}
+        >
+          {words}
+        </PlainButton>
+      ))}
+    </Flex>
   );
 }
 

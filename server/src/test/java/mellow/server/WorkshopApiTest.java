@@ -311,6 +311,74 @@ class WorkshopApiTest {
     }
   }
 
+  private List<String> steps(String stage) {
+    List<String> steps = new ArrayList<>();
+    page()
+        .get("stages")
+        .forEach(
+            one -> {
+              if (one.get("stage").asText().equals(stage)) {
+                one.get("steps").forEach(step -> steps.add(step.get("id").asText()));
+              }
+            });
+    return steps;
+  }
+
+  /** No hole, no gate; a battery that is left live is neither taken off nor put on. */
+  @Test
+  void whatAChoiceMakesPointlessIsNoStep() {
+    assertThat(steps("APART")).contains("apart.gate", "apart.negative");
+    kept("APART", "choice", Map.of("which", "HOLE", "value", "NONE"));
+    kept("APART", "choice", Map.of("which", "BATTERY", "value", "LIVE"));
+    assertThat(steps("APART")).doesNotContain("apart.gate", "apart.negative");
+    assertThat(steps("PROVE")).doesNotContain("prove.power");
+  }
+
+  /** One battery: what the workshop did to it, the feed's page knows, and the other way round. */
+  @Test
+  void thereIsOneBattery() {
+    Map<String, ?> off = Map.of("step", "apart.negative", "skipped", false, "reason", "");
+    kept("APART", "step", off);
+    JsonNode feed = api.get("/api/jobs/" + job + "/feed").body();
+    assertThat(feed.get("connected").asBoolean()).isFalse();
+    assertThat(feed.at("/batteryElsewhere/0/what").asText()).isEqualTo("NEGATIVE_OFF");
+    Map<String, ?> proof =
+        Map.of(
+            "state", "low beam", "function", "DIPPED", "outcome", "WORKS", "tries", 0, "seen", "");
+    assertThat(put(Api.newId(), "PROVE", "proof", proof).detail())
+        .startsWith("The negative terminal is off, so nothing can be lit");
+    assertThat(put(Api.newId(), "PROVE", "battery", Map.of("what", "NEGATIVE_OFF")).detail())
+        .isEqualTo("The negative terminal is off already.");
+    kept("PROVE", "battery", Map.of("what", "SECOND_ON"));
+    kept("PROVE", "proof", proof);
+    assertThat(page().at("/proof/live").asBoolean()).isTrue();
+  }
+
+  /** A connector that is opened again takes the proof of its lamps back. */
+  @Test
+  void openedConnectorReopensWhatHangsOnIt() {
+    fogWorks("side lamps, fog");
+    assertThat(reopened()).isEmpty();
+    kept("APART", "out", row(1, "CONNECTOR", "left fog"));
+    assertThat(reopened()).containsExactly("left front fog lamp");
+  }
+
+  private List<String> reopened() {
+    List<String> reopened = new ArrayList<>();
+    page()
+        .at("/proof/items")
+        .forEach(
+            item ->
+                item.get("lamps")
+                    .forEach(
+                        lamp -> {
+                          if (!lamp.get("reopened").asText().isEmpty()) {
+                            reopened.add(lamp.get("words").asText());
+                          }
+                        }));
+    return reopened;
+  }
+
   @Test
   void everyFunctionIsProvedOrSaidWhyNot() {
     JsonNode proof = page().get("proof");

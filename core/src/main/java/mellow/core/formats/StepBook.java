@@ -29,6 +29,14 @@ public final class StepBook {
     return ALL;
   }
 
+  /** A caution by its id; empty where no step heeds it. */
+  public static Optional<Caution> caution(String id) {
+    return ALL.stream()
+        .flatMap(step -> step.cautions().stream())
+        .filter(caution -> caution.id().equals(id))
+        .findFirst();
+  }
+
   private static List<Step> load() {
     try {
       JsonNode root = new ObjectMapper().readTree(Resources.text("/mellow/workflow/steps.json"));

@@ -61,6 +61,7 @@ public record OwnerPage(List<String> done, List<String> heed) {
           case DRL -> done.add("Daytime running lamps were fitted and wired.");
           case PODS -> done.add("Lamps on brackets were fitted and wired.");
           case REPAIR -> done.add("A fault of the lighting was looked for.");
+          case REWIRE -> done.add("The lighting was wired anew.");
           case AIM -> {
             // what was aimed follows from what was read
           }

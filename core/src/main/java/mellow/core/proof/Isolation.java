@@ -32,8 +32,8 @@ public final class Isolation {
     return switch (light) {
       case DISCHARGE ->
           List.of(
-              "Feed a known-good ballast and lamp straight from a battery: it takes the vehicle's"
-                  + " wiring out of the question.",
+              "Feed a known-good ballast and lamp straight from a battery, polarity checked and the"
+                  + " clamps never touching: it takes the vehicle's wiring out of the question.",
               "Try each bulb on that ballast.",
               "Then each ballast with a good bulb.");
       case LED ->
@@ -41,7 +41,13 @@ public final class Isolation {
               "Feed the lamp straight from a battery, plus to plus: LEDs are polarised.",
               "Turn its plug by 180° and try again.",
               "Feed the harness from a separate battery, the vehicle's own unplugged.");
-      case FILAMENT, UNKNOWN ->
+      case UNKNOWN ->
+          List.of(
+              "Feed the lamp straight from a battery, plus to plus: it takes the vehicle's wiring out"
+                  + " of the question.",
+              "An LED: turn its plug by 180°. A bulb: try a known-good one in it.",
+              "Feed the harness from a separate battery; then fuse, relay, switch, trigger, ground.");
+      case FILAMENT ->
           List.of(
               "Feed the lamp straight from a battery: it takes the vehicle's wiring out of the"
                   + " question.",

@@ -224,23 +224,26 @@ public final class Fit {
           Sentence.of(
               "The boss goes through the bulb hole with {0}", Figure.fineMm(hole - thread)));
     }
+    // what is drilled and filed to fit is no fault of the pair: it is the next thing to do
     return Finding.on(
             "bench.fit.hole",
             margin,
             ENVELOPE,
             Sentence.of(
                 "The bulb hole is {0}, the boss {1}", Figure.fineMm(hole), Figure.fineMm(thread)))
-        .withRemedy(Sentence.of(drilled(HoleSize.forThread(thread))));
+        .withVerdict(Verdict.AT_EDGE)
+        .withRemedy(Sentence.of(drilled(thread)));
   }
 
-  /** The hole in the sizes of both kinds of step drill. */
-  static String drilled(double atLeastMm) {
-    OptionalDouble metric = HoleSize.metricMm(atLeastMm);
-    OptionalDouble inches = HoleSize.stepDrillInches(atLeastMm);
+  /** A hole that is filed to fit is drilled smaller than what goes through it, never larger. */
+  static String drilled(double bossMm) {
+    OptionalDouble metric = HoleSize.metricUpToMm(bossMm);
+    OptionalDouble inches = HoleSize.stepDrillInchesUpTo(bossMm);
     if (metric.isEmpty() || inches.isEmpty()) {
       return "No step drill is that wide: grind to the mark, snug, and cut the nubs.";
     }
-    return "Drill to %s mm or %s, grind snug, cut the nubs, sand the rear flat."
+    return "Drill to %s mm or %s and no wider, then file until the boss goes through snug; cut the"
+        .concat(" nubs, sand the rear flat.")
         .formatted(
             TapeText.decimal(metric.getAsDouble(), 1).replace(".0", ""),
             TapeText.lengthWithUnit(LengthUnit.IN.toMm(inches.getAsDouble()), UnitSystem.IMPERIAL));

@@ -38,4 +38,22 @@ public final class HoleSize {
     double size = Math.ceil(inches / STEP_DRILL_STEP_IN - 1e-9) * STEP_DRILL_STEP_IN;
     return size <= STEP_DRILL_MOST_IN ? OptionalDouble.of(size) : OptionalDouble.empty();
   }
+
+  /** The widest drill of a metric set that is not wider than that; empty beyond the widest. */
+  public static OptionalDouble metricUpToMm(double mostMm) {
+    double step = mostMm <= TWIST_MOST_MM ? TWIST_STEP_MM : STEP_DRILL_STEP_MM;
+    double size = Math.floor(mostMm / step + 1e-9) * step;
+    return mostMm <= STEP_DRILL_MOST_MM + STEP_DRILL_STEP_MM
+        ? OptionalDouble.of(Math.min(size, STEP_DRILL_MOST_MM))
+        : OptionalDouble.empty();
+  }
+
+  /** The widest step of a step drill in sixteenths of an inch that is not wider than that. */
+  public static OptionalDouble stepDrillInchesUpTo(double mostMm) {
+    double inches = mostMm / LengthUnit.IN.toMm(1);
+    double size = Math.floor(inches / STEP_DRILL_STEP_IN + 1e-9) * STEP_DRILL_STEP_IN;
+    return inches <= STEP_DRILL_MOST_IN + STEP_DRILL_STEP_IN
+        ? OptionalDouble.of(Math.min(size, STEP_DRILL_MOST_IN))
+        : OptionalDouble.empty();
+  }
 }

@@ -13,6 +13,7 @@ public enum Fact {
   RECHECKED("the tacked projector was looked at on the tape once more"),
   FULL_EPOXY("the full epoxy has cured"),
   SEALANT("the sealant has cured"),
+  CURES("no cure runs that it would disturb"),
   HEAT("the heat was read until its end is known"),
   LIT("it was lit by plug on both sides"),
   PROVED("every function is proved"),

@@ -26,6 +26,8 @@ public record Plan(
   private static final List<WorkKind> BEHIND_THE_BUMPER =
       List.of(WorkKind.FOG, WorkKind.DRL, WorkKind.PODS);
 
+  private static final String BUMPER_WAY = "bumper-off";
+
   private static final List<Stage> WITHOUT_PLAN =
       List.of(Stage.TAKE_IN, Stage.CAME, Stage.PARTS, Stage.PLACE, Stage.WALL, Stage.HAND_OVER);
 
@@ -51,6 +53,7 @@ public record Plan(
                         stage,
                         book.stream()
                             .filter(step -> step.stage() == stage && step.isFor(takeIn.kinds()))
+                            .filter(step -> isOnTheWay(step, takeIn))
                             .toList(),
                         Expected.of(stage, takeIn, past)))
             .toList();
@@ -59,6 +62,11 @@ public record Plan(
         offered(takeIn),
         each(stages, step -> step.atHand().stream()),
         each(stages, step -> step.cautions().stream()));
+  }
+
+  /** What comes off with the bumper is no step where it stays on. */
+  private static boolean isOnTheWay(Step step, TakeIn takeIn) {
+    return takeIn.access() == TakeIn.Access.BUMPER_OFF || !step.ways().contains(BUMPER_WAY);
   }
 
   private static <T> List<T> each(List<PlannedStage> stages, Function<Step, Stream<T>> part) {

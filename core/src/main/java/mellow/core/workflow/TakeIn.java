@@ -28,6 +28,7 @@ public record TakeIn(
   /** How far the front comes apart. */
   public enum Access {
     LAMPS_ONLY,
+    GRILLE_ONLY,
     BUMPER_OFF
   }
 

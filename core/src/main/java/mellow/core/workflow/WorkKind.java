@@ -31,6 +31,8 @@ public enum WorkKind {
       Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
   PODS("pods", Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
   REPAIR("repair", Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  /** From the cabin or under the bonnet: nothing is raised, drilled or aimed for it. */
+  REWIRE("rewire", Set.of(TAKE_IN, PARTS, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
   AIM("aim only", Set.of(TAKE_IN, CAME, WALL, HAND_OVER));
 
   private final String words;

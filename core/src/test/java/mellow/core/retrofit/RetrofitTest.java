@@ -99,13 +99,19 @@ class RetrofitTest {
         .allMatch(one -> one.verdict() == Verdict.NOT_KNOWN && one.remedy().isPresent());
   }
 
-  /** A boss of 7/8 in (22.2 mm) takes a step drill to 24 mm or 15/16 in. Common practice. */
+  /**
+   * A hole that is filed to fit a boss of 7/8 in (22.2 mm) is drilled to 22 mm, never wider, and
+   * makes itself: nothing waits for it. Common practice.
+   */
   @Test
   void holesInSizesOfDrills() {
     assertThat(HoleSize.metricMm(22.7)).hasValue(24);
     assertThat(HoleSize.metricMm(9.6)).hasValue(10);
     assertThat(HoleSize.metricMm(22)).hasValue(22);
     assertThat(HoleSize.metricMm(41)).isEmpty();
+    assertThat(HoleSize.metricUpToMm(22.2)).hasValue(22);
+    assertThat(HoleSize.metricUpToMm(9.6)).hasValue(9.5);
+    assertThat(HoleSize.stepDrillInchesUpTo(22.225)).hasValue(7 / 8.0);
     assertThat(HoleSize.stepDrillInches(22.7)).hasValue(15 / 16.0);
     assertThat(HoleSize.stepDrillInches(22.225)).hasValue(7 / 8.0);
     Finding hole =
@@ -113,7 +119,9 @@ class RetrofitTest {
             Fit.of(
                 housing(80, 110, 70, 19, 90), projector(70, Double.NaN, 86, 50, 22.2), Mount.RING),
             "bench.fit.hole");
-    assertThat(hole.remedy().orElseThrow().pattern()).startsWith("Drill to 24 mm or 15/16 in");
+    assertThat(hole.remedy().orElseThrow().pattern())
+        .startsWith("Drill to 22 mm or 13/16 in and no wider");
+    assertThat(hole.verdict()).isEqualTo(Verdict.AT_EDGE);
   }
 
   @Test

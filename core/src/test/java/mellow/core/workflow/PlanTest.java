@@ -32,6 +32,36 @@ class PlanTest {
     return plan.stages().stream().map(PlannedStage::stage).toList();
   }
 
+  private static List<String> steps(TakeIn takeIn) {
+    return plan(takeIn).stages().stream()
+        .flatMap(stage -> stage.steps().stream())
+        .map(Step::id)
+        .toList();
+  }
+
+  /**
+   * Lamps by their own bolts, or the grille only: no step takes the bumper off. Common practice.
+   */
+  @Test
+  void theBumperIsNoStepWhereItStaysOn() {
+    for (Access access : Access.values()) {
+      boolean off = access == Access.BUMPER_OFF;
+      assertThat(steps(wanted(access, WorkKind.FOG)).contains("apart.bumper")).isEqualTo(off);
+      assertThat(steps(wanted(access, WorkKind.FOG)).contains("together.bumper")).isEqualTo(off);
+      assertThat(steps(wanted(access, WorkKind.FOG)))
+          .as("one lies under it")
+          .contains("apart.jack");
+    }
+  }
+
+  /** From the cabin: nothing is raised, drilled or aimed. */
+  @Test
+  void rewiringNeedsNeitherJackNorDrillNorAim() {
+    assertThat(steps(wanted(Access.LAMPS_ONLY, WorkKind.REWIRE)))
+        .contains("feed.probe", "prove.functions")
+        .doesNotContain("apart.jack", "apart.gate", "apart.liner", "wall.fog", "wall.low");
+  }
+
   @ParameterizedTest
   @EnumSource(WorkKind.class)
   void everyKindsStagesHaveStepsAndOrder(WorkKind kind) {

@@ -135,7 +135,7 @@ public class Feeds implements StageReporter {
           functions.add(LampFunction.DIPPED);
           functions.add(LampFunction.MAIN);
         }
-        case AIM -> {}
+        case REWIRE, AIM -> {}
       }
     }
     return functions.isEmpty() ? List.of(LampFunction.FRONT_FOG) : List.copyOf(functions);

@@ -116,7 +116,7 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
         case FOG -> wanted.add(LampFunction.FRONT_FOG);
         case DRL -> wanted.add(LampFunction.DRL);
         case PODS -> wanted.add(LampFunction.DRIVING);
-        case SWAP, RETROFIT, REPAIR, AIM -> {}
+        case SWAP, RETROFIT, REPAIR, REWIRE, AIM -> {}
       }
     }
     // pods may be planned as fog lamps: what is wired counts
@@ -167,6 +167,13 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
     return lamp instanceof Emitter.Discharge || lamp instanceof Emitter.Shutter
         ? Isolation.Light.DISCHARGE
         : Isolation.Light.LED;
+  }
+
+  /** Whether a ballast strikes somewhere at this job: 20 kV and more. */
+  boolean hasDischarge() {
+    return feed().stream()
+        .flatMap(feed -> feed.parts().stream())
+        .anyMatch(part -> part.part() instanceof Emitter.Discharge);
   }
 
   boolean plans(Stage stage) {

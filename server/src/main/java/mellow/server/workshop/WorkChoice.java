@@ -9,6 +9,10 @@ public enum WorkChoice {
   SEAL("GLUED", "WELDED"),
   LENS("AS_IT_IS", "RESTORE"),
   FIRST_SIDE("LEFT", "RIGHT"),
+  /** Whether anything is drilled: blank covers and brackets have their holes. */
+  HOLE("DRILLED", "NONE"),
+  /** What closes the lens: butyl holds at once, a sealant cures. */
+  RESEAL("SEALANT", "BUTYL"),
   /** Negative off before any work, or a lead added to a live battery. */
   BATTERY("NEGATIVE_OFF", "LIVE");
 

@@ -128,6 +128,9 @@ final class WorkshopSheet implements StepList.Known {
     if (!isLive()) {
       ways.add("negative-off");
     }
+    if (!"NONE".equals(choices.get(WorkChoice.HOLE))) {
+      ways.add("drill");
+    }
     if (around.takeIn().access() == TakeIn.Access.BUMPER_OFF) {
       ways.add("bumper-off");
     }
@@ -193,7 +196,8 @@ final class WorkshopSheet implements StepList.Known {
   }
 
   private void missingOfSide(Side side, Map<Fact, String> missing) {
-    if (flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT).isEmpty()) {
+    if (rollWay() == RollWay.ON_BENCH
+        && flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT).isEmpty()) {
       missing.put(Fact.FACTORY_CUTOFF, Fact.FACTORY_CUTOFF.words());
     }
     if (rollWay() == RollWay.ON_VEHICLE) {
@@ -212,7 +216,21 @@ final class WorkshopSheet implements StepList.Known {
       cure(side, BenchTimer.Adhesive.FULL_EPOXY)
           .ifPresent(why -> missing.put(Fact.FULL_EPOXY, why));
     }
-    cure(side, BenchTimer.Adhesive.SEALANT).ifPresent(why -> missing.put(Fact.SEALANT, why));
+    if (!"BUTYL".equals(choices.get(WorkChoice.RESEAL))) {
+      cure(side, BenchTimer.Adhesive.SEALANT).ifPresent(why -> missing.put(Fact.SEALANT, why));
+    }
+    curing(side).ifPresent(why -> missing.put(Fact.CURES, why));
+  }
+
+  /** Whatever still cures at a lamp: glue, silicone, threadlocker. */
+  private Optional<String> curing(Side side) {
+    return log.timers().stream()
+        .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
+        .map(WorkshopLog.Timed::timer)
+        .filter(timer -> timer.kind() == BenchTimer.Kind.CURE)
+        .filter(timer -> timer.state(now) == BenchTimer.State.RUNNING)
+        .findFirst()
+        .map(timer -> timer.name() + " still cures");
   }
 
   private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Figure;
+import mellow.core.formats.StepBook;
 import mellow.core.measure.TapeText;
 import mellow.core.measure.TemperatureEntry;
 import mellow.core.proof.Isolation;
@@ -91,8 +92,9 @@ final class WorkshopViews {
         planned.isPresent(),
         sheet.steps(stage).lines().stream().map(WorkshopViews::step).toList(),
         sheet.findings(stage).stream().map(FindingView::of).toList(),
-        steps.stream()
-            .flatMap(step -> step.cautions().stream())
+        Stream.concat(
+                steps.stream().flatMap(step -> step.cautions().stream()),
+                around.hasDischarge() ? StepBook.caution("high-voltage").stream() : Stream.of())
             .distinct()
             .map(CautionView::of)
             .toList(),
