@@ -67,6 +67,15 @@ export function RuleTables({
           ))}
         </Table>
       )}
+      {set.aside && (
+        <Box pt="14px" fontSize="16px">
+          The step stands up to <FigureText figure={set.aside.mostLeft} /> to the left and up to{' '}
+          <FigureText figure={set.aside.mostRight} /> to the right of straight ahead.{' '}
+          <Box as="span" color="quiet">
+            {set.aside.source.reference} ({set.aside.source.words})
+          </Box>
+        </Box>
+      )}
       {set.place.length > 0 && (
         <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Vehicles', 'Where it stands']}>
           {set.place.map((rule) => (

@@ -15,6 +15,8 @@ import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Jobs, readings and edits through the real interface, against a real MariaDB. */
@@ -254,5 +256,19 @@ class JobApiTest {
     }
     return Api.expect(api.put("/api/bays/" + bay + "/readings/" + Api.newId(), reading), 200)
         .body();
+  }
+
+  /** Labels of low beams stand between 0.5 and 4 % down: "10" or "45°" is asked about at once. */
+  @ParameterizedTest
+  @ValueSource(strings = {"10", "25 %", "45°", "0.1 %"})
+  void aLabelThatNoLowBeamHasIsAskedAbout(String typed) {
+    String job = api.newJob("Quenby Test", Map.of());
+    Map<String, Object> edit =
+        Api.jobEdit(api.get("/api/jobs/" + job).body().at("/vehicle/id").asText());
+    edit.put("version", 1);
+    edit.put("labelTyped", typed);
+    Api.Answer refused = api.put("/api/jobs/" + job, edit);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).startsWith("A label of low beams says 0.5 to 4 % down");
   }
 }

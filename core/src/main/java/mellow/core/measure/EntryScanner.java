@@ -54,6 +54,26 @@ final class EntryScanner {
     }
   }
 
+  /** What is still to be read. */
+  String rest() {
+    return text.substring(at);
+  }
+
+  /** Takes all that is left as read. */
+  void skipRest() {
+    at = text.length();
+  }
+
+  /** Takes a word where it stands next. */
+  boolean takes(String word) throws EntryProblem {
+    int before = at;
+    if (!atEnd() && word().equalsIgnoreCase(word)) {
+      return true;
+    }
+    at = before;
+    return false;
+  }
+
   boolean atEnd() {
     return at >= text.length();
   }

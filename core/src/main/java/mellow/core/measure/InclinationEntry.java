@@ -1,13 +1,24 @@
 package mellow.core.measure;
 
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
- * Reads an inclination: "1.2 %", "1,2", "0.38°", "0°34'", "34'". A bare number is in percent. The
- * sign stays as typed.
+ * Reads an inclination: "1.2 %", "1,2", "0.38°", "0°34'", "0°34'12\"", "34'", "1:100", "12 cm per
+ * 10 m", "2 in at 25 ft". A bare number is in percent. The sign stays as typed; "down" makes it
+ * negative, "up" positive.
  */
 public final class InclinationEntry {
-  private static final String EXAMPLE = "For example 1.2 %, 0.69° or 0°41'.";
+  private static final String EXAMPLE = "For example 1.2 %, 0.69°, 0°41' or 12 cm per 10 m.";
+
+  /** A length in a distance, both with their units. */
+  private static final Pattern DROP =
+      Pattern.compile("(.*\\p{L}.*?)\\s+(?:per|at|in|on|over)\\s+(.*\\d\\s*\\p{L}.*)");
+
+  private static final Pattern RATIO =
+      Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*:\\s*(\\d+(?:[.,]\\d+)?)");
+  private static final Pattern WAY = Pattern.compile("(?i)(.*?)\\s+(down|up)\\s*");
   private static final double STEEPEST_PERCENT = 100;
 
   private InclinationEntry() {}
@@ -15,10 +26,18 @@ public final class InclinationEntry {
   /** The inclination in percent, or the refusal. */
   public static Entry<Double> readPercent(String typed) {
     try {
-      EntryScanner scanner = new EntryScanner(typed, EXAMPLE);
+      Matcher way = WAY.matcher(typed);
+      boolean said = way.matches();
+      EntryScanner scanner = new EntryScanner(said ? way.group(1) : typed, EXAMPLE);
       int sign = scanner.sign();
+      if (said && sign < 0) {
+        throw scanner.problem(0, "Write either a minus or a direction, not both.");
+      }
       double percent = sign * unsignedPercent(scanner);
       scanner.expectEnd();
+      if (said && way.group(2).equalsIgnoreCase("down")) {
+        percent = -percent;
+      }
       if (Math.abs(percent) > STEEPEST_PERCENT) {
         throw scanner.problem(0, "That is steeper than 45°, which no beam is.");
       }
@@ -29,6 +48,17 @@ public final class InclinationEntry {
   }
 
   private static double unsignedPercent(EntryScanner scanner) throws EntryProblem {
+    String rest = scanner.rest();
+    Matcher ratio = RATIO.matcher(rest.strip());
+    if (ratio.matches()) {
+      scanner.skipRest();
+      return percentOf(scanner, decimal(ratio.group(1)), decimal(ratio.group(2)));
+    }
+    Matcher drop = DROP.matcher(rest);
+    if (drop.matches()) {
+      scanner.skipRest();
+      return percentOf(scanner, mm(scanner, drop.group(1)), mm(scanner, drop.group(2)));
+    }
     double number = scanner.number();
     int start = scanner.position();
     String word = scanner.word().toLowerCase(Locale.ROOT);
@@ -41,6 +71,26 @@ public final class InclinationEntry {
     };
   }
 
+  private static double percentOf(EntryScanner scanner, double drop, double distance)
+      throws EntryProblem {
+    if (!(distance > 0)) {
+      throw scanner.problem(0, "The distance is missing behind the drop.");
+    }
+    return 100 * drop / distance;
+  }
+
+  private static double decimal(String number) {
+    return Double.parseDouble(number.replace(',', '.'));
+  }
+
+  private static double mm(EntryScanner scanner, String typed) throws EntryProblem {
+    Entry<Double> length = LengthEntry.readMm(typed.strip(), LengthUnit.MM);
+    if (length instanceof Entry.Accepted<Double> accepted) {
+      return accepted.value();
+    }
+    throw scanner.problem(0, ((Entry.Refused<Double>) length).why());
+  }
+
   private static double minutes(EntryScanner scanner) throws EntryProblem {
     if (scanner.atEnd()) {
       return 0;
@@ -51,6 +101,19 @@ public final class InclinationEntry {
       throw scanner.problem(start, "Minutes go up to 59; 60 make a degree.");
     }
     scanner.word();
-    return minutes;
+    return minutes + seconds(scanner) / 60;
+  }
+
+  private static double seconds(EntryScanner scanner) throws EntryProblem {
+    if (scanner.atEnd()) {
+      return 0;
+    }
+    int start = scanner.position();
+    double seconds = scanner.number();
+    if (seconds >= 60) {
+      throw scanner.problem(start, "Seconds go up to 59; 60 make a minute.");
+    }
+    scanner.word();
+    return seconds;
   }
 }

@@ -3,8 +3,8 @@ package mellow.core.measure;
 import java.util.Locale;
 
 /**
- * Reads how far an adjuster was turned: "1 3/4", "1.75 turns", "1/2 anticlockwise", "−1/4".
- * Positive is clockwise, seen facing the screw's head.
+ * Reads how far an adjuster was turned: "1 3/4", "1.75 turns", "270° cw", "1/2 anticlockwise",
+ * "−1/4". Positive is clockwise, seen facing the screw's head.
  */
 public final class TurnsEntry {
   private static final String EXAMPLE = "For example 1 3/4, 1/2 clockwise or 1/4 anticlockwise.";
@@ -18,6 +18,9 @@ public final class TurnsEntry {
       EntryScanner scanner = new EntryScanner(typed, EXAMPLE);
       int sign = scanner.sign();
       double turns = scanner.number();
+      if (scanner.takes("°") || scanner.takes("deg") || scanner.takes("degrees")) {
+        turns /= 360;
+      }
       int direction = direction(scanner);
       if (sign < 0 && direction != 0) {
         throw scanner.problem(0, "Write either a minus or a direction, not both.");

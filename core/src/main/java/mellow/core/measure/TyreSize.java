@@ -8,7 +8,8 @@ import java.util.regex.Pattern;
  * A tyre's size as it stands on its side: "235/75 R15", "LT265/70R17 121S", "31x10.5 R15".
  *
  * <p>The metric size gives width in mm, side wall in percent of it, rim in inches: the diameter is
- * rim + 2 × width × percent ÷ 100. The other gives diameter and width in inches.
+ * rim + 2 × width × percent ÷ 100; "185R14", without percent, is of the full series. The other
+ * gives diameter and width in inches.
  *
  * @param diameterMm outer diameter, not loaded
  * @param widthMm nominal width
@@ -28,7 +29,10 @@ public record TyreSize(double diameterMm, double widthMm) {
       Pattern.compile(
           "\\s*(?:LT)?\\s*" + NUMBER + "\\s*[X×]\\s*" + NUMBER + "(?:" + RIM + ")?" + REST);
   private static final Pattern NO_SIDE_WALL =
-      Pattern.compile("\\s*\\d{3}\\s*(?:R|-)\\s*\\d{2}C?.*");
+      Pattern.compile("\\s*(\\d{3})\\s*(?:R|-)\\s*(\\d{2})" + REST);
+
+  /** A metric size without a side wall is of the full series: tables, from memory, come to 80 %. */
+  private static final double FULL_SERIES_PERCENT = 80;
 
   /** Reads a size, or says where and why not. */
   public static Entry<TyreSize> read(String typed) {
@@ -61,8 +65,11 @@ public record TyreSize(double diameterMm, double widthMm) {
       double width = within(inches, 2, 4, 20, "width in inches");
       return new TyreSize(LengthUnit.IN.toMm(diameter), LengthUnit.IN.toMm(width));
     }
-    if (NO_SIDE_WALL.matcher(text).matches()) {
-      throw problem(3, "The height of the side wall is missing behind the width.");
+    Matcher full = NO_SIDE_WALL.matcher(text);
+    if (full.matches()) {
+      double width = within(full, 1, 105, 455, "width in mm");
+      double rim = within(full, 2, 8, 30, "rim in inches");
+      return new TyreSize(LengthUnit.IN.toMm(rim) + 2 * width * FULL_SERIES_PERCENT / 100, width);
     }
     throw problem(0, "That is no tyre's size known here.");
   }

@@ -16,6 +16,13 @@ class OtherEntriesTest {
     "45°, 100",
     "0°34', 0.98907", // tan(34/60°), from a table of tangents
     "34', 0.98907",
+    "0°34'12\", 0.99489", // tan(34.2/60°)
+    "1:100, 1",
+    "12 cm per 10 m, 1.2",
+    "2 in at 25 ft, 0.66667",
+    "'-12,5 cm in 10 m', -1.25",
+    "1.2 % down, -1.2",
+    "0.5 up, 0.5",
   })
   void inclinations(String typed, double percent) {
     assertThat(InclinationEntry.readPercent(typed))
@@ -32,6 +39,8 @@ class OtherEntriesTest {
     "-1/4, -0.25",
     "½ turn clockwise, 0.5",
     "2 ccw, -2",
+    "270° cw, 0.75",
+    "90 deg anticlockwise, -0.25",
   })
   void turns(String typed, double turns) {
     assertThat(TurnsEntry.readTurns(typed)).isEqualTo(new Entry.Accepted<>(typed, turns));
@@ -44,7 +53,7 @@ class OtherEntriesTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"12 in", "0°75'", "200 %", "1.2 % down"})
+  @CsvSource({"12 in", "0°75'", "200 %", "-1.2 % down", "1:0", "12 cm per 10", "0°10'70\""})
   void inclinationsThatCannotBe(String typed) {
     assertThat(InclinationEntry.readPercent(typed)).isInstanceOf(Entry.Refused.class);
   }

@@ -332,7 +332,15 @@ public class Feeds implements StageReporter {
     return SpiceNetlist.of(
         feed.circuit(),
         new Situation(solution.controls(), solution.states(), Set.of()),
-        feed.plan().title() + ", " + state.words());
+        feed.plan().title() + ", " + state.words() + standsFor(solution));
+  }
+
+  /** What is pulsed is written as it is while it is closed; a mean would be no circuit. */
+  private static String standsFor(Solution solution) {
+    return solution.phases().size() > 1
+        ? "; what is pulsed stands closed, %s %% of the time"
+            .formatted(Math.round(100 * solution.phases().get(0).share()))
+        : "";
   }
 
   /**

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import mellow.core.logbook.Logbook;
 import mellow.core.measure.Entry;
 import mellow.core.measure.InclinationEntry;
+import mellow.core.measure.TapeText;
 import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView;
 import mellow.server.bay.BayView;
@@ -197,6 +198,13 @@ public class Jobs {
     return Refusal.stale(current.changedBy(), current);
   }
 
+  /**
+   * What labels of low beams say, percent down. Judged: UN R48 sets 1.0 to 2.0 and allows to 3.0.
+   */
+  private static final double LEAST_LABEL = 0.5;
+
+  private static final double MOST_LABEL = 4;
+
   /** A label says "1.2 %" and means downwards; a minus says the same. */
   private static @org.jspecify.annotations.Nullable Double labelPercent(JobEdit edit) {
     if (edit.labelTyped() == null || edit.labelTyped().isBlank()) {
@@ -204,11 +212,21 @@ public class Jobs {
     }
     Entry<Double> entry = InclinationEntry.readPercent(edit.labelTyped());
     if (entry instanceof Entry.Accepted<Double> accepted) {
-      return -Math.abs(accepted.value());
+      return plausible(-Math.abs(accepted.value()));
     }
     Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
     throw Refusal.unprocessable("labelTyped", refused.why() + " " + refused.wouldBeRight())
         .with("at", refused.at());
+  }
+
+  private static double plausible(double percent) {
+    if (-percent < LEAST_LABEL || -percent > MOST_LABEL) {
+      throw Refusal.unprocessable(
+          "labelTyped",
+          "A label of low beams says 0.5 to 4 % down, this one would be %s %%: look at it again."
+              .formatted(TapeText.decimal(-percent, 1)));
+    }
+    return percent;
   }
 
   private JobRecord row(

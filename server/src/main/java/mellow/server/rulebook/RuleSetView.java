@@ -11,6 +11,7 @@ import mellow.core.finding.Figure;
 import mellow.core.formats.FormatProblem;
 import mellow.core.formats.RuleChangeFormat;
 import mellow.core.rules.AimRule;
+import mellow.core.rules.AsideRule;
 import mellow.core.rules.Band;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.PlaceRule;
@@ -38,6 +39,7 @@ public record RuleSetView(
     @Schema(description = "The lens marks of its market; left out where any will do.")
         @Nullable MarkFamily marks,
     @Schema(description = "Left out for the sets of the product.") @Nullable LocalView local,
+    @Schema(description = "Left out where the text sets no limit.") @Nullable AsideView aside,
     List<AimRuleView> aim,
     List<PlaceRuleView> place) {
 
@@ -81,8 +83,22 @@ public record RuleSetView(
         set.usualTraffic(),
         set.marks().orElse(null),
         local == null ? null : LocalView.of(local),
+        set.aside().map(AsideView::of).orElse(null),
         set.aimRules().stream().map(AimRuleView::of).toList(),
         set.placeRules().stream().map(PlaceRuleView::of).toList());
+  }
+
+  /** How far a step may stand aside. */
+  @Schema(
+      name = "AsideRule",
+      description = "How far a cutoff's step may stand beside its straight-ahead line.")
+  public record AsideView(FigureView mostLeft, FigureView mostRight, SourceView source) {
+    static AsideView of(AsideRule rule) {
+      return new AsideView(
+          FigureView.of(Figure.percent(rule.mostLeftPercent())),
+          FigureView.of(Figure.percent(rule.mostRightPercent())),
+          SourceView.of(rule.source()));
+    }
   }
 
   /** One rule of place. */
