@@ -223,7 +223,7 @@ public class Jobs {
     if (-percent < LEAST_LABEL || -percent > MOST_LABEL) {
       throw Refusal.unprocessable(
           "labelTyped",
-          "A label of low beams says 0.5 to 4 % down, this one would be %s %%: look at it again."
+          "A label of low beams says 0.5 to 4 %% down, this one would be %s %%: look at it again."
               .formatted(TapeText.decimal(-percent, 1)));
     }
     return percent;
