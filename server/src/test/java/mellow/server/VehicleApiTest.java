@@ -225,9 +225,9 @@ class VehicleApiTest {
     page = note(job, "TYRE_FRONT", "235/75R15 105S").body();
     assertThat(page.at("/stance/centreRise/metric").asText()).isEqualTo("67 mm");
     assertThat(page.at("/stance/beamRise/value").asDouble()).isEqualTo(0.8);
-    Api.Answer refused = note(job, "TYRE_REAR", "185R14");
+    Api.Answer refused = note(job, "TYRE_REAR", "round");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("side wall is missing");
+    assertThat(refused.detail()).contains("no tyre's size");
     assertThat(note(job, "DIAL", "two").detail()).contains("the number that stands on it");
   }
 
