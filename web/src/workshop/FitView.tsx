@@ -120,15 +120,6 @@ function Ways({ page, tell }: { page: Page; tell: Tell }) {
         ['RESTORE', 'restored'],
       ],
     ],
-    [
-      'RESEAL',
-      'Closed with',
-      bench.choices.RESEAL ?? 'SEALANT',
-      [
-        ['SEALANT', 'sealant'],
-        ['BUTYL', 'butyl'],
-      ],
-    ],
   ] as const;
   return (
     <>

@@ -33,9 +33,37 @@ export function Oven({ page, write }: { page: Page; write: Write }) {
   return (
     <>
       <BakeForm page={page} write={write} />
+      <Closing page={page} write={write} />
       <CureForm write={write} />
       <Schools page={page} />
     </>
+  );
+}
+
+/** What closes the lens: butyl holds at once, a sealant holds back what follows until it has cured. */
+function Closing({ page, write }: { page: Page; write: Write }) {
+  const butyl = page.bench.choices.RESEAL === 'BUTYL';
+  return (
+    <Flex gap="8px" align="center" wrap="wrap" pt="14px" role="group" aria-label="Closed with">
+      <Box color="quiet">The lens is closed with</Box>
+      {(
+        [
+          ['SEALANT', 'sealant', !butyl],
+          ['BUTYL', 'butyl', butyl],
+        ] as const
+      ).map(([value, words, on]) => (
+        <PlainButton
+          key={value}
+          px="14px"
+          aria-pressed={on}
+          bg={on ? 'lampFill' : undefined}
+          color={on ? 'onLamp' : 'ink'}
+          onClick={() => void write({ choice: { which: 'RESEAL', value } }, `chosen: ${words}`)}
+        >
+          {words}
+        </PlainButton>
+      ))}
+    </Flex>
   );
 }
 

@@ -25,6 +25,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(-10)
 class HostGuard extends OncePerRequestFilter {
   private static final Pattern LOOPBACK = Pattern.compile("127(\\.\\d{1,3}){3}|localhost|\\[::1]");
+  private static final Set<String> EVERYWHERE = Set.of("0.0.0.0", "::");
+  private static final Pattern ADDRESS =
+      Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[[0-9a-f:.]+]");
   private static final Set<String> READS = Set.of("GET", "HEAD");
 
   private final Set<String> names;
@@ -53,8 +56,13 @@ class HostGuard extends OncePerRequestFilter {
     }
   }
 
+  /**
+   * Where it listens at every address, any of them is its own; a name is not: names can be bent.
+   */
   private boolean isOwn(String name) {
-    return LOOPBACK.matcher(name).matches() || names.contains(name);
+    return LOOPBACK.matcher(name).matches()
+        || names.contains(name)
+        || names.stream().anyMatch(EVERYWHERE::contains) && ADDRESS.matcher(name).matches();
   }
 
   /** The name without its port. */
