@@ -79,7 +79,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
       ))}
       {kept.map((finding) => (
         <Flex key={finding.id} gap="8px" py="5px" borderTopWidth="1px" borderColor="hairline">
-          <VerdictShape verdict="OUT" size={18} />
+          <VerdictShape verdict={finding.verdict} size={18} />
           <SentenceText sentence={finding.headline} />
         </Flex>
       ))}

@@ -2,7 +2,7 @@ import type { FoundEdit, LampCheck, PriorChange, TakeInEdit, WorkKind } from '..
 
 export const KINDS = [
   ['SWAP', 'lamp swap'],
-  ['RETROFIT', 'projector retrofit'],
+  ['RETROFIT', 'retrofit'],
   ['FOG', 'fog lamps'],
   ['DRL', 'running lamps'],
   ['PODS', 'pods'],

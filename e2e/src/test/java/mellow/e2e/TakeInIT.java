@@ -13,7 +13,7 @@ class TakeInIT extends BrowserTest {
   void theWorkWantedBringsItsStagesAndTheModelsEarlierJobsAreShown() {
     Page page = open("/", Look.USUAL);
     button(page, "Take a vehicle in").click();
-    button(page, "projector retrofit").click();
+    button(page, "retrofit").click();
     field(page, "Make and model").fill("Quenby Loft");
     button(page, "Take it in").click();
 
