@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { LedgerLine, OutEdit, WorkshopPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
+import { OneOf } from './OneOf';
 import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
@@ -156,55 +156,37 @@ const asksForHoles = (page: Page) =>
 
 /** Whether anything is drilled; blank covers and brackets have their holes. */
 function Hole({ page, tell }: { page: Page; tell: Tell }) {
-  const none = page.bench.choices.HOLE === 'NONE';
   return (
-    <Flex gap="4px" pb="6px" role="group" aria-label="Holes">
-      {(
-        [
-          ['DRILLED', 'a hole is drilled', !none],
-          ['NONE', 'no hole', none],
-        ] as const
-      ).map(([value, words, on]) => (
-        <PlainButton
-          key={value}
-          px="12px"
-          fontSize="15px"
-          aria-pressed={on}
-          bg={on ? 'lampFill' : undefined}
-          color={on ? 'onLamp' : 'ink'}
-          onClick={() => void tell({ choice: { which: 'HOLE', value } }, `chosen: ${words}`)}
-        >
-          {words}
-        </PlainButton>
-      ))}
-    </Flex>
+    <Box pb="6px">
+      <OneOf
+        which="HOLE"
+        label="Holes"
+        options={[
+          ['DRILLED', 'a hole is drilled'],
+          ['NONE', 'no hole'],
+        ]}
+        value={page.bench.choices.HOLE ?? 'DRILLED'}
+        keep={tell}
+      />
+    </Box>
   );
 }
 
 /** The two schools of connecting: both are common practice, the first is the product's choice. */
 function BatterySchool({ page, tell }: { page: Page; tell: Tell }) {
-  const live = page.bench.choices.BATTERY === 'LIVE';
   return (
-    <Flex gap="4px" pb="6px" role="group" aria-label="Battery while working">
-      {(
-        [
-          ['NEGATIVE_OFF', 'negative off', !live],
-          ['LIVE', 'left live', live],
-        ] as const
-      ).map(([value, words, on]) => (
-        <PlainButton
-          key={value}
-          px="12px"
-          fontSize="15px"
-          aria-pressed={on}
-          bg={on ? 'lampFill' : undefined}
-          color={on ? 'onLamp' : 'ink'}
-          onClick={() => void tell({ choice: { which: 'BATTERY', value } }, `chosen: ${words}`)}
-        >
-          {words}
-        </PlainButton>
-      ))}
-    </Flex>
+    <Box pb="6px">
+      <OneOf
+        which="BATTERY"
+        label="Battery while working"
+        options={[
+          ['NEGATIVE_OFF', 'negative off'],
+          ['LIVE', 'left live'],
+        ]}
+        value={page.bench.choices.BATTERY ?? 'NEGATIVE_OFF'}
+        keep={tell}
+      />
+    </Box>
   );
 }
 

@@ -1,6 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { WorkshopPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
 import { bareText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
@@ -9,6 +8,7 @@ import { Label } from '../drawing/Label';
 import { Overlay } from '../drawing/Overlay';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { EntryEdit } from '../app/api/client';
+import { OneOf } from './OneOf';
 import type { Tell, Write } from './useWorkshop';
 
 type Field = NonNullable<EntryEdit['measure']>['field'];
@@ -79,8 +79,6 @@ export function FitView({ page, write, tell }: { page: Page; write: Write; tell:
 /** Both ways to mount and to set roll, and what holds the lens. */
 function Ways({ page, tell }: { page: Page; tell: Tell }) {
   const { bench } = page;
-  const choose = (which: NonNullable<EntryEdit['choice']>['which'], value: string, words: string) =>
-    void tell({ choice: { which, value } }, `chosen: ${words}`);
   const seal = bench.choices.SEAL ?? 'GLUED';
   const lens = bench.choices.LENS ?? 'AS_IT_IS';
   const groups = [
@@ -129,20 +127,7 @@ function Ways({ page, tell }: { page: Page; tell: Tell }) {
             <Box color="quiet" fontSize="14px">
               {title}
             </Box>
-            <Flex gap="4px">
-              {options.map(([option, words]) => (
-                <PlainButton
-                  key={option}
-                  px="12px"
-                  aria-pressed={value === option}
-                  bg={value === option ? 'lampFill' : undefined}
-                  color={value === option ? 'onLamp' : 'ink'}
-                  onClick={() => choose(which, option, words)}
-                >
-                  {words}
-                </PlainButton>
-              ))}
-            </Flex>
+            <OneOf which={which} options={options} value={value} keep={tell} />
           </Box>
         ))}
       </Flex>

@@ -61,9 +61,13 @@ function Counted({ side, write }: { side: (typeof SIDES)[number]; write: Write }
   const [time, setTime] = useState('10 s');
   const [problem, setProblem] = useState<string>();
   const keep = async () => {
+    if (!/^\s*[1-9]\d*\s*$/.test(flashes)) {
+      setProblem('The flashes are a whole number, 1 or more.');
+      return;
+    }
     try {
       await write(
-        { flash: { side, flashes: Number.parseInt(flashes, 10) || 0, time } },
+        { flash: { side, flashes: Number(flashes), time } },
         `${words} turn signal: ${flashes} flashes in ${time}`,
       );
       setFlashes('');

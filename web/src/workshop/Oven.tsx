@@ -6,6 +6,7 @@ import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
+import { OneOf } from './OneOf';
 import type { Write } from './useWorkshop';
 
 type Bake = NonNullable<EntryEdit['bake']>;
@@ -42,27 +43,19 @@ export function Oven({ page, write }: { page: Page; write: Write }) {
 
 /** What closes the lens: butyl holds at once, a sealant holds back what follows until it has cured. */
 function Closing({ page, write }: { page: Page; write: Write }) {
-  const butyl = page.bench.choices.RESEAL === 'BUTYL';
   return (
-    <Flex gap="8px" align="center" wrap="wrap" pt="14px" role="group" aria-label="Closed with">
+    <Flex gap="8px" align="center" wrap="wrap" pt="14px">
       <Box color="quiet">The lens is closed with</Box>
-      {(
-        [
-          ['SEALANT', 'sealant', !butyl],
-          ['BUTYL', 'butyl', butyl],
-        ] as const
-      ).map(([value, words, on]) => (
-        <PlainButton
-          key={value}
-          px="14px"
-          aria-pressed={on}
-          bg={on ? 'lampFill' : undefined}
-          color={on ? 'onLamp' : 'ink'}
-          onClick={() => void write({ choice: { which: 'RESEAL', value } }, `chosen: ${words}`)}
-        >
-          {words}
-        </PlainButton>
-      ))}
+      <OneOf
+        which="RESEAL"
+        label="Closed with"
+        options={[
+          ['SEALANT', 'sealant'],
+          ['BUTYL', 'butyl'],
+        ]}
+        value={page.bench.choices.RESEAL ?? 'SEALANT'}
+        keep={write}
+      />
     </Flex>
   );
 }

@@ -439,7 +439,13 @@ describe('prove', () => {
     open(<ProvePage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Flash rate/ }));
     const right = screen.getByRole('form', { name: 'Flashes, right' });
-    await userEvent.type(within(right).getByLabelText('Flashes, right'), '15');
+    const count = within(right).getByLabelText('Flashes, right');
+    await userEvent.type(count, '1o');
+    await userEvent.click(within(right).getByRole('button', { name: 'Write it down' }));
+    expect(await screen.findByText(/whole number/)).toBeTruthy();
+    expect(said).toEqual([]);
+    await userEvent.clear(count);
+    await userEvent.type(count, '15');
     await userEvent.click(within(right).getByRole('button', { name: 'Write it down' }));
     expect(said[0]).toMatchObject({ flash: { side: 'RIGHT', flashes: 15, time: '10 s' } });
   });

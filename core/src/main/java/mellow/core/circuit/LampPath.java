@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.BlockCutpointGraph;
+import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.Multigraph;
@@ -57,17 +58,21 @@ public record LampPath(Set<String> parts, Set<String> nodes) {
 
     /** The nodes that wires alone join to those. */
     private Set<String> joined(Set<String> from) {
-      Set<String> joined = new LinkedHashSet<>(from);
-      boolean grew = true;
-      while (grew) {
-        grew = false;
-        for (Joining part : circuit.of(Joining.class).toList()) {
-          if (joined.contains(part.from()) || joined.contains(part.to())) {
-            grew |= joined.add(part.from()) | joined.add(part.to());
-          }
-        }
-      }
-      return joined;
+      Graph<String, Edge> wires = new Multigraph<>(Edge.class);
+      from.forEach(wires::addVertex);
+      circuit
+          .of(Joining.class)
+          .filter(part -> !part.from().equals(part.to()))
+          .forEach(
+              part -> {
+                wires.addVertex(part.from());
+                wires.addVertex(part.to());
+                wires.addEdge(part.from(), part.to(), new Edge(part));
+              });
+      ConnectivityInspector<String, Edge> inspector = new ConnectivityInspector<>(wires);
+      return from.stream()
+          .flatMap(node -> inspector.connectedSetOf(node).stream())
+          .collect(Collectors.toSet());
     }
 
     LampPath of(Emitter lamp) {

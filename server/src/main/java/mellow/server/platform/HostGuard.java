@@ -86,10 +86,6 @@ class HostGuard extends OncePerRequestFilter {
       throws IOException {
     response.setStatus(status.value());
     response.setContentType("application/problem+json");
-    response
-        .getWriter()
-        .write(
-            "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-                .formatted(status.getReasonPhrase(), status.value(), sentence));
+    response.getWriter().write(Problems.text(status.value(), sentence));
   }
 }

@@ -23,14 +23,11 @@ public final class ProblemValve extends ErrorReportValve {
     if (code < FIRST_ERROR || response.getContentWritten() > 0 || !response.setErrorReported()) {
       return;
     }
-    HttpStatus status = HttpStatus.resolve(code);
-    String title = status == null ? "Error" : status.getReasonPhrase();
-    String problem =
-        "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-            .formatted(title, code, sentence(code));
     try {
       response.setContentType("application/problem+json");
-      response.getOutputStream().write(problem.getBytes(StandardCharsets.UTF_8));
+      response
+          .getOutputStream()
+          .write(Problems.text(code, sentence(code)).getBytes(StandardCharsets.UTF_8));
       response.finishResponse();
     } catch (IOException gone) {
       // whoever asked is not there any more

@@ -137,4 +137,15 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     return problem;
   }
+
+  /**
+   * A problem as it is written where no converter is at hand.
+   *
+   * @param sentence without signs that JSON would escape
+   */
+  static String text(int code, String sentence) {
+    HttpStatus status = HttpStatus.resolve(code);
+    return "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+        .formatted(status == null ? "Error" : status.getReasonPhrase(), code, sentence);
+  }
 }

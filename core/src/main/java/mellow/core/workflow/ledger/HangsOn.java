@@ -24,25 +24,24 @@ public final class HangsOn {
 
   static {
     SAID.put(words("headlamp", "headlight", "head lamp"), HEADLAMP);
-    SAID.put(words("fog", "fogs"), EnumSet.of(LampFunction.FRONT_FOG));
-    SAID.put(words("turn", "indicator", "indicators", "flasher"), EnumSet.of(LampFunction.TURN));
-    SAID.put(words("marker", "markers"), EnumSet.of(LampFunction.SIDE_MARKER));
+    SAID.put(words("fog"), EnumSet.of(LampFunction.FRONT_FOG));
+    SAID.put(words("turn", "indicator", "flasher"), EnumSet.of(LampFunction.TURN));
+    SAID.put(words("marker"), EnumSet.of(LampFunction.SIDE_MARKER));
     SAID.put(
         words("corner lamp", "corner piece"),
         EnumSet.of(LampFunction.TURN, LampFunction.SIDE_MARKER));
     SAID.put(words("position", "side lamp", "parking"), EnumSet.of(LampFunction.POSITION));
     SAID.put(words("running", "drl"), EnumSet.of(LampFunction.DRL));
-    SAID.put(words("low beam", "low", "dipped"), EnumSet.of(LampFunction.DIPPED));
-    SAID.put(words("main beam", "high beam", "high"), EnumSet.of(LampFunction.MAIN));
+    SAID.put(words("low", "dipped"), EnumSet.of(LampFunction.DIPPED));
+    SAID.put(words("main beam", "high"), EnumSet.of(LampFunction.MAIN));
     SAID.put(
-        words("pod", "pods", "driving lamp"),
-        EnumSet.of(LampFunction.DRIVING, LampFunction.FRONT_FOG));
+        words("pod", "driving lamp"), EnumSet.of(LampFunction.DRIVING, LampFunction.FRONT_FOG));
   }
 
   private HangsOn() {}
 
   private static Pattern words(String... words) {
-    return Pattern.compile("(?<!\\p{L})(" + String.join("|", words) + ")(s)?(?!\\p{L})");
+    return Pattern.compile("(?<!\\p{L})(" + String.join("|", words) + ")s?(?!\\p{L})");
   }
 
   /** The functions that its words name; empty where they name none. */
