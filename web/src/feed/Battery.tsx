@@ -1,8 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
-import { actingName, type FeedEdit, type FeedPage } from '../app/api/client';
+import { actingName, type FeedEdit, type FeedPage, type FeedSheet } from '../app/api/client';
 import { BareButton, PlainButton } from '../app/buttons';
+import { isLive } from './needs';
 import { TextField } from '../settings/fields';
 import { VerdictShape } from '../finding/VerdictShape';
 
@@ -40,7 +41,7 @@ export function Battery({
 }: {
   page: FeedPage;
   feed: FeedEdit;
-  steps: { does: string; battery: 'OFF' | 'ON' | 'ANY' }[];
+  steps: FeedSheet['order'];
   onChange: (part: Partial<FeedEdit>) => void;
 }) {
   const [what, setWhat] = useState('');
@@ -83,12 +84,12 @@ export function Battery({
             {step.does}
             <Box as="span" color="quiet">
               {' '}
-              · {step.battery === 'ON' ? 'needs the battery on' : 'needs it off'}
+              · {isLive(step.battery) ? 'needs the battery on' : 'needs it off'}
             </Box>
           </Box>
           <BareButton
             aria-label={`Done: ${step.does}`}
-            onClick={() => happened(step.battery === 'ON' ? 'LIVE_STEP' : 'DEAD_STEP', step.does)}
+            onClick={() => happened(isLive(step.battery) ? 'LIVE_STEP' : 'DEAD_STEP', step.does)}
           >
             Done
           </BareButton>

@@ -70,9 +70,10 @@ export function FeedDialogs({
           <QuestionForm
             sheet={sheet}
             plan={plan}
+            slots={page.slots}
             problem={problem}
-            onDone={(answers) => {
-              onChange({ plan: { ...plan, answers } });
+            onDone={(answered) => {
+              onChange({ plan: answered });
               close();
             }}
           />

@@ -7,7 +7,8 @@ import type {
   Controls,
   FeedEdit,
   FeedPage as Page,
-  FeedProposal,
+  FeedPlanBrief,
+  FeedSheet,
   SourceEdit,
 } from '../app/api/client';
 import { nodeVolts, putFeed, solveFeed, takeFresh, useFeedPage } from '../app/api/queries';
@@ -40,6 +41,7 @@ import { Routes } from './Routes';
 import { Sources } from './Sources';
 import { StatesColumn } from './StatesColumn';
 import { WishGrid, type LowStays } from './WishGrid';
+import { hasRoom, withoutPlan, withPlan } from './jointPlan';
 import { telling } from './telling';
 import { usualWishes } from './words';
 
@@ -104,18 +106,17 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const change = (part: Partial<FeedEdit>) => kept.change({ ...feed, ...part });
   const close = () => setShown(undefined);
   const wishes = feed.wishes.length > 0 || plan ? feed.wishes : usualWishes(page.functions);
-  const take = (proposal: FeedProposal) => {
-    change({
-      wishes,
-      plan: {
-        id: proposal.plan.id,
-        version: proposal.plan.version,
-        answers: proposal.answers,
-        changes: {},
-      },
-    });
+  const take = (taken: FeedPlanBrief, answers: Record<string, string>) => {
+    change({ wishes, plan: { id: taken.id, version: taken.version, answers, changes: {} } });
     setView('circuit');
   };
+  const add = (first: ChosenPlan) => {
+    return (added: FeedPlanBrief, answers: Record<string, string>, shared: string[]) => {
+      change({ wishes, plan: withPlan(first, { ...added, answers }, new Set(shared)) });
+      setView('circuit');
+    };
+  };
+  const titles = sheet ? plansOf(sheet, page.plans) : [];
   const askNode = async (node: string) => {
     if (plan) {
       const { working, source } = await nodeVolts(plan, controls, node);
@@ -175,9 +176,22 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           {sheet ? (
             <>
               <DriverSeat sheet={sheet} controls={controls} set={setControls} />
-              <Box pt="6px" fontFamily="heading" fontWeight="600" lineHeight="1.2">
-                {sheet.plan.title}
-              </Box>
+              {titles.map(({ tag, title }) => (
+                <Box key={tag} pt="6px" fontFamily="heading" fontWeight="600" lineHeight="1.2">
+                  {title}
+                  {tag && plan && (
+                    <BareButton
+                      px="0"
+                      minH="40px"
+                      display="block"
+                      aria-label={`Take out: ${title}`}
+                      onClick={() => change({ plan: withoutPlan(plan, tag, partOf(sheet)) })}
+                    >
+                      Take out
+                    </BareButton>
+                  )}
+                </Box>
+              ))}
               <BareButton px="0" mb="12px" onClick={() => setShown({ what: 'questions' })}>
                 What it asks
                 <Key name="q" />
@@ -322,8 +336,10 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
               wishes={wishes}
               known={lowStays ? { lowStays } : {}}
               found={[...page.sources, ...page.known]}
-              takenId={plan?.id}
+              all={page.plans}
+              takenIds={plan ? [plan.id, ...(plan.beside ?? []).map((one) => one.id)] : []}
               onTake={take}
+              onAdd={plan && hasRoom(plan) ? add(plan) : undefined}
             />
           </Box>
         )
@@ -385,6 +401,19 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+/** The plans of the circuit by name, the first without a tag. */
+function plansOf(sheet: FeedSheet, all: FeedPlanBrief[]): { tag: string; title: string }[] {
+  const first = sheet.beside.length > 0 && all.find((one) => one.id === sheet.plan.id);
+  return [
+    { tag: '', title: (first || sheet.plan).title },
+    ...sheet.beside.map((one) => ({ tag: one.tag, title: one.plan.title })),
+  ];
+}
+
+function partOf(sheet: FeedSheet): (part: string) => string {
+  return (part) => sheet.parts.find((one) => one.id === part)?.tag ?? '';
 }
 
 function freshWire(): SourceEdit {

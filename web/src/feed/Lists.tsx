@@ -6,6 +6,7 @@ import { FileButton } from '../app/FileButton';
 import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { Refusal } from '../app/Refusal';
+import { isLive, type Needs } from './needs';
 import { OwnPlan } from './OwnPlan';
 import { isAt } from './StateTable';
 
@@ -17,9 +18,10 @@ function Heading({ children }: { children: ReactNode }) {
   );
 }
 
-const BATTERY: Record<FeedSheet['order'][number]['battery'], string> = {
+const BATTERY: Record<Needs, string> = {
   OFF: 'negative off',
   ON: 'battery on',
+  FED: 'battery on, fuses in',
   ANY: '',
 };
 
@@ -68,6 +70,16 @@ export function Lists({
         {state && (
           <Download href={`${files}/netlist?state=${state.state}`}>Netlist: {state.words}</Download>
         )}
+        {state?.phases.slice(1).map((phase, index) => (
+          <Download key={phase} href={`${files}/netlist?state=${state.state}&phase=${index + 2}`}>
+            Netlist: {phase}
+          </Download>
+        ))}
+        {state && state.phases.length > 0 && (
+          <Download href={`${files}/netlist?state=${state.state}&overTime=true`}>
+            Netlist over time
+          </Download>
+        )}
       </Flex>
       <Refusal words={problem} pt="6px" />
       <Heading>Order of connecting</Heading>
@@ -85,7 +97,7 @@ export function Lists({
               {index + 1}
             </Box>
             <Box flex="1">{step.does}</Box>
-            <Box color={step.battery === 'ON' ? 'edge' : 'quiet'} whiteSpace="nowrap">
+            <Box color={isLive(step.battery) ? 'edge' : 'quiet'} whiteSpace="nowrap">
               {BATTERY[step.battery]}
             </Box>
           </Flex>

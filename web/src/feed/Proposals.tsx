@@ -1,8 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import type { FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
+import type { FeedPlanBrief, FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
 import { proposals } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
+import { useState } from 'react';
+import { BareButton, PlainButton } from '../app/buttons';
 import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { SentenceText } from '../finding/SentenceText';
@@ -14,8 +15,10 @@ export function Proposals({
   wishes,
   known,
   found: wires,
-  takenId,
+  all,
+  takenIds,
   onTake,
+  onAdd,
 }: {
   jobId: string;
   wishes: FeedWish[];
@@ -23,9 +26,16 @@ export function Proposals({
   known: Record<string, string>;
   /** Wires that were probed, in this job or before. */
   found: ProbedWire[];
-  takenId: string | undefined;
-  onTake: (proposal: FeedProposal) => void;
+  /** Every plan that there is. */
+  all: FeedPlanBrief[];
+  /** The plans of the circuit, the first on top; none while none was taken. */
+  takenIds: string[];
+  onTake: (plan: FeedPlanBrief, answers: Record<string, string>) => void;
+  /** Undefined where nothing can stand beside. */
+  onAdd:
+    ((plan: FeedPlanBrief, answers: Record<string, string>, shared: string[]) => void) | undefined;
 }) {
+  const [more, setMore] = useState(false);
   const found = useQuery({
     queryKey: ['proposals', jobId, wishes, known],
     queryFn: () => proposals(jobId, wishes, known),
@@ -33,28 +43,70 @@ export function Proposals({
     placeholderData: (before) => before,
     retry: false,
   });
-  if (wishes.length === 0) {
-    return <Box color="quiet">Plans stand here as soon as one lamp is wished for.</Box>;
-  }
+  const near = wishes.length === 0 ? [] : (found.data ?? []);
+  const others = all.filter((plan) => near.every((one) => one.plan.id !== plan.id));
   return (
     <Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
         Plans, the nearest first
       </Box>
+      {wishes.length === 0 && (
+        <Box color="quiet">Say what one lamp should do: the plans that do it stand here.</Box>
+      )}
+      {wishes.length > 0 && found.isPending && <Box color="quiet">Trying every plan …</Box>}
       <Refusal words={found.error?.message} />
-      {found.data?.slice(0, 6).map((one) => (
+      {near.map((one) => (
         <Card
           key={one.plan.id}
           proposal={one}
           needs={one.sources.map(
             (source) => `${source}${isFound(wires, source) ? ' (found)' : ''}`,
           )}
-          taken={one.plan.id === takenId}
-          // what stands here still answers the wishes of before
-          stale={found.isPlaceholderData}
-          onTake={() => onTake(one)}
+          take={{
+            taken: takenIds.includes(one.plan.id),
+            // what stands here still answers the wishes of before
+            stale: found.isPlaceholderData,
+            onTake: () => onTake(one.plan, one.answers),
+            onAdd: onAdd && (() => onAdd(one.plan, one.answers, one.shared)),
+          }}
         />
       ))}
+      {others.length > 0 && (
+        <BareButton px="0" aria-expanded={more} onClick={() => setMore(!more)}>
+          {more ? 'Fewer plans' : `${counted(others.length, 'more plan')} for other lamps`}
+        </BareButton>
+      )}
+      {more &&
+        others.map((plan) => (
+          <Box
+            key={plan.id}
+            as="article"
+            aria-label={plan.title}
+            borderTopWidth="1px"
+            borderColor="hairline"
+            py="10px"
+          >
+            <Flex gap="12px" align="flex-start">
+              <Box flex="1" minW="0">
+                <Box fontFamily="heading" fontWeight="600" fontSize="17px">
+                  {plan.title}
+                </Box>
+                <Box color="quiet" fontSize="14px" pt="2px">
+                  {plan.does}
+                </Box>
+              </Box>
+              <TakeButtons
+                plan={plan}
+                take={{
+                  taken: takenIds.includes(plan.id),
+                  stale: false,
+                  onTake: () => onTake(plan, {}),
+                  onAdd: onAdd && (() => onAdd(plan, {}, [])),
+                }}
+              />
+            </Flex>
+          </Box>
+        ))}
     </Box>
   );
 }
@@ -72,19 +124,38 @@ export function isFound(wires: ProbedWire[], source: string): boolean {
   return wires.some((wire) => wire.answer === 'IS' && wire.kinds[0] === kind);
 }
 
-function Card({
-  proposal,
-  needs,
-  taken,
-  stale,
-  onTake,
-}: {
-  proposal: FeedProposal;
-  needs: string[];
+interface Take {
   taken: boolean;
   stale: boolean;
   onTake: () => void;
-}) {
+  onAdd: (() => void) | undefined;
+}
+
+/** Taken alone, or beside the plans that stand there already. */
+function TakeButtons({ plan, take }: { plan: FeedPlanBrief; take: Take }) {
+  return (
+    <Flex direction="column" gap="6px" align="stretch">
+      {take.onAdd && !take.taken && (
+        <PlainButton
+          onClick={take.onAdd}
+          disabled={take.stale}
+          aria-label={`Add beside: ${plan.title}`}
+        >
+          Add beside
+        </PlainButton>
+      )}
+      <PlainButton
+        onClick={take.onTake}
+        disabled={take.stale}
+        aria-label={`Take this plan: ${plan.title}`}
+      >
+        {take.taken ? 'Take it anew' : take.onAdd ? 'Take instead' : 'Take this plan'}
+      </PlainButton>
+    </Flex>
+  );
+}
+
+function Card({ proposal, needs, take }: { proposal: FeedProposal; needs: string[]; take: Take }) {
   const { plan, misses } = proposal;
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="10px" as="article" aria-label={plan.title}>
@@ -134,9 +205,7 @@ function Card({
               </Box>
             ))}
         </Box>
-        <PlainButton onClick={onTake} disabled={stale} aria-label={`Take this plan: ${plan.title}`}>
-          {taken ? 'Take it anew' : 'Take this plan'}
-        </PlainButton>
+        <TakeButtons plan={plan} take={take} />
       </Flex>
     </Box>
   );

@@ -60,6 +60,7 @@ const WIRE: FeedPart = {
   id: 'left branch',
   kind: 'wire',
   factory: false,
+  tag: '',
   values: { size: '1.5 mm²', metres: '0.8', colour: 'yellow', from: 'fog 87', to: 'left fog +' },
   changes: [
     {
@@ -96,6 +97,7 @@ const SHEET: FeedSheet = {
       hint: '',
       usual: '15',
       answer: '15',
+      tag: '',
     },
     {
       id: 'farMetres',
@@ -106,16 +108,18 @@ const SHEET: FeedSheet = {
       hint: '',
       usual: '1.6',
       answer: '1.6',
+      tag: '',
     },
   ],
   states: [
-    { state: 'KEY_OUT', words: 'key out', controls: OFF },
-    { state: 'SIDE_FOG', words: 'side lamps, fog', controls: ON },
+    { state: 'KEY_OUT', words: 'key out', controls: OFF, phases: [] },
+    { state: 'SIDE_FOG', words: 'side lamps, fog', controls: ON, phases: [] },
   ],
   lamps: [
     {
       words: 'front fog lamp',
       function: 'FRONT_FOG',
+      pair: '',
       cells: [cell('OUT', 'OUT'), cell('OUT', 'FULL')],
     },
   ],
@@ -126,6 +130,8 @@ const SHEET: FeedSheet = {
   cuts: [],
   bill: [],
   labels: [],
+  donors: [],
+  beside: [],
   order: [
     { does: 'Probe the slot', battery: 'ON' },
     { does: 'Splice', battery: 'OFF' },
@@ -475,6 +481,7 @@ describe('questions and measures', () => {
       <QuestionForm
         sheet={SHEET}
         plan={{ id: 'fog', version: 1, answers: { outOnMain: 'yes' }, changes: {} }}
+        slots={[]}
         problem={undefined}
         onDone={onDone}
       />,
@@ -483,7 +490,61 @@ describe('questions and measures', () => {
     await userEvent.clear(fuse);
     await userEvent.type(fuse, '20');
     await userEvent.click(screen.getByRole('button', { name: 'Keep the answers' }));
-    expect(onDone).toHaveBeenCalledWith({ outOnMain: 'yes', fuse: '20' });
+    expect(onDone).toHaveBeenCalledWith({
+      id: 'fog',
+      version: 1,
+      answers: { outOnMain: 'yes', fuse: '20' },
+      changes: {},
+    });
+  });
+
+  it('asks each plan of a circuit by itself, and names what an earlier job tapped', async () => {
+    const onDone = vi.fn();
+    show(
+      <QuestionForm
+        sheet={{
+          ...SHEET,
+          questions: [
+            ...SHEET.questions,
+            {
+              id: 'p2_slotName',
+              asks: 'What is the donor slot called?',
+              kind: 'TEXT',
+              unit: '',
+              options: [],
+              hint: '',
+              usual: 'the tapped slot',
+              answer: 'the tapped slot',
+              tag: 'p2',
+            },
+          ],
+          beside: [{ tag: 'p2', plan: { ...SHEET.plan, title: 'Running lamps' }, pair: '' }],
+        }}
+        plan={{
+          id: 'fog',
+          version: 1,
+          answers: {},
+          changes: {},
+          beside: [{ tag: 'p2', id: 'drl-tap', version: 1, pair: '' }],
+        }}
+        slots={[{ year: 2012, slot: 'slot 14', feeds: 'lamps', sameYear: false }]}
+        problem={undefined}
+        onDone={onDone}
+      />,
+    );
+    const second = within(screen.getByRole('region', { name: 'Running lamps' }));
+    expect(second.getByText('2012 had slot 14 (lamps); check, the year is another.')).toBeTruthy();
+    const slot = second.getByLabelText('What is the donor slot called?');
+    await userEvent.clear(slot);
+    await userEvent.type(slot, 'slot 9');
+    await userEvent.type(second.getByLabelText('What are its lamps called?'), 'new');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the answers' }));
+    expect(onDone).toHaveBeenCalledWith(
+      expect.objectContaining({
+        answers: { p2_slotName: 'slot 9' },
+        beside: [{ tag: 'p2', id: 'drl-tap', version: 1, pair: 'new' }],
+      }),
+    );
   });
 
   it('takes a meter’s reading with a comma, and refuses words', async () => {

@@ -53,6 +53,7 @@ const page = (more: Partial<Page> = {}): Page =>
     sources: [],
     routes: [],
     known: [],
+    slots: [],
     connected: true,
     batteryElsewhere: [],
     cautions: [],
@@ -62,6 +63,7 @@ const page = (more: Partial<Page> = {}): Page =>
 const PROPOSAL: FeedProposal = {
   plan: PLAN,
   answers: { outOnMain: 'yes' },
+  shared: [],
   answered: ['Do they go out on main beam? yes.'],
   misses: [],
   sources: ['side-lamp wire', 'main-beam wire'],
@@ -138,6 +140,34 @@ describe('from wishes to a plan', () => {
     });
   });
 
+  it('puts another plan beside the one that is taken, in one circuit', async () => {
+    posts((path) => (path.includes('proposals') ? [PROPOSAL, WORSE] : undefined));
+    const puts = takesEverything((put) => page({ version: 3, feed: put.body.feed as FeedEdit }));
+    const taken = { id: PLAN.id, version: 1, answers: { outOnMain: 'yes' }, changes: {} };
+    open(page({ version: 2, feed: { ...NOTHING, plan: taken, wishes: [] } }));
+    await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
+    await userEvent.click(
+      await screen.findByRole('button', { name: `Add beside: ${WORSE.plan.title}` }),
+    );
+    expect(puts.at(-1)?.body).toMatchObject({
+      feed: {
+        plan: {
+          ...taken,
+          answers: { outOnMain: 'yes', p2_outOnMain: 'yes' },
+          beside: [{ tag: 'p2', id: 'aux-pods', version: 1, pair: '' }],
+        },
+      },
+    });
+  });
+
+  it('reaches every plan, wished for or not', async () => {
+    posts(() => [PROPOSAL]);
+    takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
+    open(page({ plans: [PLAN, WORSE.plan] }));
+    await userEvent.click(await screen.findByRole('button', { name: /1 more plan/ }));
+    expect(screen.getByRole('article', { name: WORSE.plan.title })).toBeTruthy();
+  });
+
   it('asks anew when a wish is changed', async () => {
     const asked = posts(() => []);
     takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
@@ -184,6 +214,7 @@ const SHEET = {
   states: [
     {
       state: 'LOW_FOG',
+      phases: [],
       words: 'low beam, fog',
       controls: { key: 'ENGINE', lights: 'DIPPED', fog: true, turn: 'OFF', auxiliary: false },
     },
@@ -198,6 +229,7 @@ const SHEET = {
   cuts: [],
   bill: [],
   labels: [],
+  beside: [],
   order: [],
   parts: [],
   drawing: { width: 100, height: 100, symbols: [], paths: [], links: [] },

@@ -31,8 +31,8 @@ const PLAN: ChosenPlan = {
 const SHEET = {
   plan: { id: 'drl-tap', version: 1, own: false, title: 'One tap', functions: ['DRL'] },
   states: [
-    { state: 'DAY', words: 'engine, lights off', controls: { ...LOW, lights: 'OFF' } },
-    { state: 'LOW', words: 'low beam', controls: LOW },
+    { state: 'DAY', words: 'engine, lights off', controls: { ...LOW, lights: 'OFF' }, phases: [] },
+    { state: 'LOW', words: 'low beam', controls: LOW, phases: [] },
   ],
   lamps: [
     {

@@ -15,6 +15,9 @@ const placed = (at: Place) => [at.leftMm, at.forwardMm, at.upMm].join('/');
 export function toldFeed(feed: FeedEdit): Map<string, string> {
   const lines = new Map<string, string>();
   lines.set('plan', feed.plan?.id ?? 'none');
+  for (const one of feed.plan?.beside ?? []) {
+    lines.set(`plan beside, ${one.tag}`, one.pair ? `${one.id}, ${one.pair}` : one.id);
+  }
   for (const [question, answer] of Object.entries(feed.plan?.answers ?? {})) {
     lines.set(`answer to ${question}`, answer);
   }

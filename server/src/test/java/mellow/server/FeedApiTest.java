@@ -99,6 +99,56 @@ class FeedApiTest {
         .isEqualTo("2.5 mm²");
   }
 
+  private static Map<String, Object> beside(Map<String, Object> plan, String id, String pair) {
+    Map<String, Object> joint = new HashMap<>(plan);
+    joint.put("beside", List.of(Map.of("tag", "p2", "id", id, "version", 1, "pair", pair)));
+    return joint;
+  }
+
+  /** Fog lamps and running lamps of one job: one table, one list, one sheet of paper, one file. */
+  @Test
+  void twoPlansStandInOneCircuit() {
+    Map<String, Object> two =
+        beside(
+            plan("fog-own-switch", Map.of("p2_slotName", "slot 31", "p2_slotFeeds", "comfort")),
+            "drl-tap",
+            "");
+    JsonNode sheet = Api.expect(put(0, with("plan", two)), 200).body().get("sheet");
+    assertThat(sheet.get("lamps").findValuesAsText("words"))
+        .contains("front fog lamp", "daytime running lamp");
+    assertThat(sheet.at("/beside/0/plan/id").asText()).isEqualTo("drl-tap");
+    assertThat(sheet.at("/donors/0/name").asText()).isEqualTo("slot 31");
+    assertThat(printed("/api/jobs/" + job + "/feed/sheet.pdf"))
+        .contains("slot 31, feeds socket, radio", "drl feed 2", "fog feed");
+    String next = api.newJob("Quenby Lantern", Map.of());
+    assertThat(api.get("/api/jobs/" + next + "/feed").body().get("slots").toString())
+        .as("before the next technician at such a vehicle")
+        .contains("slot 31");
+
+    Api.Answer twice = put(1, with("plan", beside(plan("drl-kit", Map.of()), "drl-tap", "")));
+    assertThat(Api.expect(twice, 200).body().at("/sheet/findings").toString())
+        .contains("Two plans feed the same lamps");
+    Map<String, Object> tags = new HashMap<>(two);
+    tags.put(
+        "beside",
+        List.of(
+            Map.of("tag", "p2", "id", "drl-tap", "version", 1, "pair", ""),
+            Map.of("tag", "p2", "id", "grille-lamps", "version", 1, "pair", "")));
+    assertThat(put(2, with("plan", tags)).detail()).isEqualTo("Two plans stand under “p2”.");
+  }
+
+  /** A flasher is half open: each half has a netlist of its own, and both one over time. */
+  @Test
+  void pulsedCircuitHasANetlistOfEachPhase() {
+    put(0, with("plan", plan("turn-resistor", Map.of())));
+    String path = "/api/jobs/" + job + "/feed/netlist?state=HAZARD";
+    assertThat(text(path)).contains("all that is pulsed closed, 50 % of the time");
+    assertThat(text(path + "&phase=2")).contains("flasher open, 50 % of the time");
+    assertThat(text(path + "&overTime=true")).contains("PULSE(1 0", ".tran ");
+    assertThat(api.get(path + "&phase=3").detail())
+        .isEqualTo("In this state the circuit has 2 phases, not 3.");
+  }
+
   /** The controls moved without anything kept: lamps, relay, battery follow. */
   @Test
   void controlsAreSolvedAtOnce() {

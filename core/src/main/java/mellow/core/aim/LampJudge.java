@@ -11,6 +11,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.measure.Inclination;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampKind;
@@ -22,16 +23,22 @@ final class LampJudge {
   private final PairInput pair;
   private final Side side;
   private final Optional<LampPlace> place;
-  private final Schools schools;
+  private final By by;
   private final String prefix;
   private final List<Finding> findings = new ArrayList<>();
 
-  LampJudge(WallInput wall, PairInput pair, PairGeometry geometry, Schools schools, Side side) {
+  /** What a school says of a mark of its own that is too high. */
+  private static final Optional<Verdict> TOO_HIGH = Optional.of(Verdict.OUT);
+
+  /** By what a lamp is judged: the schools of its pair, and the rule that holds for both. */
+  record By(Schools schools, Astride astride) {}
+
+  LampJudge(WallInput wall, PairInput pair, PairGeometry geometry, By by, Side side) {
     this.wall = wall;
     this.pair = pair;
     this.side = side;
     this.place = geometry.lamps().on(side);
-    this.schools = schools;
+    this.by = by;
     this.prefix = pair.kind() == LampKind.DIPPED ? "aim." : "fog.aim.";
   }
 
@@ -85,7 +92,7 @@ final class LampJudge {
 
   private Optional<Target> target() {
     School school = pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE;
-    Schools.Answer answer = schools.answer(school, side);
+    Schools.Answer answer = by.schools().answer(school, side);
     if (answer instanceof Schools.Answer.Aims aims) {
       aims.target().warning().ifPresent(findings::add);
       return Optional.of(aims.target());
@@ -95,7 +102,7 @@ final class LampJudge {
   }
 
   private Optional<Band> limits() {
-    return wall.market().aimRuleFor(pair.lampFacts(side)) instanceof RuleSet.Answer.Holds holds
+    return wall.market().aimRuleFor(by.astride().facts(side)) instanceof RuleSet.Answer.Holds holds
         ? Optional.of(holds.rule().limits())
         : Optional.empty();
   }
@@ -172,7 +179,7 @@ final class LampJudge {
         Limits.judge(
             id("limits"),
             wall.market(),
-            pair.lampFacts(side),
+            by.astride().facts(side),
             lamp,
             reading.percent(),
             reading.uncertaintyPercent());
@@ -180,7 +187,11 @@ final class LampJudge {
         target.map(asked -> correction(lamp, asked.percent() - reading.percent(), screws));
     findings.add(
         limits.verdict() == Verdict.OUT && correction.isPresent()
-            ? limits.withRemedy(correction.get().says())
+            ? limits.withRemedy(
+                mends(correction.get(), reading.percent())
+                    ? correction.get().says()
+                    : Sentence.of(
+                        "Aim by another school: the mark of this one lies beyond the rule."))
             : limits);
     target.ifPresent(
         asked -> {
@@ -188,6 +199,13 @@ final class LampJudge {
           wrongWay(lamp, asked, reading).ifPresent(findings::add);
         });
     return correction;
+  }
+
+  /** Whether a correction leads back into what the rule allows, not farther out of it. */
+  private boolean mends(Correction correction, double percent) {
+    return limits()
+        .map(band -> band.isNearerToHighest(percent) == correction.upPercent() < 0)
+        .orElse(true);
   }
 
   /** Says so where the latest turn took the beam farther from its mark. */
@@ -272,7 +290,14 @@ final class LampJudge {
                             Figure.fineMm(lamp.tapeMm()),
                             Figure.lengthMm(lamp.alongMm())),
                         Figure.percent(reading.uncertaintyPercent()))));
-    return margin.verdict() == Verdict.OUT ? finding.withRemedy(correction.says()) : finding;
+    if (margin.verdict() != Verdict.OUT) {
+      return finding;
+    }
+    boolean raises = off < 0 && target.warning().map(Finding::verdict).equals(TOO_HIGH);
+    return finding.withRemedy(
+        raises
+            ? Sentence.of("Do not raise it: aim by another school, whose mark is lower.")
+            : correction.says());
   }
 
   private Correction correction(LampPlace lamp, double upPercent, List<ScrewBehaviour> screws) {
@@ -296,6 +321,10 @@ final class LampJudge {
           .text(".");
     } else if (turns.isPresent()) {
       says.text(": less than 1/8 turn.");
+    } else if (pair.kind() == LampKind.FRONT_FOG && screws.isEmpty()) {
+      says.text(". Without a screw: tilt it at its bracket by ")
+          .figure(Figure.degrees(Math.abs(Inclination.degreesOfPercent(upPercent))))
+          .text(upMm < 0 ? " down." : " up.");
     } else {
       says.text(
           ". Which way this screw goes is not known: turn it half a turn, note the direction, read"

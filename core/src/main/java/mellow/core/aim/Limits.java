@@ -16,6 +16,9 @@ import mellow.core.vehicle.Side;
 
 /** Holds an inclination against the limits of a rule set. */
 final class Limits {
+  /** Half of the last digit that is shown. */
+  private static final double LEAST_SHOWN_PERCENT = 0.005;
+
   private Limits() {}
 
   /**
@@ -45,7 +48,7 @@ final class Limits {
 
   private static Finding judge(
       String id, AimRule rule, LampPlace lamp, double percent, double uncertainty, boolean fog) {
-    double amount = rule.limits().marginOf(percent);
+    double amount = shown(rule.limits().marginOf(percent));
     Margin margin =
         Margin.of(
             Figure.percent(amount),
@@ -89,6 +92,11 @@ final class Limits {
                     "√(line² + tape²) ÷ distance",
                     Sentence.EMPTY,
                     Figure.percent(uncertainty))));
+  }
+
+  /** Less than is shown of a percentage is nothing: a lamp is not out by 0.00 %. */
+  private static double shown(double percent) {
+    return Math.abs(percent) < LEAST_SHOWN_PERCENT ? 0 : percent;
   }
 
   /** The finding where a rule set has no rule for a lamp, or needs a height first. */

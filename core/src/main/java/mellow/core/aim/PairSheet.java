@@ -24,8 +24,10 @@ public record PairSheet(
 
   static PairSheet of(WallInput wall, PairInput pair, Floor floor) {
     PairGeometry geometry = new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
-    Schools schools = new Schools(wall, pair, geometry);
+    Astride astride = Astride.of(pair, wall.market(), wall.units().tapeStepMm());
+    Schools schools = new Schools(wall, pair, geometry, astride);
     List<Finding> findings = new ArrayList<>(geometry.findings());
+    astride.finding().ifPresent(findings::add);
     findings.addAll(
         new Toe(
                 pair.kind() == LampKind.DIPPED ? "" : "fog.",
@@ -36,7 +38,10 @@ public record PairSheet(
         pair.kind(),
         pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE,
         geometry.skewDeg(),
-        BySide.of(side -> new LampJudge(wall, pair, geometry, schools, side).judge()),
+        BySide.of(
+            side ->
+                new LampJudge(wall, pair, geometry, new LampJudge.By(schools, astride), side)
+                    .judge()),
         List.copyOf(findings));
   }
 

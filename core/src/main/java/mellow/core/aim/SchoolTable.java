@@ -27,9 +27,11 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
             pair -> {
               PairGeometry geometry =
                   new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
+              Astride astride = Astride.of(pair, wall.market(), wall.units().tapeStepMm());
               return new SchoolTable(
                   pair.kind(),
-                  new Comparison(wall, pair, geometry, new Schools(wall, pair, geometry)).rows());
+                  new Comparison(wall, pair, geometry, new Schools(wall, pair, geometry, astride))
+                      .rows());
             })
         .toList();
   }

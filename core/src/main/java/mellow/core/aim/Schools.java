@@ -19,11 +19,13 @@ final class Schools {
   private final WallInput wall;
   private final PairInput pair;
   private final PairGeometry geometry;
+  private final Astride astride;
 
-  Schools(WallInput wall, PairInput pair, PairGeometry geometry) {
+  Schools(WallInput wall, PairInput pair, PairGeometry geometry, Astride astride) {
     this.wall = wall;
     this.pair = pair;
     this.geometry = geometry;
+    this.astride = astride;
   }
 
   /** A school's answer for a lamp: a target, or the finding that says why there is none. */
@@ -50,7 +52,7 @@ final class Schools {
   }
 
   private Answer byRule(Side side) {
-    RuleSet.Answer rule = wall.market().aimRuleFor(pair.lampFacts(side));
+    RuleSet.Answer rule = wall.market().aimRuleFor(astride.facts(side));
     if (pair.labelPercent().isPresent()) {
       return new Answer.Aims(
           new Target(
@@ -119,7 +121,7 @@ final class Schools {
             Verdict.OUT,
             new Source(Source.Mark.FROM_MEMORY, "SAE J599, VOR lamps up to 36 in are aimed level"),
             headline);
-    RuleSet.Answer rule = wall.market().aimRuleFor(pair.lampFacts(side));
+    RuleSet.Answer rule = wall.market().aimRuleFor(astride.facts(side));
     if (rule instanceof RuleSet.Answer.Holds holds && centre.isPresent()) {
       return finding.withDetail(
           Sentence.build()

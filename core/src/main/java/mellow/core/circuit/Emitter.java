@@ -38,12 +38,18 @@ public sealed interface Emitter extends Part {
    * What its light is for.
    *
    * @param candela on its axis at its rating; 0 where nobody said
+   * @param pair which of several pairs of that function it belongs to: "factory"; empty where there
+   *     is but one
    */
-  record Use(LampFunction function, Side side, double candela) {
+  record Use(LampFunction function, Side side, double candela, String pair) {
     public Use {
       if (!(candela >= 0)) {
         throw new IllegalArgumentException("an intensity is not negative: " + candela);
       }
+    }
+
+    public Use(LampFunction function, Side side, double candela) {
+      this(function, side, candela, "");
     }
 
     public Use(LampFunction function, Side side) {

@@ -32,26 +32,35 @@ public record StateTable(List<Row> rows) {
    * Lamps that go together.
    *
    * @param side empty for both
+   * @param pair which of several pairs of that function; empty where there is but one
    */
-  public record Lamps(LampFunction function, Optional<Side> side) {
+  public record Lamps(LampFunction function, Optional<Side> side, String pair) {
     public static Lamps of(LampFunction function) {
-      return new Lamps(function, Optional.empty());
+      return new Lamps(function, Optional.empty(), "");
     }
 
     public static Lamps of(LampFunction function, Side side) {
-      return new Lamps(function, Optional.of(side));
+      return new Lamps(function, Optional.of(side), "");
+    }
+
+    /** The same of one of several pairs. */
+    public Lamps of(String newPair) {
+      return new Lamps(function, side, newPair);
     }
 
     /** Turn signals go side by side, other lamps in pairs. */
     static Lamps of(Emitter lamp) {
       Emitter.Use use = lamp.use();
-      return use.function() == LampFunction.TURN
-          ? of(use.function(), use.side())
-          : of(use.function());
+      return (use.function() == LampFunction.TURN
+              ? of(use.function(), use.side())
+              : of(use.function()))
+          .of(use.pair());
     }
 
     public String words() {
-      return side.map(of -> of.word() + " ").orElse("") + function.words();
+      return side.map(of -> of.word() + " ").orElse("")
+          + function.words()
+          + (pair.isEmpty() ? "" : ", " + pair);
     }
   }
 

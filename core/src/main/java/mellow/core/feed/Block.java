@@ -15,10 +15,14 @@ import mellow.core.vehicle.Side;
  * @param onlyIf when it takes part
  * @param bothSides whether it stands for two parts, {@code {side}} telling them apart
  * @param factory whether the vehicle had it before
+ * @param tag of the plan that it came with, where it stands beside another; empty where it does not
  */
 public record Block(
-    Map<String, String> values, Condition onlyIf, boolean bothSides, boolean factory) {
+    Map<String, String> values, Condition onlyIf, boolean bothSides, boolean factory, String tag) {
   private static final Pattern ANSWER = Pattern.compile("\\{(\\w+)}");
+
+  /** How many alike there are, one beside the other on the same wire. */
+  private static final String TIMES = "times";
 
   public Block {
     values = Map.copyOf(values);
@@ -27,13 +31,65 @@ public record Block(
     }
   }
 
+  String kind() {
+    return values.getOrDefault("kind", "");
+  }
+
+  /** The name of a question of a plan that stands beside another. */
+  static String tagged(String tag, String question) {
+    return tag.isEmpty() ? question : tag + "_" + question;
+  }
+
+  /** Whether one of its values is the answer to a question. */
+  boolean takes(String value, String question) {
+    String answer = values.getOrDefault(value, "");
+    return answer.startsWith("{")
+        && answer.endsWith("}")
+        && tagged(tag, answer.substring(1, answer.length() - 1)).equals(question);
+  }
+
+  /** The same block with other values. */
+  Block with(Map<String, String> newValues, String newTag) {
+    return new Block(newValues, onlyIf, bothSides, factory, newTag);
+  }
+
   /** The parts that it stands for, with the answers filled in. */
-  List<Map<String, String>> filled(Map<String, String> answers) throws FeedProblem {
+  List<Map<String, String>> filled(Map<String, String> given) throws FeedProblem {
+    Map<String, String> answers = ofItsPlan(given);
     if (!onlyIf.holds(answers)) {
       return List.of();
     }
+    List<Map<String, String>> all = new ArrayList<>();
+    for (Map<String, String> one : sides(answers)) {
+      long times = Math.round(Values.number(TIMES, filled(values.getOrDefault(TIMES, "1"), one)));
+      for (int nth = 1; nth <= times; nth++) {
+        Map<String, String> counted = new LinkedHashMap<>(one);
+        counted.put("nth", times == 1 ? "" : " " + nth);
+        all.add(filledOnce(counted));
+      }
+    }
+    return all;
+  }
+
+  /** The answers by the names that its own plan has for the questions. */
+  private Map<String, String> ofItsPlan(Map<String, String> given) {
+    if (tag.isEmpty()) {
+      return given;
+    }
+    Map<String, String> answers = new LinkedHashMap<>(given);
+    String prefix = tagged(tag, "");
+    given.forEach(
+        (question, answer) -> {
+          if (question.startsWith(prefix)) {
+            answers.put(question.substring(prefix.length()), answer);
+          }
+        });
+    return answers;
+  }
+
+  private List<Map<String, String>> sides(Map<String, String> answers) {
     if (!bothSides) {
-      return List.of(filledOnce(answers));
+      return List.of(answers);
     }
     List<Map<String, String>> both = new ArrayList<>();
     for (Side side : Side.values()) {
@@ -42,7 +98,7 @@ public record Block(
       sided.put("side", side.word());
       sided.put("SIDE", side.name());
       sided.put("branch", answers.getOrDefault(near ? "nearMetres" : "farMetres", "1"));
-      both.add(filledOnce(sided));
+      both.add(sided);
     }
     return both;
   }
@@ -50,19 +106,25 @@ public record Block(
   private Map<String, String> filledOnce(Map<String, String> answers) throws FeedProblem {
     Map<String, String> filled = new LinkedHashMap<>();
     for (Map.Entry<String, String> one : values.entrySet()) {
-      Matcher matcher = ANSWER.matcher(one.getValue());
-      StringBuilder text = new StringBuilder();
-      while (matcher.find()) {
-        String answer = answers.get(matcher.group(1));
-        if (answer == null) {
-          throw new FeedProblem(
-              String.valueOf(values.get("id")),
-              "“%s” is not asked by this plan.".formatted(matcher.group(1)));
-        }
-        matcher.appendReplacement(text, Matcher.quoteReplacement(answer));
+      if (!one.getKey().equals(TIMES)) {
+        filled.put(one.getKey(), filled(one.getValue(), answers));
       }
-      filled.put(one.getKey(), matcher.appendTail(text).toString());
     }
     return filled;
+  }
+
+  private String filled(String value, Map<String, String> answers) throws FeedProblem {
+    Matcher matcher = ANSWER.matcher(value);
+    StringBuilder text = new StringBuilder();
+    while (matcher.find()) {
+      String answer = answers.get(matcher.group(1));
+      if (answer == null) {
+        throw new FeedProblem(
+            String.valueOf(values.get("id")),
+            "“%s” is not asked by this plan.".formatted(matcher.group(1)));
+      }
+      matcher.appendReplacement(text, Matcher.quoteReplacement(answer));
+    }
+    return matcher.appendTail(text).toString();
   }
 }

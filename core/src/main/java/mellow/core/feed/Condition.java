@@ -36,6 +36,15 @@ public record Condition(Map<String, Set<String>> asked) {
     return new Condition(asked);
   }
 
+  /**
+   * The same asked of questions by their other names; those that are not among them keep theirs.
+   */
+  Condition renamed(Map<String, String> names) {
+    Map<String, Set<String>> renamed = new LinkedHashMap<>();
+    asked.forEach((id, answers) -> renamed.put(names.getOrDefault(id, id), answers));
+    return new Condition(renamed);
+  }
+
   boolean holds(Map<String, String> answers) {
     return asked.entrySet().stream()
         .allMatch(one -> one.getValue().contains(answers.getOrDefault(one.getKey(), "")));

@@ -104,6 +104,8 @@ public record FeedSheet(
     if (table.findings().isEmpty()) {
       findings.add(asPromised(table));
     }
+    findings.addAll(new Clashes(feed).findings());
+    DonorSlot.of(feed).forEach(slot -> findings.add(slot.finding()));
     findings.addAll(new StateRules(feed, table.rows(), market).findings());
     new FeedJudge(feed.circuit(), table.solutions(), laying(feed), market)
         .findings().stream()

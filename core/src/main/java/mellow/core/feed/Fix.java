@@ -129,8 +129,8 @@ public record Fix(
 
   private static boolean ratesAFuse(FeedPlan plan, Question question) {
     return plan.blocks().stream()
-        .filter(block -> List.of("fuse", "tap").contains(block.values().get("kind")))
-        .anyMatch(block -> ("{" + question.id() + "}").equals(block.values().get("amps")));
+        .filter(block -> List.of("fuse", "tap").contains(block.kind()))
+        .anyMatch(block -> block.takes("amps", question.id()));
   }
 
   private static Fix answered(PlannedFeed feed, String question, String answer, String words) {

@@ -226,7 +226,8 @@ enum PartKind {
     return new Emitter.Use(
         of.one(LampFunction.class, "function"),
         of.one(Side.class, "side"),
-        of.number("candela", 0));
+        of.number("candela", 0),
+        of.text("pair", ""));
   }
 
   static Optional<PartKind> named(String name) {

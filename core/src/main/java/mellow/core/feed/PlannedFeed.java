@@ -69,8 +69,9 @@ public record PlannedFeed(
     Map<String, String> answers = answers(plan, given);
     List<PlannedPart> parts = new ArrayList<>();
     Map<String, Part> before = new LinkedHashMap<>();
+    Naming naming = Naming.of(plan, answers);
     for (Block block : plan.blocks()) {
-      for (Map<String, String> values : block.filled(answers)) {
+      for (Map<String, String> values : naming.named(block, block.filled(answers))) {
         PlannedPart made = part(block, changed(values, changes), before);
         parts.add(made);
         before.put(made.id(), made.part());
@@ -132,7 +133,7 @@ public record PlannedFeed(
     try {
       Part made = maker.make(id, new Values(id, values), before);
       requireLaws(made);
-      return new PlannedPart(made, kind, values, block.factory());
+      return new PlannedPart(made, kind, values, block.factory(), block.tag());
     } catch (IllegalArgumentException cannotBe) {
       throw new FeedProblem(id, "%s: %s.".formatted(id, cannotBe.getMessage()));
     }
@@ -164,6 +165,28 @@ public record PlannedFeed(
     return parts.stream().filter(part -> !part.factory() && part.kind().equals(kind)).toList();
   }
 
+  /** Source and ground, by the names that the plan has for them. */
+  public Rails rails() {
+    return Rails.of(circuit);
+  }
+
+  /**
+   * Whether something new to the vehicle is called so, or joins a factory wire of that name.
+   *
+   * @param name without its side
+   */
+  boolean adds(String name) {
+    return parts.stream()
+        .filter(part -> !part.factory())
+        .anyMatch(
+            part ->
+                part.value("from").equals(name)
+                    || part.id().equals(name)
+                    || part.id().startsWith(name + " ")
+                    || part.id().endsWith(" " + name)
+                    || part.id().contains(" " + name + " "));
+  }
+
   /** A number among the answers; empty where this plan does not ask for it. */
   public Optional<Double> number(String question) {
     return Optional.ofNullable(answers.get(question))
@@ -176,7 +199,7 @@ public record PlannedFeed(
     for (DrivingState state : plan.states()) {
       Map<Lamps, LightLevel> expected = new LinkedHashMap<>();
       for (Expectation row : plan.expectations()) {
-        if (row.onlyIf().holds(answers)) {
+        if (row.among().contains(state) && row.onlyIf().holds(answers)) {
           LightLevel level =
               row.full().contains(state)
                   ? LightLevel.FULL

@@ -9,8 +9,10 @@ import mellow.core.circuit.Part;
  * @param kind of block that it came from
  * @param values of the block, with the answers and changes filled in
  * @param factory whether the vehicle had it before
+ * @param tag of the plan that it came with, where it stands beside another; empty where it does not
  */
-public record PlannedPart(Part part, String kind, Map<String, String> values, boolean factory) {
+public record PlannedPart(
+    Part part, String kind, Map<String, String> values, boolean factory, String tag) {
   public PlannedPart {
     values = Map.copyOf(values);
   }

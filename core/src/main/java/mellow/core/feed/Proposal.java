@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
 import mellow.core.finding.Verdict;
@@ -30,6 +30,9 @@ public record Proposal(
     Set<String> sources,
     int addedParts) {
   private static final int MOST_VARIANTS = 48;
+
+  /** What plans call the vehicle's own pair beside a new one. */
+  private static final String FACTORY = "factory";
 
   public Proposal {
     answers = Map.copyOf(answers);
@@ -146,8 +149,7 @@ public record Proposal(
       StateTable.Row row = table.rows().get(states.indexOf(wish.state()));
       List<LightLevel> lit =
           wish.lamps().stream()
-              .map(lamps -> row.cells().get(lamps))
-              .filter(Objects::nonNull)
+              .flatMap(lamps -> cells(row, lamps))
               .flatMap(cell -> cell.each().stream())
               .map(StateTable.Lit::level)
               .toList();
@@ -161,6 +163,15 @@ public record Proposal(
       }
     }
     return misses;
+  }
+
+  /** The lamps that a plan adds or feeds; what the vehicle has beside them does as it did. */
+  private static Stream<StateTable.Cell> cells(StateTable.Row row, StateTable.Lamps lamps) {
+    return row.cells().entrySet().stream()
+        .filter(cell -> cell.getKey().function() == lamps.function())
+        .filter(cell -> cell.getKey().side().equals(lamps.side()))
+        .filter(cell -> !cell.getKey().pair().equals(FACTORY))
+        .map(Map.Entry::getValue);
   }
 
   private static Set<String> sources(PlannedFeed feed) {

@@ -1,6 +1,7 @@
 package mellow.core.feed;
 
 import java.util.List;
+import java.util.Map;
 import mellow.core.harness.WireSize;
 
 /**
@@ -41,10 +42,20 @@ public record Question(
 
     /** A size of wire by its name: "1.5 mm²", "AWG 14". */
     record Wire() implements Kind {}
+
+    /** A name that people give: of a slot. */
+    record Text() implements Kind {
+      static final int LONGEST = 60;
+    }
   }
 
   /** An answer to choose. */
   public record Option(String value, String says) {}
+
+  Question renamed(Map<String, String> names) {
+    return new Question(
+        names.getOrDefault(id, id), asks, kind, usual, behaviour, hint, onlyIf.renamed(names));
+  }
 
   /** Whether an answer can be. */
   boolean takes(String answer) {
@@ -74,6 +85,13 @@ public record Question(
     } else if (kind instanceof Kind.Choice choice) {
       if (choice.options().stream().noneMatch(option -> option.value().equals(answer))) {
         throw new FeedProblem(id, "%s There is no answer “%s” to it.".formatted(asks, answer));
+      }
+    } else if (kind instanceof Kind.Text) {
+      if (answer.isBlank()
+          || answer.length() > Kind.Text.LONGEST
+          || answer.chars().anyMatch(Character::isISOControl)) {
+        throw new FeedProblem(
+            id, "%s A name of 1 to %d letters.".formatted(asks, Kind.Text.LONGEST));
       }
     } else if (WireSize.named(answer).isEmpty()) {
       throw new FeedProblem(

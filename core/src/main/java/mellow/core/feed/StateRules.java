@@ -1,7 +1,9 @@
 package mellow.core.feed;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -12,6 +14,7 @@ import mellow.core.circuit.Controls.Turn;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.Load;
+import mellow.core.circuit.StateTable.Cell;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.circuit.StateTable.Lit;
 import mellow.core.circuit.StateTable.Row;
@@ -37,7 +40,8 @@ final class StateRules {
       memory("California Vehicle Code 24405: at most four forward lamps lit, for one state's sake");
   private static final Source DRIVING = Source.judged("a driving pattern goes with main beam");
   private static final Source STAYS =
-      Source.commonPractice("the low beam of a projector with two beams stays lit on main beam");
+      Source.commonPractice(
+          "the low beam of a projector with two beams, and gas discharge, stay lit on main beam");
   private static final Source PILOT = Source.judged("a switch's lamp shows what its lamps do");
 
   private static final int MOST_LIT = 4;
@@ -115,7 +119,7 @@ final class StateRules {
             "Main beam lets the low beam go out",
             "A relay harness that keeps the ballast fed on main beam.",
             row -> row.solution().controls().lights() == Lights.MAIN,
-            row -> shuttersWithoutLight(row))
+            row -> shuttersWithoutLight(row) || strikesAnew(row))
         .ifPresent(findings::add);
     feed.parts().stream()
         .filter(part -> part.part() instanceof Load && !part.value("shows").isEmpty())
@@ -209,12 +213,28 @@ final class StateRules {
                     && row.solution().light(shutter.source()) < 0.5);
   }
 
+  /** A gas-discharge lamp that goes out with every main beam strikes anew after each. */
+  private static boolean strikesAnew(Row row) {
+    return each(row, LampFunction.DIPPED)
+        .anyMatch(lit -> lit.lamp() instanceof Emitter.Discharge && lit.level() == LightLevel.OUT);
+  }
+
   private boolean glowsAlone(Row row, PlannedPart pilot) {
     Load load = (Load) pilot.part();
     LampFunction shown = LampFunction.valueOf(pilot.value("shows"));
     return Math.abs(row.solution().on().between(load.from(), load.to())) > PILOT_LIT_VOLTS
-        && row.cells().containsKey(Lamps.of(shown))
-        && !litAny(row, shown);
+        && shown(row, Lamps.of(shown).of(pilot.value("pair")))
+            .map(cell -> cell.brightest().level() == LightLevel.OUT)
+            .orElse(false);
+  }
+
+  /** The lamps that a pilot lamp tells of; of a pair that was not named, any of the function. */
+  private static Optional<Cell> shown(Row row, Lamps lamps) {
+    return row.cells().entrySet().stream()
+        .filter(cell -> cell.getKey().function() == lamps.function())
+        .filter(cell -> lamps.pair().isEmpty() || cell.getKey().pair().equals(lamps.pair()))
+        .map(Map.Entry::getValue)
+        .max(Comparator.comparingDouble(cell -> cell.brightest().light()));
   }
 
   /** Key out, lights off, no hazard: nobody is there. */

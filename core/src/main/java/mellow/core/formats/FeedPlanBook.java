@@ -14,6 +14,7 @@ public final class FeedPlanBook {
               "drl-dimmed",
               "drl-module",
               "drl-factory-output",
+              "fog-plug-in",
               "fog-own-switch",
               "fog-refed",
               "aux-pods",

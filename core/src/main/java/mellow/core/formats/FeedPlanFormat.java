@@ -6,6 +6,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -23,6 +24,7 @@ import mellow.core.feed.FeedProblem;
 import mellow.core.feed.PlanStep;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.Question;
+import mellow.core.feed.Section;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -89,29 +91,21 @@ public final class FeedPlanFormat {
   }
 
   private static FeedPlan plan(JsonNode root) throws FeedProblem {
-    List<Question> questions = new ArrayList<>();
-    List<Block> blocks = new ArrayList<>();
-    List<Expectation> expectations = new ArrayList<>();
-    List<JsonNode> sources = new ArrayList<>();
-    root.path("vehicle").forEach(name -> sources.add(VEHICLE.get(name.asText())));
-    sources.add(root);
-    for (JsonNode source : sources) {
-      for (JsonNode node : source.path("questions")) {
-        questions.add(question(node));
-      }
-      for (JsonNode node : source.path("blocks")) {
-        blocks.add(block(node));
-      }
-      for (JsonNode node : source.path("lamps")) {
-        expectations.add(expectation(node));
-      }
+    List<Section> sections = new ArrayList<>();
+    for (JsonNode name : root.path("vehicle")) {
+      sections.add(section(name.asText(), VEHICLE.get(name.asText())));
     }
+    sections.add(section("", root));
     List<PlanStep> steps = new ArrayList<>();
     for (JsonNode node : root.get("steps")) {
+      Set<String> of = new LinkedHashSet<>();
+      node.path("of").forEach(one -> of.add(one.asText()));
       steps.add(
           new PlanStep(
               node.get("does").asText(),
               PlanStep.Needs.valueOf(RuleSetFormat.constant(node.get("battery"))),
+              PlanStep.Act.WORK,
+              of,
               condition(node)));
     }
     List<String> cautions = new ArrayList<>();
@@ -125,9 +119,7 @@ public final class FeedPlanFormat {
         root.get("title").asText(),
         root.get("does").asText(),
         functions,
-        questions,
-        blocks,
-        expectations,
+        sections,
         List.copyOf(states(root.get("states"))),
         texts(root.path("before")),
         root.path("undo").asText(""),
@@ -138,7 +130,24 @@ public final class FeedPlanFormat {
             source.get("mark").asText().equals("local")
                 ? Source.Mark.LOCAL
                 : Source.Mark.COMMON_PRACTICE,
-            source.get("name").asText()));
+            source.get("name").asText()),
+        List.of());
+  }
+
+  private static Section section(String name, JsonNode source) throws FeedProblem {
+    List<Question> questions = new ArrayList<>();
+    List<Block> blocks = new ArrayList<>();
+    List<Expectation> expectations = new ArrayList<>();
+    for (JsonNode node : source.path("questions")) {
+      questions.add(question(node));
+    }
+    for (JsonNode node : source.path("blocks")) {
+      blocks.add(block(node));
+    }
+    for (JsonNode node : source.path("lamps")) {
+      expectations.add(expectation(node));
+    }
+    return new Section(name, questions, blocks, expectations);
   }
 
   private static Condition condition(JsonNode node) throws FeedProblem {
@@ -161,6 +170,7 @@ public final class FeedPlanFormat {
                         options.add(new Question.Option(one.get(0).asText(), one.get(1).asText())));
             yield new Question.Kind.Choice(options);
           }
+          case "text" -> new Question.Kind.Text();
           default -> new Question.Kind.Wire();
         };
     return new Question(
@@ -176,7 +186,7 @@ public final class FeedPlanFormat {
   private static Block block(JsonNode node) throws FeedProblem {
     Map<String, String> values = texts(node);
     values.keySet().removeAll(NO_VALUES);
-    return new Block(values, condition(node), node.has("sides"), node.has("factory"));
+    return new Block(values, condition(node), node.has("sides"), node.has("factory"), "");
   }
 
   private static Map<String, String> texts(JsonNode node) {
@@ -192,7 +202,9 @@ public final class FeedPlanFormat {
     return new Expectation(
         new Lamps(
             LampFunction.valueOf(node.get("function").asText()),
-            Optional.ofNullable(node.get("side")).map(side -> Side.valueOf(side.asText()))),
+            Optional.ofNullable(node.get("side")).map(side -> Side.valueOf(side.asText())),
+            node.path("pair").asText("")),
+        EnumSet.allOf(DrivingState.class),
         states(node.path("full")),
         states(node.path("reduced")),
         condition(node));

@@ -27,6 +27,7 @@ public record OwnerPage(List<String> done, List<String> heed) {
    * @param fitted the functions of lamps that are new to the vehicle
    * @param mended what did not work and works now: "left fog: was dead, works now"
    * @param aimed the lamps whose cutoff was read after the work: "left low beam"
+   * @param slots of the fuse box that new lamps take their current from, by their names
    * @param dial the vehicle has a levelling dial
    * @param open what is not as it should be, or was not looked at, each by its name
    */
@@ -35,6 +36,7 @@ public record OwnerPage(List<String> done, List<String> heed) {
       Set<LampFunction> fitted,
       List<String> mended,
       List<String> aimed,
+      List<String> slots,
       boolean dial,
       List<String> open) {
     public Facts {
@@ -42,6 +44,7 @@ public record OwnerPage(List<String> done, List<String> heed) {
       fitted = Set.copyOf(fitted);
       mended = List.copyOf(mended);
       aimed = List.copyOf(aimed);
+      slots = List.copyOf(slots);
       open = List.copyOf(open);
     }
   }
@@ -67,6 +70,11 @@ public record OwnerPage(List<String> done, List<String> heed) {
           }
         }
       }
+    }
+    if (!facts.slots().isEmpty()) {
+      done.add(
+          "A tap for the new lamps sits in the fuse box: %s."
+              .formatted(String.join(", ", facts.slots())));
     }
     facts.mended().forEach(one -> done.add(one + "."));
     if (!facts.aimed().isEmpty()) {

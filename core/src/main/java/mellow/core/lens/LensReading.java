@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -16,6 +19,7 @@ import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.MarkFamily;
+import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 
 /**
@@ -24,8 +28,15 @@ import mellow.core.vehicle.TrafficSide;
  * @param marks its marks in the order in which they were typed
  * @param families whose marks they are; empty where none says it
  * @param traffic which traffic its low beam is for
+ * @param side that the lamp is made for; empty where no letter says it
+ * @param reference mark of its main beam; those of all that are lit together add up to 100 at most
  */
-public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffic traffic) {
+public record LensReading(
+    List<LensMark> marks,
+    Set<MarkFamily> families,
+    Traffic traffic,
+    Optional<Side> side,
+    OptionalDouble reference) {
   private static final MarkBook UN = MarkBook.ofUn();
   private static final MarkBook SAE = MarkBook.ofSae();
   private static final int LONGEST = 200;
@@ -36,6 +47,17 @@ public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffi
   private static final Pattern YEAR = Pattern.compile("(?:19|20)?\\d{2}");
 
   private static final Source ARROWS = new Source(Source.Mark.FROM_MEMORY, "UN R112, arrows");
+  private static final Source SIDE_LETTERS =
+      Source.commonPractice("L or LH for the left lamp, R or RH for the right one");
+  private static final Source REFERENCE_SUM =
+      new Source(Source.Mark.FROM_MEMORY, "UN R48, 6.1.9: reference marks up to 100 together");
+  private static final Map<String, Side> SIDES =
+      Map.of("L", Side.LEFT, "LH", Side.LEFT, "R", Side.RIGHT, "RH", Side.RIGHT);
+
+  /** UN R112 and R98, main beams (from memory). */
+  private static final Set<String> REFERENCES =
+      Set.of("7.5", "10", "12.5", "17.5", "20", "25", "27.5", "30", "37.5", "40", "45", "50");
+
   private static final Source SAE_CODES = new Source(Source.Mark.FROM_MEMORY, "SAE J759");
   private static final Source APPROVALS = new Source(Source.Mark.FROM_MEMORY, "UN approval marks");
 
@@ -56,14 +78,18 @@ public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffi
 
   /** Reads what stands on a lens; marks are parted by spaces, commas or line ends. */
   public static LensReading of(String typed) {
-    String text = typed.substring(0, Math.min(typed.length(), LONGEST)).toUpperCase(Locale.ROOT);
+    String text =
+        typed
+            .substring(0, Math.min(typed.length(), LONGEST))
+            .toUpperCase(Locale.ROOT)
+            // a decimal comma parts no marks
+            .replaceAll("(?<!\\d)(\\d{1,2}),5(?!\\d)", "$1.5");
     List<LensMark> marks = new ArrayList<>();
     Set<MarkFamily> families = EnumSet.noneOf(MarkFamily.class);
     Traffic traffic = Traffic.RIGHT;
-    for (String mark : text.split("[\\s,;]+")) {
-      if (mark.isEmpty()) {
-        continue;
-      }
+    Optional<Side> side = Optional.empty();
+    OptionalDouble reference = OptionalDouble.empty();
+    for (String mark : joined(text)) {
       if (mark.equals("SAE") || mark.equals("DOT")) {
         families.add(MarkFamily.SAE);
       }
@@ -71,6 +97,13 @@ public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffi
       if (arrow.isPresent()) {
         traffic = arrow.get();
         marks.add(arrowMark(mark, traffic));
+      } else if (SIDES.containsKey(mark) && (mark.length() > 1 || saysAFunction(marks))) {
+        // a letter by itself is a mark of UN R112 where no other says what the lamp is for
+        side = Optional.of(SIDES.get(mark));
+        marks.add(plain(mark, "lamp for the " + side.get().word() + " side", SIDE_LETTERS));
+      } else if (!families.contains(MarkFamily.SAE) && REFERENCES.contains(mark)) {
+        reference = OptionalDouble.of(Double.parseDouble(mark));
+        marks.add(plain(mark, "reference mark of the main beam", REFERENCE_SUM));
       } else if (APPROVAL.matcher(mark).matches()) {
         families.add(MarkFamily.UN);
         marks.add(plain(mark, "UN approval by authority " + mark.substring(1), APPROVALS));
@@ -83,7 +116,20 @@ public record LensReading(List<LensMark> marks, Set<MarkFamily> families, Traffi
         marks.add(found);
       }
     }
-    return new LensReading(marks, families, traffic);
+    return new LensReading(marks, families, traffic, side, reference);
+  }
+
+  /** The marks one by one; two arrows that point away from each other are one mark. */
+  private static List<String> joined(String text) {
+    return Stream.of(
+            text.replaceAll("(?:←|<-+)\\s*(?:→|-+>)|(?:→|-+>)\\s*(?:←|<-+)", " ↔ ")
+                .split("[\\s,;]+"))
+        .filter(mark -> !mark.isEmpty())
+        .toList();
+  }
+
+  private static boolean saysAFunction(List<LensMark> marks) {
+    return marks.stream().anyMatch(mark -> !mark.functions().isEmpty());
   }
 
   private static LensMark known(String mark, boolean behindSae) {

@@ -59,6 +59,11 @@ final class EntryScanner {
     return text.substring(at);
   }
 
+  /** What was typed from a place on. */
+  String from(int position) {
+    return text.substring(position);
+  }
+
   /** Takes all that is left as read. */
   void skipRest() {
     at = text.length();
@@ -176,6 +181,11 @@ final class EntryScanner {
     return 0;
   }
 
+  /** Halves to sixty-fourths. */
+  private static boolean isOnATape(int below) {
+    return Integer.bitCount(below) == 1;
+  }
+
   private double vulgarFraction() {
     return VULGAR_FRACTIONS.get(text.charAt(at++));
   }
@@ -185,8 +195,15 @@ final class EntryScanner {
     if (below == 0) {
       throw problem(found.start(2), "A fraction cannot have 0 below the stroke.");
     }
+    double above = Double.parseDouble(found.group(1));
+    if (above >= below && !isOnATape((int) below)) {
+      throw problem(
+          found.start(1),
+          "“%s” can be read in two ways: write %d %d/%d for a mixed number, or the decimal."
+              .formatted(found.group(), (int) (above / below), (int) (above % below), (int) below));
+    }
     at = found.end();
-    return Double.parseDouble(found.group(1)) / below;
+    return above / below;
   }
 
   /** The word or sign that stands here, or an empty text where there is none. */

@@ -1,6 +1,8 @@
 package mellow.core.measure;
 
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads a length as people write it: "668", "59,7 cm", "23 1/2 in", "25 ft 3 1/2 in", "6' 4\"",
@@ -9,6 +11,9 @@ import java.util.Optional;
 public final class LengthEntry {
   /** Longer than any workshop; beyond it a slip of the unit is likelier than a length. */
   private static final double LONGEST_MM = 1_000_000;
+
+  private static final Pattern THREE_BEHIND_POINT =
+      Pattern.compile("([1-9]\\d{0,2})\\.(\\d{3})(?!\\d)");
 
   private static final String EXAMPLE = "For example 668, 66.8 cm, 26 5/16 in or 25 ft 3 in.";
 
@@ -43,10 +48,29 @@ public final class LengthEntry {
       if (larger.isPresent()) {
         checkOrder(scanner, start, larger.get(), unit);
       }
+      refuseTwoReadings(scanner, start, unit);
       mm += unit.toMm(amount);
       larger = Optional.of(unit);
     } while (!scanner.atEnd());
     return mm;
+  }
+
+  /** "1.25" for 1 and 250; what is left of 000 is nothing but a whole number with a nought. */
+  private static String decimal(String whole, String behind) {
+    String significant = behind.replaceAll("0+$", "");
+    return whole + "." + (significant.isEmpty() ? "0" : significant);
+  }
+
+  /** A point before three digits parts thousands in half of the world. */
+  private static void refuseTwoReadings(EntryScanner scanner, int start, LengthUnit unit)
+      throws EntryProblem {
+    Matcher point = THREE_BEHIND_POINT.matcher(scanner.from(start));
+    if (point.lookingAt() && (unit == LengthUnit.MM || unit == LengthUnit.CM)) {
+      throw scanner.problem(
+          start,
+          "“%1$s.%2$s” can be read in two ways: write %1$s%2$s for thousands or %3$s for a decimal."
+              .formatted(point.group(1), point.group(2), decimal(point.group(1), point.group(2))));
+    }
   }
 
   private static LengthUnit unit(

@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
  * A tyre's size as it stands on its side: "235/75 R15", "LT265/70R17 121S", "31x10.5 R15".
  *
  * <p>The metric size gives width in mm, side wall in percent of it, rim in inches: the diameter is
- * rim + 2 × width × percent ÷ 100; "185R14", without percent, is of the full series. The other
- * gives diameter and width in inches.
+ * rim + 2 × width × percent ÷ 100; "185R14", without percent, is of the full series. Another gives
+ * diameter and width in inches; "7.00-16" width and rim in inches.
  *
  * @param diameterMm outer diameter, not loaded
  * @param widthMm nominal width
@@ -30,6 +30,12 @@ public record TyreSize(double diameterMm, double widthMm) {
           "\\s*(?:LT)?\\s*" + NUMBER + "\\s*[X×]\\s*" + NUMBER + "(?:" + RIM + ")?" + REST);
   private static final Pattern NO_SIDE_WALL =
       Pattern.compile("\\s*(\\d{3})\\s*(?:R|-)\\s*(\\d{2})" + REST);
+
+  private static final Pattern CROSS_PLY =
+      Pattern.compile("\\s*(\\d{1,2}[.,]\\d{2})\\s*(?:R|-|\\s)\\s*(\\d{2})" + REST);
+
+  /** "7.00-16": tables, from memory, have 775 mm for it, a side wall of 105 % of the width. */
+  private static final double CROSS_PLY_PERCENT = 105;
 
   /** A metric size without a side wall is of the full series: tables, from memory, come to 80 %. */
   private static final double FULL_SERIES_PERCENT = 80;
@@ -70,6 +76,12 @@ public record TyreSize(double diameterMm, double widthMm) {
       double width = within(full, 1, 105, 455, "width in mm");
       double rim = within(full, 2, 8, 30, "rim in inches");
       return new TyreSize(LengthUnit.IN.toMm(rim) + 2 * width * FULL_SERIES_PERCENT / 100, width);
+    }
+    Matcher cross = CROSS_PLY.matcher(text);
+    if (cross.matches()) {
+      double width = LengthUnit.IN.toMm(within(cross, 1, 4, 16, "width in inches"));
+      double rim = within(cross, 2, 8, 30, "rim in inches");
+      return new TyreSize(LengthUnit.IN.toMm(rim) + 2 * width * CROSS_PLY_PERCENT / 100, width);
     }
     throw problem(0, "That is no tyre's size known here.");
   }

@@ -5,6 +5,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -33,10 +34,17 @@ final class Footing {
         feed.parts().stream()
             .filter(part -> path.parts().contains(part.id()) || tapsInto(part, path))
             .filter(part -> !part.factory() || feed.changes().containsKey(part.id()))
-            .map(part -> part.kind() + new TreeMap<>(part.values()))
+            .map(part -> part.kind() + electrical(part.values()))
             .sorted()
             .toList();
     return parts.isEmpty() ? VEHICLE : digest(String.join("\n", parts));
+  }
+
+  /** What else hangs on a slot changes nothing for the lamp. */
+  private static Map<String, String> electrical(Map<String, String> values) {
+    Map<String, String> electrical = new TreeMap<>(values);
+    electrical.remove("feeds");
+    return electrical;
   }
 
   private static boolean tapsInto(PlannedPart part, LampPath path) {

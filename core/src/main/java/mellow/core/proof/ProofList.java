@@ -98,9 +98,7 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
       feed.expected()
           .get(i)
           .expected()
-          .forEach(
-              (lamps, level) ->
-                  of(lamps, emitters.keySet()).forEach(lamp -> state.put(lamp, level)));
+          .forEach((lamps, level) -> of(lamps, emitters).forEach(lamp -> state.put(lamp, level)));
       all.addAll(state.keySet());
       states.put(names.get(i), state);
     }
@@ -133,14 +131,17 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
   }
 
   /** The lamps that go together; what no part of the plan stands for counts as one a side. */
-  private static Stream<ProofLamp> of(Lamps lamps, Set<ProofLamp> known) {
+  private static Stream<ProofLamp> of(Lamps lamps, Map<ProofLamp, Emitter> known) {
     return Stream.of(Side.values())
         .filter(side -> lamps.side().map(side::equals).orElse(true))
         .flatMap(
             side -> {
               List<ProofLamp> there =
-                  known.stream()
-                      .filter(lamp -> lamp.function() == lamps.function() && lamp.side() == side)
+                  known.entrySet().stream()
+                      .filter(one -> one.getKey().function() == lamps.function())
+                      .filter(one -> one.getKey().side() == side)
+                      .filter(one -> one.getValue().use().pair().equals(lamps.pair()))
+                      .map(Map.Entry::getKey)
                       .toList();
               return there.isEmpty()
                   ? Stream.of(ProofLamp.of(lamps.function(), side))

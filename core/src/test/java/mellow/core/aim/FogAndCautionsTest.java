@@ -23,6 +23,18 @@ class FogAndCautionsTest {
   }
 
   /** SAE J599: top of the beam 4 in below the centre at 25 ft. */
+  /** 100 mm at 15 m is 0.38°: arctan(100 ÷ 15 000). */
+  @Test
+  void aFogLampWithoutAScrewIsTiltedAtItsBracket() {
+    Walls walls = new Walls().distance(15_000, 15_000);
+    walls.beam = BeamClass.FOG_B;
+    double mark = 668 - walls.markMm(Side.LEFT);
+    walls.reads(Side.LEFT, mark - 100);
+    assertThatFinding(walls.finding("fog.aim.target.left"))
+        .is(Verdict.OUT)
+        .advises("tilt it at its bracket by 0.38° down");
+  }
+
   @Test
   void anSaeFogIsTapedFourInchesDownAt25Ft() {
     Walls walls = fog("us-sae-j599", BeamClass.FOG_SAE, 500);

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Verdict;
+import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -65,6 +66,54 @@ class SchoolsTest {
     assertThat(walls.markMm(Side.LEFT)).isCloseTo(43 * IN, within(1e-9));
     assertThatFinding(walls.finding("school.level.left")).is(Verdict.OUT).says("too high");
     assertThat(walls.school(School.RULE).markMm(Side.LEFT)).isCloseTo(41 * IN, within(1e-9));
+  }
+
+  /** 36 and 36 1/8 in: SAE J599 has its step at 36 in, and a tape read to 1/16 in cannot tell. */
+  @Test
+  void aPairAstrideAStepOfTheRuleIsAimedAlike() {
+    Walls walls = new Walls();
+    walls.market = "us-sae-j599";
+    walls.beam = BeamClass.SAE_VOR;
+    walls.units = UnitSystem.IMPERIAL;
+    walls.centre = new BySide<>(OptionalDouble.of(36 * IN), OptionalDouble.of(36.125 * IN));
+    assertThat(36.125 * IN - walls.markMm(Side.RIGHT))
+        .as("both 2 in down at 25 ft, as the higher one asks")
+        .isCloseTo(2 * IN, within(1e-9));
+    assertThat(36 * IN - walls.markMm(Side.LEFT)).isCloseTo(2 * IN, within(1e-9));
+    assertThatFinding(walls.finding("step")).is(Verdict.AT_EDGE).says("cannot tell them apart");
+
+    walls.centre = new BySide<>(OptionalDouble.of(36 * IN), OptionalDouble.of(37 * IN));
+    assertThat(walls.markMm(Side.LEFT)).as("an inch is told").isCloseTo(36 * IN, within(1e-9));
+    assertThat(walls.sheet().findings()).noneMatch(finding -> finding.id().equals("step"));
+  }
+
+  /** Level at 43 in is too high by the rule: nobody is told to raise a lamp to it. */
+  @Test
+  void aSchoolThatIsTooHighDoesNotAskToRaiseTheLamp() {
+    Walls walls = new Walls().centre(43 * IN).school(School.LEVEL).reads(Side.LEFT, 60);
+    walls.market = "us-sae-j599";
+    walls.beam = BeamClass.SAE_VOR;
+    assertThatFinding(walls.finding("aim.target.left"))
+        .is(Verdict.OUT)
+        .says("below the tape")
+        .advises("Do not raise it");
+  }
+
+  /** A mark of 0.5 % down stands on the limit of UN R48 itself: no lamp is out by 0.00 %. */
+  @Test
+  void nothingIsOutByLessThanIsShown() {
+    Walls walls = new Walls().school(School.RULE);
+    walls.label = OptionalDouble.of(-0.4999);
+    SchoolRow.Opinion opinion =
+        SchoolTable.of(walls.input()).get(0).rows().stream()
+            .filter(row -> row.school() == School.RULE)
+            .findFirst()
+            .orElseThrow()
+            .lamps()
+            .left()
+            .opinions()
+            .get(0);
+    assertThatFinding(opinion.finding()).is(Verdict.AT_EDGE);
   }
 
   /** Level at 43 in: 0.667 % above the table, inside inspection's 4 in, out by every UN limit. */

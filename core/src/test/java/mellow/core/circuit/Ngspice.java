@@ -21,6 +21,8 @@ import java.util.regex.Pattern;
 public final class Ngspice {
   private static final Pattern PRINTED = Pattern.compile("(v\\(\\S+\\)|@\\S+) = (\\S+)");
 
+  private static final Pattern MEASURED = Pattern.compile("(?m)^(mean_\\S+)\\s+= +(\\S+)");
+
   private final Path directory;
 
   /**
@@ -85,6 +87,31 @@ public final class Ngspice {
             });
   }
 
+  /**
+   * Runs a pulsed circuit over one period of its slowest part, and compares the mean of every node
+   * to 20 mV.
+   *
+   * @param nodes of the circuit, each of which carries something
+   */
+  public void agreesOverTime(Circuit circuit, Solution solution, List<String> nodes)
+      throws IOException, InterruptedException {
+    Map<String, String> names = SpiceNetlist.nodesOf(circuit);
+    StringBuilder asks = new StringBuilder(".control\nrun\n");
+    for (String node : nodes) {
+      asks.append("meas tran mean_%1$s avg v(%1$s)\n".formatted(names.get(node)));
+    }
+    Map<String, Double> means =
+        run(
+            SpiceNetlist.overTime(circuit, solution, "pulsed")
+                .replace(".end\n", asks + ".endc\n.end\n"),
+            MEASURED);
+    for (String node : nodes) {
+      assertThat(means.get("mean_" + names.get(node)))
+          .as(node)
+          .isCloseTo(solution.average(point -> point.at(node)), within(0.02));
+    }
+  }
+
   private Map<String, Double> simulated(Circuit circuit, Situation now, String title)
       throws IOException, InterruptedException {
     StringBuilder asks = new StringBuilder();
@@ -93,8 +120,13 @@ public final class Ngspice {
         .forEach(node -> asks.append("print v(").append(node).append(")\n"));
     named(circuit, now).forEach(name -> asks.append("print @").append(name).append("[i]\n"));
     String control = ".control\nset numdgt=10\nop\n" + asks + ".endc\n.end\n";
+    return run(SpiceNetlist.of(circuit, now, title).replace(".op\n.end\n", control), PRINTED);
+  }
+
+  private Map<String, Double> run(String netlist, Pattern printedAs)
+      throws IOException, InterruptedException {
     Path file = directory.resolve("circuit.cir");
-    Files.writeString(file, SpiceNetlist.of(circuit, now, title).replace(".op\n.end\n", control));
+    Files.writeString(file, netlist);
     Process process =
         new ProcessBuilder("ngspice", "-b", file.toString())
             .redirectErrorStream(true)
@@ -103,7 +135,7 @@ public final class Ngspice {
     String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
     Map<String, Double> values = new HashMap<>();
-    Matcher matcher = PRINTED.matcher(printed);
+    Matcher matcher = printedAs.matcher(printed);
     while (matcher.find()) {
       values.put(matcher.group(1), Double.valueOf(matcher.group(2)));
     }

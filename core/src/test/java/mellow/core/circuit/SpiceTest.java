@@ -3,9 +3,12 @@ package mellow.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.LongStream;
+import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -39,6 +42,28 @@ class SpiceTest {
   @AfterAll
   static void nearlyAllWereCompared() {
     assertThat(compared).isGreaterThan(tried * 95 / 100);
+  }
+
+  /** What a flasher and a dimmer do over time has the mean that is solved from their phases. */
+  @Test
+  void whatIsPulsedHasTheSameMeanOverTime() throws Exception {
+    Emitter.Use use = new Emitter.Use(LampFunction.TURN, Side.LEFT);
+    Circuit flashing =
+        Circuit.of(
+            Supply.Battery.charged("battery", "plus"),
+            new Pulsed.Flasher("flasher", "plus", "49a", 0),
+            new Joining.Joint("lead", "49a", "lamp", 0.2, true),
+            new Emitter.Bulb("bulb", use, "lamp", Circuit.GROUND, 12.8, 27));
+    Circuit dimmed =
+        Circuit.of(
+            Supply.Battery.charged("battery", "plus"),
+            new Pulsed.Dimmer("dimmer", "plus", "out", 0.3),
+            new Joining.Joint("lead", "out", "lamp", 0.5, true),
+            new Load("load", "lamp", Circuit.GROUND, 6, 30));
+    new Ngspice(directory)
+        .agreesOverTime(flashing, new Solver(flashing).solve(Controls.OFF), List.of("lamp", "49a"));
+    new Ngspice(directory)
+        .agreesOverTime(dimmed, new Solver(dimmed).solve(Controls.OFF), List.of("lamp", "out"));
   }
 
   @Test

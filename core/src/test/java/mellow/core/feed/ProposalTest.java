@@ -125,10 +125,10 @@ class ProposalTest {
 
   @Test
   void ordersOfConnectingBySchool() throws Exception {
-    PlannedFeed feed = PlannedFeed.usual(FeedPlanBook.byId("drl-tap").orElseThrow());
+    PlannedFeed feed = PlannedFeed.usual(FeedPlanBook.byId("drl-kit").orElseThrow());
     List<PlanStep> off = WiringOrder.NEGATIVE_OFF.of(feed);
     assertThat(off.get(0).does()).startsWith("Probe the slot");
-    assertThat(off.get(1).does()).startsWith("Negative terminal off");
+    assertThat(off.get(2).act()).isEqualTo(PlanStep.Act.NEGATIVE_OFF);
     assertThat(off.get(off.size() - 1).does()).startsWith("Prove every function");
     assertThat(WiringOrder.LIVE.of(feed))
         .extracting(PlanStep::does)

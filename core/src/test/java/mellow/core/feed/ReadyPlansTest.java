@@ -128,6 +128,36 @@ class ReadyPlansTest {
               front fog lamp      |    .    |      .      |       .       |  .  |    .    |  .   |    .     |  .  |    #    |  .   |    .
             """),
         new Case(
+            "fog-plug-in",
+            Map.of(),
+            """
+                                  | KEY_OUT | KEY_OUT_FOG | DAY | DAY_FOG | SIDE | SIDE_FOG | LOW | LOW_FOG | MAIN | MAIN_FOG
+              front position lamp |    .    |      .      |  .  |    .    |  #   |    #     |  #  |    #    |  #   |    #
+              low beam            |    .    |      .      |  .  |    .    |  .   |    .     |  #  |    #    |  .   |    .
+              main beam           |    .    |      .      |  .  |    .    |  .   |    .     |  .  |    .    |  #   |    #
+              front fog lamp      |    .    |      .      |  .  |    .    |  .   |    #     |  .  |    #    |  .   |    #
+            """),
+        new Case(
+            "fog-plug-in",
+            Map.of("outlet", "pulsed", "lamp", "filament", "watts", "35"),
+            """
+                                  | KEY_OUT | KEY_OUT_FOG | DAY | DAY_FOG | SIDE | SIDE_FOG | LOW | LOW_FOG | MAIN | MAIN_FOG
+              front position lamp |    .    |      .      |  .  |    .    |  #   |    #     |  #  |    #    |  #   |    #
+              low beam            |    .    |      .      |  .  |    .    |  .   |    .     |  #  |    #    |  .   |    .
+              main beam           |    .    |      .      |  .  |    .    |  .   |    .     |  .  |    .    |  #   |    #
+              front fog lamp      |    .    |      .      |  .  |    .    |  .   |    #     |  .  |    #    |  .   |    #
+            """),
+        new Case(
+            "fog-plug-in",
+            Map.of("fogsWith", "low-beam wire", "outlet", "checked"),
+            """
+                                  | KEY_OUT | KEY_OUT_FOG | DAY | DAY_FOG | SIDE | SIDE_FOG | LOW | LOW_FOG | MAIN | MAIN_FOG
+              front position lamp |    .    |      .      |  .  |    .    |  #   |    #     |  #  |    #    |  #   |    #
+              low beam            |    .    |      .      |  .  |    .    |  .   |    .     |  #  |    #    |  .   |    .
+              main beam           |    .    |      .      |  .  |    .    |  .   |    .     |  .  |    .    |  #   |    #
+              front fog lamp      |    .    |      .      |  .  |    .    |  .   |    .     |  .  |    #    |  .   |    .
+            """),
+        new Case(
             "aux-pods",
             Map.of(),
             """
@@ -255,9 +285,9 @@ class ReadyPlansTest {
   }
 
   @Test
-  void allFifteenAreThereAndEachIsSoundAsItShips() throws Exception {
-    assertThat(FeedPlanBook.all()).hasSize(15);
-    assertThat(cases().map(Case::plan).distinct()).hasSize(15);
+  void allSixteenAreThereAndEachIsSoundAsItShips() throws Exception {
+    assertThat(FeedPlanBook.all()).hasSize(16);
+    assertThat(cases().map(Case::plan).distinct()).hasSize(16);
     for (FeedPlan plan : FeedPlanBook.all()) {
       FeedSheet sheet = FeedSheet.of(PlannedFeed.usual(plan), Optional.empty());
       List<Finding> out =
@@ -278,6 +308,9 @@ class ReadyPlansTest {
         .containsExactly("rule.fogAlone");
     assertThat(broken("drl-tap", Map.of())).containsExactly("rule.drlBesideHeadlamps");
     assertThat(broken("xenon-harness", Map.of("harness", "no"))).containsExactly("rule.lowGoesOut");
+    assertThat(broken("plug-in", Map.of("lamp", "discharge", "watts", "35")))
+        .as("gas discharge strikes anew after each main beam")
+        .containsExactly("rule.lowGoesOut");
     assertThat(broken("accent-controller", Map.of("lead", "constant")))
         .containsExactly("rule.keyOut");
     assertThat(broken("fog-own-switch", Map.of("outOnMain", "yes", "pilot", "switch out")))

@@ -33,7 +33,8 @@ class HandOverTest {
 
   private static OwnerPage owner(Set<WorkKind> kinds, String... open) {
     return OwnerPage.of(
-        new OwnerPage.Facts(kinds, Set.of(), List.of(), List.of(), false, List.of(open)));
+        new OwnerPage.Facts(
+            kinds, Set.of(), List.of(), List.of(), List.of(), false, List.of(open)));
   }
 
   /** What is open is said by its name, never as a count. */
@@ -62,6 +63,7 @@ class HandOverTest {
                 Set.of(LampFunction.FRONT_FOG),
                 List.of("Left low beam: was dead, works now"),
                 List.of("left low beam"),
+                List.of("slot 22"),
                 true,
                 List.of()));
     assertThat(all.heed())
@@ -70,7 +72,8 @@ class HandOverTest {
     assertThat(all.done())
         .contains(
             "Left low beam: was dead, works now.",
-            "Measured at the wall after the work: left low beam.");
+            "Measured at the wall after the work: left low beam.",
+            "A tap for the new lamps sits in the fuse box: slot 22.");
   }
 
   @Test

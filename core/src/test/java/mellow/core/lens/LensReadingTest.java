@@ -12,10 +12,12 @@ import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.MarkFamily;
+import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** UN R112, R98, R19, R87, R7, R6 and SAE J759: all from memory. */
 class LensReadingTest {
@@ -61,6 +63,34 @@ class LensReadingTest {
   void theLetterAIsALampInOneFamilyAndAReflectorInTheOther() {
     assertThat(LensReading.of("E4 A").functions()).isEqualTo(Set.of(LampFunction.POSITION));
     assertThat(LensReading.of("SAE A").functions()).isEmpty();
+  }
+
+  /** Common practice: L, LH, R and RH say the side; "R" alone is a main beam of UN R112. */
+  @Test
+  void aSideLetterAddsNoFunction() {
+    LensReading fog = LensReading.of("E4 B 02 R");
+    assertThat(fog.functions()).isEqualTo(Set.of(LampFunction.FRONT_FOG));
+    assertThat(fog.side()).contains(Side.RIGHT);
+    assertThat(LensReading.of("LH E4 RL 00").side()).contains(Side.LEFT);
+    assertThat(LensReading.of("E4 R 12345").functions()).isEqualTo(Set.of(LampFunction.MAIN));
+    assertThat(LensReading.of("E4 HCR 12345").side()).isEmpty();
+  }
+
+  /** UN R112 and R98, from memory: marks of 12.5, 25 and 30 among others. */
+  @ParameterizedTest
+  @CsvSource({"E1 HCR 12.5, 12.5", "E1 HCR 25 PL, 25", "'E1 DCR 30', 30", "'E1 HR 17,5', 17.5"})
+  void theReferenceMarkOfAMainBeamIsRead(String typed, double reference) {
+    LensReading lens = LensReading.of(typed);
+    assertThat(lens.reference()).hasValue(reference);
+    assertThat(lens.marks()).allMatch(LensMark::isKnown);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"E1 HCR ←→", "E1 HCR ← →", "E1 HCR → ←", "E1 HCR <- ->", "E1 HCR <->"})
+  void twoArrowsAreOneMarkForTrafficOnEitherSide(String typed) {
+    LensReading lens = LensReading.of(typed);
+    assertThat(lens.traffic()).isEqualTo(LensReading.Traffic.EITHER);
+    assertThat(lens.marks()).allMatch(LensMark::isKnown);
   }
 
   @Test

@@ -191,13 +191,18 @@ class PartsSheetTest {
   }
 
   private static PartsSheet marked(LampFunction circuit, String marks, TrafficSide traffic) {
+    return marked(circuit, marks, traffic, Optional.empty());
+  }
+
+  private static PartsSheet marked(
+      LampFunction circuit, String marks, TrafficSide traffic, Optional<Side> side) {
     Light light =
         new Light(circuit, Pattern.NOT_SAID, OptionalInt.of(4300), Optional.empty(), Lens.CLEAR);
     Part lamp =
         new Part(
             "l",
             "lamp",
-            Optional.empty(),
+            side,
             Stage.APART,
             allRight(),
             Outcome.FITS,
@@ -232,6 +237,17 @@ class PartsSheetTest {
         .singleElement()
         .asString()
         .contains("not made for this market");
+  }
+
+  /** Two fog lamps that lie in each other's box. */
+  @Test
+  void aLensOfTheOtherSideIsOut() {
+    PartsSheet swapped =
+        marked(LampFunction.FRONT_FOG, "E4 B 02 R", TrafficSide.RIGHT, Optional.of(Side.LEFT));
+    assertThat(swapped.findings())
+        .filteredOn(finding -> finding.verdict() == Verdict.OUT)
+        .extracting(Finding::id)
+        .containsExactly("parts.marks.l.side");
   }
 
   @Test

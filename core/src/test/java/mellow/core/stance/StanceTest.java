@@ -3,6 +3,7 @@ package mellow.core.stance;
 import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.OptionalDouble;
 import mellow.core.finding.Verdict;
@@ -110,6 +111,13 @@ class StanceTest {
   })
   void sizesAsTheyStandOnTheSide(String typed, double diameterMm) {
     assertThat(size(typed).diameterMm()).isCloseTo(diameterMm, within(1e-6));
+  }
+
+  /** Tables of cross-ply sizes, from memory: 775, 805, 755 and 730 mm, each to 1.5 %. */
+  @ParameterizedTest
+  @CsvSource({"7.00-16, 775", "7.50-16, 805", "'6,50-16', 755", "6.00 R16 88Q, 730"})
+  void sizesOfWidthAndRimInInches(String typed, double diameterMm) {
+    assertThat(size(typed).diameterMm()).isCloseTo(diameterMm, withinPercentage(1.5));
   }
 
   @ParameterizedTest

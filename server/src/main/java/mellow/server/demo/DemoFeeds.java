@@ -163,6 +163,13 @@ final class DemoFeeds {
   }
 
   static FeedEdit runningLampKit() {
-    return plan("drl-kit", Map.of("watts", "6", "candela", "720", "duty", "19"));
+    return plan(
+        "drl-kit",
+        Map.of(
+            "watts", "6",
+            "candela", "720",
+            "duty", "19",
+            "slotName", "slot 22",
+            "slotFeeds", "comfort"));
   }
 }

@@ -1,12 +1,14 @@
 package mellow.server.feed;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.PositiveOrZero;
@@ -86,8 +88,8 @@ class FeedController {
   @Operation(
       summary = "The circuit as a SPICE netlist",
       description =
-          "In one state, with everything that is pulsed closed; a general circuit simulator comes"
-              + " to the same voltages.")
+          "In one state; a general circuit simulator comes to the same voltages. Of a pulsed circuit"
+              + " each phase by itself, or all of it over time.")
   @ApiResponse(
       responseCode = "200",
       description = "A netlist.",
@@ -99,12 +101,24 @@ class FeedController {
   ResponseEntity<byte[]> netlist(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @RequestParam DrivingState state) {
+      @RequestParam DrivingState state,
+      @RequestParam(defaultValue = "1")
+          @Min(value = 1, message = "has to be at least 1")
+          @Parameter(description = "The phase of what is pulsed; in the first all of it is closed.")
+          int phase,
+      @RequestParam(defaultValue = "false")
+          @Parameter(description = "Over one period of what is pulsed, whatever the phase.")
+          boolean overTime) {
     PlannedFeed feed = feeds.keptFeed(acting, jobId);
+    String netlist =
+        overTime ? Feeds.netlistOverTime(feed, state) : Feeds.netlist(feed, state, phase);
     return Download.of(
-        Feeds.netlist(feed, state).getBytes(StandardCharsets.UTF_8),
+        netlist.getBytes(StandardCharsets.UTF_8),
         MediaType.TEXT_PLAIN,
-        "circuit-" + state.name().toLowerCase(Locale.ROOT) + ".cir");
+        "circuit-%s%s.cir"
+            .formatted(
+                state.name().toLowerCase(Locale.ROOT),
+                overTime ? "-over-time" : phase == 1 ? "" : "-phase-" + phase));
   }
 
   @GetMapping(path = "/parts.csv", produces = CSV)
@@ -143,7 +157,8 @@ class FeedController {
               in.plan().id(),
               in.plan().version(),
               in.plan().answers(),
-              FeedCsv.read(in.csv(), feeds.planned(acting, in.plan()), in.plan().changes()));
+              FeedCsv.read(in.csv(), feeds.planned(acting, in.plan()), in.plan().changes()),
+              in.plan().beside());
       feeds.planned(acting, changed);
       return changed;
     } catch (FormatProblem problem) {

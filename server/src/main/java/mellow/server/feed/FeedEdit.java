@@ -88,7 +88,50 @@ public record FeedEdit(
                       String,
                       @NotNull(message = "is missing")
                       @Size(max = 60, message = "has at most 60 letters") String>>
-              changes) {}
+              changes,
+      @Schema(description = "Plans in the same circuit; left out where there is none.")
+          @Nullable
+          @Size(max = 8, message = "has at most 8 plans")
+          List<@Valid @NotNull(message = "is missing") BesidePlan> beside) {
+
+    /** A plan by itself. */
+    public ChosenPlan(
+        String id,
+        int version,
+        Map<String, String> answers,
+        Map<String, Map<String, String>> changes) {
+      this(id, version, answers, changes, null);
+    }
+
+    /** The plans that stand beside it. */
+    List<BesidePlan> others() {
+      return beside == null ? List.of() : beside;
+    }
+  }
+
+  /** A plan beside another. */
+  @Schema(
+      name = "BesidePlan",
+      description =
+          "A plan in the circuit of another. Its answers and parts stand with those of the first,"
+              + " its questions under its tag: p2_fuse.")
+  public record BesidePlan(
+      @NotNull(message = "is missing")
+          @Pattern(regexp = "p[2-9]", message = "is p2 to p9")
+          @Schema(example = "p2")
+          String tag,
+      @NotNull(message = "is missing")
+          @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
+          @Schema(example = "drl-tap")
+          String id,
+      @Schema(example = "1") int version,
+      @Schema(
+              description = "What its lamps are called beside others of that function; or empty.",
+              example = "new")
+          @NotNull(message = "is missing")
+          @Size(max = 30, message = "has at most 30 letters")
+          @Pattern(regexp = "[^\\p{Cntrl}/;]*", message = "is a name in letters")
+          String pair) {}
 
   /** What a meter showed. */
   @Schema(name = "MeterReading", description = "What a meter showed at a place, in a state.")
@@ -154,17 +197,33 @@ public record FeedEdit(
           String at) {}
 
   /** The same on a plan that bears another name here. */
+  /** With a plan that stands beside the first known by another name. */
+  FeedEdit besidePlan(String tag, String id, int version) {
+    if (plan == null) {
+      return this;
+    }
+    return withPlan(
+        new ChosenPlan(
+            plan.id(),
+            plan.version(),
+            plan.answers(),
+            plan.changes(),
+            plan.others().stream()
+                .map(
+                    one ->
+                        one.tag().equals(tag) ? new BesidePlan(tag, id, version, one.pair()) : one)
+                .toList()));
+  }
+
   FeedEdit onPlan(String id, int version) {
+    return plan == null
+        ? this
+        : withPlan(new ChosenPlan(id, version, plan.answers(), plan.changes(), plan.beside()));
+  }
+
+  private FeedEdit withPlan(ChosenPlan newPlan) {
     return new FeedEdit(
-        wishes,
-        plan == null ? null : new ChosenPlan(id, version, plan.answers(), plan.changes()),
-        sources,
-        routes,
-        hazards,
-        readings,
-        battery,
-        open,
-        settings);
+        wishes, newPlan, sources, routes, hazards, readings, battery, open, settings);
   }
 
   /** What was noted of the battery here, with its times. */

@@ -27,11 +27,21 @@ public record FeedPage(
     @Schema(description = "What the wires of this job are.") List<SourceView> sources,
     @Schema(description = "How long each route comes out.") List<RouteView> routes,
     @Schema(description = "Wires found on this vehicle in earlier jobs.") List<SourceView> known,
+    @Schema(description = "Donor slots that earlier jobs on such vehicles found.")
+        List<KnownSlot> slots,
     @Schema(description = "Whether anything is live now, by its own battery or a helper one.")
         boolean connected,
     @Schema(description = "What was done to the battery at other stages.")
         List<FeedEdit.BatteryEdit> batteryElsewhere,
     List<CautionView> cautions) {
+
+  /** A slot that was tapped before. */
+  @Schema(name = "KnownSlot", description = "A donor slot of an earlier job on such a vehicle.")
+  public record KnownSlot(
+      @Schema(description = "Model year of that vehicle.", example = "2012") @Nullable Integer year,
+      @Schema(example = "slot 14") String slot,
+      String feeds,
+      @Schema(description = "Whether that vehicle is of the same model year.") boolean sameYear) {}
 
   /** A state in words. */
   @Schema(name = "StateWords", description = "A state and what people call it.")

@@ -13,11 +13,13 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.feed.DonorSlot;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
 import mellow.core.feed.Fix;
+import mellow.core.feed.JointPlan;
 import mellow.core.feed.PlanStep;
 import mellow.core.feed.PlannedPart;
 import mellow.core.feed.Question;
@@ -53,6 +55,8 @@ public record FeedView(
     @Schema(description = "One for each end of each piece.") List<String> labels,
     List<StepView> order,
     List<PartView> parts,
+    @Schema(description = "The slots that taps sit in.") List<DonorView> donors,
+    @Schema(description = "The plans that stand in the same circuit.") List<BesideView> beside,
     Drawing drawing) {
 
   /** A change that mends. */
@@ -98,13 +102,16 @@ public record FeedView(
           List<OptionView> options,
       String hint,
       String usual,
-      String answer) {}
+      String answer,
+      @Schema(description = "The tag of the plan beside that asks; empty for the first.")
+          String tag) {}
 
   /** What an answer may be. */
   public enum QuestionKind {
     NUMBER,
     CHOICE,
-    WIRE
+    WIRE,
+    TEXT
   }
 
   /** An answer to choose. */
@@ -115,7 +122,12 @@ public record FeedView(
   @Schema(
       name = "FeedState",
       description = "A position of the controls that the plan is proved in.")
-  public record StateView(DrivingState state, String words, Controls controls) {}
+  public record StateView(
+      DrivingState state,
+      String words,
+      Controls controls,
+      @Schema(description = "Of what is pulsed, in words; empty where nothing is.")
+          List<String> phases) {}
 
   /** The lamps of a row. */
   @Schema(name = "LampRow", description = "What lamps that go together do in each state.")
@@ -123,6 +135,7 @@ public record FeedView(
       @Schema(example = "front fog lamp") String words,
       LampFunction function,
       @Nullable Side side,
+      @Schema(description = "Which of several pairs; empty where there is but one.") String pair,
       List<LampCell> cells) {}
 
   /** One cell. */
@@ -156,12 +169,39 @@ public record FeedView(
   @Schema(name = "FeedStep", description = "A step of connecting, and how the battery has to be.")
   public record StepView(String does, PlanStep.Needs battery) {}
 
+  /** A slot that a tap sits in. */
+  @Schema(name = "DonorSlot", description = "A slot of the fuse box that a tap sits in.")
+  public record DonorView(
+      String tap,
+      @Schema(example = "slot 14") String name,
+      @Schema(description = "Whether somebody has said which slot it is.") boolean named,
+      @Schema(example = "socket, radio, seats, mirrors or wipers") String feeds) {
+    static DonorView of(DonorSlot slot) {
+      return new DonorView(slot.tap(), slot.name(), slot.isNamed(), slot.feeds().words());
+    }
+
+    String words() {
+      return named ? name + ", feeds " + feeds : "which slot it sits in was not said";
+    }
+  }
+
+  /** A plan beside the first. */
+  @Schema(name = "BesidePlanBrief", description = "A plan in the circuit of another.")
+  public record BesideView(
+      @Schema(example = "p2") String tag, PlanBrief plan, @Schema(example = "new") String pair) {
+    static BesideView of(JointPlan.Beside beside) {
+      return new BesideView(beside.tag(), PlanBrief.of(beside.plan()), beside.pair());
+    }
+  }
+
   /** A part. */
   @Schema(name = "FeedPart", description = "A part of the plan, with what can be changed in place.")
   public record PartView(
       String id,
       String kind,
       boolean factory,
+      @Schema(description = "Of the plan beside that it came with; empty for the first.")
+          String tag,
       @Schema(description = "As the plan has them, changes included.") Map<String, String> values,
       List<FixView> changes) {}
 
@@ -189,6 +229,8 @@ public record FeedView(
         sheet.cuts().labels(),
         sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
         sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
+        DonorSlot.of(sheet.feed()).stream().map(DonorView::of).toList(),
+        sheet.feed().plan().beside().stream().map(BesideView::of).toList(),
         DrawingLayout.of(Schematic.of(sheet.feed())));
   }
 
@@ -204,19 +246,26 @@ public record FeedView(
     List<QuestionView> questions = new ArrayList<>();
     for (Question question : sheet.feed().plan().questions()) {
       if (sheet.feed().asks(question)) {
-        questions.add(question(question, sheet.feed().answers().getOrDefault(question.id(), "")));
+        questions.add(
+            question(
+                question,
+                sheet.feed().answers().getOrDefault(question.id(), ""),
+                JointPlan.tag(sheet.feed().plan(), question)));
       }
     }
     return questions;
   }
 
-  private static QuestionView question(Question question, String answer) {
+  private static QuestionView question(Question question, String answer, String tag) {
     QuestionKind kind = QuestionKind.WIRE;
     String unit = "";
     List<OptionView> options = PartChoices.sizes();
     if (question.kind() instanceof Question.Kind.Number number) {
       kind = QuestionKind.NUMBER;
       unit = number.unit();
+      options = List.of();
+    } else if (question.kind() instanceof Question.Kind.Text) {
+      kind = QuestionKind.TEXT;
       options = List.of();
     } else if (question.kind() instanceof Question.Kind.Choice choice) {
       kind = QuestionKind.CHOICE;
@@ -231,13 +280,23 @@ public record FeedView(
         options,
         question.hint(),
         question.usual(),
-        answer);
+        answer,
+        tag);
   }
 
   private static List<StateView> states(FeedSheet sheet) {
     return sheet.feed().plan().states().stream()
-        .map(state -> new StateView(state, state.words(), state.controls()))
+        .map(state -> new StateView(state, state.words(), state.controls(), phases(sheet, state)))
         .toList();
+  }
+
+  private static List<String> phases(FeedSheet sheet, DrivingState state) {
+    return sheet.table().rows().stream()
+        .filter(row -> row.state().controls().equals(state.controls()))
+        .findFirst()
+        .map(row -> row.solution().phases().stream().map(PhaseWords::of).toList())
+        .filter(phases -> phases.size() > 1)
+        .orElse(List.of());
   }
 
   private static List<LampRow> rows(StateTable table) {
@@ -250,6 +309,7 @@ public record FeedView(
               lamps.words(),
               lamps.function(),
               lamps.side().orElse(null),
+              lamps.pair(),
               table.rows().stream().map(row -> cell(row, lamps)).toList()));
     }
     return rows;
@@ -300,6 +360,7 @@ public record FeedView(
         part.id(),
         part.kind(),
         part.factory(),
+        part.tag(),
         new LinkedHashMap<>(part.values()),
         PartChoices.of(part, most(sheet, part), FeedSheet.laying(sheet.feed())));
   }

@@ -5,10 +5,12 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Situation;
@@ -16,11 +18,13 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.SpiceNetlist;
 import mellow.core.feed.BatteryTimeline;
+import mellow.core.feed.DonorSlot;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
 import mellow.core.feed.FeedSheet;
 import mellow.core.feed.FeedWork;
+import mellow.core.feed.JointPlan;
 import mellow.core.feed.MeterReading;
 import mellow.core.feed.NodeWorking;
 import mellow.core.feed.OpenItem;
@@ -109,6 +113,7 @@ public class Feeds implements StageReporter {
         edit.sources().stream().map(SourceView::of).toList(),
         edit.routes().stream().map(RouteView::of).toList(),
         known(acting, job),
+        slots(acting, job),
         battery(edit, elsewhere(jobId)).isLive(),
         elsewhere(jobId).stream().map(TimedBattery::edit).toList(),
         cautions());
@@ -165,6 +170,45 @@ public class Feeds implements StageReporter {
     return known;
   }
 
+  /** What earlier jobs on such vehicles tapped; the map of the fuse box changes with the year. */
+  private List<FeedPage.KnownSlot> slots(Acting acting, JobBrief job) {
+    Map<String, JobBrief> earlier = new LinkedHashMap<>();
+    jobs.alike(acting, job, EARLIER_JOBS).forEach(other -> earlier.put(other.job().id(), other));
+    Integer year = job.vehicle().modelYear();
+    return sheets
+        .ofJobs(acting, earlier.keySet(), SheetKind.FEED, FeedEdit.class)
+        .entrySet()
+        .stream()
+        .filter(one -> one.getValue().plan() != null)
+        .flatMap(
+            one ->
+                DonorSlot.of(planned(acting, one.getValue().plan())).stream()
+                    .filter(DonorSlot::isNamed)
+                    .map(
+                        slot -> {
+                          Integer theirs = earlier.get(one.getKey()).vehicle().modelYear();
+                          return new FeedPage.KnownSlot(
+                              theirs,
+                              slot.name(),
+                              slot.feeds().words(),
+                              year != null && year.equals(theirs));
+                        }))
+        .distinct()
+        .toList();
+  }
+
+  /** The slots that a job's taps sit in, as far as they were named. */
+  public List<String> donorSlots(Acting acting, String jobId) {
+    return kept(acting, jobId)
+        .map(FeedEdit::plan)
+        .map(plan -> DonorSlot.of(planned(acting, plan)))
+        .orElse(List.of())
+        .stream()
+        .filter(DonorSlot::isNamed)
+        .map(DonorSlot::name)
+        .toList();
+  }
+
   private Optional<MarkFamily> market(Acting acting, JobBrief job) {
     return RuleBooks.aimSet(books.ofJob(acting, job.job().id()), job.job().ruleSet()).marks();
   }
@@ -178,6 +222,24 @@ public class Feeds implements StageReporter {
   public Optional<String> ownPlan(Acting acting, FeedEdit edit) {
     ChosenPlan plan = edit.plan();
     return plan == null ? Optional.empty() : plans.ownFile(acting, plan.id(), plan.version());
+  }
+
+  /** The same of the plans that stand beside it, by their tags. */
+  public Map<String, String> ownBeside(Acting acting, FeedEdit edit) {
+    Map<String, String> own = new TreeMap<>();
+    ChosenPlan plan = edit.plan();
+    if (plan != null) {
+      for (FeedEdit.BesidePlan one : plan.others()) {
+        plans.ownFile(acting, one.id(), one.version()).ifPresent(file -> own.put(one.tag(), file));
+      }
+    }
+    return own;
+  }
+
+  /** Keeps a plan that came beside another, and what is settled of the job on it. */
+  public FeedEdit bringBeside(Acting acting, FeedEdit edit, String tag, String plan) {
+    FeedPlan brought = plans.bring(acting, plan);
+    return edit.besidePlan(tag, brought.id(), brought.version());
   }
 
   /** Keeps a plan that came with a job, and what is settled of the job on it. */
@@ -234,8 +296,19 @@ public class Feeds implements StageReporter {
   /** A plan answered and changed, or a refusal that names what cannot be. */
   PlannedFeed planned(Acting acting, ChosenPlan plan) {
     try {
+      List<JointPlan.Beside> beside = new ArrayList<>();
+      for (FeedEdit.BesidePlan one : plan.others()) {
+        if (beside.stream().anyMatch(other -> other.tag().equals(one.tag()))) {
+          throw Refusal.unprocessable("plan", "Two plans stand under “%s”.".formatted(one.tag()));
+        }
+        beside.add(
+            new JointPlan.Beside(
+                one.tag(), plans.one(acting, one.id(), one.version()), one.pair()));
+      }
       return PlannedFeed.of(
-          plans.one(acting, plan.id(), plan.version()), plan.answers(), plan.changes());
+          JointPlan.of(plans.one(acting, plan.id(), plan.version()), beside),
+          plan.answers(),
+          plan.changes());
     } catch (FeedProblem problem) {
       throw refused(problem);
     }
@@ -326,21 +399,38 @@ public class Feeds implements StageReporter {
 
   /**
    * The circuit of a state as a netlist, with what moves by itself in the state that it settles in.
+   *
+   * @param phase of what is pulsed, the first with all of it closed
    */
-  static String netlist(PlannedFeed feed, DrivingState state) {
+  static String netlist(PlannedFeed feed, DrivingState state, int phase) {
     Solution solution = new Solver(feed.circuit()).solve(state.controls());
+    if (phase > solution.phases().size()) {
+      throw Refusal.unprocessable(
+          "phase",
+          "In this state the circuit has %s, not %d."
+              .formatted(
+                  solution.phases().size() == 1
+                      ? "one phase"
+                      : solution.phases().size() + " phases",
+                  phase));
+    }
+    Solution.Phase at = solution.phases().get(phase - 1);
     return SpiceNetlist.of(
         feed.circuit(),
-        new Situation(solution.controls(), solution.states(), Set.of()),
-        feed.plan().title() + ", " + state.words() + standsFor(solution));
+        new Situation(solution.controls(), solution.states(), at.off()),
+        title(feed, state) + (solution.phases().size() > 1 ? ", " + PhaseWords.of(at) : ""));
   }
 
-  /** What is pulsed is written as it is while it is closed; a mean would be no circuit. */
-  private static String standsFor(Solution solution) {
-    return solution.phases().size() > 1
-        ? "; what is pulsed stands closed, %s %% of the time"
-            .formatted(Math.round(100 * solution.phases().get(0).share()))
-        : "";
+  /** The same over time: what is pulsed opens and closes. */
+  static String netlistOverTime(PlannedFeed feed, DrivingState state) {
+    return SpiceNetlist.overTime(
+        feed.circuit(),
+        new Solver(feed.circuit()).solve(state.controls()),
+        title(feed, state) + ", over one period of what is pulsed");
+  }
+
+  private static String title(PlannedFeed feed, DrivingState state) {
+    return feed.plan().title() + ", " + state.words();
   }
 
   /**
@@ -364,7 +454,7 @@ public class Feeds implements StageReporter {
     PlannedFeed feed = keptFeed(acting, jobId);
     Map<DrivingState, String> netlists = new EnumMap<>(DrivingState.class);
     for (DrivingState state : feed.plan().states()) {
-      netlists.put(state, netlist(feed, state));
+      netlists.put(state, netlist(feed, state, 1));
     }
     return Optional.of(
         new Papers(

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import mellow.core.feed.JointPlan;
 import mellow.core.feed.Proposal;
 import mellow.core.feed.Question;
 import mellow.core.finding.Verdict;
@@ -14,6 +15,8 @@ import mellow.server.wire.FindingView;
 public record ProposalView(
     FeedView.PlanBrief plan,
     @Schema(description = "That differ from the usual ones.") Map<String, String> answers,
+    @Schema(description = "Of the answers, those of the vehicle: asked once for all plans.")
+        List<String> shared,
     @Schema(description = "The same in words.") List<String> answered,
     @Schema(description = "Wishes that it does not meet, in words.") List<String> misses,
     @Schema(description = "Factory wires that it needs.") List<String> sources,
@@ -27,6 +30,10 @@ public record ProposalView(
     return new ProposalView(
         FeedView.PlanBrief.of(proposal.sheet().feed().plan()),
         proposal.answers(),
+        proposal.answers().keySet().stream()
+            .filter(question -> JointPlan.isShared(proposal.sheet().feed().plan(), question))
+            .sorted()
+            .toList(),
         answered(proposal),
         proposal.misses().stream()
             .map(

@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import mellow.core.circuit.Branch;
-import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Supply;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
+import mellow.core.feed.Rails;
 
 /**
  * What a circuit's drawing shows, before it is laid out: symbols with pins, and lines between them.
@@ -22,9 +22,6 @@ import mellow.core.feed.PlannedPart;
  * @param lines between pins
  */
 record Schematic(List<Box> boxes, List<Line> lines) {
-  static final String BATTERY = "battery +";
-  static final String BODY = "body";
-
   /**
    * A symbol.
    *
@@ -52,7 +49,7 @@ record Schematic(List<Box> boxes, List<Line> lines) {
   record Line(String id, String wire, String node, End from, End to) {}
 
   static Schematic of(PlannedFeed feed) {
-    return new Builder(drawn(feed)).build();
+    return new Builder(drawn(feed), feed.rails()).build();
   }
 
   /** What is new, what is fed by it, and of the factory's what leads to it. */
@@ -72,16 +69,16 @@ record Schematic(List<Box> boxes, List<Line> lines) {
                                 !one.factory()
                                     && one.part() instanceof Emitter other
                                     && other.use().function() == lamp.use().function())));
-    while (drawn.removeIf(part -> part.factory() && leadsNowhere(part, drawn))) {
+    while (drawn.removeIf(part -> part.factory() && leadsNowhere(part, drawn, feed.rails()))) {
       // each removal can leave another end loose
     }
     return drawn;
   }
 
-  private static boolean leadsNowhere(PlannedPart part, List<PlannedPart> drawn) {
+  private static boolean leadsNowhere(PlannedPart part, List<PlannedPart> drawn, Rails rails) {
     return part.part().branches().stream()
         .flatMap(branch -> List.of(branch.from(), branch.to()).stream())
-        .filter(node -> !isBar(node))
+        .filter(node -> !rails.isOne(node))
         .anyMatch(node -> drawn.stream().noneMatch(other -> other != part && touches(other, node)));
   }
 
@@ -90,19 +87,17 @@ record Schematic(List<Box> boxes, List<Line> lines) {
         .anyMatch(branch -> branch.from().equals(node) || branch.to().equals(node));
   }
 
-  static boolean isBar(String node) {
-    return node.equals(BATTERY) || node.equals(BODY) || node.equals(Circuit.GROUND);
-  }
-
   /** Puts symbols and lines together. */
   private static final class Builder {
     private final List<PlannedPart> parts;
+    private final Rails rails;
     private final Map<String, Box> boxes = new LinkedHashMap<>();
     private final List<Line> lines = new ArrayList<>();
     private final Map<String, List<End>> ends = new LinkedHashMap<>();
 
-    Builder(List<PlannedPart> parts) {
+    Builder(List<PlannedPart> parts, Rails rails) {
       this.parts = parts;
+      this.rails = rails;
     }
 
     Schematic build() {
@@ -125,14 +120,14 @@ record Schematic(List<Box> boxes, List<Line> lines) {
       nodes.addAll(wired.keySet());
       Map<String, End> meets = new LinkedHashMap<>();
       for (String node : nodes) {
-        if (!isBar(node)) {
+        if (!rails.isOne(node)) {
           meets.put(node, meeting(node));
         }
       }
       for (PlannedPart part : parts) {
         if (part.part() instanceof Joining.Wire) {
           Branch branch = part.part().branches().get(0);
-          String node = isBar(branch.from()) ? branch.to() : branch.from();
+          String node = rails.isOne(branch.from()) ? branch.to() : branch.from();
           lines.add(
               new Line(
                   "wire " + part.id(),
@@ -150,7 +145,7 @@ record Schematic(List<Box> boxes, List<Line> lines) {
       for (int i = 0; i < box.pins().size(); i++) {
         Pin pin = box.pins().get(i);
         End end = new End(box.id(), i);
-        if (isBar(pin.node())) {
+        if (rails.isOne(pin.node())) {
           join(pin.node(), end, barEnd(pin.node(), box.id() + " " + i), pin.top());
         } else {
           ends.computeIfAbsent(pin.node(), fresh -> new ArrayList<>()).add(end);
@@ -159,12 +154,12 @@ record Schematic(List<Box> boxes, List<Line> lines) {
     }
 
     private End end(String node, String id, Map<String, End> meets) {
-      return isBar(node) ? barEnd(node, id) : Objects.requireNonNull(meets.get(node));
+      return rails.isOne(node) ? barEnd(node, id) : Objects.requireNonNull(meets.get(node));
     }
 
     private End barEnd(String node, String id) {
       String box = "bar " + id;
-      boolean battery = node.equals(BATTERY);
+      boolean battery = rails.plus().contains(node);
       boxes.put(box, new Box(box, "", Symbol.BAR_END, List.of(new Pin("", node, !battery))));
       return new End(box, 0);
     }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import mellow.core.circuit.Branch;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.CircuitCheck;
@@ -74,15 +75,16 @@ public record SolvedView(
     feed.parts().forEach(part -> parts.add(part(part, solution)));
     return new SolvedView(
         controls,
-        node(nodes, Schematic.BATTERY),
-        node(nodes, Schematic.BODY),
+        rail(nodes, feed.rails().plus()),
+        rail(nodes, feed.rails().ground()),
         nodes,
         parts,
         CircuitCheck.ofSolution(circuit, solution).stream().map(FindingView::of).toList());
   }
 
-  private static FigureView node(Map<String, FigureView> nodes, String name) {
-    return nodes.getOrDefault(name, volts(0));
+  /** The first of its names that the circuit has. */
+  private static FigureView rail(Map<String, FigureView> nodes, Set<String> names) {
+    return names.stream().filter(nodes::containsKey).findFirst().map(nodes::get).orElse(volts(0));
   }
 
   private static FigureView volts(double volts) {

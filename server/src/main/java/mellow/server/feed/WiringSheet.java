@@ -9,6 +9,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is printed beside a circuit's drawing, as blocks of lines.
@@ -46,6 +47,13 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
             "Parts",
             sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList(),
             List.of(0.08, 0.92)));
+    if (!sheet.donors().isEmpty()) {
+      blocks.add(
+          new Block(
+              "Donor slots",
+              sheet.donors().stream().map(slot -> donor(slot, page.vehicle().modelYear())).toList(),
+              List.of(0.3, 0.7)));
+    }
     blocks.add(labels(sheet));
     blocks.add(states(sheet));
     List<List<String>> findings = findings(sheet, units);
@@ -72,6 +80,11 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
               step.battery() == PlanStep.Needs.ANY ? "" : step.battery().words()));
     }
     return rows;
+  }
+
+  /** A slot is that of one model year: the next one may have another map. */
+  private static List<String> donor(FeedView.DonorView slot, @Nullable Integer year) {
+    return List.of(slot.tap(), (year == null ? "" : year + ": ") + slot.words());
   }
 
   private static List<List<String>> cuts(FeedView sheet, UnitSystem units) {

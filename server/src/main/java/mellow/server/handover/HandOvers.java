@@ -24,6 +24,7 @@ import mellow.core.workflow.TakeIn;
 import mellow.server.db.tables.records.AmendmentRecord;
 import mellow.server.db.tables.records.ComebackRecord;
 import mellow.server.db.tables.records.HandOverRecord;
+import mellow.server.feed.Feeds;
 import mellow.server.handover.HandOverPage.AboveView;
 import mellow.server.handover.HandOverPage.AmendmentView;
 import mellow.server.handover.HandOverPage.ClosedView;
@@ -58,6 +59,7 @@ public class HandOvers {
   private final JobSheets jobSheets;
   private final TakeIns takeIns;
   private final Parts parts;
+  private final Feeds feeds;
   private final Workshops workshops;
   private final Horizon horizon;
   private final HandOverStore store;
@@ -69,6 +71,7 @@ public class HandOvers {
       JobSheets jobSheets,
       TakeIns takeIns,
       Parts parts,
+      Feeds feeds,
       Workshops workshops,
       Horizon horizon,
       HandOverStore store,
@@ -78,6 +81,7 @@ public class HandOvers {
     this.jobSheets = jobSheets;
     this.takeIns = takeIns;
     this.parts = parts;
+    this.feeds = feeds;
     this.workshops = workshops;
     this.horizon = horizon;
     this.store = store;
@@ -106,6 +110,7 @@ public class HandOvers {
                 work.fitted(),
                 takeIns.mended(acting, facts),
                 Horizon.aimed(page.sheet()),
+                feeds.donorSlots(acting, jobId),
                 facts.log().hasDial(),
                 closed
                     .map(HandOvers.this::findings)

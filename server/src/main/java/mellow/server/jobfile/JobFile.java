@@ -126,7 +126,9 @@ public record JobFile(
           @Schema(description = "By the schema of a workshop's changes to rules.")
           List<@NotNull(message = "is missing") Map<String, Object>> ruleSets,
       @Schema(description = "By the schema of plans of feeding lamps.")
-          @Nullable Map<String, Object> feedPlan) {}
+          @Nullable Map<String, Object> feedPlan,
+      @Schema(description = "The same of the plans that stand beside it, by their tags.")
+          @Nullable Map<String, Map<String, Object>> feedPlansBeside) {}
 
   /** The record of a job that was handed over. */
   @Schema(name = "ClosedOfJobFile", description = "The record of a job that was handed over.")

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import mellow.server.feed.FeedEdit;
 import mellow.server.feed.Feeds;
 import mellow.server.place.FrontEdit;
@@ -34,11 +35,20 @@ class OwnFiles {
   JobFile.@Nullable OwnFile ofJob(Acting acting, String jobId) {
     List<JsonNode> rules = sets.ofJob(acting, jobId);
     Optional<String> plan = feeds.kept(acting, jobId).flatMap(feed -> feeds.ownPlan(acting, feed));
-    return rules.isEmpty() && plan.isEmpty()
+    Map<String, Map<String, Object>> beside = new TreeMap<>();
+    feeds
+        .kept(acting, jobId)
+        .ifPresent(
+            feed ->
+                feeds
+                    .ownBeside(acting, feed)
+                    .forEach((tag, file) -> beside.put(tag, object(file))));
+    return rules.isEmpty() && plan.isEmpty() && beside.isEmpty()
         ? null
         : new JobFile.OwnFile(
             rules.stream().map(set -> json.convertValue(set, OBJECT)).toList(),
-            plan.map(this::object).orElse(null));
+            plan.map(this::object).orElse(null),
+            beside.isEmpty() ? null : beside);
   }
 
   private Map<String, Object> object(String text) {
@@ -70,10 +80,24 @@ class OwnFiles {
                 ? null
                 : front.withRuleSets(
                     front.ruleSets().stream().map(id -> here(brought, id)).toList()),
-            feed == null || own.feedPlan() == null
-                ? feed
-                : feeds.bring(acting, feed, json.valueToTree(own.feedPlan()).toString())),
+            feed == null ? null : feed(acting, feed, own)),
         brought);
+  }
+
+  /** A feed on the plans that came with it. */
+  private FeedEdit feed(Acting acting, FeedEdit sent, JobFile.OwnFile own) {
+    FeedEdit feed =
+        own.feedPlan() == null
+            ? sent
+            : feeds.bring(acting, sent, json.valueToTree(own.feedPlan()).toString());
+    if (own.feedPlansBeside() != null) {
+      for (Map.Entry<String, Map<String, Object>> one : own.feedPlansBeside().entrySet()) {
+        feed =
+            feeds.bringBeside(
+                acting, feed, one.getKey(), json.valueToTree(one.getValue()).toString());
+      }
+    }
+    return feed;
   }
 
   private static String here(Map<String, BroughtSets.Here> brought, String id) {

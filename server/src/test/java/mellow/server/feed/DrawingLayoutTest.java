@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedSheet;
 import mellow.core.feed.PlannedFeed;
@@ -109,7 +110,7 @@ class DrawingLayoutTest {
     Drawing drawing = drawing(plan);
     for (Placed box : drawing.symbols()) {
       if (box.symbol() == Symbol.BAR_END) {
-        boolean battery = box.pins().get(0).node().equals(Schematic.BATTERY);
+        boolean battery = box.pins().get(0).node().equals("battery +");
         double edge = battery ? 0 : drawing.height();
         assertThat(box.y() + box.height() / 2).as(box.id()).isCloseTo(edge, within(2.5));
       }
@@ -127,6 +128,35 @@ class DrawingLayoutTest {
     assertThat(drawing("fog-refed").symbols())
         .extracting(Placed::part)
         .contains("left fog lamp", "factory fog relay");
+  }
+
+  /** A plan of one's own calls its supply and its ground as it likes; both are drawn as bars. */
+  @Test
+  void supplyAndGroundMayHaveAnyName() throws Exception {
+    String file =
+        """
+        { "id": "own-names", "version": 1, "title": "Own names", "does": "Two lamps.",
+          "functions": ["DRL"], "source": { "mark": "local", "name": "own" }, "questions": [],
+          "blocks": [
+            { "kind": "battery", "id": "source", "plus": "terminal 30" },
+            { "kind": "joint", "id": "strap", "from": "terminal 31", "to": "ground" },
+            { "kind": "switch", "id": "key", "from": "terminal 30", "to": "terminal 15",
+              "closed": "key RUN ENGINE" },
+            { "kind": "fuse", "id": "fuse", "from": "terminal 15", "to": "drl +", "amps": "5" },
+            { "kind": "lamp", "id": "{side} drl", "type": "led", "function": "DRL",
+              "side": "{SIDE}", "plus": "drl +", "minus": "terminal 31", "watts": "8",
+              "sides": "yes" }],
+          "lamps": [{ "function": "DRL", "full": ["RUN", "DAY"] }],
+          "states": ["KEY_OUT", "RUN", "DAY"], "factoryCuts": 0, "steps": [], "cautions": [] }
+        """;
+    PlannedFeed feed = PlannedFeed.usual(FeedPlanFormat.read(file));
+    assertThat(FeedSheet.of(feed, Optional.empty()).table().findings()).isEmpty();
+    assertThat(Schematic.of(feed).boxes())
+        .filteredOn(box -> box.symbol() == Symbol.BAR_END)
+        .extracting(box -> box.pins().get(0).node())
+        .contains("terminal 30", "terminal 31");
+    SolvedView solved = SolvedView.of(feed, DrivingState.DAY.controls());
+    assertThat(solved.battery().value()).isCloseTo(12.8, within(0.1));
   }
 
   @Test

@@ -52,7 +52,6 @@ public final class Api {
     return send(
         request(path)
             .setHeader("Content-Type", type)
-            .timeout(Duration.ofSeconds(60))
             .PUT(HttpRequest.BodyPublishers.ofByteArray(bytes)));
   }
 
@@ -78,7 +77,8 @@ public final class Api {
 
   private HttpRequest.Builder request(String path) {
     return HttpRequest.newBuilder(URI.create(base + path))
-        .timeout(Duration.ofSeconds(10))
+        // a machine that builds other things meanwhile is slow, not wrong
+        .timeout(Duration.ofSeconds(60))
         .header("Content-Type", "application/json")
         .header("X-Acting-As", URLEncoder.encode(person, StandardCharsets.UTF_8));
   }

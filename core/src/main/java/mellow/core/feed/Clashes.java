@@ -1,0 +1,139 @@
+package mellow.core.feed;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import mellow.core.circuit.Joining;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.LampFunction;
+
+/** Where the plans of one job want the same thing. */
+final class Clashes {
+  private static final Source ONE_FEED = Source.commonPractice("one feed for one lamp");
+  private static final Source ONE_TAP = Source.commonPractice("one tap in one slot");
+  private static final Source ONE_JOINT =
+      Source.commonPractice("every tap on a factory wire is one more place to fail");
+
+  private final PlannedFeed feed;
+
+  Clashes(PlannedFeed feed) {
+    this.feed = feed;
+  }
+
+  List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    if (!feed.plan().beside().isEmpty()) {
+      findings.addAll(lamps());
+      findings.addAll(slots());
+      findings.addAll(wires());
+    }
+    return findings;
+  }
+
+  /** Two plans for one pair of lamps, as long as nobody says that they are two pairs. */
+  private List<Finding> lamps() {
+    List<Finding> findings = new ArrayList<>();
+    for (LampFunction function : LampFunction.values()) {
+      if (isFedTwice(function)) {
+        findings.add(
+            Finding.plain(
+                    "clash.lamps." + function,
+                    Verdict.OUT,
+                    ONE_FEED,
+                    Sentence.of("Two plans feed the same lamps: " + function.words()))
+                .withRemedy(
+                    Sentence.of("Take one of the plans out, or name the second pair: “new”.")));
+      }
+    }
+    return findings;
+  }
+
+  private boolean isFedTwice(LampFunction function) {
+    List<JointPlan.Beside> others =
+        feed.plan().beside().stream()
+            .filter(one -> one.plan().functions().contains(function))
+            .toList();
+    boolean first = isFirst(function);
+    return others.stream().filter(one -> one.pair().isBlank()).count() + (first ? 1 : 0) > 1;
+  }
+
+  private boolean isFirst(LampFunction function) {
+    return feed.plan().sections().stream()
+        .filter(Section::isOwn)
+        .flatMap(section -> section.blocks().stream())
+        .filter(block -> block.tag().isEmpty() && block.values().get("pair") == null)
+        .anyMatch(block -> function.name().equals(block.values().get("function")));
+  }
+
+  private List<Finding> slots() {
+    Map<String, List<PlannedPart>> bySlot = new LinkedHashMap<>();
+    feed.added("tap")
+        .forEach(
+            tap ->
+                bySlot
+                    .computeIfAbsent(DonorSlot.plain(slot(tap)), fresh -> new ArrayList<>())
+                    .add(tap));
+    return bySlot.entrySet().stream()
+        .filter(one -> one.getValue().size() > 1)
+        .map(one -> slot(one.getKey(), one.getValue()))
+        .toList();
+  }
+
+  private static Finding slot(String name, List<PlannedPart> taps) {
+    String ids = taps.stream().map(PlannedPart::id).collect(Collectors.joining(", "));
+    return DonorSlot.isNamed(name)
+        ? Finding.plain(
+                "clash.slot." + name,
+                Verdict.OUT,
+                ONE_TAP,
+                Sentence.of(
+                    "{0} taps in one slot: " + Words.typed(name), Figure.count(taps.size())))
+            .withDetail(Sentence.of(Words.typed(ids)))
+            .withRemedy(Sentence.of("Another slot for one of them, or one tap that feeds both."))
+        : Finding.plain(
+                "clash.slot",
+                Verdict.NOT_KNOWN,
+                ONE_TAP,
+                Sentence.of("Whether two taps sit in one slot: their slots have no names yet"))
+            .withDetail(Sentence.of(Words.typed(ids)))
+            .withRemedy(Sentence.of("Say what each donor slot is called."));
+  }
+
+  private static String slot(PlannedPart tap) {
+    return ((Joining.TapFuse) tap.part()).slot().name();
+  }
+
+  private List<Finding> wires() {
+    Map<String, List<PlannedPart>> byWire = new LinkedHashMap<>();
+    feed.added("clip")
+        .forEach(
+            clip ->
+                byWire.computeIfAbsent(clip.value("from"), fresh -> new ArrayList<>()).add(clip));
+    return byWire.entrySet().stream()
+        .filter(one -> one.getValue().size() > 1)
+        .map(
+            one ->
+                Finding.plain(
+                        "clash.wire." + one.getKey(),
+                        Verdict.AT_EDGE,
+                        ONE_JOINT,
+                        Sentence.of(
+                            "{0} taps on one wire: " + Words.typed(one.getKey()),
+                            Figure.count(one.getValue().size())))
+                    .withDetail(
+                        Sentence.of(
+                            Words.typed(
+                                one.getValue().stream()
+                                    .map(PlannedPart::id)
+                                    .collect(Collectors.joining(", ")))))
+                    .withRemedy(Sentence.of("One tap and a splice behind it serve both.")))
+        .toList();
+  }
+}

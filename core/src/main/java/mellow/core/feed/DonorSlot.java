@@ -1,0 +1,104 @@
+package mellow.core.feed;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+
+/**
+ * A slot of the fuse box that a tap takes its current from.
+ *
+ * @param tap the part that sits in it
+ * @param name as the map in the lid has it
+ * @param feeds what it feeds besides
+ */
+public record DonorSlot(String tap, String name, Feeds feeds) {
+  /** As plans call a slot that nobody has named yet. */
+  private static final String UNNAMED = "the tapped slot";
+
+  private static final Source CRITICAL =
+      Source.commonPractice("engine, airbag, brake and steering feeds are no donors for a tap");
+
+  /** What hangs on a slot. */
+  public enum Feeds {
+    UNKNOWN("not looked up yet"),
+    COMFORT("socket, radio, seats, mirrors or wipers"),
+    LAMPS("lamps"),
+    CRITICAL("engine, airbag, brakes or steering");
+
+    private final String words;
+
+    Feeds(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** The slots that a feed taps, in the plan's order. */
+  public static List<DonorSlot> of(PlannedFeed feed) {
+    List<DonorSlot> slots = new ArrayList<>();
+    for (PlannedPart tap : feed.added("tap")) {
+      slots.add(
+          new DonorSlot(
+              tap.id(),
+              tap.value("slot"),
+              Optional.of(tap.value("feeds"))
+                  .filter(feeds -> !feeds.isEmpty())
+                  .map(feeds -> Feeds.valueOf(feeds.toUpperCase(Locale.ROOT)))
+                  .orElse(Feeds.UNKNOWN)));
+    }
+    return slots;
+  }
+
+  /** The same for the same slot, however it is typed. */
+  static String plain(String name) {
+    return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+  }
+
+  static boolean isNamed(String name) {
+    return !plain(name).equals(UNNAMED);
+  }
+
+  /** Whether somebody has said which slot it is. */
+  public boolean isNamed() {
+    return isNamed(name);
+  }
+
+  Finding finding() {
+    String where = Words.typed(name);
+    if (feeds == Feeds.CRITICAL) {
+      return Finding.plain(
+              "tap.feeds." + tap,
+              Verdict.OUT,
+              CRITICAL,
+              Sentence.of(
+                  "No donor for a tap, it feeds engine, airbag, brakes or steering: " + where))
+          .withRemedy(
+              Sentence.of("Take a slot that feeds socket, radio or wipers, or a battery lead."));
+    }
+    if (feeds == Feeds.UNKNOWN || !isNamed()) {
+      return Finding.plain(
+              "tap.feeds." + tap,
+              Verdict.NOT_KNOWN,
+              CRITICAL,
+              Sentence.of(
+                  isNamed()
+                      ? "What the donor slot feeds: " + where
+                      : "Which slot the tap sits in, and what that slot feeds"))
+          .withRemedy(Sentence.of("Read the map in the lid, and probe: it changes with the year."));
+    }
+    return Finding.plain(
+        "tap.feeds." + tap,
+        Verdict.WITHIN,
+        CRITICAL,
+        Sentence.of("Donor slot: " + where + ", feeds " + feeds.words()));
+  }
+}
