@@ -58,9 +58,6 @@ export function DriverSeat({
     sheet.states.some((state) => needs(state.controls));
   return (
     <Box>
-      <Box color="quiet" fontSize="15px" pb="6px">
-        In the driver’s seat
-      </Box>
       <Buttons
         label="Key"
         options={KEYS}

@@ -40,6 +40,7 @@ import { Proposals } from './Proposals';
 import { Routes } from './Routes';
 import { Sources } from './Sources';
 import { StatesColumn } from './StatesColumn';
+import { TakenPlans, type TakenPlan } from './TakenPlans';
 import { WishGrid, type LowStays } from './WishGrid';
 import { hasRoom, withoutPlan, withPlan } from './jointPlan';
 import { telling } from './telling';
@@ -175,27 +176,14 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         >
           {sheet ? (
             <>
-              <DriverSeat sheet={sheet} controls={controls} set={setControls} />
-              {titles.map(({ tag, title }) => (
-                <Box key={tag} pt="6px" fontFamily="heading" fontWeight="600" lineHeight="1.2">
-                  {title}
-                  {tag && plan && (
-                    <BareButton
-                      px="0"
-                      minH="40px"
-                      display="block"
-                      aria-label={`Take out: ${title}`}
-                      onClick={() => change({ plan: withoutPlan(plan, tag, partOf(sheet)) })}
-                    >
-                      Take out
-                    </BareButton>
-                  )}
-                </Box>
-              ))}
-              <BareButton px="0" mb="12px" onClick={() => setShown({ what: 'questions' })}>
-                What it asks
+              <Box fontFamily="heading" fontWeight="600" lineHeight="1.2">
+                {titles.length > 1 ? `${titles.length} plans, one circuit` : sheet.plan.title}
+              </Box>
+              <BareButton px="0" onClick={() => setShown({ what: 'questions' })}>
+                {titles.length > 1 ? 'What they ask' : 'What it asks'}
                 <Key name="q" />
               </BareButton>
+              <DriverSeat sheet={sheet} controls={controls} set={setControls} />
             </>
           ) : (
             <Box color="quiet">
@@ -331,6 +319,12 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             role="region"
             aria-label="Plans"
           >
+            {sheet && plan && titles.length > 1 && (
+              <TakenPlans
+                titles={titles}
+                onTakeOut={(tag) => change({ plan: withoutPlan(plan, tag, partOf(sheet)) })}
+              />
+            )}
             <Proposals
               jobId={jobId}
               wishes={wishes}
@@ -404,7 +398,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
 }
 
 /** The plans of the circuit by name, the first without a tag. */
-function plansOf(sheet: FeedSheet, all: FeedPlanBrief[]): { tag: string; title: string }[] {
+function plansOf(sheet: FeedSheet, all: FeedPlanBrief[]): TakenPlan[] {
   const first = sheet.beside.length > 0 && all.find((one) => one.id === sheet.plan.id);
   return [
     { tag: '', title: (first || sheet.plan).title },

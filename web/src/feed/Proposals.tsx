@@ -48,10 +48,12 @@ export function Proposals({
   return (
     <Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
-        Plans, the nearest first
+        {wishes.length === 0 ? 'All plans' : 'Plans, the nearest first'}
       </Box>
       {wishes.length === 0 && (
-        <Box color="quiet">Say what one lamp should do: the plans that do it stand here.</Box>
+        <Box color="quiet" pb="8px">
+          Say what one lamp should do: the plans that do it come first.
+        </Box>
       )}
       {wishes.length > 0 && found.isPending && <Box color="quiet">Trying every plan …</Box>}
       <Refusal words={found.error?.message} />
@@ -64,6 +66,7 @@ export function Proposals({
           )}
           take={{
             taken: takenIds.includes(one.plan.id),
+            others: takenIds.length > 1,
             // what stands here still answers the wishes of before
             stale: found.isPlaceholderData,
             onTake: () => onTake(one.plan, one.answers),
@@ -71,12 +74,12 @@ export function Proposals({
           }}
         />
       ))}
-      {others.length > 0 && (
+      {others.length > 0 && found.isSuccess && wishes.length > 0 && (
         <BareButton px="0" aria-expanded={more} onClick={() => setMore(!more)}>
           {more ? 'Fewer plans' : `${counted(others.length, 'more plan')} for other lamps`}
         </BareButton>
       )}
-      {more &&
+      {(more || wishes.length === 0) &&
         others.map((plan) => (
           <Box
             key={plan.id}
@@ -99,6 +102,7 @@ export function Proposals({
                 plan={plan}
                 take={{
                   taken: takenIds.includes(plan.id),
+                  others: takenIds.length > 1,
                   stale: false,
                   onTake: () => onTake(plan, {}),
                   onAdd: onAdd && (() => onAdd(plan, {}, [])),
@@ -126,6 +130,8 @@ export function isFound(wires: ProbedWire[], source: string): boolean {
 
 interface Take {
   taken: boolean;
+  /** Whether other plans stand in the circuit, which a new beginning would throw out. */
+  others: boolean;
   stale: boolean;
   onTake: () => void;
   onAdd: (() => void) | undefined;
@@ -133,6 +139,9 @@ interface Take {
 
 /** Taken alone, or beside the plans that stand there already. */
 function TakeButtons({ plan, take }: { plan: FeedPlanBrief; take: Take }) {
+  if (take.taken && take.others) {
+    return <Box color="quiet">in the circuit</Box>;
+  }
   return (
     <Flex direction="column" gap="6px" align="stretch">
       {take.onAdd && !take.taken && (

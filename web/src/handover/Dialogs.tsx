@@ -102,7 +102,7 @@ function OpenAt({
   const steps = points.filter((one) => one.step);
   return (
     <Box as="section" aria-label={points[0]?.words}>
-      <Flex align="center" gap="10px" minH="48px">
+      <Flex align="center" gap="10px" minH="48px" py="6px" fontSize="17px">
         <Box as="h3" flex="1" fontFamily="heading" fontWeight="600" fontSize="19px">
           {points[0]?.words}
         </Box>

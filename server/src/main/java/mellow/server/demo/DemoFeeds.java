@@ -162,14 +162,33 @@ final class DemoFeeds {
     return plan("turn-resistor", Map.of("watts", "3.6"));
   }
 
+  /** A swap with running lamps in the assembly and LED turn signals: three plans, one circuit. */
   static FeedEdit runningLampKit() {
-    return plan(
-        "drl-kit",
-        Map.of(
-            "watts", "6",
-            "candela", "720",
-            "duty", "19",
-            "slotName", "slot 22",
-            "slotFeeds", "comfort"));
+    FeedEdit kit = plan("drl-kit", Map.of());
+    return new FeedEdit(
+        kit.wishes(),
+        new ChosenPlan(
+            "drl-kit",
+            1,
+            Map.of(
+                "watts", "6",
+                "candela", "720",
+                "duty", "19",
+                "slotName", "slot 22",
+                "slotFeeds", "comfort",
+                "p2_lamp", "led",
+                "p2_watts", "26",
+                "p3_watts", "3.6"),
+            Map.of(),
+            List.of(
+                new FeedEdit.BesidePlan("p2", "plug-in", 1, ""),
+                new FeedEdit.BesidePlan("p3", "turn-resistor", 1, ""))),
+        kit.sources(),
+        kit.routes(),
+        kit.hazards(),
+        kit.readings(),
+        kit.battery(),
+        kit.open(),
+        kit.settings());
   }
 }

@@ -10,7 +10,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.circuit.Controls;
+import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
+import mellow.core.circuit.Solution;
 import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.DonorSlot;
@@ -294,9 +296,26 @@ public record FeedView(
     return sheet.table().rows().stream()
         .filter(row -> row.state().controls().equals(state.controls()))
         .findFirst()
+        .filter(row -> pulses(sheet, row.solution()))
         .map(row -> row.solution().phases().stream().map(PhaseWords::of).toList())
-        .filter(phases -> phases.size() > 1)
         .orElse(List.of());
+  }
+
+  /** Whether any lamp has other volts in one phase than in another. */
+  private static boolean pulses(FeedSheet sheet, Solution solution) {
+    return sheet
+        .feed()
+        .circuit()
+        .of(Emitter.class)
+        .anyMatch(
+            lamp ->
+                solution.phases().stream()
+                        .mapToLong(
+                            phase ->
+                                Math.round(100 * phase.point().between(lamp.plus(), lamp.minus())))
+                        .distinct()
+                        .count()
+                    > 1);
   }
 
   private static List<LampRow> rows(StateTable table) {
