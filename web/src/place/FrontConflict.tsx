@@ -32,6 +32,14 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
       ? 'not measured'
       : shownLength(front.bumperSetbackMm, units);
   note('Bumper back at its side', back(theirs), back(mine));
+  const wide = (front: FrontEdit) =>
+    shownLength(front.widthMm, units) + (front.widthGuessed ? ', a guess' : '');
+  note('Width of the vehicle', wide(theirs), wide(mine));
+  note(
+    'Fitting allowance',
+    shownLength(theirs.fittingMm ?? 5, units),
+    shownLength(mine.fittingMm ?? 5, units),
+  );
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {

@@ -132,5 +132,6 @@ async function built(
     holes: await readHoles(typed.holes, units),
     left: pair?.left ?? start,
     right: pair?.right ?? start,
+    guessed: pair ? pair.guessed : ['PLACE', 'HEADING'],
   };
 }

@@ -28,7 +28,7 @@ import { LampForm } from './LampForm';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
 import { RulesForm } from './RulesForm';
-import { freeId, isMirrored, mirrored, moved, withPair } from './shapes';
+import { asDrawn, freeId, isGuessed, isMirrored, mirrored, moved, withPair } from './shapes';
 import { TemplateForm } from './TemplateForm';
 import { useFront } from './useFront';
 
@@ -177,6 +177,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
               Nearest good place
               <Key name="n" />
             </ToolButton>
+            {chosen && isGuessed(chosen) && (
+              <ToolButton onClick={() => change(withPair(front, asDrawn(chosen)))}>
+                Take it as drawn
+              </ToolButton>
+            )}
             <ToolButton disabled={!chosen} onClick={open('template')}>
               Drill template
               <Key name="t" />
@@ -296,8 +301,10 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       </Sheet>
       <Sheet title="Rules to judge by" open={shown === 'rules'} close={close}>
         <RulesForm
-          chosen={front.ruleSets}
-          onChange={(ruleSets) => change({ ...front, ruleSets })}
+          front={front}
+          onChange={(changed) => {
+            change({ ...front, ...changed });
+          }}
         />
       </Sheet>
       <Sheet title="Holes of a bracket" open={shown === 'holes'} close={close}>

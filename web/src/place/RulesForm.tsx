@@ -1,25 +1,40 @@
-import { Box } from '@chakra-ui/react';
-import { useRuleSets } from '../app/api/queries';
+import { Box, Flex } from '@chakra-ui/react';
+import type { FrontEdit } from '../app/api/client';
+import { readLength, useRuleSets } from '../app/api/queries';
+import { useUnits } from '../app/session';
+import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { shownLength } from '../entry/typed';
 import { YesNo } from '../settings/fields';
 
-/** The rule sets that the front is judged by, several at once. */
+/** Where brackets give and holes wander: the usual allowance inside each limit, mm. */
+const USUAL_FITTING_MM = 5;
+
+/** The rule sets that the front is judged by, several at once, and what they are held against. */
 export function RulesForm({
-  chosen,
+  front,
   onChange,
 }: {
-  chosen: string[];
-  onChange: (ids: string[]) => void;
+  front: FrontEdit;
+  onChange: (changed: Partial<FrontEdit>) => void;
 }) {
-  const sets = useRuleSets().data?.filter((set) => set.place.length > 0) ?? [];
+  const units = useUnits();
+  const chosen = front.ruleSets;
+  const rules = useRuleSets();
+  const sets = rules.data?.filter((set) => set.place.length > 0) ?? [];
+  const fitting = shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
+  const width = shownLength(front.widthMm, units);
   return (
     <Box>
+      {rules.isPending && <Box color="quiet">The rule sets are on their way …</Box>}
       {sets.map((set) => (
         <Box key={set.id} borderTopWidth="1px" borderColor="hairline" py="6px">
           <YesNo
             label={set.title}
             value={chosen.includes(set.id)}
             set={(on) =>
-              onChange(on ? [...chosen, set.id] : chosen.filter((one) => one !== set.id))
+              onChange({
+                ruleSets: on ? [...chosen, set.id] : chosen.filter((one) => one !== set.id),
+              })
             }
           />
           <Box color="quiet" pl="36px">
@@ -27,6 +42,47 @@ export function RulesForm({
           </Box>
         </Box>
       ))}
+      <Row words="Width of the vehicle, without mirrors" more={front.widthGuessed ? 'a guess' : ''}>
+        <MeasuredEntry
+          label={`Width of the vehicle: ${width}`}
+          shown={width}
+          onKeep={async (typed) =>
+            onChange({ widthMm: await readLength(typed, units), widthGuessed: undefined })
+          }
+        />
+      </Row>
+      <Row words="Room that the nearest good place keeps inside every limit" more="">
+        <MeasuredEntry
+          label={`Fitting allowance: ${fitting}`}
+          shown={fitting}
+          onKeep={async (typed) => onChange({ fittingMm: await readLength(typed, units) })}
+        />
+      </Row>
     </Box>
+  );
+}
+
+function Row({
+  words,
+  more,
+  children,
+}: {
+  words: string;
+  more: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <Flex align="center" gap="12px" borderTopWidth="1px" borderColor="hairline" minH="56px">
+      <Box flex="1">
+        {words}
+        {more && (
+          <Box as="span" color="edge">
+            {' '}
+            · {more}
+          </Box>
+        )}
+      </Box>
+      {children}
+    </Flex>
   );
 }

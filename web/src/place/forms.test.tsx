@@ -305,13 +305,16 @@ describe('the rules to judge by', () => {
       scope: `scope of ${id}`,
       place: places,
     });
-    show(<RulesForm chosen={['a']} onChange={onChange} />, 'METRIC', {
+    const front = { ruleSets: ['a'], widthMm: 1700, widthGuessed: true, pairs: [], keepOuts: [] };
+    show(<RulesForm front={front} onChange={onChange} />, 'METRIC', {
       'rule-sets': [set('a', [{}]), set('b', [{}]), set('aim only', [])],
     });
     expect(screen.queryByText('set aim only')).toBeNull();
     await userEvent.click(screen.getByLabelText('set b'));
-    expect(onChange).toHaveBeenLastCalledWith(['a', 'b']);
+    expect(onChange).toHaveBeenLastCalledWith({ ruleSets: ['a', 'b'] });
     await userEvent.click(screen.getByLabelText('set a'));
-    expect(onChange).toHaveBeenLastCalledWith([]);
+    expect(onChange).toHaveBeenLastCalledWith({ ruleSets: [] });
+    expect(screen.getByText('· a guess')).toBeTruthy();
+    expect(screen.getByLabelText('Fitting allowance: 5')).toBeTruthy();
   });
 });

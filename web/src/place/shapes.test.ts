@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import type { FrontEdit } from '../app/api/client';
 import { fogLamps } from '../test/testing';
 import {
+  asDrawn,
   freeId,
+  isGuessed,
   isMirrored,
   leftMmToScreenX,
   mirrored,
@@ -68,5 +70,14 @@ describe('the front, seen standing before it', () => {
     expect(wordsBeside(190, taken)).toBe(185);
     // in the middle of it neither side is free
     expect(wordsBeside(140, taken)).toBe(135);
+  });
+
+  it('is a guess until it was moved, turned, or taken as drawn', () => {
+    const drawn = { ...fog, guessed: ['PLACE', 'HEADING'] as ('PLACE' | 'HEADING')[] };
+    expect(isGuessed(drawn)).toBe(true);
+    const placed = moved(drawn, 'LEFT', { outMm: 610 }, false);
+    expect(placed.guessed).toEqual(['HEADING']);
+    expect(isGuessed(moved(placed, 'LEFT', { headingDeg: 0 }, true))).toBe(false);
+    expect(isGuessed(asDrawn(drawn))).toBe(false);
   });
 });

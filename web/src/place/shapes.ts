@@ -62,11 +62,34 @@ export function moved(
   change: Partial<SpotEdit>,
   parted: boolean,
 ): LampPairEdit {
+  const known: Guess[] = [
+    ...('outMm' in change || 'heightMm' in change ? (['PLACE'] as const) : []),
+    ...('headingDeg' in change ? (['HEADING'] as const) : []),
+  ];
   return {
-    ...pair,
+    ...without(pair, known),
     left: side === 'LEFT' || !parted ? { ...pair.left, ...change } : pair.left,
     right: side === 'RIGHT' || !parted ? { ...pair.right, ...change } : pair.right,
   };
+}
+
+type Guess = NonNullable<LampPairEdit['guessed']>[number];
+
+/** The pair with something of it measured or chosen. */
+function without(pair: LampPairEdit, known: readonly Guess[]): LampPairEdit {
+  return pair.guessed && known.length > 0
+    ? { ...pair, guessed: pair.guessed.filter((one) => !known.includes(one)) }
+    : pair;
+}
+
+/** The pair as somebody takes it who has looked at the drawing. */
+export function asDrawn(pair: LampPairEdit): LampPairEdit {
+  return without(pair, ['PLACE', 'HEADING']);
+}
+
+/** Whether something of a pair was neither measured nor chosen. */
+export function isGuessed(pair: LampPairEdit): boolean {
+  return (pair.guessed?.length ?? 0) > 0;
 }
 
 /** Whether both lamps sit at mirrored places; their directions may differ. */

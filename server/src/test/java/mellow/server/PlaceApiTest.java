@@ -99,9 +99,19 @@ class PlaceApiTest {
     assertThat(answer.get("foremost").asText()).isEqualTo("place.fog.un-r48.fog.lower-edge.left");
     JsonNode nearest = Api.expect(api.post("/api/calc/place/nearest", request), 200).body();
     assertThat(nearest.get("kind").asText()).isEqualTo("MOVES");
-    // lower edge at 250 and the tape's millimetre: 250 + 45 + 1
-    assertThat(nearest.get("heightMm").asDouble()).isCloseTo(296, within(0.1));
+    // lower edge at 250, the tape's millimetre, and 5 mm for the fitting: 250 + 45 + 1 + 5
+    assertThat(nearest.get("heightMm").asDouble()).isCloseTo(301, within(0.1));
     assertThat(nearest.get("outMm").asDouble()).isCloseTo(600, within(1e-6));
+    Map<String, Object> tight = front(pair("fog lamp", 600, 290));
+    tight.put("fittingMm", 0);
+    JsonNode nearer =
+        Api.expect(
+                api.post(
+                    "/api/calc/place/nearest",
+                    Map.of("units", "METRIC", "pair", "fog", "front", tight)),
+                200)
+            .body();
+    assertThat(nearer.get("heightMm").asDouble()).isCloseTo(296, within(0.1));
   }
 
   @Test

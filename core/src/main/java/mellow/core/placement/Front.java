@@ -14,12 +14,23 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * The front of a vehicle with its lamps.
  *
  * @param widthMm width of the vehicle without its mirrors
+ * @param widthGuessed nobody has measured it yet
  * @param pairs the lamps, those that were there and those that are planned
  * @param keepOuts what to stay clear of
  * @param bumper its curve from above; empty where not measured
  */
 public record Front(
-    double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts, Optional<Bumper> bumper) {
+    double widthMm,
+    boolean widthGuessed,
+    List<LampPair> pairs,
+    List<KeepOut> keepOuts,
+    Optional<Bumper> bumper) {
+  /** A front whose width was measured. */
+  public Front(
+      double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts, Optional<Bumper> bumper) {
+    this(widthMm, false, pairs, keepOuts, bumper);
+  }
+
   /** A front of whose bumper nothing is known. */
   public Front(double widthMm, List<LampPair> pairs, List<KeepOut> keepOuts) {
     this(widthMm, pairs, keepOuts, Optional.empty());
@@ -37,6 +48,7 @@ public record Front(
   public Front with(LampPair changed) {
     return new Front(
         widthMm,
+        widthGuessed,
         pairs.stream().map(pair -> pair.id().equals(changed.id()) ? changed : pair).toList(),
         keepOuts,
         bumper);

@@ -51,6 +51,13 @@ final class PlaceJudge {
   }
 
   private Finding judge(LampPair pair, Side side, PlaceRule rule, RuleSet set) {
+    Finding drawn = asDrawn(pair, side, rule, set);
+    return Guess.behind(front, pair, rule.asks())
+        .map(guess -> guess.leavesOpen(drawn))
+        .orElse(drawn);
+  }
+
+  private Finding asDrawn(LampPair pair, Side side, PlaceRule rule, RuleSet set) {
     OptionalDouble measured = measure.of(pair, side, rule.asks());
     if (measured.isEmpty()) {
       return missing(pair, side, rule);

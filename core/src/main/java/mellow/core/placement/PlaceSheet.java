@@ -45,7 +45,10 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
     List<PairOnFront> pairs = new ArrayList<>();
     for (LampPair pair : front.pairs()) {
       sets.forEach(set -> findings.addAll(judge.judge(pair, set)));
-      findings.addAll(check.of(pair));
+      Optional<Guess> guess = Guess.among(pair, Guess.PLACE);
+      check.of(pair).stream()
+          .map(drawn -> guess.map(of -> of.leavesOpen(drawn)).orElse(drawn))
+          .forEach(findings::add);
       BySide<Extent> extents = BySide.of(side -> Extent.of(front, pair, side));
       pairs.add(
           new PairOnFront(

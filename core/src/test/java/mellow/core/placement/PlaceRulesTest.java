@@ -13,10 +13,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.LengthUnit;
+import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -39,6 +41,34 @@ class PlaceRulesTest {
         .is(Verdict.WITHIN)
         .hasMargin(190, 1e-6);
     assertThat(find(front(1290, drl(590, 500)), "un-r48.drl.spacing", "un-r48")).isEmpty();
+  }
+
+  /** What was drawn to begin with is no measurement: the room it shows is no verdict. */
+  @Test
+  void whatHangsOnAGuessIsNeverCalledWithin() {
+    LampPair measured = drl(900, 500);
+    LampPair drawn =
+        new LampPair(
+            measured.id(),
+            measured.name(),
+            measured.lamp(),
+            measured.spots(),
+            Set.of(Guess.PLACE, Guess.HEADING));
+    List<RuleSet> sets = List.of(Fronts.rules("un-r48"), Fronts.rules("fitters"));
+    Front wide = new Front(1700, true, List.of(drawn), List.of(), Optional.empty());
+    assertThat(PlaceSheet.of(wide, sets, 1).findings())
+        .filteredOn(finding -> finding.verdict() == Verdict.WITHIN)
+        .extracting(Finding::id)
+        .allMatch(id -> id.matches(".*(area|intensity|count|number).*"));
+    assertThatFinding(finding(wide, "un-r48.drl.spacing", "un-r48"))
+        .is(Verdict.NOT_KNOWN)
+        .says("not measured yet")
+        .advises("Measure where it sits");
+    Front wideAndMeasured = new Front(1700, true, List.of(measured), List.of(), Optional.empty());
+    assertThatFinding(finding(wideAndMeasured, "fitters.drl.outer-edge.left", "fitters"))
+        .is(Verdict.NOT_KNOWN)
+        .says("width is not measured yet");
+    assertThatFinding(finding(wideAndMeasured, "un-r48.drl.spacing", "un-r48")).is(Verdict.WITHIN);
   }
 
   @Test

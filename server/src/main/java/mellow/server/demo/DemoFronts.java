@@ -37,7 +37,7 @@ final class DemoFronts {
       List<HoleEdit> holes,
       SpotEdit left,
       SpotEdit right) {
-    return new PairEdit(id, name, function, heads, null, candela, false, holes, left, right);
+    return new PairEdit(id, name, function, heads, null, candela, false, holes, left, right, null);
   }
 
   private static KeepOutEdit inTheWay(
@@ -76,6 +76,8 @@ final class DemoFronts {
                 cover,
                 cover)),
         List.of(inTheWay("eye", "tow eye", -560, 330, 70, 15)),
+        null,
+        null,
         null);
   }
 
@@ -104,7 +106,9 @@ final class DemoFronts {
                 new SpotEdit(566, 446, 4)),
             pair("turn", "turn signal", LampFunction.TURN, bar(96, 44), new SpotEdit(742, 560, 0))),
         List.of(),
-        140.0);
+        140.0,
+        null,
+        null);
   }
 
   /** Pods on brackets beside a pickup's grille. */
@@ -125,6 +129,8 @@ final class DemoFronts {
                 bracket,
                 bracket)),
         List.of(inTheWay("hook", "recovery hook", 455, 452, 90, 25)),
+        null,
+        null,
         null);
   }
 }

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import mellow.core.placement.Bumper;
 import mellow.core.placement.Front;
+import mellow.core.placement.Guess;
 import mellow.core.placement.KeepOut;
 import mellow.core.placement.Lamp;
 import mellow.core.placement.LampPair;
@@ -44,7 +45,18 @@ public record FrontEdit(
     @DecimalMin(value = "0", message = "is not negative")
         @DecimalMax(value = "2000", message = "has to be at most 2 m")
         @Schema(description = "How far the bumper lies back at its side, mm.", example = "110")
-        @Nullable Double bumperSetbackMm) {
+        @Nullable Double bumperSetbackMm,
+    @Schema(description = "Nobody has measured the width yet; left out where it was.")
+        @Nullable Boolean widthGuessed,
+    @DecimalMin(value = "0", message = "is not negative")
+        @DecimalMax(value = "100", message = "has to be at most 100 mm")
+        @Schema(
+            description = "How far inside every limit a lamp is placed, mm; 5 where left out.",
+            example = "5")
+        @Nullable Double fittingMm) {
+  /** Brackets give and holes wander. Judged. */
+  private static final double USUAL_FITTING_MM = 5;
+
   private static final String KEY = "[a-z0-9-]{1,40}";
   private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
 
@@ -72,7 +84,10 @@ public record FrontEdit(
       @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 holes")
           List<@Valid @NotNull(message = "is missing") HoleEdit> holes,
       @NotNull(message = "is missing") @Valid SpotEdit left,
-      @NotNull(message = "is missing") @Valid SpotEdit right) {
+      @NotNull(message = "is missing") @Valid SpotEdit right,
+      @Schema(description = "What nobody has measured or chosen yet; left out where all was.")
+          @Size(max = 3, message = "has at most 3 guesses")
+          @Nullable List<@NotNull(message = "is missing") Guess> guessed) {
 
     LampPair core() {
       String field = "pairs." + id;
@@ -86,7 +101,12 @@ public record FrontEdit(
               intensityCd == null ? OptionalDouble.empty() : OptionalDouble.of(intensityCd),
               goesOutWithTurnSignal,
               holes.stream().map(hole -> hole.core(field)).toList());
-      return new LampPair(id, name, lamp, new BySide<>(left.core(), right.core()));
+      return new LampPair(
+          id,
+          name,
+          lamp,
+          new BySide<>(left.core(), right.core()),
+          guessed == null ? Set.of() : Set.copyOf(guessed));
     }
   }
 
@@ -163,9 +183,15 @@ public record FrontEdit(
     keepOuts.forEach(keepOut -> unique(ids, keepOut.id(), "keepOuts"));
     return new Front(
         widthMm,
+        Boolean.TRUE.equals(widthGuessed),
         pairs.stream().map(PairEdit::core).toList(),
         keepOuts.stream().map(KeepOutEdit::core).toList(),
         Optional.ofNullable(bumperSetbackMm).map(Bumper::new));
+  }
+
+  /** How far inside every limit lamps are placed, mm. */
+  double fitting() {
+    return fittingMm == null ? USUAL_FITTING_MM : fittingMm;
   }
 
   private static void unique(Set<String> ids, String id, String field) {
@@ -176,7 +202,8 @@ public record FrontEdit(
 
   /** The same, judged by other rule sets. */
   public FrontEdit withRuleSets(List<String> others) {
-    return new FrontEdit(others, widthMm, pairs, keepOuts, bumperSetbackMm);
+    return new FrontEdit(
+        others, widthMm, pairs, keepOuts, bumperSetbackMm, widthGuessed, fittingMm);
   }
 
   /** The rule sets, or a refusal of an unknown one. */

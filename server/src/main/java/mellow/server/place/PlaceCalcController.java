@@ -96,8 +96,9 @@ class PlaceCalcController {
   @Operation(
       summary = "The nearest good place",
       description =
-          "The smallest move of a mirrored pair after which every limit of place holds by more than"
-              + " the tape's uncertainty, or which limits exclude each other.")
+          "The smallest move of a mirrored pair after which every limit of place holds by the"
+              + " fitting allowance and more than the tape's uncertainty, or which limits exclude"
+              + " each other.")
   NearestView nearest(
       Acting acting,
       @RequestParam(required = false)
@@ -107,7 +108,7 @@ class PlaceCalcController {
       @Valid @RequestBody NearestRequest request) {
     Front front = request.front().core();
     LampPair pair = Places.pair(front, request.pair());
-    double spareMm = request.units().tapeStepMm() * 1.01;
+    double spareMm = request.units().tapeStepMm() * 1.01 + request.front().fitting();
     return NearestView.of(
         NearestPlace.of(front, pair, request.front().sets(book(acting, job)), spareMm));
   }

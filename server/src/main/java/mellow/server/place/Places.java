@@ -71,7 +71,14 @@ public class Places implements StageReporter {
             .filter(set -> set.marks().isEmpty() || set.marks().equals(marks))
             .map(RuleSet::id)
             .toList();
-    return new FrontEdit(sets, width == null ? USUAL_WIDTH_MM : width, List.of(), List.of(), null);
+    return new FrontEdit(
+        sets,
+        width == null ? USUAL_WIDTH_MM : width,
+        List.of(),
+        List.of(),
+        null,
+        width == null ? true : null,
+        null);
   }
 
   /** Keeps the front. */

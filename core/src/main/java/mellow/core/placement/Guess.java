@@ -1,0 +1,69 @@
+package mellow.core.placement;
+
+import java.util.Optional;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Working;
+import mellow.core.rules.PlaceRule;
+
+/** What of a drawing was put there to begin with and neither measured nor chosen yet. */
+public enum Guess {
+  PLACE("Drawn, its place is not measured yet: ", "Measure where it sits, or take it as drawn."),
+  HEADING(
+      "Drawn straight ahead, not measured yet: ", "Measure where it looks, or take it as drawn."),
+  WIDTH("The vehicle's width is not measured yet: ", "Measure its width without mirrors.");
+
+  private final String says;
+  private final String remedy;
+
+  Guess(String says, String remedy) {
+    this.says = says;
+    this.remedy = remedy;
+  }
+
+  /** The guess that the answer to a question hangs on; empty where it hangs on none. */
+  static Optional<Guess> behind(Front front, LampPair pair, PlaceRule.Asks asks) {
+    return switch (asks) {
+      case HEADING -> among(pair, HEADING);
+      case OUTER_EDGE -> among(pair, PLACE).or(() -> front.widthGuessed() ? of(WIDTH) : none());
+      case LOWER_EDGE_HEIGHT,
+          UPPER_EDGE_HEIGHT,
+          CENTRE_HEIGHT,
+          INNER_SPACING,
+          ABOVE_DIPPED,
+          TURN_SIGNAL_GAP,
+          TURN_SIGNAL_CENTRE_GAP ->
+          among(pair, PLACE);
+      case LIT_AREA, INTENSITY, COUNT -> none();
+    };
+  }
+
+  static Optional<Guess> among(LampPair pair, Guess guess) {
+    return pair.guessed().contains(guess) ? of(guess) : none();
+  }
+
+  private static Optional<Guess> of(Guess guess) {
+    return Optional.of(guess);
+  }
+
+  private static Optional<Guess> none() {
+    return Optional.empty();
+  }
+
+  /** Nothing that hangs on a guess is within; what is out stays out, so that it is seen. */
+  Finding leavesOpen(Finding finding) {
+    if (finding.verdict() == Verdict.OUT || finding.verdict() == Verdict.NOT_KNOWN) {
+      return finding;
+    }
+    return new Finding(
+        finding.id(),
+        Verdict.NOT_KNOWN,
+        new Sentence(says + finding.headline().pattern(), finding.headline().figures()),
+        finding.detail(),
+        Optional.empty(),
+        Optional.of(Sentence.of(remedy)),
+        Working.NONE,
+        finding.source());
+  }
+}
