@@ -119,7 +119,13 @@ class WorkshopApiTest {
     assertThat(out("TOGETHER")).isEmpty();
     kept("TOGETHER", "strikes", last);
     assertThat(out("TOGETHER")).as("still to go in").isEmpty();
-    kept("TOGETHER", "step", Map.of("step", "together.align", "skipped", false, "reason", ""));
+    Map<String, ?> align = Map.of("step", "together.align", "skipped", false, "reason", "");
+    assertThat(put(Api.newId(), "TOGETHER", "step", align).detail())
+        .startsWith("It waits: the front is closed; the bumper is on.");
+    kept(
+        "TOGETHER",
+        "step",
+        Map.of("step", "together.align", "skipped", false, "reason", "held in place by two"));
     assertThat(out("TOGETHER"))
         .as("said to be tight, with clips left over")
         .containsExactly("together.left." + clips);
@@ -405,7 +411,9 @@ class WorkshopApiTest {
     assertThat(out("PROVE")).containsExactly("prove.FRONT_FOG LEFT.side lamps, fog");
     Map<String, ?> close = Map.of("step", "together.close", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "TOGETHER", "step", close).detail())
-        .isEqualTo("It waits: every function is proved. To go on all the same needs a reason.");
+        .isEqualTo(
+            "It waits: every function is proved; it is cleaned behind. To go on all the same needs"
+                + " a reason.");
   }
 
   @Test

@@ -78,6 +78,8 @@ public final class StepBook {
   private static Step.When when(JsonNode node) {
     Set<String> ways = new LinkedHashSet<>();
     node.path("ways").forEach(way -> ways.add(way.asText()));
+    List<String> after = new ArrayList<>();
+    node.path("after").forEach(step -> after.add(step.asText()));
     List<Fact> needs = new ArrayList<>();
     node.path("needs").forEach(need -> needs.add(Fact.valueOf(RuleSetFormat.constant(need))));
     return new Step.When(
@@ -88,6 +90,8 @@ public final class StepBook {
         node.path("comesOff").asText(""),
         node.hasNonNull("reads")
             ? Optional.of(StepReading.valueOf(RuleSetFormat.constant(node.get("reads"))))
-            : Optional.empty());
+            : Optional.empty(),
+        after,
+        node.path("called").asText(""));
   }
 }

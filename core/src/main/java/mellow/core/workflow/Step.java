@@ -36,6 +36,8 @@ public record Step(
    * @param people how many it takes
    * @param comesOff what would have to come off again to make up for it; may be empty
    * @param reads what it reads; empty for a step that is only done
+   * @param after the steps that come before it, where the job has them, by id
+   * @param called what is so once it is done: "the bumper is off"; empty where no step waits for it
    */
   public record When(
       Set<String> ways,
@@ -43,12 +45,16 @@ public record Step(
       boolean eachSide,
       int people,
       String comesOff,
-      Optional<StepReading> reads) {
-    public static final When ALWAYS = new When(Set.of(), List.of(), false, 1, "", Optional.empty());
+      Optional<StepReading> reads,
+      List<String> after,
+      String called) {
+    public static final When ALWAYS =
+        new When(Set.of(), List.of(), false, 1, "", Optional.empty(), List.of(), "");
 
     public When {
       ways = Set.copyOf(ways);
       needs = List.copyOf(needs);
+      after = List.copyOf(after);
     }
   }
 

@@ -43,41 +43,80 @@ public record StepList(List<StepLine> lines) {
   /**
    * The steps of a stage.
    *
-   * @param planned those of the plan, of this stage
+   * @param stage whose steps are told
+   * @param planned those of the plan, of all stages
    * @param ways tags of the ways that were chosen; a step that belongs to another way is left out
    * @param marks what was done so far, of any stage, the last of a step counts
    * @param known what is so and what was read
    * @param first the side that is worked first
    */
   public static StepList of(
-      List<Step> planned, Set<String> ways, List<StepMark> marks, Known known, Side first) {
+      Stage stage,
+      List<Step> planned,
+      Set<String> ways,
+      List<StepMark> marks,
+      Known known,
+      Side first) {
+    List<Step> taken = planned.stream().filter(step -> ways.containsAll(step.ways())).toList();
+    Order order = new Order(taken, marks);
     List<StepLine> lines = new ArrayList<>();
-    for (Step step : planned) {
-      if (ways.containsAll(step.ways())) {
+    for (Step step : taken) {
+      if (step.stage() == stage) {
         if (step.eachSide()) {
           Stream.of(first, first.other())
               .map(Optional::of)
-              .forEach(side -> lines.add(line(step, side, marks, known)));
+              .forEach(side -> lines.add(line(step, side, order, known)));
         } else {
-          lines.add(line(step, Optional.empty(), marks, known));
+          lines.add(line(step, Optional.empty(), order, known));
         }
       }
     }
     return new StepList(lines);
   }
 
-  private static StepLine line(Step step, Optional<Side> side, List<StepMark> marks, Known known) {
+  /** Which steps come before which, as far as the job has them. */
+  private record Order(List<Step> taken, List<StepMark> marks) {
+    Optional<StepMark> mark(Step step, Optional<Side> side) {
+      return marks.stream()
+          .filter(mark -> mark.stepId().equals(step.id()) && mark.side().equals(side))
+          .reduce((earlier, later) -> later);
+    }
+
+    /** What is not so yet of the steps that come before a step. */
+    List<String> missing(Step step, Optional<Side> side) {
+      return taken.stream()
+          .filter(before -> step.when().after().contains(before.id()))
+          .filter(before -> !isOver(before, side))
+          .map(before -> before.when().called())
+          .distinct()
+          .toList();
+    }
+
+    /** Done or left out, on that side where it is done on each; on both where nobody asks. */
+    private boolean isOver(Step step, Optional<Side> side) {
+      if (!step.eachSide()) {
+        return mark(step, Optional.empty()).isPresent();
+      }
+      return side.map(Stream::of)
+          .orElse(Stream.of(Side.values()))
+          .allMatch(one -> mark(step, Optional.of(one)).isPresent());
+    }
+  }
+
+  private static StepLine line(Step step, Optional<Side> side, Order order, Known known) {
     Map<Fact, String> missing = known.missing(side);
     List<String> waitsFor =
-        step.needs().stream().filter(missing::containsKey).map(missing::get).toList();
+        Stream.concat(
+                step.needs().stream().filter(missing::containsKey).map(missing::get),
+                order.missing(step, side).stream())
+            .distinct()
+            .toList();
     return new StepLine(
         step,
         side,
         waitsFor,
         step.reads().filter(reading -> !known.isRead(reading, side)),
-        marks.stream()
-            .filter(mark -> mark.stepId().equals(step.id()) && mark.side().equals(side))
-            .reduce((earlier, later) -> later));
+        order.mark(step, side));
   }
 
   public boolean isDone() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -60,18 +61,27 @@ class WorkshopStepsTest {
             .toList();
     Set<String> ways =
         all.stream().flatMap(step -> step.ways().stream()).collect(Collectors.toSet());
-    StepList unread = StepList.of(all, ways, List.of(), known(Map.of(), false), Side.LEFT);
-    assertThat(unread.lines())
+    List<StepLine> unread = new ArrayList<>();
+    for (Stage stage : List.of(Stage.BENCH, Stage.PROVE)) {
+      unread.addAll(
+          StepList.of(stage, all, ways, List.of(), known(Map.of(), false), Side.LEFT).lines());
+    }
+    assertThat(unread)
         .filteredOn(line -> line.unread().isPresent())
         .extracting(line -> line.unread().orElseThrow())
         .containsOnly(StepReading.values());
-    assertThat(StepList.of(all, ways, List.of(), known(Map.of()), Side.LEFT).lines())
+    assertThat(StepList.of(Stage.BENCH, all, ways, List.of(), known(Map.of()), Side.LEFT).lines())
         .allMatch(line -> line.unread().isEmpty());
   }
 
   private static StepList bench(Set<String> ways, List<StepMark> marks, Map<Fact, String> missing) {
     return StepList.of(
-        steps(Stage.BENCH, WorkKind.RETROFIT), ways, marks, known(missing), Side.RIGHT);
+        Stage.BENCH,
+        steps(Stage.BENCH, WorkKind.RETROFIT),
+        ways,
+        marks,
+        known(missing),
+        Side.RIGHT);
   }
 
   private static List<String> ids(StepList list) {
@@ -130,12 +140,46 @@ class WorkshopStepsTest {
             .findFirst()
             .orElseThrow();
     assertThat(cut.state()).isEqualTo(StepLine.State.WAITS);
-    assertThat(cut.waitsFor()).containsExactly("the bowl is too narrow");
+    assertThat(cut.waitsFor()).containsExactly("the bowl is too narrow", "the lens is off");
     assertThat(cut.step().gate()).isTrue();
     assertThat(list.lines())
         .filteredOn(line -> line.state() == StepLine.State.READY)
         .first()
         .satisfies(line -> assertThat(line.step().id()).isEqualTo("bench.fit"));
+  }
+
+  /** A step waits for those that come before it, on its own side; left out is over too. */
+  @Test
+  void aStepWaitsForTheStepsThatComeBeforeIt() {
+    Set<String> glued = Set.of("mount-glued", "roll-bench", "seal-glued");
+    StepMark leftCut = mark("bench.cut", Side.LEFT, "", "");
+    assertThat(bench(glued, List.of(leftCut), Map.of()).lines())
+        .filteredOn(line -> line.step().id().equals("bench.dummy"))
+        .extracting(StepLine::waitsFor)
+        .containsExactly(List.of("the bowl is cut"), List.of());
+    List<Step> all =
+        Stream.of(Stage.APART, Stage.TOGETHER)
+            .flatMap(stage -> steps(stage, WorkKind.FOG).stream())
+            .toList();
+    StepList together =
+        StepList.of(
+            Stage.TOGETHER,
+            all,
+            Set.of("bumper-off"),
+            List.of(mark("together.close", null, "", "")),
+            known(Map.of()),
+            Side.LEFT);
+    assertThat(together.lines())
+        .filteredOn(line -> line.step().id().equals("together.bumper"))
+        .extracting(StepLine::waitsFor)
+        .containsExactly(List.of("the bumper is off"));
+    assertThat(StepBook.all())
+        .filteredOn(
+            step ->
+                StepBook.all().stream().anyMatch(other -> other.when().after().contains(step.id())))
+        .as("what others wait for has words")
+        .isNotEmpty()
+        .noneMatch(step -> step.when().called().isEmpty());
   }
 
   /** Proof before closing is often skipped: it does not pass in silence. */
@@ -144,6 +188,7 @@ class WorkshopStepsTest {
     List<Step> together = steps(Stage.TOGETHER, WorkKind.FOG);
     StepList list =
         StepList.of(
+            Stage.TOGETHER,
             together,
             Set.of(),
             List.of(

@@ -32,8 +32,8 @@ import mellow.core.retrofit.RollWay;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Fact;
-import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Stage;
+import mellow.core.workflow.Step;
 import mellow.core.workflow.StepList;
 import mellow.core.workflow.StepReading;
 import mellow.core.workflow.TakeIn;
@@ -138,12 +138,9 @@ final class WorkshopSheet implements StepList.Known {
   }
 
   StepList steps(Stage stage) {
-    return around.plan().stages().stream()
-        .filter(planned -> planned.stage() == stage)
-        .findFirst()
-        .map(PlannedStage::steps)
-        .map(steps -> StepList.of(steps, ways(), log.marks(), this, firstSide()))
-        .orElseGet(() -> new StepList(List.of()));
+    List<Step> planned =
+        around.plan().stages().stream().flatMap(one -> one.steps().stream()).toList();
+    return StepList.of(stage, planned, ways(), log.marks(), this, firstSide());
   }
 
   /** There is one battery, wherever it was written down. */
