@@ -41,9 +41,11 @@ export function JobForm({ page }: { page: JobPage }) {
           label="Judged by"
           value={edit.ruleSet}
           set={(ruleSet) => change({ ruleSet })}
-          options={(rules.data ?? [])
-            .filter((set) => set.aim.length > 0)
-            .map((set) => [set.id, set.title] as const)}
+          options={
+            rules.data
+              ?.filter((set) => set.aim.length > 0)
+              .map((set) => [set.id, set.title] as const) ?? [[edit.ruleSet, 'on their way …']]
+          }
         />
         <Choice
           label="Traffic runs"

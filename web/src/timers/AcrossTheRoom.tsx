@@ -1,10 +1,13 @@
 import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import type { ShopTimer } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
+import { useShop } from '../app/api/queries';
+import { useSession } from '../app/session';
 import { secondsLeft } from './shopTimers';
 import { left } from './times';
 
 const AT_ONCE = 3;
+const SIDES = { LEFT: 'left', RIGHT: 'right' } as const;
 /** "+4:59", in letters. */
 const SHORT = 5;
 
@@ -60,6 +63,7 @@ export function AcrossTheRoom({
               <Box role="alert" color="out" fontSize="20px">
                 {problem}
               </Box>
+              <WhoIsHere />
               {timers.length > AT_ONCE && (
                 <Box color="quiet" ml="auto">
                   {timers.length - AT_ONCE} more run.
@@ -73,6 +77,31 @@ export function AcrossTheRoom({
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
+  );
+}
+
+/** The page beneath asks who one is; it cannot be reached while a timer fills the screen. */
+function WhoIsHere() {
+  const { person, pickPerson } = useSession();
+  const people = useShop().data?.people ?? [];
+  if (person || people.length === 0) {
+    return null;
+  }
+  return (
+    <Flex role="group" aria-label="Who sees to it?" align="center" gap="10px" wrap="wrap">
+      <Box fontSize="20px">Who sees to it?</Box>
+      {people.map((one) => (
+        <PlainButton
+          key={one.id}
+          minH="64px"
+          px="22px"
+          fontSize="20px"
+          onClick={() => pickPerson(one.name)}
+        >
+          {one.name}
+        </PlainButton>
+      ))}
+    </Flex>
   );
 }
 
@@ -126,6 +155,7 @@ function Running({
         </Box>
         <Box fontSize="clamp(18px, 2.4vw, 30px)" lineHeight="1.2" pt="6px">
           {one.vehicle}
+          {one.timer.side && `, ${SIDES[one.timer.side]} side`}
         </Box>
       </Box>
       {over ? (

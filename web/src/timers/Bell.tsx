@@ -1,4 +1,4 @@
-import { VisuallyHidden } from '@chakra-ui/react';
+import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { ShopTimer } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
@@ -87,6 +87,17 @@ function Next({ timers, now, show }: Rings) {
       <VisuallyHidden>
         Timer: {next.timer.name}, {next.vehicle},
       </VisuallyHidden>
+      <Box
+        aria-hidden="true"
+        color="quiet"
+        maxW="116px"
+        overflow="hidden"
+        textOverflow="ellipsis"
+        whiteSpace="nowrap"
+        mr="2px"
+      >
+        {next.timer.name}
+      </Box>
       {left(seconds)}
       <Key name="t" />
     </PlainButton>

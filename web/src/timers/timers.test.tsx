@@ -105,6 +105,27 @@ it('can be pressed while the page asks who one is, says what was refused, and go
   expect(screen.getByRole('dialog', { name: 'Timers' })).toBeTruthy();
 });
 
+it('lets a person be picked while it rings', async () => {
+  localStorage.removeItem('mellow.acting');
+  show(
+    <BellProvider>
+      <MemoryRouter>
+        <Header title="History" />
+      </MemoryRouter>
+    </BellProvider>,
+    'METRIC',
+    {
+      timers: { now: NOW, timers: [timer('over', 'tack', '2026-03-02T09:59:48Z')] },
+      shop: { version: 1, name: 'Workshop', people: [{ id: 'r', name: 'Runa' }] },
+    },
+  );
+  const alarm = await screen.findByRole('dialog', { name: 'Timers', hidden: true });
+  const who = await within(alarm).findByRole('group', { name: 'Who sees to it?', hidden: true });
+  await userEvent.click(within(who).getByText('Runa'));
+  expect(localStorage.getItem('mellow.acting')).toBe('Runa');
+  expect(within(alarm).queryByText('Who sees to it?')).toBeNull();
+});
+
 it('tells what is left of a timer as one reads it', () => {
   expect(left(299.2)).toBe('5:00');
   expect(left(59)).toBe('0:59');

@@ -9,6 +9,12 @@ import { useEffect, useState } from 'react';
  */
 export function useNow(answered: string, ticking: boolean): number {
   const [now, setNow] = useState(() => Date.parse(answered));
+  const [seen, setSeen] = useState(answered);
+  if (seen !== answered) {
+    // at once: a moment from before the answer would be painted as a wrong time
+    setSeen(answered);
+    setNow(Date.parse(answered));
+  }
   useEffect(() => {
     const server = Date.parse(answered);
     const at = performance.now();

@@ -22,6 +22,7 @@ import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 import { KINDS, said } from '../takein/words';
+import { vehicleWords } from './vehicleWords';
 
 /** A few fields take a vehicle in; everything else has a default that can be changed later. */
 export function NewJob({ open, close }: { open: boolean; close: () => void }) {
@@ -146,7 +147,7 @@ function NewJobForm() {
             options={[
               ['', 'a new one'] as const,
               ...(vehicles.data ?? []).map(
-                (vehicle) => [vehicle.id, `${vehicle.name}, ${vehicle.nickname}`] as const,
+                (vehicle, _, all) => [vehicle.id, vehicleWords(vehicle, all)] as const,
               ),
             ]}
           />
@@ -186,9 +187,11 @@ function NewJobForm() {
             label="Judged by"
             value={ruleSet}
             set={chooseRules}
-            options={(rules.data ?? [])
-              .filter((set) => set.aim.length > 0)
-              .map((set) => [set.id, set.title] as const)}
+            options={
+              rules.data
+                ?.filter((set) => set.aim.length > 0)
+                .map((set) => [set.id, set.title] as const) ?? [[ruleSet, 'on their way …']]
+            }
           />
           <Choice label="Units" value={units} set={setUnits} options={UNITS} />
           <Choice
