@@ -36,7 +36,19 @@ class PlaceIT extends BrowserTest {
     page.keyboard().press("ArrowUp");
     assertThat(verdict(page)).containsText("lower edge 4 mm too low");
     button(page, "Nearest good place").first().click();
-    assertThat(buttonFrom(page, "fog lamp, height of its middle: 296")).isVisible();
+    assertThat(buttonFrom(page, "fog lamp, height of its middle: 301")).isVisible();
+    assertThat(verdict(page)).containsText("not measured yet");
+    button(page, "Take it as drawn").click();
+    Locator lamps =
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Lamps").setExact(true))
+            .getByRole(AriaRole.BUTTON);
+    lamps.first().click();
+    button(page, "Take it as drawn").click();
+    lamps.last().click();
+    buttonFrom(page, "Rules: ").click();
+    measure(page, "Width of the vehicle", "1690");
+    page.keyboard().press("Escape");
+    assertThat(dialog).isHidden();
     button(page, "Keep this place").click();
     assertThat(verdict(page)).containsText("Every lamp within the rules chosen");
 
