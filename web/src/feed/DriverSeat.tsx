@@ -15,7 +15,7 @@ function Buttons<T extends string>({
   set: (value: T) => void;
 }) {
   return (
-    <Box role="group" aria-label={label} pb="8px">
+    <Box role="group" aria-label={label} pb="6px">
       <Box fontFamily="heading" fontWeight="600" pb="3px">
         {label}
       </Box>

@@ -118,6 +118,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     };
   };
   const titles = sheet ? plansOf(sheet, page.plans) : [];
+  const heading = titles.length > 1 ? `${titles.length} plans, one circuit` : titles[0]?.title;
   const askNode = async (node: string) => {
     if (plan) {
       const { working, source } = await nodeVolts(plan, controls, node);
@@ -176,11 +177,17 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         >
           {sheet ? (
             <>
-              <Box fontFamily="heading" fontWeight="600" lineHeight="1.2">
-                {titles.length > 1 ? `${titles.length} plans, one circuit` : sheet.plan.title}
-              </Box>
-              <BareButton px="0" onClick={() => setShown({ what: 'questions' })}>
-                {titles.length > 1 ? 'What they ask' : 'What it asks'}
+              <BareButton
+                px="0"
+                h="auto"
+                minH="44px"
+                mb="4px"
+                textAlign="left"
+                whiteSpace="normal"
+                aria-label={`${heading}: what is asked`}
+                onClick={() => setShown({ what: 'questions' })}
+              >
+                {heading}
                 <Key name="q" />
               </BareButton>
               <DriverSeat sheet={sheet} controls={controls} set={setControls} />

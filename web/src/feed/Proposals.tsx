@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import type { FeedPlanBrief, FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
 import { proposals } from '../app/api/queries';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { BareButton, PlainButton } from '../app/buttons';
 import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
@@ -81,35 +81,17 @@ export function Proposals({
       )}
       {(more || wishes.length === 0) &&
         others.map((plan) => (
-          <Box
+          <PlanArticle
             key={plan.id}
-            as="article"
-            aria-label={plan.title}
-            borderTopWidth="1px"
-            borderColor="hairline"
-            py="10px"
-          >
-            <Flex gap="12px" align="flex-start">
-              <Box flex="1" minW="0">
-                <Box fontFamily="heading" fontWeight="600" fontSize="17px">
-                  {plan.title}
-                </Box>
-                <Box color="quiet" fontSize="14px" pt="2px">
-                  {plan.does}
-                </Box>
-              </Box>
-              <TakeButtons
-                plan={plan}
-                take={{
-                  taken: takenIds.includes(plan.id),
-                  others: takenIds.length > 1,
-                  stale: false,
-                  onTake: () => onTake(plan, {}),
-                  onAdd: onAdd && (() => onAdd(plan, {}, [])),
-                }}
-              />
-            </Flex>
-          </Box>
+            plan={plan}
+            take={{
+              taken: takenIds.includes(plan.id),
+              others: takenIds.length > 1,
+              stale: false,
+              onTake: () => onTake(plan, {}),
+              onAdd: onAdd && (() => onAdd(plan, {}, [])),
+            }}
+          />
         ))}
     </Box>
   );
@@ -142,6 +124,7 @@ function TakeButtons({ plan, take }: { plan: FeedPlanBrief; take: Take }) {
   if (take.taken && take.others) {
     return <Box color="quiet">in the circuit</Box>;
   }
+  const words = take.taken ? 'Take it anew' : take.onAdd ? 'Take instead' : 'Take this plan';
   return (
     <Flex direction="column" gap="6px" align="stretch">
       {take.onAdd && !take.taken && (
@@ -156,25 +139,32 @@ function TakeButtons({ plan, take }: { plan: FeedPlanBrief; take: Take }) {
       <PlainButton
         onClick={take.onTake}
         disabled={take.stale}
-        aria-label={`Take this plan: ${plan.title}`}
+        aria-label={`${words}: ${plan.title}`}
       >
-        {take.taken ? 'Take it anew' : take.onAdd ? 'Take instead' : 'Take this plan'}
+        {words}
       </PlainButton>
     </Flex>
   );
 }
 
-function Card({ proposal, needs, take }: { proposal: FeedProposal; needs: string[]; take: Take }) {
-  const { plan, misses } = proposal;
+/** A plan, what it does, and how it is taken. */
+function PlanArticle({
+  plan,
+  take,
+  shape,
+  children,
+}: {
+  plan: FeedPlanBrief;
+  take: Take;
+  shape?: ReactNode;
+  children?: ReactNode;
+}) {
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="10px" as="article" aria-label={plan.title}>
       <Flex gap="12px" align="flex-start">
         <Box flex="1" minW="0">
           <Flex gap="8px" align="center">
-            <VerdictShape
-              verdict={misses.length > 0 ? 'OUT' : proposal.out > 0 ? 'AT_EDGE' : 'WITHIN'}
-              size={18}
-            />
+            {shape}
             <Box fontFamily="heading" fontWeight="600" fontSize="17px">
               {plan.title}
             </Box>
@@ -182,40 +172,58 @@ function Card({ proposal, needs, take }: { proposal: FeedProposal; needs: string
           <Box color="quiet" fontSize="14px" pt="2px">
             {plan.does}
           </Box>
-          <Box fontSize="14px" pt="4px">
-            {[
-              misses.length === 0
-                ? 'Does all that is wished'
-                : `${counted(misses.length, 'wish', 'wishes')} not met`,
-              counted(proposal.addedParts, 'part'),
-              plan.factoryCuts === 0
-                ? 'no cut into the loom'
-                : counted(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
-              proposal.out > 0 && `${counted(proposal.out, 'finding')} out`,
-              needs.length > 0 && `needs the ${needs.join(', ')}`,
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-          </Box>
-          {proposal.answered.map((words) => (
-            <Box key={words} fontSize="14px" color="quiet">
-              {words}
-            </Box>
-          ))}
-          {misses.slice(0, 3).map((miss) => (
-            <Box key={miss} fontSize="14px" color="out">
-              {miss}
-            </Box>
-          ))}
-          {misses.length === 0 &&
-            proposal.gravest.slice(0, 2).map((finding) => (
-              <Box key={finding.id} fontSize="14px" color="quiet">
-                <SentenceText sentence={finding.headline} />
-              </Box>
-            ))}
+          {children}
         </Box>
         <TakeButtons plan={plan} take={take} />
       </Flex>
     </Box>
+  );
+}
+
+function Card({ proposal, needs, take }: { proposal: FeedProposal; needs: string[]; take: Take }) {
+  const { plan, misses } = proposal;
+  return (
+    <PlanArticle
+      plan={plan}
+      take={take}
+      shape={
+        <VerdictShape
+          verdict={misses.length > 0 ? 'OUT' : proposal.out > 0 ? 'AT_EDGE' : 'WITHIN'}
+          size={18}
+        />
+      }
+    >
+      <Box fontSize="14px" pt="4px">
+        {[
+          misses.length === 0
+            ? 'Does all that is wished'
+            : `${counted(misses.length, 'wish', 'wishes')} not met`,
+          counted(proposal.addedParts, 'part'),
+          plan.factoryCuts === 0
+            ? 'no cut into the loom'
+            : counted(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
+          proposal.out > 0 && `${counted(proposal.out, 'finding')} out`,
+          needs.length > 0 && `needs the ${needs.join(', ')}`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </Box>
+      {proposal.answered.map((words) => (
+        <Box key={words} fontSize="14px" color="quiet">
+          {words}
+        </Box>
+      ))}
+      {misses.slice(0, 3).map((miss) => (
+        <Box key={miss} fontSize="14px" color="out">
+          {miss}
+        </Box>
+      ))}
+      {misses.length === 0 &&
+        proposal.gravest.slice(0, 2).map((finding) => (
+          <Box key={finding.id} fontSize="14px" color="quiet">
+            <SentenceText sentence={finding.headline} />
+          </Box>
+        ))}
+    </PlanArticle>
   );
 }

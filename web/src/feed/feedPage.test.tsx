@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -247,6 +247,36 @@ const taken = page({
 interface Asked {
   body: { controls: unknown };
 }
+
+it('takes a plan out of a circuit again, with all that was answered in it', async () => {
+  posts(() => []);
+  const puts = takesEverything((put) => page({ version: 5, feed: put.body.feed as FeedEdit }));
+  open(
+    page({
+      version: 4,
+      feed: {
+        ...NOTHING,
+        plan: {
+          id: PLAN.id,
+          version: 1,
+          answers: { fuse: '15', p2_watts: '6' },
+          changes: {},
+          beside: [{ tag: 'p2', id: 'drl-tap', version: 1, pair: '' }],
+        },
+      },
+      sheet: {
+        ...SHEET,
+        beside: [{ tag: 'p2', plan: { ...PLAN, id: 'drl-tap', title: 'One tap' }, pair: '' }],
+      } as Page['sheet'],
+    }),
+  );
+  expect(screen.getByRole('button', { name: '2 plans, one circuit: what is asked' })).toBeTruthy();
+  fireEvent.keyDown(window, { key: '1' });
+  await userEvent.click(await screen.findByRole('button', { name: 'Take out: One tap' }));
+  expect(puts.at(-1)?.body).toMatchObject({
+    feed: { plan: { id: PLAN.id, answers: { fuse: '15' }, beside: [] } },
+  });
+});
 
 describe('a plan that was taken', () => {
   const solved = {

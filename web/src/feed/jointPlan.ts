@@ -1,6 +1,6 @@
 import type { BesidePlan, ChosenPlan } from '../app/api/client';
 
-const TAGS = ['p2', 'p3', 'p4', 'p5', 'p6', 'p7', 'p8', 'p9'] as const;
+const TAGS = ['p2', 'p3', 'p4', 'p5'] as const;
 
 /** A plan as it is taken: its id, its version, and the answers that differ from the usual ones. */
 export interface Taken {

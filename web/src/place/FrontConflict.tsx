@@ -2,6 +2,7 @@ import type { FrontEdit, LampPairEdit, SpotEdit, Units } from '../app/api/client
 import { useUnits } from '../app/session';
 import { BothVersions, type Line } from '../kept/BothVersions';
 import { shownLength } from '../entry/typed';
+import { USUAL_FITTING_MM } from './shapes';
 
 /** Two versions of a front, line by line where they differ. */
 export function FrontConflict({
@@ -35,11 +36,8 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
   const wide = (front: FrontEdit) =>
     shownLength(front.widthMm, units) + (front.widthGuessed ? ', a guess' : '');
   note('Width of the vehicle', wide(theirs), wide(mine));
-  note(
-    'Fitting allowance',
-    shownLength(theirs.fittingMm ?? 5, units),
-    shownLength(mine.fittingMm ?? 5, units),
-  );
+  const fitting = (front: FrontEdit) => shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
+  note('Fitting allowance', fitting(theirs), fitting(mine));
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {
@@ -48,6 +46,11 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
     const name = my?.name ?? their?.name ?? id;
     note(`${name}, left`, place(their?.left, units), place(my?.left, units));
     note(`${name}, right`, place(their?.right, units), place(my?.right, units));
+    const known = (pair: LampPairEdit) =>
+      pair.guessed?.map((one) => `${GUESSES[one]} a guess`).join(', ') || 'measured';
+    if (their && my) {
+      note(`${name}, as drawn`, known(their), known(my));
+    }
     if (their && my && made(their) !== made(my)) {
       lines.push({
         what: `${name}, the lamp itself`,
@@ -65,7 +68,10 @@ function place(spot: SpotEdit | undefined, units: Units) {
     : 'not on it';
 }
 
-const made = (pair: LampPairEdit) => JSON.stringify({ ...pair, left: undefined, right: undefined });
+const GUESSES = { PLACE: 'place', HEADING: 'direction', WIDTH: 'width' } as const;
+
+const made = (pair: LampPairEdit) =>
+  JSON.stringify({ ...pair, left: undefined, right: undefined, guessed: undefined });
 
 function size(pair: LampPairEdit, units: Units) {
   const lit = pair.heads[0]?.lit;

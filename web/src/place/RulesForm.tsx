@@ -1,13 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import type { FrontEdit } from '../app/api/client';
 import { readLength, useRuleSets } from '../app/api/queries';
 import { useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { YesNo } from '../settings/fields';
-
-/** Where brackets give and holes wander: the usual allowance inside each limit, mm. */
-const USUAL_FITTING_MM = 5;
+import { USUAL_FITTING_MM } from './shapes';
 
 /** The rule sets that the front is judged by, several at once, and what they are held against. */
 export function RulesForm({
@@ -62,15 +61,7 @@ export function RulesForm({
   );
 }
 
-function Row({
-  words,
-  more,
-  children,
-}: {
-  words: string;
-  more: string;
-  children: React.ReactNode;
-}) {
+function Row({ words, more, children }: { words: string; more: string; children: ReactNode }) {
   return (
     <Flex align="center" gap="12px" borderTopWidth="1px" borderColor="hairline" minH="56px">
       <Box flex="1">

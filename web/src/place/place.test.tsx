@@ -166,5 +166,12 @@ describe('two versions of a front', () => {
       { what: 'running lamp, left', their: 'not on it', my: '600 out, 400 high, 3°' },
       { what: 'running lamp, right', their: 'not on it', my: '600 out, 400 high, 3°' },
     ]);
+    const drawn = { ...fog, guessed: ['PLACE' as const] };
+    const guessed = { ...front, widthGuessed: true, fittingMm: 10, pairs: [drawn] };
+    expect(differences(front, guessed, 'METRIC')).toEqual([
+      { what: 'Width of the vehicle', their: '1\u2009700', my: '1\u2009700, a guess' },
+      { what: 'Fitting allowance', their: '5', my: '10' },
+      { what: 'fog lamp, as drawn', their: 'measured', my: 'place a guess' },
+    ]);
   });
 });

@@ -73,6 +73,9 @@ export function moved(
   };
 }
 
+/** Where brackets give and holes wander: the usual allowance inside each limit, mm. */
+export const USUAL_FITTING_MM = 5;
+
 type Guess = NonNullable<LampPairEdit['guessed']>[number];
 
 /** The pair with something of it measured or chosen. */

@@ -7,7 +7,6 @@ import { secondsLeft } from './shopTimers';
 import { left } from './times';
 
 const AT_ONCE = 3;
-const SIDES = { LEFT: 'left', RIGHT: 'right' } as const;
 /** "+4:59", in letters. */
 const SHORT = 5;
 
@@ -155,7 +154,6 @@ function Running({
         </Box>
         <Box fontSize="clamp(18px, 2.4vw, 30px)" lineHeight="1.2" pt="6px">
           {one.vehicle}
-          {one.timer.side && `, ${SIDES[one.timer.side]} side`}
         </Box>
       </Box>
       {over ? (

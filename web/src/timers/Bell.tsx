@@ -87,6 +87,7 @@ function Next({ timers, now, show }: Rings) {
       <VisuallyHidden>
         Timer: {next.timer.name}, {next.vehicle},
       </VisuallyHidden>
+      {left(seconds)}
       <Box
         aria-hidden="true"
         color="quiet"
@@ -94,11 +95,10 @@ function Next({ timers, now, show }: Rings) {
         overflow="hidden"
         textOverflow="ellipsis"
         whiteSpace="nowrap"
-        mr="2px"
+        ml="2px"
       >
         {next.timer.name}
       </Box>
-      {left(seconds)}
       <Key name="t" />
     </PlainButton>
   );

@@ -11,13 +11,13 @@ const RULES = [
   { id: 'gb', title: 'Great Britain', aim: [{}], usualTraffic: 'LEFT', marks: 'UN', place: [] },
 ];
 
-function dialog(vehicles: unknown[] = []) {
+function dialog(vehicles: unknown[] = [], rules: unknown = RULES) {
   const router = createMemoryRouter([
     { path: '/', element: <NewJob open close={() => undefined} /> },
     { path: '/jobs/:id/take-in', element: <div>taken in</div> },
   ]);
   show(<RouterProvider router={router} />, 'METRIC', {
-    'rule-sets': RULES,
+    ...(rules ? { 'rule-sets': rules } : {}),
     vehicles,
     bays: [{ id: 'b', name: 'Hall' }],
   });
@@ -70,6 +70,13 @@ describe('a vehicle taken in', () => {
     expect(new Set(ids('/api/vehicles/{id}')).size).toBe(1);
     expect(ids('/api/jobs/{id}')).toHaveLength(2);
     expect(new Set(ids('/api/jobs/{id}')).size).toBe(1);
+  });
+
+  it('says that the rule sets are on their way as long as they are', () => {
+    dialog([], null);
+    expect(screen.getByLabelText<HTMLSelectElement>('Judged by').selectedOptions[0]?.text).toBe(
+      'on their way …',
+    );
   });
 
   it('may be one that is known already; the market brings its lamps and units', async () => {

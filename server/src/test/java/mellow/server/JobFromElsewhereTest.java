@@ -55,7 +55,18 @@ class JobFromElsewhereTest {
       feed.put(list, List.of());
     }
     feed.put(
-        "plan", Map.of("id", "valley-drl", "version", 1, "answers", Map.of(), "changes", Map.of()));
+        "plan",
+        Map.of(
+            "id",
+            "valley-drl",
+            "version",
+            1,
+            "answers",
+            Map.of(),
+            "changes",
+            Map.of(),
+            "beside",
+            List.of(Map.of("tag", "p2", "id", "valley-drl", "version", 1, "pair", "upper"))));
     Api.expect(api.put("/api/jobs/" + job + "/feed", Map.of("version", 0, "feed", feed)), 200);
     zip = Zips.read(api.file("/api/jobs/" + job + "/job.zip"));
   }
@@ -126,7 +137,13 @@ class JobFromElsewhereTest {
   void findsAnotherNameWhereItsOwnIsTaken() throws Exception {
     change("/own/ruleSets/0/aim/0/limits", "lowest", -1.9);
     change("/own/feedPlan", "title", "Running lamps of another valley");
+    change("/own/feedPlansBeside/p2", "title", "Upper lamps of another valley");
     JsonNode page = takenIn();
+    JsonNode feed = api.get("/api/jobs/" + page.at("/job/id").asText() + "/feed").body();
+    assertThat(feed.at("/feed/plan/beside/0/id").asText())
+        .startsWith("valley-drl-")
+        .isNotEqualTo(plan(page));
+    assertThat(feed.at("/feed/plan/beside/0/pair").asText()).isEqualTo("upper");
     String name = page.at("/job/ruleSet").asText();
     assertThat(name).startsWith(set + "-").hasSize(set.length() + 7);
     assertThat(lowest(page)).isEqualTo(-1.9);
@@ -162,6 +179,9 @@ class JobFromElsewhereTest {
         "feedPlan | {} | own plan",
         "feedPlan | {\"id\":\"valley-drl\",\"title\":[]} | own plan",
         "feedPlan | [1] | job.json",
+        "feedPlansBeside | {\"p2\":{}} | own plan",
+        "feedPlansBeside | {\"p2\":null} | feedPlansBeside",
+        "feedPlansBeside | [1] | job.json",
       })
   void refusesWhatIsNotWhatItSays(String field, String content, String why) throws Exception {
     change("/own", field, JSON.readTree(content));

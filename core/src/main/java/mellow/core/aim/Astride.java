@@ -9,7 +9,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.RuleSet;
-import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -64,10 +63,6 @@ final class Astride {
   /** What the rule is asked with for a lamp: for both the same where the tape cannot tell. */
   LampFacts facts(Side side) {
     return pair.lampFacts(byWhich.orElse(side));
-  }
-
-  BySide<LampFacts> facts() {
-    return BySide.of(this::facts);
   }
 
   Optional<Finding> finding() {

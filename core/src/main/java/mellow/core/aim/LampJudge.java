@@ -19,6 +19,9 @@ import mellow.core.vehicle.Side;
 
 /** Judges one lamp: its target, its reading, its screws, and what to do. */
 final class LampJudge {
+  /** What a school says of a mark of its own that is too high. */
+  private static final Optional<Verdict> TOO_HIGH = Optional.of(Verdict.OUT);
+
   private final WallInput wall;
   private final PairInput pair;
   private final Side side;
@@ -26,9 +29,6 @@ final class LampJudge {
   private final By by;
   private final String prefix;
   private final List<Finding> findings = new ArrayList<>();
-
-  /** What a school says of a mark of its own that is too high. */
-  private static final Optional<Verdict> TOO_HIGH = Optional.of(Verdict.OUT);
 
   /** By what a lamp is judged: the schools of its pair, and the rule that holds for both. */
   record By(Schools schools, Astride astride) {}

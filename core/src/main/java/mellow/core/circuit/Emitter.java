@@ -48,6 +48,9 @@ public sealed interface Emitter extends Part {
       }
     }
 
+    /** The vehicle's own pair beside a new one. */
+    public static final String FACTORY = "factory";
+
     public Use(LampFunction function, Side side, double candela) {
       this(function, side, candela, "");
     }

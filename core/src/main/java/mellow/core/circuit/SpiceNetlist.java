@@ -1,5 +1,6 @@
 package mellow.core.circuit;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,8 +60,7 @@ public final class SpiceNetlist {
     SpiceNetlist netlist = new SpiceNetlist();
     Situation closed = new Situation(solution.controls(), solution.states(), Set.of());
     Situation open = new Situation(solution.controls(), solution.states(), pulsed(solution));
-    double slowest = 1 / PWM_HERTZ;
-    double fastest = slowest;
+    DoubleSummaryStatistics periods = new DoubleSummaryStatistics();
     int number = 0;
     for (Part part : circuit.parts()) {
       List<Branch> branches = part.branches();
@@ -74,8 +74,7 @@ public final class SpiceNetlist {
         } else {
           if (!clocked) {
             double period = 1 / hertz(part);
-            slowest = Math.max(slowest, period);
-            fastest = Math.min(fastest, period);
+            periods.accept(period);
             netlist.clock(number, part, period, duty(part, solution));
             clocked = true;
           }
@@ -83,8 +82,9 @@ public final class SpiceNetlist {
         }
       }
     }
-    return netlist.text(
-        title, line(".tran %.6g %.6g 0 %.6g", fastest / STEPS, slowest, fastest / STEPS));
+    double period = periods.getCount() == 0 ? 1 / PWM_HERTZ : periods.getMax();
+    double step = Math.min(period, periods.getMin()) / STEPS;
+    return netlist.text(title, line(".tran %.6g %.6g 0 %.6g", step, period, step));
   }
 
   private static Set<String> pulsed(Solution solution) {

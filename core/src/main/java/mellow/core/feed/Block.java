@@ -24,6 +24,9 @@ public record Block(
   /** How many alike there are, one beside the other on the same wire. */
   private static final String TIMES = "times";
 
+  private static final int MOST_TIMES = 24;
+  private static final Pattern SIDE_OR_NUMBER = Pattern.compile("\\{side} |\\{nth}");
+
   public Block {
     values = Map.copyOf(values);
     if (!values.containsKey("kind") || !values.containsKey("id")) {
@@ -48,9 +51,14 @@ public record Block(
         && tagged(tag, answer.substring(1, answer.length() - 1)).equals(question);
   }
 
-  /** The same block with other values. */
-  Block with(Map<String, String> newValues, String newTag) {
-    return new Block(newValues, onlyIf, bothSides, factory, newTag);
+  /** What its parts are called, whichever side they are on. */
+  String name() {
+    return SIDE_OR_NUMBER.matcher(values.getOrDefault("id", "")).replaceAll("");
+  }
+
+  /** The same block of a plan that stands beside another. */
+  Block of(String newTag) {
+    return new Block(values, onlyIf, bothSides, factory, newTag);
   }
 
   /** The parts that it stands for, with the answers filled in. */
@@ -61,10 +69,13 @@ public record Block(
     }
     List<Map<String, String>> all = new ArrayList<>();
     for (Map<String, String> one : sides(answers)) {
-      long times = Math.round(Values.number(TIMES, filled(values.getOrDefault(TIMES, "1"), one)));
+      double times = Values.number(TIMES, filled(values.getOrDefault(TIMES, "1"), one));
+      if (!(times >= 1) || times > MOST_TIMES) {
+        throw new FeedProblem(name(), "There are 1 to %d of “%s”.".formatted(MOST_TIMES, name()));
+      }
       for (int nth = 1; nth <= times; nth++) {
         Map<String, String> counted = new LinkedHashMap<>(one);
-        counted.put("nth", times == 1 ? "" : " " + nth);
+        counted.put("nth", times < 2 ? "" : " " + nth);
         all.add(filledOnce(counted));
       }
     }

@@ -1,10 +1,13 @@
 package mellow.core.feed;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
+import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
@@ -55,21 +58,24 @@ final class Clashes {
     return findings;
   }
 
+  /** Whether lamps of several plans have no name of their own; the first plan's need none. */
   private boolean isFedTwice(LampFunction function) {
-    List<JointPlan.Beside> others =
-        feed.plan().beside().stream()
-            .filter(one -> one.plan().functions().contains(function))
-            .toList();
-    boolean first = isFirst(function);
-    return others.stream().filter(one -> one.pair().isBlank()).count() + (first ? 1 : 0) > 1;
+    Set<String> unnamed = new HashSet<>(Set.of(""));
+    feed.plan().beside().stream()
+        .filter(one -> one.alike().contains(function) && one.pair().isBlank())
+        .forEach(one -> unnamed.add(one.tag()));
+    return unnamed.size() > 1
+        && feed.parts().stream()
+                .filter(part -> part.part() instanceof Emitter lamp && isOf(lamp, function))
+                .map(PlannedPart::tag)
+                .filter(unnamed::contains)
+                .distinct()
+                .count()
+            > 1;
   }
 
-  private boolean isFirst(LampFunction function) {
-    return feed.plan().sections().stream()
-        .filter(Section::isOwn)
-        .flatMap(section -> section.blocks().stream())
-        .filter(block -> block.tag().isEmpty() && block.values().get("pair") == null)
-        .anyMatch(block -> function.name().equals(block.values().get("function")));
+  private static boolean isOf(Emitter lamp, LampFunction function) {
+    return lamp.use().function() == function && !lamp.use().pair().equals(Emitter.Use.FACTORY);
   }
 
   private List<Finding> slots() {

@@ -2,7 +2,9 @@ package mellow.core.feed;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,12 +34,34 @@ public final class JointPlan {
    * @param tag tells its questions and parts from those of the others: "p2", "p3" …
    * @param pair what its lamps are called where another plan has lamps of the same function; may be
    *     empty
+   * @param alike the functions of its lamps that another plan has too; known once it is joined
    */
-  public record Beside(String tag, FeedPlan plan, String pair) {
+  public record Beside(String tag, FeedPlan plan, String pair, Set<LampFunction> alike) {
     public Beside {
-      if (!tag.matches("p[2-9]")) {
-        throw new IllegalArgumentException("a plan is told apart by p2 to p9, not " + tag);
+      if (!tag.matches("p[2-5]")) {
+        throw new IllegalArgumentException("a plan is told apart by p2 to p5, not " + tag);
       }
+      alike = Set.copyOf(alike);
+    }
+
+    public Beside(String tag, FeedPlan plan, String pair) {
+      this(tag, plan, pair, Set.of());
+    }
+
+    private Beside among(FeedPlan first, List<Beside> all) {
+      Set<LampFunction> both = EnumSet.noneOf(LampFunction.class);
+      both.addAll(JointPlan.alike(plan, first));
+      all.stream()
+          .filter(other -> !other.tag().equals(tag))
+          .forEach(other -> both.addAll(JointPlan.alike(plan, other.plan())));
+      return new Beside(tag, plan, pair, both);
+    }
+
+    /** Which of several pairs its lamps are; empty where no other plan has such. */
+    String pairOf(String function) {
+      return alike.stream().map(Enum::name).noneMatch(function::equals)
+          ? ""
+          : pair.isBlank() ? number(tag) : pair.strip();
     }
   }
 
@@ -49,12 +73,13 @@ public final class JointPlan {
   /**
    * Joins plans.
    *
-   * @param beside at most eight, each with a tag of its own
+   * @param others at most four, each with a tag of its own
    */
-  public static FeedPlan of(FeedPlan first, List<Beside> beside) {
-    if (beside.isEmpty()) {
+  public static FeedPlan of(FeedPlan first, List<Beside> others) {
+    if (others.isEmpty()) {
       return first;
     }
+    List<Beside> beside = others.stream().map(one -> one.among(first, others)).toList();
     List<FeedPlan> plans = new ArrayList<>(List.of(first));
     beside.forEach(one -> plans.add(one.plan()));
     Set<DrivingState> states = new TreeSet<>();
@@ -67,7 +92,7 @@ public final class JointPlan {
       one.plan().sections().stream()
           .filter(section -> !section.isOwn() && !OF_EACH_PLAN.contains(section.name()))
           .forEach(section -> add(section, vehicle, own, plans));
-      own.addAll(ownOf(one, states, elsewhere(first, beside, one)));
+      own.addAll(ownOf(one, states));
     }
     List<Section> sections = new ArrayList<>(vehicle.values());
     sections.addAll(own);
@@ -85,30 +110,46 @@ public final class JointPlan {
 
   /** Whether lamps of the vehicle are another plan's own, so that theirs are not there any more. */
   private static boolean isReplaced(Section section, List<FeedPlan> plans) {
-    return section.blocks().stream().noneMatch(block -> block.kind().equals("switch"))
-        && plans.stream()
-            .filter(
-                plan ->
-                    plan.sections().stream()
-                        .noneMatch(other -> other.name().equals(section.name())))
-            .flatMap(plan -> plan.sections().stream())
-            .filter(Section::isOwn)
-            .anyMatch(other -> other.lamps().stream().anyMatch(section.lamps()::contains));
+    return plans.stream().anyMatch(plan -> !replacedBy(plan, section).isEmpty());
   }
 
-  private static Set<LampFunction> elsewhere(FeedPlan first, List<Beside> beside, Beside here) {
-    Set<LampFunction> elsewhere = new LinkedHashSet<>(first.functions());
-    beside.stream()
-        .filter(other -> !other.tag().equals(here.tag()))
-        .forEach(other -> elsewhere.addAll(other.plan().functions()));
-    return elsewhere;
+  /** The functions of a section of the vehicle, by their names, whose lamps a plan replaces. */
+  private static Set<String> replacedBy(FeedPlan plan, Section section) {
+    Set<String> replaced = new HashSet<>(section.lamps());
+    boolean isThere =
+        plan.sections().stream().anyMatch(other -> other.name().equals(section.name()));
+    if (isThere || section.blocks().stream().anyMatch(block -> block.kind().equals("switch"))) {
+      return Set.of();
+    }
+    replaced.retainAll(
+        plan.sections().stream()
+            .filter(Section::isOwn)
+            .flatMap(own -> own.lamps().stream())
+            .collect(Collectors.toSet()));
+    return replaced;
+  }
+
+  /**
+   * The functions that two plans both have lamps for. Where one of them counts on the vehicle's
+   * lamps and the other replaces those, they go together.
+   */
+  private static Set<LampFunction> alike(FeedPlan one, FeedPlan other) {
+    Set<LampFunction> both = EnumSet.noneOf(LampFunction.class);
+    both.addAll(one.functions());
+    both.retainAll(other.functions());
+    both.removeIf(function -> together(one, other, function) || together(other, one, function));
+    return both;
+  }
+
+  private static boolean together(FeedPlan counts, FeedPlan replaces, LampFunction function) {
+    return counts.sections().stream()
+        .filter(section -> !section.isOwn())
+        .anyMatch(section -> replacedBy(replaces, section).contains(function.name()));
   }
 
   /** A plan's own sections under its tag. */
-  private static List<Section> ownOf(
-      Beside one, Set<DrivingState> states, Set<LampFunction> elsewhere) {
+  private static List<Section> ownOf(Beside one, Set<DrivingState> states) {
     Map<String, String> names = names(one);
-    String pair = one.pair().isBlank() ? number(one.tag()) : one.pair().strip();
     List<Section> sections = new ArrayList<>();
     for (Section section : one.plan().sections()) {
       if (section.isOwn() || OF_EACH_PLAN.contains(section.name())) {
@@ -119,16 +160,12 @@ public final class JointPlan {
                 states,
                 names,
                 lamps ->
-                    elsewhere.contains(lamps.function()) && lamps.pair().isEmpty()
-                        ? lamps.of(pair)
-                        : lamps);
+                    lamps.pair().isEmpty() ? lamps.of(one.pairOf(lamps.function().name())) : lamps);
         sections.add(
             new Section(
                 "",
                 section.questions().stream().map(question -> question.renamed(names)).toList(),
-                section.blocks().stream()
-                    .map(block -> tagged(block, one, elsewhere, pair))
-                    .toList(),
+                section.blocks().stream().map(block -> block.of(one.tag())).toList(),
                 among.expectations()));
       }
     }
@@ -142,15 +179,6 @@ public final class JointPlan {
         .flatMap(section -> section.questions().stream())
         .forEach(question -> names.put(question.id(), Block.tagged(one.tag(), question.id())));
     return names;
-  }
-
-  private static Block tagged(Block block, Beside one, Set<LampFunction> elsewhere, String pair) {
-    Map<String, String> values = new LinkedHashMap<>(block.values());
-    String function = values.getOrDefault("function", values.getOrDefault("shows", ""));
-    if (elsewhere.stream().map(Enum::name).anyMatch(function::equals)) {
-      values.putIfAbsent("pair", pair);
-    }
-    return block.with(values, one.tag());
   }
 
   /** A section whose lamps are expected in the states of all plans, as far as they can tell. */

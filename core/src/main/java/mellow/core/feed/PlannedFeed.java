@@ -133,7 +133,7 @@ public record PlannedFeed(
     try {
       Part made = maker.make(id, new Values(id, values), before);
       requireLaws(made);
-      return new PlannedPart(made, kind, values, block.factory(), block.tag());
+      return new PlannedPart(made, kind, block.name(), values, block.factory(), block.tag());
     } catch (IllegalArgumentException cannotBe) {
       throw new FeedProblem(id, "%s: %s.".formatted(id, cannotBe.getMessage()));
     }
@@ -170,21 +170,11 @@ public record PlannedFeed(
     return Rails.of(circuit);
   }
 
-  /**
-   * Whether something new to the vehicle is called so, or joins a factory wire of that name.
-   *
-   * @param name without its side
-   */
+  /** Whether something new to the vehicle is called so, or joins a factory wire of that name. */
   boolean adds(String name) {
     return parts.stream()
         .filter(part -> !part.factory())
-        .anyMatch(
-            part ->
-                part.value("from").equals(name)
-                    || part.id().equals(name)
-                    || part.id().startsWith(name + " ")
-                    || part.id().endsWith(" " + name)
-                    || part.id().contains(" " + name + " "));
+        .anyMatch(part -> part.name().equals(name) || part.value("from").equals(name));
   }
 
   /** A number among the answers; empty where this plan does not ask for it. */

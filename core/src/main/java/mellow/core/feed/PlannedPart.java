@@ -7,12 +7,13 @@ import mellow.core.circuit.Part;
  * A part of an answered plan.
  *
  * @param kind of block that it came from
+ * @param name of the block, the same on both sides
  * @param values of the block, with the answers and changes filled in
  * @param factory whether the vehicle had it before
  * @param tag of the plan that it came with, where it stands beside another; empty where it does not
  */
 public record PlannedPart(
-    Part part, String kind, Map<String, String> values, boolean factory, String tag) {
+    Part part, String kind, String name, Map<String, String> values, boolean factory, String tag) {
   public PlannedPart {
     values = Map.copyOf(values);
   }

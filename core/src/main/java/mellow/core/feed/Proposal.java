@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
 import mellow.core.finding.Verdict;
@@ -30,9 +31,6 @@ public record Proposal(
     Set<String> sources,
     int addedParts) {
   private static final int MOST_VARIANTS = 48;
-
-  /** What plans call the vehicle's own pair beside a new one. */
-  private static final String FACTORY = "factory";
 
   public Proposal {
     answers = Map.copyOf(answers);
@@ -170,7 +168,7 @@ public record Proposal(
     return row.cells().entrySet().stream()
         .filter(cell -> cell.getKey().function() == lamps.function())
         .filter(cell -> cell.getKey().side().equals(lamps.side()))
-        .filter(cell -> !cell.getKey().pair().equals(FACTORY))
+        .filter(cell -> !cell.getKey().pair().equals(Emitter.Use.FACTORY))
         .map(Map.Entry::getValue);
   }
 

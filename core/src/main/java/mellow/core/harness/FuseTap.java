@@ -29,6 +29,8 @@ public record FuseTap(
     double newAmps) {
   private static final Source SUM =
       Source.commonPractice("both fuses of a tap together must not overload its feed");
+  private static final Source DONOR =
+      Source.judged("the fuse that a slot came with tells what its wires were made for");
   private static final Source SIZE =
       Source.commonPractice("a tap of another size than its slot is a bodge");
 
@@ -79,6 +81,21 @@ public record FuseTap(
               .withRemedy(smaller(drawnNewAmps));
     }
     findings.add(sum);
+    if (oldAmps > 0 && drawn > oldAmps) {
+      findings.add(
+          Finding.plain(
+                  "tap.donor." + slot,
+                  Verdict.OUT,
+                  DONOR,
+                  Sentence.of(
+                      "{0} drawn by both from a slot that was fused with {1}: " + where,
+                      Figure.amps(drawn),
+                      Figure.amps(oldAmps)))
+              .withRemedy(
+                  Sentence.of(
+                      "Take a slot that was fused for both, or feed the new circuit from the"
+                          + " battery, through a relay.")));
+    }
     return findings;
   }
 

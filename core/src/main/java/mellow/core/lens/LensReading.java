@@ -227,6 +227,29 @@ public record LensReading(
     return findings;
   }
 
+  /**
+   * Whether it is made for the side on which it is fitted; empty where no letter says its side. A
+   * lamp of the other side fits the box, and not the vehicle.
+   */
+  public Optional<Finding> fits(Side fitted) {
+    return side.map(
+        made ->
+            made == fitted
+                ? Finding.plain(
+                    "lens.side",
+                    Verdict.WITHIN,
+                    SIDE_LETTERS,
+                    Sentence.of("Made for the %s side".formatted(made.word())))
+                : Finding.plain(
+                        "lens.side",
+                        Verdict.OUT,
+                        SIDE_LETTERS,
+                        Sentence.of("Made for the %s side".formatted(made.word())))
+                    .withRemedy(
+                        Sentence.of(
+                            "Look at the other one: the two may lie in each other's place.")));
+  }
+
   private Finding market(MarkFamily wanted) {
     boolean un = wanted == MarkFamily.UN;
     Source source =

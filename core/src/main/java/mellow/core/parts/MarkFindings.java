@@ -28,9 +28,6 @@ final class MarkFindings {
           LampFunction.DRL,
           LampFunction.POSITION);
 
-  private static final Source SIDES =
-      Source.commonPractice("L or LH for the left lamp, R or RH for the right one");
-
   private MarkFindings() {}
 
   static List<Finding> of(PartsList list, Optional<MarkFamily> market, TrafficSide traffic) {
@@ -40,30 +37,10 @@ final class MarkFindings {
         LensReading lens = LensReading.of(part.marks());
         lens.findings(market, traffic).forEach(finding -> findings.add(on(part, finding)));
         function(part, part.light().get().circuit(), lens).ifPresent(findings::add);
-        side(part, lens).ifPresent(findings::add);
+        part.side().flatMap(lens::fits).ifPresent(finding -> findings.add(on(part, finding)));
       }
     }
     return findings;
-  }
-
-  /** A lamp of the other side fits the box, and not the vehicle. */
-  private static Optional<Finding> side(Part part, LensReading lens) {
-    if (part.side().isEmpty() || lens.side().isEmpty()) {
-      return Optional.empty();
-    }
-    String id = "parts.marks." + part.id() + ".side";
-    String made = lens.side().get().word();
-    return Optional.of(
-        lens.side().equals(part.side())
-            ? Finding.plain(
-                id, Verdict.WITHIN, SIDES, Sentence.of(part.titled() + ": made for the " + made))
-            : Finding.plain(
-                    id,
-                    Verdict.OUT,
-                    SIDES,
-                    Sentence.of(part.titled() + ": its lens says it is made for the " + made))
-                .withRemedy(
-                    Sentence.of("Look at the other one: the two may lie in each other's place.")));
   }
 
   private static Finding on(Part part, Finding finding) {

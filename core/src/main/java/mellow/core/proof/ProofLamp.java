@@ -1,5 +1,6 @@
 package mellow.core.proof;
 
+import mellow.core.circuit.Emitter;
 import mellow.core.finding.Words;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -13,7 +14,7 @@ import mellow.core.vehicle.Side;
 public record ProofLamp(LampFunction function, Side side, String name)
     implements Comparable<ProofLamp> {
   /** The vehicle's own lamp beside a new one of the same function. */
-  public static final String FACTORY = "factory";
+  public static final String FACTORY = Emitter.Use.FACTORY;
 
   public static ProofLamp of(LampFunction function, Side side) {
     return new ProofLamp(function, side, "");

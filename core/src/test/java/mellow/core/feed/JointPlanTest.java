@@ -84,6 +84,8 @@ class JointPlanTest {
     PlannedFeed feed = joint("led-projector", beside(2, "turn-resistor", ""));
     assertThat(feed.part("left turn signal 2").orElseThrow().value("type")).isEqualTo("led");
     assertThat(feed.part("left load resistor 2")).isPresent();
+    assertThat(feed.table().findings()).as("one pair of turn signals, and no two").isEmpty();
+    assertThat(said(feed)).noneMatch(id -> id.startsWith("clash"));
     assertThat(FeedSheet.of(feed, Optional.empty()).bill().lines())
         .anyMatch(line -> line.what().startsWith("load resistor") && line.count() == 2);
   }
@@ -140,6 +142,49 @@ class JointPlanTest {
       }
     }
     return pairs.stream();
+  }
+
+  /** Pods that are driving lamps take no fog lamps' place; those that are fog lamps have a name. */
+  @Test
+  void onlyLampsThatAreThereClash() throws FeedProblem {
+    FeedPlan both = JointPlan.of(plan("fog-refed"), List.of(beside(2, "aux-pods", "")));
+    PlannedFeed driving = PlannedFeed.usual(both);
+    assertThat(said(driving)).noneMatch(id -> id.startsWith("clash.lamps"));
+    PlannedFeed fog = PlannedFeed.of(both, Map.of("p2_function", "FRONT_FOG"), Map.of());
+    assertThat(said(fog)).contains("clash.lamps.FRONT_FOG");
+    assertThat(fog.table().findings()).isEmpty();
+  }
+
+  /** A vehicle's relay that two plans know stands there once; a plan's own is never another's. */
+  @Test
+  void whatTheVehicleHasStandsThereOnce() throws FeedProblem {
+    PlannedFeed feed = joint("plug-in", beside(2, "led-projector", "second"));
+    assertThat(feed.parts().stream().filter(part -> part.name().equals("flasher"))).hasSize(1);
+    PlannedFeed xenon = joint("xenon-harness", beside(2, "led-projector", "second"));
+    assertThat(xenon.parts().stream().map(PlannedPart::name))
+        .filteredOn(name -> name.equals("factory low-beam plug"))
+        .hasSize(1);
+  }
+
+  static Stream<List<String>> plansOfTheSameLamps() {
+    List<List<String>> pairs = new ArrayList<>();
+    for (FeedPlan one : FeedPlanBook.all()) {
+      for (FeedPlan other : FeedPlanBook.all()) {
+        if (one.functions().stream().anyMatch(other.functions()::contains)) {
+          pairs.add(List.of(one.id(), other.id()));
+        }
+      }
+    }
+    return pairs.stream();
+  }
+
+  /** Two pairs that have names do what their plans promise, each on its own. */
+  @ParameterizedTest
+  @MethodSource("plansOfTheSameLamps")
+  void namedPairsOfTheSameFunctionDoWhatTheirPlansPromise(List<String> pair) throws FeedProblem {
+    PlannedFeed feed = joint(pair.get(0), beside(2, pair.get(1), "second"));
+    assertThat(feed.table().findings()).as(String.join(" + ", pair)).isEmpty();
+    assertThat(said(feed)).noneMatch(id -> id.startsWith("clash.lamps"));
   }
 
   /** Whatever two plans do for lamps of their own, they do beside each other. */

@@ -79,9 +79,9 @@ class WiringOrderTest {
           positiveOn = true;
         }
         case GROUND_LEADS -> {
-          assertThat(feed.parts().stream().anyMatch(part -> part.value("from").equals("battery +")))
+          assertThat(feed.added("wire"))
               .as(says)
-              .isTrue();
+              .anyMatch(wire -> Set.of("body", "ground").contains(wire.value("to")));
           boolean battery =
               feed.added("wire").stream().anyMatch(wire -> wire.value("from").equals("battery +"));
           assertThat(positiveOn || !battery).as("ground before plus: " + says).isTrue();

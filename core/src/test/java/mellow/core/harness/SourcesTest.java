@@ -33,6 +33,11 @@ class SourcesTest {
     assertThat(tap.findings(18, 8.6).get(0).verdict()).isEqualTo(Verdict.OUT);
     FuseTap small = new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 10, 10);
     assertThat(small.findings(6, 7).get(0).verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(small.findings(6, 7))
+        .as("its feed bears 13 A, its slot was fused with 10")
+        .extracting(Finding::id)
+        .containsExactly("tap.sum.F23", "tap.donor.F23");
+    assertThat(small.findings(6, 3)).noneMatch(finding -> finding.id().startsWith("tap.donor"));
   }
 
   @Test

@@ -247,7 +247,7 @@ class PartsSheetTest {
     assertThat(swapped.findings())
         .filteredOn(finding -> finding.verdict() == Verdict.OUT)
         .extracting(Finding::id)
-        .containsExactly("parts.marks.l.side");
+        .containsExactly("parts.marks.l.lens.side");
   }
 
   @Test

@@ -173,6 +173,8 @@ class WorkshopStepsTest {
         .filteredOn(line -> line.step().id().equals("together.bumper"))
         .extracting(StepLine::waitsFor)
         .containsExactly(List.of("the bumper is off"));
+    List<String> known = StepBook.all().stream().map(Step::id).toList();
+    assertThat(StepBook.all()).allMatch(step -> known.containsAll(step.when().after()));
     assertThat(StepBook.all())
         .filteredOn(
             step ->

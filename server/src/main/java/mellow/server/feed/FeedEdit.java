@@ -68,7 +68,7 @@ public record FeedEdit(
       @Schema(description = "That was taken; a shop's own plan may have newer ones.", example = "1")
           int version,
       @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 answers")
+          @Size(max = 300, message = "has at most 300 answers")
           @Schema(
               description = "By question; the usual one where left out.",
               example = "{\"fuse\": \"15\"}")
@@ -91,7 +91,7 @@ public record FeedEdit(
               changes,
       @Schema(description = "Plans in the same circuit; left out where there is none.")
           @Nullable
-          @Size(max = 8, message = "has at most 8 plans")
+          @Size(max = 4, message = "has at most 4 plans")
           List<@Valid @NotNull(message = "is missing") BesidePlan> beside) {
 
     /** A plan by itself. */
@@ -117,7 +117,7 @@ public record FeedEdit(
               + " its questions under its tag: p2_fuse.")
   public record BesidePlan(
       @NotNull(message = "is missing")
-          @Pattern(regexp = "p[2-9]", message = "is p2 to p9")
+          @Pattern(regexp = "p[2-5]", message = "is p2 to p5")
           @Schema(example = "p2")
           String tag,
       @NotNull(message = "is missing")

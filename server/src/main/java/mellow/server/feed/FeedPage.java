@@ -3,6 +3,7 @@ package mellow.server.feed;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import mellow.core.feed.DonorSlot;
 import mellow.core.feed.DrivingState;
 import mellow.core.vehicle.LampFunction;
 import mellow.server.job.JobView;
@@ -41,7 +42,12 @@ public record FeedPage(
       @Schema(description = "Model year of that vehicle.", example = "2012") @Nullable Integer year,
       @Schema(example = "slot 14") String slot,
       String feeds,
-      @Schema(description = "Whether that vehicle is of the same model year.") boolean sameYear) {}
+      @Schema(description = "Whether that vehicle is of the same model year.") boolean sameYear) {
+    static KnownSlot of(DonorSlot slot, @Nullable Integer theirs, @Nullable Integer ours) {
+      return new KnownSlot(
+          theirs, slot.name(), slot.feeds().words(), ours != null && ours.equals(theirs));
+    }
+  }
 
   /** A state in words. */
   @Schema(name = "StateWords", description = "A state and what people call it.")

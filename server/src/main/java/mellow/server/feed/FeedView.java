@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
@@ -287,18 +288,21 @@ public record FeedView(
   }
 
   private static List<StateView> states(FeedSheet sheet) {
-    return sheet.feed().plan().states().stream()
-        .map(state -> new StateView(state, state.words(), state.controls(), phases(sheet, state)))
+    List<DrivingState> states = sheet.feed().plan().states();
+    List<Solution> solved = sheet.table().solutions();
+    return IntStream.range(0, states.size())
+        .mapToObj(i -> state(states.get(i), phases(sheet, solved.get(i))))
         .toList();
   }
 
-  private static List<String> phases(FeedSheet sheet, DrivingState state) {
-    return sheet.table().rows().stream()
-        .filter(row -> row.state().controls().equals(state.controls()))
-        .findFirst()
-        .filter(row -> pulses(sheet, row.solution()))
-        .map(row -> row.solution().phases().stream().map(PhaseWords::of).toList())
-        .orElse(List.of());
+  private static StateView state(DrivingState state, List<String> phases) {
+    return new StateView(state, state.words(), state.controls(), phases);
+  }
+
+  private static List<String> phases(FeedSheet sheet, Solution solution) {
+    return pulses(sheet, solution)
+        ? solution.phases().stream().map(PhaseWords::of).toList()
+        : List.of();
   }
 
   /** Whether any lamp has other volts in one phase than in another. */

@@ -174,37 +174,40 @@ public class Feeds implements StageReporter {
   private List<FeedPage.KnownSlot> slots(Acting acting, JobBrief job) {
     Map<String, JobBrief> earlier = new LinkedHashMap<>();
     jobs.alike(acting, job, EARLIER_JOBS).forEach(other -> earlier.put(other.job().id(), other));
-    Integer year = job.vehicle().modelYear();
-    return sheets
+    List<FeedPage.KnownSlot> slots = new ArrayList<>();
+    sheets
         .ofJobs(acting, earlier.keySet(), SheetKind.FEED, FeedEdit.class)
-        .entrySet()
-        .stream()
-        .filter(one -> one.getValue().plan() != null)
-        .flatMap(
-            one ->
-                DonorSlot.of(planned(acting, one.getValue().plan())).stream()
-                    .filter(DonorSlot::isNamed)
-                    .map(
-                        slot -> {
-                          Integer theirs = earlier.get(one.getKey()).vehicle().modelYear();
-                          return new FeedPage.KnownSlot(
-                              theirs,
-                              slot.name(),
-                              slot.feeds().words(),
-                              year != null && year.equals(theirs));
-                        }))
-        .distinct()
-        .toList();
+        .forEach(
+            (id, edit) ->
+                namedSlots(acting, edit)
+                    .forEach(
+                        slot ->
+                            slots.add(
+                                FeedPage.KnownSlot.of(
+                                    slot,
+                                    earlier.get(id).vehicle().modelYear(),
+                                    job.vehicle().modelYear()))));
+    return slots.stream().distinct().toList();
   }
 
-  /** The slots that a job's taps sit in, as far as they were named. */
+  /** The slots that a feed's taps sit in, as far as they were named. */
+  private List<DonorSlot> namedSlots(Acting acting, FeedEdit edit) {
+    if (edit.plan() == null) {
+      return List.of();
+    }
+    try {
+      return DonorSlot.of(planned(acting, edit.plan())).stream()
+          .filter(DonorSlot::isNamed)
+          .toList();
+    } catch (Refusal cannotBeRead) {
+      // another job's plan that cannot be read is no reason to show nothing of this one
+      return List.of();
+    }
+  }
+
+  /** The names of the slots that a job's taps sit in. */
   public List<String> donorSlots(Acting acting, String jobId) {
-    return kept(acting, jobId)
-        .map(FeedEdit::plan)
-        .map(plan -> DonorSlot.of(planned(acting, plan)))
-        .orElse(List.of())
-        .stream()
-        .filter(DonorSlot::isNamed)
+    return kept(acting, jobId).map(edit -> namedSlots(acting, edit)).orElse(List.of()).stream()
         .map(DonorSlot::name)
         .toList();
   }

@@ -128,7 +128,9 @@ public record JobFile(
       @Schema(description = "By the schema of plans of feeding lamps.")
           @Nullable Map<String, Object> feedPlan,
       @Schema(description = "The same of the plans that stand beside it, by their tags.")
-          @Nullable Map<String, Map<String, Object>> feedPlansBeside) {}
+          @Size(max = 4, message = "has at most 4 plans")
+          @Nullable Map<String, @NotNull(message = "is missing") Map<String, Object>>
+              feedPlansBeside) {}
 
   /** The record of a job that was handed over. */
   @Schema(name = "ClosedOfJobFile", description = "The record of a job that was handed over.")
