@@ -65,7 +65,12 @@ export function FeedDialogs({
           />
         )}
       </Sheet>
-      <Sheet title="What the plan asks" open={shown?.what === 'questions'} close={close} size="xl">
+      <Sheet
+        title={sheet && sheet.beside.length > 0 ? 'What the plans ask' : 'What the plan asks'}
+        open={shown?.what === 'questions'}
+        close={close}
+        size="xl"
+      >
         {sheet && plan && (
           <QuestionForm
             sheet={sheet}

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import { uuidv7 } from 'uuidv7';
@@ -180,14 +180,13 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
               <BareButton
                 px="0"
                 h="auto"
-                minH="44px"
-                mb="4px"
+                minH="48px"
                 textAlign="left"
                 whiteSpace="normal"
-                aria-label={`${heading}: what is asked`}
                 onClick={() => setShown({ what: 'questions' })}
               >
                 {heading}
+                <VisuallyHidden>: what is asked</VisuallyHidden>
                 <Key name="q" />
               </BareButton>
               <DriverSeat sheet={sheet} controls={controls} set={setControls} />

@@ -49,17 +49,17 @@ export function QuestionForm({
           >
             {one.plan.title}
           </Box>
-          <Pairs>
-            <Box alignSelf="start">
+          {one.alike.length > 0 && (
+            <Box pb="14px">
               <TextField
                 label="What are its lamps called?"
                 value={edited.beside?.find((other) => other.tag === one.tag)?.pair ?? ''}
                 set={(pair) => setEdited((before) => withPair(before, one.tag, pair))}
                 maxLength={30}
               />
-              <Hint>Only where another plan has such lamps too: new, upper, grille.</Hint>
+              <Hint>Another plan has such lamps too: new, upper, grille.</Hint>
             </Box>
-          </Pairs>
+          )}
           <Questions questions={asked(one.tag)} answer={answer} set={set} slots={slots} />
         </Box>
       ))}

@@ -518,7 +518,14 @@ describe('questions and measures', () => {
               tag: 'p2',
             },
           ],
-          beside: [{ tag: 'p2', plan: { ...SHEET.plan, title: 'Running lamps' }, pair: '' }],
+          beside: [
+            {
+              tag: 'p2',
+              plan: { ...SHEET.plan, title: 'Running lamps' },
+              pair: '',
+              alike: ['FRONT_FOG'],
+            },
+          ],
         }}
         plan={{
           id: 'fog',

@@ -266,7 +266,9 @@ it('takes a plan out of a circuit again, with all that was answered in it', asyn
       },
       sheet: {
         ...SHEET,
-        beside: [{ tag: 'p2', plan: { ...PLAN, id: 'drl-tap', title: 'One tap' }, pair: '' }],
+        beside: [
+          { tag: 'p2', plan: { ...PLAN, id: 'drl-tap', title: 'One tap' }, pair: '', alike: [] },
+        ],
       } as Page['sheet'],
     }),
   );

@@ -95,7 +95,7 @@ function Next({ timers, now, show }: Rings) {
         overflow="hidden"
         textOverflow="ellipsis"
         whiteSpace="nowrap"
-        ml="2px"
+        ml="8px"
       >
         {next.timer.name}
       </Box>

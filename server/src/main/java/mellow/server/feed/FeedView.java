@@ -191,9 +191,17 @@ public record FeedView(
   /** A plan beside the first. */
   @Schema(name = "BesidePlanBrief", description = "A plan in the circuit of another.")
   public record BesideView(
-      @Schema(example = "p2") String tag, PlanBrief plan, @Schema(example = "new") String pair) {
+      @Schema(example = "p2") String tag,
+      PlanBrief plan,
+      @Schema(example = "new") String pair,
+      @Schema(description = "The functions of its lamps that another plan has too.")
+          List<LampFunction> alike) {
     static BesideView of(JointPlan.Beside beside) {
-      return new BesideView(beside.tag(), PlanBrief.of(beside.plan()), beside.pair());
+      return new BesideView(
+          beside.tag(),
+          PlanBrief.of(beside.plan()),
+          beside.pair(),
+          beside.alike().stream().sorted().toList());
     }
   }
 
