@@ -11,16 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import mellow.core.circuit.Controls;
-import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.DrivingState;
-import mellow.core.feed.PlannedFeed;
-import mellow.core.feed.PlannedPart;
 import mellow.core.vehicle.Side;
 
 /**
@@ -63,19 +57,19 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
    * What a plan asks of its lamps in its own states, and what the vehicle's own lamps do in the
    * plain ones.
    *
-   * @param feed empty where nothing is wired
+   * @param plan empty where nothing is wired
    * @param own lamps of the vehicle; of those that the plan knows, the plan counts
    */
-  public static ProofList of(Optional<PlannedFeed> feed, Collection<ProofLamp> own) {
+  public static ProofList of(Optional<PlanProof> plan, Collection<ProofLamp> own) {
     Map<DrivingState, Map<ProofLamp, LightLevel>> states = new EnumMap<>(DrivingState.class);
-    Map<ProofLamp, String> footing = new LinkedHashMap<>();
-    feed.ifPresent(planned -> addPlan(planned, states, footing));
+    plan.ifPresent(
+        of -> of.states().forEach((state, lamps) -> states.put(state, new TreeMap<>(lamps))));
     Set<ProofLamp> planned =
         states.values().stream()
             .flatMap(state -> state.keySet().stream())
             .collect(Collectors.toSet());
     addOwn(own.stream().filter(lamp -> isAlone(lamp, planned)).toList(), states);
-    return ordered(states, footing);
+    return ordered(states, plan.map(PlanProof::footing).orElse(Map.of()));
   }
 
   /** The vehicle's own lamp is proved by itself where the plan has none such, or another one. */
@@ -83,70 +77,6 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
     return !own.name().isEmpty()
         || planned.stream()
             .noneMatch(lamp -> lamp.function() == own.function() && lamp.side() == own.side());
-  }
-
-  private static void addPlan(
-      PlannedFeed feed,
-      Map<DrivingState, Map<ProofLamp, LightLevel>> states,
-      Map<ProofLamp, String> footing) {
-    Map<ProofLamp, Emitter> emitters = emitters(feed);
-    emitters.forEach((lamp, emitter) -> footing.put(lamp, Footing.of(feed, emitter)));
-    List<DrivingState> names = feed.plan().states();
-    Set<ProofLamp> all = new LinkedHashSet<>();
-    for (int i = 0; i < names.size(); i++) {
-      Map<ProofLamp, LightLevel> state = new TreeMap<>();
-      feed.expected()
-          .get(i)
-          .expected()
-          .forEach((lamps, level) -> of(lamps, emitters).forEach(lamp -> state.put(lamp, level)));
-      all.addAll(state.keySet());
-      states.put(names.get(i), state);
-    }
-    states.putIfAbsent(
-        DrivingState.KEY_OUT,
-        all.stream().collect(Collectors.toMap(Function.identity(), lamp -> LightLevel.OUT)));
-  }
-
-  /** Each lamp of a plan; by the plan's own name where a side has several of one function. */
-  private static Map<ProofLamp, Emitter> emitters(PlannedFeed feed) {
-    List<Emitter> all =
-        feed.parts().stream()
-            .map(PlannedPart::part)
-            .filter(Emitter.class::isInstance)
-            .map(Emitter.class::cast)
-            .toList();
-    Map<ProofLamp, Emitter> lamps = new TreeMap<>();
-    for (Emitter one : all) {
-      boolean alone =
-          all.stream()
-                  .filter(
-                      other ->
-                          other.use().function() == one.use().function()
-                              && other.use().side() == one.use().side())
-                  .count()
-              == 1;
-      lamps.put(new ProofLamp(one.use().function(), one.use().side(), alone ? "" : one.id()), one);
-    }
-    return lamps;
-  }
-
-  /** The lamps that go together; what no part of the plan stands for counts as one a side. */
-  private static Stream<ProofLamp> of(Lamps lamps, Map<ProofLamp, Emitter> known) {
-    return Stream.of(Side.values())
-        .filter(side -> lamps.side().map(side::equals).orElse(true))
-        .flatMap(
-            side -> {
-              List<ProofLamp> there =
-                  known.entrySet().stream()
-                      .filter(one -> one.getKey().function() == lamps.function())
-                      .filter(one -> one.getKey().side() == side)
-                      .filter(one -> one.getValue().use().pair().equals(lamps.pair()))
-                      .map(Map.Entry::getKey)
-                      .toList();
-              return there.isEmpty()
-                  ? Stream.of(ProofLamp.of(lamps.function(), side))
-                  : there.stream();
-            });
   }
 
   private static void addOwn(

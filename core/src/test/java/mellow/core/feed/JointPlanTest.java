@@ -14,6 +14,7 @@ import mellow.core.feed.JointPlan.Beside;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
+import mellow.core.proof.PlanProof;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofList;
 import mellow.core.vehicle.LampFunction;
@@ -58,7 +59,7 @@ class JointPlanTest {
         .anyMatch(what -> what.startsWith("fuse tap"))
         .anyMatch(what -> what.startsWith("front fog lamp"))
         .anyMatch(what -> what.contains("gas discharge"));
-    assertThat(ProofList.of(Optional.of(feed), List.of()).lamps())
+    assertThat(ProofList.of(Optional.of(PlanProof.of(feed)), List.of()).lamps())
         .contains(
             ProofLamp.of(LampFunction.DIPPED, Side.LEFT),
             ProofLamp.of(LampFunction.DRL, Side.RIGHT),
@@ -96,7 +97,7 @@ class JointPlanTest {
     assertThat(feed.table().rows().get(0).cells().keySet())
         .extracting(Lamps::words)
         .contains("front fog lamp", "front fog lamp, new");
-    assertThat(ProofList.of(Optional.of(feed), List.of()).lamps())
+    assertThat(ProofList.of(Optional.of(PlanProof.of(feed)), List.of()).lamps())
         .filteredOn(lamp -> lamp.function() == LampFunction.FRONT_FOG)
         .hasSize(4);
     assertThat(said(feed)).noneMatch(id -> id.startsWith("clash.lamps"));

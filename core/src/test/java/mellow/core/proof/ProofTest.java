@@ -66,7 +66,7 @@ class ProofTest {
   @Test
   void everyReadyPlanIsSeenLitAndOut() throws Exception {
     for (FeedPlan plan : FeedPlanBook.all()) {
-      ProofList list = ProofList.of(Optional.of(PlannedFeed.usual(plan)), List.of());
+      ProofList list = ProofList.of(Optional.of(PlanProof.of(PlannedFeed.usual(plan))), List.of());
       assertThat(list.halfSeen()).as(plan.id()).isEmpty();
       assertThat(list.items()).as(plan.id()).anyMatch(item -> item.controls().equals(Controls.OFF));
     }
@@ -195,15 +195,7 @@ class ProofTest {
   /** Six pods are six lamps, each lit by itself. */
   @Test
   void eachOfSeveralLampsOfASideIsProvedByItself() throws Exception {
-    ProofList list =
-        ProofList.of(
-            Optional.of(
-                PlannedFeed.usual(
-                    FeedPlanBook.all().stream()
-                        .filter(plan -> plan.id().equals("aux-pods"))
-                        .findFirst()
-                        .orElseThrow())),
-            List.of());
+    ProofList list = ProofList.of(Optional.of(plan("aux-pods", Map.of())), List.of());
     List<ProofLamp> pods =
         list.lamps().stream().filter(lamp -> lamp.name().contains("pod")).toList();
     assertThat(pods).hasSize(6);
@@ -245,11 +237,11 @@ class ProofTest {
     assertThat(list.halfSeen()).isEmpty();
   }
 
-  private static PlannedFeed plan(String id, Map<String, Map<String, String>> changes)
+  private static PlanProof plan(String id, Map<String, Map<String, String>> changes)
       throws Exception {
     FeedPlan plan =
         FeedPlanBook.all().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
-    return PlannedFeed.of(plan, Map.of(), changes);
+    return PlanProof.of(PlannedFeed.of(plan, Map.of(), changes));
   }
 
   private static List<String> reopened(ProofList list, List<ProofEvent> events) {

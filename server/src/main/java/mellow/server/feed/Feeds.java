@@ -22,7 +22,6 @@ import mellow.core.feed.DonorSlot;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
-import mellow.core.feed.FeedSheet;
 import mellow.core.feed.FeedWork;
 import mellow.core.feed.JointPlan;
 import mellow.core.feed.MeterReading;
@@ -32,8 +31,8 @@ import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.Proposal;
 import mellow.core.feed.Wish;
 import mellow.core.finding.Caution;
-import mellow.core.finding.Finding;
 import mellow.core.formats.StepBook;
+import mellow.core.proof.PlanProof;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.workflow.Stage;
@@ -70,6 +69,7 @@ public class Feeds implements StageReporter {
   private final RuleBooks books;
   private final WantedWork wanted;
   private final FeedPlans plans;
+  private final WorkedFeeds worked;
 
   /** Asked for late: the workshop, which knows of it, asks for feeds. */
   private final ObjectProvider<BatteryElsewhere> elsewhere;
@@ -81,6 +81,7 @@ public class Feeds implements StageReporter {
       RuleBooks books,
       WantedWork wanted,
       FeedPlans plans,
+      WorkedFeeds worked,
       ObjectProvider<BatteryElsewhere> elsewhere) {
     this.jobs = jobs;
     this.sheets = sheets;
@@ -88,6 +89,7 @@ public class Feeds implements StageReporter {
     this.books = books;
     this.wanted = wanted;
     this.plans = plans;
+    this.worked = worked;
     this.elsewhere = elsewhere;
   }
 
@@ -308,10 +310,8 @@ public class Feeds implements StageReporter {
             new JointPlan.Beside(
                 one.tag(), plans.one(acting, one.id(), one.version()), one.pair()));
       }
-      return PlannedFeed.of(
-          JointPlan.of(plans.one(acting, plan.id(), plan.version()), beside),
-          plan.answers(),
-          plan.changes());
+      return worked.planned(
+          plans.one(acting, plan.id(), plan.version()), beside, plan.answers(), plan.changes());
     } catch (FeedProblem problem) {
       throw refused(problem);
     }
@@ -338,21 +338,17 @@ public class Feeds implements StageReporter {
         open);
   }
 
-  /** The sheet of a feed, and all that is said of it. */
-  private record Judged(FeedSheet sheet, List<Finding> findings) {
-    static Judged of(FeedWork work, Optional<MarkFamily> market) {
-      try {
-        FeedSheet sheet = FeedSheet.of(work.feed(), market);
-        return new Judged(sheet, work.all(sheet));
-      } catch (FeedProblem problem) {
-        throw refused(problem);
-      }
+  private WorkedFeeds.Judged judged(FeedWork work, Optional<MarkFamily> market) {
+    try {
+      return worked.judged(work, market);
+    } catch (FeedProblem problem) {
+      throw refused(problem);
     }
   }
 
   private FeedView view(
       Acting acting, FeedEdit edit, ChosenPlan plan, Optional<MarkFamily> market) {
-    Judged judged = Judged.of(work(acting, edit, plan), market);
+    WorkedFeeds.Judged judged = judged(work(acting, edit, plan), market);
     try {
       return FeedView.of(judged.sheet(), judged.findings());
     } catch (FeedProblem problem) {
@@ -471,9 +467,11 @@ public class Feeds implements StageReporter {
    * What other stages ask of a job's feed.
    *
    * @param planned empty while no plan was taken
+   * @param proof what of it has to be proved
    * @param battery what was noted of the battery
    */
-  public record Wired(Optional<PlannedFeed> planned, List<TimedBattery> battery) {}
+  public record Wired(
+      Optional<PlannedFeed> planned, Optional<PlanProof> proof, List<TimedBattery> battery) {}
 
   /** Of some jobs, by job; a job without a feed is left out. */
   public Map<String, Wired> wired(Acting acting, Collection<String> jobIds) {
@@ -481,12 +479,11 @@ public class Feeds implements StageReporter {
     sheets
         .ofJobs(acting, jobIds, SheetKind.FEED, FeedEdit.class)
         .forEach(
-            (id, edit) ->
-                wired.put(
-                    id,
-                    new Wired(
-                        Optional.ofNullable(edit.plan()).map(plan -> planned(acting, plan)),
-                        edit.timed())));
+            (id, edit) -> {
+              Optional<PlannedFeed> planned =
+                  Optional.ofNullable(edit.plan()).map(plan -> planned(acting, plan));
+              wired.put(id, new Wired(planned, planned.map(worked::proof), edit.timed()));
+            });
     return wired;
   }
 
@@ -503,6 +500,6 @@ public class Feeds implements StageReporter {
                 edit.plan() != null,
                 edit.plan() == null
                     ? List.of()
-                    : Judged.of(work(acting, edit, edit.plan()), of.market().marks()).findings()));
+                    : judged(work(acting, edit, edit.plan()), of.market().marks()).findings()));
   }
 }

@@ -46,7 +46,7 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
 
   /** What has to be proved: what is wired, what works, and what was unplugged. */
   ProofList proofs(Ledger ledger) {
-    return ProofList.of(feed(), own(ledger));
+    return ProofList.of(wired.flatMap(Wired::proof), own(ledger));
   }
 
   private Set<ProofLamp> own(Ledger ledger) {
