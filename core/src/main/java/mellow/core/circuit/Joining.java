@@ -46,10 +46,17 @@ public sealed interface Joining extends Part {
    * A tap on a factory wire that only tells: it drives a coil or an input, never a lamp.
    *
    * @param mostAmps that such a wire gives beside what it was laid for
+   * @param guardAmps rating of the fuse that the factory put before the wire; 0 while nobody looked
+   *     it up
    */
-  record Clip(String id, String from, String to, double mostAmps) implements Joining {
+  record Clip(String id, String from, String to, double mostAmps, double guardAmps)
+      implements Joining {
     /** A coil and a module's inputs stay below, the smallest lamp does not. Judged. */
     public static final double USUAL_AMPS = 0.3;
+
+    public static Clip of(String id, String from, String to) {
+      return new Clip(id, from, to, USUAL_AMPS, 0);
+    }
 
     @Override
     public Law law(int branch, Situation now) {

@@ -17,6 +17,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.harness.CutList;
 import mellow.core.harness.FeedJudge;
 import mellow.core.harness.Laying;
@@ -56,6 +57,8 @@ public record FeedSheet(
 
   private static final Source PROMISED =
       Source.derived("the solved circuit against what the plan promises");
+  private static final Source ASKED =
+      Source.judged("what is presumed of a factory wire is looked at first");
   private static final Source CLIP_ON =
       Source.commonPractice("clip-on taps are common and work loose");
 
@@ -106,6 +109,7 @@ public record FeedSheet(
     }
     findings.addAll(new Clashes(feed).findings());
     DonorSlot.of(feed).forEach(slot -> findings.add(slot.finding()));
+    findings.addAll(notLookedUp(feed));
     findings.addAll(new StateRules(feed, table.rows(), market).findings());
     new FeedJudge(feed.circuit(), table.solutions(), laying(feed), market)
         .findings().stream()
@@ -126,6 +130,22 @@ public record FeedSheet(
               .withRemedy(Sentence.of("Solder and sleeve, or crimp.")));
     }
     return once(findings);
+  }
+
+  /** What a plan cannot be judged without, while nobody has looked. */
+  private static List<Finding> notLookedUp(PlannedFeed feed) {
+    return feed.plan().questions().stream()
+        .filter(question -> !question.opens().isEmpty() && feed.asks(question))
+        .filter(question -> Question.UNKNOWN.equals(feed.answers().get(question.id())))
+        .map(
+            question ->
+                Finding.plain(
+                        "feed.asked." + question.id(),
+                        Verdict.NOT_KNOWN,
+                        ASKED,
+                        Sentence.of(Words.typed(question.opens())))
+                    .withRemedy(Sentence.of(Words.typed(question.hint()))))
+        .toList();
   }
 
   private static Finding asPromised(StateTable table) {

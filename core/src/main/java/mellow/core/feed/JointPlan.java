@@ -24,7 +24,7 @@ import mellow.core.vehicle.LampFunction;
  */
 public final class JointPlan {
   /** How the wires of one plan lie is no matter of another's. */
-  private static final Set<String> OF_EACH_PLAN = Set.of("branches", "joining", "donor");
+  private static final Set<String> OF_EACH_PLAN = Set.of("branches", "joining", "tapped", "donor");
 
   private JointPlan() {}
 

@@ -45,7 +45,11 @@ enum PartKind {
   CLIP(
       (id, of, before) ->
           new Joining.Clip(
-              id, of.text("from"), of.text("to"), of.number("mostAmps", Joining.Clip.USUAL_AMPS))),
+              id,
+              of.text("from"),
+              of.text("to"),
+              of.number("mostAmps", Joining.Clip.USUAL_AMPS),
+              of.number("guardAmps", 0))),
   FUSE(
       (id, of, before) ->
           new Joining.Fuse(

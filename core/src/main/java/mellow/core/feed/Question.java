@@ -13,6 +13,7 @@ import mellow.core.harness.WireSize;
  * @param behaviour whether another answer makes the lamps behave otherwise, and so is tried when a
  *     plan is looked for
  * @param hint what tells the answers apart; may be empty
+ * @param opens what is not known yet while the answer is {@link #UNKNOWN}; may be empty
  * @param onlyIf when it is asked at all
  */
 public record Question(
@@ -22,7 +23,10 @@ public record Question(
     String usual,
     boolean behaviour,
     String hint,
+    String opens,
     Condition onlyIf) {
+  /** The answer of somebody who has not looked yet. */
+  public static final String UNKNOWN = "unknown";
 
   /** What an answer may be. */
   public sealed interface Kind {
@@ -54,7 +58,14 @@ public record Question(
 
   Question renamed(Map<String, String> names) {
     return new Question(
-        names.getOrDefault(id, id), asks, kind, usual, behaviour, hint, onlyIf.renamed(names));
+        names.getOrDefault(id, id),
+        asks,
+        kind,
+        usual,
+        behaviour,
+        hint,
+        opens,
+        onlyIf.renamed(names));
   }
 
   /** Whether an answer can be. */

@@ -180,6 +180,7 @@ public final class FeedPlanFormat {
         node.get("usual").asText(),
         node.path("behaviour").asBoolean(false),
         node.path("hint").asText(""),
+        node.path("opens").asText(""),
         condition(node));
   }
 

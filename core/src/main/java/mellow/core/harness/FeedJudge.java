@@ -55,6 +55,7 @@ public final class FeedJudge {
     LampJudge lamps = new LampJudge(solved, market);
     FuseJudge fuses = new FuseJudge(solved);
     ContactJudge contacts = new ContactJudge(solved);
+    LeadJudge leads = new LeadJudge(solved);
     List<Finding> findings = new ArrayList<>();
     for (Part part : solved.circuit().parts()) {
       if (part instanceof Emitter lamp) {
@@ -63,6 +64,7 @@ public final class FeedJudge {
         findings.addAll(fuses.of(fuse));
       } else if (part instanceof Joining.Clip clip) {
         findings.add(contacts.of(clip));
+        leads.of(clip).ifPresent(findings::add);
       } else if (part instanceof Moving.Relay relay) {
         findings.add(contacts.of(relay));
       } else if (part instanceof Moving.BodyOutput output) {

@@ -24,6 +24,7 @@ final class Footing {
   static final String VEHICLE = "vehicle";
 
   private static final Set<String> TAPS = Set.of("clip", "tap");
+  private static final Set<String> NOT_THE_LAMPS = Set.of("feeds", "guardAmps");
   private static final int LETTERS = 16;
 
   private Footing() {}
@@ -40,10 +41,10 @@ final class Footing {
     return parts.isEmpty() ? VEHICLE : digest(String.join("\n", parts));
   }
 
-  /** What else hangs on a slot changes nothing for the lamp. */
+  /** What else hangs on a slot, and which fuse guards it, changes nothing for the lamp. */
   private static Map<String, String> electrical(Map<String, String> values) {
     Map<String, String> electrical = new TreeMap<>(values);
-    electrical.remove("feeds");
+    electrical.keySet().removeAll(NOT_THE_LAMPS);
     return electrical;
   }
 

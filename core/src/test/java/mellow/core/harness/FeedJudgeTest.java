@@ -225,7 +225,7 @@ class FeedJudgeTest {
   /** A tap on a wire that only tells feeds a coil of 90 Ω, and no lamp of 5 W. */
   @Test
   void wireThatOnlyTellsDrivesACoilAndNoLamp() {
-    Joining.Clip clip = new Joining.Clip("tap", "plus", "tapped", Joining.Clip.USUAL_AMPS);
+    Joining.Clip clip = Joining.Clip.of("tap", "plus", "tapped");
     Circuit coil =
         Circuit.of(
             BATTERY,

@@ -67,7 +67,8 @@ final class DemoFeeds {
                 "harnessSide", "RIGHT",
                 "farMetres", "2.3",
                 "nearMetres", "1.1",
-                "branchSize", "1 mm²"),
+                "branchSize", "1 mm²",
+                "tappedFuse", "10"),
             Map.of());
     SourceEdit side =
         new SourceEdit(
@@ -176,6 +177,7 @@ final class DemoFeeds {
                 "duty", "19",
                 "slotName", "slot 22",
                 "slotFeeds", "comfort",
+                "leadFuse", "2",
                 "p2_lamp", "led",
                 "p2_watts", "26",
                 "p3_watts", "3.6"),

@@ -1,0 +1,96 @@
+package mellow.core.harness;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Switch;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.harness.Solved.Limit;
+
+/** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
+final class LeadJudge {
+  private static final Source UNFUSED =
+      Source.commonPractice("a thin lead on a tap has a fuse of its own, close to the tap");
+  private static final String REMEDY = "A fuse of 3 A in the lead, close to the tap.";
+
+  private final Solved solved;
+
+  LeadJudge(Solved solved) {
+    this.solved = solved;
+  }
+
+  /**
+   * Whether the factory's fuse guards the thinnest lead; empty where no lead is without its own.
+   */
+  Optional<Finding> of(Joining.Clip clip) {
+    return unfused(clip).stream()
+        .min(Comparator.comparingDouble(wire -> wire.conductor().mm2()))
+        .map(wire -> judged(clip, wire));
+  }
+
+  private Finding judged(Joining.Clip clip, Joining.Wire thinnest) {
+    String id = "feed.lead." + clip.id();
+    String lead = Words.typed(thinnest.id());
+    Figure bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
+    if (!(clip.guardAmps() > 0)) {
+      return Finding.plain(
+              id,
+              Verdict.NOT_KNOWN,
+              UNFUSED,
+              Sentence.of("Which fuse guards the lead behind a tap, it bears {0}: " + lead, bears))
+          .withRemedy(
+              Sentence.of("Look up the fuse of the tapped wire, or put one of 3 A in the lead."));
+    }
+    Figure guard = Figure.amps(clip.guardAmps());
+    return Solved.upTo(
+        id,
+        new Limit(guard, bears),
+        UNFUSED,
+        Sentence.of("The lead behind a tap bears {0}, its fuse is {1}: " + lead, bears, guard),
+        REMEDY);
+  }
+
+  /** The wires that current reaches from the tap before a fuse or what it drives. */
+  private List<Joining.Wire> unfused(Joining.Clip clip) {
+    List<Joining.Wire> wires = new ArrayList<>();
+    Set<String> seen = new HashSet<>(Set.of(clip.from(), clip.to(), Circuit.GROUND));
+    Deque<String> open = new ArrayDeque<>(Set.of(clip.to()));
+    while (!open.isEmpty()) {
+      String node = open.pop();
+      for (Part part : solved.circuit().parts()) {
+        if (part instanceof Joining.Guard
+            || !(part instanceof Joining || part instanceof Switch)
+            || part.equals(clip)) {
+          continue;
+        }
+        part.branches().stream()
+            .filter(branch -> branch.from().equals(node) || branch.to().equals(node))
+            .forEach(
+                branch -> {
+                  if (part instanceof Joining.Wire wire && !wires.contains(wire)) {
+                    wires.add(wire);
+                  }
+                  for (String next : List.of(branch.from(), branch.to())) {
+                    if (seen.add(next)) {
+                      open.push(next);
+                    }
+                  }
+                });
+      }
+    }
+    return wires;
+  }
+}
