@@ -195,9 +195,20 @@ reset() {
   say "The stored data is gone; the next start begins anew."
 }
 
+# A technician who makes mistakes, at work on a thousand jobs: what may never happen, does not.
+bench_technician() {
+  step "Building" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dspotless.check.skip -Dweb.checks.skip install
+  step "Working through 1,000 random jobs" "${MVN[@]}" -pl server test -Dtest=SimulatedTechnicianTest \
+    -Dtechnician.jobs=1000 -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip
+}
+
 bench() {
   need_space 2500
   need_packages testing
+  if [ "$*" = technician ]; then
+    bench_technician
+    return
+  fi
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
     -Dweb.checks.skip install
   source_state >"$STATE/build"

@@ -33,12 +33,18 @@ free_port() {
   printf '%s' "$port"
 }
 
+# A server that starts removes the temporary tables of others from a directory that they share.
+db_tmp() {
+  mkdir -p "$DB_DIR/tmp"
+}
+
 # Made beside and renamed when it is whole: what was ended in the middle is begun anew.
 db_create() {
   mkdir -p "$DB_DIR"
   chmod 700 "$STATE" "$DB_DIR"
   rm -rf "$DB_DIR/data.part"
-  mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$DB_DIR/data.part" --skip-test-db \
+  db_tmp
+  TMPDIR=$DB_DIR/tmp mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$DB_DIR/data.part" --skip-test-db \
     --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" || return 1
   : >"$DB_DIR/first-start"
   mv "$DB_DIR/data.part" "$DB_DIR/data"
@@ -68,7 +74,8 @@ db_first_port() {
 
 db_launch_on() {
   local port=$1 tries=0 pid
-  setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR/data" \
+  db_tmp
+  TMPDIR=$DB_DIR/tmp setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR/data" \
     --socket="$(db_socket)" --port="$port" --bind-address=127.0.0.1 --pid-file="$DB_DIR/db.pid" \
     --log-error="$DB_DIR/db.err" --skip-name-resolve --character-set-server=utf8mb4 \
     --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=256M \

@@ -2,14 +2,27 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Plan, PlannedStage } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import { BareButton, PlainButton } from '../app/buttons';
+import { Refusal } from '../app/Refusal';
 import { figureText, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { STAGE_PAGES } from '../app/stages';
 import { counted } from '../app/counted';
+import { TextField } from '../settings/fields';
+
+const SHORTEST_REASON = 3;
 
 /** The stages in order of work, each with what is expected of it; a press shows its steps. */
-export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
+export function PlanColumn({
+  plan,
+  jobId,
+  onLeaveOut,
+}: {
+  plan: Plan;
+  jobId: string;
+  /** Takes a stage out of the plan, or in again where no reason is given. */
+  onLeaveOut: (stage: PlannedStage['stage'], reason: string | undefined) => void;
+}) {
   const units = useUnits();
   const [shown, setShown] = useState<PlannedStage>();
   if (plan.stages.length === 0) {
@@ -51,6 +64,23 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
           </li>
         ))}
       </Box>
+      {plan.leftOut.map((one) => (
+        <Box key={one.stage} borderTopWidth="1px" borderColor="hairline" py="6px">
+          <Box color="quiet" fontFamily="heading" fontWeight="600" fontSize="17px">
+            {one.words}
+          </Box>
+          <Box color="quiet" fontSize="14px" lineHeight="1.3">
+            left out: {one.reason}
+          </Box>
+          <BareButton
+            px="0"
+            aria-label={`Take in again: ${one.words}`}
+            onClick={() => onLeaveOut(one.stage, undefined)}
+          >
+            Take in again
+          </BareButton>
+        </Box>
+      ))}
       <Box color="quiet" fontSize="14px" borderTopWidth="1px" borderColor="hairline" pt="6px">
         {plan.stagesWithoutMinutes === plan.stages.length
           ? 'No minutes yet: no job of this kind was timed here.'
@@ -66,8 +96,46 @@ export function PlanColumn({ plan, jobId }: { plan: Plan; jobId: string }) {
         close={() => setShown(undefined)}
       >
         {shown && <StageSteps stage={shown} jobId={jobId} />}
+        {shown?.canBeLeftOut && (
+          <LeaveOut
+            key={shown.stage}
+            onLeaveOut={(reason) => {
+              onLeaveOut(shown.stage, reason);
+              setShown(undefined);
+            }}
+          />
+        )}
       </Sheet>
     </>
+  );
+}
+
+function LeaveOut({ onLeaveOut }: { onLeaveOut: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string>();
+  return (
+    <Box as="section" aria-label="Leave this stage out" pt="14px">
+      <Flex gap="10px" align="end">
+        <Box flex="1">
+          <TextField
+            label="Why this stage is left out"
+            value={reason}
+            set={setReason}
+            maxLength={300}
+          />
+        </Box>
+        <PlainButton
+          onClick={() =>
+            reason.trim().length < SHORTEST_REASON
+              ? setProblem('Say why it is left out: it is printed on the pack.')
+              : onLeaveOut(reason.trim())
+          }
+        >
+          Leave it out
+        </PlainButton>
+      </Flex>
+      <Refusal words={problem} pt="6px" />
+    </Box>
   );
 }
 

@@ -99,7 +99,11 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
             />
           }
         >
-          <PlanColumn plan={page.plan} jobId={jobId} />
+          <PlanColumn
+            plan={page.plan}
+            jobId={jobId}
+            onLeaveOut={(stage, reason) => change({ leftOut: leftOut(content, stage, reason) })}
+          />
           <BareButton px="0" asChild>
             <a href={`/api/jobs/${jobId}/file`} download>
               This job’s file
@@ -263,6 +267,18 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+type LeftOut = NonNullable<TakeInEdit['leftOut']>;
+
+/** The stages that are left out, with this one out for a reason, or in again. */
+function leftOut(
+  content: TakeInEdit,
+  stage: LeftOut[number]['stage'],
+  reason: string | undefined,
+): LeftOut {
+  const others = (content.leftOut ?? []).filter((one) => one.stage !== stage);
+  return reason === undefined ? others : [...others, { stage, reason }];
 }
 
 const MORE_ACCESS = [

@@ -1,4 +1,5 @@
 import type { LampCheck, Side, TakeInEdit } from '../app/api/client';
+import { STAGE_PAGES } from '../app/stages';
 import { counted } from '../app/counted';
 import { ACCESS, CHANGES, CHECKED, KINDS, said, STATES } from './words';
 
@@ -45,6 +46,9 @@ export function told(edit: TakeInEdit): Record<string, string> {
     'Headlamps loosened': edit.headlampsLoosened ? 'yes' : 'no',
     'Changed before': edit.changes.map((one) => said(CHANGES, one)).join(', '),
     'Note on it': edit.changesNote,
+    'Left out': (edit.leftOut ?? [])
+      .map((one) => `${STAGE_PAGES[one.stage].words}: ${one.reason}`)
+      .join(', '),
     ...Object.fromEntries(
       edit.checks.map((check) => [
         `${said(CHECKED, check.function)}, ${check.side.toLowerCase()}`,

@@ -33,10 +33,12 @@ const step = (id: string, words: string, more = {}) => ({
 });
 
 const PLAN = {
+  leftOut: [{ stage: 'PLACE', words: 'Place', reason: 'the covers have the holes' }],
   stages: [
     {
       stage: 'APART',
       words: 'Apart',
+      canBeLeftOut: true,
       waitsFor: ['Parts: fog lamp, right, goes back'],
       steps: [
         step('apart.front', 'Fasteners out', { atHand: ['T25', 'clip tool'] }),
@@ -172,6 +174,31 @@ describe('taking a vehicle in', () => {
     expect(within(steps).getByText('At hand: T25, clip tool')).toBeTruthy();
     expect(within(steps).getByRole('link', { name: 'Go to Apart' }).getAttribute('href')).toBe(
       '/jobs/j/apart',
+    );
+  });
+
+  it('leaves a stage out with a reason, and takes one in again', async () => {
+    open(page({ leftOut: [{ stage: 'PLACE', reason: 'the covers have the holes' }] }));
+    const plan = screen.getByRole('list', { name: 'Plan' });
+    await userEvent.click(within(plan).getByRole('button', { name: /^Apart/ }));
+    const apart = await screen.findByRole('dialog', { name: 'Apart' });
+    const leave = within(apart).getByRole('button', { name: 'Leave it out' });
+    await userEvent.click(leave);
+    expect(within(apart).getByText(/Say why it is left out/)).toBeTruthy();
+    expect(kept).toEqual([]);
+    await userEvent.type(
+      within(apart).getByLabelText('Why this stage is left out'),
+      'open already, elsewhere',
+    );
+    await userEvent.click(leave);
+    await waitFor(() => expect(kept.at(-1)?.takeIn.leftOut).toHaveLength(2));
+    expect(kept.at(-1)?.takeIn.leftOut).toContainEqual({
+      stage: 'APART',
+      reason: 'open already, elsewhere',
+    });
+    await press('Take in again: Place');
+    await waitFor(() =>
+      expect(kept.at(-1)?.takeIn.leftOut?.map((one) => one.stage)).toEqual(['APART']),
     );
   });
 

@@ -1,17 +1,17 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
+import { ActButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
+import { CureForm } from './CureForm';
 import { OneOf } from './OneOf';
 import type { Write } from './useWorkshop';
 
 type Bake = NonNullable<EntryEdit['bake']>;
 type Inside = Bake['notInside'][number];
-type Adhesive = NonNullable<NonNullable<EntryEdit['timer']>['adhesive']>;
 
 const INSIDE: readonly (readonly [Inside, string])[] = [
   ['BULBS', 'no bulbs'],
@@ -19,14 +19,6 @@ const INSIDE: readonly (readonly [Inside, string])[] = [
   ['TAPES', 'no tape or film'],
   ['WIRES', 'no loose wires or plugs'],
   ['SCREWS', 'no screw or clip holds the lens'],
-];
-
-const ADHESIVES: readonly (readonly [Adhesive, string])[] = [
-  ['FAST_EPOXY', 'fast epoxy'],
-  ['FULL_EPOXY', 'full epoxy'],
-  ['SEALANT', 'sealant or butyl'],
-  ['SILICONE', 'silicone'],
-  ['THREADLOCKER', 'threadlocker'],
 ];
 
 /** Into the oven, coolest school first; cures by their labels; any other timer. */
@@ -141,83 +133,6 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
       <Flex justify="flex-end" pt="10px">
         <ActButton onClick={() => void bake()}>Into the oven</ActButton>
       </Flex>
-    </Box>
-  );
-}
-
-function CureForm({ write }: { write: Write }) {
-  const [adhesive, setAdhesive] = useState<Adhesive | 'NONE'>('FAST_EPOXY');
-  const [side, setSide] = useState<'BOTH' | 'LEFT' | 'RIGHT'>('BOTH');
-  const [time, setTime] = useState('');
-  const [name, setName] = useState('');
-  const [problem, setProblem] = useState<string>();
-  const words = ADHESIVES.find(([one]) => one === adhesive)?.[1] ?? '';
-  const start = async () => {
-    const called =
-      name.trim() || (words ? words + (side === 'BOTH' ? '' : `, ${side.toLowerCase()}`) : 'timer');
-    try {
-      await write(
-        {
-          timer: {
-            name: called,
-            kind: adhesive === 'NONE' ? 'OTHER' : 'CURE',
-            side: side === 'BOTH' ? undefined : side,
-            adhesive: adhesive === 'NONE' ? undefined : adhesive,
-            time,
-          },
-        },
-        `timer: ${called}, ${time}`,
-      );
-      setProblem(undefined);
-      setTime('');
-      setName('');
-    } catch (refused) {
-      setProblem((refused as Error).message);
-    }
-  };
-  return (
-    <Box as="section" aria-label="Cures and other timers" pt="16px">
-      <Box fontFamily="heading" fontWeight="600" fontSize="20px">
-        What cures, by its label
-      </Box>
-      <Grid
-        templateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr 1fr auto' }}
-        gap="10px"
-        alignItems="end"
-      >
-        <Choice
-          label="Adhesive"
-          value={adhesive}
-          set={setAdhesive}
-          options={[...ADHESIVES, ['NONE', 'something else'] as const]}
-        />
-        <Choice
-          label="Which lamp"
-          value={side}
-          set={setSide}
-          options={[
-            ['BOTH', 'both'],
-            ['LEFT', 'left'],
-            ['RIGHT', 'right'],
-          ]}
-        />
-        <TextField
-          label="Time on its label"
-          value={time}
-          set={setTime}
-          maxLength={20}
-          placeholder="24 h"
-        />
-        <TextField
-          label="Called"
-          value={name}
-          set={setName}
-          maxLength={60}
-          placeholder={words || 'timer'}
-        />
-        <PlainButton onClick={() => void start()}>Start</PlainButton>
-      </Grid>
-      <Refusal words={problem} pt="6px" />
     </Box>
   );
 }

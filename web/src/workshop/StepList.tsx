@@ -5,10 +5,18 @@ import { ActButton, PlainButton } from '../app/buttons';
 import { Sheet } from '../app/Sheet';
 import { paint } from '../app/theme';
 import { Refusal } from '../app/Refusal';
+import { counted } from '../app/counted';
 import { TextField } from '../settings/fields';
+import { TypedForm } from '../settings/TypedForm';
+import { CureForm } from './CureForm';
 import type { Write } from './useWorkshop';
 
 const key = (step: StepLine) => step.id + (step.side ?? '');
+
+/** The steps that are neither done nor left out. */
+export function openSteps(work: StageWork): StepLine[] {
+  return work.steps.filter((step) => step.state === 'READY' || step.state === 'WAITS');
+}
 
 /** The next step that can be done. */
 export function nextStep(work: StageWork): StepLine | undefined {
@@ -18,6 +26,7 @@ export function nextStep(work: StageWork): StepLine | undefined {
 /** Marks a step done; one that waits asks for a reason first. */
 export function useStepMark(write: Write) {
   const [asked, setAsked] = useState<StepLine>();
+  const [curing, setCuring] = useState<StepLine>();
   const [problem, setProblem] = useState<string>();
   const mark = async (step: StepLine, skipped = false, reason = '') => {
     try {
@@ -27,6 +36,7 @@ export function useStepMark(write: Write) {
       );
       setAsked(undefined);
       setProblem(undefined);
+      setCuring(step.cures && !skipped ? step : undefined);
     } catch (refused) {
       setProblem((refused as Error).message);
       setAsked(step);
@@ -40,7 +50,15 @@ export function useStepMark(write: Write) {
       setAsked(step);
     }
   };
-  return { asked, problem, mark, press, close: () => setAsked(undefined) };
+  return {
+    asked,
+    problem,
+    mark,
+    press,
+    close: () => setAsked(undefined),
+    curing,
+    cureTimed: () => setCuring(undefined),
+  };
 }
 
 /** The order of work at a stage; each step's shape tells where it stands. */
@@ -83,6 +101,10 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
                 {step.state === 'WAITS' && `waits: ${step.waitsFor.join('; ')}`}
                 {step.state === 'READY' && step.gate && 'cannot be undone'}
                 {step.state === 'READY' && step.unread && ' reads something: not read yet'}
+                {step.cures &&
+                  step.state !== 'DONE' &&
+                  step.state !== 'SKIPPED' &&
+                  ' leaves a cure to be timed'}
                 {step.people > 1 && step.state !== 'DONE' && ' takes two'}
               </Box>
             </Box>
@@ -140,6 +162,78 @@ function StepShape({ step, now }: { step: StepLine; now: boolean }) {
       )}
       {step.state === 'SKIPPED' && <path d="M8 12h8" stroke={paint('ink')} strokeWidth="2.4" />}
     </svg>
+  );
+}
+
+/** What was glued cures from now on: its timer holds the steps that would disturb it. */
+export function CureDialog({
+  curing,
+  cureTimed,
+  write,
+}: Pick<ReturnType<typeof useStepMark>, 'curing' | 'cureTimed'> & { write: Write }) {
+  return (
+    <Sheet title="Time the cure" open={curing !== undefined} close={cureTimed} size="xl">
+      {curing && (
+        <Box fontSize="17px">
+          {curing.words}
+          <CureForm
+            key={key(curing)}
+            write={write}
+            usual={curing.cures}
+            usualSide={curing.side}
+            onStarted={cureTimed}
+          />
+        </Box>
+      )}
+    </Sheet>
+  );
+}
+
+/** The steps that a stage still has, left out under one reason. */
+export function LeaveOutDialog({
+  work,
+  write,
+  open,
+  close,
+}: {
+  work: StageWork;
+  write: Write;
+  open: boolean;
+  close: () => void;
+}) {
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const left = openSteps(work);
+  return (
+    <Sheet title={`${work.words}: leave out the rest`} open={open} close={close}>
+      <TypedForm
+        words={`Leave out ${counted(left.length, 'step')}`}
+        onSend={async () => {
+          try {
+            for (const step of left) {
+              await write(
+                { step: { step: step.id, side: step.side, skipped: true, reason } },
+                `left out: ${step.words}`,
+              );
+            }
+            close();
+          } catch (refused) {
+            setProblem((refused as Error).message);
+          }
+        }}
+      >
+        <TextField label="Why they are left out" value={reason} set={setReason} maxLength={300} />
+        <Box color="quiet">It is kept with your name, and printed on the pack.</Box>
+        <Refusal words={problem} />
+        <Box as="ul" listStyleType="none" fontSize="17px">
+          {left.map((step) => (
+            <Box as="li" key={key(step)} py="8px" borderTopWidth="1px" borderColor="hairline">
+              {step.words}
+            </Box>
+          ))}
+        </Box>
+      </TypedForm>
+    </Sheet>
   );
 }
 

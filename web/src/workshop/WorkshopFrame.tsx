@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { Finding, StageWork, WorkshopPage as Page } from '../app/api/client';
-import { ActButton } from '../app/buttons';
+import { ActButton, BareButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
@@ -19,7 +19,15 @@ import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
 import { outbox } from '../kept/outbox';
 import { ResumeCard } from './ResumeCard';
-import { nextStep, StepDialog, StepList, useStepMark } from './StepList';
+import {
+  CureDialog,
+  LeaveOutDialog,
+  nextStep,
+  openSteps,
+  StepDialog,
+  StepList,
+  useStepMark,
+} from './StepList';
 import { Tape } from './Tape';
 import type { useWriting, StageName } from './useWorkshop';
 
@@ -57,7 +65,7 @@ export function WorkshopFrame({
 }) {
   const work = page.stages.find((one) => one.stage === stage) as StageWork;
   const steps = useStepMark(writing.write);
-  const [shown, setShown] = useState<'findings' | 'cautions'>();
+  const [shown, setShown] = useState<'findings' | 'cautions' | 'leaveOut'>();
   const [worked, setWorked] = useState<Worked>();
   const ask = (finding: Finding) => setWorked({ kind: 'finding', finding });
   useToYard();
@@ -92,6 +100,11 @@ export function WorkshopFrame({
             </Box>
           )}
           <StepList work={work} press={steps.press} />
+          {openSteps(work).length > 1 && (
+            <BareButton px="0" onClick={() => setShown('leaveOut')}>
+              Leave out the rest
+            </BareButton>
+          )}
         </StageColumn>
       }
       drawing={
@@ -156,6 +169,13 @@ export function WorkshopFrame({
       }
     >
       <StepDialog {...steps} />
+      <CureDialog {...steps} write={writing.write} />
+      <LeaveOutDialog
+        work={work}
+        write={writing.write}
+        open={shown === 'leaveOut'}
+        close={() => setShown(undefined)}
+      />
       <FindingsDialog
         findings={work.findings}
         open={shown === 'findings'}

@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import type { ReactElement } from 'react';
@@ -268,6 +268,39 @@ describe('apart', () => {
     await userEvent.type(within(dialog).getByRole('textbox'), 'it was there');
     await userEvent.click(within(dialog).getByRole('button', { name: 'Done all the same' }));
     expect(said.at(-1)).toMatchObject({ step: { reason: 'it was there' } });
+  });
+
+  it('offers to time what a step leaves curing', async () => {
+    const glue = { ...STEP, id: 'bench.glue', words: 'Glued', side: 'LEFT', cures: 'FULL_EPOXY' };
+    open(<BenchPage />, page({ stages: [stage('BENCH', { steps: [glue] })] }));
+    expect(screen.getByText('leaves a cure to be timed')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
+    const cure = await screen.findByRole('dialog', { name: 'Time the cure' });
+    await userEvent.type(within(cure).getByLabelText('Time on its label'), '24 h');
+    await userEvent.click(within(cure).getByRole('button', { name: 'Start' }));
+    expect(said.at(-1)).toMatchObject({
+      timer: { adhesive: 'FULL_EPOXY', side: 'LEFT', kind: 'CURE', time: '24 h' },
+    });
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  });
+
+  it('leaves the rest of a stage out under one reason', async () => {
+    const done = { ...STEP, id: 'apart.negative', words: 'Negative off', state: 'DONE' };
+    open(<ApartPage />, page({ stages: [stage('APART', { steps: [done, STEP, GATE] })] }));
+    await userEvent.click(screen.getByRole('button', { name: 'Leave out the rest' }));
+    const rest = await screen.findByRole('dialog', { name: 'apart: leave out the rest' });
+    refusal = 'Say why it is left out.';
+    await userEvent.click(within(rest).getByRole('button', { name: 'Leave out 2 steps' }));
+    expect(await within(rest).findByText(refusal)).toBeTruthy();
+    refusal = undefined;
+    await userEvent.type(within(rest).getByLabelText('Why they are left out'), 'open already');
+    said = [];
+    await userEvent.click(within(rest).getByRole('button', { name: 'Leave out 2 steps' }));
+    await waitFor(() => expect(said).toHaveLength(2));
+    expect(said.map((one) => one.step)).toEqual([
+      { step: 'apart.front', side: undefined, skipped: true, reason: 'open already' },
+      { step: 'apart.gate', side: undefined, skipped: true, reason: 'open already' },
+    ]);
   });
 
   it('announces hidden ones, tells where one stopped, undoes the last', async () => {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -338,6 +339,101 @@ class WorkshopApiTest {
     kept("APART", "choice", Map.of("which", "BATTERY", "value", "LIVE"));
     assertThat(steps("APART")).doesNotContain("apart.gate", "apart.negative");
     assertThat(steps("PROVE")).doesNotContain("prove.power");
+  }
+
+  private JsonNode step(String stage, String id, String side) {
+    for (JsonNode step : stage(stage).get("steps")) {
+      if (step.get("id").asText().equals(id) && step.path("side").asText("").equals(side)) {
+        return step;
+      }
+    }
+    throw new AssertionError(id);
+  }
+
+  /** Silicone and threadlocker hold what would disturb them, on their own side; common practice. */
+  @Test
+  void whatCuresHoldsWhatFollows() {
+    job = api.newJob("Brask Tundal", Map.of());
+    wanted("RETROFIT", "LAMPS_ONLY");
+    kept("BENCH", "choice", Map.of("which", "ROLL", "value", "ON_VEHICLE"));
+    assertThat(step("BENCH", "bench.roll", "LEFT").get("cures").asText()).isEqualTo("THREADLOCKER");
+    kept(
+        "BENCH",
+        "timer",
+        Map.of(
+            "name",
+            "threadlocker, left",
+            "kind",
+            "CURE",
+            "side",
+            "LEFT",
+            "adhesive",
+            "THREADLOCKER",
+            "time",
+            "20 min"));
+    for (String held : List.of("bench.shroud", "bench.close", "bench.tabs")) {
+      assertThat(step("BENCH", held, "LEFT").get("waitsFor").toString())
+          .contains("threadlocker, left still cures");
+      assertThat(step("BENCH", held, "RIGHT").get("waitsFor").toString())
+          .doesNotContain("threadlocker");
+    }
+    kept(
+        "BENCH",
+        "timer",
+        Map.of(
+            "name",
+            "silicone, right",
+            "kind",
+            "CURE",
+            "side",
+            "RIGHT",
+            "adhesive",
+            "SILICONE",
+            "time",
+            "2 h"));
+    assertThat(step("TOGETHER", "together.seat", "RIGHT").get("waitsFor").toString())
+        .contains("silicone, right still cures");
+  }
+
+  /** Sanding water stays out of a closed lamp; opening first takes a reason. */
+  @Test
+  void lensIsRestoredBeforeTheLampIsOpened() {
+    job = api.newJob("Brask Tundal", Map.of());
+    wanted("RETROFIT", "LAMPS_ONLY");
+    assertThat(step("BENCH", "bench.open", "LEFT").get("waitsFor").toString())
+        .doesNotContain("restored");
+    kept("BENCH", "choice", Map.of("which", "LENS", "value", "RESTORE"));
+    assertThat(step("BENCH", "bench.open", "LEFT").get("waitsFor").toString())
+        .contains("the lens is restored");
+  }
+
+  @Test
+  void stageIsLeftOutWithItsReasonOrNotAtAll() {
+    JsonNode kept = api.get("/api/jobs/" + job + "/take-in").body();
+    ObjectNode edit = (ObjectNode) kept.get("takeIn");
+    for (Map<String, String> refused :
+        List.of(
+            Map.of("stage", "PROVE", "reason", "no time"),
+            Map.of("stage", "PLACE", "reason", ""))) {
+      edit.putPOJO("leftOut", List.of(refused));
+      Api.Answer answer =
+          api.put(
+              "/api/jobs/" + job + "/take-in",
+              Map.of("version", kept.get("version").asInt(), "takeIn", edit));
+      assertThat(answer.status()).isEqualTo(422);
+      assertThat(answer.detail()).contains(refused.get("reason").isEmpty() ? "Say why" : "never");
+    }
+    edit.putPOJO("leftOut", List.of(Map.of("stage", "PLACE", "reason", "the covers have holes")));
+    JsonNode after =
+        Api.expect(
+                api.put(
+                    "/api/jobs/" + job + "/take-in",
+                    Map.of("version", kept.get("version").asInt(), "takeIn", edit)),
+                200)
+            .body();
+    assertThat(after.at("/plan/leftOut/0/words").asText()).isEqualTo("Place");
+    assertThat(step("APART", "apart.gate", "LEFT").get("waitsFor").toString())
+        .doesNotContain("Place");
   }
 
   /** One battery: what the workshop did to it, the feed's page knows, and the other way round. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Source;
+import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Fact;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
@@ -92,6 +93,9 @@ public final class StepBook {
             ? Optional.of(StepReading.valueOf(RuleSetFormat.constant(node.get("reads"))))
             : Optional.empty(),
         after,
+        node.hasNonNull("cures")
+            ? Optional.of(BenchTimer.Adhesive.valueOf(RuleSetFormat.constant(node.get("cures"))))
+            : Optional.empty(),
         node.path("called").asText(""));
   }
 }

@@ -92,6 +92,7 @@ public record Plan(
     if (brought.contains(Stage.APART) && takeIn.headlampsLoosened()) {
       brought.add(Stage.WALL);
     }
+    brought.removeAll(takeIn.leftOut().keySet());
     List<Stage> order = new ArrayList<>(brought);
     if (takeIn.secondSet()) {
       before(order, Stage.BENCH, Stage.APART);

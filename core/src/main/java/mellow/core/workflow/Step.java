@@ -37,6 +37,7 @@ public record Step(
    * @param comesOff what would have to come off again to make up for it; may be empty
    * @param reads what it reads; empty for a step that is only done
    * @param after the steps that come before it, where the job has them, by id
+   * @param cures what it leaves curing: the steps that would disturb it wait for that
    * @param called what is so once it is done: "the bumper is off"; empty where no step waits for it
    */
   public record When(
@@ -47,9 +48,11 @@ public record Step(
       String comesOff,
       Optional<StepReading> reads,
       List<String> after,
+      Optional<BenchTimer.Adhesive> cures,
       String called) {
     public static final When ALWAYS =
-        new When(Set.of(), List.of(), false, 1, "", Optional.empty(), List.of(), "");
+        new When(
+            Set.of(), List.of(), false, 1, "", Optional.empty(), List.of(), Optional.empty(), "");
 
     public When {
       ways = Set.copyOf(ways);

@@ -3,6 +3,7 @@ package mellow.core.workflow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
@@ -21,6 +22,9 @@ public final class TakeInFindings {
       Source.commonPractice("aim is lost after a lift, a level, other tyres or load: aim again");
   private static final Source HOUSING =
       Source.commonPractice("HID or LED in a housing not made for it");
+
+  private static final Source LEFT_OUT =
+      Source.judged("what the work brings is done, or left out with its reason");
 
   /** What every road vehicle has at its front. */
   private static final List<LampFunction> ALWAYS_FITTED =
@@ -49,6 +53,10 @@ public final class TakeInFindings {
       }
     }
     untried(takeIn).ifPresent(findings::add);
+    takeIn.leftOut().entrySet().stream()
+        .sorted(Map.Entry.comparingByKey())
+        .map(one -> leftOut(one.getKey(), one.getValue()))
+        .forEach(findings::add);
     if (findings.isEmpty()) {
       findings.add(
           Finding.plain(
@@ -58,6 +66,15 @@ public final class TakeInFindings {
               Sentence.of("Everything that was tried works as it came")));
     }
     return findings;
+  }
+
+  private static Finding leftOut(Stage stage, String reason) {
+    return Finding.plain(
+            "take-in.left-out." + stage.name().toLowerCase(Locale.ROOT),
+            Verdict.AT_EDGE,
+            LEFT_OUT,
+            Sentence.of("Left out: " + stage.words()))
+        .withDetail(Sentence.of(Words.typed(reason)));
   }
 
   private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {

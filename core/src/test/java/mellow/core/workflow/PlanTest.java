@@ -62,6 +62,21 @@ class PlanTest {
         .doesNotContain("apart.jack", "apart.gate", "apart.liner", "wall.fog", "wall.low");
   }
 
+  /** What works is proved in every job; any other stage goes with its reason. */
+  @Test
+  void stageIsLeftOutWithItsReason() {
+    TakeIn fog = wanted(Access.BUMPER_OFF, WorkKind.FOG);
+    TakeIn without = fog.without(Map.of(Stage.PLACE, "the covers have the holes"));
+    assertThat(stages(plan(without))).doesNotContain(Stage.PLACE).contains(Stage.FEED);
+    assertThat(Plan.stages(without)).doesNotContain(Stage.PLACE);
+    assertThat(TakeInFindings.of(without, SinceThen.NOTHING))
+        .filteredOn(finding -> finding.id().equals("take-in.left-out.place"))
+        .singleElement()
+        .satisfies(finding -> assertThat(finding.verdict()).isEqualTo(Verdict.AT_EDGE));
+    assertThatThrownBy(() -> fog.without(Map.of(Stage.PROVE, "no time")))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
   @ParameterizedTest
   @EnumSource(WorkKind.class)
   void everyKindsStagesHaveStepsAndOrder(WorkKind kind) {

@@ -112,7 +112,7 @@ class WorkshopStepsTest {
         .doesNotContain("bench.boss", "bench.roll", "bench.saw", "bench.lens");
     Set<String> ring = Set.of("mount-ring", "roll-vehicle", "seal-glued", "restore-lens");
     assertThat(ids(bench(ring, List.of(), Map.of())))
-        .containsSubsequence("bench.open", "bench.lens", "bench.boss", "bench.roll", "bench.close")
+        .containsSubsequence("bench.lens", "bench.open", "bench.boss", "bench.roll", "bench.close")
         .doesNotContain("bench.cut", "bench.glue", "bench.align");
     Set<String> welded = Set.of("mount-glued", "roll-bench", "seal-welded");
     assertThat(ids(bench(welded, List.of(), Map.of())))

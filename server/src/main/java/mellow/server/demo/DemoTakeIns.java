@@ -47,7 +47,8 @@ final class DemoTakeIns {
         false,
         change == null ? Set.of() : Set.of(change),
         "",
-        allWork());
+        allWork(),
+        List.of());
   }
 
   static TakeInEdit swap(String customer) {
@@ -101,7 +102,8 @@ final class DemoTakeIns {
         false,
         Set.of(),
         "",
-        checks);
+        checks,
+        List.of());
   }
 
   /** A fault that wanders: dead on one side, and on the other only after tries. */
@@ -118,7 +120,8 @@ final class DemoTakeIns {
         false,
         Set.of(PriorChange.LAMPS, PriorChange.WIRING),
         "HID fog lamps, fitted elsewhere two winters ago",
-        checks);
+        checks,
+        List.of());
   }
 
   static FoundEdit hatch() {

@@ -8,6 +8,7 @@ import mellow.core.workflow.Plan;
 import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
+import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
@@ -18,6 +19,8 @@ import org.jspecify.annotations.Nullable;
 @Schema(name = "Plan", description = "The stages of a job in order of work, and what it takes.")
 public record PlanView(
     List<StageView> stages,
+    @Schema(description = "Stages that the work brings and that are left out.")
+        List<LeftOutView> leftOut,
     @Schema(description = "Work that shares this strip-down.") List<WorkKind> offered,
     List<String> atHand,
     List<CautionView> cautions,
@@ -31,6 +34,7 @@ public record PlanView(
       Stage stage,
       String words,
       List<StepView> steps,
+      @Schema(description = "It can be left out as a whole, with a reason.") boolean canBeLeftOut,
       @Nullable ExpectedView expected,
       @Schema(description = "What it waits for before it can begin.") List<String> waitsFor) {
 
@@ -39,10 +43,15 @@ public record PlanView(
           planned.stage(),
           planned.stage().words(),
           planned.steps().stream().map(StepView::of).toList(),
+          TakeIn.canBeLeftOut(planned.stage()),
           planned.expected().map(ExpectedView::of).orElse(null),
           waiting.getOrDefault(planned.stage(), List.of()));
     }
   }
+
+  /** A stage that is left out. */
+  @Schema(name = "LeftOut", description = "A stage that is left out of the plan, and why.")
+  public record LeftOutView(Stage stage, String words, String reason) {}
 
   /** One step. */
   @Schema(name = "Step", description = "One step of the work.")
@@ -67,9 +76,13 @@ public record PlanView(
     }
   }
 
-  static PlanView of(Plan plan, Map<Stage, List<String>> waiting) {
+  static PlanView of(Plan plan, TakeIn takeIn, Map<Stage, List<String>> waiting) {
     return new PlanView(
         plan.stages().stream().map(stage -> StageView.of(stage, waiting)).toList(),
+        takeIn.leftOut().entrySet().stream()
+            .sorted(Map.Entry.comparingByKey())
+            .map(one -> new LeftOutView(one.getKey(), one.getKey().words(), one.getValue()))
+            .toList(),
         plan.offered(),
         plan.atHand(),
         plan.cautions().stream().map(CautionView::of).toList(),

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.formats.StepBook;
 import mellow.core.workflow.Plan;
+import mellow.core.workflow.TakeIn;
 import mellow.server.platform.Acting;
 import mellow.server.wire.Patterns;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -76,6 +77,7 @@ class TakeInController {
       summary = "Plan a job",
       description = "Stages, steps and what they take; minutes by common practice, without memory.")
   PlanView plan(@Valid @RequestBody TakeInEdit takeIn) {
-    return PlanView.of(Plan.of(takeIn.core(true, false), StepBook.all(), List.of()), Map.of());
+    TakeIn planned = takeIn.core(true, false);
+    return PlanView.of(Plan.of(planned, StepBook.all(), List.of()), planned, Map.of());
   }
 }

@@ -83,7 +83,9 @@ public class TakeIns {
         kept.map(Kept::changedBy).orElse(""),
         kept.map(Kept::changedAt).orElse(null),
         PlanView.of(
-            Plan.of(takeIn, StepBook.all(), past.timed(acting, jobId)), waiting(acting, jobId)),
+            Plan.of(takeIn, StepBook.all(), past.timed(acting, jobId)),
+            takeIn,
+            waiting(acting, jobId)),
         findings(acting, jobs.facts(acting, jobId)).stream().map(FindingView::of).toList(),
         past.like(acting, job, edit.kinds()),
         found.map(Kept::version).orElse(0),

@@ -64,6 +64,7 @@ public record WorkshopPage(
       String words,
       boolean gate,
       int people,
+      @Schema(description = "What it leaves curing.") BenchTimer.@Nullable Adhesive cures,
       StepLine.State state,
       @Schema(description = "What has to be so before it, and is not.") List<String> waitsFor,
       @Schema(description = "What it reads and nobody read yet: it is left out, or read first.")

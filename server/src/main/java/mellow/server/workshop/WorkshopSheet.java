@@ -115,6 +115,10 @@ final class WorkshopSheet implements StepList.Known {
     return "RESTORE".equals(choices.get(WorkChoice.LENS));
   }
 
+  boolean resealsWithButyl() {
+    return "BUTYL".equals(choices.get(WorkChoice.RESEAL));
+  }
+
   boolean isLive() {
     return "LIVE".equals(choices.get(WorkChoice.BATTERY));
   }
@@ -213,7 +217,8 @@ final class WorkshopSheet implements StepList.Known {
       cure(side, BenchTimer.Adhesive.FULL_EPOXY)
           .ifPresent(why -> missing.put(Fact.FULL_EPOXY, why));
     }
-    if (!"BUTYL".equals(choices.get(WorkChoice.RESEAL))) {
+    // a cut housing is closed with epoxy, butyl does not cure
+    if (housing().seal() == Housing.Seal.GLUED && !resealsWithButyl()) {
       cure(side, BenchTimer.Adhesive.SEALANT).ifPresent(why -> missing.put(Fact.SEALANT, why));
     }
     curing(side).ifPresent(why -> missing.put(Fact.CURES, why));

@@ -26,6 +26,7 @@ import mellow.core.retrofit.OvenAdvice;
 import mellow.core.retrofit.OvenSchool;
 import mellow.core.retrofit.WarmingCurve;
 import mellow.core.vehicle.Side;
+import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Resume;
 import mellow.core.workflow.Stage;
@@ -90,7 +91,7 @@ final class WorkshopViews {
         stage,
         stage.words(),
         planned.isPresent(),
-        sheet.steps(stage).lines().stream().map(WorkshopViews::step).toList(),
+        sheet.steps(stage).lines().stream().map(this::step).toList(),
         sheet.findings(stage).stream().map(FindingView::of).toList(),
         Stream.concat(
                 steps.stream().flatMap(step -> step.cautions().stream()),
@@ -105,7 +106,14 @@ final class WorkshopViews {
         FigureView.of(Figure.minutes(WorkedMinutes.of(moments))));
   }
 
-  private static StepLineView step(StepLine line) {
+  /** What a step leaves curing here: butyl does not cure. */
+  private Optional<BenchTimer.Adhesive> cures(Step step) {
+    return step.when()
+        .cures()
+        .filter(what -> what != BenchTimer.Adhesive.SEALANT || !sheet.resealsWithButyl());
+  }
+
+  private StepLineView step(StepLine line) {
     Optional<StepMark> mark = line.mark();
     return new StepLineView(
         line.step().id(),
@@ -113,6 +121,7 @@ final class WorkshopViews {
         line.words(),
         line.step().gate(),
         line.step().when().people(),
+        cures(line.step()).orElse(null),
         line.state(),
         line.waitsFor(),
         line.unread().map(StepReading::words).orElse(""),

@@ -101,12 +101,13 @@ public final class MariaDb implements AutoCloseable {
             "--innodb-buffer-pool-size=64M"));
     command.addAll(options);
     try {
-      process =
+      ProcessBuilder server =
           new ProcessBuilder(command)
               .redirectErrorStream(true)
               .redirectOutput(
-                  ProcessBuilder.Redirect.appendTo(directory.resolve("out.log").toFile()))
-              .start();
+                  ProcessBuilder.Redirect.appendTo(directory.resolve("out.log").toFile()));
+      ownTemporaryFiles(server);
+      process = server.start();
       waitUntilItAnswers();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -185,8 +186,16 @@ public final class MariaDb implements AutoCloseable {
     }
   }
 
-  private static void run(List<String> command) throws IOException, InterruptedException {
-    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+  /** A server that starts removes the temporary tables of others from a directory they share. */
+  private void ownTemporaryFiles(ProcessBuilder server) throws IOException {
+    Path own = Files.createDirectories(directory.resolve("tmp"));
+    server.environment().put("TMPDIR", own.toString());
+  }
+
+  private void run(List<String> command) throws IOException, InterruptedException {
+    ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+    ownTemporaryFiles(builder);
+    Process process = builder.start();
     String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     if (process.waitFor() != 0) {
       throw new IllegalStateException(command + " failed:\n" + out);
