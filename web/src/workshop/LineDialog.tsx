@@ -26,6 +26,23 @@ export function LineDialog({
   );
 }
 
+const KINDS: readonly (readonly [OutEdit['kind'], string])[] = [
+  ['UNSORTED', 'not said yet'],
+  ['BOLT', 'bolt'],
+  ['NUT', 'nut'],
+  ['SCREW', 'screw'],
+  ['CLIP_PULL', 'clip, pin pulled'],
+  ['CLIP_PUSH', 'clip, pin pushed'],
+  ['RIVET', 'rivet'],
+  ['TAB', 'tab'],
+  ['LATCH', 'latch'],
+  ['STUD', 'ball stud'],
+  ['PEG', 'locating peg'],
+  ['CONNECTOR', 'connector'],
+  ['THING', 'bulb, socket, bracket or the like'],
+  ['PIECE', 'piece: bumper, lamp, trim'],
+];
+
 const SIZES = ['', '5.5 mm', '7 mm', '8 mm', '10 mm', '13 mm', 'T25', 'T30'];
 
 function Line({ line, write, close }: { line: LedgerLine; write: Write; close: () => void }) {
@@ -54,6 +71,26 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
       {untouched ? (
         <>
           <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="12px" pt="12px">
+            <Choice
+              label="What it is"
+              value={row.kind}
+              set={(kind) => set({ kind })}
+              options={KINDS}
+            />
+            <TextField
+              label="Called"
+              value={row.name}
+              set={(name) => set({ name })}
+              maxLength={60}
+              placeholder="left bezel"
+            />
+            <TextField
+              label="Comes off after"
+              value={row.after ?? ''}
+              set={(after) => set({ after })}
+              maxLength={60}
+              placeholder="flap"
+            />
             <Choice
               label="Tool"
               value={SIZES.includes(row.size) ? row.size : ''}
@@ -96,12 +133,16 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
                 ['MISSING', 'missing'],
                 ['SUBSTITUTED', 'another one in its place'],
                 ['BROKEN', 'broken'],
+                ['GLUED', 'glued'],
               ]}
             />
           </Grid>
           <Flex gap="8px" py="12px" wrap="wrap">
             <Toggle on={row.hidden} set={(hidden) => set({ hidden })}>
               Hidden until something else is off
+            </Toggle>
+            <Toggle on={row.captive ?? false} set={(captive) => set({ captive })}>
+              Captive: only loosened
             </Toggle>
             <Toggle on={row.people === 2} set={(two) => set({ people: two ? 2 : 1 })}>
               Takes two people
@@ -114,7 +155,13 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
         </>
       ) : (
         <Box color="quiet" pt="10px">
-          {[row.holds && `holds ${row.holds}`, row.tray, row.thread, row.note]
+          {[
+            row.holds && `holds ${row.holds}`,
+            row.after && `after ${row.after}`,
+            row.tray,
+            row.thread,
+            row.note,
+          ]
             .filter(Boolean)
             .join(' · ')}
         </Box>

@@ -45,10 +45,13 @@ export const PLAIN_ROW: OutEdit = {
   note: '',
 };
 
+/** What goes by its own name. */
+const NAMED: Kind[] = ['PIECE', 'THING', 'UNSORTED'];
+
 /** In words, as it waits to be sent. */
 export function rowWords(row: OutEdit): string {
-  const kind = row.kind.toLowerCase().replace('_', ', ');
-  return `off: ${row.kind === 'PIECE' ? row.name : `${row.count} ${kind}`}`;
+  const kind = NAMED.includes(row.kind) ? row.name : row.kind.toLowerCase().replace('_', ', ');
+  return `off: ${row.kind === 'PIECE' ? kind : `${row.count} ${kind}`}`;
 }
 
 /** Lines of the ledger in two presses: the place on the drawing, then kind and count. */

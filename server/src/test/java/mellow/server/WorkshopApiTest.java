@@ -101,8 +101,8 @@ class WorkshopApiTest {
         api.post("/api/calc/ledger/line", Map.of("typed", "4 clip upper edge")).body();
     assertThat(called.get("count").asInt()).isEqualTo(4);
     assertThat(called.at("/spot/view").asText()).isEqualTo("FRONT");
-    assertThat(api.post("/api/calc/ledger/line", Map.of("typed", "4 what")).detail())
-        .startsWith("No kind of fastener and no piece was named");
+    assertThat(api.post("/api/calc/ledger/line", Map.of("typed", "2 bumper")).detail())
+        .startsWith("A piece is one");
 
     String clips = kept("APART", "out", called);
     String bumper = kept("APART", "out", row(1, "PIECE", "bumper"));
@@ -677,9 +677,10 @@ class WorkshopApiTest {
     assertThat(page().at("/ledger/2/row").has("spot")).as("a piece is no point").isFalse();
     Api.Answer other = put(id, "APART", "called", Map.of("typed", "3 bolt 10 mm"));
     assertThat(other.status()).isEqualTo(409);
-    Api.Answer unread = put(Api.newId(), "APART", "called", Map.of("typed", "4 things"));
+    Api.Answer unread = put(Api.newId(), "APART", "called", Map.of("typed", "4"));
     assertThat(unread.status()).isEqualTo(422);
-    assertThat(unread.detail()).startsWith("No kind of fastener and no piece was named");
+    kept("APART", "called", Map.of("typed", "4 grommits"));
+    assertThat(stage("APART").get("findings").toString()).contains("What is “grommits”?");
     Map<String, Object> two =
         Map.of("stage", "APART", "called", called, "strikes", id, "waitedMs", 0);
     assertThat(api.put("/api/jobs/" + job + "/workshop/" + Api.newId(), two).detail())

@@ -347,6 +347,8 @@ final class DemoWorkshop {
         hidden,
         people,
         note,
+        null,
+        null,
         null);
   }
 

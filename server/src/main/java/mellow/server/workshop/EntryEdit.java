@@ -182,10 +182,12 @@ public record EntryEdit(
           read.where(),
           "",
           "",
-          LedgerRow.AsFound.SOUND,
+          read.asFound(),
           false,
           1,
           "",
+          read.captive() ? true : null,
+          read.after().isEmpty() ? null : read.after(),
           null);
     }
   }
@@ -227,6 +229,11 @@ public record EntryEdit(
           int people,
       @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
           String note,
+      @Schema(description = "It is only loosened, and stays in what it holds.")
+          @Nullable Boolean captive,
+      @Size(max = 60, message = "has at most 60 letters")
+          @Schema(description = "What has to be off or open before it.", example = "flap")
+          @Nullable String after,
       @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
           @Schema(description = "The line that this one puts right, in its place.")
           @Nullable String changes) {
@@ -235,7 +242,7 @@ public record EntryEdit(
     OutEdit withChanges(@Nullable String line) {
       return new OutEdit(
           count, kind, name, size, thread, spot, where, tray, holds, asFound, hidden, people, note,
-          line);
+          captive, after, line);
     }
 
     LedgerRow core(String id) {
@@ -251,7 +258,9 @@ public record EntryEdit(
             asFound,
             hidden,
             people,
-            note);
+            note,
+            Boolean.TRUE.equals(captive),
+            after == null ? "" : after.strip());
       } catch (IllegalArgumentException problem) {
         throw Refusal.unprocessable("out", String.valueOf(problem.getMessage()));
       }

@@ -339,7 +339,10 @@ final class WorkshopSheet implements StepList.Known {
   List<Finding> findings(Stage stage) {
     List<Finding> findings = new ArrayList<>();
     switch (stage) {
-      case APART -> secondSide().ifPresent(findings::add);
+      case APART -> {
+        secondSide().ifPresent(findings::add);
+        findings.addAll(LedgerFindings.unsorted(ledger));
+      }
       case BENCH -> {
         findings.addAll(fit());
         if (rollWay() == RollWay.ON_BENCH) {

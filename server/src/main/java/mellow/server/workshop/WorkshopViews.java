@@ -168,8 +168,8 @@ final class WorkshopViews {
         line.replaced(),
         line.stays(),
         sheet.ledger().before(line).stream().map(first -> first.row().words()).toList(),
-        Handling.of(line.row().what().kind()).off(),
-        Handling.of(line.row().what().kind()).on(),
+        Handling.of(line.row().what()).off(),
+        Handling.of(line.row().what()).on(),
         line.isDone(),
         entry.by(),
         entry.at());

@@ -16,7 +16,11 @@ public enum FastenerKind {
   PEG("locating peg", "locating pegs", false),
   CONNECTOR("connector", "connectors", false),
   /** Bumper, grille, trim, liner, lamp: what the others hold. */
-  PIECE("piece", "pieces", false);
+  PIECE("piece", "pieces", false),
+  /** Bulb, socket, bracket, bezel, motor: counted by its name. */
+  THING("thing", "things", false),
+  /** Called by a name that is not known here: it is asked what it is. */
+  UNSORTED("thing", "things", false);
 
   private final String words;
   private final String several;
@@ -35,6 +39,11 @@ public enum FastenerKind {
   /** In words, for so many of them. */
   public String words(int count) {
     return count == 1 ? words : several;
+  }
+
+  /** Whether it is told by its own name instead of its kind's. */
+  boolean named() {
+    return this == PIECE || this == THING || this == UNSORTED;
   }
 
   /** Whether it goes in by hand first and is tightened after everything is aligned. */

@@ -47,7 +47,7 @@ public final class HangsOn {
   /** The functions that its words name; empty where they name none. */
   public static Set<LampFunction> named(LedgerRow row) {
     Set<LampFunction> named = EnumSet.noneOf(LampFunction.class);
-    if (row.isConnector() || row.isPiece()) {
+    if (row.isConnector() || row.what().kind().named()) {
       String said = said(row);
       SAID.forEach(
           (words, functions) -> {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is off the vehicle, as it follows from what was written down.
@@ -94,9 +95,23 @@ public record Ledger(List<LedgerEntry> entries, List<LedgerLine> lines) {
 
   /**
    * What has to be in before a line goes back: whatever lies behind a piece, because it came off
-   * after it; before a fastener the piece that it holds.
+   * after it; before a fastener the piece that it holds; before either what was said to come off
+   * only after it.
    */
   public List<LedgerLine> before(LedgerLine line) {
+    List<LedgerLine> before = new ArrayList<>(usuallyBefore(line));
+    waitingFor(line).filter(one -> one.out() > 0 && !before.contains(one)).forEach(before::add);
+    return List.copyOf(before);
+  }
+
+  /** The lines of which somebody said that this one has to be off or open before them. */
+  private Stream<LedgerLine> waitingFor(LedgerLine line) {
+    return lines.stream()
+        .filter(one -> one != line && line.row().isCalled(one.row().after()))
+        .filter(one -> one.row().overlaps(line.row()));
+  }
+
+  private List<LedgerLine> usuallyBefore(LedgerLine line) {
     if (!line.row().isPiece()) {
       return lines.stream()
           .filter(piece -> piece.row().isPiece() && holds(line.row(), piece.row()))
@@ -112,11 +127,13 @@ public record Ledger(List<LedgerEntry> entries, List<LedgerLine> lines) {
     return fastener.holds().equalsIgnoreCase(piece.what().name());
   }
 
-  /** The piece in front of a line that is back already; empty while the line can be reached. */
+  /** What is in front of a line and back already; empty while the line can be reached. */
   public Optional<LedgerLine> hiddenBy(LedgerLine line) {
-    return lines.subList(0, lines.indexOf(line)).stream()
-        .filter(piece -> piece.row().isPiece() && piece.out() == 0 && piece.stays() == 0)
-        .filter(piece -> piece.row().overlaps(line.row()))
+    return Stream.concat(
+            lines.subList(0, lines.indexOf(line)).stream().filter(one -> one.row().isPiece()),
+            lines.stream().filter(one -> waitingFor(one).anyMatch(line::equals)))
+        .filter(front -> front.out() == 0 && front.stays() == 0)
+        .filter(front -> front.row().overlaps(line.row()))
         .findFirst();
   }
 }

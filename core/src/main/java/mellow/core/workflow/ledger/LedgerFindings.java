@@ -58,6 +58,21 @@ public final class LedgerFindings {
     return out;
   }
 
+  /** What was called by a name that nobody knows here. */
+  public static List<Finding> unsorted(Ledger ledger) {
+    return ledger.lines().stream()
+        .map(LedgerLine::row)
+        .filter(LedgerRow::isUnsorted)
+        .map(
+            row ->
+                Finding.notKnown(
+                    "apart.unsorted." + row.id(),
+                    COUNTED,
+                    Words.typed("What is “%s”?".formatted(row.what().name())),
+                    "Press its line and choose what it is."))
+        .toList();
+  }
+
   private static Finding awaiting(LedgerLine line) {
     return Finding.plain(
             "together.broken." + line.row().id(),

@@ -14,7 +14,12 @@ import mellow.core.workflow.ledger.LedgerRow.AsFound;
 public record LedgerLine(LedgerRow row, int back, int tight, int broken, int replaced, int stays) {
 
   static LedgerLine of(LedgerRow row) {
-    return new LedgerLine(row, 0, 0, wanting(row), 0, 0);
+    return new LedgerLine(row, 0, 0, wanting(row), 0, captive(row));
+  }
+
+  /** What is captive never leaves its place. */
+  private static int captive(LedgerRow row) {
+    return row.captive() ? row.count() - wanting(row) : 0;
   }
 
   /** What was broken or missing as it came needs a new one as well. */
@@ -31,7 +36,7 @@ public record LedgerLine(LedgerRow row, int back, int tight, int broken, int rep
             changed.what().kind().threaded() ? tight : 0,
             broken - wanting(row) + wanting(changed),
             replaced,
-            stays);
+            stays - captive(row) + captive(changed));
     if (line.out() < 0 || line.awaiting() < 0 || line.awaiting() > line.out()) {
       throw new LedgerProblem(
           "More of “%s” is back already than that: undo the later entries first."

@@ -3,6 +3,7 @@ package mellow.core.workflow.ledger;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import mellow.core.vehicle.Side;
 
 /**
@@ -19,6 +20,8 @@ import mellow.core.vehicle.Side;
  * @param hidden it is not seen until something else is off
  * @param people how many hands it takes: 1 or 2
  * @param note anything else; may be empty
+ * @param captive it is only loosened, and stays in what it holds
+ * @param after what has to be off or open before it, by name: "flap"; may be empty
  */
 public record LedgerRow(
     String id,
@@ -31,8 +34,26 @@ public record LedgerRow(
     AsFound asFound,
     boolean hidden,
     int people,
-    String note) {
+    String note,
+    boolean captive,
+    String after) {
   private static final int MOST = 60;
+
+  /** A line that is not captive and waits for nothing. */
+  public LedgerRow(
+      String id,
+      int count,
+      What what,
+      Optional<Spot> spot,
+      String where,
+      String tray,
+      String holds,
+      AsFound asFound,
+      boolean hidden,
+      int people,
+      String note) {
+    this(id, count, what, spot, where, tray, holds, asFound, hidden, people, note, false, "");
+  }
 
   public LedgerRow {
     if (count < 1 || count > MOST) {
@@ -40,6 +61,9 @@ public record LedgerRow(
     }
     if (what.kind() == FastenerKind.PIECE && (count != 1 || what.name().isBlank())) {
       throw new IllegalArgumentException("A piece is one, and has a name: bumper, grille, liner.");
+    }
+    if (what.kind().named() && what.name().isBlank()) {
+      throw new IllegalArgumentException("Give it a name: bulb, bracket, left bezel.");
     }
     if (people < 1 || people > 2) {
       throw new IllegalArgumentException("A step takes one person or two.");
@@ -59,13 +83,24 @@ public record LedgerRow(
       return new What(kind, "", "", "");
     }
 
+    public static What of(FastenerKind kind, String name, String size) {
+      return new What(kind, name, size, "");
+    }
+
     /** In words, for so many: "bolts, 10 mm". */
     public String words(int count) {
       String named =
-          kind == FastenerKind.PIECE
-              ? name
+          kind.named()
+              ? several(count)
               : name.isEmpty() ? kind.words(count) : name + " " + kind.words(count);
       return size.isEmpty() ? named : named + ", " + size;
+    }
+
+    private String several(int count) {
+      if (count == 1 || name.endsWith("s")) {
+        return name;
+      }
+      return name.endsWith("x") || name.endsWith("ch") ? name + "es" : name + "s";
     }
   }
 
@@ -74,7 +109,8 @@ public record LedgerRow(
     SOUND("sound"),
     MISSING("missing as found"),
     SUBSTITUTED("another one as found"),
-    BROKEN("broken as found");
+    BROKEN("broken as found"),
+    GLUED("glued as found");
 
     private final String words;
 
@@ -105,6 +141,20 @@ public record LedgerRow(
     return Arrays.stream(Side.values())
         .filter(side -> said.contains(" " + side.word() + " "))
         .findFirst();
+  }
+
+  /** Whether nobody has said yet what it is. */
+  public boolean isUnsorted() {
+    return what.kind() == FastenerKind.UNSORTED;
+  }
+
+  /** Whether it is called so, by its name or its kind. */
+  boolean isCalled(String words) {
+    String called = words.strip().toLowerCase(Locale.ROOT);
+    return !called.isEmpty()
+        && Pattern.compile("(?<!\\p{L})" + Pattern.quote(called) + "(?!\\p{L})")
+            .matcher(what.words(1).toLowerCase(Locale.ROOT))
+            .find();
   }
 
   /** Whether one of them can stand in front of the other: not on opposite sides. */

@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import mellow.core.measure.Entry;
+import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.LedgerRow.What;
 import mellow.core.workflow.ledger.Spot.View;
 
@@ -16,7 +19,8 @@ import mellow.core.workflow.ledger.Spot.View;
 public final class LedgerText {
   private static final String EXAMPLE = "For example 4 clip upper edge, or 2 bolt 10 mm left.";
   private static final int LONGEST = 80;
-  private static final Pattern COUNT = Pattern.compile("^(\\d{1,3})\\s*[x×]?\\s+");
+  private static final Pattern COUNT =
+      Pattern.compile("^(\\d{1,3}(?:\\s*\\+\\s*\\d{1,3}){0,5})\\s*[x×]?\\s+");
   private static final Pattern NUMBER = Pattern.compile("\\d");
   private static final Pattern SIZE =
       Pattern.compile(
@@ -24,23 +28,37 @@ public final class LedgerText {
   private static final Pattern THREAD =
       Pattern.compile("(?<![\\p{L}\\d])(m\\d{1,2})(?![\\p{L}\\d])");
   private static final Map<String, FastenerKind> KINDS = new LinkedHashMap<>();
+
+  /** Of these a side has one, and each is written by itself. */
   private static final List<String> PIECES =
+      List.of("bumper", "grille", "liner", "headlamp", "fog lamp", "shield", "panel");
+
+  /** One of them is a piece like those; several are counted. */
+  private static final List<String> PARTS =
       List.of(
-          "bumper",
-          "grille",
-          "liner",
+          "weather strip",
+          "corner piece",
           "trim",
           "cover",
-          "headlamp",
-          "fog lamp",
-          "shield",
-          "panel",
-          "weather strip",
-          "flap");
+          "flap",
+          "bezel",
+          "moulding",
+          "molding",
+          "intake",
+          "duct");
+
+  private static final List<String> THINGS =
+      List.of("socket", "bulb", "bracket", "button", "levelling motor", "leveling motor", "motor");
+
+  private static final Pattern BEFORE = Pattern.compile("^(.+?)\\s+before\\s+(.+)$");
+  private static final Pattern CAPTIVE = Pattern.compile("(?<!\\p{L})(captive)(?!\\p{L})");
+  private static final Pattern AS_FOUND =
+      Pattern.compile("(?<!\\p{L})(missing|broken|torn|cracked|glued|substituted|wrong)(?!\\p{L})");
   private static final Map<String, Spot> SPOTS = new LinkedHashMap<>();
 
   static {
     KINDS.put("bolt", FastenerKind.BOLT);
+    KINDS.put("spring nut", FastenerKind.NUT);
     KINDS.put("nut", FastenerKind.NUT);
     KINDS.put("screw", FastenerKind.SCREW);
     KINDS.put("push clip", FastenerKind.CLIP_PUSH);
@@ -77,8 +95,25 @@ public final class LedgerText {
    *
    * @param spot where its place has a known name
    * @param where the place in the words that were used; may be empty
+   * @param asFound how it was found
+   * @param captive it is only loosened
+   * @param after what has to be off before it, by name; may be empty
    */
-  public record Called(int count, What what, Optional<Spot> spot, String where) {}
+  public record Called(
+      int count,
+      What what,
+      Optional<Spot> spot,
+      String where,
+      AsFound asFound,
+      boolean captive,
+      String after) {}
+
+  /** What is said of a line beside the thing itself. */
+  private record Said(AsFound asFound, boolean captive, String after) {
+    Called of(int count, What what, Optional<Spot> spot, String where) {
+      return new Called(count, what, spot, where, asFound, captive, after);
+    }
+  }
 
   /** The line, or where and why it cannot be read. */
   public static Entry<Called> read(String typed) {
@@ -89,10 +124,20 @@ public final class LedgerText {
     if (text.length() > LONGEST) {
       return new Entry.Refused<>(typed, LONGEST, "That is too long for one line.", EXAMPLE);
     }
+    Matcher order = BEFORE.matcher(text);
+    String after = "";
+    if (order.matches() && !COUNT.matcher(text).lookingAt()) {
+      after = words(order.group(1));
+      text = order.group(2);
+    }
     int count = 1;
     Matcher number = COUNT.matcher(text);
     if (number.lookingAt()) {
-      count = Integer.parseInt(number.group(1));
+      count =
+          Stream.of(number.group(1).split("\\+", -1))
+              .map(String::strip)
+              .mapToInt(Integer::parseInt)
+              .sum();
       text = text.substring(number.end());
     }
     if (count < 1 || count > 60) {
@@ -100,11 +145,17 @@ public final class LedgerText {
     }
     List<String> size = new ArrayList<>();
     List<String> thread = new ArrayList<>();
+    List<String> found = new ArrayList<>();
+    List<String> captive = new ArrayList<>();
     text = taken(text, SIZE, size);
     text = taken(text, THREAD, thread);
+    text = taken(text, AS_FOUND, found);
+    text = taken(text, CAPTIVE, captive);
+    Said said = new Said(asFound(first(found)), !captive.isEmpty(), after);
+    String sized = first(size).replaceAll("\\s*mm", " mm").replace(',', '.').replace("t", "T");
     Optional<String> kind = KINDS.keySet().stream().filter(hasWord(text + " ")::test).findFirst();
     if (kind.isEmpty()) {
-      return piece(typed, count, text);
+      return named(typed, count, words(text), sized, said);
     }
     String rest = words(text.replaceFirst(Pattern.quote(kind.get()) + "(e?s)?(?!\\p{L})", " "));
     if (NUMBER.matcher(rest).find()) {
@@ -117,41 +168,65 @@ public final class LedgerText {
     }
     return new Entry.Accepted<>(
         typed,
-        new Called(
+        said.of(
             count,
             new What(
                 KINDS.get(kind.get()),
-                "",
-                first(size).replaceAll("\\s*mm", " mm").replace(',', '.').replace("t", "T"),
+                kind.get().startsWith("spring") ? "spring" : "",
+                sized,
                 first(thread).toUpperCase(Locale.ROOT)),
             spot(rest),
             rest));
   }
 
-  private static java.util.function.Predicate<String> hasWord(String text) {
+  private static AsFound asFound(String word) {
+    return switch (word) {
+      case "missing" -> AsFound.MISSING;
+      case "broken", "torn", "cracked" -> AsFound.BROKEN;
+      case "glued" -> AsFound.GLUED;
+      case "substituted", "wrong" -> AsFound.SUBSTITUTED;
+      default -> AsFound.SOUND;
+    };
+  }
+
+  private static Predicate<String> hasWord(String text) {
     return kind ->
         Pattern.compile("(?<!\\p{L})" + Pattern.quote(kind) + "(e?s)?(?!\\p{L})")
             .matcher(text)
             .find();
   }
 
-  private static Entry<Called> piece(String typed, int count, String text) {
-    Optional<String> piece = PIECES.stream().filter(text::contains).findFirst();
-    if (piece.isEmpty()) {
+  /** What goes by its own name; a name that is not known here is kept, and asked about. */
+  private static Entry<Called> named(String typed, int count, String text, String size, Said said) {
+    String words = words(text.replaceAll("(?<!\\p{L})off(?!\\p{L})", " "));
+    if (words.isEmpty() || !words.matches(".*\\p{L}.*")) {
       return new Entry.Refused<>(
-          typed,
-          0,
-          "No kind of fastener and no piece was named: bolt, nut, screw, clip, push clip, rivet, tab,"
-              + " latch, connector; bumper, grille, liner, lamp.",
-          EXAMPLE);
+          typed, 0, "What came off? A kind or a piece goes with the count.", EXAMPLE);
     }
-    if (count != 1) {
-      return new Entry.Refused<>(
-          typed, 0, "A piece is one: write the left and the right one by themselves.", EXAMPLE);
+    if (PIECES.stream().anyMatch(words::contains) && THINGS.stream().noneMatch(hasWord(words))) {
+      return count == 1
+          ? accepted(typed, said.of(1, What.of(FastenerKind.PIECE, words, ""), spot(words), ""))
+          : new Entry.Refused<>(
+              typed, 0, "A piece is one: write the left and the right one by themselves.", EXAMPLE);
     }
-    String name = words(text.replaceAll("(?<!\\p{L})off(?!\\p{L})", " "));
-    return new Entry.Accepted<>(
-        typed, new Called(1, new What(FastenerKind.PIECE, name, "", ""), spot(name), ""));
+    if (count == 1 && PARTS.stream().anyMatch(hasWord(words))) {
+      return accepted(typed, said.of(1, What.of(FastenerKind.PIECE, words, ""), spot(words), ""));
+    }
+    Optional<String> thing =
+        Stream.concat(THINGS.stream(), PARTS.stream()).filter(hasWord(words)).findFirst();
+    if (thing.isEmpty()) {
+      return accepted(
+          typed, said.of(count, What.of(FastenerKind.UNSORTED, words, size), spot(words), ""));
+    }
+    int end = words.indexOf(thing.get()) + thing.get().length();
+    String name = words.substring(0, end);
+    String where = words(words.substring(end).replaceFirst("^e?s(?!\\p{L})", ""));
+    return accepted(
+        typed, said.of(count, What.of(FastenerKind.THING, name, size), spot(words), where));
+  }
+
+  private static Entry<Called> accepted(String typed, Called called) {
+    return new Entry.Accepted<>(typed, called);
   }
 
   private static String taken(String text, Pattern pattern, List<String> found) {

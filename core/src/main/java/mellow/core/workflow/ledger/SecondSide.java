@@ -5,12 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The second side against the first, which was worked before it and serves as its reference.
@@ -35,12 +38,23 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
     if (first.isEmpty()) {
       return Optional.empty();
     }
-    Map<String, Integer> here = counts(ledger, first.get());
-    Map<String, Integer> there = counts(ledger, first.get().other());
+    Map<String, Map<String, Integer>> here = counts(ledger, first.get());
+    Map<String, Map<String, Integer>> there = counts(ledger, first.get().other());
     if (there.isEmpty()) {
       return Optional.empty();
     }
+    // in how many places they were counted is nobody's business as long as the sums agree
+    Set<String> alike =
+        here.keySet().stream()
+            .filter(what -> sum(here.get(what)) == sum(there.get(what)))
+            .collect(Collectors.toSet());
+    here.keySet().removeAll(alike);
+    there.keySet().removeAll(alike);
     return Optional.of(new SecondSide(first.get(), surplus(here, there), surplus(there, here)));
+  }
+
+  private static int sum(@Nullable Map<String, Integer> places) {
+    return places == null ? 0 : places.values().stream().mapToInt(Integer::intValue).sum();
   }
 
   /** Whether the second side is as the first, as far as it came off. */
@@ -66,30 +80,37 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
         .withRemedy(Sentence.of("Look whether it is there; what differs is worth a note."));
   }
 
-  private static Map<String, Integer> counts(Ledger ledger, Side side) {
-    Map<String, Integer> counts = new LinkedHashMap<>();
+  /** Of each kind how many, by their places. */
+  private static Map<String, Map<String, Integer>> counts(Ledger ledger, Side side) {
+    Map<String, Map<String, Integer>> counts = new LinkedHashMap<>();
     ledger.lines().stream()
         .map(LedgerLine::row)
         .filter(row -> row.side().filter(side::equals).isPresent())
-        .forEach(row -> counts.merge(mirrored(row), row.count(), Integer::sum));
+        .forEach(
+            row ->
+                counts
+                    .computeIfAbsent(mirrored(row.what().words(1)), fresh -> new LinkedHashMap<>())
+                    .merge(mirrored(row.where()), row.count(), Integer::sum));
     return counts;
   }
 
-  /** The kind and place without the side, so that both sides read alike. */
-  private static String mirrored(LedgerRow row) {
-    String words = row.what().words(1) + (row.where().isEmpty() ? "" : ", " + row.where());
+  /** Without the side, so that both sides read alike. */
+  private static String mirrored(String words) {
     return words.replaceAll(",? ?(?<!\\p{L})(left|right)(?!\\p{L})", "").strip();
   }
 
-  private static List<String> surplus(Map<String, Integer> of, Map<String, Integer> against) {
+  private static List<String> surplus(
+      Map<String, Map<String, Integer>> of, Map<String, Map<String, Integer>> against) {
     List<String> more = new ArrayList<>();
     of.forEach(
-        (what, count) -> {
-          int over = count - against.getOrDefault(what, 0);
-          if (over > 0) {
-            more.add(over + " × " + what);
-          }
-        });
+        (what, places) ->
+            places.forEach(
+                (where, count) -> {
+                  int over = count - against.getOrDefault(what, Map.of()).getOrDefault(where, 0);
+                  if (over > 0) {
+                    more.add(over + " × " + what + (where.isEmpty() ? "" : ", " + where));
+                  }
+                }));
     return more;
   }
 }

@@ -3,6 +3,7 @@ package mellow.core.workflow.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import mellow.core.measure.Entry;
+import mellow.core.workflow.ledger.LedgerRow.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,6 +25,19 @@ class HandlingTest {
         .isEqualTo(new Handling("Behind a flap of the liner: up releases.", "Down to a click."));
     assertThat(Handling.of(FastenerKind.CONNECTOR).off()).contains("slide, then pinch");
     assertThat(Handling.of(FastenerKind.TAB).on()).startsWith("All of them seated before");
+  }
+
+  /** Advice for a lamp is none for a bumper cover. */
+  @Test
+  void pieceIsHandledAsWhatItIs() {
+    Handling cover = Handling.of(What.of(FastenerKind.PIECE, "bumper cover", ""));
+    assertThat(cover.off()).contains("Two people").doesNotContain("lamp");
+    assertThat(Handling.of(What.of(FastenerKind.PIECE, "left headlamp", "")).off())
+        .contains("plugs must part");
+    assertThat(Handling.of(What.of(FastenerKind.THING, "turn signal bulb", "")).off())
+        .contains("glass");
+    assertThat(Handling.of(What.of(FastenerKind.UNSORTED, "grommit", "")))
+        .isEqualTo(new Handling("", ""));
   }
 
   @ParameterizedTest

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Entry;
@@ -28,6 +29,26 @@ class LedgerTest {
 
   private static LedgerText.Called called(String text) {
     return ((Entry.Accepted<LedgerText.Called>) LedgerText.read(text)).value();
+  }
+
+  /** As it was called out. */
+  private static LedgerEntry out(String id, String typed) {
+    LedgerText.Called read = called(typed);
+    return new LedgerEntry.Out(
+        new LedgerRow(
+            id,
+            read.count(),
+            read.what(),
+            read.spot(),
+            read.where(),
+            "",
+            "",
+            read.asFound(),
+            false,
+            1,
+            "",
+            read.captive(),
+            read.after()));
   }
 
   private static LedgerEntry out(String id, int count, String called, String holds) {
@@ -221,7 +242,9 @@ class LedgerTest {
   private static LedgerEntry any(Random random, int number, List<LedgerEntry> tried) {
     String id = "e" + number;
     if (tried.isEmpty() || random.nextInt(4) == 0) {
-      FastenerKind kind = FastenerKind.values()[random.nextInt(FastenerKind.values().length - 1)];
+      List<FastenerKind> kinds =
+          Stream.of(FastenerKind.values()).filter(kind -> !kind.named()).toList();
+      FastenerKind kind = kinds.get(random.nextInt(kinds.size()));
       return new LedgerEntry.Out(
           new LedgerRow(
               id,
@@ -231,7 +254,7 @@ class LedgerTest {
               "",
               "",
               "",
-              AsFound.values()[random.nextInt(4)],
+              AsFound.values()[random.nextInt(AsFound.values().length)],
               false,
               1,
               ""));
@@ -268,7 +291,7 @@ class LedgerTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "   ", "4", "4 things", "0 clip", "99 clips", "2 bumper", "-3 bolt"})
+  @ValueSource(strings = {"", "   ", "4", "4 ?", "0 clip", "99 clips", "2 bumper", "-3 bolt"})
   void whatCannotBeReadIsSaidSo(String typed) {
     assertThat(LedgerText.read(typed)).isInstanceOf(Entry.Refused.class);
   }
@@ -281,6 +304,53 @@ class LedgerTest {
     assertThatThrownBy(() -> new Spot(Spot.View.FRONT, 1.2, 0.5))
         .hasMessage("The place lies outside the vehicle.");
     assertThatThrownBy(() -> new Spot(Spot.View.FRONT, Double.NaN, 0.5)).hasNoCause();
+  }
+
+  /** 1 + 2 + 1 clips in three places on the left are the 4 that were called on the right. */
+  @Test
+  void sumsOfBothSidesAreHeldAgainstEachOther() throws Exception {
+    Ledger both =
+        Ledger.of(
+            List.of(
+                out("a", "1 clip corner left"),
+                out("b", "2 clip upper edge left"),
+                out("c", "1 clip left"),
+                out("d", "4 clip right")));
+    assertThat(SecondSide.of(both).orElseThrow().finding().verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(called("1 + 2 + 1 clip left").count()).isEqualTo(4);
+    Ledger fewer = both.with(out("e", "1 clip upper edge left"));
+    assertThat(SecondSide.of(fewer).orElseThrow().expected()).isNotEmpty();
+  }
+
+  /** A latch that is reached through a flap goes back before the flap is shut. */
+  @Test
+  void whatWasSaidToComeBeforeGoesBackAfter() throws Exception {
+    Ledger ledger = Ledger.of(List.of(out("flap", "flap left"), out("latch", "flap before latch")));
+    LedgerLine flap = ledger.line("flap").orElseThrow();
+    assertThat(ledger.before(flap)).extracting(line -> line.row().id()).containsExactly("latch");
+    Ledger shut = ledger.with(new LedgerEntry.Moved("m", "flap", LedgerMove.BACK, 1));
+    assertThat(LedgerFindings.of(shut, false))
+        .anyMatch(finding -> finding.id().equals("together.passed.latch"));
+    Ledger other = ledger.with(out("clip", "2 bolt before bumper"));
+    assertThat(other.line("clip").orElseThrow().row().count())
+        .as("nothing that was counted is lost")
+        .isEqualTo(2);
+  }
+
+  /** A captive bolt is only loosened: it is not out, and it is tightened in the end. */
+  @Test
+  void captiveOnesStayWhereTheyAre() throws Exception {
+    Ledger ledger = Ledger.of(List.of(out("b", "2 bolt 10 mm captive left")));
+    LedgerLine line = ledger.line("b").orElseThrow();
+    assertThat(line.out()).isZero();
+    assertThat(line.byHand()).isEqualTo(2);
+    assertThat(
+            ledger
+                .with(new LedgerEntry.Moved("m", "b", LedgerMove.TIGHT, 2))
+                .line("b")
+                .orElseThrow()
+                .isDone())
+        .isTrue();
   }
 
   /** The left had three bolts and two clips, the right two bolts and a rivet. */

@@ -3,7 +3,9 @@ package mellow.core.workflow.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Verdict;
 import mellow.core.measure.Entry;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
@@ -85,6 +87,44 @@ class LedgerWordsTest {
     assertThat(called.what().kind()).isEqualTo(kind);
     assertThat(called.what().size()).isEqualTo(size);
     assertThat(called.where()).isEqualTo(where);
+  }
+
+  /** The things that a front is made of, as they are called across a workshop. */
+  @ParameterizedTest
+  @CsvSource({
+    "2 turn signal bulbs left, THING, 2, turn signal bulb, SOUND, LEFT",
+    "quarter-turn socket right, THING, 1, quarter-turn socket, SOUND, RIGHT",
+    "2 brackets broken, THING, 2, bracket, BROKEN, ",
+    "left bezel glued, PIECE, 1, left bezel, GLUED, LEFT",
+    "2 mouldings, THING, 2, moulding, SOUND, ",
+    "corner piece right off, PIECE, 1, corner piece right, SOUND, RIGHT",
+    "intake, PIECE, 1, intake, SOUND, ",
+    "6 buttons underside, THING, 6, button, SOUND, ",
+    "levelling motor left, THING, 1, levelling motor, SOUND, LEFT",
+    "duct torn, PIECE, 1, duct, BROKEN, ",
+    "3 spring nuts missing, NUT, 3, spring, MISSING, ",
+    "2 grommits left, UNSORTED, 2, grommits left, SOUND, LEFT",
+    "bumper cover, PIECE, 1, bumper cover, SOUND, "
+  })
+  void thingsOfTheTradeAreKnown(
+      String typed, FastenerKind kind, int count, String name, AsFound asFound, Side side) {
+    LedgerText.Called called = ((Entry.Accepted<LedgerText.Called>) LedgerText.read(typed)).value();
+    assertThat(called.what().kind()).isEqualTo(kind);
+    assertThat(called.count()).isEqualTo(count);
+    assertThat(called.what().name()).isEqualTo(name);
+    assertThat(called.asFound()).isEqualTo(asFound);
+    assertThat(row(count, called.what(), called.spot(), called.where()).side())
+        .isEqualTo(Optional.ofNullable(side));
+  }
+
+  /** What nobody knows here is kept under its name, and asked about. */
+  @Test
+  void whatIsNotKnownIsAskedAbout() throws Exception {
+    LedgerRow row = row(2, What.of(FastenerKind.UNSORTED, "grommit", ""), Optional.empty(), "");
+    assertThat(row.words()).isEqualTo("2 grommits");
+    assertThat(LedgerFindings.unsorted(Ledger.of(List.of(new LedgerEntry.Out(row)))))
+        .singleElement()
+        .satisfies(asked -> assertThat(asked.verdict()).isEqualTo(Verdict.NOT_KNOWN));
   }
 
   @Test
