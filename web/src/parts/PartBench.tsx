@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { PartEdit, PartsSheet, Verdict } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import { BareButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons } from '../app/ChoiceButtons';
 import { LazyText } from '../entry/LazyText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FUNCTIONS } from '../place/words';
 import { said } from '../takein/words';
-import { checked } from './parts';
+import { allRight, checked, isAllToLookAt } from './parts';
 import { LENSES, OUTCOMES, PATTERNS } from './words';
 
 const ANSWER: Record<'RIGHT' | 'WRONG', { verdict: Verdict; words: string }> = {
@@ -34,7 +34,14 @@ export function PartBench({
           {part.name}
           {part.side && `, ${part.side.toLowerCase()}`}
         </Box>
-        <BareButton onClick={onEdit}>Change this part</BareButton>
+        <Flex gap="10px" align="center">
+          {isAllToLookAt(part, asks) && (
+            <PlainButton onClick={() => onChange(allRight(part, asks))}>
+              All of it is right
+            </PlainButton>
+          )}
+          <BareButton onClick={onEdit}>Change this part</BareButton>
+        </Flex>
       </Flex>
       {light && (
         <Box color="quiet" mt="-8px">

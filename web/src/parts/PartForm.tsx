@@ -4,9 +4,12 @@ import { Choice, Pairs, TextField } from '../settings/fields';
 import { LensField, useLens } from '../settings/LensField';
 import { TypedForm } from '../settings/TypedForm';
 import { LightFields, readLight, typedLight } from './LightFields';
-import { NEEDED_FOR, SIDED } from './words';
+import { NEEDED_FOR, PART_KINDS, SIDED } from './words';
 
-export type PartIdentity = Pick<PartEdit, 'id' | 'name' | 'side' | 'neededFor' | 'light' | 'marks'>;
+export type PartIdentity = Pick<
+  PartEdit,
+  'id' | 'name' | 'kind' | 'side' | 'neededFor' | 'light' | 'marks'
+>;
 
 /** What a part is: name, side, the stage that waits for it, the light it gives. */
 export function PartForm({
@@ -25,6 +28,7 @@ export function PartForm({
   onRemove: (() => void) | undefined;
 }) {
   const [name, setName] = useState(part?.name ?? '');
+  const [kind, setKind] = useState<NonNullable<PartEdit['kind']> | ''>(part?.kind ?? '');
   const [side, setSide] = useState<Side | ''>(part?.side ?? '');
   const [neededFor, setNeededFor] = useState(part?.neededFor ?? 'APART');
   const [light, setLight] = useState(() => typedLight(part?.light));
@@ -40,6 +44,7 @@ export function PartForm({
         onDone({
           id: part?.id ?? newId(side ? `${name} ${side}` : name),
           name: name.trim(),
+          kind: kind || undefined,
           side: side || undefined,
           neededFor,
           light: readLight(light),
@@ -51,6 +56,12 @@ export function PartForm({
       <Pairs>
         <TextField label="What it is" value={name} set={setName} />
         <Choice label="Side, as the driver sits" value={side} set={setSide} options={SIDED} />
+        <Choice
+          label="What kind of thing"
+          value={kind}
+          set={setKind}
+          options={[['', 'by side and light'] as const, ...PART_KINDS]}
+        />
         <Choice
           label="Stage that waits for it"
           value={neededFor}

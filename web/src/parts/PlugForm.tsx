@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PlugEdit } from '../app/api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
-import { GENDERS, USES } from './words';
+import { GENDERS, THERE, USES } from './words';
 
 /** One plug of the kit: what stands on it, where it goes, what is meant to become of it. */
 export function PlugForm({
@@ -16,7 +16,7 @@ export function PlugForm({
   others: PlugEdit[];
   newId: (label: string) => string;
   /** Takes what the form asks; what was ticked is not its business. */
-  onDone: (plug: Omit<PlugEdit, 'done'>) => void;
+  onDone: (plug: Omit<PlugEdit, 'done' | 'once'>) => void;
   onRemove: (() => void) | undefined;
 }) {
   const [typed, setTyped] = useState(() => ({
@@ -27,6 +27,7 @@ export function PlugForm({
     adapter: plug?.adapter ?? '',
     use: plug?.use ?? ('CONNECT' as const),
     matesWith: plug?.matesWith ?? '',
+    there: plug?.there ?? ('EACH_SIDE' as const),
   }));
   const change = (part: Partial<typeof typed>) => setTyped((before) => ({ ...before, ...part }));
   return (
@@ -81,6 +82,12 @@ export function PlugForm({
           value={typed.use}
           set={(use) => change({ use })}
           options={USES}
+        />
+        <Choice
+          label="The kit has it"
+          value={typed.there}
+          set={(there) => change({ there })}
+          options={THERE}
         />
         <Choice
           label="Mates with"

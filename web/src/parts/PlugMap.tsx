@@ -1,12 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { PlugEdit, Side } from '../app/api/client';
+import type { PlugEdit } from '../app/api/client';
 import { BareButton, PlainButton } from '../app/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { said } from '../takein/words';
-import { TICK_WORDS, ticked } from './parts';
+import { placesOf, stateAt, TICK_WORDS, ticked } from './parts';
 import { USES } from './words';
-
-const SIDES: readonly Side[] = ['LEFT', 'RIGHT'];
 
 /** Every plug of the kit, ticked one by one: a function test does not prove them. */
 export function PlugMap({
@@ -70,20 +68,21 @@ export function PlugMap({
             </Box>
           </Box>
           <Flex gap="6px" pt="4px">
-            {SIDES.map((side) => {
-              const state = plug.done[side];
+            {placesOf(plug).map((place) => {
+              const state = stateAt(plug, place);
+              const where = place?.toLowerCase() ?? 'once';
               return (
                 <PlainButton
-                  key={side}
+                  key={where}
                   flex="1"
                   px="6px"
                   gap="7px"
                   fontSize="15px"
-                  aria-label={`${side.toLowerCase()}: ${state ? TICK_WORDS[state] : 'not ticked'}, ${plug.label}`}
-                  onClick={() => onChange(ticked(plug, side))}
+                  aria-label={`${where}: ${state ? TICK_WORDS[state] : 'not ticked'}, ${plug.label}`}
+                  onClick={() => onChange(ticked(plug, place))}
                 >
                   <VerdictShape verdict={state ? 'WITHIN' : 'NOT_KNOWN'} size={16} />
-                  {side.toLowerCase()}
+                  {where}
                   {state === 'PARTED' && ': parted'}
                 </PlainButton>
               );

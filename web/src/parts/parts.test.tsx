@@ -37,6 +37,24 @@ describe('a part on the bench', () => {
     expect(checked(checked(once, 'SIDE'), 'SIDE').checks).toEqual({});
   });
 
+  it('is found right in one go, where nothing of it is wrong', async () => {
+    const asks = [
+      { ask: 'HERE' as const, words: 'it is here' },
+      { ask: 'SIDE' as const, words: 'for this side' },
+    ];
+    const onChange = vi.fn();
+    const { unmount } = show(
+      <PartBench part={lamp} asks={asks} onChange={onChange} onEdit={() => undefined} />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'All of it is right' }));
+    const right = { ...lamp, checks: { HERE: 'RIGHT', SIDE: 'RIGHT' }, outcome: 'FITS' };
+    expect(onChange).toHaveBeenLastCalledWith(right);
+    const wrong = { ...lamp, checks: { HERE: 'WRONG' } as PartEdit['checks'] };
+    unmount();
+    show(<PartBench part={wrong} asks={asks} onChange={onChange} onEdit={() => undefined} />);
+    expect(screen.queryByRole('button', { name: 'All of it is right' })).toBeNull();
+  });
+
   it('says what it adapts with, and goes back to not settled by a second press', async () => {
     const onChange = vi.fn();
     show(
@@ -80,6 +98,23 @@ describe('a plug', () => {
     const unused = ticked({ ...plug, use: 'INSULATE' }, 'RIGHT');
     expect(unused.done).toEqual({ RIGHT: 'INSULATED' });
     expect(ticked(unused, 'RIGHT').done).toEqual({});
+  });
+
+  it('that the kit has once is ticked once', async () => {
+    const onChange = vi.fn();
+    const once: PlugEdit = { ...plug, use: 'CONNECT', there: 'ONCE' };
+    show(
+      <PlugMap
+        plugs={[once]}
+        onChange={onChange}
+        onEdit={() => undefined}
+        onAdd={() => undefined}
+      />,
+    );
+    expect(screen.queryByRole('button', { name: /^left/ })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'once: not ticked, option' }));
+    expect(onChange).toHaveBeenCalledWith({ ...once, once: 'CONNECTED' });
+    expect(withTicks([ticked(once, undefined)], once).once).toBe('CONNECTED');
   });
 
   it('is ticked side by side on the map', async () => {

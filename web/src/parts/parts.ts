@@ -1,4 +1,12 @@
-import type { Finding, PartEdit, PartsEdit, PlugEdit, Side, Verdict } from '../app/api/client';
+import type {
+  Finding,
+  PartEdit,
+  PartsEdit,
+  PartsSheet,
+  PlugEdit,
+  Side,
+  Verdict,
+} from '../app/api/client';
 import { said } from '../takein/words';
 import type { PartIdentity } from './PartForm';
 import { OUTCOMES } from './words';
@@ -41,10 +49,14 @@ export function withIdentity(parts: readonly PartEdit[], part: PartIdentity): Pa
 }
 
 /** The plug as a form says it is; ticks belong to what it was meant for. */
-export function withTicks(plugs: readonly PlugEdit[], plug: Omit<PlugEdit, 'done'>): PlugEdit {
+export function withTicks(
+  plugs: readonly PlugEdit[],
+  plug: Omit<PlugEdit, 'done' | 'once'>,
+): PlugEdit {
   const known = plugs.find((one) => one.id === plug.id);
-  const done = known?.use === plug.use ? known.done : ({} as PlugEdit['done']);
-  return { ...plug, done };
+  return known?.use === plug.use
+    ? { ...plug, done: known.done, once: known.once }
+    : { ...plug, done: {} as PlugEdit['done'] };
 }
 
 /** The part with one check turned on: not looked at, right, wrong. */
@@ -54,18 +66,58 @@ export function checked(part: PartEdit, ask: Ask): PartEdit {
   return { ...part, checks: (next ? { ...rest, [ask]: next } : rest) as Answers };
 }
 
+type Asks = PartsSheet['asks'][string];
+
+/** Whether nothing was found wrong and something is not looked at yet. */
+export function isAllToLookAt(part: PartEdit, asks: Asks): boolean {
+  const answers = asks.map(({ ask }) => part.checks[ask]);
+  return answers.includes(undefined) && !answers.includes('WRONG');
+}
+
+/** The part with all of it looked at and right; what is not settled fits then. */
+export function allRight(part: PartEdit, asks: Asks): PartEdit {
+  return {
+    ...part,
+    checks: Object.fromEntries(asks.map(({ ask }) => [ask, 'RIGHT'])) as Answers,
+    outcome: part.outcome === 'OPEN' ? 'FITS' : part.outcome,
+  };
+}
+
+/** The places at which a plug is ticked: a side, or none where the kit has it once. */
+export function placesOf(plug: PlugEdit): (Side | undefined)[] {
+  switch (plug.there) {
+    case 'ONCE':
+      return [undefined];
+    case 'LEFT':
+    case 'RIGHT':
+      return [plug.there];
+    default:
+      return ['LEFT', 'RIGHT'];
+  }
+}
+
+export const stateAt = (plug: PlugEdit, place: Side | undefined): PlugState | undefined =>
+  place ? plug.done[place] : plug.once;
+
 const TURNS: Record<PlugEdit['use'], readonly PlugState[]> = {
   CONNECT: ['CONNECTED'],
   INSULATE: ['INSULATED'],
   OPTION: ['CONNECTED', 'PARTED'],
 };
 
-/** The plug with one side turned to its next state: not ticked, then what it is meant to be. */
-export function ticked(plug: PlugEdit, side: Side): PlugEdit {
+/** The plug turned to its next state at a place: not ticked, then what it is meant to be. */
+export function ticked(plug: PlugEdit, place: Side | undefined): PlugEdit {
   const states = TURNS[plug.use];
-  const { [side]: here, ...rest } = plug.done;
+  const here = stateAt(plug, place);
   const next = states[here === undefined ? 0 : states.indexOf(here) + 1];
-  return { ...plug, done: (next ? { ...rest, [side]: next } : rest) as PlugEdit['done'] };
+  if (place === undefined) {
+    return { ...plug, once: next };
+  }
+  const others = Object.entries(plug.done).filter(([side]) => side !== place);
+  return {
+    ...plug,
+    done: Object.fromEntries(next ? [...others, [place, next]] : others) as PlugEdit['done'],
+  };
 }
 
 export const TICK_WORDS: Record<PlugState, string> = {
@@ -95,8 +147,11 @@ export function told(edit: PartsEdit): Record<string, string> {
     ...Object.fromEntries(
       edit.plugs.map((plug) => [
         `Plug ${plug.label}`,
-        Object.entries(plug.done)
-          .map(([side, state]) => `${side.toLowerCase()} ${TICK_WORDS[state]}`)
+        placesOf(plug)
+          .map((place) => [place?.toLowerCase(), stateAt(plug, place)] as const)
+          .flatMap(([place, state]) =>
+            state ? [[place, TICK_WORDS[state]].filter(Boolean).join(' ')] : [],
+          )
           .join(', ') || 'not ticked',
       ]),
     ),

@@ -59,3 +59,18 @@ export const SIDED = [
   ['LEFT', 'left'],
   ['RIGHT', 'right'],
 ] as const;
+
+export const THERE = [
+  ['EACH_SIDE', 'on each side'],
+  ['ONCE', 'once'],
+  ['LEFT', 'on the left only'],
+  ['RIGHT', 'on the right only'],
+] as const satisfies readonly (readonly [NonNullable<PlugEdit['there']>, string])[];
+
+/** Kinds of parts; what is looked at follows from them. */
+export const PART_KINDS = [
+  ['LAMP', 'a lamp'],
+  ['FITTED', 'fits this body: bracket, bezel'],
+  ['ELECTRIC', 'is plugged: harness, switch'],
+  ['SUPPLIES', 'supplies: wire, ties, sealant'],
+] as const satisfies readonly (readonly [NonNullable<PartEdit['kind']>, string])[];

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.parts.Part;
 import mellow.core.parts.UsualPart;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.workflow.Stage;
@@ -21,7 +22,10 @@ public final class PartsBook {
 
   /** What such work takes. */
   public static List<UsualPart> of(Set<WorkKind> kinds) {
-    return ALL.stream().filter(part -> part.kinds().stream().anyMatch(kinds::contains)).toList();
+    return ALL.stream()
+        .filter(part -> part.kinds().stream().anyMatch(kinds::contains))
+        .filter(part -> part.notWith().stream().noneMatch(kinds::contains))
+        .toList();
   }
 
   private static List<UsualPart> load() {
@@ -29,13 +33,12 @@ public final class PartsBook {
       List<UsualPart> parts = new ArrayList<>();
       for (JsonNode node :
           new ObjectMapper().readTree(Resources.text("/mellow/parts/usual-parts.json"))) {
-        Set<WorkKind> kinds = new HashSet<>();
-        node.get("kinds")
-            .forEach(kind -> kinds.add(WorkKind.valueOf(RuleSetFormat.constant(kind))));
         parts.add(
             new UsualPart(
                 node.get("name").asText(),
-                kinds,
+                kinds(node.get("kinds")),
+                kinds(node.path("notWith")),
+                Part.Kind.valueOf(RuleSetFormat.constant(node.get("kind"))),
                 node.get("sided").asBoolean(),
                 Stage.valueOf(RuleSetFormat.constant(node.get("neededFor"))),
                 Optional.ofNullable(node.get("circuit"))
@@ -45,5 +48,11 @@ public final class PartsBook {
     } catch (JsonProcessingException e) {
       throw new IllegalStateException("usual-parts.json cannot be read", e);
     }
+  }
+
+  private static Set<WorkKind> kinds(JsonNode named) {
+    Set<WorkKind> kinds = new HashSet<>();
+    named.forEach(kind -> kinds.add(WorkKind.valueOf(RuleSetFormat.constant(kind))));
+    return kinds;
   }
 }

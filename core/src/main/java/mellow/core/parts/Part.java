@@ -14,6 +14,7 @@ import mellow.core.workflow.Stage;
  *
  * @param id unique in its list
  * @param name what it is
+ * @param kind what is looked at follows from it
  * @param side the driver's side that it is for, sitting; empty where it has none
  * @param neededFor the stage that cannot begin without it
  * @param checks what was looked at; what is left out was not
@@ -25,6 +26,7 @@ import mellow.core.workflow.Stage;
 public record Part(
     String id,
     String name,
+    Kind kind,
     Optional<Side> side,
     Stage neededFor,
     Map<Ask, Answer> checks,
@@ -34,6 +36,22 @@ public record Part(
     String marks) {
   public Part {
     checks = Map.copyOf(checks);
+  }
+
+  /** Kinds of parts, by what is looked at. */
+  public enum Kind {
+    LAMP,
+    /** It fits this body and no other: bracket, bezel, shroud. */
+    FITTED,
+    /** It is plugged: harness, module, switch, relay. */
+    ELECTRIC,
+    /** It comes by the length or the bag: wire, ties, sealant. */
+    SUPPLIES;
+
+    /** The kind of a part of which nobody said it. */
+    public static Kind usual(boolean lamp, boolean sided) {
+      return lamp ? LAMP : sided ? FITTED : ELECTRIC;
+    }
   }
 
   /** What a wrong delivery looks like. */
@@ -61,9 +79,12 @@ public record Part(
     /** Whether it concerns such a part. */
     boolean concerns(Part part) {
       return switch (this) {
+        case HERE -> true;
         case SIDE -> part.side().isPresent();
+        case VARIANT, OUTLINE -> part.kind() == Kind.LAMP || part.kind() == Kind.FITTED;
         case BULBS, MOVES_OVER, POLARITY -> part.light().isPresent();
-        default -> true;
+        case CONNECTORS -> part.kind() == Kind.LAMP || part.kind() == Kind.ELECTRIC;
+        case COMPLETE -> part.kind() != Kind.SUPPLIES;
       };
     }
   }

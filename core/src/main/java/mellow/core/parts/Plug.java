@@ -1,5 +1,6 @@
 package mellow.core.parts;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.vehicle.Side;
@@ -14,7 +15,9 @@ import mellow.core.vehicle.Side;
  * @param adapter what it needs in between; empty for nothing
  * @param use what is meant to become of it
  * @param matesWith the plug of this kit that it mates with
+ * @param there where the kit has it
  * @param done how it stands on each side; a side that is left out was not looked at
+ * @param once how one stands that the kit has once; empty where it was not looked at
  */
 public record Plug(
     String id,
@@ -25,9 +28,41 @@ public record Plug(
     String adapter,
     Use use,
     Optional<String> matesWith,
-    Map<Side, State> done) {
+    There there,
+    Map<Side, State> done,
+    Optional<State> once) {
   public Plug {
     done = Map.copyOf(done);
+  }
+
+  /** Where a kit has a plug. */
+  public enum There {
+    EACH_SIDE(Optional.of(Side.LEFT), Optional.of(Side.RIGHT)),
+    LEFT(Optional.of(Side.LEFT)),
+    RIGHT(Optional.of(Side.RIGHT)),
+    ONCE(Optional.empty());
+
+    private final List<Optional<Side>> places;
+
+    @SafeVarargs
+    There(Optional<Side>... places) {
+      this.places = List.of(places);
+    }
+
+    /** Each place that is ticked by itself. */
+    public List<Optional<Side>> places() {
+      return places;
+    }
+  }
+
+  /** How it stands at a place; empty where it was not looked at. */
+  Optional<State> state(Optional<Side> place) {
+    return place.map(side -> Optional.ofNullable(done.get(side))).orElse(once);
+  }
+
+  /** Whether it was looked at wherever the kit has it. */
+  boolean isTicked() {
+    return there.places().stream().allMatch(place -> state(place).isPresent());
   }
 
   /** Which half of a connector it is. */

@@ -22,9 +22,7 @@ final class PlugFindings {
     for (Plug plug : list.plugs()) {
       genders(list, plug).ifPresent(findings::add);
       alike(plug).ifPresent(findings::add);
-      for (Side side : Side.values()) {
-        wrong(plug, side).ifPresent(findings::add);
-      }
+      plug.there().places().forEach(place -> wrong(plug, place).ifPresent(findings::add));
     }
     open(list).ifPresent(findings::add);
     if (!list.plugs().isEmpty() && findings.isEmpty()) {
@@ -33,7 +31,7 @@ final class PlugFindings {
               "parts.plugs",
               Verdict.WITHIN,
               PRACTICE,
-              Sentence.of("Every plug is ticked, both sides")));
+              Sentence.of("Every plug is ticked, wherever the kit has it")));
     }
     return findings;
   }
@@ -63,7 +61,11 @@ final class PlugFindings {
   private static Optional<Finding> alike(Plug plug) {
     Plug.State left = plug.done().get(Side.LEFT);
     Plug.State right = plug.done().get(Side.RIGHT);
-    if (plug.use() != Plug.Use.OPTION || left == null || right == null || left == right) {
+    if (plug.there() != Plug.There.EACH_SIDE
+        || plug.use() != Plug.Use.OPTION
+        || left == null
+        || right == null
+        || left == right) {
       return Optional.empty();
     }
     return Optional.of(
@@ -74,15 +76,16 @@ final class PlugFindings {
             "Both sides alike; show the customer first what it changes."));
   }
 
-  private static Optional<Finding> wrong(Plug plug, Side side) {
-    return Optional.ofNullable(plug.done().get(side))
+  private static Optional<Finding> wrong(Plug plug, Optional<Side> place) {
+    String where = place.map(side -> " on the " + side.word()).orElse("");
+    return plug.state(place)
         .filter(state -> !plug.isMeant(state))
         .map(
             state ->
                 out(
                     plug,
-                    side.word(),
-                    state.words() + " on the " + side.word() + ", meant to " + meant(plug.use()),
+                    place.map(Side::word).orElse("once"),
+                    state.words() + where + ", meant to " + meant(plug.use()),
                     "Put it where the map says, or change the map."));
   }
 
@@ -97,7 +100,7 @@ final class PlugFindings {
   private static Optional<Finding> open(PartsList list) {
     List<String> labels =
         list.plugs().stream()
-            .filter(plug -> plug.done().size() < Side.values().length)
+            .filter(plug -> !plug.isTicked())
             .map(plug -> "“" + Words.typed(plug.label()) + "”")
             .toList();
     if (labels.isEmpty()) {
@@ -108,7 +111,7 @@ final class PlugFindings {
         Finding.notKnown(
             "parts.plugs",
             PRACTICE,
-            labels.size() + " of " + list.plugs().size() + " plugs are not ticked on both sides",
+            labels.size() + " of " + list.plugs().size() + " plugs are not ticked yet",
             "Tick them one by one: " + which + (labels.size() > 4 ? " …" : "") + "."));
   }
 }

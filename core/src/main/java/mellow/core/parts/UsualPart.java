@@ -9,6 +9,8 @@ import mellow.core.workflow.WorkKind;
 /**
  * A part that a kind of work usually takes.
  *
+ * @param notWith kinds of work whose own parts have it built in
+ * @param kind what is looked at follows from it
  * @param sided one for each side
  * @param neededFor the stage that cannot begin without it
  * @param circuit the function that switches it; empty where it is no lamp
@@ -16,10 +18,13 @@ import mellow.core.workflow.WorkKind;
 public record UsualPart(
     String name,
     Set<WorkKind> kinds,
+    Set<WorkKind> notWith,
+    Part.Kind kind,
     boolean sided,
     Stage neededFor,
     Optional<LampFunction> circuit) {
   public UsualPart {
     kinds = Set.copyOf(kinds);
+    notWith = Set.copyOf(notWith);
   }
 }

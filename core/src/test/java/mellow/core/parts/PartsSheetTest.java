@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.PartsBook;
@@ -45,6 +46,7 @@ class PartsSheetTest {
     return new Part(
         "p",
         "fog lamp",
+        Part.Kind.LAMP,
         Optional.of(Side.LEFT),
         Stage.APART,
         checks,
@@ -108,6 +110,7 @@ class PartsSheetTest {
     return new Part(
         circuit + "-" + side,
         "lamp",
+        Part.Kind.LAMP,
         Optional.of(side),
         Stage.APART,
         allRight(),
@@ -202,6 +205,7 @@ class PartsSheetTest {
         new Part(
             "l",
             "lamp",
+            Part.Kind.LAMP,
             side,
             Stage.APART,
             allRight(),
@@ -258,10 +262,79 @@ class PartsSheetTest {
         .noneMatch(finding -> finding.id().startsWith("parts.marks"));
   }
 
+  /** Ties have no variant and no outline; a bracket has no plug. Common practice. */
+  @Test
+  void onlyWhatMakesSenseIsAskedOfAPart() {
+    assertThat(asked(Part.Kind.SUPPLIES)).containsExactly(Ask.HERE);
+    assertThat(asked(Part.Kind.FITTED))
+        .containsExactly(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.COMPLETE);
+    assertThat(asked(Part.Kind.ELECTRIC)).containsExactly(Ask.HERE, Ask.CONNECTORS, Ask.COMPLETE);
+  }
+
+  private static List<Ask> asked(Part.Kind kind) {
+    return new Part(
+            "p",
+            "part",
+            kind,
+            Optional.empty(),
+            Stage.PROVE,
+            Map.of(),
+            Outcome.OPEN,
+            "",
+            Optional.empty(),
+            "")
+        .asked()
+        .toList();
+  }
+
+  /** Running lamps that are built into the assemblies bring no lamps and brackets of their own. */
+  @Test
+  void whatIsBuiltInBringsNoPartsOfItsOwn() {
+    assertThat(PartsBook.of(Set.of(WorkKind.DRL)))
+        .extracting(UsualPart::name)
+        .contains("running lamp", "bracket or bezel");
+    assertThat(PartsBook.of(Set.of(WorkKind.SWAP, WorkKind.DRL)))
+        .extracting(UsualPart::name)
+        .contains("headlamp assembly", "running lamp harness with module")
+        .doesNotContain("running lamp", "bracket or bezel");
+    assertThat(PartsBook.of(Set.of(WorkKind.FOG, WorkKind.DRL)))
+        .extracting(UsualPart::name)
+        .containsOnlyOnce("bracket or bezel")
+        .contains("running lamp");
+  }
+
+  /** A plug that the kit has once is ticked once. */
+  @ParameterizedTest
+  @CsvSource({
+    "ONCE, , , NOT_KNOWN",
+    "ONCE, , CONNECTED, WITHIN",
+    "ONCE, , INSULATED, OUT",
+    "RIGHT, CONNECTED, , WITHIN",
+    "EACH_SIDE, CONNECTED, , NOT_KNOWN"
+  })
+  void plugIsTickedWhereTheKitHasIt(
+      Plug.There there, Plug.State right, Plug.State once, Verdict expected) {
+    Plug plug =
+        new Plug(
+            "module",
+            "module",
+            "",
+            "",
+            Plug.Gender.NOT_SAID,
+            "",
+            Plug.Use.CONNECT,
+            Optional.empty(),
+            there,
+            right == null ? Map.of() : Map.of(Side.RIGHT, right),
+            Optional.ofNullable(once));
+    assertThat(plugs(plug)).extracting(Finding::verdict).containsExactly(expected);
+  }
+
   private static Plug plug(
       String id, Plug.Use use, Plug.Gender gender, Map<Side, Plug.State> done) {
     Optional<String> mate = id.equals("b") ? Optional.of("a") : Optional.empty();
-    return new Plug(id, id, "", "", gender, "", use, mate, done);
+    return new Plug(
+        id, id, "", "", gender, "", use, mate, Plug.There.EACH_SIDE, done, Optional.empty());
   }
 
   private static List<Finding> plugs(Plug... plugs) {
@@ -280,7 +353,7 @@ class PartsSheetTest {
     assertThat(plugs(male)).extracting(Finding::verdict).containsExactly(Verdict.WITHIN);
     assertThat(plugs(male, plug("c", Plug.Use.CONNECT, Plug.Gender.MALE, Map.of())))
         .extracting(finding -> finding.headline().text(UnitSystem.METRIC))
-        .containsExactly("1 of 2 plugs are not ticked on both sides");
+        .containsExactly("1 of 2 plugs are not ticked yet");
     assertThat(plugs(plug("c", Plug.Use.INSULATE, Plug.Gender.MALE, both)))
         .extracting(Finding::verdict)
         .containsExactly(Verdict.OUT, Verdict.OUT);

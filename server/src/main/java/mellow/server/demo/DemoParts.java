@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import mellow.core.parts.Light;
+import mellow.core.parts.Part;
 import mellow.core.parts.Part.Answer;
 import mellow.core.parts.Part.Ask;
 import mellow.core.parts.Part.Outcome;
@@ -54,7 +55,8 @@ final class DemoParts {
                 Outcome.FITS,
                 "",
                 fogLight(4300),
-                FOG_MARKS),
+                FOG_MARKS,
+                Part.Kind.LAMP),
             new PartEdit(
                 "fog-right",
                 "fog lamp",
@@ -64,17 +66,19 @@ final class DemoParts {
                 Outcome.GOES_BACK,
                 "two left ones came",
                 fogLight(4300),
-                FOG_MARKS),
+                FOG_MARKS,
+                Part.Kind.LAMP),
             new PartEdit(
                 "bezels",
                 "bezels with bracket",
                 null,
                 Stage.APART,
-                right(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.CONNECTORS, Ask.COMPLETE),
+                right(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.COMPLETE),
                 Outcome.ADAPTS,
                 "two washers behind the lower screw",
                 null,
-                null),
+                null,
+                Part.Kind.FITTED),
             new PartEdit(
                 "switch",
                 "switch",
@@ -84,7 +88,8 @@ final class DemoParts {
                 Outcome.OPEN,
                 "",
                 null,
-                null)),
+                null,
+                Part.Kind.ELECTRIC)),
         List.of(),
         List.of(
             new CandidateEdit(
@@ -115,7 +120,8 @@ final class DemoParts {
               "",
               new LightEdit(
                   LampFunction.DIPPED, Light.Pattern.DIPPED, 4300, null, Light.Lens.CLEAR),
-              "E4 HCR ↔"));
+              "E4 HCR ↔",
+              Part.Kind.LAMP));
     }
     parts.add(
         new PartEdit(
@@ -123,11 +129,12 @@ final class DemoParts {
             "butyl",
             null,
             Stage.BENCH,
-            right(Ask.HERE, Ask.VARIANT, Ask.OUTLINE, Ask.CONNECTORS, Ask.COMPLETE),
+            right(Ask.HERE),
             Outcome.FITS,
             "",
             null,
-            null));
+            null,
+            Part.Kind.SUPPLIES));
     return new PartsEdit(
         parts,
         List.of(
@@ -146,6 +153,7 @@ final class DemoParts {
     if (right != null) {
       done.put(Side.RIGHT, right);
     }
-    return new PlugEdit(id, label, socket, "two-pin, sealed", Gender.FEMALE, "", use, null, done);
+    return new PlugEdit(
+        id, label, socket, "two-pin, sealed", Gender.FEMALE, "", use, null, done, null, null);
   }
 }

@@ -104,7 +104,8 @@ public class Parts implements StageGuard, StageReporter {
                 circuit ->
                     new LightEdit(circuit, Light.Pattern.NOT_SAID, null, null, Light.Lens.CLEAR))
             .orElse(null),
-        null);
+        null,
+        part.kind());
   }
 
   /** Keeps the parts. */

@@ -64,12 +64,15 @@ public record PartsEdit(
       @Valid @Nullable LightEdit light,
       @Size(max = 200, message = "has at most 200 letters")
           @Schema(description = "What is moulded on its lens.", example = "E4 B 02")
-          @Nullable String marks) {
+          @Nullable String marks,
+      @Schema(description = "What is looked at follows from it; left out: from side and light.")
+          Part.@Nullable Kind kind) {
 
     Part core() {
       return new Part(
           id,
           name,
+          kind == null ? Part.Kind.usual(light != null, side != null) : kind,
           Optional.ofNullable(side),
           neededFor,
           checks,
@@ -108,11 +111,24 @@ public record PartsEdit(
       @Schema(description = "Id of the plug of this kit that it mates with.", example = "option-b")
           @Nullable String matesWith,
       @NotNull(message = "is missing") @Schema(example = "{\"LEFT\": \"CONNECTED\"}")
-          Map<Side, Plug.@NotNull(message = "is missing") State> done) {
+          Map<Side, Plug.@NotNull(message = "is missing") State> done,
+      @Schema(description = "Where the kit has it; left out: on each side.")
+          Plug.@Nullable There there,
+      @Schema(description = "How one stands that the kit has once.") Plug.@Nullable State once) {
 
     Plug core() {
       return new Plug(
-          id, label, socket, family, gender, adapter, use, Optional.ofNullable(matesWith), done);
+          id,
+          label,
+          socket,
+          family,
+          gender,
+          adapter,
+          use,
+          Optional.ofNullable(matesWith),
+          there == null ? Plug.There.EACH_SIDE : there,
+          done,
+          Optional.ofNullable(once));
     }
   }
 
