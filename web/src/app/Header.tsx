@@ -1,4 +1,4 @@
-import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Box, Flex, Grid, Heading } from '@chakra-ui/react';
 import { PlainButton } from './buttons';
 import { useCallback, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -7,6 +7,7 @@ import { useCommand } from './commands';
 import { Key } from './Key';
 import { PersonPicker } from './PersonPicker';
 import { useSession, useUnits } from './session';
+import { paint } from './theme';
 import { NextTimer } from '../timers/Bell';
 
 /** The top line of every page: whose it is, where one is, and what flips everywhere. */
@@ -15,60 +16,53 @@ export function Header({
   subtitle,
   children,
 }: {
-  title: string;
+  title: ReactNode;
   subtitle?: ReactNode;
   children?: ReactNode;
 }) {
   return (
-    <Flex
+    <Grid
       as="header"
-      align="center"
-      gap={{ base: '8px', md: '20px' }}
-      px={{ base: '14px', md: '26px' }}
-      minH="60px"
-      py="4px"
-      wrap={{ base: 'wrap', lg: 'nowrap' }}
+      alignItems="center"
+      columnGap={{ base: '10px', lg: '20px' }}
+      rowGap="4px"
+      px={{ base: '14px', lg: '26px' }}
+      minH={{ base: '56px', lg: '60px' }}
+      py={{ base: '2px', lg: '4px' }}
+      templateColumns={{ base: 'auto minmax(0, 1fr) auto', md: 'auto minmax(0, 1fr) auto auto' }}
+      templateAreas={{
+        base: '"brand title person" "tools tools tools"',
+        md: '"brand title tools person"',
+      }}
     >
-      <Link to="/" aria-label="mellow horizon, to the yard">
-        <Box
-          fontFamily="heading"
-          fontSize="17px"
-          fontWeight="700"
-          letterSpacing="0.02em"
-          whiteSpace="nowrap"
-          py="12px"
-        >
-          <Box as="span" color="quiet">
-            mellow
-          </Box>{' '}
-          <Box as="span" color="lamp">
-            horizon
-          </Box>
-        </Box>
-      </Link>
+      <Box gridArea="brand">
+        <Link to="/" aria-label="mellow horizon, to the yard">
+          <Brand />
+        </Link>
+      </Box>
       <Flex
+        gridArea="title"
         align="center"
         columnGap="10px"
-        minW={{ base: '100%', lg: '0' }}
-        flex="1"
-        order={{ base: 3, lg: 0 }}
+        minW="0"
         wrap={{ base: 'wrap', xl: 'nowrap' }}
       >
         <Heading
           as="h1"
           fontFamily="heading"
-          fontSize="22px"
+          fontSize={{ base: '20px', lg: '22px' }}
           fontWeight="600"
           whiteSpace="nowrap"
           overflow="hidden"
           textOverflow="ellipsis"
           maxW="100%"
-          flexShrink={0}
+          flexShrink={{ base: 1, lg: 0 }}
         >
           {title}
         </Heading>
         {subtitle && (
           <Box
+            hideBelow="lg"
             color="quiet"
             fontSize="15px"
             lineHeight="1.2"
@@ -80,19 +74,45 @@ export function Header({
           </Box>
         )}
       </Flex>
-      <Flex
-        gap="8px"
-        align="center"
-        ml="auto"
-        wrap={{ base: 'wrap', lg: 'nowrap' }}
-        justify="flex-end"
-      >
+      <Flex gridArea="tools" gap="8px" align="center" justify={{ base: 'stretch', md: 'flex-end' }}>
         {children}
         <NextTimer />
         <ThemeButton />
-        <PersonPicker />
       </Flex>
-    </Flex>
+      <Box gridArea="person">
+        <PersonPicker />
+      </Box>
+    </Grid>
+  );
+}
+
+/** The name, or on a small screen its half sun on the horizon. */
+function Brand() {
+  return (
+    <>
+      <Box
+        hideBelow="lg"
+        fontFamily="heading"
+        fontSize="17px"
+        fontWeight="700"
+        letterSpacing="0.02em"
+        whiteSpace="nowrap"
+        py="12px"
+      >
+        <Box as="span" color="quiet">
+          mellow
+        </Box>{' '}
+        <Box as="span" color="lamp">
+          horizon
+        </Box>
+      </Box>
+      <Flex hideFrom="lg" w="48px" h="48px" align="center" justify="flex-start">
+        <svg width="30" height="30" viewBox="0 0 24 24" aria-hidden="true">
+          <path d="M4 15a8 8 0 0 1 16 0z" fill={paint('lampFill')} />
+          <path d="M1 16.5h22" stroke={paint('ink')} strokeWidth="2" />
+        </svg>
+      </Flex>
+    </>
   );
 }
 
@@ -115,7 +135,12 @@ export function UnitsButton() {
   useCommand('u', 'Flip between millimetres and inches', flip);
   return (
     <PlainButton onClick={flip}>
-      {units === 'METRIC' ? 'millimetres' : 'inches'}
+      <Box as="span" hideFrom="lg">
+        {units === 'METRIC' ? 'mm' : 'in'}
+      </Box>
+      <Box as="span" hideBelow="lg">
+        {units === 'METRIC' ? 'millimetres' : 'inches'}
+      </Box>
       <Key name="u" />
     </PlainButton>
   );

@@ -31,7 +31,7 @@ export function JobStrip({
         <HorizonStrip horizon={whole.horizon} here={whole.here} links={links} onMark={onMark} />
       </Box>
       {own && (
-        <Box hideFrom="lg">
+        <Box hideFrom="lg" hideBelow="md">
           <HorizonStrip horizon={own} onMark={onMark} />
         </Box>
       )}

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Job, Vehicle } from './api/client';
 import { Header, UnitsButton } from './Header';
-import { StageLinks } from './StageLinks';
+import { StageMenu } from './StageMenu';
 import type { Stage } from './stages';
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
@@ -23,24 +23,34 @@ export function StageHeader({
   children?: ReactNode;
 }) {
   return (
-    <Header
-      title={`${vehicle.name}, ${vehicle.nickname}`}
-      subtitle={
-        <>
-          {job.work}
-          {more}
-          {offline && (
-            <Box as="span" color="out" role="status">
-              {' '}
-              · no connection; what you type or draw waits here
+    <>
+      <Header
+        title={
+          <>
+            <Box as="span" hideFrom="lg">
+              {vehicle.nickname || vehicle.name}
             </Box>
-          )}
-        </>
-      }
-    >
-      <StageLinks jobId={job.id} here={here} />
-      <UnitsButton />
-      {children}
-    </Header>
+            <Box as="span" hideBelow="lg">
+              {vehicle.name}, {vehicle.nickname}
+            </Box>
+          </>
+        }
+        subtitle={
+          <>
+            {job.work}
+            {more}
+          </>
+        }
+      >
+        <StageMenu jobId={job.id} here={here} />
+        <UnitsButton />
+        {children}
+      </Header>
+      {offline && (
+        <Box role="status" color="out" fontSize="15px" px={{ base: '14px', lg: '26px' }} pb="2px">
+          No connection; what you type or draw waits here.
+        </Box>
+      )}
+    </>
   );
 }

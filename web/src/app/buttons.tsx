@@ -22,9 +22,9 @@ export const ActButton = chakra(
       ...common,
       bg: 'lampFill',
       color: 'onLamp',
-      fontSize: '20px',
-      px: '26px',
-      minH: '56px',
+      fontSize: { base: '18px', md: '20px' },
+      px: { base: '20px', md: '26px' },
+      minH: { base: '48px', md: '56px' },
     },
   }),
 );

@@ -24,37 +24,56 @@ export function Band({
       as="section"
       aria-label="Where it stands"
       align="center"
-      gap={{ base: '14px', md: '22px' }}
+      columnGap={{ base: '12px', md: '22px' }}
+      rowGap="2px"
       bg="panel"
       borderTopWidth="1px"
       borderColor="hairline"
       px={{ base: '14px', md: '26px' }}
-      py="10px"
-      minH="108px"
+      py={{ base: '4px', md: '10px' }}
+      minH={{ base: '0', md: '108px' }}
       wrap={{ base: 'wrap', md: 'nowrap' }}
     >
-      <VerdictShape verdict={verdict} size={50} />
+      <Box hideBelow="md">
+        <VerdictShape verdict={verdict} size={50} />
+      </Box>
+      <Box hideFrom="md">
+        <VerdictShape verdict={verdict} size={32} />
+      </Box>
       <Box flex="1" minW={{ base: '60%', md: '0' }} aria-live="polite">
         <Box
           as={onAsk ? 'button' : 'div'}
           onClick={onAsk}
           cursor={onAsk ? 'pointer' : undefined}
           textAlign="left"
-          minH="48px"
+          minH={{ base: onAsk ? '48px' : '0', md: '48px' }}
           display="flex"
           alignItems="center"
           fontFamily="heading"
-          fontSize={{ base: '21px', md: '27px' }}
+          fontSize={{ base: '18px', md: '27px' }}
           fontWeight="600"
           lineHeight="1.15"
         >
-          <span>{headline}</span>
+          <Box as="span" lineClamp={{ base: 2, md: 'none' }}>
+            {headline}
+          </Box>
         </Box>
-        <Box color="quiet" mt="3px">
+        <Box
+          color="quiet"
+          mt={{ base: '0', md: '3px' }}
+          fontSize={{ base: '14px', md: 'inherit' }}
+          lineClamp={{ base: 1, md: 'none' }}
+          css={{ '&:has([role=alert])': { lineClamp: 'none', WebkitLineClamp: 'none' } }}
+        >
           {detail}
         </Box>
       </Box>
-      <Flex gap="8px" align="center">
+      <Flex
+        gap="8px"
+        align="center"
+        justify={{ base: 'flex-end', md: 'flex-start' }}
+        flexBasis={{ base: '100%', md: 'auto' }}
+      >
         {children}
       </Flex>
     </Flex>

@@ -96,6 +96,7 @@ function Next({ timers, now, show }: Rings) {
         textOverflow="ellipsis"
         whiteSpace="nowrap"
         ml="8px"
+        hideBelow="lg"
       >
         {next.timer.name}
       </Box>

@@ -65,6 +65,7 @@ class SmallScreensIT extends BrowserTest {
       String where = path + " at " + size[0];
       assertThat(page.evaluate(BEYOND_THE_SIDE)).as(where).isEqualTo(List.of());
       assertThat(page.evaluate(TOO_SMALL)).as(where).isEqualTo(List.of());
+      leavesTheScreenToTheWork(page, size, where);
       Locator drawn = page.locator("main [data-drawing]");
       assertThat(drawn.count()).as("drawings: " + where).isEqualTo(drawings);
       drawn
@@ -76,6 +77,26 @@ class SmallScreensIT extends BrowserTest {
                       .isGreaterThanOrEqualTo(280));
     }
     page.close();
+  }
+
+  /** What stands above the work and below it may not take the screen of a phone or a tablet. */
+  private static void leavesTheScreenToTheWork(Page page, int[] size, String where) {
+    if (!where.startsWith("/jobs/")) {
+      return;
+    }
+    double head = page.locator("main").boundingBox().y;
+    if (size[0] == 390) {
+      assertThat(head).as("head: " + where).isLessThanOrEqualTo(110);
+      page.locator("section[aria-label='Where it stands']")
+          .all()
+          .forEach(
+              band ->
+                  assertThat(band.boundingBox().height)
+                      .as("band: " + where)
+                      .isLessThanOrEqualTo(130));
+    } else if (size[0] == 800) {
+      assertThat(head).as("head: " + where).isLessThanOrEqualTo(150);
+    }
   }
 
   @ParameterizedTest

@@ -1,0 +1,34 @@
+import { Box, NativeSelect } from '@chakra-ui/react';
+import { useNavigate } from 'react-router';
+import { STAGE_PAGES, stagePath, type Stage } from './stages';
+
+/** From one stage of a job to another, where the screen is too narrow for the job's strip. */
+export function StageMenu({ jobId, here }: { jobId: string; here: Stage }) {
+  const navigate = useNavigate();
+  return (
+    <Box as="nav" aria-label="Stages" hideFrom="lg" flex={{ base: '1', md: 'none' }} minW="0">
+      <NativeSelect.Root>
+        <NativeSelect.Field
+          aria-label="Stage"
+          h="48px"
+          borderRadius="full"
+          borderColor="rule"
+          fontFamily="heading"
+          fontWeight="600"
+          fontSize="17px"
+          color="lamp"
+          value={here}
+          onChange={(event) => void navigate(stagePath(jobId, event.target.value as Stage))}
+          css={{ '& option': { background: 'var(--chakra-colors-panel)' } }}
+        >
+          {(Object.keys(STAGE_PAGES) as Stage[]).map((stage) => (
+            <option key={stage} value={stage}>
+              {STAGE_PAGES[stage].words}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Box>
+  );
+}
