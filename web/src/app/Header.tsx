@@ -79,7 +79,7 @@ export function Header({
         <NextTimer />
         <ThemeButton />
       </Flex>
-      <Box gridArea="person">
+      <Box gridArea="person" ml={{ lg: '-12px' }}>
         <PersonPicker />
       </Box>
     </Grid>
