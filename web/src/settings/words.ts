@@ -30,6 +30,7 @@ export const DIPPED = [
   ['UN_DIPPED', 'UN dipped beam, stepped cutoff'],
   ['SAE_VOL', 'SAE, VOL: aimed on the left part'],
   ['SAE_VOR', 'SAE, VOR: aimed on the right part'],
+  ['DIPPED_UNREAD', 'not known yet'],
 ] as const satisfies readonly (readonly [Vehicle['dipped'], string])[];
 
 export const FOG = [

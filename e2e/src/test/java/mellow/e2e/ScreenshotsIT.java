@@ -30,7 +30,7 @@ class ScreenshotsIT extends BrowserTest {
     shoot("hand-over", "/jobs/" + app().job("library van 2") + "/hand-over", "", Look.USUAL);
     shoot("history", "/history", "", Look.USUAL.theme("day"));
     shoot("rulebook", "/rulebook", "", Look.USUAL);
-    shoot("phone", job + "/stand-back", "", Look.USUAL.size(390, 844));
+    shoot("phone", job, "", Look.USUAL.size(390, 844));
   }
 
   private void shoot(String name, String path, String key, Look look) {

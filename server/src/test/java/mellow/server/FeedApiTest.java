@@ -76,7 +76,8 @@ class FeedApiTest {
     assertThat(first.at("/answers/outOnMain").asText()).isEqualTo("yes");
     assertThat(first.get("misses")).isEmpty();
 
-    Map<String, Object> feed = with("plan", plan("fog-own-switch", Map.of("outOnMain", "yes")));
+    Map<String, Object> feed =
+        with("plan", plan("fog-own-switch", Map.of("outOnMain", "yes", "leadFuse", "3")));
     Api.Answer kept = put(0, feed);
     assertThat(kept.status()).isEqualTo(200);
     assertThat(kept.body().at("/sheet/worst").asText()).isEqualTo("WITHIN");
@@ -94,7 +95,11 @@ class FeedApiTest {
 
     String thicker = csv.replace("left branch,wire,size,1.5", "left branch,wire,size,2.5");
     Map<String, Object> in =
-        Map.of("csv", thicker, "plan", plan("fog-own-switch", Map.of("outOnMain", "yes")));
+        Map.of(
+            "csv",
+            thicker,
+            "plan",
+            plan("fog-own-switch", Map.of("outOnMain", "yes", "leadFuse", "3")));
     assertThat(api.post(path + "parts", in).body().at("/changes/left branch/size").asText())
         .isEqualTo("2.5 mm²");
   }

@@ -37,6 +37,9 @@ class JobFileTest {
       JsonNode after = api.get("/api/jobs/" + copy).body();
       assertThat(after.get("readings").findValuesAsText("struckBy"))
           .hasSameSizeAs(before.get("readings").findValuesAsText("struckBy"));
+      assertThat(after.get("readings").findValuesAsText("takenBy"))
+          .as("a name that came in a file says so")
+          .allMatch(name -> name.endsWith(" (from a file)"));
     }
   }
 

@@ -109,6 +109,13 @@ final class Limits {
               .formatted(side.word(), needs.height().words()),
           "Measure %s of the %s lamp.".formatted(needs.height().words(), side.word()));
     }
+    if (answer instanceof RuleSet.Answer.Unread) {
+      return Finding.notKnown(
+          id,
+          Source.derived(rules.title()),
+          "What the lens of the %s low beam says is not known yet".formatted(side.word()),
+          "Read the lens, and say with the vehicle what it says: which rule holds depends on it.");
+    }
     boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(
         id,

@@ -108,6 +108,13 @@ final class Schools {
   }
 
   private Finding levelIsTooHigh(Side side, OptionalDouble centre) {
+    if (pair.beamClass() == BeamClass.DIPPED_UNREAD) {
+      return Finding.notKnown(
+          id("level", side),
+          Source.derived("what the lens says decides it"),
+          "Whether level is right for the %s lamp is not known yet".formatted(side.word()),
+          "Read the lens, and say with the vehicle what it says.");
+    }
     Sentence headline =
         pair.beamClass() == BeamClass.SAE_VOR
             ? Sentence.of("Level is too high for the " + side.word() + " lamp at this height")

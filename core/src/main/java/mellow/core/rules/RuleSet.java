@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -72,6 +73,9 @@ public record RuleSet(
     /** The rule depends on a height that was not measured. */
     record Needs(HeightCondition.HeightOf height) implements Answer {}
 
+    /** What the lens says decides which rule holds, and nobody has read it. */
+    record Unread() implements Answer {}
+
     /**
      * The set has no rule for such a lamp.
      *
@@ -82,6 +86,9 @@ public record RuleSet(
 
   /** The rule of aim for a lamp. A maker's choice is heeded only where the rules know of one. */
   public Answer aimRuleFor(LampFacts lamp) {
+    if (lamp.beamClass() == BeamClass.DIPPED_UNREAD) {
+      return new Answer.Unread();
+    }
     Optional<AimRule> usual = Optional.empty();
     Optional<AimRule> steeper = Optional.empty();
     for (AimRule rule : aimRules) {

@@ -8,6 +8,8 @@ public enum BeamClass {
   SAE_VOL(LampKind.DIPPED, MarkFamily.SAE),
   /** SAE, visually aimed on the cutoff's right part. */
   SAE_VOR(LampKind.DIPPED, MarkFamily.SAE),
+  /** A low beam whose lens nobody has read yet: no rule can be held against it. */
+  DIPPED_UNREAD(LampKind.DIPPED, MarkFamily.UN),
   /** UN front fog lamp of class B. */
   FOG_B(LampKind.FRONT_FOG, MarkFamily.UN),
   /** UN front fog lamp of class F3. */

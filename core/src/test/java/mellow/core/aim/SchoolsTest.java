@@ -147,6 +147,17 @@ class SchoolsTest {
     assertThat(walls.lamp(Side.LEFT).target().orElseThrow().warning()).isPresent();
   }
 
+  /** While nobody has read the lens, neither the rule nor the level school calls a lamp right. */
+  @Test
+  void lowBeamWhoseLensIsUnreadIsNotKnownYet() {
+    Walls walls = new Walls().school(School.LEVEL).reads(Side.LEFT, 76.2);
+    walls.beam = BeamClass.DIPPED_UNREAD;
+    assertThatFinding(walls.finding("aim.limits.left")).is(Verdict.NOT_KNOWN).says("lens");
+    assertThatFinding(walls.finding("school.level.left")).is(Verdict.NOT_KNOWN);
+    walls.market = "us-sae-j599";
+    assertThatFinding(walls.finding("aim.limits.left")).is(Verdict.NOT_KNOWN).says("lens");
+  }
+
   /** 3 ft is 8 in above a lamp at 28 in: 100 × 8/300 = 2.67 % upwards. */
   @Test
   void theBandAboveTheFloorIsRefusedForALampBelowIt() {

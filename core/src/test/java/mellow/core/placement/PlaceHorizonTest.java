@@ -37,6 +37,7 @@ class PlaceHorizonTest {
     assertThat(two.parts()).hasSize(3).last().isEqualTo("Drill");
     assertThat(two.marks())
         .filteredOn(mark -> mark.verdict() == Verdict.OUT)
+        .filteredOn(mark -> mark.findingId().contains("edge"))
         .isNotEmpty()
         .allSatisfy(
             mark -> {

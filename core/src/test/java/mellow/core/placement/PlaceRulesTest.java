@@ -26,6 +26,8 @@ import org.junit.jupiter.api.Test;
 
 /** UN R48, UN R87, 49 CFR 571.108, California Vehicle Code 24403: all figures from memory. */
 class PlaceRulesTest {
+  private static final double IN = 25.4;
+
   private static LampPair drl(double innerEdgesMm, double lowerMm) {
     return square(LampFunction.DRL, 60, innerEdgesMm / 2 + 30, lowerMm + 30);
   }
@@ -79,6 +81,39 @@ class PlaceRulesTest {
     assertThatFinding(finding(front(1700, drl(700, 1450)), "un-r48.drl.upper-edge.right", "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
+  }
+
+  /** UN R48 6.5.4, 6.9.4 and table I-a of 49 CFR 571.108, from memory. */
+  @Test
+  void turnSignalsAndPositionLampsHaveTheirPlace() {
+    Front low = front(1700, square(LampFunction.TURN, 60, 850 - 410 - 30, 370));
+    assertThatFinding(finding(low, "un-r48.turn.lower-edge.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    assertThatFinding(finding(low, "un-r48.turn.outer-edge.left", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    Front high = front(1700, square(LampFunction.POSITION, 40, 600, 1490));
+    assertThatFinding(finding(high, "un-r48.position.upper-edge.right", "un-r48"))
+        .is(Verdict.OUT)
+        .hasMargin(-10, 1e-6);
+    assertThatFinding(finding(high, "un-r48.position.spacing", "un-r48")).is(Verdict.WITHIN);
+    Front turn = front(1700, square(LampFunction.TURN, 60, 600, 15.5 * IN));
+    assertThatFinding(finding(turn, "us-fmvss-108.turn.height.left", "us-fmvss-108"))
+        .is(Verdict.WITHIN);
+    Front parking = front(1700, square(LampFunction.POSITION, 40, 600, 14.5 * IN));
+    assertThatFinding(finding(parking, "us-fmvss-108.position.height.left", "us-fmvss-108"))
+        .is(Verdict.OUT);
+  }
+
+  /** UN R48 6.3.2 and 6.19.2, from memory: two fog lamps, two running lamps. */
+  @Test
+  void secondPairIsOneTooManyByTheRegulation() {
+    LampPair factory = named("factory", square(LampFunction.FRONT_FOG, 90, 600, 400));
+    Front two = front(1700, factory, square(LampFunction.FRONT_FOG, 90, 400, 400));
+    assertThatFinding(finding(two, "un-r48.fog.count", "un-r48")).is(Verdict.OUT);
+    assertThatFinding(finding(front(1700, drl(900, 500)), "un-r48.drl.count", "un-r48"))
+        .is(Verdict.WITHIN);
   }
 
   @Test

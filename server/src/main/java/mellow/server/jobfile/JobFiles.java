@@ -1,6 +1,7 @@
 package mellow.server.jobfile;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -120,12 +121,15 @@ class JobFiles {
     return closed == null
         ? null
         : new JobFile.ClosedFile(
-            closed.by(),
+            ImportedName.plain(closed.by()),
             closed.at(),
             closed.reason(),
             closed.findings(),
             page.amendments().stream()
-                .map(one -> new JobFile.AmendmentFile(one.words(), one.why(), one.by(), one.at()))
+                .map(
+                    one ->
+                        new JobFile.AmendmentFile(
+                            one.words(), one.why(), ImportedName.plain(one.by()), one.at()))
                 .toList());
   }
 
@@ -137,7 +141,9 @@ class JobFiles {
         .map(
             one ->
                 new JobFile.Written(
-                    one.edit().withIds(id -> PLACE.formatted(ids.indexOf(id))), one.by(), one.at()))
+                    one.edit().withIds(id -> PLACE.formatted(ids.indexOf(id))),
+                    ImportedName.plain(one.by()),
+                    one.at()))
         .toList();
   }
 
@@ -170,7 +176,7 @@ class JobFiles {
         reading.typed(),
         reading.units(),
         reading.strikes() == null ? null : readings.indexOf(reading.strikes()),
-        reading.takenBy(),
+        ImportedName.plain(reading.takenBy()),
         reading.takenAt());
   }
 
@@ -235,19 +241,21 @@ class JobFiles {
       return;
     }
     handOvers.restore(
-        new Acting(acting.shopId(), closed.by(), closed.at()),
-        jobId,
-        closed.reason(),
-        closed.findings());
+        as(acting, closed.by(), closed.at()), jobId, closed.reason(), closed.findings());
     for (int place = 0; place < closed.amendments().size(); place++) {
       JobFile.AmendmentFile one = closed.amendments().get(place);
       handOvers.amend(
-          new Acting(acting.shopId(), one.by(), one.at()),
+          as(acting, one.by(), one.at()),
           jobId,
           id(jobId, "amendment " + place),
           one.words(),
           one.why());
     }
+  }
+
+  /** Whoever a file says it was, and then. */
+  private static Acting as(Acting acting, String name, Instant at) {
+    return new Acting(acting.shopId(), ImportedName.marked(name), at);
   }
 
   private String putBay(Acting acting, String jobId, JobFile.BayFile bay) {
@@ -266,7 +274,7 @@ class JobFiles {
     for (int place = 0; place < readings.size(); place++) {
       JobFile.Taken taken = readings.get(place);
       logbooks.keep(
-          new Acting(acting.shopId(), taken.takenBy(), taken.takenAt()),
+          as(acting, taken.takenBy(), taken.takenAt()),
           owner,
           id(seed + place),
           edit(seed, taken, place, screws));
@@ -277,7 +285,7 @@ class JobFiles {
     for (int place = 0; place < written.size(); place++) {
       JobFile.Written one = written.get(place);
       workshops.restore(
-          new Acting(acting.shopId(), one.by(), one.at()),
+          as(acting, one.by(), one.at()),
           jobId,
           entryId(jobId, place),
           one.entry().withIds(id -> entryId(jobId, placeOf(id, written.size()))));
