@@ -57,7 +57,8 @@ class AroundTheWallIT extends BrowserTest {
     button(page, "Left lamp").click();
     assertThat(page.getByRole(AriaRole.HEADING)).containsText("Left lamp");
     button(page, "Back").click();
-    assertThat(page.getByText("midwife's estate")).isVisible();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .containsText("midwife's estate");
   }
 
   @Test

@@ -26,6 +26,10 @@ class FeedIT extends BrowserTest {
     button(page, "main beam, fog lit").click();
     button(page, "main beam, fog reduced").click();
     button(page, "Take this plan: Fog lamps with a switch of their own").click();
+    assertThat(verdict(page)).containsText("Which fuse guards the lead behind a tap");
+    page.keyboard().press("q");
+    page.getByLabel("Is there a fuse in the lead behind the tap?").selectOption("3");
+    button(page, "Keep the answers").click();
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 
     Locator lights = page.getByRole(AriaRole.GROUP, named("Lights"));
