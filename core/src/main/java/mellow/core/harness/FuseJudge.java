@@ -1,15 +1,11 @@
 package mellow.core.harness;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Joining.Guard;
@@ -182,31 +178,10 @@ final class FuseJudge {
 
   /** What a fuse guards: whatever its far end reaches before another fuse, loads included. */
   private Set<Part> behind(Guard fuse) {
-    Set<Part> behind = new HashSet<>();
-    Set<String> seen = new HashSet<>(Set.of(fuse.from(), fuse.to(), Circuit.GROUND));
-    Deque<String> open = new ArrayDeque<>(Set.of(fuse.to()));
-    while (!open.isEmpty()) {
-      String node = open.pop();
-      for (Part part : solved.circuit().parts()) {
-        if (part instanceof Guard || part instanceof Supply) {
-          continue;
-        }
-        part.branches().stream()
-            .filter(branch -> !List.of("coil", "suppression").contains(branch.name()))
-            .filter(branch -> branch.from().equals(node) || branch.to().equals(node))
-            .forEach(
-                branch -> {
-                  behind.add(part);
-                  if (!(part instanceof Emitter) && !(part instanceof Load)) {
-                    for (String next : List.of(branch.from(), branch.to())) {
-                      if (seen.add(next)) {
-                        open.push(next);
-                      }
-                    }
-                  }
-                });
-      }
-    }
-    return behind;
+    return Reach.behind(
+        solved.circuit(),
+        fuse,
+        part -> !(part instanceof Guard || part instanceof Supply),
+        part -> !(part instanceof Emitter || part instanceof Load));
   }
 }

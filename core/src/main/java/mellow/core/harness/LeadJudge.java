@@ -1,14 +1,8 @@
 package mellow.core.harness;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
-import java.util.HashSet;
-import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import mellow.core.circuit.Circuit;
+import java.util.stream.Stream;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Switch;
@@ -24,7 +18,6 @@ import mellow.core.harness.Solved.Limit;
 final class LeadJudge {
   private static final Source UNFUSED =
       Source.commonPractice("a thin lead on a tap has a fuse of its own, close to the tap");
-  private static final String REMEDY = "A fuse of 3 A in the lead, close to the tap.";
 
   private final Solved solved;
 
@@ -36,7 +29,7 @@ final class LeadJudge {
    * Whether the factory's fuse guards the thinnest lead; empty where no lead is without its own.
    */
   Optional<Finding> of(Joining.Clip clip) {
-    return unfused(clip).stream()
+    return unfused(clip)
         .min(Comparator.comparingDouble(wire -> wire.conductor().mm2()))
         .map(wire -> judged(clip, wire));
   }
@@ -60,37 +53,21 @@ final class LeadJudge {
         new Limit(guard, bears),
         UNFUSED,
         Sentence.of("The lead behind a tap bears {0}, its fuse is {1}: " + lead, bears, guard),
-        REMEDY);
+        "A fuse of 3 A in the lead, close to the tap.");
   }
 
   /** The wires that current reaches from the tap before a fuse or what it drives. */
-  private List<Joining.Wire> unfused(Joining.Clip clip) {
-    List<Joining.Wire> wires = new ArrayList<>();
-    Set<String> seen = new HashSet<>(Set.of(clip.from(), clip.to(), Circuit.GROUND));
-    Deque<String> open = new ArrayDeque<>(Set.of(clip.to()));
-    while (!open.isEmpty()) {
-      String node = open.pop();
-      for (Part part : solved.circuit().parts()) {
-        if (part instanceof Joining.Guard
-            || !(part instanceof Joining || part instanceof Switch)
-            || part.equals(clip)) {
-          continue;
-        }
-        part.branches().stream()
-            .filter(branch -> branch.from().equals(node) || branch.to().equals(node))
-            .forEach(
-                branch -> {
-                  if (part instanceof Joining.Wire wire && !wires.contains(wire)) {
-                    wires.add(wire);
-                  }
-                  for (String next : List.of(branch.from(), branch.to())) {
-                    if (seen.add(next)) {
-                      open.push(next);
-                    }
-                  }
-                });
-      }
-    }
-    return wires;
+  private Stream<Joining.Wire> unfused(Joining.Clip clip) {
+    return Reach.behind(solved.circuit(), clip, LeadJudge::isLead, part -> true).stream()
+        .filter(Joining.Wire.class::isInstance)
+        .map(Joining.Wire.class::cast);
+  }
+
+  /** A second tap is the way into another factory wire. */
+  private static boolean isLead(Part part) {
+    return part instanceof Switch
+        || part instanceof Joining
+            && !(part instanceof Joining.Guard)
+            && !(part instanceof Joining.Clip);
   }
 }

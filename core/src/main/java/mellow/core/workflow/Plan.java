@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import mellow.core.finding.Caution;
@@ -86,12 +88,24 @@ public record Plan(
     return takeIn.kinds().isEmpty() ? WITHOUT_PLAN : order(takeIn);
   }
 
-  private static List<Stage> order(TakeIn takeIn) {
+  /** The stages that the wanted work brings and that are left out, each with its reason. */
+  public static SortedMap<Stage, String> leftOut(TakeIn takeIn) {
+    SortedMap<Stage, String> leftOut = new TreeMap<>(takeIn.leftOut());
+    leftOut.keySet().retainAll(brought(takeIn));
+    return leftOut;
+  }
+
+  private static Set<Stage> brought(TakeIn takeIn) {
     Set<Stage> brought = EnumSet.noneOf(Stage.class);
     takeIn.kinds().forEach(kind -> brought.addAll(kind.stages()));
     if (brought.contains(Stage.APART) && takeIn.headlampsLoosened()) {
       brought.add(Stage.WALL);
     }
+    return brought;
+  }
+
+  private static List<Stage> order(TakeIn takeIn) {
+    Set<Stage> brought = brought(takeIn);
     brought.removeAll(takeIn.leftOut().keySet());
     List<Stage> order = new ArrayList<>(brought);
     if (takeIn.secondSet()) {

@@ -3,7 +3,6 @@ package mellow.core.workflow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
@@ -53,10 +52,7 @@ public final class TakeInFindings {
       }
     }
     untried(takeIn).ifPresent(findings::add);
-    takeIn.leftOut().entrySet().stream()
-        .sorted(Map.Entry.comparingByKey())
-        .map(one -> leftOut(one.getKey(), one.getValue()))
-        .forEach(findings::add);
+    Plan.leftOut(takeIn).forEach((stage, reason) -> findings.add(leftOut(stage, reason)));
     if (findings.isEmpty()) {
       findings.add(
           Finding.plain(
@@ -70,11 +66,10 @@ public final class TakeInFindings {
 
   private static Finding leftOut(Stage stage, String reason) {
     return Finding.plain(
-            "take-in.left-out." + stage.name().toLowerCase(Locale.ROOT),
-            Verdict.AT_EDGE,
-            LEFT_OUT,
-            Sentence.of("Left out: " + stage.words()))
-        .withDetail(Sentence.of(Words.typed(reason)));
+        "take-in.left-out." + stage.name().toLowerCase(Locale.ROOT),
+        Verdict.AT_EDGE,
+        LEFT_OUT,
+        Sentence.of(Words.typed("Left out: %s (%s)".formatted(stage.words(), reason))));
   }
 
   private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {

@@ -72,7 +72,16 @@ class PlanTest {
     assertThat(TakeInFindings.of(without, SinceThen.NOTHING))
         .filteredOn(finding -> finding.id().equals("take-in.left-out.place"))
         .singleElement()
-        .satisfies(finding -> assertThat(finding.verdict()).isEqualTo(Verdict.AT_EDGE));
+        .satisfies(
+            finding -> {
+              assertThat(finding.verdict()).isEqualTo(Verdict.AT_EDGE);
+              assertThat(finding.headline().text(UnitSystem.METRIC))
+                  .as("as it is printed")
+                  .isEqualTo("Left out: Place (the covers have the holes)");
+            });
+    TakeIn aim =
+        wanted(Access.LAMPS_ONLY, WorkKind.AIM).without(Map.of(Stage.PLACE, "the covers have"));
+    assertThat(Plan.leftOut(aim)).as("aiming brings no place").isEmpty();
     assertThatThrownBy(() -> fog.without(Map.of(Stage.PROVE, "no time")))
         .isInstanceOf(IllegalArgumentException.class);
   }

@@ -79,8 +79,7 @@ public record PlanView(
   static PlanView of(Plan plan, TakeIn takeIn, Map<Stage, List<String>> waiting) {
     return new PlanView(
         plan.stages().stream().map(stage -> StageView.of(stage, waiting)).toList(),
-        takeIn.leftOut().entrySet().stream()
-            .sorted(Map.Entry.comparingByKey())
+        Plan.leftOut(takeIn).entrySet().stream()
             .map(one -> new LeftOutView(one.getKey(), one.getKey().words(), one.getValue()))
             .toList(),
         plan.offered(),

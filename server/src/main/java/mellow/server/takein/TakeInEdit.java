@@ -44,14 +44,9 @@ public record TakeInEdit(
     @NotNull(message = "is missing") @Size(max = 24, message = "has at most 24 entries")
         List<@Valid @NotNull(message = "is missing") CheckEdit> checks,
     @Size(max = 10, message = "has at most 10 entries")
-        @Schema(description = "Stages that are left out though the work brings them.")
+        @Schema(description = "Stages that are left out though the work brings them; or missing.")
         @Nullable List<@Valid @NotNull(message = "is missing") LeftOutEdit> leftOut) {
   private static final int SHORTEST_REASON = 3;
-
-  /** What earlier versions kept has no stage left out. */
-  public TakeInEdit {
-    leftOut = leftOut == null ? List.of() : leftOut;
-  }
 
   /** A stage that is left out. */
   @Schema(name = "LeftOutStage", description = "A stage that is left out, and why.")

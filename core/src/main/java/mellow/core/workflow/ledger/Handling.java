@@ -1,6 +1,8 @@
 package mellow.core.workflow.ledger;
 
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /**
@@ -14,43 +16,48 @@ public record Handling(String off, String on) {
   private static final String BY_HAND =
       "By hand first; tight after the gaps are right, snug, not hard.";
 
-  private static final Pattern LAMP = Pattern.compile("lamp|light|pod|indicator|turn signal");
-  private static final Pattern FACE = Pattern.compile("bumper|fascia");
-  private static final Pattern LENGTH = Pattern.compile("trim|mould|mold|bezel|strip");
+  /** By how a name ends: a headlamp's bracket is no headlamp. */
+  private static final Map<Pattern, Handling> NAMED = new LinkedHashMap<>();
+
+  private static final Pattern SIDE = Pattern.compile("(?<!\\p{L})(left|right)(?!\\p{L})");
+
+  static {
+    NAMED.put(
+        ends("bulb"),
+        new Handling(
+            "By its base: fingers leave the glass alone.", "What touched the glass is wiped off."));
+    NAMED.put(
+        ends("socket"),
+        new Handling("A quarter turn, then straight out.", "A quarter turn to its stop."));
+    NAMED.put(ends("motor"), new Handling("", "Its ball stud lined up, then pushed to a snap."));
+    NAMED.put(ends("lamp|light|pod|indicator|turn signal"), of(FastenerKind.PIECE));
+    NAMED.put(
+        ends("bumper|bumper cover|fascia"),
+        new Handling(
+            "A second pair of hands, or the top-centre bolt last out; connectors before it is lifted"
+                + " away. A towel for its face.",
+            "A second pair of hands, or the top-centre bolt first in; all tabs seated before it is"
+                + " pressed home."));
+    NAMED.put(
+        ends("trim|moulding|molding|bezel|strip"),
+        new Handling("From the ends, a hand behind the corner.", ""));
+  }
+
+  private static Pattern ends(String names) {
+    return Pattern.compile("(" + names + ")s?$");
+  }
 
   /** The usual way of what was called out: a piece is handled as what it is. */
   public static Handling of(LedgerRow.What what) {
     if (!what.kind().named()) {
       return of(what.kind());
     }
-    String name = what.name().toLowerCase(Locale.ROOT);
-    if (name.contains("bulb")) {
-      return new Handling(
-          "Cold, and by its base: fingers leave the glass alone.",
-          "By its base; what touched the glass is wiped off with spirit.");
-    }
-    if (name.contains("socket")) {
-      return new Handling(
-          "A quarter turn, then straight out.", "In, and a quarter turn to its stop.");
-    }
-    if (name.contains("motor")) {
-      return new Handling(
-          "Turned free of the housing, then its ball stud slid out of the reflector.",
-          "The ball stud in first, then turned to its stop.");
-    }
-    if (LAMP.matcher(name).find()) {
-      return of(FastenerKind.PIECE);
-    }
-    if (FACE.matcher(name).find()) {
-      return new Handling(
-          "Two people, from the wheel arches forward; connectors parted before it is lifted away."
-              + " On a towel, its face up.",
-          "Two people; every tab seated before a bolt goes in.");
-    }
-    if (LENGTH.matcher(name).find()) {
-      return new Handling("From one end, with a plastic lever; tape beside it.", "");
-    }
-    return new Handling("", "");
+    String name = SIDE.matcher(what.name().toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
+    return NAMED.entrySet().stream()
+        .filter(one -> one.getKey().matcher(name).find())
+        .map(Map.Entry::getValue)
+        .findFirst()
+        .orElse(new Handling("", ""));
   }
 
   /** The usual way of a kind; of a piece, that of a lamp. */

@@ -39,22 +39,6 @@ public record LedgerRow(
     String after) {
   private static final int MOST = 60;
 
-  /** A line that is not captive and waits for nothing. */
-  public LedgerRow(
-      String id,
-      int count,
-      What what,
-      Optional<Spot> spot,
-      String where,
-      String tray,
-      String holds,
-      AsFound asFound,
-      boolean hidden,
-      int people,
-      String note) {
-    this(id, count, what, spot, where, tray, holds, asFound, hidden, people, note, false, "");
-  }
-
   public LedgerRow {
     if (count < 1 || count > MOST) {
       throw new IllegalArgumentException("One line holds 1 to 60 of a kind.");
@@ -97,7 +81,7 @@ public record LedgerRow(
     }
 
     private String several(int count) {
-      if (count == 1 || name.endsWith("s")) {
+      if (kind != FastenerKind.THING || count == 1 || name.endsWith("s")) {
         return name;
       }
       return name.endsWith("x") || name.endsWith("ch") ? name + "es" : name + "s";

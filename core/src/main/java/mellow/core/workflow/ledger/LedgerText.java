@@ -48,7 +48,7 @@ public final class LedgerText {
           "duct");
 
   private static final List<String> THINGS =
-      List.of("socket", "bulb", "bracket", "button", "levelling motor", "leveling motor", "motor");
+      List.of("socket", "bulb", "bracket", "button", "motor");
 
   private static final Pattern BEFORE = Pattern.compile("^(.+?)\\s+before\\s+(.+)$");
   private static final Pattern CAPTIVE = Pattern.compile("(?<!\\p{L})(captive)(?!\\p{L})");

@@ -30,6 +30,8 @@ class AccessMovedTest {
                     AsFound.SOUND,
                     false,
                     1,
+                    "",
+                    false,
                     ""))));
   }
 

@@ -31,7 +31,10 @@ class HandlingTest {
   @Test
   void pieceIsHandledAsWhatItIs() {
     Handling cover = Handling.of(What.of(FastenerKind.PIECE, "bumper cover", ""));
-    assertThat(cover.off()).contains("Two people").doesNotContain("lamp");
+    assertThat(cover.off()).contains("second pair of hands").doesNotContain("lamp");
+    assertThat(Handling.of(What.of(FastenerKind.THING, "headlamp bracket", "")))
+        .as("no headlamp")
+        .isEqualTo(new Handling("", ""));
     assertThat(Handling.of(What.of(FastenerKind.PIECE, "left headlamp", "")).off())
         .contains("plugs must part");
     assertThat(Handling.of(What.of(FastenerKind.THING, "turn signal bulb", "")).off())

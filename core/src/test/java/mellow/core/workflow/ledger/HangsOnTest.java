@@ -26,6 +26,8 @@ class HangsOnTest {
         AsFound.SOUND,
         false,
         1,
+        "",
+        false,
         "");
   }
 

@@ -24,7 +24,19 @@ class LedgerTest {
   private static LedgerRow row(String id, int count, String called, String holds) {
     LedgerText.Called read = called(called);
     return new LedgerRow(
-        id, count, read.what(), read.spot(), read.where(), "", holds, AsFound.SOUND, false, 1, "");
+        id,
+        count,
+        read.what(),
+        read.spot(),
+        read.where(),
+        "",
+        holds,
+        AsFound.SOUND,
+        false,
+        1,
+        "",
+        false,
+        "");
   }
 
   private static LedgerText.Called called(String text) {
@@ -257,6 +269,8 @@ class LedgerTest {
               AsFound.values()[random.nextInt(AsFound.values().length)],
               false,
               1,
+              "",
+              false,
               ""));
     }
     String other = tried.get(random.nextInt(tried.size())).id();

@@ -18,7 +18,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Lines and places in the words that are called across a workshop. */
 class LedgerWordsTest {
   private static LedgerRow row(int count, What what, Optional<Spot> spot, String where) {
-    return new LedgerRow("r", count, what, spot, where, "", "", AsFound.SOUND, false, 1, "");
+    return new LedgerRow(
+        "r", count, what, spot, where, "", "", AsFound.SOUND, false, 1, "", false, "");
   }
 
   @ParameterizedTest
@@ -120,8 +121,11 @@ class LedgerWordsTest {
   /** What nobody knows here is kept under its name, and asked about. */
   @Test
   void whatIsNotKnownIsAskedAbout() throws Exception {
-    LedgerRow row = row(2, What.of(FastenerKind.UNSORTED, "grommit", ""), Optional.empty(), "");
-    assertThat(row.words()).isEqualTo("2 grommits");
+    LedgerRow row =
+        row(2, What.of(FastenerKind.UNSORTED, "grommit left", ""), Optional.empty(), "");
+    assertThat(row.words()).isEqualTo("2 grommit left");
+    What bracket = What.of(FastenerKind.THING, "bracket", "");
+    assertThat(row(2, bracket, Optional.empty(), "left").words()).isEqualTo("2 brackets, left");
     assertThat(LedgerFindings.unsorted(Ledger.of(List.of(new LedgerEntry.Out(row)))))
         .singleElement()
         .satisfies(asked -> assertThat(asked.verdict()).isEqualTo(Verdict.NOT_KNOWN));
