@@ -42,7 +42,7 @@ export function StageHeader({
           </>
         }
       >
-        <StageMenu jobId={job.id} here={here} />
+        <StageMenu job={job} here={here} />
         <UnitsButton />
         {children}
       </Header>

@@ -1,10 +1,13 @@
 import { Box, NativeSelect } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
-import { STAGE_PAGES, stagePath, type Stage } from './stages';
+import type { Job } from './api/client';
+import { useStanding } from './api/queries';
+import { STAGE_PAGES, stagePath, unknownStanding, type Stage } from './stages';
 
 /** From one stage of a job to another, where the screen is too narrow for the job's strip. */
-export function StageMenu({ jobId, here }: { jobId: string; here: Stage }) {
+export function StageMenu({ job, here }: { job: Job; here: Stage }) {
   const navigate = useNavigate();
+  const { stages } = useStanding(job.id, job.touchedAt).data ?? unknownStanding(here);
   return (
     <Box as="nav" aria-label="Stages" hideFrom="lg" flex={{ base: '1', md: 'none' }} minW="0">
       <NativeSelect.Root>
@@ -18,14 +21,16 @@ export function StageMenu({ jobId, here }: { jobId: string; here: Stage }) {
           fontSize="17px"
           color="lamp"
           value={here}
-          onChange={(event) => void navigate(stagePath(jobId, event.target.value as Stage))}
+          onChange={(event) => void navigate(stagePath(job.id, event.target.value as Stage))}
           css={{ '& option': { background: 'var(--chakra-colors-panel)' } }}
         >
-          {(Object.keys(STAGE_PAGES) as Stage[]).map((stage) => (
-            <option key={stage} value={stage}>
-              {STAGE_PAGES[stage].words}
-            </option>
-          ))}
+          {(Object.keys(STAGE_PAGES) as Stage[])
+            .filter((stage) => stage === here || stages.includes(stage))
+            .map((stage) => (
+              <option key={stage} value={stage}>
+                {STAGE_PAGES[stage].words}
+              </option>
+            ))}
         </NativeSelect.Field>
         <NativeSelect.Indicator />
       </NativeSelect.Root>

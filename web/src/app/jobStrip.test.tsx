@@ -1,9 +1,11 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import { api, type Horizon, type Job, type Standing } from './api/client';
-import { mark, show } from '../test/testing';
+import { mark, openPage, show } from '../test/testing';
 import { JobStrip } from './JobStrip';
+import { StageMenu } from './StageMenu';
 import { stageAfter, whereItStands } from './stages';
 
 const job = { id: 'j', touchedAt: '2026-11-25T10:00:00Z' } as Job;
@@ -23,6 +25,21 @@ const own: Horizon = {
   present: 0,
   marks: [mark(0, 'OUT', -0.5, 'too low now')],
 };
+
+it('leads from a menu to the job’s own stages where the screen is narrow', async () => {
+  vi.spyOn(api, 'GET').mockResolvedValue({
+    data: standing,
+    response: new Response(null, { status: 200 }),
+  } as never);
+  openPage('/jobs/:id/place', '/jobs/j/place', <StageMenu job={job} here="PLACE" />, {}, [
+    '/jobs/j/feed',
+  ]);
+  const menu = await screen.findByRole('combobox', { name: 'Stage' });
+  await waitFor(() => expect(within(menu).getAllByRole('option')).toHaveLength(4));
+  await userEvent.selectOptions(menu, 'Feed');
+  expect(await screen.findByText('/jobs/j/feed')).toBeTruthy();
+  vi.restoreAllMocks();
+});
 
 describe('the job’s strip', () => {
   it('leads to the stages that have a page, and parts the one that is open', async () => {

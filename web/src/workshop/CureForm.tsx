@@ -6,7 +6,7 @@ import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
 
-export type Adhesive = NonNullable<NonNullable<EntryEdit['timer']>['adhesive']>;
+type Adhesive = NonNullable<NonNullable<EntryEdit['timer']>['adhesive']>;
 
 const ADHESIVES: readonly (readonly [Adhesive, string])[] = [
   ['FAST_EPOXY', 'fast epoxy'],

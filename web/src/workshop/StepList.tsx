@@ -202,29 +202,24 @@ export function LeaveOutDialog({
   close: () => void;
 }) {
   const [reason, setReason] = useState('');
-  const [problem, setProblem] = useState<string>();
   const left = openSteps(work);
   return (
     <Sheet title={`${work.words}: leave out the rest`} open={open} close={close}>
       <TypedForm
         words={`Leave out ${counted(left.length, 'step')}`}
         onSend={async () => {
-          try {
-            for (const step of left) {
-              await write(
-                { step: { step: step.id, side: step.side, skipped: true, reason } },
-                `left out: ${step.words}`,
-              );
-            }
-            close();
-          } catch (refused) {
-            setProblem((refused as Error).message);
+          for (const step of left) {
+            await write(
+              { step: { step: step.id, side: step.side, skipped: true, reason } },
+              `left out: ${step.words}`,
+            );
           }
+          setReason('');
+          close();
         }}
       >
         <TextField label="Why they are left out" value={reason} set={setReason} maxLength={300} />
         <Box color="quiet">It is kept with your name, and printed on the pack.</Box>
-        <Refusal words={problem} />
         <Box as="ul" listStyleType="none" fontSize="17px">
           {left.map((step) => (
             <Box as="li" key={key(step)} py="8px" borderTopWidth="1px" borderColor="hairline">

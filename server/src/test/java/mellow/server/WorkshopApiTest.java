@@ -395,6 +395,42 @@ class WorkshopApiTest {
         .contains("silicone, right still cures");
   }
 
+  /** The epoxy of the projector is not that of the flange, which is put on later. */
+  @Test
+  void weldedHousingWaitsForTheEpoxyThatClosesIt() {
+    job = api.newJob("Brask Tundal", Map.of());
+    wanted("RETROFIT", "LAMPS_ONLY");
+    kept("BENCH", "choice", Map.of("which", "SEAL", "value", "WELDED"));
+    for (Map<String, Object> cure :
+        List.<Map<String, Object>>of(
+            Map.of("name", "projector", "time", "1 s"), Map.of("name", "flange", "time", "24 h"))) {
+      Map<String, Object> timer = new HashMap<>(cure);
+      timer.putAll(Map.of("kind", "CURE", "side", "LEFT", "adhesive", "FULL_EPOXY"));
+      Api.expect(
+          api.put(
+              "/api/jobs/" + job + "/workshop/" + Api.newId(),
+              Map.of(
+                  "stage",
+                  "BENCH",
+                  "timer",
+                  timer,
+                  "waitedMs",
+                  cure.get("name").equals("projector") ? 3_600_000 : 0)),
+          200);
+      if (cure.get("name").equals("projector")) {
+        kept(
+            "BENCH",
+            "step",
+            Map.of(
+                "step", "bench.weld", "side", "LEFT", "skipped", false, "reason", "glued at once"));
+        assertThat(step("BENCH", "bench.tabs", "LEFT").get("waitsFor").toString())
+            .contains("the full epoxy is not timed yet");
+      }
+    }
+    assertThat(step("BENCH", "bench.tabs", "LEFT").get("waitsFor").toString())
+        .contains("the full epoxy still cures");
+  }
+
   /** Sanding water stays out of a closed lamp; opening first takes a reason. */
   @Test
   void lensIsRestoredBeforeTheLampIsOpened() {

@@ -35,6 +35,7 @@ import mellow.core.workflow.Fact;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.StepList;
+import mellow.core.workflow.StepMark;
 import mellow.core.workflow.StepReading;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
@@ -217,10 +218,7 @@ final class WorkshopSheet implements StepList.Known {
       cure(side, BenchTimer.Adhesive.FULL_EPOXY)
           .ifPresent(why -> missing.put(Fact.FULL_EPOXY, why));
     }
-    // a cut housing is closed with epoxy, butyl does not cure
-    if (housing().seal() == Housing.Seal.GLUED && !resealsWithButyl()) {
-      cure(side, BenchTimer.Adhesive.SEALANT).ifPresent(why -> missing.put(Fact.SEALANT, why));
-    }
+    closing(side).ifPresent(why -> missing.put(Fact.SEALANT, why));
     curing(side).ifPresent(why -> missing.put(Fact.CURES, why));
   }
 
@@ -235,12 +233,32 @@ final class WorkshopSheet implements StepList.Known {
         .map(timer -> timer.name() + " still cures");
   }
 
+  /** What closes the lens and has not cured: a cut flange is closed with epoxy, butyl holds. */
+  private Optional<String> closing(Side side) {
+    if (housing().seal() == Housing.Seal.WELDED) {
+      Instant closed =
+          log.marks().stream()
+              .filter(mark -> mark.stepId().equals("bench.weld") && !mark.skipped())
+              .filter(mark -> mark.side().equals(Optional.of(side)))
+              .map(StepMark::at)
+              .reduce(Instant.EPOCH, (earlier, later) -> later);
+      return cure(side, BenchTimer.Adhesive.FULL_EPOXY, closed);
+    }
+    return resealsWithButyl() ? Optional.empty() : cure(side, BenchTimer.Adhesive.SEALANT);
+  }
+
   private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive) {
+    return cure(side, adhesive, Instant.EPOCH);
+  }
+
+  /** What of an adhesive that was begun since then has not cured. */
+  private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive, Instant since) {
     List<BenchTimer> cures =
         log.timers().stream()
             .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
             .map(WorkshopLog.Timed::timer)
             .filter(timer -> timer.adhesive().filter(adhesive::equals).isPresent())
+            .filter(timer -> !timer.start().isBefore(since))
             .toList();
     if (cures.isEmpty()) {
       return Optional.of("the " + adhesive.words() + " is not timed yet");
