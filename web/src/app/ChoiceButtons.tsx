@@ -14,14 +14,14 @@ export function ChoiceButtons<T extends string>({
   onToggle: (option: T) => void;
 }) {
   return (
-    <Flex gap="6px" wrap="wrap" role="group" aria-label={label}>
+    <Flex gap="5px" wrap="wrap" role="group" aria-label={label}>
       {options.map(([option, words]) => {
         const on = chosen.includes(option);
         return (
           <PlainButton
             key={option}
             type="button"
-            px="13px"
+            px="12px"
             aria-pressed={on}
             bg={on ? 'lampFill' : undefined}
             color={on ? 'onLamp' : 'ink'}

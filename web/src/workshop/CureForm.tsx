@@ -34,9 +34,11 @@ export function CureForm({
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string>();
   const words = ADHESIVES.find(([one]) => one === adhesive)?.[1] ?? '';
+  const usualName = [words || 'timer', side !== 'BOTH' && side.toLowerCase()]
+    .filter(Boolean)
+    .join(', ');
   const start = async () => {
-    const called =
-      name.trim() || (words ? words + (side === 'BOTH' ? '' : `, ${side.toLowerCase()}`) : 'timer');
+    const called = name.trim() || usualName;
     try {
       await write(
         {
@@ -60,7 +62,7 @@ export function CureForm({
   };
   return (
     <Box as="section" aria-label="Cures and other timers" pt="16px">
-      <Box fontFamily="heading" fontWeight="600" fontSize="20px">
+      <Box fontFamily="heading" fontWeight="600" fontSize="20px" pb="8px">
         What cures, by its label
       </Box>
       <Grid
@@ -96,7 +98,7 @@ export function CureForm({
           value={name}
           set={setName}
           maxLength={60}
-          placeholder={words || 'timer'}
+          placeholder={usualName}
         />
         <PlainButton onClick={() => void start()}>Start</PlainButton>
       </Grid>

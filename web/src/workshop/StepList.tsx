@@ -61,6 +61,24 @@ export function useStepMark(write: Write) {
   };
 }
 
+/** What is to be said of a step where it stands. */
+function said(step: StepLine): string[] {
+  switch (step.state) {
+    case 'DONE':
+      return [`${step.by}${step.reason && `: ${step.reason}`}`];
+    case 'SKIPPED':
+      return [`left out, ${step.by}: ${step.reason}`];
+    default:
+      return [
+        step.state === 'WAITS' ? `waits: ${step.waitsFor.join('; ')}` : '',
+        step.state === 'READY' && step.gate ? 'cannot be undone' : '',
+        step.state === 'READY' && step.unread ? 'reads something: not read yet' : '',
+        step.cures ? 'leaves a cure to be timed' : '',
+        step.people > 1 ? 'takes two' : '',
+      ].filter(Boolean);
+  }
+}
+
 /** The order of work at a stage; each step's shape tells where it stands. */
 export function StepList({ work, press }: { work: StageWork; press: (step: StepLine) => void }) {
   const now = nextStep(work);
@@ -96,16 +114,7 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
                 {step.words}
               </Box>
               <Box color="quiet" fontSize="13.5px" lineHeight="1.3">
-                {step.state === 'DONE' && `${step.by}${step.reason && `: ${step.reason}`}`}
-                {step.state === 'SKIPPED' && `left out, ${step.by}: ${step.reason}`}
-                {step.state === 'WAITS' && `waits: ${step.waitsFor.join('; ')}`}
-                {step.state === 'READY' && step.gate && 'cannot be undone'}
-                {step.state === 'READY' && step.unread && ' reads something: not read yet'}
-                {step.cures &&
-                  step.state !== 'DONE' &&
-                  step.state !== 'SKIPPED' &&
-                  ' leaves a cure to be timed'}
-                {step.people > 1 && step.state !== 'DONE' && ' takes two'}
+                {said(step).join(' · ')}
               </Box>
             </Box>
           </Flex>
