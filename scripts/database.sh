@@ -109,7 +109,7 @@ db_secret() {
 }
 
 # Two accounts, with passwords that only this directory holds: one changes the tables' form when the
-# application starts, the other only reads and writes rows. Statements go in by standard input: a
+# application starts and lets the other change the rows of some of them; the other reads and adds rows. Statements go in by standard input: a
 # command line can be read by everybody.
 db_account() {
   local rows owner
@@ -119,11 +119,12 @@ db_account() {
 create database if not exists mellow;
 create user if not exists mellow@'127.0.0.1' identified by '$rows';
 alter user mellow@'127.0.0.1' identified by '$rows';
-revoke all privileges, grant option from mellow@'127.0.0.1';
-grant select, insert, update, delete, lock tables on mellow.* to mellow@'127.0.0.1';
+grant all on mellow.* to mellow@'127.0.0.1';
+revoke all on mellow.* from mellow@'127.0.0.1';
+grant select, insert, lock tables on mellow.* to mellow@'127.0.0.1';
 create user if not exists mellow_owner@'127.0.0.1' identified by '$owner';
 alter user mellow_owner@'127.0.0.1' identified by '$owner';
-grant all on mellow.* to mellow_owner@'127.0.0.1';
+grant all on mellow.* to mellow_owner@'127.0.0.1' with grant option;
 SQL
 }
 

@@ -13,6 +13,7 @@ export function vehicleEdit(vehicle: Vehicle): VehicleEdit {
     variant: vehicle.variant,
     modelYear: vehicle.modelYear,
     body: vehicle.body,
+    vehicleClass: vehicle.vehicleClass,
     heightMm: vehicle.heightMm,
     frontOverhangMm: vehicle.frontOverhangMm,
     rearOverhangMm: vehicle.rearOverhangMm,
@@ -24,6 +25,7 @@ export function vehicleEdit(vehicle: Vehicle): VehicleEdit {
     lensDipped: vehicle.lensDipped,
     fog: vehicle.fog,
     lensFog: vehicle.lensFog,
+    drivingAimed: vehicle.drivingAimed,
     steeperByMaker: vehicle.steeperByMaker,
   };
 }

@@ -6,6 +6,7 @@ import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { Heads, ONE_HEAD, readHeads, typedHeads, type TypedHead } from './Heads';
 import { Holes, readHoles, typedHoles, type TypedHole } from './Holes';
+import { readRecess, RecessFields, typedRecess, type TypedRecess } from './RecessFields';
 import { readShape, ShapeFields, typedShape, type TypedShape } from './ShapeFields';
 import { FUNCTIONS } from './words';
 
@@ -16,6 +17,10 @@ interface Typed {
   housing: TypedShape | undefined;
   intensity: string;
   goesOut: boolean;
+  upperBeam: boolean;
+  referenceMark: string;
+  turnCategory: NonNullable<LampPairEdit['turnCategory']> | '';
+  recess: TypedRecess | undefined;
   holes: TypedHole[];
 }
 
@@ -30,6 +35,15 @@ const START: Record<LampFunction, { outMm: number; heightMm: number }> = {
   DRIVING: { outMm: 350, heightMm: 900 },
 };
 
+const MAIN_BEAMS: LampFunction[] = ['DIPPED', 'MAIN', 'DRIVING'];
+const SEEN_FROM_ASIDE: LampFunction[] = ['DRL', 'FRONT_FOG', 'POSITION', 'TURN'];
+const CATEGORIES = [
+  ['', 'not read'],
+  ['ONE', '1'],
+  ['ONE_A', '1a'],
+  ['ONE_B', '1b'],
+] as const;
+
 function typedOf(pair: LampPairEdit | undefined, first: LampFunction, units: Units): Typed {
   const fine = (mm: number) => faithfulLength(mm, units);
   return {
@@ -39,6 +53,10 @@ function typedOf(pair: LampPairEdit | undefined, first: LampFunction, units: Uni
     housing: pair?.housing && typedShape(pair.housing, fine),
     intensity: pair?.intensityCd === undefined ? '' : String(pair.intensityCd),
     goesOut: pair?.goesOutWithTurnSignal ?? false,
+    upperBeam: pair?.upperBeam ?? false,
+    referenceMark: pair?.referenceMark === undefined ? '' : String(pair.referenceMark),
+    turnCategory: pair?.turnCategory ?? '',
+    recess: typedRecess(pair?.recess, fine),
     holes: typedHoles(pair?.holes ?? [], fine),
   };
 }
@@ -97,12 +115,41 @@ export function LampForm({
           set={(intensity) => set({ intensity })}
           maxLength={12}
         />
-        <YesNo
-          label="Goes out while the turn signal flashes"
-          value={typed.goesOut}
-          set={(goesOut) => set({ goesOut })}
-        />
+        {typed.function === 'DRL' && (
+          <>
+            <YesNo
+              label="Goes out while the turn signal flashes"
+              value={typed.goesOut}
+              set={(goesOut) => set({ goesOut })}
+            />
+            <YesNo
+              label="It is the dimmed main beam"
+              value={typed.upperBeam}
+              set={(upperBeam) => set({ upperBeam })}
+            />
+          </>
+        )}
+        {MAIN_BEAMS.includes(typed.function) && (
+          <TextField
+            label="Number beside its approval mark (12.5, 25, 30 …)"
+            value={typed.referenceMark}
+            set={(referenceMark) => set({ referenceMark })}
+            maxLength={6}
+            placeholder={typed.function === 'DIPPED' ? 'none: low beam only' : ''}
+          />
+        )}
+        {typed.function === 'TURN' && (
+          <Choice
+            label="Category on its lens"
+            value={typed.turnCategory}
+            set={(turnCategory) => set({ turnCategory })}
+            options={CATEGORIES}
+          />
+        )}
       </Pairs>
+      {SEEN_FROM_ASIDE.includes(typed.function) && (
+        <RecessFields value={typed.recess} set={(recess) => set({ recess })} />
+      )}
       <Holes holes={typed.holes} set={(holes) => set({ holes })} />
     </TypedForm>
   );
@@ -120,6 +167,10 @@ async function built(
   if (intensity && !(Number(intensity) >= 0)) {
     throw new Error('The intensity is a number of candela, such as 800.');
   }
+  const referenceMark = typed.referenceMark.trim().replace(',', '.');
+  if (referenceMark && !(Number(referenceMark) >= 1 && Number(referenceMark) <= 100)) {
+    throw new Error('The number beside the approval mark lies between 1 and 100, such as 17.5.');
+  }
   const start = { ...START[typed.function], headingDeg: 0 };
   return {
     id: pair?.id ?? newId(name),
@@ -128,7 +179,15 @@ async function built(
     heads: await readHeads(typed.heads, units),
     housing: typed.housing && (await readShape(typed.housing, units)),
     intensityCd: intensity ? Number(intensity) : undefined,
-    goesOutWithTurnSignal: typed.goesOut,
+    goesOutWithTurnSignal: typed.function === 'DRL' && typed.goesOut,
+    upperBeam: (typed.function === 'DRL' && typed.upperBeam) || undefined,
+    referenceMark:
+      MAIN_BEAMS.includes(typed.function) && referenceMark ? Number(referenceMark) : undefined,
+    turnCategory: (typed.function === 'TURN' && typed.turnCategory) || undefined,
+    recess:
+      typed.recess && SEEN_FROM_ASIDE.includes(typed.function)
+        ? await readRecess(typed.recess, units)
+        : undefined,
     holes: await readHoles(typed.holes, units),
     left: pair?.left ?? start,
     right: pair?.right ?? start,

@@ -13,6 +13,7 @@ const UNITS: Record<string, string> = {
   cd: 'candela',
   degree: 'degrees',
   lamp: 'lamps',
+  'reference-mark': 'reference marks',
 };
 
 const WORDS = { least: 'At least', most: 'At most', lowest: 'Lowest', highest: 'Highest' } as const;

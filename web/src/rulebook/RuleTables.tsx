@@ -27,7 +27,7 @@ export function RuleTables({
           <Box as="span" color="quiet">
             {set.local
               ? `Version ${set.version}, over ${baseTitle}, by ${set.local.changedBy}.`
-              : `Version ${set.version}, usually for traffic on the ${set.usualTraffic.toLowerCase()}.`}
+              : `Version ${set.version}${set.vehicleClasses.length > 0 ? `, classes ${set.vehicleClasses.join(', ')}` : ''}, usually for traffic on the ${set.usualTraffic.toLowerCase()}.`}
           </Box>
         </Box>
         <PlainButton asChild>
@@ -77,7 +77,7 @@ export function RuleTables({
         </Box>
       )}
       {set.place.length > 0 && (
-        <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Vehicles', 'Where it stands']}>
+        <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Condition', 'Where it stands']}>
           {set.place.map((rule) => (
             <tr key={rule.id}>
               <Cell>{rule.functions.map(functionWords).join(', ')}</Cell>
@@ -86,14 +86,7 @@ export function RuleTables({
                 <Limits least={rule.least} most={rule.most} />
               </Cell>
               <Cell>
-                {rule.widthFrom || rule.widthBelow ? (
-                  <>
-                    {rule.widthFrom ? 'from ' : 'under '}
-                    <FigureText figure={rule.widthFrom ?? rule.widthBelow} /> wide
-                  </>
-                ) : (
-                  'all'
-                )}
+                <PlaceCondition rule={rule} />
               </Cell>
               <Cell>
                 <Where set={set} ruleId={rule.id} source={rule.source} {...actions} />
@@ -101,6 +94,33 @@ export function RuleTables({
             </tr>
           ))}
         </Table>
+      )}
+    </>
+  );
+}
+
+/** The vehicles and lamps that a rule of place is for. */
+function PlaceCondition({ rule }: { rule: RuleSet['place'][number] }) {
+  const { widthFrom, widthBelow, centreFrom, centreBelow, upperBeam } = rule;
+  if (!widthFrom && !widthBelow && !centreFrom && !centreBelow && upperBeam === undefined) {
+    return 'all';
+  }
+  return (
+    <>
+      {(widthFrom ?? widthBelow) && (
+        <Box>
+          vehicles {widthFrom ? 'from' : 'under'} <FigureText figure={widthFrom ?? widthBelow} />{' '}
+          wide
+        </Box>
+      )}
+      {(centreFrom ?? centreBelow) && (
+        <Box>
+          lamps {centreFrom ? 'from' : 'under'} <FigureText figure={centreFrom ?? centreBelow} />{' '}
+          high
+        </Box>
+      )}
+      {upperBeam !== undefined && (
+        <Box>{upperBeam ? 'dimmed main beams' : 'not of dimmed main beams'}</Box>
       )}
     </>
   );

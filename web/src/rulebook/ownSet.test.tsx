@@ -37,6 +37,7 @@ const UN: RuleSet = {
   title: 'Roads of here',
   scope: 'Here.',
   usualTraffic: 'RIGHT',
+  vehicleClasses: [],
   aim: [],
   place: [rule('un.drl.low', 250)],
 };

@@ -23,6 +23,7 @@ const SETS: RuleSet[] = [
     title: 'Roads of here',
     scope: 'Here.',
     usualTraffic: 'RIGHT',
+    vehicleClasses: [],
     aim: [
       {
         id: 'a',
@@ -46,6 +47,7 @@ const SETS: RuleSet[] = [
     title: 'Fitters',
     scope: 'Everywhere.',
     usualTraffic: 'LEFT',
+    vehicleClasses: [],
     aim: [],
     place: [
       {

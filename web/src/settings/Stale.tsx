@@ -38,6 +38,8 @@ const WORDS: Record<string, string> = {
   variant: 'Variant',
   modelYear: 'Year',
   body: 'Body',
+  vehicleClass: 'Class',
+  drivingAimed: 'Driving lamps aimed',
   heightMm: 'Height',
   frontOverhangMm: 'Front overhang',
   rearOverhangMm: 'Rear overhang',

@@ -15,7 +15,7 @@ import { faithfulLength } from '../entry/typed';
 import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
-import { BODIES, DIPPED, FOG, SIDES } from './words';
+import { BODIES, CLASSES, DIPPED, FOG, SIDES } from './words';
 
 /** The vehicle as typed: lengths stay texts until they are kept. */
 interface Typed {
@@ -25,6 +25,8 @@ interface Typed {
   variant: string;
   modelYear: string;
   body: string;
+  vehicleClass: string;
+  drivingAimed: boolean;
   heightMm: string;
   frontOverhangMm: string;
   rearOverhangMm: string;
@@ -48,6 +50,8 @@ function typedVehicle(vehicle: Vehicle, units: Units): Typed {
     variant: vehicle.variant ?? '',
     modelYear: String(vehicle.modelYear ?? ''),
     body: vehicle.body ?? '',
+    vehicleClass: vehicle.vehicleClass ?? '',
+    drivingAimed: vehicle.drivingAimed ?? false,
     heightMm: length(vehicle.heightMm),
     frontOverhangMm: length(vehicle.frontOverhangMm),
     rearOverhangMm: length(vehicle.rearOverhangMm),
@@ -131,6 +135,9 @@ export function VehicleForm({
       variant: sent.variant.trim() || undefined,
       modelYear: yearOf(sent.modelYear),
       body: sent.body === '' ? undefined : (sent.body as VehicleEdit['body']),
+      vehicleClass:
+        sent.vehicleClass === '' ? undefined : (sent.vehicleClass as VehicleEdit['vehicleClass']),
+      drivingAimed: sent.drivingAimed || undefined,
       lensDipped: sent.lensDipped.trim() || undefined,
       fog: fog?.fog ?? (sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog'])),
       lensFog: sent.lensFog.trim() || undefined,
@@ -215,12 +222,23 @@ export function VehicleForm({
         />
         <Choice label="Body" value={typed.body} set={(body) => change({ body })} options={BODIES} />
         <Choice
+          label="Class, by its papers"
+          value={typed.vehicleClass}
+          set={(vehicleClass) => change({ vehicleClass })}
+          options={CLASSES}
+        />
+        <Choice
           label="The driver sits"
           value={typed.driverSide}
           set={(driverSide) => change({ driverSide })}
           options={SIDES}
         />
       </Pairs>
+      <YesNo
+        label="Driving lamps or pods are aimed at the wall"
+        value={typed.drivingAimed}
+        set={(drivingAimed) => change({ drivingAimed })}
+      />
       <YesNo
         label="The maker chose the steeper of two allowed settings"
         value={typed.steeperByMaker}

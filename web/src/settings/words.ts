@@ -52,6 +52,16 @@ export const REACHES = [
   ['FRONT_OPEN_ONLY', 'only with the front open'],
 ] as const satisfies readonly (readonly [Adjuster['reach'], string])[];
 
+export const CLASSES = [
+  ['', 'not looked up'],
+  ['M1', 'M1: people, up to 8 seats beside the driver’s'],
+  ['M2', 'M2: people, more seats, up to 5 t'],
+  ['M3', 'M3: people, more seats, above 5 t'],
+  ['N1', 'N1: goods, up to 3.5 t'],
+  ['N2', 'N2: goods, up to 12 t'],
+  ['N3', 'N3: goods, above 12 t'],
+] as const satisfies readonly (readonly [NonNullable<Vehicle['vehicleClass']> | '', string])[];
+
 export const BODIES = [
   ['', 'not said'],
   ['HATCH', 'hatchback'],

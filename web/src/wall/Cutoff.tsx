@@ -1,4 +1,4 @@
-import type { LampAtWall, Side, Vehicle, Verdict } from '../app/api/client';
+import type { LampAtWall, LampKind, Side, Vehicle, Verdict } from '../app/api/client';
 import { paint } from '../app/theme';
 import { mmToScreenX, mmToScreenY, type View } from '../drawing/view';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
@@ -6,8 +6,13 @@ import { VERDICT_PAINT } from '../finding/VerdictShape';
 const REACH_MM = 560;
 const RISE = Math.tan((15 * Math.PI) / 180);
 
+export type CutoffShape = 'level' | 'step' | 'spot';
+
 /** What of a beam's edge is drawn: a step rising to the kerb, or a level line. */
-export function cutoffShape(vehicle: Vehicle, kind: 'DIPPED' | 'FRONT_FOG') {
+export function cutoffShape(vehicle: Vehicle, kind: LampKind): CutoffShape {
+  if (kind === 'DRIVING') {
+    return 'spot';
+  }
   return kind === 'FRONT_FOG' || vehicle.dipped !== 'UN_DIPPED' ? 'level' : 'step';
 }
 
@@ -29,7 +34,7 @@ export function Cutoff({
   view: View;
   halfRoomMm: number;
   kerb: Side;
-  shape: 'level' | 'step';
+  shape: CutoffShape;
   verdict: Verdict;
   stale: boolean;
 }) {
@@ -48,6 +53,28 @@ export function Cutoff({
   const kerbX = stepX + toKerb * length;
   const edge = `M${flatX} ${y}L${stepX} ${y}L${kerbX} ${y - rise}`;
   const gradient = `light-${lamp.side}`;
+  const stroke = paint(verdict === 'OUT' ? VERDICT_PAINT.OUT : 'lamp');
+  if (shape === 'spot') {
+    return (
+      <g opacity={stale ? 0.4 : 1}>
+        <radialGradient id={gradient}>
+          <stop offset="0" stopColor={paint('lampFill')} stopOpacity="0.8" />
+          <stop offset="1" stopColor={paint('lampFill')} stopOpacity="0" />
+        </radialGradient>
+        <ellipse cx={stepX} cy={y} rx={length} ry={length * 0.6} fill={`url(#${gradient})`} />
+        <ellipse
+          cx={stepX}
+          cy={y}
+          rx={length * 0.22}
+          ry={length * 0.13}
+          fill="none"
+          stroke={stroke}
+          strokeWidth="2.6"
+          strokeDasharray={stale ? '8 5' : undefined}
+        />
+      </g>
+    );
+  }
   return (
     <g style={{ transition: 'opacity 300ms' }} opacity={stale ? 0.4 : 1}>
       <linearGradient id={gradient} x1="0" y1="0" x2="0" y2="1">
@@ -61,7 +88,7 @@ export function Cutoff({
       <path
         d={edge}
         fill="none"
-        stroke={paint(verdict === 'OUT' ? VERDICT_PAINT.OUT : 'lamp')}
+        stroke={stroke}
         strokeWidth="2.6"
         strokeDasharray={stale ? '8 5' : undefined}
       />

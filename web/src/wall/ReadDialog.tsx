@@ -9,6 +9,7 @@ import { useUnits } from '../app/session';
 import { Refusal } from '../app/Refusal';
 import { typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
+import { KINDS } from './kinds';
 import { reading } from './readings';
 
 export interface ReadTask {
@@ -70,9 +71,10 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
   const [step, setStep] = useState('');
   const [rise, setRise] = useState('');
   const [run, setRun] = useState('');
+  const [laden, setLaden] = useState('');
   const [turned, setTurned] = useState(task.turned);
   // One id for each reading of this form: storing it again after a failure adds nothing twice.
-  const [ids] = useState(() => Array.from({ length: 5 }, () => uuidv7()));
+  const [ids] = useState(() => Array.from({ length: 6 }, () => uuidv7()));
   const side = task.side.toLowerCase();
   const of = { lamp: task.lamp, side: task.side } as const;
 
@@ -94,6 +96,12 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
         await keep.mutateAsync({
           id: ids[2],
           edit: reading({ ...of, kind: 'STEP_LEFT' }, step, units),
+        });
+      }
+      if (laden.trim()) {
+        await keep.mutateAsync({
+          id: ids[5],
+          edit: reading({ ...of, kind: 'CUTOFF_LADEN' }, laden, units),
         });
       }
       if (rise.trim() && run.trim()) {
@@ -128,8 +136,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
     >
       <Dialog.Header pr="64px">
         <Dialog.Title fontFamily="heading" fontSize="22px">
-          {side === 'left' ? 'Left' : 'Right'} {task.lamp === 'DIPPED' ? 'lamp' : 'fog lamp'}, the
-          other one covered
+          {side === 'left' ? 'Left' : 'Right'} {KINDS[task.lamp].lamp}, the other one covered
         </Dialog.Title>
       </Dialog.Header>
       <Dialog.Body display="flex" flexDirection="column" gap="14px">
@@ -182,12 +189,15 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
           </PlainButton>
         )}
         <Box>
-          <Label>Cutoff below the lamp-height line (above it with a minus)</Label>
+          <Label>
+            {task.lamp === 'DRIVING' ? 'Centre of the bright spot' : 'Cutoff'} below the lamp-height
+            line (above it with a minus)
+          </Label>
           <Field label="Cutoff below" unit={unit} value={below} set={setBelow} focus />
         </Box>
         <Box as="details">
           <Box as="summary" cursor="pointer" minH="48px" display="flex" alignItems="center">
-            Also: step aside, roll
+            Also: step aside, roll{task.lamp === 'DIPPED' && ', laden'}
           </Box>
           <Label>Step to the left of straight ahead (to the right with a minus)</Label>
           <Field label="Step to the left" unit={unit} value={step} set={setStep} />
@@ -196,11 +206,22 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
             <Field label="Left end higher" unit={unit} value={rise} set={setRise} />
             <Field label="Over a width of" unit={unit} value={run} set={setRun} />
           </Flex>
+          {task.lamp === 'DIPPED' && (
+            <>
+              <Label>
+                With the load in and the levelling set for it: cutoff below the lamp’s height then
+              </Label>
+              <Field label="Cutoff below, laden" unit={unit} value={laden} set={setLaden} />
+            </>
+          )}
         </Box>
         <Refusal words={store.error?.message} />
       </Dialog.Body>
       <Dialog.Footer>
-        <ActButton type="submit" disabled={store.isPending || (!below.trim() && !turned)}>
+        <ActButton
+          type="submit"
+          disabled={store.isPending || (!below.trim() && !laden.trim() && !turned)}
+        >
           Keep
         </ActButton>
       </Dialog.Footer>

@@ -15,8 +15,8 @@ function when(iso: string) {
 
 function what(reading: Reading) {
   const side = reading.side ? `, ${reading.side.toLowerCase()}` : '';
-  const fog = reading.lamp === 'FRONT_FOG' ? ' (fog)' : '';
-  return `${reading.title}${side}${fog}`;
+  const lamp = { DIPPED: '', FRONT_FOG: ' (fog)', DRIVING: ' (driving)' }[reading.lamp];
+  return `${reading.title}${side}${lamp}`;
 }
 
 /**

@@ -21,6 +21,7 @@ import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
 
+import { KINDS, kindOfStep } from './kinds';
 import { lampVerdict } from './lampVerdict';
 import { MarksDialog } from './MarksDialog';
 import { ReadDialog, type ReadTask } from './ReadDialog';
@@ -45,7 +46,9 @@ export function WallPage() {
 const TRAFFIC = { RIGHT: 'traffic on the right', LEFT: 'traffic on the left' } as const;
 const RULES: Record<string, string> = {
   'un-r48': 'UN rules',
+  'un-r48-large': 'UN rules',
   'gb-inspection': 'Great Britain’s test',
+  'gb-lighting': 'Great Britain, fog',
   'us-sae-j599': 'SAE J599',
   'us-ca-24403': 'California, fog',
 };
@@ -66,7 +69,6 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const chooseSchool = useChooseSchool(page);
   const sheet = drafting.sheet ?? page.sheet;
   const pair = sheet.pairs.find((one) => one.kind === kind) ?? sheet.pairs[0];
-  const hasFog = sheet.pairs.length > 1;
 
   const openSchools = useCallback(() => setShown('schools'), []);
   const openMarks = useCallback(() => setShown('marks'), []);
@@ -150,9 +152,8 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   };
   const toBay = () => void navigate(page.bay ? `/bays/${page.bay.id}` : '/bays');
   const onStep = (id: string) => {
-    const fog = id.startsWith('fog.');
-    setKind(fog ? 'FRONT_FOG' : 'DIPPED');
-    const lamp: LampKind = fog ? 'FRONT_FOG' : 'DIPPED';
+    const lamp = kindOfStep(id);
+    setKind(lamp);
     if (id === 'floor') {
       if (page.bay) {
         toBay();
@@ -227,10 +228,10 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       drawing={
         <>
           <DrawingTools>
-            {hasFog &&
-              (['DIPPED', 'FRONT_FOG'] as const).map((one) => (
-                <ToolButton key={one} on={kind === one} onClick={() => setKind(one)}>
-                  {one === 'DIPPED' ? 'Low beam' : 'Fog lamps'}
+            {sheet.pairs.length > 1 &&
+              sheet.pairs.map((one) => (
+                <ToolButton key={one.kind} on={kind === one.kind} onClick={() => setKind(one.kind)}>
+                  {KINDS[one.kind].title}
                 </ToolButton>
               ))}
             <Box flex="1" color="quiet" fontSize="14px" pl="6px" hideBelow="xl">

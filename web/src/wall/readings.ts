@@ -89,6 +89,9 @@ export function wallRequest(page: JobPage, draft?: Taken): WallRequest {
       tapeWidthMm: job.tapeWidthMm,
       dipped: vehicle.dipped,
       fog: vehicle.fog,
+      drivingAimed: vehicle.drivingAimed,
+      vehicleClass: vehicle.vehicleClass,
+      body: vehicle.body,
       steeperByMaker: vehicle.steeperByMaker,
       adjusters: adjusters.map(({ id, lamp, side, axis, reach, rememberedRate }) => ({
         id,

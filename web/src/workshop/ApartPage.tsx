@@ -9,6 +9,7 @@ import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
 import { OneOf } from './OneOf';
 import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
+import { useKnown } from './useKnown';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from './vehicleViews';
@@ -26,14 +27,18 @@ export function ApartPage() {
 function Apart({ page, offline }: { page: Page; offline: boolean }) {
   const writing = useWriting(page.job.id, 'APART');
   const [view, setView] = useView();
-  const [spot, setSpot] = useState<Spot>();
+  const known = useKnown(page.job.id, page.vehicle);
+  const [pressed, setPressed] = useState<{ spot: Spot; name: string }>();
   const [line, setLine] = useState<LedgerLine>();
   useViewKeys(setView);
   const add = (row: OutEdit) => {
-    const placed = row.kind === 'PIECE' || row.spot ? row : { ...row, spot };
+    const placed =
+      row.kind === 'PIECE' || row.spot || !pressed
+        ? row
+        : { ...row, spot: pressed.spot, where: row.where || pressed.name };
     return writing.write({ out: placed }, rowWords(placed));
   };
-  const call = (typed: string) => writing.write({ called: { typed, spot } }, typed);
+  const call = (typed: string) => writing.write({ called: { typed, spot: pressed?.spot } }, typed);
   return (
     <WorkshopFrame
       page={page}
@@ -52,10 +57,11 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       <Flex direction="column" flex="1" minH="0">
         <Box flex="1" minH={{ base: '260px', lg: '0' }}>
           <VehicleLedger
+            known={known}
             view={view}
             ledger={page.ledger}
-            spot={spot}
-            onSpot={setSpot}
+            spot={pressed?.spot}
+            onSpot={(spot, name) => setPressed({ spot, name })}
             lit={line?.id}
           />
         </Box>

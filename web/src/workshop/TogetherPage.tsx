@@ -7,6 +7,7 @@ import { Refusal } from '../app/Refusal';
 import { ViewTools, useViewKeys } from './ApartPage';
 import { LineDialog } from './LineDialog';
 import { LineMoves } from './LineMoves';
+import { useKnown } from './useKnown';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { WorkshopFrame } from './WorkshopFrame';
@@ -23,6 +24,7 @@ export function TogetherPage() {
 function Together({ page, offline }: { page: Page; offline: boolean }) {
   const writing = useWriting(page.job.id, 'TOGETHER');
   const [view, setView] = useView();
+  const known = useKnown(page.job.id, page.vehicle);
   const [line, setLine] = useState<LedgerLine>();
   const [problem, setProblem] = useState<string>();
   useViewKeys(setView);
@@ -42,7 +44,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
     >
       <Flex direction={{ base: 'column', lg: 'row-reverse' }} flex="1" minH="0">
         <Box flex={{ base: 'none', lg: '0 0 40%' }} h={{ base: '300px', lg: 'auto' }}>
-          <VehicleLedger view={view} ledger={page.ledger} lit={open[0]?.id} />
+          <VehicleLedger known={known} view={view} ledger={page.ledger} lit={open[0]?.id} />
         </Box>
         <Box
           flex="1"

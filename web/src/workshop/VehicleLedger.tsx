@@ -4,10 +4,16 @@ import { paint } from '../app/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import {
-  DETAILS,
+  knownView,
+  nameAt,
+  type DrawnLamp,
+  type Known,
+  type KnownView,
+  type Share,
+} from './knownVehicle';
+import {
   edges,
   frameIn,
-  OUTLINES,
   screenToSpot,
   spotToScreen,
   type Frame,
@@ -15,26 +21,34 @@ import {
   type ViewName,
 } from './vehicleViews';
 
+/** Room below the drawing for its words. */
+const MARGIN = 24;
+
 /** The vehicle with what is off it; pressed anywhere, it takes that place for the next line. */
 export function VehicleLedger({
+  known,
   view,
   ledger,
   spot,
   onSpot,
   lit,
 }: {
+  known: Known;
   view: ViewName;
   ledger: LedgerLine[];
   spot?: Spot;
-  onSpot?: (spot: Spot) => void;
+  /** Takes the place that was pressed, and the name of what lies there. */
+  onSpot?: (spot: Spot, name: string) => void;
   /** The line that is spoken of. */
   lit?: string;
 }) {
   const [words, first, last] = edges(view);
+  const drawn = knownView(known, view);
+  const here = spot?.view === view ? nameAt(drawn, spot) : '';
   return (
     <DrawingGround label={`The vehicle, ${words.toLowerCase()}`}>
       {({ width, height }) => {
-        const frame = frameIn(view, width, height, 26);
+        const frame = frameIn(drawn.aspect, width, height, MARGIN);
         return (
           <svg
             width={width}
@@ -46,11 +60,11 @@ export function VehicleLedger({
               const box = event.currentTarget.getBoundingClientRect();
               const at = screenToSpot(view, event.clientX - box.x, event.clientY - box.y, frame);
               if (at) {
-                onSpot?.(at);
+                onSpot?.(at, nameAt(drawn, at));
               }
             }}
           >
-            <Body view={view} frame={frame} />
+            <Body known={drawn} frame={frame} />
             <Label x={frame.x} y={height - 7} size={13.5} colour="quiet">
               {first}
             </Label>
@@ -58,7 +72,7 @@ export function VehicleLedger({
               {last}
             </Label>
             <Label x={width / 2} y={height - 7} size={13.5} colour="quiet" anchor="middle">
-              {view === 'FRONT' ? 'seen standing before it' : words.toLowerCase()}
+              {here || (view === 'FRONT' ? 'seen standing before it' : words.toLowerCase())}
             </Label>
             {apart(ledger, view, frame).map(({ line, at }) => (
               <Mark key={line.id} line={line} at={at} lit={line.id === lit} />
@@ -71,24 +85,53 @@ export function VehicleLedger({
   );
 }
 
-function Body({ view, frame }: { view: ViewName; frame: Frame }) {
-  const at = ([x, y]: [number, number]) =>
-    `${(frame.x + x * frame.width).toFixed(1)} ${(frame.y + y * frame.height).toFixed(1)}`;
+function Body({ known, frame }: { known: KnownView; frame: Frame }) {
+  const at = ([across, up]: Share) => {
+    const { x, y } = spotToScreen({ across, up }, frame);
+    return `${x.toFixed(1)} ${y.toFixed(1)}`;
+  };
   return (
-    <g stroke={paint('ink')} fill="none" opacity="0.75">
-      <path d={`M${OUTLINES[view].map(at).join('L')}Z`} strokeWidth="1.5" fill={paint('ground')} />
-      {DETAILS[view].map((line, index) => (
-        <path key={index} d={`M${line.map(at).join('L')}`} strokeWidth="1" opacity="0.7" />
+    <g stroke={paint('ink')} fill="none">
+      <path
+        d={`M${known.outline.map(at).join('L')}Z`}
+        strokeWidth="1.5"
+        fill={paint('ground')}
+        opacity="0.75"
+      />
+      {known.details.map((line, index) => (
+        <path key={index} d={`M${line.map(at).join('L')}`} strokeWidth="1" opacity="0.55" />
       ))}
-      {(view === 'LEFT_SIDE' || view === 'RIGHT_SIDE') && (
-        <circle
-          cx={frame.x + 0.5 * frame.width}
-          cy={frame.y + 0.86 * frame.height}
-          r={0.17 * frame.height}
-          strokeWidth="1.5"
-        />
-      )}
+      {known.wheels.map(({ at: wheel, radius }, index) => {
+        const { x, y } = spotToScreen({ across: wheel[0], up: wheel[1] }, frame);
+        return (
+          <g key={index} opacity="0.75" strokeWidth="1.5">
+            <circle cx={x} cy={y} r={radius * frame.height} fill={paint('plaster')} />
+            <circle cx={x} cy={y} r={radius * frame.height * 0.6} strokeWidth="1" />
+          </g>
+        );
+      })}
+      {known.lamps.map((lamp) => (
+        <Lamp key={lamp.name} lamp={lamp} frame={frame} />
+      ))}
     </g>
+  );
+}
+
+/** A lamp where it was measured or planned; dashed where it was only drawn. */
+function Lamp({ lamp, frame }: { lamp: DrawnLamp; frame: Frame }) {
+  const { x, y } = spotToScreen({ across: lamp.at[0], up: lamp.at[1] }, frame);
+  const [rx, ry] = [lamp.half[0] * frame.width, lamp.half[1] * frame.height];
+  const looks = {
+    fill: paint('lampFill'),
+    fillOpacity: 0.28,
+    stroke: paint('ink'),
+    strokeWidth: 1.2,
+    strokeDasharray: lamp.known ? undefined : '5 4',
+  };
+  return lamp.round ? (
+    <ellipse cx={x} cy={y} rx={rx} ry={ry} {...looks} />
+  ) : (
+    <rect x={x - rx} y={y - ry} width={2 * rx} height={2 * ry} rx="4" {...looks} />
   );
 }
 

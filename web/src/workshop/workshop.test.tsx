@@ -519,7 +519,7 @@ describe('bench', () => {
 });
 
 it('finds the place under a finger, and draws it there', () => {
-  const frame = frameIn('FRONT', 700, 300, 20);
+  const frame = frameIn(1.75, 700, 300, 20);
   const spot = screenToSpot('FRONT', 300, 100, frame);
   expect(spot && spotToScreen(spot, frame).x).toBeCloseTo(300, 0);
   expect(spot && spotToScreen(spot, frame).y).toBeCloseTo(100, 0);

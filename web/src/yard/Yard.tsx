@@ -15,6 +15,7 @@ import { Refusal } from '../app/Refusal';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { Aside, Unreadable } from './Aside';
 import { NewJob } from './NewJob';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
@@ -125,6 +126,7 @@ export function Yard() {
             <PlainButton onClick={() => void yard.fetchNextPage()}>Older jobs</PlainButton>
           </Box>
         )}
+        <Aside />
       </Box>
       <NewJob open={adding} close={() => setAdding(false)} />
     </UnitsProvider>
@@ -179,6 +181,7 @@ function Row({ row }: { row: YardRow }) {
             </Box>
           </Box>
         </Link>
+        {!row.readable && <Unreadable id={row.jobId} />}
       </Box>
     </UnitsProvider>
   );

@@ -18,6 +18,7 @@ function row(id: string, nickname: string, more: Partial<YardRow> = {}): YardRow
     units: 'METRIC',
     bay: 'Hall',
     touchedAt: daysAgo(0),
+    readable: true,
     standing: {
       stage: 'WALL',
       verdict: 'WITHIN',

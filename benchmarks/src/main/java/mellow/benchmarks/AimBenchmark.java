@@ -19,6 +19,7 @@ import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -88,6 +89,7 @@ public class AimBenchmark {
     return new JobSetup(
         TrafficSide.RIGHT,
         market,
+        Scope.OPEN,
         BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
         UnitSystem.METRIC,
         School.RULE,
@@ -99,6 +101,7 @@ public class AimBenchmark {
         MarkStyle.Origin.MEASURED,
         BeamClass.UN_DIPPED,
         Optional.empty(),
+        false,
         false,
         List.of(
             new Adjuster(

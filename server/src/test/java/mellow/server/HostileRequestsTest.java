@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
@@ -42,8 +43,12 @@ class HostileRequestsTest {
 
   private static final int DEEPEST = 7;
 
+  /** How a body is refused that does not have the form asked for. */
+  private static final Set<Integer> UNFIT = Set.of(400, 422);
+
   @LocalServerPort private int port;
   private JsonNode document;
+  private int asked;
   private Api api;
   private String job;
 
@@ -65,12 +70,14 @@ class HostileRequestsTest {
           continue;
         }
         JsonNode sound = sample(schema.get(), 0);
+        Api.Answer soundly = send(method.getKey(), address(path.getKey()), sound);
         for (JsonPointer place : places(sound)) {
           for (JsonNode hostile : hostile(sound.at(place))) {
             JsonNode spoilt = spoilt(sound, place, hostile);
             Api.Answer answer = send(method.getKey(), address(path.getKey()), spoilt);
             sent++;
             fault(answer)
+                .or(() -> disagreement(schema.get(), soundly, place, hostile, answer))
                 .ifPresent(
                     why ->
                         wrong.add(
@@ -82,6 +89,7 @@ class HostileRequestsTest {
     }
     assertThat(wrong).isEmpty();
     assertThat(sent).isGreaterThan(1000);
+    assertThat(asked).as("required fields that are asked for").isGreaterThan(150);
     assertThat(api.get("/api/yard").status()).isEqualTo(200);
     assertThat(api.get("/api/jobs/" + job).status()).isEqualTo(200);
   }
@@ -130,6 +138,44 @@ class HostileRequestsTest {
     }
     boolean leaks = answer.detail().matches("(?s).*(Exception|mellow\\.|java\\.|com\\.).*");
     return leaks ? Optional.of(answer.detail()) : Optional.empty();
+  }
+
+  /** What the document calls required is asked for, and nothing else is. */
+  private Optional<String> disagreement(
+      JsonNode schema, Api.Answer soundly, JsonPointer place, JsonNode hostile, Api.Answer answer) {
+    if (!hostile.isMissingNode() || place.matches()) {
+      return Optional.empty();
+    }
+    String name = place.last().getMatchingProperty();
+    Optional<JsonNode> parent = at(schema, place.head());
+    if (parent.isEmpty() || !parent.get().at("/properties/" + name).isObject()) {
+      return Optional.empty();
+    }
+    boolean required = parent.get().path("required").toString().contains("\"" + name + "\"");
+    if (!required) {
+      return answer.detail().matches("“(.*\\.)?" + name + "” is missing\\.")
+          ? Optional.of("asked for, and not required: " + answer.detail())
+          : Optional.empty();
+    }
+    boolean refused = UNFIT.contains(answer.status());
+    asked += refused && !UNFIT.contains(soundly.status()) ? 1 : 0;
+    return refused || UNFIT.contains(soundly.status())
+        ? Optional.empty()
+        : Optional.of("required, and not asked for");
+  }
+
+  /** The schema of a place in a body. */
+  private Optional<JsonNode> at(JsonNode schema, JsonPointer place) {
+    JsonNode plain =
+        schema.has("$ref") ? document.at(schema.get("$ref").asText().substring(1)) : schema;
+    if (place.matches()) {
+      return Optional.of(plain);
+    }
+    JsonNode next =
+        place.getMatchingIndex() >= 0 && plain.has("items")
+            ? plain.get("items")
+            : plain.path("properties").path(place.getMatchingProperty());
+    return next.isMissingNode() ? Optional.empty() : at(next, place.tail());
   }
 
   private Optional<JsonNode> body(JsonNode operation) {

@@ -138,6 +138,15 @@ class SafeDoorsTest {
                       row.get("jobId").asText(), row.at("/standing/headline/pattern").asText()));
       assertThat(says.get(job)).startsWith("Something kept of this job cannot be read");
       assertThat(says.get(other)).isNotBlank().doesNotContain("cannot be read");
+      assertThat(api.get(path("stored")).body().at("/sheet/0/content").asText())
+          .contains("nonsense");
+      Map<String, Object> aside = Map.of("aside", true, "why", "nobody can read it");
+      assertThat(api.put("/api/jobs/" + other + "/aside", aside).status()).isEqualTo(422);
+      Api.expect(api.put(path("aside"), aside), 200);
+      assertThat(api.get("/api/yard?limit=100").body().toString()).doesNotContain(job);
+      assertThat(api.get("/api/aside").body().toString()).contains(job, "Runa");
+      Api.expect(api.put(path("aside"), Map.of("aside", false, "why", "mended")), 200);
+      assertThat(api.get("/api/yard?limit=100").body().toString()).contains(job);
     } finally {
       sql.deleteFrom(Tables.SHEET).where(Tables.SHEET.JOB_ID.eq(job)).execute();
     }

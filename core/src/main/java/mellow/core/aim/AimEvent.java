@@ -13,6 +13,13 @@ public sealed interface AimEvent {
    */
   record CutoffRead(Side side, double mm, Datum datum) implements AimEvent {}
 
+  /**
+   * A low beam's flat part was read with the vehicle loaded and its levelling set for the load.
+   *
+   * @param belowMm down from the line at the height that the lamp has then
+   */
+  record LadenRead(Side side, double belowMm) implements AimEvent {}
+
   /** From where a cutoff was measured. */
   enum Datum {
     /** Down from the lamp-height line; a cutoff above the line is negative. */

@@ -10,7 +10,6 @@ import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFacts;
-import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -69,7 +68,7 @@ final class Astride {
     return byWhich.map(
         side ->
             Finding.plain(
-                    pair.kind() == LampKind.DIPPED ? "step" : "fog.step",
+                    pair.kind().prefix() + "step",
                     Verdict.AT_EDGE,
                     Practice.READING,
                     Sentence.of(

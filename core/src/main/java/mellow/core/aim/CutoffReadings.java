@@ -66,10 +66,15 @@ final class CutoffReadings {
 
   /** Whether an adjuster was turned after the last reading of the cutoff. */
   static boolean turnedSinceRead(List<AimEvent> events, Side side) {
+    return turnedSince(AimEvent.CutoffRead.class, events, side);
+  }
+
+  /** Whether a screw of the lamp was turned after it was last read in a way. */
+  static boolean turnedSince(Class<? extends AimEvent> read, List<AimEvent> events, Side side) {
     boolean turned = false;
     for (AimEvent event : events) {
       if (event.side() == side) {
-        if (event instanceof AimEvent.CutoffRead) {
+        if (read.isInstance(event)) {
           turned = false;
         } else if (event instanceof AimEvent.Turned) {
           turned = true;

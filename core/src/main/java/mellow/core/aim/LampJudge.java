@@ -39,7 +39,7 @@ final class LampJudge {
     this.side = side;
     this.place = geometry.lamps().on(side);
     this.by = by;
-    this.prefix = pair.kind() == LampKind.DIPPED ? "aim." : "fog.aim.";
+    this.prefix = pair.kind().prefix() + "aim.";
   }
 
   LampSheet judge() {
@@ -71,6 +71,8 @@ final class LampJudge {
     } else {
       correction = judgeReading(lamp, target, reading.get(), screws);
     }
+    CutoffReadings.last(pair.events(), AimEvent.LadenRead.class, side)
+        .ifPresent(read -> findings.add(laden(read, lamp)));
     CutoffReadings.last(pair.events(), AimEvent.RollRead.class, side)
         .ifPresent(
             read -> findings.add(Roll.judge(id("roll"), read, lamp.tapeMm(), Roll.Holding.NUT)));
@@ -161,13 +163,40 @@ final class LampJudge {
 
   private Finding unread(boolean turned) {
     String other = side.other().word();
+    String what = pair.kind().readWords();
     return Finding.notKnown(
         id("cutoff"),
         Practice.READING,
         Words.capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
         turned
-            ? "Read the " + side.word() + " cutoff again, the " + other + " lamp covered."
-            : "Cover the " + other + " lamp and read the " + side.word() + " cutoff.");
+            ? "Read the " + side.word() + " " + what + " again, the " + other + " lamp covered."
+            : "Cover the " + other + " lamp and read the " + side.word() + " " + what + ".");
+  }
+
+  /** Loaded, a beam has to stay within the same limits: that is what the levelling is for. */
+  private Finding laden(AimEvent.LadenRead read, LampPlace lamp) {
+    if (CutoffReadings.turnedSince(AimEvent.LadenRead.class, pair.events(), side)) {
+      return Finding.notKnown(
+          id("laden"),
+          Practice.LEVELLING,
+          Words.capital(lampWords()) + " turned since it was read laden",
+          "Load the vehicle, set the levelling for it, and read the cutoff again.");
+    }
+    Finding limits =
+        Limits.judge(
+            id("laden"),
+            wall.market(),
+            by.astride().facts(side),
+            lamp,
+            -lamp.percentOf(read.belowMm()),
+            lamp.uncertaintyPercent(),
+            "laden ");
+    return limits.verdict() == Verdict.OUT
+        ? limits.withRemedy(
+            Sentence.of(
+                "Set the levelling for this load; where its last position does not reach, the"
+                    + " levelling or the rear springs need work, not the screw."))
+        : limits;
   }
 
   private Optional<Correction> judgeReading(
@@ -182,17 +211,21 @@ final class LampJudge {
             by.astride().facts(side),
             lamp,
             reading.percent(),
-            reading.uncertaintyPercent());
+            reading.uncertaintyPercent(),
+            "");
     Optional<Correction> correction =
         target.map(asked -> correction(lamp, asked.percent() - reading.percent(), screws));
-    findings.add(
-        limits.verdict() == Verdict.OUT && correction.isPresent()
-            ? limits.withRemedy(
-                mends(correction.get(), reading.percent())
-                    ? correction.get().says()
-                    : Sentence.of(
-                        "Aim by another school: the mark of this one lies beyond the rule."))
-            : limits);
+    // where no rule speaks of driving lamps, practice alone aims them
+    if (pair.kind() != LampKind.DRIVING || limits().isPresent()) {
+      findings.add(
+          limits.verdict() == Verdict.OUT && correction.isPresent()
+              ? limits.withRemedy(
+                  mends(correction.get(), reading.percent())
+                      ? correction.get().says()
+                      : Sentence.of(
+                          "Aim by another school: the mark of this one lies beyond the rule."))
+              : limits);
+    }
     target.ifPresent(
         asked -> {
           findings.add(againstTarget(lamp, asked, reading, correction.orElseThrow()));
@@ -321,7 +354,7 @@ final class LampJudge {
           .text(".");
     } else if (turns.isPresent()) {
       says.text(": less than 1/8 turn.");
-    } else if (pair.kind() == LampKind.FRONT_FOG && screws.isEmpty()) {
+    } else if (pair.kind() != LampKind.DIPPED && screws.isEmpty()) {
       says.text(". Without a screw: tilt it at its bracket by ")
           .figure(Figure.degrees(Math.abs(Inclination.degreesOfPercent(upPercent))))
           .text(upMm < 0 ? " down." : " up.");
@@ -373,7 +406,7 @@ final class LampJudge {
   }
 
   private String lampWords() {
-    return side.word() + (pair.kind() == LampKind.DIPPED ? " lamp" : " fog lamp");
+    return side.word() + " " + pair.kind().lampWords();
   }
 
   private String id(String what) {

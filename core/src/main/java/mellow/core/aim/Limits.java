@@ -11,7 +11,6 @@ import mellow.core.finding.Working;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFacts;
-import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /** Holds an inclination against the limits of a rule set. */
@@ -26,6 +25,7 @@ final class Limits {
    *
    * @param uncertainty of the inclination, ± percent
    * @param lamp for the sentence: lengths on the wall go by its distance
+   * @param state words on how the vehicle stood, "laden "; empty as it is aimed
    */
   static Finding judge(
       String id,
@@ -33,7 +33,8 @@ final class Limits {
       LampFacts facts,
       LampPlace lamp,
       double percent,
-      double uncertainty) {
+      double uncertainty,
+      String state) {
     RuleSet.Answer answer = rules.aimRuleFor(facts);
     return answer instanceof RuleSet.Answer.Holds holds
         ? judge(
@@ -42,12 +43,16 @@ final class Limits {
             lamp,
             percent,
             uncertainty,
-            facts.beamClass().kind() == LampKind.FRONT_FOG)
+            Words.capital(lamp.side().word())
+                + " "
+                + facts.beamClass().kind().lampWords()
+                + " "
+                + state)
         : open(id, rules, answer, lamp.side());
   }
 
   private static Finding judge(
-      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty, boolean fog) {
+      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty, String who) {
     double amount = shown(rule.limits().marginOf(percent));
     Margin margin =
         Margin.of(
@@ -57,7 +62,6 @@ final class Limits {
     double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
     boolean high = rule.limits().isNearerToHighest(percent);
     double limit = rule.limits().nearestLimit(percent);
-    String who = Words.capital(lamp.side().word()) + (fog ? " fog lamp " : " lamp ");
     Sentence headline =
         switch (margin.verdict()) {
           case OUT ->

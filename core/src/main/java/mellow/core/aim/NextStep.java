@@ -5,6 +5,7 @@ import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -148,6 +149,7 @@ public record NextStep(
         findings.stream()
             .filter(NextStep::isOut)
             .findFirst()
+            .or(() -> findings.stream().filter(Scope::isDoubt).findFirst())
             .or(
                 () ->
                     findings.stream()
@@ -166,7 +168,7 @@ public record NextStep(
           Optional.empty());
     }
     Finding finding = worst.get();
-    boolean out = finding.verdict() == Verdict.OUT;
+    boolean edge = finding.verdict() == Verdict.AT_EDGE;
     return new NextStep(
         finding.verdict(),
         finding.headline(),
@@ -175,7 +177,7 @@ public record NextStep(
             .text(finding.detail().pattern().isEmpty() ? "" : " ")
             .sentence(finding.remedy().orElse(Sentence.EMPTY))
             .done(),
-        !out
+        edge
             ? Action.DONE
             : finding.id().startsWith("floor") ? Action.MEASURE_FLOOR : Action.SETTLE,
         LampKind.DIPPED,

@@ -11,6 +11,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
 import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -110,7 +111,7 @@ public final class PairGeometry {
 
   List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
-    String prefix = pair.kind() == mellow.core.vehicle.LampKind.DIPPED ? "" : "fog.";
+    String prefix = pair.kind().prefix();
     for (Side side : Side.values()) {
       if (pair.centreMm().on(side).isEmpty()) {
         findings.add(
@@ -154,7 +155,7 @@ public final class PairGeometry {
   }
 
   private String lampWords() {
-    return pair.kind() == mellow.core.vehicle.LampKind.DIPPED ? "low beam" : "fog lamp";
+    return pair.kind() == LampKind.DIPPED ? "low beam" : pair.kind().lampWords();
   }
 
   private Finding square(String prefix) {

@@ -61,6 +61,9 @@ final class Practice {
   static final double TELLING_TURN = 0.5;
 
   static final Source READING = Source.derived("tape readings of this job");
+
+  static final Source LEVELLING =
+      new Source(Source.Mark.FROM_MEMORY, "UN R48, 6.2.6.2: within the limits from empty to laden");
   static final Source PLANE = Source.derived("least squares through the tyre contacts");
   static final Source ADVICE = Source.judged("no source of the trade gives a figure");
 

@@ -99,7 +99,8 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
                           pair.lampFacts(lamp.side()),
                           lamp,
                           percent,
-                          0)))
+                          0,
+                          "")))
           .toList();
     }
   }

@@ -71,6 +71,9 @@ final class Schools {
               holds.rule().source(),
               Optional.empty()));
     }
+    if (pair.kind() == LampKind.DRIVING) {
+      return drop(0, "bright spot straight ahead, at the height of the lamp's centre");
+    }
     return new Answer.Declines(Limits.open(id("rule", side), wall.market(), rule, side));
   }
 
@@ -216,7 +219,6 @@ final class Schools {
   }
 
   private String id(String what, Side side) {
-    String lamp = pair.kind() == LampKind.DIPPED ? "" : "fog.";
-    return lamp + "school." + what + "." + side.word();
+    return pair.kind().prefix() + "school." + what + "." + side.word();
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Horizon;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -60,9 +61,12 @@ public final class WallHorizon {
   }
 
   private static String title(LampKind kind, Side side) {
-    if (kind == LampKind.DIPPED) {
-      return side == Side.LEFT ? "Left lamp" : "Right lamp";
-    }
-    return side == Side.LEFT ? "Left fog" : "Right fog";
+    String lamp =
+        switch (kind) {
+          case DIPPED -> " lamp";
+          case FRONT_FOG -> " fog";
+          case DRIVING -> " driving";
+        };
+    return Words.capital(side.word()) + lamp;
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.TrafficSide;
 
 /**
@@ -11,6 +12,7 @@ import mellow.core.vehicle.TrafficSide;
  *
  * @param traffic side of the road on which traffic runs
  * @param market the rule set that the job is judged by
+ * @param scope what is known of the vehicle's class
  * @param compare further rule sets to show beside it
  * @param units the job's units; they say how fine its tape reads
  * @param stanceChanged suspension, tyres or load changed since the marks "before"
@@ -22,6 +24,7 @@ import mellow.core.vehicle.TrafficSide;
 public record WallInput(
     TrafficSide traffic,
     RuleSet market,
+    Scope scope,
     List<RuleSet> compare,
     UnitSystem units,
     boolean stanceChanged,

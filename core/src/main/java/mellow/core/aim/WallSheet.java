@@ -27,6 +27,7 @@ public record WallSheet(
     List<PairSheet> pairs =
         input.pairs().stream().map(pair -> PairSheet.of(input, pair, floor)).toList();
     List<Finding> findings = new ArrayList<>(floor.findings());
+    input.scope().doubt(input.market()).ifPresent(findings::add);
     pairs.forEach(pair -> findings.addAll(pair.allFindings()));
     return new WallSheet(
         floor,

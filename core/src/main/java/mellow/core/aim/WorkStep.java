@@ -8,6 +8,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -59,7 +60,8 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
 
   private static List<WorkStep> pairSteps(PairSheet pair) {
     boolean dipped = pair.kind() == LampKind.DIPPED;
-    String prefix = dipped ? "" : "fog.";
+    String prefix = pair.kind().prefix();
+    String name = Words.capital(pair.kind().lampWords());
     BySide<LampSheet> lamps = pair.lamps();
     boolean placed = lamps.left().place().isPresent() && lamps.right().place().isPresent();
     boolean aimed = lamps.left().target().isPresent() && lamps.right().target().isPresent();
@@ -67,17 +69,17 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
     steps.add(
         new WorkStep(
             prefix + "centres",
-            dipped ? "Lamp centres" : "Fog lamp centres",
+            name + " centres",
             placed ? centres(lamps) : Sentence.of("heights and distance"),
-            placed ? worstOf(pair, f -> !f.id().startsWith("fog.aim")) : State.LATER));
+            placed ? worstOf(pair, f -> !f.id().startsWith(prefix + "aim")) : State.LATER));
     steps.add(
         new WorkStep(
             prefix + "tape",
-            dipped ? "Tape the wall" : "Tape for the fogs",
+            dipped ? "Tape the wall" : "Tape for the " + pair.kind().lampWords() + "s",
             placed && aimed ? tape(lamps) : Sentence.of("where the marks go"),
             placed && aimed ? State.WITHIN : State.LATER));
     for (Side side : Side.values()) {
-      steps.add(readStep(prefix, dipped, lamps.on(side)));
+      steps.add(readStep(pair.kind(), lamps.on(side)));
     }
     return steps;
   }
@@ -111,10 +113,10 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
     return place.lineMm() - place.heightMm(lamp.target().orElseThrow().percent());
   }
 
-  private static WorkStep readStep(String prefix, boolean dipped, LampSheet lamp) {
+  private static WorkStep readStep(LampKind kind, LampSheet lamp) {
     String side = lamp.side().word();
-    String title = "Read the " + side + (dipped ? " lamp" : " fog lamp");
-    String id = prefix + "read." + side;
+    String title = "Read the " + side + " " + kind.lampWords();
+    String id = kind.prefix() + "read." + side;
     Optional<LampSheet.Reading> reading = lamp.reading();
     if (reading.isEmpty()) {
       return new WorkStep(id, title, Sentence.of("not read"), State.LATER);

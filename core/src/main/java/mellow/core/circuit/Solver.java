@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import mellow.core.effort.Effort;
 
 /**
  * Solves a circuit in any position of its controls.
@@ -87,6 +88,7 @@ public final class Solver {
     Set<Map<String, Integer>> seen = new HashSet<>();
     double[] near = start;
     for (int round = 0; ; round++) {
+      Effort.spend();
       Law[] laws = network.laws(new Situation(controls, now, Set.of()));
       Network.Settled settled = network.settle(laws, near);
       near = settled.volts();

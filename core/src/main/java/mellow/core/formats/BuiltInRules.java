@@ -7,7 +7,15 @@ import mellow.core.rules.RuleSet;
 /** The rule sets that ship with the product, read once. */
 public final class BuiltInRules {
   private static final List<RuleSet> ALL =
-      List.of("un-r48", "gb-inspection", "us-sae-j599", "us-fmvss-108", "us-ca-24403", "fitters")
+      List.of(
+              "un-r48",
+              "un-r48-large",
+              "gb-inspection",
+              "gb-lighting",
+              "us-sae-j599",
+              "us-fmvss-108",
+              "us-ca-24403",
+              "fitters")
           .stream()
           .map(BuiltInRules::load)
           .toList();

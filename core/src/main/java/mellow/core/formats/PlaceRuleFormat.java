@@ -1,16 +1,17 @@
 package mellow.core.formats;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.HashSet;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Stream;
 import mellow.core.finding.Quantity;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.Band;
 import mellow.core.rules.PlaceRule;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.TurnCategory;
 
 /** Reads one rule of place from its JSON form. */
 final class PlaceRuleFormat {
@@ -18,9 +19,8 @@ final class PlaceRuleFormat {
 
   static PlaceRule read(JsonNode node, JsonNode setDocument) {
     PlaceRule.Asks asks = PlaceRule.Asks.valueOf(RuleSetFormat.constant(node.get("asks")));
-    Set<LampFunction> functions = new HashSet<>();
-    node.get("functions")
-        .forEach(one -> functions.add(LampFunction.valueOf(RuleSetFormat.constant(one))));
+    Set<LampFunction> functions =
+        RuleSetFormat.constants(node.get("functions"), LampFunction::valueOf);
     DoubleUnaryOperator change = change(node.get("unit").asText(), asks);
     JsonNode limits = node.get("limits");
     return new PlaceRule(
@@ -30,7 +30,10 @@ final class PlaceRuleFormat {
         new Band(
             RuleSetFormat.converted(RuleSetFormat.number(limits, "least"), change),
             RuleSetFormat.converted(RuleSetFormat.number(limits, "most"), change)),
-        Optional.ofNullable(node.get("vehicleWidth")).map(PlaceRuleFormat::width),
+        new PlaceRule.When(
+            span(node, "vehicleWidth", "No vehicle is that wide and that narrow at once."),
+            span(node, "centreHeight", "No lamp sits that high and that low at once."),
+            Optional.ofNullable(node.get("upperBeam")).map(JsonNode::asBoolean)),
         Optional.ofNullable(node.get("unless")).map(PlaceRuleFormat::excuse),
         RuleSetFormat.source(node, setDocument));
   }
@@ -51,17 +54,27 @@ final class PlaceRuleFormat {
     return unit.equals("in") ? LengthUnit.IN::toMm : value -> value;
   }
 
-  private static PlaceRule.WidthCondition width(JsonNode node) {
+  private static PlaceRule.Span span(JsonNode rule, String field, String contradiction) {
+    JsonNode node = rule.path(field);
     OptionalDouble from = RuleSetFormat.number(node, "fromMm");
     OptionalDouble below = RuleSetFormat.number(node, "belowMm");
     if (from.orElse(0) >= below.orElse(Double.POSITIVE_INFINITY)) {
-      throw new IllegalArgumentException("No vehicle is that wide and that narrow at once.");
+      throw new IllegalArgumentException(contradiction);
     }
-    return new PlaceRule.WidthCondition(from, below);
+    return new PlaceRule.Span(from, below);
   }
 
   private static PlaceRule.Excuse excuse(JsonNode node) {
     return new PlaceRule.Excuse(
-        RuleSetFormat.number(node, "intensityMostCd"), node.has("goesOutWithTurnSignal"));
+        RuleSetFormat.number(node, "intensityMostCd"),
+        node.has("goesOutWithTurnSignal"),
+        RuleSetFormat.constants(node.path("turnCategories"), PlaceRuleFormat::category));
+  }
+
+  private static TurnCategory category(String name) {
+    return Stream.of(TurnCategory.values())
+        .filter(one -> one.words().equalsIgnoreCase(name))
+        .findFirst()
+        .orElseThrow();
   }
 }

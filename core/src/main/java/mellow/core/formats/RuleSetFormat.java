@@ -26,6 +26,7 @@ import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
+import mellow.core.vehicle.VehicleClass;
 
 /** Reads rule sets from their JSON form and checks them against the published schema. */
 public final class RuleSetFormat {
@@ -86,6 +87,7 @@ public final class RuleSetFormat {
         root.get("title").asText(),
         root.get("scope").asText(),
         TrafficSide.valueOf(constant(root.get("usualTraffic"))),
+        constants(root.path("vehicleClasses"), VehicleClass::valueOf),
         Optional.ofNullable(root.get("marks")).map(marks -> MarkFamily.valueOf(constant(marks))),
         aside(root, document),
         rules(root, "aim", ids, node -> aimRule(node, document)),
@@ -132,10 +134,16 @@ public final class RuleSetFormat {
     return rules;
   }
 
+  /** Constants by the names that they have in files. */
+  static <T> Set<T> constants(JsonNode names, Function<String, T> read) {
+    Set<T> found = new HashSet<>();
+    names.forEach(name -> found.add(read.apply(constant(name))));
+    return found;
+  }
+
   static AimRule aimRule(JsonNode node, JsonNode setDocument) {
     DoubleUnaryOperator toPercent = toPercent(node);
-    Set<BeamClass> classes = new HashSet<>();
-    node.get("lamps").forEach(lamp -> classes.add(BeamClass.valueOf(constant(lamp))));
+    Set<BeamClass> classes = constants(node.get("lamps"), BeamClass::valueOf);
     return new AimRule(
         node.get("id").asText(),
         classes,

@@ -59,7 +59,7 @@ public final class Unaimed {
         .withRemedy(
             Sentence.of(
                 known
-                    ? "Read its cutoff at the wall, the other lamp covered."
+                    ? "Read its " + kind.readWords() + " at the wall, the other lamp covered."
                     : "Say with the vehicle what its lens says; then read it at the wall."));
   }
 
@@ -75,6 +75,11 @@ public final class Unaimed {
     boolean pods = takeIn.kinds().contains(WorkKind.PODS) && aimed.contains(LampKind.FRONT_FOG);
     if (fog || pods) {
       needed.put(LampKind.FRONT_FOG, BOTH);
+    }
+    boolean driven =
+        takeIn.kinds().contains(WorkKind.PODS) || takeIn.kinds().contains(WorkKind.FOG);
+    if (driven && aimed.contains(LampKind.DRIVING)) {
+      needed.put(LampKind.DRIVING, BOTH);
     }
     return needed;
   }

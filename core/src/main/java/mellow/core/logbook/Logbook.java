@@ -35,6 +35,16 @@ public final class Logbook {
     this.readings = List.copyOf(readings);
   }
 
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Logbook log && log.readings.equals(readings);
+  }
+
+  @Override
+  public int hashCode() {
+    return readings.hashCode();
+  }
+
   /** Whether anything was read. */
   public boolean isBegun() {
     return !readings.isEmpty();
@@ -50,9 +60,13 @@ public final class Logbook {
     List<PairInput> pairs = new ArrayList<>();
     pairs.add(pair(setup.dipped(), setup));
     setup.fog().ifPresent(fog -> pairs.add(pair(fog, setup)));
+    if (setup.driving()) {
+      pairs.add(pair(BeamClass.DRIVING, setup));
+    }
     return new WallInput(
         setup.traffic(),
         setup.market(),
+        setup.scope(),
         setup.compare(),
         setup.units(),
         setup.stanceChanged()
@@ -207,6 +221,7 @@ public final class Logbook {
           Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.BELOW_LINE));
       case CUTOFF_HEIGHT ->
           Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.ABOVE_FOOT));
+      case CUTOFF_LADEN -> Optional.of(new AimEvent.LadenRead(side, reading.value()));
       case STEP_LEFT -> Optional.of(new AimEvent.StepRead(side, reading.value()));
       case TURN ->
           Optional.of(

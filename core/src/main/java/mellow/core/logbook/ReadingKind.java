@@ -10,6 +10,7 @@ public enum ReadingKind {
   SPACING("Between lamps", Form.LENGTH, 200, 3_000, Needs.LAMP),
   CUTOFF_BELOW("Cutoff below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
   CUTOFF_HEIGHT("Cutoff above foot", Form.LENGTH, -500, 5_000, Needs.LAMP, Needs.SIDE),
+  CUTOFF_LADEN("Cutoff below, laden", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
   STEP_LEFT("Step to the left", Form.LENGTH, -5_000, 5_000, Needs.LAMP, Needs.SIDE),
   ROLL_RISE("Left end higher", Form.LENGTH, -1_000, 1_000, Needs.LAMP, Needs.SIDE),
   ROLL_RUN("Between the ends", Form.LENGTH, 50, 5_000, Needs.LAMP, Needs.SIDE),
@@ -94,7 +95,15 @@ public enum ReadingKind {
   /** Whether it can only be read once the work has come to the wall. */
   public boolean isOfTheWall() {
     return switch (this) {
-      case DISTANCE, CUTOFF_BELOW, CUTOFF_HEIGHT, STEP_LEFT, ROLL_RISE, ROLL_RUN, TURN, AXIS_MARK ->
+      case DISTANCE,
+          CUTOFF_BELOW,
+          CUTOFF_HEIGHT,
+          CUTOFF_LADEN,
+          STEP_LEFT,
+          ROLL_RISE,
+          ROLL_RUN,
+          TURN,
+          AXIS_MARK ->
           true;
       default -> false;
     };

@@ -19,6 +19,11 @@ final class PngFile {
           "IHDR", "PLTE", "IDAT", "IEND", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT", "pHYs",
           "bKGD");
 
+  private static final String PROFILE = "iCCP";
+
+  /** Colour profiles are packed, to a thousandth at most; usual ones are a few thousand bytes. */
+  private static final int MOST_PROFILE_BYTES = 64 * 1024;
+
   private PngFile() {}
 
   static boolean is(byte[] file) {
@@ -47,7 +52,7 @@ final class PngFile {
         throw broken();
       }
       String type = new String(file, at + 4, 4, StandardCharsets.US_ASCII);
-      if (PICTURE.contains(type)) {
+      if (PICTURE.contains(type) && !(type.equals(PROFILE) && length > MOST_PROFILE_BYTES)) {
         out.write(file, at, whole);
       }
       if (type.equals("IEND")) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
@@ -192,6 +193,7 @@ final class FrontCheck {
   }
 
   private Finding clear(LampPair pair, Side side, Geometry body, KeepOut keepOut) {
+    Effort.spend();
     Geometry shape = keepOut.geometry();
     String who = PlaceWords.who(pair, side);
     String what = Words.typed(keepOut.name());

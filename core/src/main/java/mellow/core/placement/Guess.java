@@ -35,7 +35,15 @@ public enum Guess {
           TURN_SIGNAL_GAP,
           TURN_SIGNAL_CENTRE_GAP ->
           among(pair, PLACE);
-      case LIT_AREA, INTENSITY, COUNT -> none();
+      case SEEN_OUTWARDS,
+          SEEN_INWARDS,
+          SEEN_UPWARDS,
+          SEEN_DOWNWARDS,
+          LIT_AREA,
+          INTENSITY,
+          COUNT,
+          REFERENCE_SUM ->
+          none();
     };
   }
 

@@ -2,7 +2,6 @@ package mellow.core.placement;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import mellow.core.vehicle.LampFunction;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -14,16 +13,16 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * @param function what it is for
  * @param heads its lit surfaces; several count together
  * @param housing what must not run into anything; the lit surfaces where it is not known
- * @param intensityCd on its axis, candela
- * @param goesOutWithTurnSignal it goes out while the turn signal beside it flashes
+ * @param light what is known of its light
+ * @param recess how its lens lies behind what stands around it; empty where not measured
  * @param holes what is drilled for it
  */
 public record Lamp(
     LampFunction function,
     List<Head> heads,
     Optional<Outline> housing,
-    OptionalDouble intensityCd,
-    boolean goesOutWithTurnSignal,
+    Light light,
+    Optional<Recess> recess,
     List<Hole> holes) {
   public Lamp {
     if (heads.isEmpty()) {
@@ -39,8 +38,8 @@ public record Lamp(
         function,
         List.of(new Head(lit, 0, 0)),
         Optional.empty(),
-        OptionalDouble.empty(),
-        false,
+        Light.UNKNOWN,
+        Optional.empty(),
         List.of());
   }
 

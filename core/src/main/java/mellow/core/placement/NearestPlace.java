@@ -1,6 +1,7 @@
 package mellow.core.placement;
 
 import java.util.List;
+import mellow.core.effort.Effort;
 import mellow.core.finding.Sentence;
 import mellow.core.rules.RuleSet;
 import org.locationtech.jts.geom.Coordinate;
@@ -53,6 +54,7 @@ public sealed interface NearestPlace {
     List<Obstacle> inTheWay = Obstacle.of(front, pair, sets, spareMm, box);
     Geometry free = box;
     for (Obstacle obstacle : inTheWay) {
+      Effort.spend();
       free = Shapes.without(free, obstacle.taken());
     }
     if (free.isEmpty()) {

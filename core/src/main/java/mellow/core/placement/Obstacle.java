@@ -3,6 +3,7 @@ package mellow.core.placement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import mellow.core.effort.Effort;
 import mellow.core.finding.Words;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
@@ -81,6 +82,7 @@ record Obstacle(String name, Geometry taken) {
       Geometry outwards = AffineTransformation.scaleInstance(side.sign(), 1).transform(shape);
       // most things are far off: only those that can come near are worked out
       if (mayReach(outwards, body, away)) {
+        Effort.spend();
         Geometry taken = taken(outwards, body, away);
         if (taken.intersects(box)) {
           found.add(new Obstacle(Words.typed(name), taken));
@@ -106,7 +108,7 @@ record Obstacle(String name, Geometry taken) {
     return sets.stream()
         .flatMap(set -> set.placeRulesFor(pair.lamp().function(), front.widthMm()).stream())
         .filter(rule -> rule.asks() == asks)
-        .filter(rule -> !PlaceJudge.excused(pair, rule))
+        .filter(rule -> Excused.of(front, pair, rule).isEmpty())
         .mapToDouble(rule -> rule.limits().lowest().orElse(0))
         .max();
   }
@@ -134,6 +136,7 @@ record Obstacle(String name, Geometry taken) {
     boolean convex = shape.convexHull().getArea() - shape.getArea() < HAIR_MM;
     Geometry parts = convex ? shape : ConstrainedDelaunayTriangulator.triangulate(shape);
     for (int i = 0; i < parts.getNumGeometries(); i++) {
+      Effort.spend();
       Geometry hull = parts.getGeometryN(i).convexHull();
       // a sliver without area is covered by its neighbours
       if (hull instanceof Polygon) {

@@ -1,12 +1,16 @@
 package mellow.core.placement;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Quantity;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
@@ -37,9 +41,17 @@ final class PlaceJudge {
   /** The findings of a set's rules on a pair. */
   List<Finding> judge(LampPair pair, RuleSet set) {
     List<Finding> findings = new ArrayList<>();
+    Set<Sentence> asked = new HashSet<>();
     for (PlaceRule rule : set.placeRulesFor(pair.lamp().function(), front.widthMm())) {
       for (Side side : rule.asks().ofThePair() ? ONCE : Side.values()) {
-        findings.add(judge(pair, side, rule, set));
+        double centreMm = pair.spots().on(side).heightMm();
+        if (rule.when().holdsFor(centreMm, pair.lamp().light().upperBeam())) {
+          Finding judged = judge(pair, side, rule, set);
+          // what several rules wait for is asked once
+          if (judged.verdict() != Verdict.NOT_KNOWN || asked.add(judged.headline())) {
+            findings.add(judged);
+          }
+        }
       }
     }
     return findings;
@@ -51,6 +63,7 @@ final class PlaceJudge {
   }
 
   private Finding judge(LampPair pair, Side side, PlaceRule rule, RuleSet set) {
+    Effort.spend();
     Finding drawn = asDrawn(pair, side, rule, set);
     return Guess.behind(front, pair, rule.asks())
         .map(guess -> guess.leavesOpen(drawn))
@@ -58,7 +71,7 @@ final class PlaceJudge {
   }
 
   private Finding asDrawn(LampPair pair, Side side, PlaceRule rule, RuleSet set) {
-    OptionalDouble measured = measure.of(pair, side, rule.asks());
+    OptionalDouble measured = measure.of(pair, side, rule);
     if (measured.isEmpty()) {
       return missing(pair, side, rule);
     }
@@ -66,23 +79,24 @@ final class PlaceJudge {
     Band limits = rule.limits();
     boolean high = limits.isNearerToHighest(value);
     double amount = limits.marginOf(value);
-    if (amount < 0 && excused(pair, rule)) {
+    Optional<Excused> excused = amount < 0 ? Excused.of(front, pair, rule) : Optional.empty();
+    if (excused.isPresent()) {
       return Finding.plain(
               id(pair, side, rule),
-              pair.lamp().goesOutWithTurnSignal() ? Verdict.WITHIN : Verdict.NOT_KNOWN,
+              excused.get().verdict(),
               rule.source(),
               Sentence.of(
                   PlaceWords.who(pair, side, rule)
-                      + (pair.lamp().goesOutWithTurnSignal()
+                      + (excused.get().verdict() == Verdict.WITHIN
                           ? " is allowed nearer to the turn signal than {0}"
                           : " is nearer to the turn signal than {0}: that hangs on the signal"),
                   figure(rule, limits.nearestLimit(value))))
-          .withDetail(Sentence.of(excuseWords(pair)));
+          .withDetail(Sentence.of(excused.get().why()));
     }
     double room = limits.halfWidthOr(room(rule, limits.nearestLimit(value)));
     Margin margin = Margin.of(figure(rule, amount), measure.uncertainty(pair, rule.asks()), room);
     Verdict verdict =
-        rule.asks() == PlaceRule.Asks.COUNT
+        rule.asks().quantity() == Quantity.COUNT
             ? amount < 0 ? Verdict.OUT : Verdict.WITHIN
             : margin.verdict();
     Sentence headline = PlaceWords.headline(pair, side, rule, high, verdict, value, amount);
@@ -101,25 +115,6 @@ final class PlaceJudge {
         : finding;
   }
 
-  static boolean excused(LampPair pair, PlaceRule rule) {
-    return rule.excuse()
-        .map(
-            excuse ->
-                (excuse.goesOutWithTurnSignal() && pair.lamp().goesOutWithTurnSignal())
-                    || (excuse.intensityMostCd().isPresent()
-                        && pair.lamp().intensityCd().isPresent()
-                        && pair.lamp().intensityCd().getAsDouble()
-                            <= excuse.intensityMostCd().getAsDouble()))
-        .orElse(false);
-  }
-
-  private static String excuseWords(LampPair pair) {
-    return pair.lamp().goesOutWithTurnSignal()
-        ? "It goes out while that signal flashes."
-        : "It is dim enough where that signal gives 2.5 times its base intensity: look at the"
-            + " signal's class, or let the lamp go out while it flashes.";
-  }
-
   private static Finding missing(LampPair pair, Side side, PlaceRule rule) {
     String who = PlaceWords.who(pair, side, rule);
     String[] words =
@@ -132,6 +127,17 @@ final class PlaceJudge {
           case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
               new String[] {
                 who + ": the gap to the turn signal is open", "Draw the turn signal's lit surface."
+              };
+          case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
+              new String[] {
+                who + ": from how far aside they are seen is not known",
+                "Measure how far the lens lies behind the edge around it, or enter 0 where it is"
+                    + " flush."
+              };
+          case REFERENCE_SUM ->
+              new String[] {
+                who + ": the sum of the reference marks is not known",
+                "Enter the number beside the approval mark of each main beam."
               };
           default ->
               new String[] {

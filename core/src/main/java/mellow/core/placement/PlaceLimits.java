@@ -69,7 +69,7 @@ final class PlaceLimits {
           // The farther from the side, the nearer to the centre line: least and most change places.
           limits.add(new Limit(Axis.OUT, !atLeast, front.widthMm() / 2 - mm - lit.getMaxX(), says));
       case INNER_SPACING -> limits.add(new Limit(Axis.OUT, atLeast, mm / 2 - lit.getMinX(), says));
-      case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP, LIT_AREA, INTENSITY, HEADING, COUNT -> {
+      default -> {
         // no limit on where the lamp sits, or one that is no straight line
       }
     }

@@ -3,6 +3,7 @@ package mellow.core.placement;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import mellow.core.rules.PlaceRule;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -22,11 +23,12 @@ final class PlaceMeasure {
   }
 
   /**
-   * The value asked about, in the unit of the question; empty while something for it is missing.
+   * The value asked about, in the unit of the rule; empty while something for it is missing.
    *
    * @param side which lamp; either one for a question about the pair
    */
-  OptionalDouble of(LampPair pair, Side side, PlaceRule.Asks asks) {
+  OptionalDouble of(LampPair pair, Side side, PlaceRule rule) {
+    PlaceRule.Asks asks = rule.asks();
     Spot spot = pair.spots().on(side);
     Extent extent = Extent.of(front, pair, side);
     return switch (asks) {
@@ -43,9 +45,12 @@ final class PlaceMeasure {
       case TURN_SIGNAL_GAP -> turnSignalGapMm(pair, side, lit -> lit);
       case TURN_SIGNAL_CENTRE_GAP -> turnSignalGapMm(pair, side, Geometry::getCentroid);
       case LIT_AREA -> OptionalDouble.of(pair.lamp().litAreaCm2());
-      case INTENSITY -> pair.lamp().intensityCd();
+      case INTENSITY -> pair.lamp().light().intensityCd();
       case HEADING -> OptionalDouble.of(Math.abs(spot.headingDeg()));
-      case COUNT -> OptionalDouble.of(2.0 * front.of(pair.lamp().function()).count());
+      case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
+          pair.lamp().recess().stream().mapToDouble(recess -> recess.freeDeg(asks)).findFirst();
+      case COUNT -> OptionalDouble.of(2.0 * rule.functions().stream().flatMap(front::of).count());
+      case REFERENCE_SUM -> referenceSum(rule);
     };
   }
 
@@ -53,7 +58,12 @@ final class PlaceMeasure {
   double uncertainty(LampPair pair, PlaceRule.Asks asks) {
     return switch (asks.quantity()) {
       case AREA -> pair.lamp().lit().getLength() * tapeMm / 2 / 100;
-      case DIRECTION -> PROTRACTOR_DEG;
+      case DIRECTION ->
+          pair.lamp()
+              .recess()
+              .filter(recess -> asks.isOfSight())
+              .map(recess -> recess.uncertaintyDeg(asks, tapeMm))
+              .orElse(PROTRACTOR_DEG);
       case INTENSITY, COUNT -> 0;
       default -> isOfTwo(asks) ? tapeMm * Math.sqrt(2) : tapeMm;
     };
@@ -65,6 +75,25 @@ final class PlaceMeasure {
       case INNER_SPACING, ABOVE_DIPPED, TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP -> true;
       default -> false;
     };
+  }
+
+  /** Low beams count where the lens says that they are main beams too. */
+  private OptionalDouble referenceSum(PlaceRule rule) {
+    Stream<LampPair> lit =
+        front.pairs().stream()
+            .filter(
+                pair ->
+                    rule.functions().contains(pair.lamp().function())
+                        || pair.lamp().light().referenceMark().isPresent());
+    double sum = 0;
+    for (LampPair pair : lit.toList()) {
+      OptionalDouble mark = pair.lamp().light().referenceMark();
+      if (mark.isEmpty()) {
+        return mark;
+      }
+      sum += 2 * mark.getAsDouble();
+    }
+    return OptionalDouble.of(sum);
   }
 
   /** The optical centre is that of the lit surface as it is drawn. */

@@ -8,6 +8,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 
@@ -39,10 +40,22 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
    * @param tapeMm what one tape reading is good to, ± mm
    */
   public static PlaceSheet of(Front front, List<RuleSet> sets, double tapeMm) {
+    return of(front, sets, Scope.OPEN, tapeMm);
+  }
+
+  /**
+   * The same, of a vehicle that not every set is made for.
+   *
+   * @param scope what is known of the vehicle's class
+   */
+  public static PlaceSheet of(Front front, List<RuleSet> sets, Scope scope, double tapeMm) {
     PlaceJudge judge = new PlaceJudge(front, tapeMm);
     FrontCheck check = new FrontCheck(front, tapeMm);
     List<Finding> findings = new ArrayList<>();
     List<PairOnFront> pairs = new ArrayList<>();
+    if (!front.pairs().isEmpty()) {
+      sets.forEach(set -> scope.doubt(set).ifPresent(findings::add));
+    }
     for (LampPair pair : front.pairs()) {
       sets.forEach(set -> findings.addAll(judge.judge(pair, set)));
       Optional<Guess> guess = Guess.among(pair, Guess.PLACE);

@@ -39,6 +39,10 @@ final class PlaceWords {
     if (rule.asks() == PlaceRule.Asks.COUNT) {
       return Sentence.of(who + ": {0} fitted", PlaceJudge.figure(rule, value));
     }
+    if (rule.asks() == PlaceRule.Asks.REFERENCE_SUM) {
+      return Sentence.of(
+          who + ": the reference marks add up to {0}", PlaceJudge.figure(rule, value));
+    }
     return switch (verdict) {
       case OUT -> Sentence.of(who + ": " + breach(rule.asks(), high), off);
       case AT_EDGE -> Sentence.of(who + ": " + rule.asks().words() + " at the edge of the rule");
@@ -62,6 +66,8 @@ final class PlaceWords {
           high ? "{0} too far off" : "{0} too near to the turn signal";
       case LIT_AREA -> high ? "lit area {0} too large" : "lit area {0} too small";
       case INTENSITY -> high ? "{0} too bright" : "{0} too weak";
+      case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
+          asks.words() + " {0} too little";
       case HEADING -> "looks {0} too far away from straight ahead";
       default -> asks.words() + (high ? " {0} too high" : " {0} too low");
     };
@@ -90,6 +96,9 @@ final class PlaceWords {
             yield "Move it {0} away" + excuse + ".";
           }
           case HEADING -> "Turn it {0} towards straight ahead.";
+          case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
+              "Bring it forward, or cut back the edge that hides it.";
+          case REFERENCE_SUM -> "Fit main beams with smaller reference marks, or fewer of them.";
           case LIT_AREA -> high ? "Choose a smaller lamp." : "Add a head or choose a larger lamp.";
           case INTENSITY ->
               high ? "Dim it by its duty, or choose another." : "Choose another lamp.";

@@ -6,6 +6,7 @@ import java.util.Set;
 import mellow.core.finding.Quantity;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.TurnCategory;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param functions the lamps it is for
  * @param asks what is held against the limits
  * @param limits in the unit of {@code asks}
- * @param vehicleWidthMm the widths of vehicle it is for; empty for all
+ * @param when the vehicles and lamps it is for
  * @param excuse what makes the rule fall away
  * @param source where it stands
  */
@@ -24,7 +25,7 @@ public record PlaceRule(
     Set<LampFunction> functions,
     Asks asks,
     Band limits,
-    Optional<WidthCondition> vehicleWidthMm,
+    When when,
     Optional<Excuse> excuse,
     Source source) {
   public PlaceRule {
@@ -55,8 +56,18 @@ public record PlaceRule(
     INTENSITY(Quantity.INTENSITY, "intensity"),
     /** How far the lamp looks away from straight ahead, either way, degrees. */
     HEADING(Quantity.DIRECTION, "direction off straight ahead"),
-    /** How many lamps of the function there are. */
-    COUNT(Quantity.COUNT, "number of lamps");
+    /** Free sight of the whole lit surface past what stands around it, outwards, degrees. */
+    SEEN_OUTWARDS(Quantity.DIRECTION, "sight outwards"),
+    /** The same towards the centre line. */
+    SEEN_INWARDS(Quantity.DIRECTION, "sight inwards"),
+    /** The same upwards. */
+    SEEN_UPWARDS(Quantity.DIRECTION, "sight upwards"),
+    /** The same downwards. */
+    SEEN_DOWNWARDS(Quantity.DIRECTION, "sight downwards"),
+    /** How many lamps of the rule's functions there are. */
+    COUNT(Quantity.COUNT, "number of lamps"),
+    /** Reference marks of all lamps that are lit as main beams, together. */
+    REFERENCE_SUM(Quantity.COUNT, "sum of the reference marks");
 
     private final Quantity quantity;
     private final String words;
@@ -76,19 +87,47 @@ public record PlaceRule(
 
     /** Whether it speaks of both lamps together rather than of each. */
     public boolean ofThePair() {
-      return this == INNER_SPACING || this == COUNT;
+      return this == INNER_SPACING || quantity == Quantity.COUNT || isOfSight();
+    }
+
+    /** Whether it asks from how far aside the lamp can be seen. */
+    public boolean isOfSight() {
+      return switch (this) {
+        case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS -> true;
+        default -> false;
+      };
     }
   }
 
   /**
-   * The widths of vehicle for which a rule holds.
+   * The vehicles and lamps for which a rule holds.
    *
-   * @param fromMm from this width on; empty where there is no lower bound
-   * @param belowMm below this width; empty where there is no upper bound
+   * @param vehicleWidthMm width of the vehicle
+   * @param centreHeightMm height of the lamp's centre
+   * @param upperBeam a running lamp that is the dimmed main beam, or one that is not; empty for
+   *     both
    */
-  public record WidthCondition(OptionalDouble fromMm, OptionalDouble belowMm) {
-    public boolean holdsFor(double widthMm) {
-      return widthMm >= fromMm.orElse(0) && widthMm < belowMm.orElse(Double.POSITIVE_INFINITY);
+  public record When(Span vehicleWidthMm, Span centreHeightMm, Optional<Boolean> upperBeam) {
+    public static final When ALWAYS = new When(Span.ALL, Span.ALL, Optional.empty());
+
+    /** Whether it holds for a lamp whose centre sits at such a height. */
+    public boolean holdsFor(double centreMm, boolean isUpperBeam) {
+      return centreHeightMm.holdsFor(centreMm)
+          && upperBeam.map(wanted -> wanted == isUpperBeam).orElse(true);
+    }
+  }
+
+  /**
+   * A range of lengths, mm.
+   *
+   * @param fromMm from this one on; empty where there is no lower bound
+   * @param belowMm below this one; empty where there is no upper bound
+   */
+  public record Span(OptionalDouble fromMm, OptionalDouble belowMm) {
+    public static final Span ALL = new Span(OptionalDouble.empty(), OptionalDouble.empty());
+
+    public boolean holdsFor(double mm) {
+      return mm >= fromMm.orElse(0) && mm < belowMm.orElse(Double.POSITIVE_INFINITY);
     }
   }
 
@@ -97,18 +136,25 @@ public record PlaceRule(
    *
    * @param intensityMostCd a lamp no brighter than this; empty where brightness is no excuse
    * @param goesOutWithTurnSignal a lamp that goes out while the turn signal flashes
+   * @param turnCategories turn signals that are bright enough to stand nearer; empty for none
    */
-  public record Excuse(OptionalDouble intensityMostCd, boolean goesOutWithTurnSignal) {}
+  public record Excuse(
+      OptionalDouble intensityMostCd,
+      boolean goesOutWithTurnSignal,
+      Set<TurnCategory> turnCategories) {
+    public Excuse {
+      turnCategories = Set.copyOf(turnCategories);
+    }
+  }
 
   /** Whether the rule is for such a lamp on a vehicle of such a width. */
   boolean isFor(LampFunction function, double widthMm) {
-    return functions.contains(function)
-        && vehicleWidthMm.map(condition -> condition.holdsFor(widthMm)).orElse(true);
+    return functions.contains(function) && when.vehicleWidthMm().holdsFor(widthMm);
   }
 
   PlaceRule confirmed(@Nullable Confirmation by) {
     return by == null
         ? this
-        : new PlaceRule(id, functions, asks, limits, vehicleWidthMm, excuse, by.lift(source));
+        : new PlaceRule(id, functions, asks, limits, when, excuse, by.lift(source));
   }
 }

@@ -58,6 +58,7 @@ public record RuleChange(
         title,
         reason,
         base.usualTraffic(),
+        base.vehicleClasses(),
         base.marks(),
         base.aside(),
         aimRules,

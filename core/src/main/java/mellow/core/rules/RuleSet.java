@@ -5,12 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
+import mellow.core.finding.Source;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
+import mellow.core.vehicle.VehicleClass;
 
 /**
  * All rules of one market, inspection or shop.
@@ -20,6 +23,7 @@ import mellow.core.vehicle.TrafficSide;
  * @param title as shown: "UN R48, cars and vans"
  * @param scope where it holds, one sentence
  * @param usualTraffic the side of traffic proposed with it
+ * @param vehicleClasses the vehicles it is made for; empty where its text names none
  * @param marks the family of lens marks that its market goes by; empty where it holds for any
  * @param aside how far a step may stand aside; empty where its text sets no limit
  * @param aimRules the rules of vertical aim; empty where it has none
@@ -31,13 +35,37 @@ public record RuleSet(
     String title,
     String scope,
     TrafficSide usualTraffic,
+    Set<VehicleClass> vehicleClasses,
     Optional<MarkFamily> marks,
     Optional<AsideRule> aside,
     List<AimRule> aimRules,
     List<PlaceRule> placeRules) {
   public RuleSet {
+    vehicleClasses = Set.copyOf(vehicleClasses);
     aimRules = List.copyOf(aimRules);
     placeRules = List.copyOf(placeRules);
+  }
+
+  /**
+   * Whether it may be asked beside another: by the same lens marks, and of the same nation where it
+   * is one nation's. Ids of such sets begin with the two letters of the nation.
+   */
+  public boolean isOfTheMarketOf(RuleSet other) {
+    boolean sameMarks = marks.isEmpty() || marks.equals(other.marks());
+    return sameMarks && (nation().isEmpty() || nation().equals(other.nation()));
+  }
+
+  private Optional<String> nation() {
+    String first = id.substring(0, id.indexOf('-') < 0 ? id.length() : id.indexOf('-'));
+    return first.length() == 2 && marks.isPresent() && !first.equals("un")
+        ? Optional.of(first)
+        : Optional.empty();
+  }
+
+  /** Where it stands which vehicles the set is for. */
+  Source scopeSource() {
+    Source first = placeRules.isEmpty() ? aimRules.get(0).source() : placeRules.get(0).source();
+    return new Source(first.mark(), title + ", scope");
   }
 
   /** The rules of place for such a lamp on a vehicle of such a width. */
@@ -59,6 +87,7 @@ public record RuleSet(
             title,
             scope,
             usualTraffic,
+            vehicleClasses,
             marks,
             aside,
             aimRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList(),

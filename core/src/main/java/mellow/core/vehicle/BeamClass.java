@@ -15,7 +15,9 @@ public enum BeamClass {
   /** UN front fog lamp of class F3. */
   FOG_F3(LampKind.FRONT_FOG, MarkFamily.UN),
   /** SAE front fog lamp. */
-  FOG_SAE(LampKind.FRONT_FOG, MarkFamily.SAE);
+  FOG_SAE(LampKind.FRONT_FOG, MarkFamily.SAE),
+  /** A driving lamp or pod, which has no cutoff; told by what it is, not by a mark. */
+  DRIVING(LampKind.DRIVING, MarkFamily.UN);
 
   private final LampKind kind;
   private final MarkFamily family;

@@ -22,7 +22,6 @@ class FogAndCautionsTest {
     return walls;
   }
 
-  /** SAE J599: top of the beam 4 in below the centre at 25 ft. */
   /** 100 mm at 15 m is 0.38°: arctan(100 ÷ 15 000). */
   @Test
   void aFogLampWithoutAScrewIsTiltedAtItsBracket() {
@@ -33,6 +32,36 @@ class FogAndCautionsTest {
     assertThatFinding(walls.finding("fog.aim.target.left"))
         .is(Verdict.OUT)
         .advises("tilt it at its bracket by 0.38° down");
+  }
+
+  /** Common practice: the bright spot straight ahead, as high as the lamp; SAE J599: ±4 in. */
+  @Test
+  void aDrivingLampIsAimedLevelByItsBrightSpot() {
+    Walls walls = fog("un-r48", BeamClass.DRIVING, 900);
+    assertThat(walls.markMm(Side.LEFT)).isCloseTo(900, within(1e-9));
+    assertThatFinding(walls.finding("driving.aim.cutoff.left")).advises("left bright spot");
+    walls.reads(Side.LEFT, 60);
+    assertThatFinding(walls.finding("driving.aim.target.left"))
+        .is(Verdict.OUT)
+        .advises("tilt it at its bracket by 0.45° up");
+    assertThat(walls.sheet().findings()).noneMatch(one -> one.id().contains("driving.aim.limits"));
+    walls.market = "us-sae-j599";
+    assertThatFinding(walls.finding("driving.aim.limits.left")).is(Verdict.WITHIN);
+  }
+
+  /** UN R48, 6.2.6.2: 0.5 % of 7620 is 38 mm: 20 mm below the line is too high, laden or not. */
+  @Test
+  void aLoadedVehicleIsHeldAgainstTheSameLimits() {
+    Walls walls = new Walls().reads(Side.LEFT, 95);
+    walls.events.add(new AimEvent.LadenRead(Side.LEFT, 20));
+    assertThatFinding(walls.finding("aim.laden.left"))
+        .is(Verdict.OUT)
+        .says("Left lamp laden")
+        .advises("levelling");
+    walls.events.add(new AimEvent.LadenRead(Side.LEFT, 90));
+    assertThatFinding(walls.finding("aim.laden.left")).is(Verdict.WITHIN);
+    walls.turns(Side.LEFT, "v", 0.5);
+    assertThatFinding(walls.finding("aim.laden.left")).is(Verdict.NOT_KNOWN);
   }
 
   @Test

@@ -8,6 +8,7 @@ import mellow.core.finding.Finding;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
@@ -83,6 +84,7 @@ final class Walls {
     return new WallInput(
         traffic,
         chosen,
+        Scope.OPEN,
         BuiltInRules.ofAim().stream().filter(set -> set != chosen).toList(),
         units,
         stanceChanged,

@@ -72,9 +72,9 @@ class RuleSetFormatTest {
     var rules = RuleSetFormat.read(PLACE).placeRules();
     assertThat(rules).hasSize(2);
     assertThat(rules.get(0).limits().lowest().orElseThrow()).isCloseTo(304.8, within(1e-9));
-    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(1299)).isFalse();
-    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(1300)).isTrue();
-    assertThat(rules.get(1).vehicleWidthMm().orElseThrow().holdsFor(2000)).isFalse();
+    assertThat(rules.get(1).when().vehicleWidthMm().holdsFor(1299)).isFalse();
+    assertThat(rules.get(1).when().vehicleWidthMm().holdsFor(1300)).isTrue();
+    assertThat(rules.get(1).when().vehicleWidthMm().holdsFor(2000)).isFalse();
   }
 
   @ParameterizedTest

@@ -18,6 +18,7 @@ import mellow.core.aim.WallSheet;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
+import mellow.core.rules.Scope;
 import mellow.core.stance.Stance;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
@@ -47,6 +48,7 @@ class LogbookTest {
     return new JobSetup(
         TrafficSide.RIGHT,
         BuiltInRules.byId("un-r48").orElseThrow(),
+        Scope.OPEN,
         List.of(),
         UnitSystem.METRIC,
         School.EQUAL_DROP,
@@ -58,6 +60,7 @@ class LogbookTest {
         origin,
         BeamClass.UN_DIPPED,
         fog,
+        false,
         false,
         List.of());
   }

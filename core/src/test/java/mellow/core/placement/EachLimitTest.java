@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import mellow.core.finding.Quantity;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.TurnCategory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,7 +29,7 @@ class EachLimitTest {
                 Stream.of(true, false)
                     .map(least -> Arguments.of(one.get()[0], one.get()[1], least)))
         .filter(one -> limit((PlaceRule) one.get()[1], (boolean) one.get()[2]).isPresent())
-        .filter(one -> ((PlaceRule) one.get()[1]).asks() != PlaceRule.Asks.COUNT);
+        .filter(one -> ((PlaceRule) one.get()[1]).asks().quantity() != Quantity.COUNT);
   }
 
   private static OptionalDouble limit(PlaceRule rule, boolean least) {
@@ -55,13 +57,13 @@ class EachLimitTest {
   }
 
   private static void check(RuleSet set, PlaceRule rule, double value, Verdict verdict) {
-    double width = rule.vehicleWidthMm().flatMap(EachLimitTest::narrow).orElse(1800.0);
+    double width = narrow(rule.when().vehicleWidthMm()).orElse(1800.0);
     LampFunction function = rule.functions().iterator().next();
     LampPair pair =
         LampPair.mirrored(
             "it", function.words(), lamp(rule, function, value), spot(rule, width, value));
     LampPair dipped = Fronts.named("low", Fronts.square(LampFunction.DIPPED, 100, 640, 700));
-    LampPair turn = Fronts.named("turn", Fronts.square(LampFunction.TURN, 100, 200, 1000));
+    LampPair turn = turnSignal();
     Front front = new Front(width, List.of(pair, dipped, turn), List.of());
     String id = PlaceJudge.id(pair, mellow.core.vehicle.Side.LEFT, rule);
     assertThatFinding(
@@ -72,7 +74,7 @@ class EachLimitTest {
         .is(verdict);
   }
 
-  private static Optional<Double> narrow(PlaceRule.WidthCondition condition) {
+  private static Optional<Double> narrow(PlaceRule.Span condition) {
     return condition.belowMm().isPresent()
         ? Optional.of(condition.belowMm().getAsDouble() - 10)
         : Optional.empty();
@@ -84,9 +86,43 @@ class EachLimitTest {
         function,
         List.of(new Lamp.Head(new Outline.Rectangle(side, side), 0, 0)),
         Optional.empty(),
-        rule.asks() == PlaceRule.Asks.INTENSITY ? OptionalDouble.of(value) : OptionalDouble.empty(),
-        false,
+        new Light(
+            rule.asks() == PlaceRule.Asks.INTENSITY
+                ? OptionalDouble.of(value)
+                : OptionalDouble.empty(),
+            false,
+            rule.when().upperBeam().orElse(false),
+            OptionalDouble.empty(),
+            Optional.empty()),
+        rule.asks().isOfSight() ? Optional.of(recess(value)) : Optional.empty(),
         List.of());
+  }
+
+  /** A lens 100 mm deep is seen up to an angle whose tangent is the gap beside it by 100 mm. */
+  private static Recess recess(double degrees) {
+    double gap = 100 * Math.tan(Math.toRadians(degrees));
+    return new Recess(100, gap, gap, gap, gap);
+  }
+
+  /** A signal of the dimmest category: nothing is excused by it. */
+  private static LampPair turnSignal() {
+    LampPair plain = Fronts.square(LampFunction.TURN, 100, 200, 1000);
+    Light dimmest =
+        new Light(
+            OptionalDouble.empty(),
+            false,
+            false,
+            OptionalDouble.empty(),
+            Optional.of(TurnCategory.ONE));
+    Lamp lamp =
+        new Lamp(
+            LampFunction.TURN,
+            plain.lamp().heads(),
+            Optional.empty(),
+            dimmest,
+            Optional.empty(),
+            List.of());
+    return new LampPair("turn", "turn signal", lamp, plain.spots());
   }
 
   private static Spot spot(PlaceRule rule, double width, double value) {
@@ -101,7 +137,7 @@ class EachLimitTest {
       case TURN_SIGNAL_CENTRE_GAP -> new Spot(200 + value + half, 1000, 0);
       case TURN_SIGNAL_GAP -> new Spot(200 + 50 + value + half, 1000, 0);
       case HEADING -> new Spot(500, 500, value);
-      default -> new Spot(500, 500, 0);
+      default -> new Spot(500, rule.when().centreHeightMm().fromMm().orElse(500), 0);
     };
   }
 }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -46,8 +45,8 @@ class HolesTest {
             LampFunction.DRL,
             List.of(new Lamp.Head(new Outline.Rectangle(widthMm, 30), 0, 0)),
             Optional.empty(),
-            OptionalDouble.empty(),
-            false,
+            Light.UNKNOWN,
+            Optional.empty(),
             List.of(new Lamp.Hole(40, 10, 3, 10), new Lamp.Hole(-40, 0, 0, 6))),
         new Spot(600, 500, 0));
   }
@@ -102,8 +101,8 @@ class HolesTest {
             LampFunction.DRL,
             List.of(new Lamp.Head(new Outline.Rectangle(120, 30), 0, 0)),
             Optional.empty(),
-            OptionalDouble.empty(),
-            false,
+            Light.UNKNOWN,
+            Optional.empty(),
             List.of(
                 new Lamp.Hole(-15, 0, 3, 10),
                 new Lamp.Hole(0, 0, 3, 10),

@@ -184,8 +184,13 @@ class PlaceRulesTest {
               LampFunction.DRL,
               List.of(new Lamp.Head(lit, 0, 0)),
               Optional.empty(),
-              OptionalDouble.of(2900),
-              goesOut,
+              new Light(
+                  OptionalDouble.of(2900),
+                  goesOut,
+                  false,
+                  OptionalDouble.empty(),
+                  Optional.empty()),
+              Optional.empty(),
               List.of());
       LampPair near = LampPair.mirrored("it", "running lamp", bright, new Spot(600, 600, 0));
       assertThatFinding(
@@ -232,8 +237,8 @@ class PlaceRulesTest {
                 new Lamp.Head(inch, 30, 0),
                 new Lamp.Head(inch, 60, 0)),
             Optional.empty(),
-            OptionalDouble.empty(),
-            false,
+            Light.UNKNOWN,
+            Optional.empty(),
             List.of());
     assertThat(five.litAreaCm2()).isCloseTo(25.335, within(0.005));
     assertThat(Lamp.of(LampFunction.DRL, new Outline.Ellipse(56.4, 56.4)).litAreaCm2())

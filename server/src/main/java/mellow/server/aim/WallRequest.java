@@ -21,10 +21,13 @@ import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.BeamClass;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
+import mellow.core.vehicle.VehicleClass;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
 import org.jspecify.annotations.Nullable;
@@ -67,6 +70,9 @@ public record WallRequest(
       @NotNull(message = "is missing") BeamClass dipped,
       @Nullable BeamClass fog,
       boolean steeperByMaker,
+      @Schema(description = "Driving lamps or pods are aimed too.") @Nullable Boolean drivingAimed,
+      @Nullable VehicleClass vehicleClass,
+      @Nullable BodyKind body,
       @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
           List<@Valid @NotNull(message = "is missing") Screw> adjusters) {
 
@@ -81,6 +87,7 @@ public record WallRequest(
       return new JobSetup(
           traffic,
           market,
+          new Scope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body)),
           book.ofAim().stream().filter(set -> set != market).toList(),
           units,
           school,
@@ -92,6 +99,7 @@ public record WallRequest(
           markOrigin,
           dipped,
           Optional.ofNullable(fog),
+          Boolean.TRUE.equals(drivingAimed),
           steeperByMaker,
           adjusters.stream().map(Screw::core).toList());
     }

@@ -37,7 +37,9 @@ final class DemoFronts {
       List<HoleEdit> holes,
       SpotEdit left,
       SpotEdit right) {
-    return new PairEdit(id, name, function, heads, null, candela, false, holes, left, right, null);
+    return new PairEdit(
+        id, name, function, heads, null, candela, false, null, null, null, null, holes, left, right,
+        null);
   }
 
   private static KeepOutEdit inTheWay(

@@ -15,6 +15,7 @@ import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
+import mellow.core.vehicle.VehicleClass;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.Bays;
 import mellow.server.feed.FeedEdit;
@@ -194,10 +195,12 @@ final class DemoWriter {
             null,
             null,
             null,
+            null,
             dipped,
             lens(dipped),
             fog,
             fog == null ? null : "E4 F3 00 2114",
+            null,
             false);
     doors.vehicles.put(acting(), id("vehicle " + key), lastVehicle);
   }
@@ -228,6 +231,11 @@ final class DemoWriter {
             plain.lampAheadMm(),
             plain.widthMm(),
             body,
+            switch (body) {
+              case VAN -> VehicleClass.N1;
+              case BUS -> VehicleClass.M1;
+              default -> null;
+            },
             height,
             frontOverhang,
             rearOverhang,
@@ -235,6 +243,7 @@ final class DemoWriter {
             plain.lensDipped(),
             plain.fog(),
             plain.lensFog(),
+            null,
             false));
   }
 

@@ -257,7 +257,7 @@ public class Feeds implements StageReporter {
   @Transactional
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
     // before anything is read: a snapshot from before another's change would not see it
-    jobs.hold(acting, jobId);
+    jobs.holdEvenClosed(acting, jobId);
     edit.checkBattery(
         kept(acting, jobId).map(FeedEdit::battery).orElse(List.of()), elsewhere(jobId));
     edit.sources().forEach(SourceEdit::core);

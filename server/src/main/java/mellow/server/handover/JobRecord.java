@@ -45,9 +45,10 @@ final class JobRecord {
     List<BeforeAfterView> rows = new ArrayList<>();
     for (SheetView.PairView pair : page.sheet().pairs()) {
       for (LampView lamp : List.of(pair.left(), pair.right())) {
-        String name = lamp.side().word() + (pair.kind() == LampKind.DIPPED ? " lamp" : " fog lamp");
+        String name = lamp.side().word() + " " + pair.kind().lampWords();
         centre(name + ", centre", pair.kind(), lamp.side()).ifPresent(rows::add);
-        cutoff(name + ", cutoff", pair.kind(), lamp, fresh(kinds)).ifPresent(rows::add);
+        cutoff(name + ", " + pair.kind().readWords(), pair.kind(), lamp, fresh(kinds))
+            .ifPresent(rows::add);
       }
     }
     return rows;
@@ -61,6 +62,7 @@ final class JobRecord {
     }
     if (kinds.contains(WorkKind.FOG) || kinds.contains(WorkKind.PODS)) {
       fresh.add(LampKind.FRONT_FOG);
+      fresh.add(LampKind.DRIVING);
     }
     return fresh;
   }
@@ -130,7 +132,9 @@ final class JobRecord {
   Map<String, String> facts() {
     Map<String, String> facts = new LinkedHashMap<>();
     for (SheetView.PairView pair : page.sheet().pairs()) {
-      String kind = pair.kind() == LampKind.DIPPED ? " cutoff" : " fog cutoff";
+      String kind =
+          (pair.kind() == LampKind.DIPPED ? " " : " " + pair.kind().word() + " ")
+              + pair.kind().readWords();
       for (LampView lamp : List.of(pair.left(), pair.right())) {
         if (lamp.reading() != null) {
           facts.put(lamp.side().word() + kind, text(lamp.reading().percent()));

@@ -56,8 +56,9 @@ public class JobSheets {
       int version,
       T content,
       Supplier<Refusal> stale) {
-    jobs.hold(acting, jobId);
-    boolean changed = sheets.keep(acting, jobId, kind, version, content, stale);
+    boolean closed = jobs.holdEvenClosed(acting, jobId);
+    boolean changed =
+        sheets.keep(acting, jobId, kind, version, content, () -> Jobs.refuseWhere(closed), stale);
     if (changed) {
       jobs.touch(acting, jobId);
     }

@@ -98,6 +98,7 @@ public record JobView(
     return new JobSetup(
         traffic,
         market,
+        vehicle.scope(),
         book.ofAim().stream().filter(set -> set != market).toList(),
         units,
         school,
@@ -109,6 +110,7 @@ public record JobView(
         markOrigin,
         vehicle.dipped(),
         Optional.ofNullable(vehicle.fog()),
+        Boolean.TRUE.equals(vehicle.drivingAimed()),
         vehicle.steeperByMaker(),
         adjusters.stream().map(AdjusterView::core).toList());
   }

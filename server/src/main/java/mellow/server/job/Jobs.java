@@ -82,7 +82,12 @@ public class Jobs {
    * something to a job and touches it holds it first, so that two at once wait for each other.
    */
   public void hold(Acting acting, String id) {
-    if (holdEvenClosed(acting, id)) {
+    refuseWhere(holdEvenClosed(acting, id));
+  }
+
+  /** Refuses what would change a closed job; what was done before it was closed changes nothing. */
+  public static void refuseWhere(boolean closed) {
+    if (closed) {
       throw Refusal.conflict(
           "job", "The job was handed over and is closed: add a correction beside it.");
     }
@@ -272,8 +277,9 @@ public class Jobs {
   /** Keeps a reading of a job; answers the job's page as it is then. */
   @Transactional
   public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
-    hold(acting, jobId);
-    if (logbooks.keep(acting, new Logbooks.Owner.OfJob(jobId), id, edit)) {
+    boolean closed = holdEvenClosed(acting, jobId);
+    Logbooks.Owner owner = new Logbooks.Owner.OfJob(jobId);
+    if (logbooks.keep(acting, owner, id, edit, () -> refuseWhere(closed))) {
       store.touch(jobId, acting.moment());
     }
     return page(acting, jobId);

@@ -41,17 +41,25 @@ public class Logbooks {
     record OfBay(String id) implements Owner {}
   }
 
+  /** Keeps a reading where readings may always be added. */
+  public boolean keep(Acting acting, Owner owner, String id, ReadingEdit edit) {
+    return keep(acting, owner, id, edit, () -> {});
+  }
+
   /**
    * Keeps a reading. The same request again changes nothing and gives the same answer.
    *
+   * @param mayBeAdded refuses where nothing may be added any more
    * @return whether it was added now
    */
-  public boolean keep(Acting acting, Owner owner, String id, ReadingEdit edit) {
+  public boolean keep(
+      Acting acting, Owner owner, String id, ReadingEdit edit, Runnable mayBeAdded) {
     ReadingRecord wanted = record(acting, owner, id, edit);
     Optional<ReadingRecord> there = store.byId(acting.shopId(), id);
     if (there.isPresent()) {
       return repeated(there.get(), wanted);
     }
+    mayBeAdded.run();
     if (edit.strikes() != null) {
       checkStruck(acting, wanted, edit.strikes());
     }

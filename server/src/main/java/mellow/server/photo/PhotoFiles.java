@@ -2,11 +2,13 @@ package mellow.server.photo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -15,8 +17,31 @@ import org.springframework.stereotype.Component;
 class PhotoFiles {
   private final Path root;
 
+  private final Disk disk;
+
+  /** Writes a file so that it is on the disk. */
+  interface Disk {
+    void write(Path file, byte[] bytes) throws IOException;
+  }
+
+  @Autowired
   PhotoFiles(@Value("${mellow.photos}") String directory) {
-    this.root = Path.of(directory).toAbsolutePath();
+    this(Path.of(directory), PhotoFiles::onToTheDisk);
+  }
+
+  PhotoFiles(Path root, Disk disk) {
+    this.root = root.toAbsolutePath();
+    this.disk = disk;
+  }
+
+  private static void onToTheDisk(Path file, byte[] bytes) throws IOException {
+    try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+      ByteBuffer rest = ByteBuffer.wrap(bytes);
+      while (rest.hasRemaining()) {
+        channel.write(rest);
+      }
+      channel.force(true);
+    }
   }
 
   /** The two files of a photo. */
@@ -49,11 +74,13 @@ class PhotoFiles {
       }
       Files.createDirectories(file.getParent());
       Path part = Files.createTempFile(file.getParent(), content, ".part");
-      try (FileChannel channel = FileChannel.open(part, StandardOpenOption.WRITE)) {
-        channel.write(java.nio.ByteBuffer.wrap(bytes));
-        channel.force(true);
+      try {
+        disk.write(part, bytes);
+        Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+      } finally {
+        // gone already where all went well
+        Files.deleteIfExists(part);
       }
-      Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -102,12 +102,13 @@ public class Photos {
     keepFiles(picture, sent);
     transactions.executeWithoutResult(
         status -> {
-          jobs.hold(acting, jobId);
+          boolean closed = jobs.holdEvenClosed(acting, jobId);
           Optional<PhotoRecord> there = store.byId(acting.shopId(), id);
           if (there.isPresent()) {
             refuseUnlessSame(there.get(), jobId, picture);
             return;
           }
+          Jobs.refuseWhere(closed);
           if (photos(acting, jobId).size() >= MOST_OF_A_JOB) {
             throw Refusal.unprocessable(
                 "photo", "A job holds at most %d photos.".formatted(MOST_OF_A_JOB));

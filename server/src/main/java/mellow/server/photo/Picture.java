@@ -1,16 +1,18 @@
 package mellow.server.photo;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import mellow.core.photo.PhotoFile;
 import mellow.core.photo.PhotoProblem;
 import net.coobird.thumbnailator.Thumbnails;
@@ -68,14 +70,17 @@ record Picture(
   /** Which way is up, as the camera noted it; upright where it noted nothing. */
   static int orientation(byte[] file) {
     try {
-      Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
+      // Exif alone, and of JPEG files alone: other parts may inflate to more than there is room for
+      Metadata metadata =
+          JpegMetadataReader.readMetadata(
+              new ByteArrayInputStream(file), List.of(new ExifReader()));
       ExifIFD0Directory first = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
       if (first == null || !first.containsTag(ExifIFD0Directory.TAG_ORIENTATION)) {
         return 1;
       }
       int noted = first.getInt(ExifIFD0Directory.TAG_ORIENTATION);
       return noted >= 1 && noted <= 8 ? noted : 1;
-    } catch (ImageProcessingException | MetadataException | IOException unreadable) {
+    } catch (JpegProcessingException | MetadataException | IOException unreadable) {
       return 1;
     }
   }

@@ -13,17 +13,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import mellow.core.placement.Bumper;
 import mellow.core.placement.Front;
 import mellow.core.placement.Guess;
 import mellow.core.placement.KeepOut;
 import mellow.core.placement.Lamp;
 import mellow.core.placement.LampPair;
+import mellow.core.placement.Light;
+import mellow.core.placement.Recess;
 import mellow.core.placement.Spot;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.TurnCategory;
 import mellow.server.platform.Refusal;
 import org.jspecify.annotations.Nullable;
 
@@ -57,6 +61,9 @@ public record FrontEdit(
   /** Brackets give and holes wander. Judged. */
   private static final double USUAL_FITTING_MM = 5;
 
+  /** Real fronts have some dozens. */
+  private static final int MOST_CORNERS = 1_000;
+
   private static final String KEY = "[a-z0-9-]{1,40}";
   private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
 
@@ -81,6 +88,15 @@ public record FrontEdit(
           @Schema(description = "On the axis, candela.", example = "800")
           @Nullable Double intensityCd,
       boolean goesOutWithTurnSignal,
+      @Schema(description = "A running lamp that is the dimmed main beam; false where left out.")
+          @Nullable Boolean upperBeam,
+      @DecimalMin(value = "1", message = "has to be at least 1")
+          @DecimalMax(value = "100", message = "has to be at most 100")
+          @Schema(description = "The number of a main beam's approval mark.", example = "17.5")
+          @Nullable Double referenceMark,
+      @Schema(description = "Of a turn signal: 1, 1a or 1b on its lens.")
+          @Nullable TurnCategory turnCategory,
+      @Valid @Nullable RecessEdit recess,
       @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 holes")
           List<@Valid @NotNull(message = "is missing") HoleEdit> holes,
       @NotNull(message = "is missing") @Valid SpotEdit left,
@@ -98,8 +114,13 @@ public record FrontEdit(
                   .map(head -> new Lamp.Head(head.lit().core(field), head.outMm(), head.upMm()))
                   .toList(),
               Optional.ofNullable(housing).map(shape -> shape.core(field)),
-              intensityCd == null ? OptionalDouble.empty() : OptionalDouble.of(intensityCd),
-              goesOutWithTurnSignal,
+              new Light(
+                  known(intensityCd),
+                  goesOutWithTurnSignal,
+                  Boolean.TRUE.equals(upperBeam),
+                  known(referenceMark),
+                  Optional.ofNullable(turnCategory)),
+              Optional.ofNullable(recess).map(RecessEdit::core),
               holes.stream().map(hole -> hole.core(field)).toList());
       return new LampPair(
           id,
@@ -107,6 +128,28 @@ public record FrontEdit(
           lamp,
           new BySide<>(left.core(), right.core()),
           guessed == null ? Set.of() : Set.copyOf(guessed));
+    }
+  }
+
+  private static OptionalDouble known(@Nullable Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  /** How a lens lies behind what stands around it. */
+  @Schema(
+      name = "RecessEdit",
+      description =
+          "How far the lens lies behind the foremost edge around it, and from the lit surface to"
+              + " that edge each way, mm.")
+  public record RecessEdit(
+      @Deep @Schema(description = "0 where the lens is flush.", example = "25") double deepMm,
+      @Deep @Schema(example = "30") double outMm,
+      @Deep @Schema(example = "30") double inMm,
+      @Deep @Schema(example = "20") double upMm,
+      @Deep @Schema(example = "20") double downMm) {
+
+    Recess core() {
+      return new Recess(deepMm, outMm, inMm, upMm, downMm);
     }
   }
 
@@ -181,12 +224,30 @@ public record FrontEdit(
     Set<String> ids = new HashSet<>();
     pairs.forEach(pair -> unique(ids, pair.id(), "pairs"));
     keepOuts.forEach(keepOut -> unique(ids, keepOut.id(), "keepOuts"));
+    if (corners() > MOST_CORNERS) {
+      throw Refusal.unprocessable(
+          "pairs",
+          "The outlines of a front have at most %d corners together.".formatted(MOST_CORNERS));
+    }
     return new Front(
         widthMm,
         Boolean.TRUE.equals(widthGuessed),
         pairs.stream().map(PairEdit::core).toList(),
         keepOuts.stream().map(KeepOutEdit::core).toList(),
         Optional.ofNullable(bumperSetbackMm).map(Bumper::new));
+  }
+
+  private long corners() {
+    return Stream.concat(
+            pairs.stream()
+                .flatMap(
+                    pair ->
+                        Stream.concat(
+                            pair.heads().stream().map(HeadEdit::lit),
+                            Stream.ofNullable(pair.housing()))),
+            keepOuts.stream().map(KeepOutEdit::outline))
+        .mapToLong(shape -> shape.corners() == null ? 0 : shape.corners().size())
+        .sum();
   }
 
   /** How far inside every limit lamps are placed, mm. */

@@ -18,6 +18,8 @@ import mellow.core.placement.HoleRow;
 import mellow.core.placement.LampPair;
 import mellow.core.placement.NearestPlace;
 import mellow.core.rules.RuleBook;
+import mellow.core.rules.Scope;
+import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
@@ -35,9 +37,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Calculation")
 class PlaceCalcController {
   private final RuleBooks books;
+  private final Jobs jobs;
 
-  PlaceCalcController(RuleBooks books) {
+  PlaceCalcController(RuleBooks books, Jobs jobs) {
     this.books = books;
+    this.jobs = jobs;
   }
 
   private RuleBook book(Acting acting, @Nullable String jobId) {
@@ -89,6 +93,7 @@ class PlaceCalcController {
     return PlaceView.of(
         request.front().core(),
         request.front().sets(book(acting, job)),
+        job == null ? Scope.OPEN : jobs.brief(acting, job).vehicle().scope(),
         request.units().tapeStepMm());
   }
 

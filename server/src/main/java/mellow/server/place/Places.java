@@ -10,7 +10,6 @@ import mellow.core.placement.LampPair;
 import mellow.core.placement.PlaceSheet;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
-import mellow.core.vehicle.MarkFamily;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.server.job.JobBrief;
@@ -58,17 +57,19 @@ public class Places implements StageReporter {
         front,
         kept.map(Kept::changedBy).orElse(""),
         kept.map(Kept::changedAt).orElse(null),
-        PlaceView.of(front.core(), front.sets(book), job.job().units().tapeStepMm()));
+        PlaceView.of(
+            front.core(), front.sets(book), job.vehicle().scope(), job.job().units().tapeStepMm()));
   }
 
   private static FrontEdit start(JobBrief job, RuleBook book) {
     Double width = job.vehicle().widthMm();
-    Optional<MarkFamily> marks = RuleBooks.aimSet(book, job.job().ruleSet()).marks();
+    RuleSet aimed = RuleBooks.aimSet(book, job.job().ruleSet());
     List<String> sets =
         book.all().stream()
             .filter(set -> !set.placeRules().isEmpty())
             .filter(set -> BuiltInRules.byId(set.id()).isPresent())
-            .filter(set -> set.marks().isEmpty() || set.marks().equals(marks))
+            .filter(set -> set.isOfTheMarketOf(aimed))
+            .filter(set -> job.vehicle().scope().allows(set))
             .map(RuleSet::id)
             .toList();
     return new FrontEdit(
@@ -85,7 +86,7 @@ public class Places implements StageReporter {
   @Transactional
   public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
     // before anything is read: a snapshot from before another's change would not see it
-    jobs.hold(acting, jobId);
+    jobs.holdEvenClosed(acting, jobId);
     front.core();
     front.sets(books.ofJob(acting, jobId));
     if (jobSheets.keep(
@@ -107,7 +108,10 @@ public class Places implements StageReporter {
                 Stage.PLACE,
                 true,
                 PlaceSheet.of(
-                        front.core(), front.sets(facts.book()), facts.job().units().tapeStepMm())
+                        front.core(),
+                        front.sets(facts.book()),
+                        facts.vehicle().scope(),
+                        facts.job().units().tapeStepMm())
                     .findings()));
   }
 

@@ -8,15 +8,19 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.net.SocketTimeoutException;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import mellow.core.photo.PhotoFile;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Stops reading a request's body beyond what any request of the page needs; photos and files of
- * jobs need more.
+ * Stops reading a request's body beyond what any request of the page needs, and where it does not
+ * come; photos and files of jobs need more.
  */
 @Component
 @Order(1)
@@ -44,6 +48,23 @@ class BodyLimit extends OncePerRequestFilter {
     }
   }
 
+  /** The rest of the body did not come for too long. */
+  @SuppressWarnings("serial")
+  static final class TooSlow extends IOException {
+    TooSlow() {
+      super("The rest of the request did not come in time. Nothing was stored; send it again.");
+    }
+  }
+
+  /** However large, a body comes at this rate at least once the first seconds are over. */
+  private static final long LEAST_BYTES_PER_SECOND = 10_000;
+
+  private final Duration patience;
+
+  BodyLimit(@Value("${mellow.body-patience:20s}") Duration patience) {
+    this.patience = patience;
+  }
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -53,7 +74,7 @@ class BodyLimit extends OncePerRequestFilter {
         new HttpServletRequestWrapper(request) {
           @Override
           public ServletInputStream getInputStream() throws IOException {
-            return new Limited(super.getInputStream(), most);
+            return new Limited(super.getInputStream(), most, patience);
           }
         },
         response);
@@ -72,25 +93,46 @@ class BodyLimit extends OncePerRequestFilter {
   private static final class Limited extends ServletInputStream {
     private final ServletInputStream in;
     private final long mostBytes;
+    private final long from = System.nanoTime();
+    private final long patienceNanos;
     private long read;
 
-    Limited(ServletInputStream in, long mostBytes) {
+    Limited(ServletInputStream in, long mostBytes, Duration patience) {
       this.in = in;
       this.mostBytes = mostBytes;
+      this.patienceNanos = patience.toNanos();
     }
 
     @Override
     public int read() throws IOException {
-      int next = in.read();
+      int next = timely(in::read);
       count(next < 0 ? 0 : 1);
       return next;
     }
 
     @Override
     public int read(byte[] into, int from, int length) throws IOException {
-      int got = in.read(into, from, length);
+      int got = timely(() -> in.read(into, from, length));
       count(Math.max(got, 0));
       return got;
+    }
+
+    private interface Reading {
+      int read() throws IOException;
+    }
+
+    /** Each read waits as long as the connector lets it; all of them together so long. */
+    private int timely(Reading reading) throws IOException {
+      long spent = System.nanoTime() - from;
+      long earned = TimeUnit.SECONDS.toNanos(1) * read / LEAST_BYTES_PER_SECOND;
+      if (spent > patienceNanos + earned) {
+        throw new TooSlow();
+      }
+      try {
+        return reading.read();
+      } catch (SocketTimeoutException stalled) {
+        throw new TooSlow();
+      }
     }
 
     private void count(int bytes) throws TooLarge {

@@ -3,6 +3,7 @@ package mellow.server.platform;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import java.net.URI;
 import java.util.stream.Collectors;
+import mellow.core.effort.TooMuch;
 import org.jooq.exception.DataAccessException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -41,6 +42,9 @@ class Problems extends ResponseEntityExceptionHandler {
     org.springframework.dao.DataAccessException.class
   })
   ResponseEntity<ProblemDetail> database(Exception exception) {
+    if (DiskFull.is(exception)) {
+      return diskFull(exception);
+    }
     LOG.error("The database did not answer", exception);
     HttpStatus status = HttpStatus.SERVICE_UNAVAILABLE;
     return ResponseEntity.status(status)
@@ -51,14 +55,42 @@ class Problems extends ResponseEntityExceptionHandler {
                 ""));
   }
 
+  private static ResponseEntity<ProblemDetail> diskFull(Exception exception) {
+    LOG.error("The disk is full", exception);
+    HttpStatus status = HttpStatus.INSUFFICIENT_STORAGE;
+    return ResponseEntity.status(status)
+        .body(
+            problem(
+                status,
+                "The disk of this machine is full. Nothing was stored; make room, then try again.",
+                ""));
+  }
+
   @ExceptionHandler(BodyLimit.TooLarge.class)
   ResponseEntity<ProblemDetail> tooLarge(BodyLimit.TooLarge tooLarge) {
     HttpStatus status = HttpStatus.PAYLOAD_TOO_LARGE;
     return ResponseEntity.status(status).body(problem(status, tooLarge.getMessage(), ""));
   }
 
+  @ExceptionHandler(BodyLimit.TooSlow.class)
+  ResponseEntity<ProblemDetail> tooSlow(BodyLimit.TooSlow tooSlow) {
+    HttpStatus status = HttpStatus.REQUEST_TIMEOUT;
+    return ResponseEntity.status(status)
+        .header(HttpHeaders.CONNECTION, "close")
+        .body(problem(status, tooSlow.getMessage(), ""));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooMuch(TooMuch tooMuch) {
+    HttpStatus status = HttpStatus.UNPROCESSABLE_ENTITY;
+    return ResponseEntity.status(status).body(problem(status, tooMuch.getMessage(), ""));
+  }
+
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unforeseen(Exception exception) {
+    if (DiskFull.is(exception)) {
+      return diskFull(exception);
+    }
     LOG.error("Not foreseen", exception);
     HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;
     return ResponseEntity.status(status)
@@ -76,6 +108,12 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatus large = HttpStatus.PAYLOAD_TOO_LARGE;
       return ResponseEntity.status(large)
           .body(problem(large, exception.getMostSpecificCause().getMessage(), ""));
+    }
+    if (exception.getMostSpecificCause() instanceof BodyLimit.TooSlow tooSlow) {
+      HttpStatus late = HttpStatus.REQUEST_TIMEOUT;
+      return ResponseEntity.status(late)
+          .header(HttpHeaders.CONNECTION, "close")
+          .body(problem(late, tooSlow.getMessage(), ""));
     }
     String field =
         exception.getCause() instanceof JsonMappingException mapping ? path(mapping) : "";

@@ -4,8 +4,11 @@ import java.util.function.Supplier;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
 
-/** The same request twice at once, as a page sends it that waited too long for the first. */
+/** The same request several times at once, as pages send it that waited too long for the first. */
 public final class Repeated {
+  /** With so many at once each of them may be in another's way. */
+  private static final int MOST_TRIES = 8;
+
   private Repeated() {}
 
   /**
@@ -13,10 +16,14 @@ public final class Repeated {
    * the same was being done beside it, once more: then it finds it done.
    */
   public static <T> T orDone(Supplier<T> transaction) {
-    try {
-      return transaction.get();
-    } catch (DuplicateKeyException | PessimisticLockingFailureException besideIt) {
-      return transaction.get();
+    for (int tried = 1; ; tried++) {
+      try {
+        return transaction.get();
+      } catch (DuplicateKeyException | PessimisticLockingFailureException besideIt) {
+        if (tried == MOST_TRIES) {
+          throw besideIt;
+        }
+      }
     }
   }
 

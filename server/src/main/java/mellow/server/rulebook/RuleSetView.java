@@ -21,6 +21,7 @@ import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
+import mellow.core.vehicle.VehicleClass;
 import mellow.server.db.tables.records.LocalRuleSetRecord;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
@@ -40,6 +41,8 @@ public record RuleSetView(
         @Nullable MarkFamily marks,
     @Schema(description = "Left out for the sets of the product.") @Nullable LocalView local,
     @Schema(description = "Left out where the text sets no limit.") @Nullable AsideView aside,
+    @Schema(description = "The classes of vehicle that it is made for; empty where none is named.")
+        List<VehicleClass> vehicleClasses,
     List<AimRuleView> aim,
     List<PlaceRuleView> place) {
 
@@ -84,6 +87,7 @@ public record RuleSetView(
         set.marks().orElse(null),
         local == null ? null : LocalView.of(local),
         set.aside().map(AsideView::of).orElse(null),
+        set.vehicleClasses().stream().sorted().toList(),
         set.aimRules().stream().map(AimRuleView::of).toList(),
         set.placeRules().stream().map(PlaceRuleView::of).toList());
   }
@@ -101,6 +105,10 @@ public record RuleSetView(
     }
   }
 
+  private static @Nullable FigureView length(OptionalDouble mm) {
+    return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
+  }
+
   /** One rule of place. */
   @Schema(name = "PlaceRule", description = "One rule of a lamp's place.")
   public record PlaceRuleView(
@@ -112,6 +120,10 @@ public record RuleSetView(
       @Nullable FigureView most,
       @Nullable FigureView widthFrom,
       @Nullable FigureView widthBelow,
+      @Nullable FigureView centreFrom,
+      @Nullable FigureView centreBelow,
+      @Schema(description = "Only where the running lamp is, or is not, the dimmed main beam.")
+          @Nullable Boolean upperBeam,
       SourceView source) {
 
     static PlaceRuleView of(PlaceRule rule) {
@@ -122,8 +134,11 @@ public record RuleSetView(
           rule.asks().words(),
           figure(rule, rule.limits().lowest()),
           figure(rule, rule.limits().highest()),
-          rule.vehicleWidthMm().map(width -> width(width.fromMm())).orElse(null),
-          rule.vehicleWidthMm().map(width -> width(width.belowMm())).orElse(null),
+          length(rule.when().vehicleWidthMm().fromMm()),
+          length(rule.when().vehicleWidthMm().belowMm()),
+          length(rule.when().centreHeightMm().fromMm()),
+          length(rule.when().centreHeightMm().belowMm()),
+          rule.when().upperBeam().orElse(null),
           SourceView.of(rule.source()));
     }
 
@@ -131,10 +146,6 @@ public record RuleSetView(
       return value.isPresent()
           ? FigureView.of(new Figure(value.getAsDouble(), rule.asks().quantity()))
           : null;
-    }
-
-    private static @Nullable FigureView width(OptionalDouble mm) {
-      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
     }
   }
 
@@ -171,10 +182,6 @@ public record RuleSetView(
           percent(limits.highest()),
           FigureView.percent(rule.aimPercent()),
           SourceView.of(rule.source()));
-    }
-
-    private static @Nullable FigureView length(OptionalDouble mm) {
-      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
     }
 
     private static @Nullable FigureView percent(OptionalDouble percent) {

@@ -53,6 +53,7 @@ public class Sheets {
   /**
    * Keeps a document made on the given version (0: none yet).
    *
+   * @param mayChange refuses where nothing may change any more; not asked for a repeated request
    * @param stale the refusal where somebody else changed it meanwhile
    * @return whether it was changed; a repeated request changes nothing
    */
@@ -62,6 +63,7 @@ public class Sheets {
       SheetKind kind,
       int version,
       T content,
+      Runnable mayChange,
       Supplier<Refusal> stale) {
     String person = acting.personOrRefuse();
     Optional<SheetRecord> there = store.of(acting.shopId(), jobId, kind);
@@ -78,6 +80,9 @@ public class Sheets {
             there.map(SheetRecord::getVersion),
             version,
             there.map(one -> one.getContent().equals(row.getContent())).orElse(false));
+    if (what != Edits.REPEAT) {
+      mayChange.run();
+    }
     what.carryOut(() -> store.add(row), () -> store.replace(row, version), stale);
     return what != Edits.REPEAT;
   }

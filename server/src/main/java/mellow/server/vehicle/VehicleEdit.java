@@ -12,6 +12,7 @@ import jakarta.validation.constraints.Size;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.VehicleClass;
 import org.jspecify.annotations.Nullable;
 
 /** A vehicle as it is sent to be kept. */
@@ -52,6 +53,8 @@ public record VehicleEdit(
         @Nullable Double widthMm,
     @Schema(description = "By which its outlines are drawn.", example = "VAN")
         @Nullable BodyKind body,
+    @Schema(description = "By its papers; left out where nobody looked.", example = "N1")
+        @Nullable VehicleClass vehicleClass,
     @DecimalMin(value = "500", message = "has to be at least 500 mm")
         @DecimalMax(value = "4500", message = "has to be at most 4 500 mm")
         @Schema(description = "Roof above the ground, mm.", example = "2480")
@@ -75,5 +78,7 @@ public record VehicleEdit(
     @Size(max = 200, message = "has at most 200 characters")
         @Schema(description = "What is moulded on the fog lamps' lenses.", example = "E4 B")
         @Nullable String lensFog,
+    @Schema(description = "Driving lamps or pods are aimed at the wall.")
+        @Nullable Boolean drivingAimed,
     @Schema(description = "The maker chose the steeper of two allowed settings.", example = "false")
         boolean steeperByMaker) {}

@@ -3,9 +3,12 @@ package mellow.server.vehicle;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Optional;
+import mellow.core.rules.Scope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.VehicleClass;
 import mellow.server.db.tables.records.VehicleRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -23,6 +26,7 @@ public record VehicleView(
     @Nullable Double lampAheadMm,
     @Nullable Double widthMm,
     @Nullable BodyKind body,
+    @Nullable VehicleClass vehicleClass,
     @Nullable Double heightMm,
     @Nullable Double frontOverhangMm,
     @Nullable Double rearOverhangMm,
@@ -30,6 +34,7 @@ public record VehicleView(
     @Nullable String lensDipped,
     @Nullable BeamClass fog,
     @Nullable String lensFog,
+    @Nullable Boolean drivingAimed,
     boolean steeperByMaker,
     String changedBy,
     Instant changedAt) {
@@ -48,6 +53,7 @@ public record VehicleView(
         row.getLampAheadMm(),
         row.getWidthMm(),
         row.getBody() == null ? null : BodyKind.valueOf(row.getBody()),
+        row.getVehicleClass() == null ? null : VehicleClass.valueOf(row.getVehicleClass()),
         row.getHeightMm(),
         row.getFrontOverhangMm(),
         row.getRearOverhangMm(),
@@ -55,9 +61,15 @@ public record VehicleView(
         row.getLensDipped(),
         row.getFog() == null ? null : BeamClass.valueOf(row.getFog()),
         row.getLensFog(),
+        row.getDrivingAimed(),
         row.getSteeperByMaker(),
         row.getChangedBy(),
         row.getChangedAt().toInstant(ZoneOffset.UTC));
+  }
+
+  /** By which rule sets it may be judged. */
+  public Scope scope() {
+    return new Scope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body));
   }
 
   boolean says(VehicleEdit edit) {
@@ -77,6 +89,7 @@ public record VehicleView(
         lampAheadMm,
         widthMm,
         body,
+        vehicleClass,
         heightMm,
         frontOverhangMm,
         rearOverhangMm,
@@ -84,6 +97,7 @@ public record VehicleView(
         lensDipped,
         fog,
         lensFog,
+        drivingAimed,
         steeperByMaker);
   }
 }

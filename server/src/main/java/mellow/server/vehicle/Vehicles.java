@@ -91,7 +91,13 @@ public class Vehicles {
             .map(row -> LampKind.valueOf(row.getLamp()))
             .collect(Collectors.toSet());
     for (LampKind lamp : LampKind.values()) {
-      boolean fitted = lamp == LampKind.DIPPED || edit.fog() != null;
+      boolean fitted =
+          switch (lamp) {
+            case DIPPED -> true;
+            case FRONT_FOG -> edit.fog() != null;
+            // they sit on brackets, which are tilted by hand
+            case DRIVING -> false;
+          };
       if (fitted && !known.contains(lamp)) {
         for (Side side : Side.values()) {
           for (Adjuster.Axis axis : List.of(Adjuster.Axis.VERTICAL, Adjuster.Axis.HORIZONTAL)) {
@@ -131,12 +137,14 @@ public class Vehicles {
     row.setLampAheadMm(edit.lampAheadMm());
     row.setWidthMm(edit.widthMm());
     row.setBody(edit.body() == null ? null : edit.body().name());
+    row.setVehicleClass(edit.vehicleClass() == null ? null : edit.vehicleClass().name());
     row.setHeightMm(edit.heightMm());
     row.setFrontOverhangMm(edit.frontOverhangMm());
     row.setRearOverhangMm(edit.rearOverhangMm());
     row.setDipped(edit.dipped().name());
     row.setFog(edit.fog() == null ? null : edit.fog().name());
     row.setLensDipped(edit.lensDipped());
+    row.setDrivingAimed(edit.drivingAimed());
     row.setLensFog(edit.lensFog());
     row.setSteeperByMaker(edit.steeperByMaker());
     row.setChangedBy(person);

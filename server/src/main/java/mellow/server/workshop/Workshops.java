@@ -253,12 +253,13 @@ public class Workshops {
 
   private void write(Acting acting, String jobId, String id, EntryEdit sent, boolean asked) {
     EntryEdit edit = sent.read();
-    jobs.hold(acting, jobId);
+    boolean closed = jobs.holdEvenClosed(acting, jobId);
     Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
     if (there.isPresent()) {
       refuseUnlessSame(there.get(), jobId, edit);
       return;
     }
+    Jobs.refuseWhere(closed);
     WorkshopEntryRecord row = new WorkshopEntryRecord();
     row.setId(id);
     row.setShopId(acting.shopId());

@@ -1,13 +1,19 @@
 package mellow.server.yard;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.effort.Effort;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
+import mellow.core.logbook.Logbook;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.Standing;
@@ -16,6 +22,8 @@ import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.takein.TakeIns;
 import mellow.server.takein.TakeIns.Planned;
+import mellow.server.vehicle.AdjusterView;
+import mellow.server.vehicle.VehicleView;
 import org.jooq.exception.DataAccessException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -39,8 +47,43 @@ public class Standings {
                       new StageStanding.Open(
                           Verdict.OUT,
                           Sentence.of(
-                              "Something kept of this job cannot be read: export it, and show it to"
-                                  + " whoever looks after the product"))))));
+                              "Something kept of this job cannot be read: take out what is stored,"
+                                  + " and put it aside"))))));
+
+  /** Cures end and rules are confirmed without touching a job. */
+  private static final Duration FRESH = Duration.ofSeconds(20);
+
+  private static final int KEPT = 2_000;
+
+  /** What one job may take, and all of a page together. */
+  private static final Duration ONE = Duration.ofSeconds(1);
+
+  private static final Duration ALL = Duration.ofSeconds(5);
+
+  private final Cache<Seen, Standing> kept =
+      Caffeine.newBuilder().maximumSize(KEPT).expireAfterWrite(FRESH).build();
+
+  /** Of what a standing is worked out. */
+  private record Seen(
+      String shopId,
+      String jobId,
+      Instant touchedAt,
+      VehicleView vehicle,
+      List<AdjusterView> adjusters,
+      Logbook bayLog,
+      List<String> rules) {
+
+    static Seen of(Acting acting, JobFacts facts) {
+      return new Seen(
+          acting.shopId(),
+          facts.job().id(),
+          facts.job().touchedAt(),
+          facts.vehicle(),
+          facts.adjusters(),
+          facts.bayLog(),
+          facts.book().all().stream().map(set -> set.id() + " " + set.version()).toList());
+    }
+  }
 
   private final TakeIns takeIns;
   private final List<StageReporter> reporters;
@@ -72,10 +115,41 @@ public class Standings {
     return known;
   }
 
-  /** By the job's id. What is kept of a job and cannot be read hides no other one. */
+  /**
+   * By the job's id, as it was worked out last where nothing of the job has changed since. What is
+   * kept of a job and cannot be read hides no other one.
+   */
   Map<String, Standing> of(Acting acting, List<JobFacts> jobs) {
+    Map<String, Standing> standings = new HashMap<>();
+    List<JobFacts> changed = new ArrayList<>();
+    for (JobFacts job : jobs) {
+      Standing known = kept.getIfPresent(Seen.of(acting, job));
+      if (known == null) {
+        changed.add(job);
+      } else {
+        standings.put(job.job().id(), known);
+      }
+    }
+    if (!changed.isEmpty()) {
+      Map<String, Standing> worked = workedOut(acting, changed);
+      changed.forEach(job -> kept.put(Seen.of(acting, job), worked.get(job.job().id())));
+      standings.putAll(worked);
+    }
+    return standings;
+  }
+
+  /** Whether all that is kept of a job can be read. */
+  public boolean canBeRead(Acting acting, JobFacts job) {
+    return isReadable(of(acting, List.of(job)).get(job.job().id()));
+  }
+
+  static boolean isReadable(Standing standing) {
+    return standing != UNREADABLE;
+  }
+
+  private Map<String, Standing> workedOut(Acting acting, List<JobFacts> jobs) {
     try {
-      return read(acting, jobs);
+      return Effort.within(ALL, () -> read(acting, jobs));
     } catch (RuntimeException one) {
       if (isOfTheDatabase(one)) {
         throw one;
@@ -84,7 +158,7 @@ public class Standings {
     Map<String, Standing> standings = new HashMap<>();
     for (JobFacts job : jobs) {
       try {
-        standings.putAll(read(acting, List.of(job)));
+        standings.putAll(Effort.within(ONE, () -> read(acting, List.of(job))));
       } catch (RuntimeException unreadable) {
         if (isOfTheDatabase(unreadable)) {
           throw unreadable;

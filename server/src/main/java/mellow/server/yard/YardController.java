@@ -98,6 +98,7 @@ class YardController {
                   bay == null ? null : bay.name(),
                   job.units(),
                   job.touchedAt(),
+                  Standings.isReadable(standing.get(job.id())),
                   StandingView.of(standing.get(job.id())));
             })
         .toList();

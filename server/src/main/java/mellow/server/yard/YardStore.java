@@ -43,7 +43,7 @@ class YardStore {
         found.equals(DSL.noCondition())
             ? sql.select(JOB.fields()).from(JOB)
             : sql.select(JOB.fields()).from(JOB).join(VEHICLE).on(VEHICLE.ID.eq(JOB.VEHICLE_ID));
-    return jobs.where(JOB.SHOP_ID.eq(shopId), behind, found)
+    return jobs.where(JOB.SHOP_ID.eq(shopId), JOB.ASIDE_AT.isNull(), behind, found)
         .orderBy(JOB.TOUCHED_AT.desc(), JOB.ID.desc())
         .limit(limit)
         .fetchInto(JOB);

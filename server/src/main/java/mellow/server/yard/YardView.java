@@ -23,5 +23,6 @@ record YardView(
       @Nullable String bay,
       UnitSystem units,
       Instant touchedAt,
+      @Schema(description = "Whether all that is kept of it can be read.") boolean readable,
       StandingView standing) {}
 }

@@ -30,7 +30,11 @@ class TurnstileTest {
     askers.shutdownNow();
   }
 
-  private Future<?> ask(Turnstile turnstile, MockHttpServletRequest request) {
+  private static Turnstile.Limits limits(Duration patience, int heavyWaiting, int sending) {
+    return new Turnstile.Limits(patience, LONG, heavyWaiting, sending);
+  }
+
+  private Future<MockHttpServletResponse> ask(Turnstile turnstile, MockHttpServletRequest request) {
     FilterChain work =
         (asked, answered) -> {
           inside.incrementAndGet();
@@ -42,8 +46,9 @@ class TurnstileTest {
         };
     return askers.submit(
         () -> {
-          turnstile.doFilter(request, new MockHttpServletResponse(), work);
-          return null;
+          MockHttpServletResponse response = new MockHttpServletResponse();
+          turnstile.doFilter(request, response, work);
+          return response;
         });
   }
 
@@ -60,7 +65,7 @@ class TurnstileTest {
 
   @Test
   void noMoreAreWorkedAtOnceThanThereArePlacesAndAllGetTheirTurn() throws Exception {
-    Turnstile turnstile = new Turnstile(2, LONG);
+    Turnstile turnstile = new Turnstile(2, limits(LONG, 10, 10));
     List<Future<?>> asked = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
       asked.add(ask(turnstile, get("/api/yard")));
@@ -77,7 +82,7 @@ class TurnstileTest {
 
   @Test
   void whereNoPlaceComesFreeOneGoesThroughWithout() throws Exception {
-    Turnstile turnstile = new Turnstile(1, Duration.ofMillis(50));
+    Turnstile turnstile = new Turnstile(1, limits(Duration.ofMillis(50), 10, 10));
     ask(turnstile, get("/api/yard"));
     waitForInside(1);
     ask(turnstile, get("/api/yard"));
@@ -86,19 +91,51 @@ class TurnstileTest {
 
   @Test
   void whoIsStillSendingHoldsNoPlaceAndThePagesFilesNeedNone() throws Exception {
-    Turnstile turnstile = new Turnstile(1, LONG);
-    MockHttpServletRequest sending =
-        new MockHttpServletRequest("PUT", "/api/jobs/1/photos/2") {
-          @Override
-          public long getContentLengthLong() {
-            return 5_000_000;
-          }
-        };
-    ask(turnstile, sending);
+    Turnstile turnstile = new Turnstile(1, limits(LONG, 10, 1));
+    ask(turnstile, stillSending());
     waitForInside(1);
     ask(turnstile, get("/api/yard"));
     waitForInside(2);
     ask(turnstile, get("/assets/page.js"));
     waitForInside(3);
+  }
+
+  private static MockHttpServletRequest stillSending() {
+    return new MockHttpServletRequest("PUT", "/api/jobs/1/photos/2") {
+      @Override
+      public long getContentLengthLong() {
+        return 5_000_000;
+      }
+    };
+  }
+
+  @Test
+  void nothingLightWaitsBehindWhatIsHeavyAndTooManyHeavyOnesAreToldToComeBack() throws Exception {
+    Turnstile turnstile = new Turnstile(1, limits(LONG, 2, 10));
+    for (int i = 0; i < 3; i++) {
+      ask(turnstile, get("/api/calc/feed/proposals"));
+    }
+    waitForInside(1);
+    MockHttpServletResponse shed = null;
+    for (int i = 0; shed == null && i < 500; i++) {
+      // the two that wait may not have come yet
+      Future<MockHttpServletResponse> one = ask(turnstile, get("/api/jobs/1/feed"));
+      TimeUnit.MILLISECONDS.sleep(10);
+      shed = one.isDone() ? one.get() : null;
+    }
+    assertThat(shed).isNotNull();
+    assertThat(shed.getStatus()).isEqualTo(503);
+    assertThat(shed.getHeader("Retry-After")).isEqualTo("2");
+    assertThat(shed.getContentAsString()).contains("Nothing was stored");
+    ask(turnstile, get("/api/yard"));
+    waitForInside(2);
+  }
+
+  @Test
+  void onlySoManyAreSendingAtATime() throws Exception {
+    Turnstile turnstile = new Turnstile(4, limits(LONG, 10, 1));
+    ask(turnstile, stillSending());
+    waitForInside(1);
+    assertThat(ask(turnstile, stillSending()).get(10, TimeUnit.SECONDS).getStatus()).isEqualTo(503);
   }
 }

@@ -144,7 +144,7 @@ public final class MariaDb implements AutoCloseable {
       statement.execute("create database " + name);
       statement.execute(
           "create user if not exists tester@'127.0.0.1' identified by '" + PASSWORD + "'");
-      statement.execute("grant all on *.* to tester@'127.0.0.1'");
+      statement.execute("grant all on *.* to tester@'127.0.0.1' with grant option");
     } catch (SQLException e) {
       throw new IllegalStateException(e);
     }

@@ -164,6 +164,21 @@ public class Job extends TableImpl<JobRecord> {
      */
     public final TableField<JobRecord, LocalDateTime> CLOSED_AT = createField(DSL.name("closed_at"), SQLDataType.LOCALDATETIME(3).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.LOCALDATETIME)), this, "");
 
+    /**
+     * The column <code>job.aside_at</code>.
+     */
+    public final TableField<JobRecord, LocalDateTime> ASIDE_AT = createField(DSL.name("aside_at"), SQLDataType.LOCALDATETIME(3).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.LOCALDATETIME)), this, "");
+
+    /**
+     * The column <code>job.aside_by</code>.
+     */
+    public final TableField<JobRecord, String> ASIDE_BY = createField(DSL.name("aside_by"), SQLDataType.VARCHAR(60).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
+     * The column <code>job.aside_why</code>.
+     */
+    public final TableField<JobRecord, String> ASIDE_WHY = createField(DSL.name("aside_why"), SQLDataType.VARCHAR(300).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
     private Job(Name alias, Table<JobRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

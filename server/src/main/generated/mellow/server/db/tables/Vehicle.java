@@ -118,6 +118,11 @@ public class Vehicle extends TableImpl<VehicleRecord> {
     public final TableField<VehicleRecord, String> BODY = createField(DSL.name("body"), SQLDataType.VARCHAR(16).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
 
     /**
+     * The column <code>vehicle.vehicle_class</code>.
+     */
+    public final TableField<VehicleRecord, String> VEHICLE_CLASS = createField(DSL.name("vehicle_class"), SQLDataType.VARCHAR(10).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
      * The column <code>vehicle.height_mm</code>.
      */
     public final TableField<VehicleRecord, Double> HEIGHT_MM = createField(DSL.name("height_mm"), SQLDataType.DOUBLE.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.DOUBLE)), this, "");
@@ -151,6 +156,11 @@ public class Vehicle extends TableImpl<VehicleRecord> {
      * The column <code>vehicle.lens_fog</code>.
      */
     public final TableField<VehicleRecord, String> LENS_FOG = createField(DSL.name("lens_fog"), SQLDataType.VARCHAR(200).defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.VARCHAR)), this, "");
+
+    /**
+     * The column <code>vehicle.driving_aimed</code>.
+     */
+    public final TableField<VehicleRecord, Boolean> DRIVING_AIMED = createField(DSL.name("driving_aimed"), SQLDataType.BOOLEAN.defaultValue(DSL.field(DSL.raw("NULL"), SQLDataType.BOOLEAN)), this, "");
 
     /**
      * The column <code>vehicle.steeper_by_maker</code>.

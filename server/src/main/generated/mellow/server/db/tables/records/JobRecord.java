@@ -314,6 +314,48 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
         return (LocalDateTime) get(20);
     }
 
+    /**
+     * Setter for <code>job.aside_at</code>.
+     */
+    public void setAsideAt(LocalDateTime value) {
+        set(21, value);
+    }
+
+    /**
+     * Getter for <code>job.aside_at</code>.
+     */
+    public LocalDateTime getAsideAt() {
+        return (LocalDateTime) get(21);
+    }
+
+    /**
+     * Setter for <code>job.aside_by</code>.
+     */
+    public void setAsideBy(String value) {
+        set(22, value);
+    }
+
+    /**
+     * Getter for <code>job.aside_by</code>.
+     */
+    public String getAsideBy() {
+        return (String) get(22);
+    }
+
+    /**
+     * Setter for <code>job.aside_why</code>.
+     */
+    public void setAsideWhy(String value) {
+        set(23, value);
+    }
+
+    /**
+     * Getter for <code>job.aside_why</code>.
+     */
+    public String getAsideWhy() {
+        return (String) get(23);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -337,7 +379,7 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
     /**
      * Create a detached, initialised JobRecord
      */
-    public JobRecord(String id, String shopId, Integer version, String vehicleId, String bayId, String work, String ruleSet, String traffic, String units, String school, String labelTyped, Double labelPercent, Boolean stanceChanged, Boolean frontClosed, String markEdge, String markOrigin, Double tapeWidthMm, String changedBy, LocalDateTime changedAt, LocalDateTime touchedAt, LocalDateTime closedAt) {
+    public JobRecord(String id, String shopId, Integer version, String vehicleId, String bayId, String work, String ruleSet, String traffic, String units, String school, String labelTyped, Double labelPercent, Boolean stanceChanged, Boolean frontClosed, String markEdge, String markOrigin, Double tapeWidthMm, String changedBy, LocalDateTime changedAt, LocalDateTime touchedAt, LocalDateTime closedAt, LocalDateTime asideAt, String asideBy, String asideWhy) {
         super(Job.JOB);
 
         setId(id);
@@ -361,6 +403,9 @@ public class JobRecord extends UpdatableRecordImpl<JobRecord> {
         setChangedAt(changedAt);
         setTouchedAt(touchedAt);
         setClosedAt(closedAt);
+        setAsideAt(asideAt);
+        setAsideBy(asideBy);
+        setAsideWhy(asideWhy);
         resetChangedOnNotNull();
     }
 }

@@ -189,143 +189,171 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     }
 
     /**
+     * Setter for <code>vehicle.vehicle_class</code>.
+     */
+    public void setVehicleClass(String value) {
+        set(12, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.vehicle_class</code>.
+     */
+    public String getVehicleClass() {
+        return (String) get(12);
+    }
+
+    /**
      * Setter for <code>vehicle.height_mm</code>.
      */
     public void setHeightMm(Double value) {
-        set(12, value);
+        set(13, value);
     }
 
     /**
      * Getter for <code>vehicle.height_mm</code>.
      */
     public Double getHeightMm() {
-        return (Double) get(12);
+        return (Double) get(13);
     }
 
     /**
      * Setter for <code>vehicle.front_overhang_mm</code>.
      */
     public void setFrontOverhangMm(Double value) {
-        set(13, value);
+        set(14, value);
     }
 
     /**
      * Getter for <code>vehicle.front_overhang_mm</code>.
      */
     public Double getFrontOverhangMm() {
-        return (Double) get(13);
+        return (Double) get(14);
     }
 
     /**
      * Setter for <code>vehicle.rear_overhang_mm</code>.
      */
     public void setRearOverhangMm(Double value) {
-        set(14, value);
+        set(15, value);
     }
 
     /**
      * Getter for <code>vehicle.rear_overhang_mm</code>.
      */
     public Double getRearOverhangMm() {
-        return (Double) get(14);
+        return (Double) get(15);
     }
 
     /**
      * Setter for <code>vehicle.dipped</code>.
      */
     public void setDipped(String value) {
-        set(15, value);
+        set(16, value);
     }
 
     /**
      * Getter for <code>vehicle.dipped</code>.
      */
     public String getDipped() {
-        return (String) get(15);
+        return (String) get(16);
     }
 
     /**
      * Setter for <code>vehicle.lens_dipped</code>.
      */
     public void setLensDipped(String value) {
-        set(16, value);
+        set(17, value);
     }
 
     /**
      * Getter for <code>vehicle.lens_dipped</code>.
      */
     public String getLensDipped() {
-        return (String) get(16);
+        return (String) get(17);
     }
 
     /**
      * Setter for <code>vehicle.fog</code>.
      */
     public void setFog(String value) {
-        set(17, value);
+        set(18, value);
     }
 
     /**
      * Getter for <code>vehicle.fog</code>.
      */
     public String getFog() {
-        return (String) get(17);
+        return (String) get(18);
     }
 
     /**
      * Setter for <code>vehicle.lens_fog</code>.
      */
     public void setLensFog(String value) {
-        set(18, value);
+        set(19, value);
     }
 
     /**
      * Getter for <code>vehicle.lens_fog</code>.
      */
     public String getLensFog() {
-        return (String) get(18);
+        return (String) get(19);
+    }
+
+    /**
+     * Setter for <code>vehicle.driving_aimed</code>.
+     */
+    public void setDrivingAimed(Boolean value) {
+        set(20, value);
+    }
+
+    /**
+     * Getter for <code>vehicle.driving_aimed</code>.
+     */
+    public Boolean getDrivingAimed() {
+        return (Boolean) get(20);
     }
 
     /**
      * Setter for <code>vehicle.steeper_by_maker</code>.
      */
     public void setSteeperByMaker(Boolean value) {
-        set(19, value);
+        set(21, value);
     }
 
     /**
      * Getter for <code>vehicle.steeper_by_maker</code>.
      */
     public Boolean getSteeperByMaker() {
-        return (Boolean) get(19);
+        return (Boolean) get(21);
     }
 
     /**
      * Setter for <code>vehicle.changed_by</code>.
      */
     public void setChangedBy(String value) {
-        set(20, value);
+        set(22, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_by</code>.
      */
     public String getChangedBy() {
-        return (String) get(20);
+        return (String) get(22);
     }
 
     /**
      * Setter for <code>vehicle.changed_at</code>.
      */
     public void setChangedAt(LocalDateTime value) {
-        set(21, value);
+        set(23, value);
     }
 
     /**
      * Getter for <code>vehicle.changed_at</code>.
      */
     public LocalDateTime getChangedAt() {
-        return (LocalDateTime) get(21);
+        return (LocalDateTime) get(23);
     }
 
     // -------------------------------------------------------------------------
@@ -351,7 +379,7 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
     /**
      * Create a detached, initialised VehicleRecord
      */
-    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String variant, Short modelYear, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String body, Double heightMm, Double frontOverhangMm, Double rearOverhangMm, String dipped, String lensDipped, String fog, String lensFog, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
+    public VehicleRecord(String id, String shopId, Integer version, String name, String nickname, String variant, Short modelYear, String driverSide, Double wheelbaseMm, Double lampAheadMm, Double widthMm, String body, String vehicleClass, Double heightMm, Double frontOverhangMm, Double rearOverhangMm, String dipped, String lensDipped, String fog, String lensFog, Boolean drivingAimed, Boolean steeperByMaker, String changedBy, LocalDateTime changedAt) {
         super(Vehicle.VEHICLE);
 
         setId(id);
@@ -366,6 +394,7 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
         setLampAheadMm(lampAheadMm);
         setWidthMm(widthMm);
         setBody(body);
+        setVehicleClass(vehicleClass);
         setHeightMm(heightMm);
         setFrontOverhangMm(frontOverhangMm);
         setRearOverhangMm(rearOverhangMm);
@@ -373,6 +402,7 @@ public class VehicleRecord extends UpdatableRecordImpl<VehicleRecord> {
         setLensDipped(lensDipped);
         setFog(fog);
         setLensFog(lensFog);
+        setDrivingAimed(drivingAimed);
         setSteeperByMaker(steeperByMaker);
         setChangedBy(changedBy);
         setChangedAt(changedAt);

@@ -1,0 +1,72 @@
+package mellow.core.rules;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
+import mellow.core.vehicle.BodyKind;
+import mellow.core.vehicle.VehicleClass;
+
+/**
+ * Which vehicles a rule set may judge.
+ *
+ * @param known the vehicle's class; empty where nobody has looked
+ * @param body how the vehicle looks; empty where that is not known either
+ */
+public record Scope(Optional<VehicleClass> known, Optional<BodyKind> body) {
+  /** Nothing is known, and the looks raise no doubt. */
+  public static final Scope OPEN = new Scope(Optional.empty(), Optional.empty());
+
+  private static final String PREFIX = "scope.";
+
+  /** Bodies that come in more than one class; the others are taken for cars and light pickups. */
+  private static final Set<BodyKind> DOUBTFUL = Set.of(BodyKind.BUS, BodyKind.VAN);
+
+  /** Whether a set is for such a vehicle, as far as is known: one for cars, where nobody looked. */
+  public boolean allows(RuleSet set) {
+    return set.vehicleClasses().isEmpty()
+        || set.vehicleClasses().contains(known.orElse(VehicleClass.M1));
+  }
+
+  /** What speaks against judging this vehicle by a set; empty where nothing does. */
+  public Optional<Finding> doubt(RuleSet set) {
+    if (set.vehicleClasses().isEmpty()) {
+      return Optional.empty();
+    }
+    String classes =
+        set.vehicleClasses().stream().sorted().map(Enum::name).collect(Collectors.joining(", "));
+    String title = Words.typed(set.title());
+    if (known.isPresent()) {
+      return set.vehicleClasses().contains(known.get())
+          ? Optional.empty()
+          : Optional.of(
+              Finding.plain(
+                      id(set),
+                      Verdict.OUT,
+                      set.scopeSource(),
+                      Sentence.of(title + " does not judge a vehicle of class " + known.get()))
+                  .withDetail(Sentence.of("It is made for the classes " + classes + "."))
+                  .withRemedy(Sentence.of("Judge it by a set for its class.")));
+    }
+    return body.filter(DOUBTFUL::contains)
+        .map(
+            looks ->
+                Finding.notKnown(
+                    id(set),
+                    set.scopeSource(),
+                    "Whether " + title + " judges this " + looks.words() + " is not known",
+                    "Enter its class from the papers: the set is made for " + classes + "."));
+  }
+
+  /** Whether a finding speaks against judging a vehicle by a set. */
+  public static boolean isDoubt(Finding finding) {
+    return finding.id().startsWith(PREFIX);
+  }
+
+  private static String id(RuleSet set) {
+    return PREFIX + set.id();
+  }
+}

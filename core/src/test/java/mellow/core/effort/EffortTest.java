@@ -1,0 +1,35 @@
+package mellow.core.effort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+
+class EffortTest {
+  private static final Duration LONG = Duration.ofHours(1);
+
+  private static String spending() {
+    Effort.spend();
+    return "done";
+  }
+
+  @Test
+  void workEndsWhereItsTimeIsOverAndTheNextIsFreeAgain() {
+    assertThatThrownBy(() -> Effort.within(Duration.ofNanos(-1), EffortTest::spending))
+        .isInstanceOf(TooMuch.class)
+        .hasMessageContaining("too long");
+    assertThatCode(Effort::spend).doesNotThrowAnyException();
+    assertThat(Effort.within(LONG, EffortTest::spending)).isEqualTo("done");
+  }
+
+  @Test
+  void theShorterOfTwoLimitsHolds() {
+    assertThatThrownBy(
+            () ->
+                Effort.within(
+                    Duration.ofNanos(-1), () -> Effort.within(LONG, EffortTest::spending)))
+        .isInstanceOf(TooMuch.class);
+  }
+}

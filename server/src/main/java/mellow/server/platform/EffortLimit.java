@@ -1,0 +1,28 @@
+package mellow.server.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import mellow.core.effort.Effort;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** No answer is worked on for longer than anybody waits for it. */
+@Component
+@Order(2)
+class EffortLimit extends OncePerRequestFilter {
+  private static final Duration LONGEST = Duration.ofSeconds(15);
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    try (Effort.Limit limit = Effort.limit(LONGEST)) {
+      chain.doFilter(request, response);
+    }
+  }
+}

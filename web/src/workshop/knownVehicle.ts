@@ -1,0 +1,336 @@
+import type { FrontEdit, LampPairEdit, ShapeEdit, Side, Vehicle } from '../app/api/client';
+import { bodyOf, frontCorners, screenCorners, sideCorners, type Body } from '../drawing/bodies';
+import { SIDES, spotOn } from '../place/shapes';
+import type { Spot, ViewName } from './vehicleViews';
+
+/** What a job knows of its vehicle's front. */
+export interface Known {
+  vehicle: Vehicle;
+  /** As Place has it; undefined while it is on its way or nothing was drawn. */
+  front: FrontEdit | undefined;
+  /** Heights of the marks on the lenses as it came, mm. */
+  centreMm: Partial<Record<Side, number>>;
+  /** Between those marks, mm. */
+  spacingMm: number | undefined;
+}
+
+/** A place in shares of a view: to the right, and up. */
+export type Share = readonly [number, number];
+
+/** A lamp as it is drawn: measured or planned, or where such lamps usually sit. */
+export interface DrawnLamp {
+  name: string;
+  at: Share;
+  /** Half its width and height in shares of the view. */
+  half: Share;
+  round: boolean;
+  known: boolean;
+}
+
+/** Something with a name that can be pressed. */
+interface Region {
+  name: string;
+  holds: (across: number, up: number) => boolean;
+}
+
+/** One view of this vehicle, in shares of its frame. */
+export interface KnownView {
+  /** How wide it is for its height. */
+  aspect: number;
+  outline: Share[];
+  details: Share[][];
+  /** Centre, and radius as a share of the height. */
+  wheels: { at: Share; radius: number }[];
+  lamps: DrawnLamp[];
+  regions: Region[];
+}
+
+const USUAL_HEIGHT_MM = 680;
+const USUAL_SPACING_SHARE = 0.68;
+const USUAL_LAMP_MM = 150;
+const USUAL_WHEELBASE_MM = 2600;
+/** Where the windscreen begins, as a share of the view of the front: what is worked on is below. */
+const SCREEN_AT = 0.87;
+/** So much of the view is left at each side. */
+const ASIDE = 0.02;
+/** The side views end behind the front wheel's arch, at so much of the wheelbase. */
+const SHOWN_OF_WHEELBASE = 0.42;
+/** A press this near an edge is a press on it, as a share of the height. */
+const AT_EDGE = 0.06;
+const BUMPER_TOP_SHARE = 0.36;
+const BUMPER_FOOT_SHARE = 0.16;
+
+/** A view of the vehicle, drawn from what the job knows of it. */
+export function knownView(known: Known, view: ViewName): KnownView {
+  const body = bodyOf(known.vehicle);
+  switch (view) {
+    case 'FRONT':
+      return front(known, { ...body, widthMm: known.front?.widthMm ?? body.widthMm });
+    case 'UNDERSIDE':
+      return underside(known, body);
+    default:
+      return side(known, body, view === 'LEFT_SIDE' ? 'LEFT' : 'RIGHT');
+  }
+}
+
+/** What lies under a press, by its name; empty where it has none. */
+export function nameAt(view: KnownView, spot: Spot): string {
+  return view.regions.find((region) => region.holds(spot.across, spot.up))?.name ?? '';
+}
+
+function front(known: Known, body: Body): KnownView {
+  const screen = screenCorners(body);
+  const hoodMm = Math.min(...screen.map(([, up]) => up));
+  const topMm = hoodMm / SCREEN_AT;
+  const shown = body.widthMm * (1 + 2 * ASIDE);
+  const at = ([left, up]: readonly [number, number]): Share => [0.5 + left / shown, up / topMm];
+  const lamps = drawnLamps(known, body, topMm, shown);
+  const lowBeamMm =
+    Math.min(...SIDES.map((one) => known.centreMm[one] ?? USUAL_HEIGHT_MM)) - USUAL_LAMP_MM;
+  const bumper = {
+    top: Math.min(BUMPER_TOP_SHARE * body.heightMm, Math.max(lowBeamMm, 300)),
+    foot: Math.min(BUMPER_FOOT_SHARE * body.heightMm, 320),
+  };
+  const half = body.widthMm / 2;
+  const grille = { half: half * 0.42, low: bumper.top + 40, high: bumper.top + 220 };
+  const across = (share: number, mm: number) => at([share * half, mm]);
+  const line = (mm: number, share: number) => [across(-share, mm), across(share, mm)];
+  const rectangle = (halfMm: number, low: number, high: number): Share[] => [
+    at([-halfMm, low]),
+    at([halfMm, low]),
+    at([halfMm * 0.94, high]),
+    at([-halfMm * 0.94, high]),
+    at([-halfMm, low]),
+  ];
+  const obstacles = (known.front?.keepOuts ?? []).map((one) => ({
+    name: one.name,
+    corners: (one.outline.corners ?? []).map((corner) => at([corner.outMm, corner.upMm])),
+  }));
+  const share = (mm: number) => mm / topMm;
+  const near = (mm: number) => (_: number, up: number) => Math.abs(up - share(mm)) < AT_EDGE / 2;
+  return {
+    aspect: shown / topMm,
+    outline: frontCorners(body).map(([left, up]) => at([left, Math.min(up, topMm)])),
+    details: [
+      line(bumper.top, 0.985),
+      line(bumper.foot + 10, 0.9),
+      rectangle(grille.half, grille.low, grille.high),
+      rectangle(half * 0.5, bumper.foot + 50, bumper.top - 60),
+      screen.slice(0, 1).concat(screen.slice(-1)).map(at),
+      ...obstacles.map((one) => [...one.corners, ...one.corners.slice(0, 1)]),
+    ],
+    wheels: [],
+    lamps,
+    regions: [
+      ...lamps.map((lamp) => ({
+        name: lamp.name,
+        holds: (x: number, up: number) =>
+          Math.abs(x - lamp.at[0]) < lamp.half[0] * 1.25 &&
+          Math.abs(up - lamp.at[1]) < lamp.half[1] * 1.25,
+      })),
+      ...obstacles
+        .filter((one) => one.corners.length > 0)
+        .map((one) => ({ name: one.name, holds: inside(one.corners) })),
+      { name: 'bumper, upper edge', holds: near(bumper.top) },
+      {
+        name: 'bumper, lower edge',
+        holds: (_: number, up: number) => up < share(bumper.foot + 60),
+      },
+      { name: 'bonnet edge', holds: near(hoodMm) },
+      {
+        name: 'grille',
+        holds: (x: number, up: number) =>
+          Math.abs(x - 0.5) < grille.half / shown &&
+          up > share(grille.low) &&
+          up < share(grille.high),
+      },
+      { name: 'bumper', holds: (_: number, up: number) => up < share(bumper.top) },
+    ],
+  };
+}
+
+function inside(corners: Share[]) {
+  const all = (of: 0 | 1) => corners.map((corner) => corner[of]);
+  const [left, right] = [Math.min(...all(0)), Math.max(...all(0))];
+  const [low, high] = [Math.min(...all(1)), Math.max(...all(1))];
+  return (across: number, up: number) => across > left && across < right && up > low && up < high;
+}
+
+/** The lamps of Place, and the low beams by their marks where Place has none. */
+function drawnLamps(known: Known, body: Body, topMm: number, shownMm: number): DrawnLamp[] {
+  const pairs = known.front?.pairs ?? [];
+  const spacing = known.spacingMm ?? body.widthMm * USUAL_SPACING_SHARE;
+  const drawn = pairs.flatMap((pair) =>
+    SIDES.map((side) => {
+      const spot = spotOn(pair, side);
+      const reach = reachOf(pair);
+      return {
+        name: `${side.toLowerCase()} ${pair.name}`,
+        at: [0.5 + spot.leftMm / shownMm, spot.heightMm / topMm] as Share,
+        half: [reach.out / shownMm, reach.up / topMm] as Share,
+        round: pair.heads.every((head) => head.lit.form === 'ELLIPSE'),
+        known: !pair.guessed?.includes('PLACE'),
+      };
+    }),
+  );
+  if (pairs.some((pair) => pair.function === 'DIPPED')) {
+    return drawn;
+  }
+  const low = SIDES.map((side) => ({
+    name: `${side.toLowerCase()} headlamp`,
+    at: [
+      0.5 + ((side === 'LEFT' ? 1 : -1) * spacing) / 2 / shownMm,
+      (known.centreMm[side] ?? USUAL_HEIGHT_MM) / topMm,
+    ] as Share,
+    half: [(USUAL_LAMP_MM * 0.8) / shownMm, (USUAL_LAMP_MM * 0.6) / topMm] as Share,
+    round: true,
+    known: known.centreMm[side] !== undefined && known.spacingMm !== undefined,
+  }));
+  return [...drawn, ...low];
+}
+
+/** How far a pair's lit surfaces and housing reach from its reference point, mm. */
+function reachOf(pair: LampPairEdit): { out: number; up: number } {
+  const shapes: [ShapeEdit, number, number][] = pair.heads.map((head) => [
+    head.lit,
+    head.outMm,
+    head.upMm,
+  ]);
+  if (pair.housing) {
+    shapes.push([pair.housing, 0, 0]);
+  }
+  const half = (shape: ShapeEdit, of: 'width' | 'height') =>
+    shape.form === 'POLYGON'
+      ? Math.max(
+          ...(shape.corners ?? []).map((corner) =>
+            Math.abs(of === 'width' ? corner.outMm : corner.upMm),
+          ),
+        )
+      : ((of === 'width' ? shape.widthMm : shape.heightMm) ?? 0) / 2;
+  return {
+    out: Math.max(...shapes.map(([shape, out]) => Math.abs(out) + half(shape, 'width'))),
+    up: Math.max(...shapes.map(([shape, , up]) => Math.abs(up) + half(shape, 'height'))),
+  };
+}
+
+function side(known: Known, body: Body, which: Side): KnownView {
+  const wheelbase = known.vehicle.wheelbaseMm ?? USUAL_WHEELBASE_MM;
+  const shown = body.frontOverhangMm + wheelbase * SHOWN_OF_WHEELBASE;
+  const at = ([ahead, up]: readonly [number, number]): Share => [
+    (body.frontOverhangMm - ahead) / shown,
+    up / body.heightMm,
+  ];
+  const corners = sideCorners(body, wheelbase).map(at);
+  const last = corners.length - 1;
+  const topAtEdge = heightAt(corners, 1);
+  const radiusMm = body.heightMm * (body.heightMm > 2000 ? 0.15 : 0.215);
+  const arch = radiusMm * 1.18;
+  const nose = corners.filter(([along]) => along < 1);
+  const lampMm = known.centreMm[which] ?? USUAL_HEIGHT_MM;
+  const ahead = known.vehicle.lampAheadMm ?? body.frontOverhangMm - 110;
+  const lampAt = at([ahead, lampMm]);
+  const half: Share = [130 / shown, 80 / body.heightMm];
+  const wheelAt = at([0, radiusMm]);
+  const lamp: DrawnLamp = {
+    name: `${which.toLowerCase()} headlamp`,
+    at: lampAt,
+    half,
+    round: false,
+    known: known.centreMm[which] !== undefined && known.vehicle.lampAheadMm !== undefined,
+  };
+  return {
+    aspect: shown / body.heightMm,
+    outline: [
+      ...nose.filter(([along, up]) => along < 1 && up >= 0),
+      [1, topAtEdge],
+      [1, corners[last]?.[1] ?? 0.2],
+    ],
+    details: [
+      archLine(wheelAt, arch / shown, arch / body.heightMm),
+      [
+        at([arch, body.heightMm * BUMPER_TOP_SHARE]),
+        at([body.frontOverhangMm, body.heightMm * BUMPER_TOP_SHARE]),
+      ],
+    ],
+    wheels: [{ at: wheelAt, radius: radiusMm / body.heightMm }],
+    lamps: [lamp],
+    regions: [
+      {
+        name: lamp.name,
+        holds: (x, up) =>
+          Math.abs(x - lampAt[0]) < half[0] * 1.25 && Math.abs(up - lampAt[1]) < half[1] * 1.25,
+      },
+      {
+        name: `${which.toLowerCase()} wheel arch`,
+        holds: (x, up) =>
+          Math.hypot((x - wheelAt[0]) * shown, (up - wheelAt[1]) * body.heightMm) < arch * 1.15,
+      },
+      {
+        name: `bumper, ${which.toLowerCase()} corner`,
+        holds: (x, up) => x < wheelAt[0] && up < BUMPER_TOP_SHARE,
+      },
+    ],
+  };
+}
+
+/** Half a circle over a wheel. */
+function archLine([x, y]: Share, across: number, up: number): Share[] {
+  return Array.from({ length: 13 }, (_, i) => {
+    const turn = (Math.PI * i) / 12;
+    return [x - across * Math.cos(turn), y + up * Math.sin(turn)] as Share;
+  });
+}
+
+/** How high an outline that was gone round from the nose's foot stands at a share along. */
+function heightAt(corners: readonly Share[], along: number): number {
+  const over = corners.findIndex(([x]) => x >= along);
+  const [before, after] = [corners[over - 1], corners[over]];
+  if (!before || !after) {
+    return 1;
+  }
+  const part = (along - before[0]) / (after[0] - before[0]);
+  return before[1] + part * (after[1] - before[1]);
+}
+
+function underside(known: Known, body: Body): KnownView {
+  const wheelbase = known.vehicle.wheelbaseMm ?? USUAL_WHEELBASE_MM;
+  const shown = body.frontOverhangMm + wheelbase * SHOWN_OF_WHEELBASE;
+  const width = body.widthMm * (1 + 2 * ASIDE);
+  const setback = known.front?.bumperSetbackMm ?? 120;
+  const at = (back: number, left: number): Share => [back / shown, 0.5 - left / width];
+  const half = body.widthMm / 2;
+  // the bumper lies back with the square of the way to its side
+  const nose = Array.from({ length: 13 }, (_, i) => {
+    const left = half - (body.widthMm * i) / 12;
+    return at(setback * (left / half) ** 2, left);
+  });
+  const axle = body.frontOverhangMm;
+  const tyre = (sign: number): Share[] => [
+    at(axle - 320, sign * half * 0.96),
+    at(axle + 320, sign * half * 0.96),
+    at(axle + 320, sign * half * 0.72),
+    at(axle - 320, sign * half * 0.72),
+    at(axle - 320, sign * half * 0.96),
+  ];
+  return {
+    aspect: shown / width,
+    outline: [...nose, [1, 0.5 + half / width], [1, 0.5 - half / width]],
+    details: [
+      tyre(1),
+      tyre(-1),
+      [at(axle, half * 0.72), at(axle, -half * 0.72)],
+      [at(260, half * 0.9), at(260, -half * 0.9)],
+    ],
+    wheels: [],
+    lamps: [],
+    regions: [
+      { name: 'bumper, from below', holds: (x) => x < 260 / shown },
+      { name: 'left wheel arch', holds: (x, up) => wheelArch(x, up, axle / shown) && up < 0.3 },
+      { name: 'right wheel arch', holds: (x, up) => wheelArch(x, up, axle / shown) && up > 0.7 },
+      { name: 'under tray', holds: (x) => x < axle / shown },
+    ],
+  };
+}
+
+const wheelArch = (across: number, up: number, axle: number) =>
+  Math.abs(across - axle) < 0.22 && Math.abs(up - 0.5) > 0.2;
