@@ -1,3 +1,5 @@
+import { Flex } from '@chakra-ui/react';
+import { useState } from 'react';
 import type {
   FrontEdit,
   LampPairEdit,
@@ -8,6 +10,7 @@ import type {
 } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
+import { ToolButton } from '../app/ToolButton';
 import { CentreLine } from '../drawing/Dimension';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
@@ -15,7 +18,7 @@ import { UprightTape } from '../drawing/UprightTape';
 import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenY, type View } from '../drawing/view';
 import { LampHandle } from './LampHandle';
-import { PairDimensions } from './PairDimensions';
+import { LampDimensions, PairDimensions } from './PairDimensions';
 import {
   leftMmToScreenX,
   outerWords,
@@ -32,6 +35,12 @@ const ABOVE_MM = 180;
 const LEAST_HEIGHT_MM = 1150;
 const TAPE_WIDTH = 40;
 const FLOOR = 30;
+/** Narrower drawings show one side at a time. */
+const NARROW = 520;
+const BESIDE_MM = 190;
+const ABOVE_LAMP_MM = 260;
+const CENTRE_ROOM = 22;
+const CHOICE_HEIGHT = 48;
 
 const HEIGHTS: PlaceBound['asks'][] = [
   'LOWER_EDGE_HEIGHT',
@@ -59,15 +68,14 @@ export function FrontDrawing(props: Props) {
 
 function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props & Size) {
   const units = useUnits();
-  const top = Math.max(
-    LEAST_HEIGHT_MM,
-    ...front.pairs.flatMap((pair) => SIDES.map((side) => spotOf(pair, side).heightMm + ABOVE_MM)),
-  );
-  const fitted = fitView(
-    { halfWidthMm: front.widthMm / 2 + ASIDE_MM, heightMm: top },
-    { width: width - TAPE_WIDTH, height: height - FLOOR },
-  );
-  const view: View = { ...fitted, centreX: fitted.centreX + TAPE_WIDTH };
+  const [looked, setLooked] = useState<Side | 'BOTH'>();
+  const narrow = width < NARROW && chosen !== undefined;
+  const near = narrow ? (looked ?? worseSide(sheet, chosen.id)) : 'BOTH';
+  const { view, top } =
+    near === 'BOTH' || !chosen
+      ? wholeView(front, width, height)
+      : sideView(front, chosen, near, width, height);
+  const shownSides = SIDES.filter((side) => near === 'BOTH' || side === near);
   const judged = sheet.pairs.find((pair) => pair.id === chosen?.id);
   const name = (side: Side, pair: LampPairEdit) =>
     `${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}`;
@@ -124,11 +132,25 @@ function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props 
             {side}
           </Label>
         ))}
-        <Label x={view.centreX} y={view.footY + 20} size={14} colour="floorInk" anchor="middle">
-          seen standing before it
-        </Label>
+        {near === 'BOTH' && (
+          <Label x={view.centreX} y={view.footY + 20} size={14} colour="floorInk" anchor="middle">
+            seen standing before it
+          </Label>
+        )}
       </svg>
-      {chosen && judged && (
+      {narrow && <SideChoice value={near} set={setLooked} />}
+      {chosen && judged && near !== 'BOTH' && (
+        <LampDimensions
+          view={view}
+          front={front}
+          pair={chosen}
+          judged={judged}
+          side={near}
+          findings={sheet.findings}
+          onMove={(change) => onMove(chosen, near, change)}
+        />
+      )}
+      {chosen && judged && near === 'BOTH' && (
         <PairDimensions
           view={view}
           front={front}
@@ -139,7 +161,7 @@ function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props 
         />
       )}
       {front.pairs.map((pair) =>
-        SIDES.map((side) => (
+        shownSides.map((side) => (
           <LampHandle
             key={pair.id + side}
             view={view}
@@ -152,6 +174,73 @@ function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props 
         )),
       )}
     </>
+  );
+}
+
+/** The whole front, as large as there is room. */
+function wholeView(front: FrontEdit, width: number, height: number): { view: View; top: number } {
+  const top = Math.max(
+    LEAST_HEIGHT_MM,
+    ...front.pairs.flatMap((pair) => SIDES.map((side) => spotOf(pair, side).heightMm + ABOVE_MM)),
+  );
+  const fitted = fitView(
+    { halfWidthMm: front.widthMm / 2 + ASIDE_MM, heightMm: top },
+    { width: width - TAPE_WIDTH, height: height - FLOOR },
+  );
+  return { view: { ...fitted, centreX: fitted.centreX + TAPE_WIDTH }, top };
+}
+
+/** One side of it, from the centre line out, up to a hand above the lamp that is spoken of. */
+function sideView(
+  front: FrontEdit,
+  pair: LampPairEdit,
+  side: Side,
+  width: number,
+  height: number,
+): { view: View; top: number } {
+  const top = spotOf(pair, side).heightMm + ABOVE_LAMP_MM;
+  const room = width - TAPE_WIDTH - CENTRE_ROOM;
+  const scale = Math.min(
+    room / (front.widthMm / 2 + BESIDE_MM),
+    (height - FLOOR - CHOICE_HEIGHT) / top,
+  );
+  const centreX = side === 'LEFT' ? TAPE_WIDTH + CENTRE_ROOM : width - CENTRE_ROOM;
+  return { view: { scale, centreX, footY: height - FLOOR }, top };
+}
+
+/** The side on which more is wrong; the left one where both are alike. */
+function worseSide(sheet: PlaceSheet, pairId: string): Side {
+  const out = (side: string) =>
+    sheet.findings.filter(
+      (one) =>
+        one.id.startsWith(`place.${pairId}.`) &&
+        one.id.endsWith(`.${side}`) &&
+        one.verdict === 'OUT',
+    ).length;
+  return out('right') > out('left') ? 'RIGHT' : 'LEFT';
+}
+
+/** On a phone one side at a time is looked at. */
+function SideChoice({ value, set }: { value: Side | 'BOTH'; set: (side: Side | 'BOTH') => void }) {
+  return (
+    <Flex position="absolute" top="0" right="0" role="group" aria-label="What is drawn">
+      {(
+        [
+          ['RIGHT', 'Right'],
+          ['LEFT', 'Left'],
+          ['BOTH', 'Whole'],
+        ] as const
+      ).map(([side, words]) => (
+        <ToolButton
+          key={side}
+          on={value === side}
+          aria-pressed={value === side}
+          onClick={() => set(side)}
+        >
+          {words}
+        </ToolButton>
+      ))}
+    </Flex>
   );
 }
 

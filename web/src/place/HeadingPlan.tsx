@@ -17,6 +17,8 @@ import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
 
+/** From a lamp to the middle of its words, px. */
+const WORDS_AWAY = 84;
 const ARM = 62;
 const FRONT_Y = 30;
 
@@ -113,21 +115,24 @@ export function HeadingPlan({
       {SIDES.map((side) => {
         const spot = spotOf(pair, side);
         const sign = side === 'LEFT' ? 1 : -1;
-        const words = `${Math.abs(spot.headingDeg)}°${
+        const turned = `${Math.abs(spot.headingDeg)}°`;
+        const words = `${turned}${
           spot.headingDeg === 0 ? ' ahead' : spot.headingDeg > 0 ? ' outward' : ' inward'
         }`;
+        // each stays on its own side of the centre line
+        const inwards = Math.min(WORDS_AWAY, (spot.outMm * scale) / 2);
         return (
           <Box
             key={side}
             position="absolute"
-            left={`${x(sign * spot.outMm) - sign * 84}px`}
+            left={`${x(sign * spot.outMm) - sign * inwards}px`}
             top={`${FRONT_Y + 44}px`}
             transform="translate(-50%, -50%)"
             css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
           >
             <MeasuredEntry
               label={`${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}, direction: ${words}`}
-              shown={words}
+              shown={inwards < WORDS_AWAY ? words.replace('ward', '') : words}
               width="84px"
               onKeep={(typed) => turn(typed, (deg) => onTurn(side, deg))}
             />

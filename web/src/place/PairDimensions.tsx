@@ -120,6 +120,91 @@ export function PairDimensions({
   );
 }
 
+/** The same of one lamp alone, where there is room for one side only. */
+export function LampDimensions({
+  view,
+  front,
+  pair,
+  judged,
+  side,
+  findings,
+  onMove,
+}: {
+  view: View;
+  front: FrontEdit;
+  pair: LampPairEdit;
+  judged: PlaceSheet['pairs'][number];
+  side: Side;
+  findings: Finding[];
+  onMove: (change: Partial<SpotEdit>) => void;
+}) {
+  const units = useUnits();
+  const out = side === 'LEFT' ? 1 : -1;
+  const spot = spotOf(pair, side);
+  const extent = side === 'LEFT' ? judged.left : judged.right;
+  const at = (mm: number) => leftMmToScreenX(view, out * mm);
+  const half = front.widthMm / 2;
+  const heightX = at(half) + out * 20;
+  const centreY = mmToScreenY(view, extent.lower.value) + 34;
+  const outerY = mmToScreenY(view, extent.upper.value) - 26;
+  const margin = (asks: string) => {
+    const bound = judged.bounds.find((one) => one.asks === asks);
+    const id = bound?.findingId.replace(/\.left$/, `.${side.toLowerCase()}`);
+    return findings.find((finding) => finding.id === id);
+  };
+  return (
+    <>
+      <svg
+        width="100%"
+        height="100%"
+        aria-hidden="true"
+        style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}
+      >
+        <Dimension x1={view.centreX} y1={centreY} x2={at(spot.outMm)} y2={centreY} />
+        <Dimension x1={at(extent.outer.value)} y1={outerY} x2={at(half)} y2={outerY} />
+        <Upright x={heightX} mm={spot.heightMm} view={view} />
+        <line
+          x1={at(spot.outMm)}
+          x2={heightX}
+          y1={mmToScreenY(view, spot.heightMm)}
+          y2={mmToScreenY(view, spot.heightMm)}
+          stroke="currentColor"
+          strokeWidth="0.8"
+          strokeDasharray="2 4"
+        />
+      </svg>
+      <Place x={(view.centreX + at(spot.outMm)) / 2} y={centreY}>
+        <MeasuredEntry
+          label={`${pair.name}, from the centre line to its middle: ${shownLength(spot.outMm, units)}`}
+          shown={shownLength(spot.outMm, units)}
+          onKeep={async (typed) => onMove({ outMm: await readLength(typed, units) })}
+        />
+      </Place>
+      <Place x={heightX - out * 8} y={mmToScreenY(view, spot.heightMm / 2)}>
+        <MeasuredEntry
+          label={`${pair.name}, height of its middle: ${shownLength(spot.heightMm, units)}`}
+          shown={shownLength(spot.heightMm, units)}
+          onKeep={async (typed) => onMove({ heightMm: await readLength(typed, units) })}
+        />
+      </Place>
+      <Words
+        x={(at(extent.outer.value) + at(half)) / 2}
+        y={outerY - 22}
+        finding={margin('OUTER_EDGE')}
+      >
+        {bareText(extent.toSide, units)}
+      </Words>
+      <Words
+        x={at(spot.outMm) - out * 70}
+        y={mmToScreenY(view, extent.lower.value / 2) + 26}
+        finding={margin('LOWER_EDGE_HEIGHT') ?? margin('CENTRE_HEIGHT')}
+      >
+        lower edge {bareText(extent.lower, units)}
+      </Words>
+    </>
+  );
+}
+
 /** A dimension line from the ground up. */
 function Upright({ x, mm, view }: { x: number; mm: number; view: View }) {
   return (

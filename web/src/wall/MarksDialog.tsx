@@ -108,23 +108,25 @@ export function MarksDialog({
                   ))}
                 </Asked>
               )}
-              <Asked title="From before the old lamps came off: their cutoffs below their centres, at what distance">
-                <Entry
-                  page={page}
-                  thing={{ kind: 'BEFORE_DISTANCE' }}
-                  name="Distance before"
-                  onKeep={onKeep}
-                />
-                {SIDES.map((side) => (
+              {pair.kind !== 'DRIVING' && (
+                <Asked title="From before the old lamps came off: their cutoffs below their centres, at what distance">
                   <Entry
-                    key={side}
                     page={page}
-                    thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
-                    name={`Below before, ${side.toLowerCase()}`}
+                    thing={{ kind: 'BEFORE_DISTANCE' }}
+                    name="Distance before"
                     onKeep={onKeep}
                   />
-                ))}
-              </Asked>
+                  {SIDES.map((side) => (
+                    <Entry
+                      key={side}
+                      page={page}
+                      thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
+                      name={`Below before, ${side.toLowerCase()}`}
+                      onKeep={onKeep}
+                    />
+                  ))}
+                </Asked>
+              )}
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
               <CloseButton size="xl" color="ink" />

@@ -8,7 +8,7 @@ import { ViewTools, useViewKeys } from './ApartPage';
 import { LineDialog } from './LineDialog';
 import { LineMoves } from './LineMoves';
 import { useKnown } from './useKnown';
-import { useWorkshopPage, useWriting } from './useWorkshop';
+import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { WorkshopFrame } from './WorkshopFrame';
 
@@ -32,6 +32,10 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
     .map((id) => page.ledger.find((one) => one.id === id))
     .filter((one) => one !== undefined);
   const open = lines.filter((one) => !one.done);
+  // what is partly in stands where there is still something to bring
+  const goesBack = open.filter((one) => one.out > 0 || one.awaiting > 0 || one.byHand === 0);
+  const byHand = open.filter((one) => !goesBack.includes(one));
+  const row = { write: writing.write, onLine: setLine, onProblem: setProblem };
   const nextIn = open.find((one) => one.out > 0);
   return (
     <WorkshopFrame
@@ -43,7 +47,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
       right={<Counted ledger={page.ledger} />}
     >
       <Flex direction={{ base: 'column', lg: 'row-reverse' }} flex="1" minH="0">
-        <Box flex={{ base: 'none', lg: '0 0 40%' }} h={{ base: '300px', lg: 'auto' }}>
+        <Box flex={{ base: 'none', lg: '0 0 44%' }} h={{ base: '300px', lg: 'auto' }}>
           <VehicleLedger known={known} view={view} ledger={page.ledger} lit={open[0]?.id} />
         </Box>
         <Box
@@ -62,33 +66,18 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
               Nothing was counted off at Apart, so nothing is missed here.
             </Box>
           )}
-          {open.map((one, index) => (
-            <Flex
-              key={one.id}
-              align="center"
-              gap="12px"
-              py="6px"
-              borderTopWidth={index > 0 ? '1px' : '0'}
-              borderColor="hairline"
-              wrap="wrap"
-            >
-              <Box flex="1" minW="200px">
-                <BareButton
-                  px="0"
-                  fontFamily="heading"
-                  fontWeight="600"
-                  onClick={() => setLine(one)}
-                >
-                  {one.words}
-                </BareButton>
-                <Box color="quiet" fontSize="14px" lineHeight="1.3">
-                  {standing(one)}
-                </Box>
-                {one.id === nextIn?.id && one.putBack && <Box lineHeight="1.3">{one.putBack}</Box>}
+          <Going lines={goesBack} next={nextIn?.id} {...row} />
+          {byHand.length > 0 && (
+            <Box as="section" aria-label="By hand so far" pt={goesBack.length > 0 ? '14px' : '0'}>
+              <Box fontFamily="heading" fontWeight="600" fontSize="20px" color="lamp">
+                By hand so far
               </Box>
-              <LineMoves line={one} write={writing.write} onProblem={setProblem} most={3} />
-            </Flex>
-          ))}
+              <Box color="quiet" lineHeight="1.3" pb="4px">
+                Look at the gaps, press it home, then tighten in this order.
+              </Box>
+              <Going lines={byHand} next={undefined} {...row} />
+            </Box>
+          )}
           {lines.length > 0 && open.length === 0 && (
             <Box fontFamily="heading" fontWeight="600" fontSize="22px" py="14px">
               Everything is in its place and tight.
@@ -101,13 +90,52 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
   );
 }
 
+/** Lines of the ledger, each with what can be done with it. */
+function Going({
+  lines,
+  next,
+  write,
+  onLine,
+  onProblem,
+}: {
+  lines: LedgerLine[];
+  /** The line whose turn it is: how it goes in is said. */
+  next: string | undefined;
+  write: Write;
+  onLine: (line: LedgerLine) => void;
+  onProblem: (problem: string | undefined) => void;
+}) {
+  return lines.map((one, index) => (
+    <Flex
+      key={one.id}
+      align="center"
+      gap="12px"
+      py="6px"
+      borderTopWidth={index > 0 ? '1px' : '0'}
+      borderColor="hairline"
+      wrap="wrap"
+    >
+      <Box flex="1" minW="200px">
+        <BareButton px="0" fontFamily="heading" fontWeight="600" onClick={() => onLine(one)}>
+          {one.words}
+        </BareButton>
+        <Box color="quiet" fontSize="14px" lineHeight="1.3">
+          {standing(one)}
+        </Box>
+        {one.id === next && one.putBack && <Box lineHeight="1.3">{one.putBack}</Box>}
+      </Box>
+      <LineMoves line={one} write={write} onProblem={onProblem} most={3} />
+    </Flex>
+  ));
+}
+
 function standing(line: LedgerLine): string {
   return [
     line.first.length > 0 && `first: ${line.first.slice(0, 3).join('; ')}`,
     line.row.people > 1 && 'takes two',
     line.out < line.row.count && line.out > 0 && `${line.out} of ${line.row.count} still out`,
     line.awaiting > 0 && `${line.awaiting} broken or lost, a new one has to come`,
-    line.byHand > 0 && `${line.byHand} by hand: align, then tighten`,
+    line.byHand > 0 && `${line.byHand} by hand`,
     line.row.tray && `in ${line.row.tray}`,
   ]
     .filter(Boolean)

@@ -21,8 +21,9 @@ import {
   type ViewName,
 } from './vehicleViews';
 
-/** Room below the drawing for its words. */
-const MARGIN = 24;
+/** Room round the drawing, and below it for its words. */
+const MARGIN = 12;
+const FOOT = 18;
 
 /** The vehicle with what is off it; pressed anywhere, it takes that place for the next line. */
 export function VehicleLedger({
@@ -48,7 +49,7 @@ export function VehicleLedger({
   return (
     <DrawingGround label={`The vehicle, ${words.toLowerCase()}`}>
       {({ width, height }) => {
-        const frame = frameIn(drawn.aspect, width, height, MARGIN);
+        const frame = frameIn(drawn.aspect, width, height - FOOT, MARGIN);
         return (
           <svg
             width={width}
@@ -64,6 +65,9 @@ export function VehicleLedger({
               }
             }}
           >
+            <clipPath id="vehicle-view">
+              <rect {...frame} />
+            </clipPath>
             <Body known={drawn} frame={frame} />
             <Label x={frame.x} y={height - 7} size={13.5} colour="quiet">
               {first}
@@ -91,7 +95,7 @@ function Body({ known, frame }: { known: KnownView; frame: Frame }) {
     return `${x.toFixed(1)} ${y.toFixed(1)}`;
   };
   return (
-    <g stroke={paint('ink')} fill="none">
+    <g stroke={paint('ink')} fill="none" clipPath="url(#vehicle-view)">
       <path
         d={`M${known.outline.map(at).join('L')}Z`}
         strokeWidth="1.5"

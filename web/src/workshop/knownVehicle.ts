@@ -50,13 +50,17 @@ const USUAL_SPACING_SHARE = 0.68;
 const USUAL_LAMP_MM = 150;
 const USUAL_WHEELBASE_MM = 2600;
 /** Where the windscreen begins, as a share of the view of the front: what is worked on is below. */
-const SCREEN_AT = 0.87;
+const SCREEN_AT = 0.93;
 /** So much of the view is left at each side. */
 const ASIDE = 0.02;
 /** The side views end behind the front wheel's arch, at so much of the wheelbase. */
 const SHOWN_OF_WHEELBASE = 0.42;
 /** A press this near an edge is a press on it, as a share of the height. */
 const AT_EDGE = 0.06;
+/** Wheels, by how tall the body is. */
+const TALL_MM = 1700;
+const WHEEL_MM = 320;
+const LARGE_WHEEL_MM = 380;
 const BUMPER_TOP_SHARE = 0.36;
 const BUMPER_FOOT_SHARE = 0.16;
 
@@ -78,10 +82,15 @@ export function nameAt(view: KnownView, spot: Spot): string {
   return view.regions.find((region) => region.holds(spot.across, spot.up))?.name ?? '';
 }
 
+/** How high the bonnet ends, and how high the views from before and from aside reach. */
+function shownHeight(body: Body) {
+  const hoodMm = Math.min(...screenCorners(body).map(([, up]) => up));
+  return { hoodMm, topMm: hoodMm / SCREEN_AT };
+}
+
 function front(known: Known, body: Body): KnownView {
   const screen = screenCorners(body);
-  const hoodMm = Math.min(...screen.map(([, up]) => up));
-  const topMm = hoodMm / SCREEN_AT;
+  const { hoodMm, topMm } = shownHeight(body);
   const shown = body.widthMm * (1 + 2 * ASIDE);
   const at = ([left, up]: readonly [number, number]): Share => [0.5 + left / shown, up / topMm];
   const lamps = drawnLamps(known, body, topMm, shown);
@@ -110,8 +119,9 @@ function front(known: Known, body: Body): KnownView {
   const near = (mm: number) => (_: number, up: number) => Math.abs(up - share(mm)) < AT_EDGE / 2;
   return {
     aspect: shown / topMm,
-    outline: frontCorners(body).map(([left, up]) => at([left, Math.min(up, topMm)])),
+    outline: frontCorners(body).map(at),
     details: [
+      ...[1, -1].map((sign) => tyre(at, sign * half)),
       line(bumper.top, 0.985),
       line(bumper.foot + 10, 0.9),
       rectangle(grille.half, grille.low, grille.high),
@@ -122,12 +132,7 @@ function front(known: Known, body: Body): KnownView {
     wheels: [],
     lamps,
     regions: [
-      ...lamps.map((lamp) => ({
-        name: lamp.name,
-        holds: (x: number, up: number) =>
-          Math.abs(x - lamp.at[0]) < lamp.half[0] * 1.25 &&
-          Math.abs(up - lamp.at[1]) < lamp.half[1] * 1.25,
-      })),
+      ...lamps.map(lampRegion),
       ...obstacles
         .filter((one) => one.corners.length > 0)
         .map((one) => ({ name: one.name, holds: inside(one.corners) })),
@@ -154,6 +159,24 @@ function inside(corners: Share[]) {
   const [left, right] = [Math.min(...all(0)), Math.max(...all(0))];
   const [low, high] = [Math.min(...all(1)), Math.max(...all(1))];
   return (across: number, up: number) => across > left && across < right && up > low && up < high;
+}
+
+/** A tyre below the body, seen from before. */
+function tyre(at: (mm: readonly [number, number]) => Share, sideMm: number): Share[] {
+  return [
+    at([sideMm * 0.74, 240]),
+    at([sideMm * 0.74, 0]),
+    at([sideMm * 0.96, 0]),
+    at([sideMm * 0.96, 280]),
+  ];
+}
+
+function lampRegion({ name, at, half }: DrawnLamp): Region {
+  return {
+    name,
+    holds: (across, up) =>
+      Math.abs(across - at[0]) < half[0] * 1.25 && Math.abs(up - at[1]) < half[1] * 1.25,
+  };
 }
 
 /** The lamps of Place, and the low beams by their marks where Place has none. */
@@ -216,58 +239,45 @@ function reachOf(pair: LampPairEdit): { out: number; up: number } {
 function side(known: Known, body: Body, which: Side): KnownView {
   const wheelbase = known.vehicle.wheelbaseMm ?? USUAL_WHEELBASE_MM;
   const shown = body.frontOverhangMm + wheelbase * SHOWN_OF_WHEELBASE;
+  const { topMm } = shownHeight(body);
   const at = ([ahead, up]: readonly [number, number]): Share => [
     (body.frontOverhangMm - ahead) / shown,
-    up / body.heightMm,
+    up / topMm,
   ];
-  const corners = sideCorners(body, wheelbase).map(at);
-  const last = corners.length - 1;
-  const topAtEdge = heightAt(corners, 1);
-  const radiusMm = body.heightMm * (body.heightMm > 2000 ? 0.15 : 0.215);
-  const arch = radiusMm * 1.18;
-  const nose = corners.filter(([along]) => along < 1);
-  const lampMm = known.centreMm[which] ?? USUAL_HEIGHT_MM;
-  const ahead = known.vehicle.lampAheadMm ?? body.frontOverhangMm - 110;
-  const lampAt = at([ahead, lampMm]);
-  const half: Share = [130 / shown, 80 / body.heightMm];
+  const radiusMm = body.heightMm > TALL_MM ? LARGE_WHEEL_MM : WHEEL_MM;
+  const archMm = radiusMm * 1.18;
   const wheelAt = at([0, radiusMm]);
+  const lampAt = at([
+    known.vehicle.lampAheadMm ?? body.frontOverhangMm - 110,
+    known.centreMm[which] ?? USUAL_HEIGHT_MM,
+  ]);
   const lamp: DrawnLamp = {
     name: `${which.toLowerCase()} headlamp`,
     at: lampAt,
-    half,
+    half: [130 / shown, 80 / topMm],
     round: false,
     known: known.centreMm[which] !== undefined && known.vehicle.lampAheadMm !== undefined,
   };
+  const bumperTop = body.heightMm * BUMPER_TOP_SHARE;
   return {
-    aspect: shown / body.heightMm,
-    outline: [
-      ...nose.filter(([along, up]) => along < 1 && up >= 0),
-      [1, topAtEdge],
-      [1, corners[last]?.[1] ?? 0.2],
-    ],
+    aspect: shown / topMm,
+    outline: sideCorners(body, wheelbase).map(at),
     details: [
-      archLine(wheelAt, arch / shown, arch / body.heightMm),
-      [
-        at([arch, body.heightMm * BUMPER_TOP_SHARE]),
-        at([body.frontOverhangMm, body.heightMm * BUMPER_TOP_SHARE]),
-      ],
+      archLine(wheelAt, archMm / shown, archMm / topMm),
+      [at([archMm, bumperTop]), at([body.frontOverhangMm, bumperTop])],
     ],
-    wheels: [{ at: wheelAt, radius: radiusMm / body.heightMm }],
+    wheels: [{ at: wheelAt, radius: radiusMm / topMm }],
     lamps: [lamp],
     regions: [
-      {
-        name: lamp.name,
-        holds: (x, up) =>
-          Math.abs(x - lampAt[0]) < half[0] * 1.25 && Math.abs(up - lampAt[1]) < half[1] * 1.25,
-      },
+      lampRegion(lamp),
       {
         name: `${which.toLowerCase()} wheel arch`,
         holds: (x, up) =>
-          Math.hypot((x - wheelAt[0]) * shown, (up - wheelAt[1]) * body.heightMm) < arch * 1.15,
+          Math.hypot((x - wheelAt[0]) * shown, (up - wheelAt[1]) * topMm) < archMm * 1.15,
       },
       {
         name: `bumper, ${which.toLowerCase()} corner`,
-        holds: (x, up) => x < wheelAt[0] && up < BUMPER_TOP_SHARE,
+        holds: (x, up) => x < wheelAt[0] && up < bumperTop / topMm,
       },
     ],
   };
@@ -279,17 +289,6 @@ function archLine([x, y]: Share, across: number, up: number): Share[] {
     const turn = (Math.PI * i) / 12;
     return [x - across * Math.cos(turn), y + up * Math.sin(turn)] as Share;
   });
-}
-
-/** How high an outline that was gone round from the nose's foot stands at a share along. */
-function heightAt(corners: readonly Share[], along: number): number {
-  const over = corners.findIndex(([x]) => x >= along);
-  const [before, after] = [corners[over - 1], corners[over]];
-  if (!before || !after) {
-    return 1;
-  }
-  const part = (along - before[0]) / (after[0] - before[0]);
-  return before[1] + part * (after[1] - before[1]);
 }
 
 function underside(known: Known, body: Body): KnownView {
