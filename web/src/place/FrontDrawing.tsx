@@ -61,12 +61,21 @@ interface Props {
 export function FrontDrawing(props: Props) {
   return (
     <DrawingGround label="The front, seen standing before it">
-      {(size) => <Drawn {...props} {...size} />}
+      {(size) => <FrontOfSize {...props} {...size} />}
     </DrawingGround>
   );
 }
 
-function Drawn({ front, sheet, chosen, onChoose, onMove, width, height }: Props & Size) {
+/** The same in a room of known size. */
+export function FrontOfSize({
+  front,
+  sheet,
+  chosen,
+  onChoose,
+  onMove,
+  width,
+  height,
+}: Props & Size) {
   const units = useUnits();
   const [looked, setLooked] = useState<Side | 'BOTH'>();
   const narrow = width < NARROW && chosen !== undefined;

@@ -43,6 +43,51 @@ function fill(label: string | RegExp, value: string) {
 beforeEach(readsLengths);
 afterEach(() => vi.restoreAllMocks());
 
+describe('what is asked of a lamp’s light', () => {
+  const form = (first: LampPairEdit['function']) => {
+    const done = vi.fn();
+    show(
+      <LampForm
+        pair={undefined}
+        first={first}
+        newId={() => 'x'}
+        onDone={done}
+        onRemove={undefined}
+      />,
+    );
+    return done;
+  };
+  const put = () => userEvent.click(screen.getByRole('button', { name: 'Put it on the front' }));
+
+  it('asks a turn signal for its category and how deep its lens lies', async () => {
+    const done = form('TURN');
+    fill('Its width', '60');
+    fireEvent.change(screen.getByLabelText('Category on its lens'), { target: { value: 'ONE_A' } });
+    await userEvent.click(screen.getByLabelText(/^Measured how far its lens lies behind/));
+    fill(/^Lens behind that edge/, '25');
+    fill(/edge, outwards$/, '30');
+    await put();
+    expect(done).toHaveBeenCalledWith(
+      expect.objectContaining({
+        turnCategory: 'ONE_A',
+        recess: { deepMm: 25, outMm: 30, inMm: 0, upMm: 0, downMm: 0 },
+      }),
+    );
+  });
+
+  it('asks a main beam for its number, and a running lamp whether it is one', async () => {
+    const main = form('MAIN');
+    fill('Its width', '120');
+    fill(/^Number beside its approval mark/, '17,5');
+    await put();
+    expect(main).toHaveBeenCalledWith(expect.objectContaining({ referenceMark: 17.5 }));
+    fill(/^Number beside its approval mark/, '170');
+    await put();
+    expect(screen.getByText(/lies between 1 and 100/)).toBeTruthy();
+    expect(screen.queryByLabelText('It is the dimmed main beam')).toBeNull();
+  });
+});
+
 const spot = { outMm: 600, heightMm: 400, headingDeg: 3 };
 const oblique: LampPairEdit = {
   id: 'drl',

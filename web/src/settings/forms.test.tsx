@@ -132,6 +132,8 @@ describe('a vehicle as typed', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Wheelbase').value).toBe('2750');
     fill('Width', '60 in');
     fill('Model year', '2019');
+    fireEvent.change(screen.getByLabelText('Class, by its papers'), { target: { value: 'N1' } });
+    await userEvent.click(screen.getByLabelText('Driving lamps or pods are aimed at the wall'));
     await keep();
     await waitFor(() => expect(onStored).toHaveBeenCalled());
     expect(puts[0]?.body).toMatchObject({
@@ -140,6 +142,8 @@ describe('a vehicle as typed', () => {
       widthMm: 1524,
       wheelbaseMm: 2750,
       modelYear: 2019,
+      vehicleClass: 'N1',
+      drivingAimed: true,
       lensDipped: 'E4 HCR',
     });
   });

@@ -52,6 +52,26 @@ const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep' }))
 afterEach(() => vi.restoreAllMocks());
 
 describe('a lamp that is read', () => {
+  it('is read laden too, by itself', async () => {
+    const sent = keeps();
+    dialog('LEFT', false);
+    fill('Cutoff below, laden', '70');
+    await keep();
+    expect(sent.map(({ edit }) => [edit.kind, edit.typed])).toEqual([['CUTOFF_LADEN', '70']]);
+  });
+
+  it('is asked for its bright spot where it has no cutoff', () => {
+    show(
+      <ReadDialog
+        page={page}
+        task={{ lamp: 'DRIVING', side: 'LEFT', turned: false }}
+        close={() => undefined}
+      />,
+    );
+    expect(screen.getByText(/^Centre of the bright spot below/)).toBeTruthy();
+    expect(screen.queryByLabelText('Cutoff below, laden')).toBeNull();
+  });
+
   it('starts from the turn that was advised, and keeps the turn before the cutoff', async () => {
     const sent = keeps();
     const close = dialog('LEFT', true);

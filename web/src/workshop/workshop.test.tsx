@@ -365,6 +365,14 @@ describe('together', () => {
     expect(said[0]).toMatchObject({ move: { row: 'one', move: 'BACK', count: 4 } });
   });
 
+  it('lists by itself what is in by hand, to be tightened in order', () => {
+    const byHand = line('two', { out: 0, byHand: 4 });
+    open(<TogetherPage />, page({ ledger: [line('one'), byHand], reverse: ['two', 'one'] }));
+    const list = within(screen.getByRole('region', { name: 'By hand so far' }));
+    expect(list.getByText('4 clips two')).toBeTruthy();
+    expect(list.queryByText('4 clips one')).toBeNull();
+  });
+
   it('says how a line comes off and goes back, and keeps what is added to it', async () => {
     open(<TogetherPage />, page({ ledger: [line('one')], reverse: ['one'] }));
     await userEvent.click(screen.getByRole('button', { name: '4 clips one' }));

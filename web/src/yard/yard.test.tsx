@@ -144,4 +144,26 @@ describe('the yard', () => {
     const sheet = await screen.findByRole('dialog', { name: 'Take a vehicle in' });
     expect(within(sheet).getByLabelText('What it is called here')).toBeTruthy();
   });
+
+  it('lets a job be put aside that cannot be read, and brings it back', async () => {
+    pages = () => ({ rows: [row('a', 'one', { readable: false }), row('b', 'two')] });
+    const put = vi
+      .spyOn(api, 'PUT')
+      .mockResolvedValue(
+        accepted([
+          { jobId: 'a', vehicle: 'Quenby Loft', work: 'aim', why: 'unread', by: 'Runa', at: '' },
+        ]) as never,
+      );
+    open();
+    const link = await screen.findByRole('link', { name: 'What is stored' });
+    expect(link.getAttribute('href')).toBe('/api/jobs/a/stored');
+    await userEvent.click(screen.getByRole('button', { name: 'Put it aside' }));
+    expect(put.mock.lastCall?.[1]).toMatchObject({
+      params: { path: { id: 'a' } },
+      body: { aside: true },
+    });
+    await userEvent.click(await screen.findByRole('button', { name: '1 job put aside' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Back into the yard' }));
+    expect(put.mock.lastCall?.[1]).toMatchObject({ body: { aside: false } });
+  });
 });

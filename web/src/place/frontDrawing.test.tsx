@@ -1,0 +1,55 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it } from 'vitest';
+import type { FrontEdit, PlaceSheet } from '../app/api/client';
+import { finding, fogLamps, length, show } from '../test/testing';
+import { FrontOfSize } from './FrontDrawing';
+
+const fog = fogLamps({ outMm: 600, heightMm: 400, headingDeg: 0 });
+const front = { ruleSets: [], widthMm: 1700, pairs: [fog], keepOuts: [] } as FrontEdit;
+const extent = {
+  inner: length(550),
+  outer: length(650),
+  toSide: length(200),
+  lower: length(360),
+  upper: length(440),
+};
+const sheet = {
+  worst: 'OUT',
+  findings: [finding(`place.${fog.id}.un-r48.fog.lower-edge.right`, 'OUT', 'too low')],
+  pairs: [
+    {
+      id: fog.id,
+      left: extent,
+      right: extent,
+      innerSpacing: length(1100),
+      litArea: length(60),
+      bounds: [],
+    },
+  ],
+  bumper: [],
+  horizon: { parts: [], present: 0, marks: [] },
+  cautions: [],
+} as unknown as PlaceSheet;
+
+it('shows on a phone the side on which something is wrong, and the other when asked', async () => {
+  show(
+    <FrontOfSize
+      width={390}
+      height={360}
+      front={front}
+      sheet={sheet}
+      chosen={fog}
+      onChoose={() => undefined}
+      onMove={() => undefined}
+    />,
+  );
+  const pressed = (name: string) =>
+    screen.getByRole('button', { name }).getAttribute('aria-pressed');
+  expect(pressed('Right')).toBe('true');
+  expect(screen.getAllByRole('button', { name: /arrows move it$/ })).toHaveLength(1);
+  await userEvent.click(screen.getByRole('button', { name: 'Left' }));
+  expect(pressed('Left')).toBe('true');
+  await userEvent.click(screen.getByRole('button', { name: 'Whole' }));
+  expect(screen.getAllByRole('button', { name: /arrows move it$/ })).toHaveLength(2);
+});
