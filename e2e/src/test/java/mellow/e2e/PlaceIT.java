@@ -67,6 +67,10 @@ class PlaceIT extends BrowserTest {
   private static void lamp(Page page, String function, String width) {
     page.getByLabel("What it is for").selectOption(function);
     field(page, "Its width").fill(width);
+    if (function.equals("FRONT_FOG")) {
+      // flush: seen from all sides
+      page.getByText("Measured how far its lens lies behind").click();
+    }
     button(page, "Put it on the front").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
   }

@@ -176,6 +176,11 @@ public record LensReading(
         ARROWS);
   }
 
+  /** Whether a ballast strikes behind it: a headlamp approved for gas discharge. */
+  public boolean isDischarge() {
+    return marks.stream().anyMatch(mark -> mark.source().reference().equals("UN R98"));
+  }
+
   /** All functions that the marks allow. */
   public Set<LampFunction> functions() {
     Set<LampFunction> functions = EnumSet.noneOf(LampFunction.class);

@@ -18,6 +18,7 @@ import mellow.core.finding.Working;
 import mellow.core.rules.Band;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
 /** Holds one lamp, or one pair, against one rule of place. */
@@ -44,6 +45,9 @@ final class PlaceJudge {
     Set<Sentence> asked = new HashSet<>();
     for (PlaceRule rule : set.placeRulesFor(pair.lamp().function(), front.widthMm())) {
       for (Side side : rule.asks().ofThePair() ? ONCE : Side.values()) {
+        if (isOfSignalsThatStay(rule)) {
+          continue;
+        }
         double centreMm = pair.spots().on(side).heightMm();
         if (rule.when().holdsFor(centreMm, pair.lamp().light().upperBeam())) {
           Finding judged = judge(pair, side, rule, set);
@@ -55,6 +59,12 @@ final class PlaceJudge {
       }
     }
     return findings;
+  }
+
+  /** Signals that nobody drew stay as they are: their category was made for where they stand. */
+  private boolean isOfSignalsThatStay(PlaceRule rule) {
+    return rule.excuse().map(excuse -> !excuse.turnCategories().isEmpty()).orElse(false)
+        && front.of(LampFunction.TURN).findAny().isEmpty();
   }
 
   static String id(LampPair pair, Side side, PlaceRule rule) {

@@ -10,6 +10,8 @@ import java.util.Random;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
+import mellow.core.rules.Scope;
+import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
@@ -272,5 +274,15 @@ class WallJudgementTest {
     walls.before = BySide.of(side -> Optional.of(new PairInput.BeforeMark(30, 3000)));
     assertThat(walls.lamp(Side.RIGHT).percentAsItCame().orElseThrow()).isEqualTo(-1);
     assertThat(walls.lamp(Side.LEFT).percentAsItCame().orElseThrow()).isEqualTo(-1);
+  }
+
+  @Test
+  void aBusOfAnUnknownClassIsNotWithinASetForCars() {
+    Walls walls = new Walls().reads(Side.LEFT, 95).reads(Side.RIGHT, 95);
+    assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.DONE);
+    walls.scope = new Scope(Optional.empty(), Optional.of(BodyKind.BUS));
+    NextStep next = walls.sheet().next();
+    assertThat(next.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(next.action()).isEqualTo(NextStep.Action.SETTLE);
   }
 }

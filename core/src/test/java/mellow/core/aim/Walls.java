@@ -19,6 +19,7 @@ import mellow.core.vehicle.TrafficSide;
 final class Walls {
   String market = "un-r48";
   TrafficSide traffic = TrafficSide.RIGHT;
+  Scope scope = Scope.OPEN;
   UnitSystem units = UnitSystem.METRIC;
   BeamClass beam = BeamClass.UN_DIPPED;
   School school = School.RULE;
@@ -84,7 +85,7 @@ final class Walls {
     return new WallInput(
         traffic,
         chosen,
-        Scope.OPEN,
+        scope,
         BuiltInRules.ofAim().stream().filter(set -> set != chosen).toList(),
         units,
         stanceChanged,

@@ -159,4 +159,11 @@ class LensReadingTest {
             LensReading.of("{0}").findings(Optional.empty(), TrafficSide.RIGHT).get(0).headline())
         .isEqualTo(mellow.core.finding.Sentence.of("“(0)” is not a mark known here"));
   }
+
+  /** UN R98: marks that begin with D. */
+  @Test
+  void gasDischargeIsToldByTheLens() {
+    assertThat(LensReading.of("E4 DCR PL 30").isDischarge()).isTrue();
+    assertThat(LensReading.of("E4 HCR PL 30").isDischarge()).isFalse();
+  }
 }

@@ -7,6 +7,7 @@ import mellow.server.place.FrontEdit.HeadEdit;
 import mellow.server.place.FrontEdit.HoleEdit;
 import mellow.server.place.FrontEdit.KeepOutEdit;
 import mellow.server.place.FrontEdit.PairEdit;
+import mellow.server.place.FrontEdit.RecessEdit;
 import mellow.server.place.FrontEdit.SpotEdit;
 import mellow.server.place.ShapeEdit;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +39,29 @@ final class DemoFronts {
       SpotEdit left,
       SpotEdit right) {
     return new PairEdit(
-        id, name, function, heads, null, candela, false, null, null, null, null, holes, left, right,
+        id,
+        name,
+        function,
+        heads,
+        null,
+        candela,
+        false,
+        null,
+        null,
+        null,
+        recess(function),
+        holes,
+        left,
+        right,
         null);
+  }
+
+  /** Lenses that have to be seen from aside were measured: they are flush. */
+  private static @Nullable RecessEdit recess(LampFunction function) {
+    return switch (function) {
+      case FRONT_FOG, DRL, TURN -> new RecessEdit(0, 0, 0, 0, 0);
+      default -> null;
+    };
   }
 
   private static KeepOutEdit inTheWay(

@@ -30,9 +30,15 @@ import mellow.server.feed.Feeds.Wired;
  * What the workshop has to know of the rest of a job.
  *
  * @param wired how lamps are fed; empty where nothing was kept
+ * @param dischargeByLens the lenses that it came with are approved for gas discharge
  * @param others how other stages stand
  */
-record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageStanding> others) {
+record Around(
+    TakeIn takeIn,
+    Plan plan,
+    Optional<Wired> wired,
+    boolean dischargeByLens,
+    Map<Stage, StageStanding> others) {
 
   Optional<PlannedFeed> feed() {
     return wired.flatMap(Wired::planned);
@@ -171,9 +177,10 @@ record Around(TakeIn takeIn, Plan plan, Optional<Wired> wired, Map<Stage, StageS
 
   /** Whether a ballast strikes somewhere at this job: 20 kV and more. */
   boolean hasDischarge() {
-    return feed().stream()
-        .flatMap(feed -> feed.parts().stream())
-        .anyMatch(part -> part.part() instanceof Emitter.Discharge);
+    return dischargeByLens
+        || feed().stream()
+            .flatMap(feed -> feed.parts().stream())
+            .anyMatch(part -> part.part() instanceof Emitter.Discharge);
   }
 
   boolean plans(Stage stage) {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.formats.StepBook;
+import mellow.core.lens.LensReading;
 import mellow.core.proof.ProofSheet;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
@@ -137,6 +138,10 @@ class WorkshopJudge {
               takeIn,
               plan.orElseGet(() -> Plan.of(takeIn, StepBook.all(), List.of())),
               Optional.ofNullable(wired.get(id)),
+              Optional.ofNullable(facts.vehicle().lensDipped())
+                  .map(LensReading::of)
+                  .filter(LensReading::isDischarge)
+                  .isPresent(),
               others.getOrDefault(id, Map.of())));
     }
     return around;
