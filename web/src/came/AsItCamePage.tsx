@@ -40,7 +40,10 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const navigate = useNavigate();
   const keep = useKeepJobReading(page.job.id);
   const [worked, setWorked] = useState<Worked>();
-  const [seenFrom, setSeenFrom] = useState<'side' | 'front'>('side');
+  // what is missing is asked for where it is measured
+  const [seenFrom, setSeenFrom] = useState<'side' | 'front'>(() =>
+    page.stance.findings.some((finding) => finding.id === 'came.lamps') ? 'front' : 'side',
+  );
   const { stance } = page;
   const turn = useCallback(() => setSeenFrom((from) => (from === 'side' ? 'front' : 'side')), []);
   useCommand('v', 'See it from the other side', turn);

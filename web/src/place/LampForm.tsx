@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { LampFunction, LampPairEdit, Units } from '../app/api/client';
+import type { LampFunction, LampPairEdit, SpotEdit, Units } from '../app/api/client';
 import { useUnits } from '../app/session';
 import { faithfulLength } from '../entry/typed';
 import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
@@ -66,6 +66,7 @@ export function LampForm({
   pair,
   first,
   newId,
+  measured,
   onDone,
   onRemove,
 }: {
@@ -73,6 +74,8 @@ export function LampForm({
   /** What a new one is most likely for. */
   first: LampFunction;
   newId: (name: string) => string;
+  /** Where the low beams sit, as far as that was measured as the vehicle came. */
+  measured?: { left: SpotEdit; right: SpotEdit };
   onDone: (pair: LampPairEdit) => void;
   onRemove: (() => void) | undefined;
 }) {
@@ -82,7 +85,7 @@ export function LampForm({
   return (
     <TypedForm
       words={pair ? 'Change' : 'Put it on the front'}
-      onSend={async () => onDone(await built(pair, typed, units, newId))}
+      onSend={async () => onDone(await built(pair, typed, units, newId, measured))}
       others={onRemove && [{ words: 'Take it off the drawing', act: onRemove }]}
     >
       <Pairs>
@@ -161,6 +164,7 @@ async function built(
   typed: Typed,
   units: Units,
   newId: (name: string) => string,
+  measured: { left: SpotEdit; right: SpotEdit } | undefined,
 ): Promise<LampPairEdit> {
   const name = typed.name.trim() || (FUNCTIONS.find(([one]) => one === typed.function)?.[1] ?? '');
   const intensity = typed.intensity.trim().replace(',', '.');
@@ -171,6 +175,7 @@ async function built(
   if (referenceMark && !(Number(referenceMark) >= 1 && Number(referenceMark) <= 100)) {
     throw new Error('The number beside the approval mark lies between 1 and 100, such as 17.5.');
   }
+  const there = typed.function === 'DIPPED' ? measured : undefined;
   const start = { ...START[typed.function], headingDeg: 0 };
   return {
     id: pair?.id ?? newId(name),
@@ -189,8 +194,8 @@ async function built(
         ? await readRecess(typed.recess, units)
         : undefined,
     holes: await readHoles(typed.holes, units),
-    left: pair?.left ?? start,
-    right: pair?.right ?? start,
-    guessed: pair ? pair.guessed : ['PLACE', 'HEADING'],
+    left: pair?.left ?? there?.left ?? start,
+    right: pair?.right ?? there?.right ?? start,
+    guessed: pair ? pair.guessed : there ? ['HEADING'] : ['PLACE', 'HEADING'],
   };
 }

@@ -30,6 +30,8 @@ import { PlaceBand } from './PlaceBand';
 import { RulesForm } from './RulesForm';
 import { asDrawn, freeId, isGuessed, isMirrored, mirrored, moved, withPair } from './shapes';
 import { TemplateForm } from './TemplateForm';
+import type { Known } from '../workshop/knownVehicle';
+import { useKnown } from '../workshop/useKnown';
 import { useFront } from './useFront';
 
 type Shown =
@@ -53,6 +55,15 @@ export function PlacePage() {
   );
 }
 
+/** Where the low beams sit, where their marks were measured as the vehicle came. */
+function measuredLowBeams({ centreMm, spacingMm }: Known) {
+  if (spacingMm === undefined || centreMm.LEFT === undefined || centreMm.RIGHT === undefined) {
+    return undefined;
+  }
+  const spot = (heightMm: number) => ({ outMm: spacingMm / 2, heightMm, headingDeg: 0 });
+  return { left: spot(centreMm.LEFT), right: spot(centreMm.RIGHT) };
+}
+
 function Place({ page, offline }: { page: Page; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
@@ -62,6 +73,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     () => page.sheet.foremost?.split('.')[1] ?? page.front.pairs[0]?.id,
   );
   const [parted, setParted] = useState(false);
+  const known = useKnown(jobId, page.vehicle);
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
   const chosen = front.pairs.find((pair) => pair.id === chosenId) ?? front.pairs[0];
@@ -274,6 +286,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           pair={shown === 'edit' ? chosen : undefined}
           first={front.pairs.some((one) => one.function === 'DIPPED') ? 'DRL' : 'DIPPED'}
           newId={(name) => freeId(front, name)}
+          measured={measuredLowBeams(known)}
           onDone={(pair) => {
             change(
               front.pairs.some((one) => one.id === pair.id)

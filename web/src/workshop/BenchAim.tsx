@@ -1,6 +1,12 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { EntryEdit, Finding, WorkshopPage as Page } from '../app/api/client';
+import { Fragment } from 'react';
+import type { EntryEdit, Finding, Side, WorkshopPage as Page } from '../app/api/client';
 import { bareText, useUnits } from '../app/session';
+import { paint } from '../app/theme';
+import { CentreLine } from '../drawing/Dimension';
+import { DrawingGround } from '../drawing/DrawingGround';
+import { Label } from '../drawing/Label';
+import { Overlay } from '../drawing/Overlay';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
@@ -24,29 +30,141 @@ export function BenchAim({ page, write }: { page: Page; write: Write }) {
         {entry('BENCH_DISTANCE', undefined, 'bench to wall')}
         {entry('RUN', undefined, 'the two places apart')}
       </Flex>
-      {page.bench.aim.map((lamp) => (
-        <Box
-          key={lamp.side}
-          as="section"
-          aria-label={`${lamp.side.toLowerCase()} lamp`}
-          pt="10px"
-          borderTopWidth="1px"
-          borderColor="hairline"
-        >
-          <Box fontFamily="heading" fontWeight="600" fontSize="20px">
-            {lamp.side === 'LEFT' ? 'Left lamp' : 'Right lamp'}
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap="18px" rowGap="14px">
+        {page.bench.aim.map((lamp) => (
+          <Box key={lamp.side} as="section" aria-label={`${lamp.side.toLowerCase()} lamp`}>
+            <Box h="236px" position="relative">
+              <DrawingGround label={`The bench’s wall before the ${lamp.side.toLowerCase()} lamp`}>
+                {(size) => <OnTape page={page} write={write} side={lamp.side} {...size} />}
+              </DrawingGround>
+            </Box>
+            {lamp.findings.map((finding) => (
+              <Told key={finding.id} finding={finding} />
+            ))}
           </Box>
-          <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap="26px" maxW="620px">
-            {entry('FACTORY_LEFT', lamp.side, 'factory, left place')}
-            {entry('FACTORY_RIGHT', lamp.side, 'factory, right place')}
-            {entry('NOW_LEFT', lamp.side, 'projector, left place')}
-            {entry('NOW_RIGHT', lamp.side, 'projector, right place')}
-          </Grid>
-          {lamp.findings.map((finding) => (
-            <Told key={finding.id} finding={finding} />
-          ))}
-        </Box>
-      ))}
+        ))}
+      </Grid>
+    </>
+  );
+}
+
+type Field = Measure['field'];
+
+const PLACES = [
+  ['left place', 0.26, 'FACTORY_LEFT', 'NOW_LEFT'],
+  ['right place', 0.74, 'FACTORY_RIGHT', 'NOW_RIGHT'],
+] as const satisfies readonly (readonly [string, number, Field, Field])[];
+/** Heights within this of each other fill the drawing. */
+const LEAST_SPAN_MM = 24;
+const TAPE_PX = 16;
+const WORDS_AWAY = 26;
+
+/** The factory cutoff as it was taped, and the projector's on it, at the same two places. */
+function OnTape({
+  page,
+  write,
+  side,
+  width,
+  height,
+}: {
+  page: Page;
+  write: Write;
+  side: Side;
+  width: number;
+  height: number;
+}) {
+  const read = (field: Field) =>
+    page.bench.measures.find((one) => one.field === field && one.side === side)?.value?.value;
+  const heights = PLACES.flatMap(([, , factory, now]) => [read(factory), read(now)]).filter(
+    (mm) => mm !== undefined,
+  );
+  const middleMm = heights.length > 0 ? (Math.min(...heights) + Math.max(...heights)) / 2 : 0;
+  const spanMm = Math.max(
+    LEAST_SPAN_MM,
+    1.25 * (Math.max(...heights, middleMm) - Math.min(...heights, middleMm)),
+  );
+  const room = height - 2 * (WORDS_AWAY + 44);
+  const y = (mm: number | undefined, unread: number) =>
+    mm === undefined ? height / 2 + unread : height / 2 - ((mm - middleMm) / spanMm) * room;
+  const at = PLACES.map(([place, share, factory, now]) => ({
+    place,
+    x: share * width,
+    factory,
+    now,
+    taped: y(read(factory), -12),
+    shown: y(read(now), 12),
+  }));
+  const [left, right] = at;
+  if (!left || !right) {
+    return null;
+  }
+  const known = (field: 'factory' | 'now') => at.every((one) => read(one[field]) !== undefined);
+  const line = (from: number, to: number) => {
+    const steep = (to - from) / (right.x - left.x);
+    return `M0 ${from - steep * left.x}L${width} ${to + steep * (width - right.x)}`;
+  };
+  const now = line(left.shown, right.shown);
+  return (
+    <>
+      <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
+        <rect width={width} height={height} fill={paint('plaster')} />
+        {known('now') && (
+          <>
+            <path d={`${now}V${height}H0Z`} fill={paint('lampFill')} opacity="0.28" />
+            <path d={now} stroke={paint('lamp')} strokeWidth="2.6" fill="none" />
+          </>
+        )}
+        <path
+          d={line(left.taped, right.taped)}
+          stroke={paint(known('factory') ? 'tape' : 'rule')}
+          strokeWidth={known('factory') ? TAPE_PX : 1.2}
+          strokeDasharray={known('factory') ? undefined : '7 5'}
+          fill="none"
+          opacity={known('now') ? 0.85 : 1}
+        />
+        {at.map((one) => (
+          <g key={one.place}>
+            <CentreLine x1={one.x} y1={0} x2={one.x} y2={height} />
+            {read(one.now) !== undefined && (
+              <circle cx={one.x} cy={one.shown} r="5" fill={paint('lamp')} />
+            )}
+          </g>
+        ))}
+        <Label x={12} y={22} as="figure" size={17} colour="ink">
+          {side === 'LEFT' ? 'Left lamp' : 'Right lamp'}
+        </Label>
+        <Label x={width - 10} y={height - 8} size={13.5} colour="quiet" anchor="end">
+          tape: the factory’s cutoff · light: the projector’s
+        </Label>
+      </svg>
+      {at.map((one) => {
+        const above = Math.min(one.taped, one.shown) - WORDS_AWAY;
+        const below = Math.max(one.taped, one.shown) + WORDS_AWAY;
+        return (
+          <Fragment key={one.place}>
+            <Overlay x={one.x} y={above} ground="plaster">
+              <Entry
+                page={page}
+                write={write}
+                field={one.factory}
+                side={side}
+                words={`factory, ${one.place}`}
+                asked="taped?"
+              />
+            </Overlay>
+            <Overlay x={one.x} y={below} ground="plaster">
+              <Entry
+                page={page}
+                write={write}
+                field={one.now}
+                side={side}
+                words={`projector, ${one.place}`}
+                asked="projector?"
+              />
+            </Overlay>
+          </Fragment>
+        );
+      })}
     </>
   );
 }
@@ -57,22 +175,25 @@ function Entry({
   field,
   side,
   words,
+  asked,
 }: {
   page: Page;
   write: Write;
   field: Measure['field'];
   side: Measure['side'];
   words: string;
+  /** What stands there on a drawing while nothing was read; else the words stand before it. */
+  asked?: string;
 }) {
   const units = useUnits();
   const kept = page.bench.measures.find((one) => one.field === field && one.side === side);
   const name = side ? `${side.toLowerCase()} lamp, ${words}` : words;
   return (
     <Flex align="center" gap="4px">
-      <Box color="quiet">{words}</Box>
+      {!asked && <Box color="quiet">{words}</Box>}
       <MeasuredEntry
         label={kept?.value ? `${name}: ${bareText(kept.value, units)}` : `${name}, not read`}
-        shown={kept?.value ? bareText(kept.value, units) : '?'}
+        shown={kept?.value ? bareText(kept.value, units) : (asked ?? '?')}
         missing={!kept?.value}
         onKeep={(typed) => write({ measure: { field, side, typed, units } }, `${name}: ${typed}`)}
       />

@@ -216,4 +216,10 @@ public record PlannedFeed(
     had.putAll(plan.before());
     return Optional.of(of(plan, had, Map.of()));
   }
+
+  /** Whether a wire is tapped, and not by a crimp or solder joint. */
+  public boolean hasClipOnTaps() {
+    return answers.getOrDefault("joining", "clip").equals("clip")
+        && parts.stream().anyMatch(part -> part.kind().equals("clip"));
+  }
 }

@@ -82,24 +82,38 @@ public record StepList(List<StepLine> lines) {
           .reduce((earlier, later) -> later);
     }
 
-    /** What is not so yet of the steps that come before a step. */
+    /**
+     * What is not so yet of the steps that come before a step. One that was left out holds nothing
+     * back itself; what it would have waited for still does.
+     */
     List<String> missing(Step step, Optional<Side> side) {
       return taken.stream()
           .filter(before -> step.when().after().contains(before.id()))
-          .filter(before -> !isOver(before, side))
-          .map(before -> before.when().called())
+          .flatMap(
+              before ->
+                  !isOver(before, side)
+                      ? Stream.of(before.when().called())
+                      : isLeftOut(before, side) ? missing(before, side).stream() : Stream.empty())
           .distinct()
           .toList();
     }
 
+    private boolean isLeftOut(Step step, Optional<Side> side) {
+      return marks(step, side).anyMatch(mark -> mark.map(StepMark::skipped).orElse(false));
+    }
+
     /** Done or left out, on that side where it is done on each; on both where nobody asks. */
     private boolean isOver(Step step, Optional<Side> side) {
+      return marks(step, side).allMatch(Optional::isPresent);
+    }
+
+    private Stream<Optional<StepMark>> marks(Step step, Optional<Side> side) {
       if (!step.eachSide()) {
-        return mark(step, Optional.empty()).isPresent();
+        return Stream.of(mark(step, Optional.empty()));
       }
       return side.map(Stream::of)
           .orElse(Stream.of(Side.values()))
-          .allMatch(one -> mark(step, Optional.of(one)).isPresent());
+          .map(one -> mark(step, Optional.of(one)));
     }
   }
 

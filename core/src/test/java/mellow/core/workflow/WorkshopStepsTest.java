@@ -74,6 +74,29 @@ class WorkshopStepsTest {
         .allMatch(line -> line.unread().isEmpty());
   }
 
+  /** The front left open for a reason: the bumper still goes on after it is cleaned behind. */
+  @Test
+  void whatALeftOutStepWaitedForStillHoldsWhatFollows() {
+    List<Step> together = steps(Stage.TOGETHER, WorkKind.PODS);
+    StepMark closed =
+        new StepMark(
+            "together.close", Optional.empty(), true, "not for this one", "", "Runa", NOON);
+    StepLine bumper =
+        StepList.of(
+                Stage.TOGETHER,
+                together,
+                Set.of("bumper-off"),
+                List.of(closed),
+                known(Map.of()),
+                Side.LEFT)
+            .lines()
+            .stream()
+            .filter(line -> line.step().id().equals("together.bumper"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(bumper.waitsFor()).containsExactly("it is cleaned behind");
+  }
+
   private static StepList bench(Set<String> ways, List<StepMark> marks, Map<Fact, String> missing) {
     return StepList.of(
         Stage.BENCH,

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.feed.PlannedFeed;
 import mellow.core.measure.DurationEntry;
 import mellow.core.proof.ProofList;
 import mellow.core.retrofit.LensLadder;
@@ -215,9 +216,7 @@ public class Workshops {
         AccessMoved.headlampsOff(sheet.ledger()),
         around.newFunctions(),
         log.lensDone(),
-        around.feed().stream()
-            .flatMap(feed -> feed.parts().stream())
-            .anyMatch(part -> part.kind().equals("clip")),
+        around.feed().filter(PlannedFeed::hasClipOnTaps).isPresent(),
         minutes,
         log.living().stream()
             .filter(entry -> entry.edit().out() != null || entry.edit().proof() != null)
