@@ -24,7 +24,8 @@ export function BenchAim({ page, write }: { page: Page; write: Write }) {
       <Box color="quiet">
         Its own bulb at 12 V, before the housing is opened: tape the flat part of the cutoff at two
         places, and read both above one fixed line. Then the projector at the same two places. The
-        bench stands for the vehicle only if the adjusters stand as they did.
+        bench stands for the vehicle only if the adjusters stand as they did. Drawn: the tape is the
+        factory’s cutoff, the light the projector’s, steeper than they are.
       </Box>
       <Flex gap="26px" wrap="wrap" py="8px">
         {entry('BENCH_DISTANCE', undefined, 'bench to wall')}
@@ -132,9 +133,6 @@ function OnTape({
         ))}
         <Label x={12} y={22} as="figure" size={17} colour="ink">
           {side === 'LEFT' ? 'Left lamp' : 'Right lamp'}
-        </Label>
-        <Label x={width - 10} y={height - 8} size={13.5} colour="quiet" anchor="end">
-          tape: the factory’s cutoff · light: the projector’s
         </Label>
       </svg>
       {at.map((one) => {
