@@ -320,4 +320,28 @@ class PlaceApiTest {
     request.put("pair", "p3");
     Api.expect(api.post("/api/calc/place/nearest", request), 200);
   }
+
+  /** No real front has so many: what a request may cost is bounded by what it asks. */
+  @Test
+  void aFrontOfTooManyCornersIsRefusedWithASentence() {
+    List<Map<String, Object>> ring = new ArrayList<>();
+    for (int i = 0; i < 200; i++) {
+      double turn = 2 * Math.PI * i / 200;
+      ring.add(Map.of("outMm", 50 * Math.cos(turn), "upMm", 50 * Math.sin(turn)));
+    }
+    List<Map<String, Object>> pairs = new ArrayList<>();
+    for (int i = 0; i < 11; i++) {
+      Map<String, Object> pair = pair("lamp " + i, 300 + 20 * i, 400);
+      pair.put("id", "p" + i);
+      pair.put(
+          "heads",
+          List.of(
+              Map.of("lit", Map.of("form", "POLYGON", "corners", ring), "outMm", 0, "upMm", 0)));
+      pairs.add(pair);
+    }
+    Map<String, Object> front = front(pair("fog lamp", 600, 400));
+    front.put("pairs", pairs);
+    assertThat(api.post("/api/calc/place", Map.of("units", "METRIC", "front", front)).detail())
+        .contains("at most 2000 corners");
+  }
 }

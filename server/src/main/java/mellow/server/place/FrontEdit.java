@@ -62,7 +62,7 @@ public record FrontEdit(
   private static final double USUAL_FITTING_MM = 5;
 
   /** Real fronts have some dozens. */
-  private static final int MOST_CORNERS = 1_000;
+  private static final int MOST_CORNERS = 2_000;
 
   private static final String KEY = "[a-z0-9-]{1,40}";
   private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
