@@ -265,12 +265,19 @@ final class LampJudge {
             .withRemedy(Sentence.of("Turn the other way; the turns given allow for it.")));
   }
 
+  /** Where the rule sets no limit on that side, nothing is wrong with a lamp beside its mark. */
+  private boolean mayBeOff(double offPercent) {
+    return limits()
+        .map(band -> offPercent < 0 ? band.lowest().isEmpty() : band.highest().isEmpty())
+        .orElse(false);
+  }
+
   private Finding againstTarget(
       LampPlace lamp, Target target, LampSheet.Reading reading, Correction correction) {
     double off = reading.percent() - target.percent();
     Margin margin =
         Margin.of(
-            Figure.percent(target.tolerancePercent() - Math.abs(off)),
+            Figure.percent(target.tolerancePercent() - (mayBeOff(off) ? 0 : Math.abs(off))),
             reading.uncertaintyPercent(),
             target.tolerancePercent());
     double offMm = off / 100 * lamp.alongMm();

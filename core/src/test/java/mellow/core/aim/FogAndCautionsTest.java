@@ -88,6 +88,9 @@ class FogAndCautionsTest {
     assertThatFinding(walls.reads(Side.LEFT, 112).finding("fog.aim.limits.left")).is(Verdict.OUT);
     assertThatFinding(walls.reads(Side.LEFT, 380).finding("fog.aim.limits.left"))
         .is(Verdict.WITHIN);
+    assertThatFinding(walls.finding("fog.aim.target.left"))
+        .is(Verdict.WITHIN)
+        .says("below the tape");
     assertThat(SchoolTable.of(walls.input()).get(0).rows()).hasSize(1);
   }
 
