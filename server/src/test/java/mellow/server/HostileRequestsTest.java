@@ -89,7 +89,7 @@ class HostileRequestsTest {
     }
     assertThat(wrong).isEmpty();
     assertThat(sent).isGreaterThan(1000);
-    assertThat(asked).as("required fields that are asked for").isGreaterThan(150);
+    assertThat(asked).as("required fields that are asked for").isGreaterThan(100);
     assertThat(api.get("/api/yard").status()).isEqualTo(200);
     assertThat(api.get("/api/jobs/" + job).status()).isEqualTo(200);
   }

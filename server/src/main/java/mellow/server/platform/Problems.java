@@ -16,6 +16,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
+import org.springframework.validation.method.ParameterErrors;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -152,8 +153,16 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     var first = exception.getParameterValidationResults().get(0);
-    String field = String.valueOf(first.getMethodParameter().getParameterName());
-    String why = first.getResolvableErrors().get(0).getDefaultMessage();
+    // of a body, the field that is wrong; of an address, its part
+    FieldError inBody = first instanceof ParameterErrors errors ? errors.getFieldError() : null;
+    String field =
+        inBody == null
+            ? String.valueOf(first.getMethodParameter().getParameterName())
+            : inBody.getField();
+    String why =
+        inBody == null
+            ? first.getResolvableErrors().get(0).getDefaultMessage()
+            : inBody.getDefaultMessage();
     HttpStatus answer = HttpStatus.UNPROCESSABLE_ENTITY;
     return ResponseEntity.status(answer)
         .body(problem(answer, "“%s” %s.".formatted(field, why), field));
