@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { show } from '../test/testing';
@@ -37,6 +37,23 @@ describe('keys', () => {
     await userEvent.keyboard(' ');
     expect(press).toHaveBeenCalledTimes(1);
     expect(back).not.toHaveBeenCalled();
+  });
+
+  it('that are held down record nothing again, and arrows go on', () => {
+    const run = vi.fn();
+    const nudge = vi.fn();
+    show(
+      <>
+        <Shortcut letter="m" run={run} />
+        <Shortcut letter="ArrowUp" run={nudge} />
+      </>,
+    );
+    for (const repeat of [false, true, true]) {
+      fireEvent.keyDown(window, { key: 'm', repeat });
+      fireEvent.keyDown(window, { key: 'ArrowUp', repeat });
+    }
+    expect(run).toHaveBeenCalledTimes(1);
+    expect(nudge).toHaveBeenCalledTimes(3);
   });
 
   it('are forgotten when what offered them is gone', async () => {

@@ -61,6 +61,10 @@ export function CommandProvider({ children }: { children: ReactNode }) {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
         return;
       }
+      // a key that is held down moves things on; it says and records nothing again
+      if (event.repeat && !event.key.startsWith('Arrow')) {
+        return;
+      }
       if (worksControl(event) || document.querySelector('[role=dialog][data-state=open]')) {
         return;
       }

@@ -95,18 +95,14 @@ export function PairDimensions({
         {bareText(judged.right.toSide, units)}
       </Words>
       <Place x={(view.centreX + leftX) / 2} y={centreY}>
-        <MeasuredEntry
-          label={`${pair.name}, from the centre line to its middle: ${shownLength(left.outMm, units)}`}
-          shown={shownLength(left.outMm, units)}
-          onKeep={async (typed) => onMove('LEFT', { outMm: await readLength(typed, units) })}
-        />
+        <OutEntry pair={pair} spot={left} onMove={(change) => onMove('LEFT', change)} />
       </Place>
       <Place x={heightX + 30} y={mmToScreenY(view, left.heightMm / 2)}>
-        <MeasuredEntry
-          label={`${pair.name}, height of its middle: ${shownLength(left.heightMm, units)}`}
-          shown={shownLength(left.heightMm, units)}
+        <HeightEntry
+          pair={pair}
+          spot={left}
           align="right"
-          onKeep={async (typed) => onMove('LEFT', { heightMm: await readLength(typed, units) })}
+          onMove={(change) => onMove('LEFT', change)}
         />
       </Place>
       <Words
@@ -174,18 +170,10 @@ export function LampDimensions({
         />
       </svg>
       <Place x={(view.centreX + at(spot.outMm)) / 2} y={centreY}>
-        <MeasuredEntry
-          label={`${pair.name}, from the centre line to its middle: ${shownLength(spot.outMm, units)}`}
-          shown={shownLength(spot.outMm, units)}
-          onKeep={async (typed) => onMove({ outMm: await readLength(typed, units) })}
-        />
+        <OutEntry pair={pair} spot={spot} onMove={onMove} />
       </Place>
       <Place x={heightX - out * 8} y={mmToScreenY(view, spot.heightMm / 2)}>
-        <MeasuredEntry
-          label={`${pair.name}, height of its middle: ${shownLength(spot.heightMm, units)}`}
-          shown={shownLength(spot.heightMm, units)}
-          onKeep={async (typed) => onMove({ heightMm: await readLength(typed, units) })}
-        />
+        <HeightEntry pair={pair} spot={spot} onMove={onMove} />
       </Place>
       <Words
         x={(at(extent.outer.value) + at(half)) / 2}
@@ -202,6 +190,39 @@ export function LampDimensions({
         lower edge {bareText(extent.lower, units)}
       </Words>
     </>
+  );
+}
+
+interface SpotEntry {
+  pair: LampPairEdit;
+  spot: SpotEdit;
+  onMove: (change: Partial<SpotEdit>) => void;
+}
+
+/** How far out a lamp sits, typed where it is shown. */
+function OutEntry({ pair, spot, onMove }: SpotEntry) {
+  const units = useUnits();
+  const shown = shownLength(spot.outMm, units);
+  return (
+    <MeasuredEntry
+      label={`${pair.name}, from the centre line to its middle: ${shown}`}
+      shown={shown}
+      onKeep={async (typed) => onMove({ outMm: await readLength(typed, units) })}
+    />
+  );
+}
+
+/** How high it sits. */
+function HeightEntry({ pair, spot, onMove, align }: SpotEntry & { align?: 'right' }) {
+  const units = useUnits();
+  const shown = shownLength(spot.heightMm, units);
+  return (
+    <MeasuredEntry
+      label={`${pair.name}, height of its middle: ${shown}`}
+      shown={shown}
+      align={align}
+      onKeep={async (typed) => onMove({ heightMm: await readLength(typed, units) })}
+    />
   );
 }
 

@@ -12,7 +12,7 @@ const WAYS = [
   ['downMm', 'The same downwards'],
 ] as const;
 
-const FLUSH: TypedRecess = { deepMm: '0', outMm: '0', inMm: '0', upMm: '0', downMm: '0' };
+const NOT_READ: TypedRecess = { deepMm: '', outMm: '', inMm: '', upMm: '', downMm: '' };
 
 export function typedRecess(
   recess: RecessEdit | undefined,
@@ -29,14 +29,25 @@ export function typedRecess(
   );
 }
 
-/** The recess as typed; throws with a sentence where something cannot be read. */
+/** The recess as typed; throws with a sentence where something is missing or cannot be read. */
 export async function readRecess(typed: TypedRecess, units: Units): Promise<RecessEdit> {
-  const [deepMm, outMm, inMm, upMm, downMm] = await Promise.all(
-    [typed.deepMm, typed.outMm, typed.inMm, typed.upMm, typed.downMm].map((text) =>
-      readLength(text.trim() || '0', units),
-    ),
-  );
-  return { deepMm, outMm, inMm, upMm, downMm } as RecessEdit;
+  if (!typed.deepMm.trim()) {
+    throw new Error('How far does the lens lie behind the edge around it? 0 where it is flush.');
+  }
+  const deepMm = await readLength(typed.deepMm, units);
+  const gap = (text: string) => {
+    if (deepMm > 0 && !text.trim()) {
+      throw new Error('From its light to that edge: outwards, inwards, upwards and downwards.');
+    }
+    return readLength(text.trim() || '0', units);
+  };
+  return {
+    deepMm,
+    outMm: await gap(typed.outMm),
+    inMm: await gap(typed.inMm),
+    upMm: await gap(typed.upMm),
+    downMm: await gap(typed.downMm),
+  };
 }
 
 /** Asked of lamps that have to be seen from aside. */
@@ -52,7 +63,7 @@ export function RecessFields({
       <YesNo
         label="Measured how far its lens lies behind the edge around it"
         value={value !== undefined}
-        set={(measured) => set(measured ? FLUSH : undefined)}
+        set={(measured) => set(measured ? NOT_READ : undefined)}
       />
       {value && (
         <Pairs>

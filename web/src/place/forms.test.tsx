@@ -64,13 +64,20 @@ describe('what is asked of a lamp’s light', () => {
     fill('Its width', '60');
     fireEvent.change(screen.getByLabelText('Category on its lens'), { target: { value: 'ONE_A' } });
     await userEvent.click(screen.getByLabelText(/^Measured how far its lens lies behind/));
+    await put();
+    expect(screen.getByText(/0 where it is flush\.$/)).toBeTruthy();
     fill(/^Lens behind that edge/, '25');
     fill(/edge, outwards$/, '30');
+    await put();
+    expect(screen.getByText(/outwards, inwards, upwards and downwards/)).toBeTruthy();
+    fill('The same inwards', '28');
+    fill('The same upwards', '20');
+    fill('The same downwards', '22');
     await put();
     expect(done).toHaveBeenCalledWith(
       expect.objectContaining({
         turnCategory: 'ONE_A',
-        recess: { deepMm: 25, outMm: 30, inMm: 0, upMm: 0, downMm: 0 },
+        recess: { deepMm: 25, outMm: 30, inMm: 28, upMm: 20, downMm: 22 },
       }),
     );
   });

@@ -114,8 +114,8 @@ function Body({ known, frame }: { known: KnownView; frame: Frame }) {
           </g>
         );
       })}
-      {known.lamps.map((lamp) => (
-        <Lamp key={lamp.name} lamp={lamp} frame={frame} />
+      {known.lamps.map((lamp, index) => (
+        <Lamp key={index} lamp={lamp} frame={frame} />
       ))}
     </g>
   );

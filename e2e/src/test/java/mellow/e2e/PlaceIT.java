@@ -70,6 +70,7 @@ class PlaceIT extends BrowserTest {
     if (function.equals("FRONT_FOG")) {
       // flush: seen from all sides
       page.getByText("Measured how far its lens lies behind").click();
+      field(page, "Lens behind that edge (0 where it is flush)").fill("0");
     }
     button(page, "Put it on the front").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();

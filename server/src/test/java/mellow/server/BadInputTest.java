@@ -193,4 +193,14 @@ class BadInputTest {
   private String vehicle() {
     return api.get("/api/jobs/" + job).body().at("/job/vehicleId").asText();
   }
+
+  /** The field of the body, though the address is checked with it. */
+  @Test
+  void aBodyThatIsRefusedNamesItsField() {
+    Map<String, Object> edit = Api.jobEdit("x");
+    Api.Answer answer = api.put("/api/jobs/" + Api.newId(), edit);
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.body().get("field").asText()).isEqualTo("vehicleId");
+    assertThat(answer.detail()).startsWith("“vehicleId” has to be a UUID");
+  }
 }

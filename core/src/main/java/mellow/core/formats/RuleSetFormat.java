@@ -88,6 +88,7 @@ public final class RuleSetFormat {
         root.get("scope").asText(),
         TrafficSide.valueOf(constant(root.get("usualTraffic"))),
         constants(root.path("vehicleClasses"), VehicleClass::valueOf),
+        Optional.ofNullable(root.get("nation")).map(JsonNode::asText),
         Optional.ofNullable(root.get("marks")).map(marks -> MarkFamily.valueOf(constant(marks))),
         aside(root, document),
         rules(root, "aim", ids, node -> aimRule(node, document)),

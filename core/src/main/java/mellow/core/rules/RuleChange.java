@@ -59,6 +59,7 @@ public record RuleChange(
         reason,
         base.usualTraffic(),
         base.vehicleClasses(),
+        base.nation(),
         base.marks(),
         base.aside(),
         aimRules,

@@ -24,6 +24,7 @@ import mellow.core.vehicle.VehicleClass;
  * @param scope where it holds, one sentence
  * @param usualTraffic the side of traffic proposed with it
  * @param vehicleClasses the vehicles it is made for; empty where its text names none
+ * @param nation the nation whose text it is, two letters; empty where several share it
  * @param marks the family of lens marks that its market goes by; empty where it holds for any
  * @param aside how far a step may stand aside; empty where its text sets no limit
  * @param aimRules the rules of vertical aim; empty where it has none
@@ -36,6 +37,7 @@ public record RuleSet(
     String scope,
     TrafficSide usualTraffic,
     Set<VehicleClass> vehicleClasses,
+    Optional<String> nation,
     Optional<MarkFamily> marks,
     Optional<AsideRule> aside,
     List<AimRule> aimRules,
@@ -48,18 +50,11 @@ public record RuleSet(
 
   /**
    * Whether it may be asked beside another: by the same lens marks, and of the same nation where it
-   * is one nation's. Ids of such sets begin with the two letters of the nation.
+   * is one nation's.
    */
   public boolean isOfTheMarketOf(RuleSet other) {
     boolean sameMarks = marks.isEmpty() || marks.equals(other.marks());
-    return sameMarks && (nation().isEmpty() || nation().equals(other.nation()));
-  }
-
-  private Optional<String> nation() {
-    String first = id.substring(0, id.indexOf('-') < 0 ? id.length() : id.indexOf('-'));
-    return first.length() == 2 && marks.isPresent() && !first.equals("un")
-        ? Optional.of(first)
-        : Optional.empty();
+    return sameMarks && (nation.isEmpty() || nation.equals(other.nation()));
   }
 
   /** Where it stands which vehicles the set is for. */
@@ -88,6 +83,7 @@ public record RuleSet(
             scope,
             usualTraffic,
             vehicleClasses,
+            nation,
             marks,
             aside,
             aimRules.stream().map(rule -> rule.confirmed(byRule.get(rule.id()))).toList(),

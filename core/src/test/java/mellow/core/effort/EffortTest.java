@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 
 class EffortTest {
@@ -30,6 +31,34 @@ class EffortTest {
             () ->
                 Effort.within(
                     Duration.ofNanos(-1), () -> Effort.within(LONG, EffortTest::spending)))
+        .isInstanceOf(TooMuch.class);
+  }
+
+  /** A thread that only waits has no work done: a slow machine is no reason to end. */
+  @Test
+  void waitingIsNoWork() {
+    assertThatCode(
+            () ->
+                Effort.within(
+                    Duration.ofMillis(40),
+                    () -> {
+                      LockSupport.parkNanos(Duration.ofMillis(120).toNanos());
+                      return spending();
+                    }))
+        .doesNotThrowAnyException();
+  }
+
+  @Test
+  void whatGoesOnForEverEnds() {
+    assertThatThrownBy(
+            () ->
+                Effort.within(
+                    Duration.ofMillis(20),
+                    () -> {
+                      while (true) {
+                        spending();
+                      }
+                    }))
         .isInstanceOf(TooMuch.class);
   }
 }

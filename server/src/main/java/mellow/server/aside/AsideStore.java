@@ -13,6 +13,7 @@ import static mellow.server.db.Tables.WORKSHOP_ENTRY;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -87,7 +88,7 @@ class AsideStore {
         "vehicle",
         rows(VEHICLE, VEHICLE.ID.in(sql.select(JOB.VEHICLE_ID).from(JOB).where(JOB.ID.eq(jobId)))));
     OF_JOB.entrySet().stream()
-        .sorted(java.util.Comparator.comparing(one -> one.getKey().getName()))
+        .sorted(Comparator.comparing(one -> one.getKey().getName()))
         .forEach(
             one -> rows.put(one.getKey().getName(), rows(one.getKey(), one.getValue().eq(jobId))));
     return rows;

@@ -11,17 +11,17 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** No answer is worked on for longer than anybody waits for it. */
+/** No answer takes more work than anybody would wait for. */
 @Component
 @Order(2)
 class EffortLimit extends OncePerRequestFilter {
-  private static final Duration LONGEST = Duration.ofSeconds(15);
+  private static final Duration MOST = Duration.ofSeconds(15);
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    try (Effort.Limit limit = Effort.limit(LONGEST)) {
+    try (Effort.Limit limit = Effort.limit(MOST)) {
       chain.doFilter(request, response);
     }
   }

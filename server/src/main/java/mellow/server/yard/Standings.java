@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.effort.Effort;
+import mellow.core.effort.TooMuch;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.logbook.Logbook;
@@ -36,26 +37,25 @@ public class Standings {
   private static final Logger LOG = LoggerFactory.getLogger(Standings.class);
 
   private static final Standing UNREADABLE =
-      Standing.of(
-          List.of(Stage.TAKE_IN, Stage.HAND_OVER),
-          List.of(
-              new StageStanding(
-                  Stage.TAKE_IN,
-                  true,
-                  List.of(),
-                  Optional.of(
-                      new StageStanding.Open(
-                          Verdict.OUT,
-                          Sentence.of(
-                              "Something kept of this job cannot be read: take out what is stored,"
-                                  + " and put it aside"))))));
+      untold(
+          "Something kept of this job cannot be read: take out what is stored, and put it aside");
+
+  private static final Standing TOO_MUCH =
+      untold("Where this job stands takes too long to work out: open it, and draw less of it");
+
+  private static Standing untold(String why) {
+    StageStanding.Open open = new StageStanding.Open(Verdict.OUT, Sentence.of(why));
+    return Standing.of(
+        List.of(Stage.TAKE_IN, Stage.HAND_OVER),
+        List.of(new StageStanding(Stage.TAKE_IN, true, List.of(), Optional.of(open))));
+  }
 
   /** Cures end and rules are confirmed without touching a job. */
   private static final Duration FRESH = Duration.ofSeconds(20);
 
   private static final int KEPT = 2_000;
 
-  /** What one job may take, and all of a page together. */
+  /** The work that one job may take, and all of a page together. */
   private static final Duration ONE = Duration.ofSeconds(1);
 
   private static final Duration ALL = Duration.ofSeconds(5);
@@ -159,6 +159,8 @@ public class Standings {
     for (JobFacts job : jobs) {
       try {
         standings.putAll(Effort.within(ONE, () -> read(acting, List.of(job))));
+      } catch (TooMuch work) {
+        standings.put(job.job().id(), TOO_MUCH);
       } catch (RuntimeException unreadable) {
         if (isOfTheDatabase(unreadable)) {
           throw unreadable;
