@@ -19,7 +19,7 @@ import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -89,7 +89,7 @@ public class AimBenchmark {
     return new JobSetup(
         TrafficSide.RIGHT,
         market,
-        Scope.OPEN,
+        VehicleScope.OPEN,
         BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
         UnitSystem.METRIC,
         School.RULE,

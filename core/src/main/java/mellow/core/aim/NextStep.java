@@ -5,7 +5,7 @@ import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -149,7 +149,7 @@ public record NextStep(
         findings.stream()
             .filter(NextStep::isOut)
             .findFirst()
-            .or(() -> findings.stream().filter(Scope::isDoubt).findFirst())
+            .or(() -> findings.stream().filter(VehicleScope::isDoubt).findFirst())
             .or(
                 () ->
                     findings.stream()

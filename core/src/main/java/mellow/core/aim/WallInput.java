@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.TrafficSide;
 
 /**
@@ -24,7 +24,7 @@ import mellow.core.vehicle.TrafficSide;
 public record WallInput(
     TrafficSide traffic,
     RuleSet market,
-    Scope scope,
+    VehicleScope scope,
     List<RuleSet> compare,
     UnitSystem units,
     boolean stanceChanged,

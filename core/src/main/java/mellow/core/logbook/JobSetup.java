@@ -8,7 +8,7 @@ import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.TrafficSide;
 
@@ -29,7 +29,7 @@ import mellow.core.vehicle.TrafficSide;
 public record JobSetup(
     TrafficSide traffic,
     RuleSet market,
-    Scope scope,
+    VehicleScope scope,
     List<RuleSet> compare,
     UnitSystem units,
     School school,

@@ -8,7 +8,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 
@@ -40,7 +40,7 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
    * @param tapeMm what one tape reading is good to, ± mm
    */
   public static PlaceSheet of(Front front, List<RuleSet> sets, double tapeMm) {
-    return of(front, sets, Scope.OPEN, tapeMm);
+    return of(front, sets, VehicleScope.OPEN, tapeMm);
   }
 
   /**
@@ -48,7 +48,7 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
    *
    * @param scope what is known of the vehicle's class
    */
-  public static PlaceSheet of(Front front, List<RuleSet> sets, Scope scope, double tapeMm) {
+  public static PlaceSheet of(Front front, List<RuleSet> sets, VehicleScope scope, double tapeMm) {
     PlaceJudge judge = new PlaceJudge(front, tapeMm);
     FrontCheck check = new FrontCheck(front, tapeMm);
     List<Finding> findings = new ArrayList<>();

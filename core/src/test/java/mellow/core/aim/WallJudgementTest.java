@@ -10,7 +10,7 @@ import java.util.Random;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -280,7 +280,7 @@ class WallJudgementTest {
   void aBusOfAnUnknownClassIsNotWithinASetForCars() {
     Walls walls = new Walls().reads(Side.LEFT, 95).reads(Side.RIGHT, 95);
     assertThat(walls.sheet().next().action()).isEqualTo(NextStep.Action.DONE);
-    walls.scope = new Scope(Optional.empty(), Optional.of(BodyKind.BUS));
+    walls.scope = new VehicleScope(Optional.empty(), Optional.of(BodyKind.BUS));
     NextStep next = walls.sheet().next();
     assertThat(next.verdict()).isEqualTo(Verdict.NOT_KNOWN);
     assertThat(next.action()).isEqualTo(NextStep.Action.SETTLE);

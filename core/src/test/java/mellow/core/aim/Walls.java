@@ -8,7 +8,7 @@ import mellow.core.finding.Finding;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
@@ -19,7 +19,7 @@ import mellow.core.vehicle.TrafficSide;
 final class Walls {
   String market = "un-r48";
   TrafficSide traffic = TrafficSide.RIGHT;
-  Scope scope = Scope.OPEN;
+  VehicleScope scope = VehicleScope.OPEN;
   UnitSystem units = UnitSystem.METRIC;
   BeamClass beam = BeamClass.UN_DIPPED;
   School school = School.RULE;

@@ -18,7 +18,7 @@ import mellow.core.aim.WallSheet;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.stance.Stance;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
@@ -48,7 +48,7 @@ class LogbookTest {
     return new JobSetup(
         TrafficSide.RIGHT,
         BuiltInRules.byId("un-r48").orElseThrow(),
-        Scope.OPEN,
+        VehicleScope.OPEN,
         List.of(),
         UnitSystem.METRIC,
         School.EQUAL_DROP,

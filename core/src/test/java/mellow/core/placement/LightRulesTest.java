@@ -10,7 +10,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.TurnCategory;
@@ -188,9 +188,10 @@ class LightRulesTest {
   void aSetForCarsJudgesNoBusUnseen() {
     RuleSet cars = set("un-r48");
     RuleSet large = set("un-r48-large");
-    Scope unseen = new Scope(Optional.empty(), Optional.of(BodyKind.BUS));
-    Scope minibus = new Scope(Optional.of(VehicleClass.M2), Optional.of(BodyKind.BUS));
-    Scope car = new Scope(Optional.empty(), Optional.of(BodyKind.HATCH));
+    VehicleScope unseen = new VehicleScope(Optional.empty(), Optional.of(BodyKind.BUS));
+    VehicleScope minibus =
+        new VehicleScope(Optional.of(VehicleClass.M2), Optional.of(BodyKind.BUS));
+    VehicleScope car = new VehicleScope(Optional.empty(), Optional.of(BodyKind.HATCH));
     assertThatFinding(unseen.doubt(cars).orElseThrow()).is(Verdict.NOT_KNOWN);
     assertThatFinding(minibus.doubt(cars).orElseThrow()).is(Verdict.OUT);
     assertThat(minibus.doubt(large)).isEmpty();

@@ -21,7 +21,7 @@ import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.LampKind;
@@ -87,7 +87,7 @@ public record WallRequest(
       return new JobSetup(
           traffic,
           market,
-          new Scope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body)),
+          new VehicleScope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body)),
           book.ofAim().stream().filter(set -> set != market).toList(),
           units,
           school,

@@ -18,7 +18,7 @@ import mellow.core.placement.HoleRow;
 import mellow.core.placement.LampPair;
 import mellow.core.placement.NearestPlace;
 import mellow.core.rules.RuleBook;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
@@ -93,7 +93,7 @@ class PlaceCalcController {
     return PlaceView.of(
         request.front().core(),
         request.front().sets(book(acting, job)),
-        job == null ? Scope.OPEN : jobs.brief(acting, job).vehicle().scope(),
+        job == null ? VehicleScope.OPEN : jobs.brief(acting, job).vehicle().scope(),
         request.units().tapeStepMm());
   }
 

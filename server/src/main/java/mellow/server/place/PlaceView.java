@@ -13,7 +13,7 @@ import mellow.core.placement.PlaceHorizon;
 import mellow.core.placement.PlaceSheet;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
@@ -95,7 +95,7 @@ public record PlaceView(
     }
   }
 
-  static PlaceView of(Front front, List<RuleSet> sets, Scope scope, double tapeMm) {
+  static PlaceView of(Front front, List<RuleSet> sets, VehicleScope scope, double tapeMm) {
     PlaceSheet sheet = PlaceSheet.of(front, sets, scope, tapeMm);
     return new PlaceView(
         sheet.worst(),

@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Optional;
-import mellow.core.rules.Scope;
+import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.Side;
@@ -68,8 +68,8 @@ public record VehicleView(
   }
 
   /** By which rule sets it may be judged. */
-  public Scope scope() {
-    return new Scope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body));
+  public VehicleScope scope() {
+    return new VehicleScope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body));
   }
 
   boolean says(VehicleEdit edit) {

@@ -16,9 +16,9 @@ import mellow.core.vehicle.VehicleClass;
  * @param known the vehicle's class; empty where nobody has looked
  * @param body how the vehicle looks; empty where that is not known either
  */
-public record Scope(Optional<VehicleClass> known, Optional<BodyKind> body) {
+public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body) {
   /** Nothing is known, and the looks raise no doubt. */
-  public static final Scope OPEN = new Scope(Optional.empty(), Optional.empty());
+  public static final VehicleScope OPEN = new VehicleScope(Optional.empty(), Optional.empty());
 
   private static final String PREFIX = "scope.";
 
