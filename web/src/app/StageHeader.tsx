@@ -36,9 +36,12 @@ export function StageHeader({
           </>
         }
         subtitle={
+          // two lines at most, so that the horizon stays where it is
           <>
-            {job.work}
-            {more}
+            <Box lineClamp={more ? 1 : 2} title={job.work}>
+              {job.work}
+            </Box>
+            {more && <Box lineClamp="1">{more}</Box>}
           </>
         }
       >

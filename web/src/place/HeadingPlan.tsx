@@ -68,7 +68,7 @@ export function HeadingPlan({
   return (
     <Box ref={box} position="relative" h="100%" bg="panel" overflow="hidden">
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
-        <Label x={14} y={height - 12} size={13.5} colour="quiet">
+        <Label x={width / 2} y={22} size={13.5} colour="quiet" anchor="middle">
           from above, forward is down
         </Label>
         <path

@@ -234,7 +234,7 @@ function Where({
   onRule,
 }: { set: RuleSet; ruleId: string; source: Source } & RuleActions) {
   return (
-    <Flex columnGap="10px" justify="space-between" align="center">
+    <Flex columnGap="10px" justify="space-between" align="flex-start">
       <Box>
         {source.reference}
         <Box
@@ -245,7 +245,8 @@ function Where({
           {source.words}
         </Box>
       </Box>
-      <Flex>
+      {/* the buttons' words stand on the first line, as in the other columns */}
+      <Flex my="-12px">
         {!set.local && source.mark === 'FROM_MEMORY' && (
           <BareButton onClick={() => onConfirm(ruleId)}>confirm</BareButton>
         )}

@@ -10,6 +10,8 @@ import { VERDICT_PAINT } from '../finding/VerdictShape';
 
 const ROAD_MM = 140_000;
 const ASSUMED_HEIGHT_MM = 700;
+/** From this width the words stand clear of each other, px. */
+const WIDE = 640;
 const TICKS = {
   METRIC: { step: 20_000, unit: 1_000, word: 'm' },
   IMPERIAL: { step: 30_480, unit: 304.8, word: 'ft' },
@@ -44,12 +46,20 @@ export function RoadDrawing({
     { length: Math.floor(ROAD_MM / tick.step) + 1 },
     (_, index) => index * tick.step,
   );
+  const lower = lowerOf(lamps);
   return (
     <Box ref={box} h="100%" bg="panel" position="relative" overflow="hidden">
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label={describe(pair, units)}>
           <rect x="0" y={ground} width={width} height="26" fill={paint('floor')} />
-          <Label x={width - 10} y={18} size={14} colour="quiet" anchor="end">
+          {/* at the left, clear of the words of a beam that never comes down */}
+          <Label
+            x={width > WIDE ? lampX + 12 : width - 10}
+            y={18}
+            size={14}
+            colour="quiet"
+            anchor={width > WIDE ? 'start' : 'end'}
+          >
             level road seen from the side, heights drawn {times} times too tall
           </Label>
           <Vehicle x={lampX} ground={ground} lampY={y(noseMm)} />
@@ -61,6 +71,7 @@ export function RoadDrawing({
               key={lamp.side}
               lamp={lamp}
               verdict={lamp.side === 'LEFT' ? verdicts.left : verdicts.right}
+              lower={lamp === lower}
               x={x}
               y={y}
               units={units}
@@ -157,15 +168,34 @@ function LimitsFan({
   );
 }
 
+/** Where both beams go past the drawing's end, the lower one: its words stand below its line. */
+function lowerOf(lamps: LampAtWall[]) {
+  const past = lamps.filter((lamp) => lamp.reading && !lands(lamp));
+  return past.length < 2
+    ? undefined
+    : past.reduce((low, lamp) => (heightAtEnd(lamp) <= heightAtEnd(low) ? lamp : low));
+}
+
+function lands({ reading }: LampAtWall) {
+  return reading?.reach !== undefined && reading.reach.value <= ROAD_MM;
+}
+
+/** How high a beam is at the drawing's end, mm. */
+function heightAtEnd({ place, reading }: LampAtWall) {
+  return (place?.centre.value ?? 0) + ((reading?.percent.value ?? 0) / 100) * ROAD_MM;
+}
+
 function Beam({
   lamp,
   verdict,
+  lower,
   x,
   y,
   units,
 }: {
   lamp: LampAtWall;
   verdict: Verdict;
+  lower: boolean;
   x: (mm: number) => number;
   y: (mm: number) => number;
   units: Units;
@@ -177,18 +207,16 @@ function Beam({
   const colour = paint(VERDICT_PAINT[verdict]);
   const centre = place.centre.value;
   const reach: Figure | undefined = reading.reach;
-  const lands = reach !== undefined && reach.value <= ROAD_MM;
-  const endX = lands ? reach.value : ROAD_MM;
-  const endY = lands ? 0 : Math.max(0, centre + (reading.percent.value / 100) * ROAD_MM);
+  const landed = lands(lamp);
+  const endX = landed && reach ? reach.value : ROAD_MM;
+  const endY = landed ? 0 : Math.max(0, heightAtEnd(lamp));
   const clippedY = Math.max(8, y(endY));
   // near the right end the words stand before the point
-  const crowded = lands && reach.value > 0.82 * ROAD_MM;
+  const crowded = landed && endX > 0.82 * ROAD_MM;
   const side = lamp.side.toLowerCase();
-  const words = lands
-    ? `${side} ${figureText(reach, units)}`
-    : reach
-      ? `${side} beyond, ${figureText(reach, units)}`
-      : `${side} never comes down`;
+  const words = reach
+    ? `${side} ${landed ? '' : 'beyond, '}${figureText(reach, units)}`
+    : `${side} never comes down`;
   return (
     <g>
       <line
@@ -200,16 +228,20 @@ function Beam({
         strokeWidth="2"
         style={{ transition: 'all 300ms' }}
       />
-      {lands && <circle cx={x(endX)} cy={y(0)} r="5" fill={colour} />}
+      {landed && <circle cx={x(endX)} cy={y(0)} r="5" fill={colour} />}
       <circle cx={x(0)} cy={y(centre)} r="5" fill={paint('lampFill')} />
       <Label
-        x={lands ? x(endX) + (crowded ? -9 : 9) : x(ROAD_MM) - 6}
-        y={Math.min(clippedY - 7, y(0) - (lamp.side === 'LEFT' ? 9 : 27))}
+        x={landed ? x(endX) + (crowded ? -9 : 9) : x(ROAD_MM) - 6}
+        y={
+          lower
+            ? Math.min(clippedY + 17, y(0) - 4)
+            : Math.min(clippedY - 7, y(0) - (lamp.side === 'LEFT' ? 9 : 27))
+        }
         as="figure"
         size={15}
         weight={600}
         colour={VERDICT_PAINT[verdict]}
-        anchor={lands && !crowded ? 'start' : 'end'}
+        anchor={landed && !crowded ? 'start' : 'end'}
       >
         {words}
       </Label>

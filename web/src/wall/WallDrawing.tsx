@@ -80,14 +80,18 @@ function Drawn(props: Props & Size) {
         <UprightTape view={view} width={TAPE_WIDTH} topMm={topShown} units={units} />
       </svg>
       <Overlay x={(leftX + rightX) / 2} y={52} ground="plaster">
-        <Flex align="center" fontFamily="heading" fontWeight="600" bg="plaster" px="4px">
+        <Flex align="center" fontFamily="heading" fontWeight="600" px="4px">
           <MeasuredEntry
             label={`Between lamps${spacing ? `: ${figureText(spacing.value, units)}` : ', not read'}`}
             missing={!spacing}
             shown={spacing ? bareText(spacing.value, units) : 'between lamps?'}
             onKeep={(typed, id) => props.onKeep({ kind: 'SPACING', lamp: pair.kind }, typed, id)}
           />
-          {spacing && <Box whiteSpace="nowrap">between lamps</Box>}
+          {spacing && (
+            <Box whiteSpace="nowrap" bg="plaster" ml="-6px" px="4px">
+              between lamps
+            </Box>
+          )}
         </Flex>
       </Overlay>
       {(['LEFT', 'RIGHT'] as const).map((side) => (

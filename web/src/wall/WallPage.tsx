@@ -185,10 +185,9 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           job={page.job}
           vehicle={page.vehicle}
           here="WALL"
-          more={[RULES[page.job.ruleSet] ?? page.job.ruleSet, TRAFFIC[page.job.traffic]]
-            // where the line is too short it goes on between them, not within
-            .map((words) => `\u00a0· ${words.replaceAll(' ', '\u00a0')}`)
-            .join('')}
+          more={[RULES[page.job.ruleSet] ?? page.job.ruleSet, TRAFFIC[page.job.traffic]].join(
+            ' · ',
+          )}
           offline={offline}
         >
           <PlainButton onClick={standBack}>

@@ -220,7 +220,7 @@ final class LampJudge {
       findings.add(
           limits.verdict() == Verdict.OUT && correction.isPresent()
               ? limits.withRemedy(
-                  mends(correction.get(), reading.percent())
+                  mends(lamp, correction.get(), reading.percent())
                       ? correction.get().says()
                       : Sentence.of(
                           "Aim by another school: the mark of this one lies beyond the rule."))
@@ -235,10 +235,18 @@ final class LampJudge {
   }
 
   /** Whether a correction leads back into what the rule allows, not farther out of it. */
-  private boolean mends(Correction correction, double percent) {
+  private boolean mends(LampPlace lamp, Correction correction, double percent) {
     return limits()
-        .map(band -> band.isNearerToHighest(percent) == correction.upPercent() < 0)
+        .map(
+            band ->
+                !isOnTape(lamp, correction.upMm())
+                    && band.isNearerToHighest(percent) == correction.upPercent() < 0)
         .orElse(true);
+  }
+
+  /** Whether a cutoff so far off its mark cannot be told from one that lies on it. */
+  private static boolean isOnTape(LampPlace lamp, double offMm) {
+    return Math.abs(offMm) < lamp.tapeMm() / 2;
   }
 
   /** Says so where the latest turn took the beam farther from its mark. */
@@ -282,7 +290,7 @@ final class LampJudge {
             target.tolerancePercent());
     double offMm = off / 100 * lamp.alongMm();
     Sentence headline =
-        Math.abs(offMm) < lamp.tapeMm() / 2
+        isOnTape(lamp, offMm)
             ? Sentence.of(Words.capital(lampWords()) + " on the tape")
             : Sentence.of(
                 Words.capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
@@ -353,7 +361,9 @@ final class LampJudge {
             .figure(Figure.lengthMm(Math.abs(upMm)))
             .text(upMm < 0 ? " down" : " up")
             .text(" at the wall");
-    if (turns.isPresent() && turns.getAsDouble() != 0) {
+    if (isOnTape(lamp, upMm)) {
+      says = Sentence.build().text("On its mark: nothing to turn.");
+    } else if (turns.isPresent() && turns.getAsDouble() != 0) {
       says.text(". Vertical screw: ")
           .figure(Figure.turns(Math.abs(turns.getAsDouble())))
           .text(turns.getAsDouble() > 0 ? " clockwise, " : " anticlockwise, ")

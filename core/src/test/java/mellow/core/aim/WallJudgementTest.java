@@ -183,6 +183,17 @@ class WallJudgementTest {
     }
   }
 
+  /** A lamp on its mark is not turned, be the mark beyond the rule or not. */
+  @Test
+  void whatIsOnItsMarkIsNotTurned() {
+    Walls level = new Walls().centre(1062).school(School.LEVEL).reads(Side.LEFT, 0);
+    assertThat(level.lamp(Side.LEFT).correction().orElseThrow().says().pattern())
+        .isEqualTo("On its mark: nothing to turn.");
+    assertThatFinding(level.finding("aim.limits.left")).is(Verdict.OUT);
+    assertThat(level.finding("aim.limits.left").remedy().orElseThrow().pattern())
+        .contains("the mark of this one lies beyond the rule");
+  }
+
   /** Swapping the sides, the traffic and every reading swaps the verdicts. */
   @Test
   void leftAndRightAreMirrorImages() {
