@@ -1,3 +1,4 @@
+import { StyleSheet } from '@emotion/sheet';
 import { cleanup } from '@testing-library/react';
 import { afterEach } from 'vitest';
 
@@ -7,6 +8,9 @@ afterEach(() => {
   sessionStorage.clear();
   localStorage.clear();
 });
+
+// no rules either: looking through them for every element is half of the time
+StyleSheet.prototype.insert = () => undefined;
 
 // the test's page has no layout: give the components what they ask for
 globalThis.ResizeObserver ??= class {

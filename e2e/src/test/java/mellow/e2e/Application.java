@@ -19,6 +19,9 @@ final class Application {
     process =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                // over before the second compiler pays
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-jar",
                 System.getProperty("app.jar"),
                 "--server.port=" + port,
