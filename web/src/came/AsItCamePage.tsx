@@ -42,7 +42,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const [worked, setWorked] = useState<Worked>();
   // what is missing is asked for where it is measured
   const [seenFrom, setSeenFrom] = useState<'side' | 'front'>(() =>
-    page.stance.findings.some((finding) => finding.id === 'came.lamps') ? 'front' : 'side',
+    page.stance.findings.some((finding) => finding.rule === 'came.lamps') ? 'front' : 'side',
   );
   const { stance } = page;
   const turn = useCallback(() => setSeenFrom((from) => (from === 'side' ? 'front' : 'side')), []);

@@ -14,6 +14,7 @@ import { Label } from '../drawing/Label';
 import { CircuitSymbol } from './CircuitSymbol';
 import { told, type Told } from './told';
 import { fitScale, points, wireColour, wireWidth } from './wires';
+import { isOfComponent } from '../finding/subject';
 
 const BAR = 30;
 
@@ -99,7 +100,7 @@ function Bars({
 
 /** The verdict that weighs most on a part, if any is not within. */
 export function troubleOf(findings: Finding[], part: string): Finding | undefined {
-  const about = findings.filter((one) => one.id.endsWith(`.${part}`));
+  const about = findings.filter((one) => isOfComponent(one.subject, part));
   return (
     about.find((one) => one.verdict === 'OUT') ?? about.find((one) => one.verdict === 'AT_EDGE')
   );

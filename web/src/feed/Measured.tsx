@@ -58,7 +58,7 @@ export function Measured({
       },
     ]);
   };
-  const found = sheet.findings.filter((one) => one.id.startsWith('measured.'));
+  const found = sheet.findings.filter((one) => one.rule === 'measured');
   return (
     <Box maxW="860px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">

@@ -8,6 +8,7 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
+import { isOfComponent } from '../finding/subject';
 
 /** A part: what it does now, what is said of it, and what of it can be changed. */
 export function PartSheet({
@@ -41,7 +42,7 @@ export function PartSheet({
   const nodes = [...new Set(Object.values(part.values))].filter(
     (value) => solved?.nodes[value] !== undefined,
   );
-  const findings = sheet.findings.filter((one) => one.id.endsWith(`.${part.id}`));
+  const findings = sheet.findings.filter((one) => isOfComponent(one.subject, part.id));
   return (
     <form
       onSubmit={(event) => {

@@ -126,7 +126,7 @@ const SHEET: FeedSheet = {
   before: [],
   undo: '',
   worst: 'OUT',
-  findings: [finding('feed.drop.left branch', 'OUT', '{0} lost')],
+  findings: [finding('feed.drop@component:left%20branch', 'OUT', '{0} lost')],
   cuts: [],
   bill: [],
   labels: [],
@@ -441,7 +441,7 @@ describe('the states beside the circuit', () => {
   });
 
   it('say once what plan and present state both find', () => {
-    const same = finding('circuit.starves.lamp', 'OUT', 'Too weak {0}');
+    const same = finding('circuit.starves@component:lamp', 'OUT', 'Too weak {0}');
     show(
       <StatesColumn
         sheet={{ ...SHEET, findings: [same] }}

@@ -224,7 +224,7 @@ const SHEET = {
   ],
   before: [],
   undo: '',
-  findings: [finding('feed.drop.left fog lamp', 'OUT', '{0} lost on the way')],
+  findings: [finding('feed.drop@component:left%20fog%20lamp', 'OUT', '{0} lost on the way')],
   fix: { words: '1.5 mm²', answers: { branchSize: '1.5 mm²' }, changes: {} },
   cuts: [],
   bill: [],

@@ -1,4 +1,5 @@
 import type { FeedPart, FeedSheet, PartNow } from '../app/api/client';
+import { isOfComponent } from '../finding/subject';
 
 /** What stands beside a part on the drawing. */
 export interface Told {
@@ -13,7 +14,9 @@ export function told(sheet: FeedSheet, part: FeedPart | undefined, now: PartNow 
   if (!part) {
     return { name: '', line: '', out: false };
   }
-  const out = sheet.findings.some((one) => one.verdict === 'OUT' && one.id.endsWith(`.${part.id}`));
+  const out = sheet.findings.some(
+    (one) => one.verdict === 'OUT' && isOfComponent(one.subject, part.id),
+  );
   return { name: part.id, line: now?.flows ? flowing(part, now) : still(part), out };
 }
 

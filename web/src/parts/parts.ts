@@ -10,6 +10,7 @@ import type {
 import { said } from '../takein/words';
 import type { PartIdentity } from './PartForm';
 import { OUTCOMES } from './words';
+import { partSubject } from '../finding/subject';
 
 type Answers = PartEdit['checks'];
 type Ask = keyof Answers;
@@ -128,7 +129,8 @@ export const TICK_WORDS: Record<PlugState, string> = {
 
 /** Where a part stands, by the finding on it. */
 export const verdictOf = (findings: Finding[], partId: string): Verdict =>
-  findings.find((finding) => finding.id === `parts.${partId}`)?.verdict ?? 'NOT_KNOWN';
+  findings.find((one) => one.rule === 'parts.part' && one.subject === partSubject(partId))
+    ?.verdict ?? 'NOT_KNOWN';
 
 export const outcomeWords = (part: PartEdit) =>
   part.outcome === 'OPEN' ? 'not settled' : said(OUTCOMES, part.outcome).replace(' with …', '');

@@ -80,7 +80,9 @@ describe('the parts of a job', () => {
       page(
         { parts: [LEFT, RIGHT] },
         {
-          findings: [finding('parts.fog-lamp-right', 'OUT', 'The right fog lamp goes back')],
+          findings: [
+            finding('parts.part@part:fog-lamp-right', 'OUT', 'The right fog lamp goes back'),
+          ],
           waiting: { HAND_OVER: ['fog lamp, right'] },
           asks: { 'fog-lamp-right': [{ ask: 'SIDE', words: 'it is for this side' }] },
         },

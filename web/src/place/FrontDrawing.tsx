@@ -29,6 +29,7 @@ import {
   type Rows,
 } from './shapes';
 import { VehicleFront } from './VehicleFront';
+import { isOfPair, lampOf } from '../finding/subject';
 
 const ASIDE_MM = 330;
 const ABOVE_MM = 180;
@@ -219,14 +220,11 @@ function sideView(
 
 /** The side on which more is wrong; the left one where both are alike. */
 function worseSide(sheet: PlaceSheet, pairId: string): Side {
-  const out = (side: string) =>
+  const out = (side: Side) =>
     sheet.findings.filter(
-      (one) =>
-        one.id.startsWith(`place.${pairId}.`) &&
-        one.id.endsWith(`.${side}`) &&
-        one.verdict === 'OUT',
+      (one) => isOfPair(one, pairId) && lampOf(one.subject)?.side === side && one.verdict === 'OUT',
     ).length;
-  return out('right') > out('left') ? 'RIGHT' : 'LEFT';
+  return out('RIGHT') > out('LEFT') ? 'RIGHT' : 'LEFT';
 }
 
 /** On a phone one side at a time is looked at. */
@@ -318,7 +316,7 @@ function Zones({
         }
         seen.add(words);
         return (
-          <g key={bound.findingId + bound.atLeast}>
+          <g key={bound.rule + bound.atLeast}>
             <line
               x1={TAPE_WIDTH}
               x2={width}
@@ -344,7 +342,7 @@ function Zones({
           const x = leftMmToScreenX(view, sign * (bound.lineMm ?? 0));
           return (
             <line
-              key={bound.findingId + sign}
+              key={bound.rule + sign}
               x1={x}
               x2={x}
               y1={mmToScreenY(view, Math.min(high, 1500))}

@@ -16,6 +16,7 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
+import { findingOn } from '../finding/subject';
 
 /** From a lamp to the middle of its words, px. */
 const WORDS_AWAY = 84;
@@ -47,9 +48,7 @@ export function HeadingPlan({
     .find((one) => one.id === pair.id)
     ?.bounds.find((bound) => bound.asks === 'HEADING');
   const verdict = (side: Side): Verdict =>
-    sheet.findings.find(
-      (finding) => limit && finding.id === limit.findingId.replace(/left$/, side.toLowerCase()),
-    )?.verdict ?? 'NOT_KNOWN';
+    findingOn(sheet.findings, limit?.rule, pair.id, side)?.verdict ?? 'NOT_KNOWN';
   const y = (backMm: number) => FRONT_Y + 18 - backMm * scale;
   const backAt = (outMm: number) =>
     sheet.bumper.reduce(

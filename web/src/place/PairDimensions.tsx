@@ -16,6 +16,7 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { leftMmToScreenX, outerLineY, spotOf } from './shapes';
+import { findingOn } from '../finding/subject';
 
 /** Dimension lines of the chosen pair: where it sits (typed there) and what is left to each limit. */
 export function PairDimensions({
@@ -38,10 +39,7 @@ export function PairDimensions({
   const right = spotOf(pair, 'RIGHT');
   const margin = (asks: string, side?: Side) => {
     const bound = judged.bounds.find((one) => one.asks === asks);
-    const id =
-      bound &&
-      (side ? bound.findingId.replace(/\.left$/, `.${side.toLowerCase()}`) : bound.findingId);
-    return findings.find((finding) => finding.id === id);
+    return findingOn(findings, bound?.rule, pair.id, side);
   };
   const leftX = leftMmToScreenX(view, left.outMm);
   const edgeX = leftMmToScreenX(view, -right.outMm + 60);
@@ -145,8 +143,7 @@ export function LampDimensions({
   const outerY = mmToScreenY(view, extent.upper.value) - 26;
   const margin = (asks: string) => {
     const bound = judged.bounds.find((one) => one.asks === asks);
-    const id = bound?.findingId.replace(/\.left$/, `.${side.toLowerCase()}`);
-    return findings.find((finding) => finding.id === id);
+    return findingOn(findings, bound?.rule, pair.id, side);
   };
   return (
     <>

@@ -3,6 +3,7 @@ import type { FrontEdit, PlaceSheet, Verdict } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { severalOf } from '../app/counted';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
+import { isOfPair } from '../finding/subject';
 
 const GRAVEST: Verdict[] = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'];
 
@@ -92,7 +93,7 @@ export function PairList({
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const ofPair = (sheet: PlaceSheet, id: string) =>
-  sheet.findings.filter((finding) => finding.id.startsWith(`place.${id}.`));
+  sheet.findings.filter((finding) => isOfPair(finding, id));
 
 function worstOf(sheet: PlaceSheet, id: string): Verdict {
   const verdicts = new Set(ofPair(sheet, id).map((finding) => finding.verdict));

@@ -1,4 +1,4 @@
-import type { PlaceSheet } from '../app/api/client';
+import type { Finding, PlaceSheet } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { FindingsButton } from '../finding/FindingsButton';
@@ -37,7 +37,7 @@ export function PlaceBand({
   onAdd: () => void;
   onNearest: () => void;
   onTemplate: () => void;
-  onTurned: (findingId: string) => void;
+  onTurned: (finding: Finding) => void;
   onFindings: () => void;
   onAsk: (findingId: string) => void;
 }) {
@@ -60,8 +60,8 @@ export function PlaceBand({
     ? { words: 'Add a lamp', act: onAdd }
     : sheet.worst !== 'OUT'
       ? { words: 'Drill template', act: onTemplate }
-      : foremost?.id.includes('.heading.')
-        ? { words: 'Turned, measure', act: () => onTurned(foremost.id) }
+      : foremost && isHeading(sheet, foremost)
+        ? { words: 'Turned, measure', act: () => onTurned(foremost) }
         : { words: 'Nearest good place', act: onNearest };
   return (
     <Band
@@ -105,3 +105,9 @@ export function PlaceBand({
     </Band>
   );
 }
+
+/** Whether turning the lamp mends it, as its place cannot. */
+const isHeading = (sheet: PlaceSheet, { rule }: Finding) =>
+  sheet.pairs.some((pair) =>
+    pair.bounds.some((bound) => bound.asks === 'HEADING' && bound.rule === rule),
+  );

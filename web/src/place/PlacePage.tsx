@@ -33,6 +33,7 @@ import { TemplateForm } from './TemplateForm';
 import type { Known } from '../workshop/knownVehicle';
 import { useKnown } from '../workshop/useKnown';
 import { useFront } from './useFront';
+import { isOfPair, lampOf } from '../finding/subject';
 
 type Shown =
   | 'add'
@@ -70,7 +71,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const jobId = page.job.id;
   const { front, sheet, draft, refusal, change, drop, kept } = useFront(page, units);
   const [chosenId, setChosenId] = useState<string | undefined>(
-    () => page.sheet.foremost?.split('.')[1] ?? page.front.pairs[0]?.id,
+    () => lampOf(foremostOf(page.sheet)?.subject ?? '')?.which ?? page.front.pairs[0]?.id,
   );
   const [parted, setParted] = useState(false);
   const known = useKnown(jobId, page.vehicle);
@@ -233,9 +234,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         <Box h="100%" bg="panel">
           <FindingList
             title="What the rules say"
-            findings={sheet.findings.filter(
-              (finding) => chosen && finding.id.startsWith(`place.${chosen.id}.`),
-            )}
+            findings={sheet.findings.filter((finding) => chosen && isOfPair(finding, chosen.id))}
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}
           />
         </Box>
@@ -264,8 +263,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           onAdd={open('add')}
           onNearest={findNearest}
           onTemplate={open('template')}
-          onTurned={(findingId) => {
-            const side = findingId.endsWith('.left') ? 'Left' : 'Right';
+          onTurned={(finding) => {
+            const side = lampOf(finding.subject)?.side === 'LEFT' ? 'Left' : 'Right';
             document
               .querySelector<HTMLButtonElement>(
                 `button[aria-label^="${side}"][aria-label*=", direction"]`,
@@ -366,3 +365,6 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     </StageFrame>
   );
 }
+
+const foremostOf = (sheet: Page['sheet']) =>
+  sheet.findings.find((finding) => finding.id === sheet.foremost);

@@ -16,7 +16,9 @@ const extent = {
 };
 const sheet = {
   worst: 'OUT',
-  findings: [finding(`place.${fog.id}.un-r48.fog.lower-edge.right`, 'OUT', 'too low')],
+  findings: [
+    finding(`place.un-r48.fog.lower-edge@lamp:FRONT_FOG:RIGHT:${fog.id}`, 'OUT', 'too low'),
+  ],
   pairs: [
     {
       id: fog.id,

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { PlaceSheet, SpotEdit } from '../app/api/client';
-import { finding, fogLamps, show } from '../test/testing';
+import { finding, fogLamps, length, show } from '../test/testing';
 import { differences } from './FrontConflict';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';
@@ -10,6 +10,25 @@ import { PlaceBand } from './PlaceBand';
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot: SpotEdit = { outMm: 600, heightMm: 400, headingDeg: 3 };
 const fog = fogLamps(spot);
+
+/** A pair with one limit on it. */
+function judged(id: string, bound: { asks: 'HEADING'; rule: string }): PlaceSheet['pairs'][number] {
+  const edge = {
+    inner: length(500),
+    outer: length(560),
+    toSide: length(200),
+    lower: length(400),
+    upper: length(460),
+  };
+  return {
+    id,
+    left: edge,
+    right: edge,
+    innerSpacing: length(1000),
+    litArea: length(30),
+    bounds: [{ ...bound, atLeast: false, limit: length(10), ruleSet: 'fitters' }],
+  };
+}
 
 function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
   const gravest = findings.find((one) => one.verdict === 'OUT');
@@ -70,9 +89,9 @@ describe('the list of lamps', () => {
       <PairList
         front={{ ruleSets: ['un-r48'], widthMm: 1700, pairs: [fog], keepOuts: [] }}
         sheet={sheet(
-          finding('place.fog.a', 'OUT', 'a {0}'),
-          finding('place.fog.b', 'WITHIN', 'b {0}'),
-          finding('place.other.c', 'OUT', 'c {0}'),
+          finding('place.a@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'a {0}'),
+          finding('place.b@lamp:FRONT_FOG:LEFT:fog', 'WITHIN', 'b {0}'),
+          finding('place.c@lamp:FRONT_FOG:LEFT:other', 'OUT', 'c {0}'),
         )}
         chosenId="fog"
         onChoose={() => undefined}
@@ -116,14 +135,18 @@ describe('the band of the front', () => {
     );
 
   it('offers what helps: a place, a turn, or the template', () => {
-    band(sheet(finding('place.fog.low.left', 'OUT', 'too low by {0}'))).unmount();
-    band(sheet(finding('place.drl.fitters.drl.heading.left', 'OUT', 'aside {0}')));
+    band(sheet(finding('place.low@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'too low by {0}'))).unmount();
+    const heading = { asks: 'HEADING', rule: 'place.fitters.drl.heading' } as const;
+    const aside = sheet(finding(`${heading.rule}@lamp:DRL:LEFT:drl`, 'OUT', 'aside {0}'));
+    band({ ...aside, pairs: [judged('drl', heading)] });
     fireEvent.click(screen.getByText('Turned, measure'));
-    expect(acts.onTurned).toHaveBeenCalledWith('place.drl.fitters.drl.heading.left');
+    expect(acts.onTurned).toHaveBeenCalledWith(
+      expect.objectContaining({ subject: 'lamp:DRL:LEFT:drl' }),
+    );
   });
 
   it('leads to the template when all is within, and to a lamp when there is none', () => {
-    band(sheet(finding('place.fog.low.left', 'WITHIN', 'fine {0}'))).unmount();
+    band(sheet(finding('place.low@lamp:FRONT_FOG:LEFT:fog', 'WITHIN', 'fine {0}'))).unmount();
     band(sheet(), { empty: true });
     fireEvent.click(screen.getByText('Add a lamp'));
     expect(acts.onAdd).toHaveBeenCalledOnce();

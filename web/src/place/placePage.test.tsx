@@ -58,7 +58,7 @@ function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
           {
             asks: 'LOWER_EDGE_HEIGHT',
             atLeast: true,
-            findingId: 'place.fog.un-r48.low.left',
+            rule: 'place.un-r48.low',
             limit: length(250),
             lineMm: 250,
             ruleSet: 'un-r48',
@@ -66,7 +66,7 @@ function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
           {
             asks: 'HEADING',
             atLeast: false,
-            findingId: 'place.fog.un-r48.heading.left',
+            rule: 'place.un-r48.heading',
             limit: percent(6) as PlaceSheet['pairs'][number]['litArea'],
             ruleSet: 'un-r48',
           },
@@ -199,8 +199,8 @@ describe('the front', () => {
       page(
         FRONT,
         sheet(
-          finding('place.drl.un-r48.low.left', 'OUT', 'Running lamp too low by {0}'),
-          finding('place.fog.un-r48.low.left', 'WITHIN', 'Fog lamp high enough'),
+          finding('place.un-r48.low@lamp:DRL:LEFT:drl', 'OUT', 'Running lamp too low by {0}'),
+          finding('place.un-r48.low@lamp:FRONT_FOG:LEFT:fog', 'WITHIN', 'Fog lamp high enough'),
         ),
       ),
     );
@@ -213,7 +213,10 @@ describe('the front', () => {
 });
 
 describe('the nearest good place', () => {
-  const OUT = page(FRONT, sheet(finding('place.fog.un-r48.low.left', 'OUT', 'Too low')));
+  const OUT = page(
+    FRONT,
+    sheet(finding('place.un-r48.low@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'Too low')),
+  );
 
   it('is shown as a draft that one keeps or drops', async () => {
     nearest = { kind: 'FOUND', outMm: 610, heightMm: 420, clashes: [] };
@@ -244,7 +247,7 @@ describe('the nearest good place', () => {
 
 describe('a nearest place that cannot be asked for', () => {
   it('says why, and leaves the front as it is', async () => {
-    open(page(FRONT, sheet(finding('place.fog.un-r48.low.left', 'OUT', 'Too low'))));
+    open(page(FRONT, sheet(finding('place.un-r48.low@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'Too low'))));
     vi.mocked(api.POST).mockRejectedValue(new TypeError('failed'));
     await userEvent.keyboard('n');
     expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
@@ -254,7 +257,12 @@ describe('a nearest place that cannot be asked for', () => {
 
 describe('where a lamp looks', () => {
   it('is typed as a protractor reads it, one side at a time', async () => {
-    open(page(FRONT, sheet(finding('place.fog.un-r48.heading.right', 'OUT', 'Turned out'))));
+    open(
+      page(
+        FRONT,
+        sheet(finding('place.un-r48.heading@lamp:FRONT_FOG:RIGHT:fog', 'OUT', 'Turned out')),
+      ),
+    );
     await press('Turned, measure');
     const field = screen.getByRole('textbox', { name: /^Right fog lamp, direction: 0° ahead/ });
     await userEvent.type(field, '-2{Enter}');

@@ -91,9 +91,13 @@ export function sentence(pattern: string, ...figures: Figure[]): Sentence {
   return { pattern, figures };
 }
 
+/** A finding by its id: the rule, and after an @ what it is about. */
 export function finding(id: string, verdict: Finding['verdict'], pattern: string): Finding {
+  const [rule = '', subject = 'job'] = id.split('@');
   return {
     id,
+    rule,
+    subject,
     verdict,
     headline: sentence(pattern, length(12)),
     detail: sentence(''),

@@ -28,7 +28,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
   const verdict = lampVerdict(sheet, lamp);
   const drafted = draft?.side === side && draft.lamp === pair.kind ? draft : undefined;
   const target = sheet.findings.find(
-    (one) => lamp.findingIds.includes(one.id) && one.id.includes('aim.target.'),
+    (one) => lamp.findingIds.includes(one.id) && one.rule === 'aim.target',
   );
   const centreX = lampX + out * columnsMm.centre * view.scale;
   const edgeX = lampX + out * columnsMm.edge * view.scale;

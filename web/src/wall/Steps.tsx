@@ -4,14 +4,14 @@ import { paint } from '../app/theme';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
 
-type Step = WallSheet['steps'][number];
+export type Step = WallSheet['steps'][number];
 
 /** The order of work at the wall; each step's shape tells where it stands. */
-export function Steps({ steps, onStep }: { steps: Step[]; onStep: (id: string) => void }) {
+export function Steps({ steps, onStep }: { steps: Step[]; onStep: (step: Step) => void }) {
   return (
     <Box as="ol" listStyleType="none" aria-label="Steps">
       {steps.map((step) => (
-        <li key={step.id}>
+        <li key={step.task + step.subject}>
           <Flex
             as="button"
             gap="12px"
@@ -21,7 +21,7 @@ export function Steps({ steps, onStep }: { steps: Step[]; onStep: (id: string) =
             textAlign="left"
             align="flex-start"
             cursor="pointer"
-            onClick={() => onStep(step.id)}
+            onClick={() => onStep(step)}
           >
             <Box pt="1px">
               <StepShape state={step.state} />

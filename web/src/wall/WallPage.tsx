@@ -21,7 +21,7 @@ import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
 
-import { KINDS, kindOfStep } from './kinds';
+import { KINDS, kindOf } from './kinds';
 import { lampVerdict } from './lampVerdict';
 import { MarksDialog } from './MarksDialog';
 import { ReadDialog, type ReadTask } from './ReadDialog';
@@ -29,11 +29,12 @@ import { ReadingsTape } from './ReadingsTape';
 import { reading, readingActions } from './readings';
 import { RoadDrawing } from './RoadDrawing';
 import { SchoolsDialog } from './SchoolsDialog';
-import { Steps } from './Steps';
+import { Steps, type Step } from './Steps';
 import { useChooseSchool } from '../settings/useJobEdit';
 import { useDraft } from './useDraft';
 import { VerdictBand } from './VerdictBand';
 import { WallDrawing } from './WallDrawing';
+import { lampOf } from '../finding/subject';
 
 export function WallPage() {
   return (
@@ -151,33 +152,31 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     }
   };
   const toBay = () => void navigate(page.bay ? `/bays/${page.bay.id}` : '/bays');
-  const onStep = (id: string) => {
-    const lamp = kindOfStep(id);
+  const onStep = ({ task, subject }: Step) => {
+    const of = lampOf(subject);
+    const lamp = kindOf(of?.function);
     setKind(lamp);
-    if (id === 'floor') {
-      if (page.bay) {
-        toBay();
-      } else {
-        openSettings();
-      }
-    } else if (id.endsWith('tape')) {
-      openMarks();
-    } else if (id.endsWith('read.left')) {
-      setTask({ lamp, side: 'LEFT', turned: false });
-    } else if (id.endsWith('read.right')) {
-      setTask({ lamp, side: 'RIGHT', turned: false });
-    } else {
-      press('button[aria-label^="Height of the left lamp centre"]');
+    switch (task) {
+      case 'FLOOR':
+        if (page.bay) {
+          toBay();
+        } else {
+          openSettings();
+        }
+        break;
+      case 'TAPE':
+        openMarks();
+        break;
+      case 'READ':
+        setTask({ lamp, side: of?.side ?? 'LEFT', turned: false });
+        break;
+      case 'CENTRES':
+        press('button[aria-label^="Height of the left lamp centre"]');
     }
   };
   const { draft } = drafting;
   const { next } = sheet;
-  const behind = sheet.findings.find(
-    (one) =>
-      one.verdict === next.verdict &&
-      next.verdict !== 'WITHIN' &&
-      (!next.side || one.id.endsWith(next.side.toLowerCase())),
-  );
+  const behind = sheet.findings.find((one) => one.id === next.finding);
   return (
     <StageFrame
       header={

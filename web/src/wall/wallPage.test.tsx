@@ -306,26 +306,27 @@ describe('what is measured on the drawing', () => {
 });
 
 describe('the order of work at the wall', () => {
-  const step = (id: string) => ({
-    id,
-    title: id,
+  const step = (task: WallSheet['steps'][number]['task'], subject: string) => ({
+    task,
+    subject,
+    title: subject,
     detail: sentence(''),
     state: 'LATER' as const,
   });
 
   it.each([
-    ['dipped.read.left', /^Left lamp/],
-    ['fog.read.right', /^Right fog lamp/],
-    ['dipped.tape', 'Tape the wall'],
-  ])('%s opens its dialog', async (id, name) => {
-    open(page({ steps: [step(id)], pairs: [pair('DIPPED'), pair('FRONT_FOG')] }));
-    await press(new RegExp(id));
+    ['READ', 'lamp:DIPPED:LEFT', /^Left lamp/],
+    ['READ', 'lamp:FRONT_FOG:RIGHT', /^Right fog lamp/],
+    ['TAPE', 'lamp:DIPPED', 'Tape the wall'],
+  ] as const)('%s of %s opens its dialog', async (task, subject, name) => {
+    open(page({ steps: [step(task, subject)], pairs: [pair('DIPPED'), pair('FRONT_FOG')] }));
+    await press(new RegExp(subject));
     expect(await screen.findByRole('dialog', { name })).toBeTruthy();
   });
 
   it('asks for the bay where the floor is to be read and none is chosen', async () => {
-    open(page({ steps: [step('floor')] }));
-    await press(/floor/);
+    open(page({ steps: [step('FLOOR', 'bay')] }));
+    await press(/bay/);
     expect(await screen.findByRole('dialog', { name: 'Quenby Loft' })).toBeTruthy();
   });
 });

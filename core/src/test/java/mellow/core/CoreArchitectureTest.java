@@ -8,6 +8,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 
 @AnalyzeClasses(packages = "mellow.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class CoreArchitectureTest {
@@ -38,6 +40,17 @@ class CoreArchitectureTest {
   static final ArchRule packagesHaveNoCycles =
       slices().matching("mellow.core.(*)..").should().beFreeOfCycles();
 
+  /** What a finding is about is asked of its subject, never read out of its name. */
+  @ArchTest
+  static final ArchRule noNameOfAFindingIsTakenApart =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("mellow.core.finding..")
+          .should()
+          .callMethod(Finding.class, "id")
+          .orShould()
+          .callMethod(FindingKey.class, "text");
+
   @ArchTest
   static final ArchRule rulesStandBelowAim =
       classes()
@@ -51,5 +64,6 @@ class CoreArchitectureTest {
               "mellow.core.rules..",
               "mellow.core.finding..",
               "mellow.core.measure..",
+              "mellow.core.subject..",
               "mellow.core.vehicle..");
 }

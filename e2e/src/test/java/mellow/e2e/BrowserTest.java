@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
@@ -20,6 +21,8 @@ import org.junit.jupiter.api.BeforeAll;
 
 /** Drives Debian's Chromium against the built application; fails on any error the page reports. */
 abstract class BrowserTest {
+  private static final int PATIENCE_MS = 15_000;
+
   private static Playwright playwright;
   private static Browser browser;
 
@@ -45,6 +48,8 @@ abstract class BrowserTest {
 
   @BeforeAll
   static void launch() {
+    // a busy machine is slow, not wrong
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     playwright = Playwright.create();
     browser =
         playwright
@@ -90,7 +95,7 @@ abstract class BrowserTest {
         browser.newContext(
             new Browser.NewContextOptions().setViewportSize(look.width(), look.height()));
     contexts.add(context);
-    context.setDefaultTimeout(15_000);
+    context.setDefaultTimeout(PATIENCE_MS);
     context.addInitScript(
         "localStorage.setItem('mellow.acting', '%s'); localStorage.getItem('mellow.theme') ?? localStorage.setItem('mellow.theme', '%s');"
             .formatted(look.person(), look.theme()));

@@ -82,8 +82,8 @@ class DemoScenarioTest {
           api().get("/api/bays/" + bay.get("id").asText()).body().get("floor"));
     }
     assertThat(floors).hasSize(3);
-    assertThat(finding(floors.get("Hall"), "floor.twist")).isEqualTo("OUT");
-    assertThat(finding(floors.get("Annex"), "floor.twist")).isEqualTo("WITHIN");
+    assertThat(finding(floors.get("Hall"), "floor.twist@bay")).isEqualTo("OUT");
+    assertThat(finding(floors.get("Annex"), "floor.twist@bay")).isEqualTo("WITHIN");
     assertThat(floors.get("Yard wall").at("/plane/riseForward/value").asDouble()).isLessThan(-1);
   }
 

@@ -3,6 +3,7 @@ package mellow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
@@ -47,6 +48,31 @@ class JobFileTest {
     ObjectNode copy = file.deepCopy();
     ((ObjectNode) copy.get("job")).remove("vehicleId");
     return copy;
+  }
+
+  /** Findings had no rule and no subject of their own before: closed records hold such ones. */
+  @Test
+  void aClosedRecordOfAnEarlierVersionIsStillRead() throws Exception {
+    Api api = new Api("http://127.0.0.1:" + port, "Åsa");
+    ObjectNode file = null;
+    for (JsonNode row : api.get("/api/yard?text=van%202").body().get("rows")) {
+      file = (ObjectNode) api.get("/api/jobs/" + row.get("jobId").asText() + "/file").body();
+    }
+    JsonNode earlier =
+        new ObjectMapper()
+            .readTree(
+                """
+                {"id": "aim.limits.right", "verdict": "OUT", "working": [],
+                 "headline": {"pattern": "Right lamp too high", "figures": []},
+                 "detail": {"pattern": "", "figures": []},
+                 "source": {"mark": "DERIVED", "words": "derived", "reference": "x"}}""");
+    ((ArrayNode) file.at("/closed/findings")).removeAll().add(earlier);
+    String copy = Api.newId();
+    Api.expect(api.put("/api/jobs/" + copy + "/file", file), 200);
+    JsonNode closed = api.get("/api/jobs/" + copy + "/hand-over").body().get("closed");
+    assertThat(closed.at("/findings/0/rule").asText()).isEqualTo("aim.limits.right");
+    assertThat(closed.at("/findings/0/subject").asText()).isEqualTo("job");
+    assertThat(closed.at("/findings/0/headline/pattern").asText()).isEqualTo("Right lamp too high");
   }
 
   @Test

@@ -86,7 +86,7 @@ class JobZipTest {
 
   @Test
   void hostileFilesAreRefusedWithASentence() throws Exception {
-    String job = api().get("/api/yard?text=van%203").body().at("/rows/0/jobId").asText();
+    String job = demoJob();
     byte[] good = api().file("/api/jobs/" + job + "/job.zip");
     byte[] half = Arrays.copyOf(good, good.length / 2);
     assertThat(sent(half).status()).isEqualTo(422);
@@ -107,7 +107,7 @@ class JobZipTest {
   /** A page that sends again while the first sending is still on its way. */
   @Test
   void sameZipSentTwiceAtOnceIsOneJob() throws Exception {
-    String job = api().get("/api/yard?text=van%203").body().at("/rows/0/jobId").asText();
+    String job = demoJob();
     byte[] zip = api().file("/api/jobs/" + job + "/job.zip");
     String copy = Api.newId();
     ExecutorService pages = Executors.newFixedThreadPool(2);
@@ -124,6 +124,12 @@ class JobZipTest {
     assertSameReadings(Zips.read(api().file("/api/jobs/" + copy + "/job.zip")), Zips.read(zip));
   }
 
+  /** The demo's own van 3: what other tests brought in of it from files was touched later. */
+  private String demoJob() {
+    JsonNode rows = api().get("/api/yard?text=van%203").body().get("rows");
+    return rows.get(rows.size() - 1).get("jobId").asText();
+  }
+
   /** The same readings, by names that say that they came in a file. */
   private static void assertSameReadings(Map<String, byte[]> again, Map<String, byte[]> sent) {
     String came = new String(again.get("readings.csv"), StandardCharsets.UTF_8);
@@ -134,7 +140,7 @@ class JobZipTest {
 
   @Test
   void whatIsWrongInAZipIsNamedAndNothingOfItIsKept() throws Exception {
-    String job = api().get("/api/yard?text=van%203").body().at("/rows/0/jobId").asText();
+    String job = demoJob();
     Map<String, byte[]> good = Zips.read(api().file("/api/jobs/" + job + "/job.zip"));
     Map<String, byte[]> many = new LinkedHashMap<>(good);
     for (int i = 0; i < 500; i++) {
@@ -177,7 +183,7 @@ class JobZipTest {
         "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | At photos.json: What is noted",
       })
   void fileThatIsNotWhatItSaysIsNamed(String name, String content, String why) throws Exception {
-    String job = api().get("/api/yard?text=van%203").body().at("/rows/0/jobId").asText();
+    String job = demoJob();
     Map<String, byte[]> files = Zips.read(api().file("/api/jobs/" + job + "/job.zip"));
     files.put(name, content.getBytes(StandardCharsets.UTF_8));
     Api.Answer answer = sent(Zips.written(files));
@@ -189,7 +195,7 @@ class JobZipTest {
   void zipWithoutAJobOrWithTooManyPicturesIsRefused() throws Exception {
     assertThat(sent(Zips.written(Map.of("readings.csv", new byte[] {1}))).detail())
         .isEqualTo("This is no ZIP of a job: it holds no job.json.");
-    String job = api().get("/api/yard?text=van%203").body().at("/rows/0/jobId").asText();
+    String job = demoJob();
     Map<String, byte[]> files = Zips.read(api().file("/api/jobs/" + job + "/job.zip"));
     String note = "{\"file\":\"photos/001.jpg\"}";
     files.put(

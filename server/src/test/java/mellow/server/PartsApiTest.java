@@ -88,7 +88,10 @@ class PartsApiTest {
     JsonNode page = Api.expect(keep(0, list(List.of(lamp("GOES_BACK")), List.of())), 200).body();
     assertThat(page.at("/sheet/waiting/APART/0").asText()).isEqualTo("fog lamp, left");
     assertThat(page.at("/sheet/findings").findValuesAsText("id"))
-        .contains("parts.fog-left", "parts.pattern.fog-left", "parts.colour.fog-left");
+        .contains(
+            "parts.part@part:fog-left",
+            "parts.pattern@part:fog-left",
+            "parts.colour@part:fog-left");
     JsonNode plan = api.get("/api/jobs/" + job + "/take-in").body().get("plan");
     JsonNode apart =
         plan.get("stages").findParents("stage").stream()

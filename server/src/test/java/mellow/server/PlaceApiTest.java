@@ -96,7 +96,8 @@ class PlaceApiTest {
                 200)
             .body();
     assertThat(answer.get("worst").asText()).isEqualTo("OUT");
-    assertThat(answer.get("foremost").asText()).isEqualTo("place.fog.un-r48.fog.lower-edge.left");
+    assertThat(answer.get("foremost").asText())
+        .isEqualTo("place.un-r48.fog.lower-edge@lamp:FRONT_FOG:LEFT:fog");
     JsonNode nearest = Api.expect(api.post("/api/calc/place/nearest", request), 200).body();
     assertThat(nearest.get("kind").asText()).isEqualTo("MOVES");
     // lower edge at 250, the tape's millimetre, and 5 mm for the fitting: 250 + 45 + 1 + 5

@@ -68,14 +68,14 @@ class TakeInApiTest {
     assertThat(page.get("plan").get("stages").findValuesAsText("stage"))
         .contains("PLACE")
         .doesNotContain("BENCH", "WALL");
-    assertThat(verdicts(page, "take-in.works.dipped.left")).containsExactly("OUT");
-    assertThat(verdicts(page, "take-in.change.tyres")).containsExactly("NOT_KNOWN");
+    assertThat(verdicts(page, "take-in.works@lamp:DIPPED:LEFT")).containsExactly("OUT");
+    assertThat(verdicts(page, "take-in.change@change:TYRES")).containsExactly("NOT_KNOWN");
     for (String kind : List.of("TYRE_FRONT_BEFORE", "TYRE_FRONT")) {
       String tyre = kind.equals("TYRE_FRONT") ? "215/65 R16" : "205/60 R16";
       Api.expect(api.read(job, Api.newId(), kind, null, tyre), 200);
     }
     JsonNode noted = api.get("/api/jobs/" + job + "/take-in").body();
-    assertThat(verdicts(noted, "take-in.change.tyres")).containsExactly("WITHIN");
+    assertThat(verdicts(noted, "take-in.change@change:TYRES")).containsExactly("WITHIN");
   }
 
   @Test

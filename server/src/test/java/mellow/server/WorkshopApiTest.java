@@ -111,7 +111,7 @@ class WorkshopApiTest {
         .extracting(JsonNode::asText)
         .containsExactly(plug, bumper, clips);
     kept("TOGETHER", "move", move(bumper, "BACK", 1));
-    assertThat(out("TOGETHER")).contains("together.passed." + plug);
+    assertThat(out("TOGETHER")).contains("together.passed@fasteners:" + plug);
     Api.Answer tooMany = put(Api.newId(), "TOGETHER", "move", move(clips, "BACK", 5));
     assertThat(tooMany.status()).isEqualTo(422);
     assertThat(tooMany.detail()).startsWith("5 cannot be: 4 are out of");
@@ -129,7 +129,7 @@ class WorkshopApiTest {
         Map.of("step", "together.align", "skipped", false, "reason", "held in place by two"));
     assertThat(out("TOGETHER"))
         .as("said to be tight, with clips left over")
-        .containsExactly("together.left." + clips);
+        .containsExactly("together.left@fasteners:" + clips);
     assertThat(put(Api.newId(), "TOGETHER", "strikes", last).status()).isEqualTo(409);
   }
 
@@ -210,7 +210,7 @@ class WorkshopApiTest {
     hole.put("reason", "the hole was there already");
     kept("APART", "step", hole);
     JsonNode finding = stage("APART").get("findings").get(0);
-    assertThat(finding.get("id").asText()).isEqualTo("step.apart.gate.left");
+    assertThat(finding.get("id").asText()).isEqualTo("step.waived@step:apart.gate:LEFT");
     assertThat(finding.get("verdict").asText()).isEqualTo("AT_EDGE");
     assertThat(finding.at("/detail/pattern").asText())
         .isEqualTo("Runa: the hole was there already");
@@ -540,7 +540,8 @@ class WorkshopApiTest {
                 "seen",
                 "when cold"));
     kept("PROVE", "proof", result);
-    assertThat(out("PROVE")).containsExactly("prove.FRONT_FOG LEFT.side lamps, fog");
+    assertThat(out("PROVE"))
+        .containsExactly("prove.works@in-state:side%20lamps%2C%20fog:lamp%3AFRONT_FOG%3ALEFT");
     Map<String, ?> close = Map.of("step", "together.close", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "TOGETHER", "step", close).detail())
         .isEqualTo(

@@ -1,6 +1,7 @@
 package mellow.core.aim;
 
 import java.util.OptionalDouble;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -24,6 +25,11 @@ public record Adjuster(
     String place,
     Reach reach,
     OptionalDouble rememberedRate) {
+
+  /** What findings on it are about. */
+  public Subject subject() {
+    return new Subject.Screw(lamp.function(), side, id);
+  }
 
   /** Which way a screw moves the beam. */
   public enum Axis {

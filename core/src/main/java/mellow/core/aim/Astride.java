@@ -4,11 +4,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
 import mellow.core.rules.RuleSet;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFacts;
 import mellow.core.vehicle.Side;
 
@@ -68,7 +70,7 @@ final class Astride {
     return byWhich.map(
         side ->
             Finding.plain(
-                    pair.kind().prefix() + "step",
+                    FindingKey.of("wall.step", Subject.Lamp.pair(pair.kind().function())),
                     Verdict.AT_EDGE,
                     Practice.READING,
                     Sentence.of(

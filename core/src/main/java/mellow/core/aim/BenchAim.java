@@ -5,12 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
 /**
@@ -72,7 +75,7 @@ public final class BenchAim {
     if (factory.isEmpty()) {
       findings.add(
           Finding.notKnown(
-              "bench.factory." + side.word(),
+              FindingKey.of("bench.factory", Subject.Lamp.of(LampFunction.DIPPED, side)),
               TAPE,
               Words.capital(side.word()) + " factory cutoff is not taped yet",
               "Light the housing's own bulb at 12 V and tape its cutoff, before it is opened."));
@@ -84,7 +87,7 @@ public final class BenchAim {
     double leftHigherMm = now.get().leftMm() - now.get().rightMm();
     findings.add(
         Roll.judge(
-            "bench.roll." + side.word(),
+            FindingKey.of("bench.roll", Subject.Lamp.of(LampFunction.DIPPED, side)),
             new AimEvent.RollRead(side, leftHigherMm, bench.runMm()),
             TAPE_MM,
             bench.holding()));
@@ -101,7 +104,7 @@ public final class BenchAim {
             DROP_LIMIT_PERCENT);
     Finding finding =
         Finding.on(
-                "bench.height." + side.word(),
+                FindingKey.of("bench.height", Subject.Lamp.of(LampFunction.DIPPED, side)),
                 margin,
                 TAPE,
                 Math.abs(higherMm) <= TAPE_MM

@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 
@@ -95,7 +97,7 @@ public final class Floor {
     if (survey.isEmpty()) {
       findings.add(
           Finding.notKnown(
-              "floor.survey",
+              FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
               "Floor not read: the marks take it as level",
               "Read the floor at the four tyres and at the wall's foot with a water level or laser."));
@@ -104,7 +106,7 @@ public final class Floor {
     if (plane.isEmpty()) {
       findings.add(
           Finding.notKnown(
-              "floor.survey",
+              FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
               "Too few tyres read: the floor's plane is open",
               "Read the floor at all four tyres."));
@@ -117,7 +119,7 @@ public final class Floor {
       Side missing = foot.left().isEmpty() ? Side.LEFT : Side.RIGHT;
       findings.add(
           Finding.notKnown(
-              "floor.foot",
+              FindingKey.of("floor.foot", new Subject.FloorPoint("wall", missing)),
               Practice.PLANE,
               "Wall's foot not read on the " + missing.word() + ": taken from what was read",
               "Read the floor at the wall's foot ahead of the " + missing.word() + " lamp."));
@@ -128,7 +130,7 @@ public final class Floor {
   private static Finding twist(FloorSurvey survey, FloorPlane plane) {
     if (survey.tyres().stream().map(FloorSurvey.TyreReading::corner).distinct().count() < 4) {
       return Finding.notKnown(
-          "floor.twist",
+          FindingKey.of("floor.twist", Subject.Bay.HERE),
           Practice.PLANE,
           "Three tyres fit any plane: a slip would not show",
           "Read the floor at the fourth tyre.");
@@ -162,7 +164,7 @@ public final class Floor {
                 Figure.fineMm(slipMm), Figure.fineMm(markMm));
     Finding finding =
         new Finding(
-            "floor.twist",
+            FindingKey.of("floor.twist", Subject.Bay.HERE),
             verdict,
             headline,
             detail,
@@ -188,7 +190,7 @@ public final class Floor {
             Figure.percent(Practice.TILT_LIMIT_PERCENT - steepest), 0, Practice.TILT_LIMIT_PERCENT);
     Finding finding =
         Finding.on(
-                "floor.tilt",
+                FindingKey.of("floor.tilt", Subject.Bay.HERE),
                 margin,
                 Practice.ADVICE,
                 Sentence.of(

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
@@ -14,6 +15,7 @@ import mellow.core.finding.Working;
 import mellow.core.measure.Inclination;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -27,7 +29,6 @@ final class LampJudge {
   private final Side side;
   private final Optional<LampPlace> place;
   private final By by;
-  private final String prefix;
   private final List<Finding> findings = new ArrayList<>();
 
   /** By what a lamp is judged: the schools of its pair, and the rule that holds for both. */
@@ -39,7 +40,6 @@ final class LampJudge {
     this.side = side;
     this.place = geometry.lamps().on(side);
     this.by = by;
-    this.prefix = pair.kind().prefix() + "aim.";
   }
 
   LampSheet judge() {
@@ -399,13 +399,16 @@ final class LampJudge {
         correction.isPresent()
             && findings.stream()
                 .anyMatch(
-                    finding -> finding.verdict() == Verdict.OUT && finding.id().startsWith(prefix));
+                    finding ->
+                        finding.verdict() == Verdict.OUT
+                            && finding.answers(
+                                "aim.distance", "aim.limits", "aim.target", "aim.roll"));
     for (ScrewBehaviour screw : screws) {
       if (screw.adjuster().reach() == Adjuster.Reach.FRONT_OPEN_ONLY) {
         String which = screw.adjuster().axis().word() + " screw of the " + side.word() + " lamp";
         findings.add(
             Finding.plain(
-                    "screw." + screw.adjuster().id() + ".reach",
+                    FindingKey.of("screw.reach", screw.adjuster().subject()),
                     wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
                     mellow.core.finding.Source.commonPractice(
                         "aim before closing where an adjuster cannot be reached"),
@@ -426,7 +429,7 @@ final class LampJudge {
     return side.word() + " " + pair.kind().lampWords();
   }
 
-  private String id(String what) {
-    return prefix + what + "." + side.word();
+  private FindingKey id(String what) {
+    return FindingKey.of("aim." + what, Subject.Lamp.of(pair.kind().function(), side));
   }
 }

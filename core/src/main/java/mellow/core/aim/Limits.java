@@ -2,6 +2,7 @@ package mellow.core.aim;
 
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -28,7 +29,7 @@ final class Limits {
    * @param state words on how the vehicle stood, "laden "; empty as it is aimed
    */
   static Finding judge(
-      String id,
+      FindingKey id,
       RuleSet rules,
       LampFacts facts,
       LampPlace lamp,
@@ -52,7 +53,7 @@ final class Limits {
   }
 
   private static Finding judge(
-      String id, AimRule rule, LampPlace lamp, double percent, double uncertainty, String who) {
+      FindingKey id, AimRule rule, LampPlace lamp, double percent, double uncertainty, String who) {
     double amount = shown(rule.limits().marginOf(percent));
     Margin margin =
         Margin.of(
@@ -104,7 +105,7 @@ final class Limits {
   }
 
   /** The finding where a rule set has no rule for a lamp, or needs a height first. */
-  static Finding open(String id, RuleSet rules, RuleSet.Answer answer, Side side) {
+  static Finding open(FindingKey id, RuleSet rules, RuleSet.Answer answer, Side side) {
     if (answer instanceof RuleSet.Answer.Needs needs) {
       return Finding.notKnown(
           id,

@@ -3,9 +3,11 @@ package mellow.core.aim;
 import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.VehicleScope;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
@@ -18,6 +20,7 @@ import mellow.core.vehicle.Side;
  * @param action what the technician does next
  * @param lamp which pair it is about
  * @param side which lamp it is about; empty where it is about both or none
+ * @param behind the finding that it is taken from; empty where all is well
  */
 public record NextStep(
     Verdict verdict,
@@ -25,7 +28,8 @@ public record NextStep(
     Sentence detail,
     Action action,
     LampKind lamp,
-    Optional<Side> side) {
+    Optional<Side> side,
+    Optional<FindingKey> behind) {
 
   /** What can be next. */
   public enum Action {
@@ -61,14 +65,17 @@ public record NextStep(
 
   private static NextStep measure(PairSheet pair, Side side) {
     boolean distanceMissing =
-        pair.findings().stream().anyMatch(finding -> finding.id().endsWith("distance"));
+        pair.findings().stream().anyMatch(finding -> finding.answers("wall.distance"));
     Finding missing =
         pair.findings().stream()
             .filter(
                 finding ->
                     distanceMissing
-                        ? finding.id().endsWith("distance")
-                        : finding.id().endsWith("centre." + side.word()))
+                        ? finding.answers("wall.distance")
+                        : finding.answers("wall.centre")
+                            && finding
+                                .subject()
+                                .equals(Subject.Lamp.of(pair.kind().function(), side)))
             .findFirst()
             .orElseThrow();
     return new NextStep(
@@ -77,12 +84,13 @@ public record NextStep(
         missing.remedy().orElse(Sentence.EMPTY),
         distanceMissing ? Action.MEASURE_DISTANCE : Action.MEASURE_CENTRE,
         pair.kind(),
-        distanceMissing ? Optional.empty() : Optional.of(side));
+        distanceMissing ? Optional.empty() : Optional.of(side),
+        Optional.of(missing.key()));
   }
 
   private static Optional<NextStep> atLamp(LampKind kind, LampSheet lamp) {
     Optional<Finding> rule = open(lamp).filter(finding -> finding.remedy().isPresent());
-    if (rule.isPresent() && rule.get().id().matches(".*[.](rule|limits)[.].*")) {
+    if (rule.isPresent() && rule.get().answers("school.rule", "aim.limits")) {
       return Optional.of(step(kind, lamp, rule.get(), Action.MEASURE_EDGE));
     }
     Optional<Finding> unread = find(lamp, "aim.cutoff");
@@ -110,7 +118,8 @@ public record NextStep(
                   .done(),
               Action.TURN_AND_READ,
               kind,
-              Optional.of(lamp.side())));
+              Optional.of(lamp.side()),
+              Optional.of(both.key())));
     }
     return limits
         .or(() -> target)
@@ -124,9 +133,13 @@ public record NextStep(
         .filter(finding -> finding.verdict() == Verdict.NOT_KNOWN)
         .filter(
             finding ->
-                finding.id().contains("school.")
-                    || finding.id().contains("aim.limits")
-                    || finding.id().contains("aim.target"))
+                finding.answers(
+                    "school.rule",
+                    "school.level",
+                    "school.band",
+                    "school.before",
+                    "aim.limits",
+                    "aim.target"))
         .findFirst();
   }
 
@@ -141,7 +154,8 @@ public record NextStep(
             .done(),
         action,
         kind,
-        Optional.of(lamp.side()));
+        Optional.of(lamp.side()),
+        Optional.of(finding.key()));
   }
 
   private static NextStep settled(Floor floor, List<Finding> findings) {
@@ -165,6 +179,7 @@ public record NextStep(
                   : "Nothing stands above the horizon; the floor was taken as level."),
           Action.DONE,
           LampKind.DIPPED,
+          Optional.empty(),
           Optional.empty());
     }
     Finding finding = worst.get();
@@ -177,15 +192,19 @@ public record NextStep(
             .text(finding.detail().pattern().isEmpty() ? "" : " ")
             .sentence(finding.remedy().orElse(Sentence.EMPTY))
             .done(),
-        edge
-            ? Action.DONE
-            : finding.id().startsWith("floor") ? Action.MEASURE_FLOOR : Action.SETTLE,
+        edge ? Action.DONE : isOfFloor(finding) ? Action.MEASURE_FLOOR : Action.SETTLE,
         LampKind.DIPPED,
-        Optional.empty());
+        Optional.empty(),
+        Optional.of(finding.key()));
   }
 
-  private static Optional<Finding> find(LampSheet lamp, String what) {
-    return lamp.findings().stream().filter(finding -> finding.id().contains(what)).findFirst();
+  private static boolean isOfFloor(Finding finding) {
+    return finding.subject() instanceof Subject.Bay
+        || finding.subject() instanceof Subject.FloorPoint;
+  }
+
+  private static Optional<Finding> find(LampSheet lamp, String rule) {
+    return lamp.findings().stream().filter(finding -> finding.answers(rule)).findFirst();
   }
 
   private static boolean isOut(Finding finding) {

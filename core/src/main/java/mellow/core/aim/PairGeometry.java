@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -111,12 +113,11 @@ public final class PairGeometry {
 
   List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
-    String prefix = pair.kind().prefix();
     for (Side side : Side.values()) {
       if (pair.centreMm().on(side).isEmpty()) {
         findings.add(
             Finding.notKnown(
-                prefix + "centre." + side.word(),
+                FindingKey.of("wall.centre", Subject.Lamp.of(pair.kind().function(), side)),
                 Practice.READING,
                 "Height of the " + side.word() + " " + lampWords() + " not read",
                 "Measure from the floor to the centre of the "
@@ -129,36 +130,40 @@ public final class PairGeometry {
     if (distanceMm(Side.LEFT).isEmpty()) {
       findings.add(
           Finding.notKnown(
-              prefix + "distance",
+              ofPair("wall.distance"),
               Practice.READING,
               "Distance to the wall not read",
               "Measure from each lamp square to the wall."));
     } else if (pair.distanceMm().left().isEmpty() || pair.distanceMm().right().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              prefix + "square",
+              ofPair("wall.square"),
               Practice.READING,
               "One distance only: whether the vehicle stands square is open",
               "Measure from the other lamp square to the wall."));
     } else if (pair.spacingMm().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              prefix + "square",
+              ofPair("wall.square"),
               Practice.READING,
               "Spacing of the lamps not read: squareness is open",
               "Measure between the centres of the lamps."));
     } else {
-      findings.add(square(prefix));
+      findings.add(square());
     }
-    heights(prefix).ifPresent(findings::add);
+    heights().ifPresent(findings::add);
     return findings;
+  }
+
+  private FindingKey ofPair(String rule) {
+    return FindingKey.of(rule, Subject.Lamp.pair(pair.kind().function()));
   }
 
   private String lampWords() {
     return pair.kind() == LampKind.DIPPED ? "low beam" : pair.kind().lampWords();
   }
 
-  private Finding square(String prefix) {
+  private Finding square() {
     double skew = skewDeg.orElseThrow();
     double spacing = pair.spacingMm().orElseThrow();
     double left = pair.distanceMm().left().orElseThrow();
@@ -181,7 +186,7 @@ public final class PairGeometry {
                 .text(skew > 0 ? " to the right" : " to the left")
                 .done();
     Finding finding =
-        Finding.on(prefix + "square", margin, Practice.ADVICE, headline)
+        Finding.on(ofPair("wall.square"), margin, Practice.ADVICE, headline)
             .withDetail(Sentence.of("The marks allow for it."))
             .withWorking(
                 Working.of(
@@ -206,7 +211,7 @@ public final class PairGeometry {
         : finding;
   }
 
-  private Optional<Finding> heights(String prefix) {
+  private Optional<Finding> heights() {
     OptionalDouble left = pair.centreMm().left();
     OptionalDouble right = pair.centreMm().right();
     if (left.isEmpty() || right.isEmpty()) {
@@ -220,7 +225,7 @@ public final class PairGeometry {
             Practice.PAIR_HEIGHT_LIMIT_MM);
     Finding finding =
         Finding.on(
-                prefix + "pair.height",
+                ofPair("wall.pair-height"),
                 margin,
                 Practice.ADVICE,
                 Sentence.of(

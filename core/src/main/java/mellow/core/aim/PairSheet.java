@@ -29,7 +29,7 @@ public record PairSheet(
     List<Finding> findings = new ArrayList<>(geometry.findings());
     astride.finding().ifPresent(findings::add);
     findings.addAll(
-        new Toe(pair.kind().prefix(), geometry.lamps(), wall.market().aside())
+        new Toe(pair.kind().function(), geometry.lamps(), wall.market().aside())
             .judge(pair.events()));
     return new PairSheet(
         pair.kind(),

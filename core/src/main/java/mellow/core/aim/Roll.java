@@ -2,6 +2,7 @@ package mellow.core.aim;
 
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -45,7 +46,7 @@ public final class Roll {
   }
 
   /** The finding on a lamp's roll; {@code tapeMm} is what one reading is good to. */
-  static Finding judge(String id, AimEvent.RollRead read, double tapeMm, Holding holding) {
+  static Finding judge(FindingKey id, AimEvent.RollRead read, double tapeMm, Holding holding) {
     double roll = degrees(read.leftHigherMm(), read.runMm());
     double uncertainty = degrees(tapeMm * Math.sqrt(2), read.runMm());
     Margin margin =

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.finding.FindingKey;
 import mellow.core.measure.Inclination;
 import mellow.core.rules.RuleSet;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -94,7 +96,9 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
                       set.id(),
                       set.title(),
                       Limits.judge(
-                          "opinion." + set.id() + "." + lamp.side().word(),
+                          FindingKey.of(
+                              "opinion." + set.id(),
+                              Subject.Lamp.of(pair.kind().function(), lamp.side())),
                           set,
                           pair.lampFacts(lamp.side()),
                           lamp,

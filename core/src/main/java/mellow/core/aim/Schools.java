@@ -4,12 +4,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -218,7 +220,7 @@ final class Schools {
             before.get().percent(), Practice.SETTING_TOLERANCE_PERCENT, source, Optional.empty()));
   }
 
-  private String id(String what, Side side) {
-    return pair.kind().prefix() + "school." + what + "." + side.word();
+  private FindingKey id(String what, Side side) {
+    return FindingKey.of("school." + what, Subject.Lamp.of(pair.kind().function(), side));
   }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -244,8 +245,8 @@ public record ScrewBehaviour(
           Finding.plain(id(what), verdict, TRIED, headline).withRemedy(Sentence.of(remedy)));
     }
 
-    private String id(String what) {
-      return "screw." + adjuster.id() + "." + what;
+    private FindingKey id(String what) {
+      return FindingKey.of("screw." + what, adjuster.subject());
     }
   }
 }

@@ -5,13 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
 import mellow.core.rules.AsideRule;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
 /**
@@ -29,18 +32,18 @@ public final class Toe {
           Practice.ASIDE_LIMIT_PERCENT,
           Source.judged("this market's text sets no limit aside; SAE J599 has 4 in each way"));
 
-  private final String prefix;
+  private final LampFunction function;
   private final BySide<Optional<LampPlace>> lamps;
   private final AsideRule rule;
   private final boolean isAdvice;
 
   /**
-   * @param prefix of the findings' ids
+   * @param function what the lamps are for
    * @param lamps where they stand
    * @param rule of the market; empty where its text sets no limit
    */
-  Toe(String prefix, BySide<Optional<LampPlace>> lamps, Optional<AsideRule> rule) {
-    this.prefix = prefix;
+  Toe(LampFunction function, BySide<Optional<LampPlace>> lamps, Optional<AsideRule> rule) {
+    this.function = function;
     this.lamps = lamps;
     this.rule = rule.orElse(ADVICE);
     this.isAdvice = rule.isEmpty();
@@ -90,7 +93,7 @@ public final class Toe {
     String who = lamp.side() == Side.LEFT ? "Left" : "Right";
     Finding finding =
         Finding.on(
-                prefix + "aside." + lamp.side().word(),
+                FindingKey.of("wall.aside", Subject.Lamp.of(function, lamp.side())),
                 margin,
                 rule.source(),
                 Math.abs(leftMm) <= lamp.tapeMm()
@@ -151,7 +154,8 @@ public final class Toe {
                 Figure.lengthMm(stepSpacing),
                 Figure.lengthMm(lampSpacing),
                 Figure.degrees(Math.abs(toe)));
-    return Finding.on(prefix + "toe", margin, SPACING, headline)
+    return Finding.on(
+            FindingKey.of("wall.toe", Subject.Lamp.pair(function)), margin, SPACING, headline)
         .withWorking(
             Working.of(
                 new Working.Line(

@@ -3,12 +3,12 @@ package mellow.core.aim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -16,12 +16,21 @@ import mellow.core.vehicle.Side;
 /**
  * One step of the work at the wall.
  *
- * @param id stable name: "floor", "centres", "tape", "read.left", "turn", "fog.read.left"
+ * @param task what kind of step it is
+ * @param subject of which lamps, or the bay
  * @param title what is done
  * @param detail what it came to
  * @param state where it stands
  */
-public record WorkStep(String id, String title, Sentence detail, State state) {
+public record WorkStep(Task task, Subject subject, String title, Sentence detail, State state) {
+
+  /** What is done in a step. */
+  public enum Task {
+    FLOOR,
+    CENTRES,
+    TAPE,
+    READ
+  }
 
   /** Where a step stands; the first four are the verdicts. */
   public enum State {
@@ -55,12 +64,12 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
                     Sentence.of(
                         "plane of the tyres to {0}", Figure.fineMm(plane.largestResidualMm())))
             .orElse(Sentence.of("taken as level"));
-    return new WorkStep("floor", "Floor of the bay", detail, state(worst));
+    return new WorkStep(Task.FLOOR, Subject.Bay.HERE, "Floor of the bay", detail, state(worst));
   }
 
   private static List<WorkStep> pairSteps(PairSheet pair) {
     boolean dipped = pair.kind() == LampKind.DIPPED;
-    String prefix = pair.kind().prefix();
+    Subject both = Subject.Lamp.pair(pair.kind().function());
     String name = Words.capital(pair.kind().lampWords());
     BySide<LampSheet> lamps = pair.lamps();
     boolean placed = lamps.left().place().isPresent() && lamps.right().place().isPresent();
@@ -68,13 +77,15 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
     List<WorkStep> steps = new ArrayList<>();
     steps.add(
         new WorkStep(
-            prefix + "centres",
+            Task.CENTRES,
+            both,
             name + " centres",
             placed ? centres(lamps) : Sentence.of("heights and distance"),
-            placed ? worstOf(pair, f -> !f.id().startsWith(prefix + "aim")) : State.LATER));
+            placed ? worstOf(pair) : State.LATER));
     steps.add(
         new WorkStep(
-            prefix + "tape",
+            Task.TAPE,
+            both,
             dipped ? "Tape the wall" : "Tape for the " + pair.kind().lampWords() + "s",
             placed && aimed ? tape(lamps) : Sentence.of("where the marks go"),
             placed && aimed ? State.WITHIN : State.LATER));
@@ -84,12 +95,9 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
     return steps;
   }
 
-  private static State worstOf(PairSheet pair, Predicate<Finding> which) {
+  private static State worstOf(PairSheet pair) {
     return state(
-        pair.findings().stream()
-            .filter(which)
-            .map(Finding::verdict)
-            .reduce(Verdict.WITHIN, Verdict::or));
+        pair.findings().stream().map(Finding::verdict).reduce(Verdict.WITHIN, Verdict::or));
   }
 
   private static Sentence centres(BySide<LampSheet> lamps) {
@@ -116,25 +124,26 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
   private static WorkStep readStep(LampKind kind, LampSheet lamp) {
     String side = lamp.side().word();
     String title = "Read the " + side + " " + kind.lampWords();
-    String id = kind.prefix() + "read." + side;
+    Subject read = Subject.Lamp.of(kind.function(), lamp.side());
     Optional<LampSheet.Reading> reading = lamp.reading();
     if (reading.isEmpty()) {
-      return new WorkStep(id, title, Sentence.of("not read"), State.LATER);
+      return new WorkStep(Task.READ, read, title, Sentence.of("not read"), State.LATER);
     }
     Sentence percent = Sentence.build().inclination(reading.get().percent()).done();
     if (lamp.turnedSinceRead()) {
       return new WorkStep(
-          id,
+          Task.READ,
+          read,
           title,
           Sentence.build().text("turned since, was ").sentence(percent).done(),
           State.NOT_KNOWN);
     }
     Verdict worst =
         lamp.findings().stream()
-            .filter(f -> f.id().contains("aim.limits") || f.id().contains("aim.target"))
+            .filter(f -> f.answers("aim.limits", "aim.target"))
             .map(Finding::verdict)
             .reduce(Verdict.WITHIN, Verdict::or);
-    return new WorkStep(id, title, percent, state(worst));
+    return new WorkStep(Task.READ, read, title, percent, state(worst));
   }
 
   /** The first step that is not done is the one to do now, unless it is already out. */
@@ -143,12 +152,16 @@ public record WorkStep(String id, String title, Sentence detail, State state) {
     for (int i = 0; i < marked.size(); i++) {
       WorkStep step = marked.get(i);
       if (step.state() == State.LATER
-          || (step.state() == State.NOT_KNOWN && step.id().contains("read."))) {
-        marked.set(i, new WorkStep(step.id(), step.title(), step.detail(), State.NOW));
+          || (step.state() == State.NOT_KNOWN && step.task() == Task.READ)) {
+        marked.set(i, step.now());
         break;
       }
     }
     return List.copyOf(marked);
+  }
+
+  private WorkStep now() {
+    return new WorkStep(task, subject, title, detail, State.NOW);
   }
 
   private static State state(Verdict verdict) {

@@ -11,10 +11,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 
 /** What is wrong with a circuit as such, whatever it is meant to do. */
 public final class CircuitCheck {
@@ -32,7 +34,10 @@ public final class CircuitCheck {
     if (circuit.of(Supply.class).findAny().isEmpty()) {
       findings.add(
           Finding.plain(
-                  "circuit.supply", Verdict.OUT, JOINED, Sentence.of("Nothing feeds this circuit"))
+                  FindingKey.of("circuit.supply"),
+                  Verdict.OUT,
+                  JOINED,
+                  Sentence.of("Nothing feeds this circuit"))
               .withRemedy(Sentence.of("Add the battery.")));
     }
     Set<String> grounded = reached(circuit, Circuit.GROUND);
@@ -40,7 +45,7 @@ public final class CircuitCheck {
       if (part.branches().stream().anyMatch(branch -> !grounded.contains(branch.from()))) {
         findings.add(
             Finding.plain(
-                    "circuit.floating." + part.id(),
+                    FindingKey.of("circuit.floating", SubjectKind.COMPONENT.named(part.id())),
                     Verdict.OUT,
                     JOINED,
                     Sentence.of("No way to ground from: " + Words.typed(part.id())))
@@ -68,7 +73,7 @@ public final class CircuitCheck {
             String part = parts.iterator().next();
             findings.add(
                 Finding.plain(
-                        "circuit.end." + part + "." + node,
+                        FindingKey.of("circuit.end", SubjectKind.END.within(part, node)),
                         Verdict.AT_EDGE,
                         JOINED,
                         Sentence.of(
@@ -106,7 +111,7 @@ public final class CircuitCheck {
     for (String id : solution.restless()) {
       findings.add(
           Finding.plain(
-                  "circuit.chatter." + id,
+                  FindingKey.of("circuit.chatter", SubjectKind.COMPONENT.named(id)),
                   Verdict.OUT,
                   SOLVED,
                   Sentence.of("Chatters, pulling in and letting go: " + Words.typed(id)))
@@ -116,7 +121,7 @@ public final class CircuitCheck {
     if (!solution.converged()) {
       findings.add(
           Finding.plain(
-                  "circuit.unsolved",
+                  FindingKey.of("circuit.unsolved"),
                   Verdict.NOT_KNOWN,
                   SOLVED,
                   Sentence.of("No voltages were found at which this circuit's currents add up"))
@@ -129,7 +134,8 @@ public final class CircuitCheck {
             lamp ->
                 findings.add(
                     Finding.plain(
-                            "circuit.starves." + lamp.id(),
+                            FindingKey.of(
+                                "circuit.starves", SubjectKind.COMPONENT.named(lamp.id())),
                             Verdict.OUT,
                             SOLVED,
                             Sentence.of(
@@ -145,7 +151,8 @@ public final class CircuitCheck {
               if (amps > SHORT_AMPS) {
                 findings.add(
                     Finding.plain(
-                            "circuit.short." + supply.id(),
+                            FindingKey.of(
+                                "circuit.short", SubjectKind.COMPONENT.named(supply.id())),
                             Verdict.OUT,
                             SOLVED,
                             Sentence.of(

@@ -9,10 +9,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -55,6 +58,11 @@ public record StateTable(List<Row> rows) {
               ? of(use.function(), use.side())
               : of(use.function()))
           .of(use.pair());
+    }
+
+    /** What findings on them are about. */
+    Subject subject() {
+      return new Subject.Lamp(function, side, pair);
     }
 
     public String words() {
@@ -204,7 +212,8 @@ public record StateTable(List<Row> rows) {
 
   private static Finding finding(Row row, Lamps lamps, LightLevel solved, LightLevel expected) {
     return Finding.plain(
-        "state.%s.%s".formatted(row.state().name(), lamps.words()),
+        FindingKey.of(
+            "state", SubjectKind.IN_STATE.within(row.state().name(), lamps.subject().text())),
         Verdict.OUT,
         SOLVED,
         Sentence.of(

@@ -11,10 +11,13 @@ import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 
 /** Where the plans of one job want the same thing. */
@@ -47,7 +50,7 @@ final class Clashes {
       if (isFedTwice(function)) {
         findings.add(
             Finding.plain(
-                    "clash.lamps." + function,
+                    FindingKey.of("clash.lamps", Subject.Lamp.pair(function)),
                     Verdict.OUT,
                     ONE_FEED,
                     Sentence.of("Two plans feed the same lamps: " + function.words()))
@@ -96,7 +99,7 @@ final class Clashes {
     String ids = taps.stream().map(PlannedPart::id).collect(Collectors.joining(", "));
     return DonorSlot.isNamed(name)
         ? Finding.plain(
-                "clash.slot." + name,
+                FindingKey.of("clash.slot", SubjectKind.SLOT.named(name)),
                 Verdict.OUT,
                 ONE_TAP,
                 Sentence.of(
@@ -104,7 +107,7 @@ final class Clashes {
             .withDetail(Sentence.of(Words.typed(ids)))
             .withRemedy(Sentence.of("Another slot for one of them, or one tap that feeds both."))
         : Finding.plain(
-                "clash.slot",
+                FindingKey.of("clash.slot"),
                 Verdict.NOT_KNOWN,
                 ONE_TAP,
                 Sentence.of("Whether two taps sit in one slot: their slots have no names yet"))
@@ -127,7 +130,7 @@ final class Clashes {
         .map(
             one ->
                 Finding.plain(
-                        "clash.wire." + one.getKey(),
+                        FindingKey.of("clash.wire", SubjectKind.WIRE.named(one.getKey())),
                         Verdict.AT_EDGE,
                         ONE_JOINT,
                         Sentence.of(

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 
 /**
  * A slot of the fuse box that a tap takes its current from.
@@ -76,7 +78,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
     String where = Words.typed(name);
     if (feeds == Feeds.CRITICAL) {
       return Finding.plain(
-              "tap.feeds." + tap,
+              FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
               Verdict.OUT,
               CRITICAL,
               Sentence.of(
@@ -86,7 +88,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
     }
     if (feeds == Feeds.UNKNOWN || !isNamed()) {
       return Finding.plain(
-              "tap.feeds." + tap,
+              FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
               Verdict.NOT_KNOWN,
               CRITICAL,
               Sentence.of(
@@ -96,7 +98,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
           .withRemedy(Sentence.of("Read the map in the lid, and probe: it changes with the year."));
     }
     return Finding.plain(
-        "tap.feeds." + tap,
+        FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
         Verdict.WITHIN,
         CRITICAL,
         Sentence.of("Donor slot: " + where + ", feeds " + feeds.words()));

@@ -14,6 +14,7 @@ import mellow.core.circuit.Solver;
 import mellow.core.circuit.StateTable;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -21,6 +22,7 @@ import mellow.core.finding.Words;
 import mellow.core.harness.CutList;
 import mellow.core.harness.FeedJudge;
 import mellow.core.harness.Laying;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.MarkFamily;
 
 /**
@@ -123,7 +125,7 @@ public record FeedSheet(
     if (feed.answers().getOrDefault("joining", "").equals("clip")) {
       findings.add(
           Finding.plain(
-                  "feed.joining",
+                  FindingKey.of("feed.joining"),
                   Verdict.AT_EDGE,
                   CLIP_ON,
                   Sentence.of("Joined with clip-on taps, which work loose"))
@@ -140,7 +142,7 @@ public record FeedSheet(
         .map(
             question ->
                 Finding.plain(
-                        "feed.asked." + question.id(),
+                        FindingKey.of("feed.asked", SubjectKind.QUESTION.named(question.id())),
                         Verdict.NOT_KNOWN,
                         ASKED,
                         Sentence.of(Words.typed(question.opens())))
@@ -150,7 +152,7 @@ public record FeedSheet(
 
   private static Finding asPromised(StateTable table) {
     return Finding.plain(
-        "state",
+        FindingKey.of("state"),
         Verdict.WITHIN,
         PROMISED,
         Sentence.of(
@@ -162,21 +164,21 @@ public record FeedSheet(
   private static boolean isFactoryDrop(PlannedFeed feed, Finding finding) {
     return feed.parts().stream()
         .filter(PlannedPart::factory)
-        .anyMatch(part -> finding.id().equals("feed.drop." + part.id()));
+        .anyMatch(part -> finding.key().equals(FindingKey.of("feed.drop", part.subject())));
   }
 
   /** What the vehicle's own wiring leads to besides is none of the plan's business. */
   private static boolean isFactoryEnd(PlannedFeed feed, Finding finding) {
     return feed.parts().stream()
         .filter(PlannedPart::factory)
-        .anyMatch(part -> finding.id().startsWith("circuit.end.%s.".formatted(part.id())));
+        .anyMatch(part -> finding.answers("circuit.end") && finding.subject().isOf(part.subject()));
   }
 
   /** What several states say alike is said once; the gravest stand first. */
   private static List<Finding> once(List<Finding> findings) {
-    Map<String, Finding> byId = new LinkedHashMap<>();
-    findings.forEach(finding -> byId.putIfAbsent(finding.id(), finding));
-    return graveFirst(List.copyOf(byId.values()));
+    Map<FindingKey, Finding> byKey = new LinkedHashMap<>();
+    findings.forEach(finding -> byKey.putIfAbsent(finding.key(), finding));
+    return graveFirst(List.copyOf(byKey.values()));
   }
 
   /** The gravest first, in the given order among equals. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Verdict;
 import mellow.core.harness.BladeFuse;
 import mellow.core.harness.WireSize;
@@ -38,11 +39,11 @@ public record Fix(
   public static Optional<Fix> of(FeedSheet sheet, Finding finding) throws FeedProblem {
     List<Fix> answers = new ArrayList<>();
     List<Fix> wires = new ArrayList<>();
-    if (finding.id().startsWith("feed.drop.") || finding.id().startsWith("feed.guard.")) {
+    if (finding.answers("feed.drop", "feed.guard")) {
       answers.addAll(sizes(sheet.feed()));
       wires.addAll(wires(sheet.feed()));
     }
-    if (finding.id().startsWith("feed.fuse.") || finding.id().startsWith("feed.guard.")) {
+    if (finding.answers("feed.fuse", "feed.guard")) {
       answers.addAll(fuses(sheet.feed()));
     }
     Optional<Fix> answer = best(answers, sheet, finding);
@@ -51,16 +52,16 @@ public record Fix(
 
   private static Optional<Fix> best(List<Fix> tries, FeedSheet sheet, Finding finding)
       throws FeedProblem {
-    Set<String> before = outOf(sheet);
+    Set<FindingKey> before = outOf(sheet);
     int least = before.size();
     Optional<Fix> best = Optional.empty();
     for (Fix one : tries) {
-      Set<String> after =
+      Set<FindingKey> after =
           outOf(
               FeedSheet.of(
                   PlannedFeed.of(sheet.feed().plan(), one.answers(), one.changes()),
                   sheet.market()));
-      if (!after.contains(finding.id()) && before.containsAll(after) && after.size() < least) {
+      if (!after.contains(finding.key()) && before.containsAll(after) && after.size() < least) {
         least = after.size();
         best = Optional.of(one);
       }
@@ -68,10 +69,10 @@ public record Fix(
     return best;
   }
 
-  private static Set<String> outOf(FeedSheet sheet) {
+  private static Set<FindingKey> outOf(FeedSheet sheet) {
     return sheet.findings().stream()
         .filter(one -> one.verdict() == Verdict.OUT)
-        .map(Finding::id)
+        .map(Finding::key)
         .collect(Collectors.toSet());
   }
 

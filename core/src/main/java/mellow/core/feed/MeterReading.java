@@ -7,12 +7,14 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.subject.SubjectKind;
 
 /**
  * What a meter showed at a place of the circuit, in a state.
@@ -46,7 +48,7 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
     Figure expected = figure(solved);
     Finding finding =
         Finding.on(
-                "measured.%s.%s".formatted(state.name(), place),
+                FindingKey.of("measured", SubjectKind.IN_STATE.within(state.name(), place)),
                 Margin.of(figure(allowed - apart), 0, allowed),
                 SPREAD,
                 Sentence.of(

@@ -1,10 +1,12 @@
 package mellow.core.feed;
 
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 
 /**
  * Something that has to be put right before the vehicle is handed over.
@@ -36,7 +38,7 @@ public record OpenItem(String id, Kind kind, String what, boolean done) {
   Finding finding() {
     Finding finding =
         Finding.plain(
-            "open." + id,
+            FindingKey.of("open", SubjectKind.OPEN_ITEM.named(id)),
             done ? Verdict.WITHIN : Verdict.OUT,
             OPEN,
             Sentence.of("%s: %s".formatted(kind.words(), Words.typed(what))));

@@ -2,6 +2,8 @@ package mellow.core.feed;
 
 import java.util.Map;
 import mellow.core.circuit.Part;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 
 /**
  * A part of an answered plan.
@@ -16,6 +18,11 @@ public record PlannedPart(
     Part part, String kind, String name, Map<String, String> values, boolean factory, String tag) {
   public PlannedPart {
     values = Map.copyOf(values);
+  }
+
+  /** What findings on it are about. */
+  public Subject subject() {
+    return SubjectKind.COMPONENT.named(id());
   }
 
   public String id() {

@@ -20,6 +20,7 @@ import mellow.core.circuit.StateTable.Lit;
 import mellow.core.circuit.StateTable.Row;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -64,7 +65,7 @@ final class StateRules {
   List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
     broken(
-            "keyOut",
+            FindingKey.of("rule.keyOut"),
             KEY_OUT,
             "Lit with the key out",
             "Feed it from an ignition or accessory wire.",
@@ -75,7 +76,7 @@ final class StateRules {
     boolean un = market.filter(MarkFamily.UN::equals).isPresent();
     if (sae || un) {
       broken(
-              "drlBesideHeadlamps",
+              FindingKey.of("rule.drlBesideHeadlamps"),
               sae ? US_DRL : UN_DRL,
               "Running lamps at full beside the headlamps",
               "A relay that opens with the side lamps, or a module that is told of them.",
@@ -85,7 +86,7 @@ final class StateRules {
     }
     if (un) {
       broken(
-              "drlBesideFog",
+              FindingKey.of("rule.drlBesideFog"),
               UN_DRL,
               "Running lamps at full beside the fog lamps",
               "Let what lights the fog lamps put the running lamps out.",
@@ -93,7 +94,7 @@ final class StateRules {
               row -> isFull(row, LampFunction.DRL))
           .ifPresent(findings::add);
       broken(
-              "fogAlone",
+              FindingKey.of("rule.fogAlone"),
               UN_FOG,
               "Fog lamps without side lamps",
               "Take the switch's feed from the side lamps' wire.",
@@ -106,7 +107,7 @@ final class StateRules {
     }
     broken(
             Verdict.AT_EDGE,
-            "drivingAlone",
+            FindingKey.of("rule.drivingAlone"),
             DRIVING,
             "Driving lamps without main beam",
             "Trigger them by the main beam's wire; off the road it may be meant so.",
@@ -114,7 +115,7 @@ final class StateRules {
             row -> litAny(row, LampFunction.DRIVING))
         .ifPresent(findings::add);
     broken(
-            "lowGoesOut",
+            FindingKey.of("rule.lowGoesOut"),
             STAYS,
             "Main beam lets the low beam go out",
             "A relay harness that keeps the ballast fed on main beam.",
@@ -126,7 +127,7 @@ final class StateRules {
         .forEach(
             part ->
                 broken(
-                        "pilot." + part.id(),
+                        FindingKey.of("rule.pilot", part.subject()),
                         PILOT,
                         Words.capital(Words.typed(part.id())) + " lit while its lamps are out",
                         "Move its feed behind what puts the lamps out.",
@@ -137,19 +138,19 @@ final class StateRules {
   }
 
   private Optional<Finding> broken(
-      String id,
+      FindingKey key,
       Source source,
       String says,
       String remedy,
       Predicate<Row> concerns,
       Predicate<Row> breaks) {
-    return broken(Verdict.OUT, id, source, says, remedy, concerns, breaks);
+    return broken(Verdict.OUT, key, source, says, remedy, concerns, breaks);
   }
 
   /** One finding for a rule, with the states in which it is broken. */
   private Optional<Finding> broken(
       Verdict verdict,
-      String id,
+      FindingKey key,
       Source source,
       String says,
       String remedy,
@@ -160,7 +161,7 @@ final class StateRules {
     return states.isEmpty()
         ? Optional.empty()
         : Optional.of(
-            Finding.plain("rule." + id, verdict, source, Sentence.of(says))
+            Finding.plain(key, verdict, source, Sentence.of(says))
                 .withDetail(Sentence.of("In: " + String.join("; ", states)))
                 .withRemedy(Sentence.of(remedy)));
   }
@@ -168,7 +169,7 @@ final class StateRules {
   private Optional<Finding> tooMany() {
     long most = rows.stream().mapToLong(StateRules::forwardLamps).max().orElse(0);
     return broken(
-            "fourLamps",
+            FindingKey.of("rule.fourLamps"),
             FOUR,
             "More than four forward lamps at once",
             "An interlock, so that one pair goes out when another comes on.",

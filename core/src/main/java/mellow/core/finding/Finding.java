@@ -1,11 +1,13 @@
 package mellow.core.finding;
 
+import java.util.List;
 import java.util.Optional;
+import mellow.core.subject.Subject;
 
 /**
  * A verdict on something measured, with everything needed to believe it.
  *
- * @param id stable name of what was judged: "aim.limits.right"
+ * @param key what was asked, and of what
  * @param verdict what it comes to
  * @param headline the verdict in the trade's words, with the figure in it
  * @param detail how it was come by, one line
@@ -15,7 +17,7 @@ import java.util.Optional;
  * @param source where the rule comes from
  */
 public record Finding(
-    String id,
+    FindingKey key,
     Verdict verdict,
     Sentence headline,
     Sentence detail,
@@ -24,10 +26,30 @@ public record Finding(
     Working working,
     Source source) {
 
+  /** What was asked: "aim.limits". */
+  public String rule() {
+    return key.rule();
+  }
+
+  /** Of what it was asked. */
+  public Subject subject() {
+    return key.subject();
+  }
+
+  /** Its stable name: "aim.limits@lamp:DIPPED:RIGHT". */
+  public String id() {
+    return key.text();
+  }
+
+  /** Whether one of these was asked. */
+  public boolean answers(String... rules) {
+    return List.of(rules).contains(rule());
+  }
+
   /** A finding on a margin; its verdict follows from it. */
-  public static Finding on(String id, Margin margin, Source source, Sentence headline) {
+  public static Finding on(FindingKey key, Margin margin, Source source, Sentence headline) {
     return new Finding(
-        id,
+        key,
         margin.verdict(),
         headline,
         Sentence.EMPTY,
@@ -38,9 +60,9 @@ public record Finding(
   }
 
   /** A finding without a margin. */
-  public static Finding plain(String id, Verdict verdict, Source source, Sentence headline) {
+  public static Finding plain(FindingKey key, Verdict verdict, Source source, Sentence headline) {
     return new Finding(
-        id,
+        key,
         verdict,
         headline,
         Sentence.EMPTY,
@@ -51,26 +73,27 @@ public record Finding(
   }
 
   /** Something cannot be judged yet; the remedy says which reading would settle it. */
-  public static Finding notKnown(String id, Source source, String headline, String whatToRead) {
-    return plain(id, Verdict.NOT_KNOWN, source, Sentence.of(headline))
+  public static Finding notKnown(
+      FindingKey key, Source source, String headline, String whatToRead) {
+    return plain(key, Verdict.NOT_KNOWN, source, Sentence.of(headline))
         .withRemedy(Sentence.of(whatToRead));
   }
 
   /** The same with a milder or graver verdict than its margin alone gives. */
   public Finding withVerdict(Verdict newVerdict) {
-    return new Finding(id, newVerdict, headline, detail, margin, remedy, working, source);
+    return new Finding(key, newVerdict, headline, detail, margin, remedy, working, source);
   }
 
   public Finding withDetail(Sentence newDetail) {
-    return new Finding(id, verdict, headline, newDetail, margin, remedy, working, source);
+    return new Finding(key, verdict, headline, newDetail, margin, remedy, working, source);
   }
 
   public Finding withRemedy(Sentence newRemedy) {
     return new Finding(
-        id, verdict, headline, detail, margin, Optional.of(newRemedy), working, source);
+        key, verdict, headline, detail, margin, Optional.of(newRemedy), working, source);
   }
 
   public Finding withWorking(Working newWorking) {
-    return new Finding(id, verdict, headline, detail, margin, remedy, newWorking, source);
+    return new Finding(key, verdict, headline, detail, margin, remedy, newWorking, source);
   }
 }

@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.TakeIn;
@@ -48,7 +50,7 @@ public final class Unaimed {
 
   private static Finding unread(LampKind kind, Side side, boolean known) {
     return Finding.plain(
-            "hand-over.unaimed." + kind + "." + side,
+            FindingKey.of("hand-over.unaimed", Subject.Lamp.of(kind.function(), side)),
             Verdict.OUT,
             AGAIN,
             Sentence.of(

@@ -13,10 +13,12 @@ import mellow.core.circuit.Pulsed;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.subject.SubjectKind;
 
 /** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
 final class ContactJudge {
@@ -42,7 +44,7 @@ final class ContactJudge {
           .anyMatch(solution -> solution.on().amps(contacts, at) < -Solved.FLOWS_AMPS)) {
         findings.add(
             Solved.out(
-                    "feed.back." + contacts.id(),
+                    FindingKey.of("feed.back", SubjectKind.COMPONENT.named(contacts.id())),
                     "Current runs backwards through: " + Words.typed(contacts.id()))
                 .withRemedy(Sentence.of("A relay or a diode where two sources come together.")));
         break;
@@ -61,7 +63,7 @@ final class ContactJudge {
 
   Finding of(Joining.Clip clip) {
     return Solved.upTo(
-        "feed.signal." + clip.id(),
+        FindingKey.of("feed.signal", SubjectKind.COMPONENT.named(clip.id())),
         new Limit(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
         RELAY,
         Sentence.of(
@@ -90,7 +92,7 @@ final class ContactJudge {
     Limit limit =
         new Limit(Figure.amps(solved.mostContactAmps(part, branch)), Figure.amps(ratedAmps));
     return Solved.upTo(
-        "feed.contact." + part.id(),
+        FindingKey.of("feed.contact", SubjectKind.COMPONENT.named(part.id())),
         limit,
         Solved.RATED,
         Sentence.of(
@@ -108,7 +110,7 @@ final class ContactJudge {
             .min(),
         output.leastAmps(),
         Solved.out(
-                "feed.checked." + output.id(),
+                FindingKey.of("feed.checked", SubjectKind.COMPONENT.named(output.id())),
                 "Takes the lamp for broken: " + Words.typed(output.id()))
             .withRemedy(
                 Sentence.of("Set the lamp's type in the body computer, or a load resistor.")));
@@ -123,7 +125,9 @@ final class ContactJudge {
     return tooLittle(
         least,
         flasher.leastAmps(),
-        Solved.out("feed.pace." + flasher.id(), "Flashes fast: " + Words.typed(flasher.id()))
+        Solved.out(
+                FindingKey.of("feed.pace", SubjectKind.COMPONENT.named(flasher.id())),
+                "Flashes fast: " + Words.typed(flasher.id()))
             .withRemedy(slower(least.orElse(0))));
   }
 

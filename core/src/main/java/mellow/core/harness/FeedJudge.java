@@ -16,12 +16,14 @@ import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.MarkFamily;
 
 /**
@@ -85,7 +87,7 @@ public final class FeedJudge {
     if (load.purpose() == Load.Purpose.RESISTOR && load.mount() != Load.Mount.METAL) {
       findings.add(
           Finding.plain(
-                  "feed.mount." + load.id(),
+                  FindingKey.of("feed.mount", SubjectKind.COMPONENT.named(load.id())),
                   Verdict.OUT,
                   MOUNT,
                   Sentence.of(
@@ -109,7 +111,7 @@ public final class FeedJudge {
             .orElse(0);
     Limit limit = new Limit(Figure.watts(watts), Figure.watts(load.ratedWatts()));
     return Solved.upTo(
-        "feed.heat." + load.id(),
+        FindingKey.of("feed.heat", SubjectKind.COMPONENT.named(load.id())),
         limit,
         Solved.RATED,
         Sentence.of(
@@ -127,7 +129,7 @@ public final class FeedJudge {
         .map(
             solution ->
                 Solved.out(
-                        "feed.pilot." + pilot.id(),
+                        FindingKey.of("feed.pilot", SubjectKind.COMPONENT.named(pilot.id())),
                         "Stays on for ever with the key out: " + Words.typed(pilot.id()))
                     .withRemedy(
                         Sentence.of("Feed the switch from an accessory or ignition wire.")));
@@ -151,7 +153,7 @@ public final class FeedJudge {
     Figure drawn = Figure.amps(amps);
     Finding finding =
         Solved.upTo(
-            "feed.rest",
+            FindingKey.of("feed.rest"),
             new Limit(drawn, Figure.amps(MOST_AT_REST_AMPS)),
             REST,
             Sentence.of("{0} with the key out", drawn),

@@ -14,12 +14,14 @@ import mellow.core.circuit.Part;
 import mellow.core.circuit.Supply;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.subject.SubjectKind;
 
 /** Judges what a fuse carries, whether it stands the start, and what it guards. */
 final class FuseJudge {
@@ -71,7 +73,7 @@ final class FuseJudge {
     Figure most = Figure.amps(fuse.ratedAmps() * BladeFuse.LASTING_SHARE);
     Finding finding =
         Solved.upTo(
-                "feed.fuse." + fuse.id(),
+                FindingKey.of("feed.fuse", SubjectKind.COMPONENT.named(fuse.id())),
                 new Limit(amps, most),
                 LASTING,
                 Sentence.of(
@@ -117,7 +119,7 @@ final class FuseJudge {
     boolean stands = strain.share() < 1;
     Finding finding =
         Finding.plain(
-                "feed.start." + fuse.id(),
+                FindingKey.of("feed.start", SubjectKind.COMPONENT.named(fuse.id())),
                 stands ? Verdict.WITHIN : Verdict.OUT,
                 TIMES,
                 Sentence.of(
@@ -166,7 +168,7 @@ final class FuseJudge {
     Figure rated = Figure.amps(fuse.ratedAmps());
     return Optional.of(
         Solved.upTo(
-            "feed.guard." + fuse.id(),
+            FindingKey.of("feed.guard", SubjectKind.COMPONENT.named(fuse.id())),
             new Limit(rated, allowed),
             WIRE,
             Sentence.of(

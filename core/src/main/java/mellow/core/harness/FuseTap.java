@@ -5,11 +5,13 @@ import java.util.List;
 import mellow.core.circuit.Joining.BladeSize;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 
 /**
  * A second circuit taken from a fuse's slot: the old fuse keeps guarding the old circuit, a second
@@ -53,7 +55,7 @@ public record FuseTap(
     if (slotSize != tapSize) {
       findings.add(
           Finding.plain(
-                  "tap.size." + slot,
+                  FindingKey.of("tap.size", SubjectKind.SLOT.named(slot)),
                   Verdict.OUT,
                   SIZE,
                   Sentence.of(
@@ -71,20 +73,25 @@ public record FuseTap(
             Figure.amps(feedAmps),
             Figure.amps(drawn));
     Margin margin = Margin.of(Figure.amps(feedAmps - drawn), 0, feedAmps);
-    Finding sum = Finding.on("tap.sum." + slot, margin, SUM, says);
+    Finding sum =
+        Finding.on(FindingKey.of("tap.sum", SubjectKind.SLOT.named(slot)), margin, SUM, says);
     if (drawn > feedAmps) {
       sum = sum.withRemedy(Sentence.of("Feed the new circuit from the battery, through a relay."));
     } else if (fused > feedAmps) {
       // nothing burns as it is used, but the fuses no longer guard the feed
       sum =
-          Finding.plain("tap.sum." + slot, Verdict.AT_EDGE, SUM, says)
+          Finding.plain(
+                  FindingKey.of("tap.sum", SubjectKind.SLOT.named(slot)),
+                  Verdict.AT_EDGE,
+                  SUM,
+                  says)
               .withRemedy(smaller(drawnNewAmps));
     }
     findings.add(sum);
     if (oldAmps > 0 && drawn > oldAmps) {
       findings.add(
           Finding.plain(
-                  "tap.donor." + slot,
+                  FindingKey.of("tap.donor", SubjectKind.SLOT.named(slot)),
                   Verdict.OUT,
                   DONOR,
                   Sentence.of(

@@ -18,6 +18,7 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Supply;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -25,6 +26,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 
@@ -110,7 +112,7 @@ final class LampJudge {
     Limit limit = new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
     boolean out = limit.margin().verdict() == Verdict.OUT;
     return Solved.upTo(
-            "feed.drop." + lamp.id(),
+            FindingKey.of("feed.drop", SubjectKind.COMPONENT.named(lamp.id())),
             limit,
             DROP,
             Sentence.of("{0} lost on the way to " + Words.typed(lamp.id()), percent),
@@ -187,7 +189,7 @@ final class LampJudge {
     Figure rated = Figure.volts(bulb.ratedVolts());
     return Optional.of(
         Finding.plain(
-                "feed.life." + lamp.id(),
+                FindingKey.of("feed.life", SubjectKind.COMPONENT.named(lamp.id())),
                 life < SHORT_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
                 LIFE,
                 Sentence.of(
@@ -217,7 +219,7 @@ final class LampJudge {
     return fed
         ? Optional.of(
             Solved.out(
-                    "feed.back." + lamp.id(),
+                    FindingKey.of("feed.back", SubjectKind.COMPONENT.named(lamp.id())),
                     "Current runs backwards through: " + Words.typed(lamp.id()))
                 .withRemedy(
                     Sentence.of(
@@ -249,7 +251,9 @@ final class LampJudge {
                     solution -> solution.on().between(lamp.plus(), lamp.minus()) < WRONG_WAY_VOLTS);
     return reversed
         ? Optional.of(
-            Solved.out("feed.reversed." + lamp.id(), "Wrong way round: " + Words.typed(lamp.id()))
+            Solved.out(
+                    FindingKey.of("feed.reversed", SubjectKind.COMPONENT.named(lamp.id())),
+                    "Wrong way round: " + Words.typed(lamp.id()))
                 .withRemedy(Sentence.of("Turn its plug, or swap plus and minus.")))
         : Optional.empty();
   }
@@ -267,7 +271,7 @@ final class LampJudge {
     return pulsed
         ? Optional.of(
             Solved.out(
-                    "feed.flicker." + lamp.id(),
+                    FindingKey.of("feed.flicker", SubjectKind.COMPONENT.named(lamp.id())),
                     "Flickers on a pulsed feed: " + Words.typed(lamp.id()))
                 .withRemedy(Sentence.of("A relay of its own, triggered by the factory feed.")))
         : Optional.empty();
@@ -307,7 +311,7 @@ final class LampJudge {
     double candela = share * lamp.use().candela();
     Finding finding =
         Finding.on(
-            "feed.by-day." + lamp.id(),
+            FindingKey.of("feed.by-day", SubjectKind.COMPONENT.named(lamp.id())),
             Margin.of(Figure.candela(candela - least), SET_TO_CANDELA, least),
             sae ? SAE_RUNNING : UN_RUNNING,
             Sentence.of(
@@ -331,7 +335,7 @@ final class LampJudge {
             MOST_POSITION_CANDELA);
     Finding finding =
         Finding.on(
-            "feed.dimmed." + lamp.id(),
+            FindingKey.of("feed.dimmed", SubjectKind.COMPONENT.named(lamp.id())),
             margin,
             POSITION,
             Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim));

@@ -8,11 +8,13 @@ import mellow.core.circuit.Part;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
+import mellow.core.subject.SubjectKind;
 
 /** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
 final class LeadJudge {
@@ -35,7 +37,7 @@ final class LeadJudge {
   }
 
   private Finding judged(Joining.Clip clip, Joining.Wire thinnest) {
-    String id = "feed.lead." + clip.id();
+    FindingKey id = FindingKey.of("feed.lead", SubjectKind.COMPONENT.named(clip.id()));
     String lead = Words.typed(thinnest.id());
     Figure bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
     if (!(clip.guardAmps() > 0)) {

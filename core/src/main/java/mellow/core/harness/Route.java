@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 
 /**
  * The way of a branch of a harness through the vehicle, as straight pieces between stops.
@@ -119,7 +121,8 @@ public record Route(String name, List<Stop> stops) {
       if (stops.get(i).passes() == Passes.BARE_HOLE) {
         findings.add(
             Finding.plain(
-                    "route.hole.%s.%d".formatted(name, i),
+                    FindingKey.of(
+                        "route.hole", SubjectKind.ROUTE_POINT.within(name, String.valueOf(i + 1))),
                     Verdict.OUT,
                     GROMMET,
                     Sentence.of("Through bare metal at stop %d: ".formatted(i + 1) + way))
@@ -132,7 +135,7 @@ public record Route(String name, List<Stop> stops) {
       Margin margin = Margin.of(Figure.lengthMm(amount), READ_TO_MM, hazard.clearanceMm());
       Finding finding =
           Finding.on(
-              "route.clear.%s.%s".formatted(name, hazard.name()),
+              FindingKey.of("route.clear", SubjectKind.ROUTE_POINT.within(name, hazard.name())),
               margin,
               AWAY,
               Sentence.of(

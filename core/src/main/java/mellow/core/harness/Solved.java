@@ -11,6 +11,7 @@ import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -83,12 +84,12 @@ record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Lay
     }
   }
 
-  static Finding upTo(String id, Limit limit, Source source, Sentence says, String remedy) {
+  static Finding upTo(FindingKey id, Limit limit, Source source, Sentence says, String remedy) {
     Finding finding = Finding.on(id, limit.margin(), source, says);
     return finding.verdict() == Verdict.OUT ? finding.withRemedy(Sentence.of(remedy)) : finding;
   }
 
-  static Finding out(String id, String says) {
+  static Finding out(FindingKey id, String says) {
     return Finding.plain(id, Verdict.OUT, SOLVED, Sentence.of(says));
   }
 }

@@ -11,10 +11,12 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.LampKind;
@@ -219,7 +221,7 @@ public record LensReading(
             mark ->
                 findings.add(
                     Finding.notKnown(
-                        "lens.unknown." + mark.typed().toLowerCase(Locale.ROOT),
+                        FindingKey.of("lens.unknown", SubjectKind.MARK.within("", mark.typed())),
                         mark.source(),
                         "“" + Words.typed(mark.typed()) + "” is not a mark known here",
                         "Read it again, or look it up in the regulation.")));
@@ -241,12 +243,12 @@ public record LensReading(
         made ->
             made == fitted
                 ? Finding.plain(
-                    "lens.side",
+                    FindingKey.of("lens.side"),
                     Verdict.WITHIN,
                     SIDE_LETTERS,
                     Sentence.of("Made for the %s side".formatted(made.word())))
                 : Finding.plain(
-                        "lens.side",
+                        FindingKey.of("lens.side"),
                         Verdict.OUT,
                         SIDE_LETTERS,
                         Sentence.of("Made for the %s side".formatted(made.word())))
@@ -263,10 +265,13 @@ public record LensReading(
             un ? "UN R48: lamps are approved" : "49 CFR 571.108: lamps are certified");
     if (families.contains(wanted)) {
       return Finding.plain(
-          "lens.market", Verdict.WITHIN, source, Sentence.of("Marks of this market stand on it"));
+          FindingKey.of("lens.market"),
+          Verdict.WITHIN,
+          source,
+          Sentence.of("Marks of this market stand on it"));
     }
     return Finding.plain(
-            "lens.market",
+            FindingKey.of("lens.market"),
             Verdict.OUT,
             source,
             Sentence.of(
@@ -279,12 +284,12 @@ public record LensReading(
     String made = traffic == Traffic.LEFT ? "left" : "right";
     return suits
         ? Finding.plain(
-            "lens.traffic",
+            FindingKey.of("lens.traffic"),
             Verdict.WITHIN,
             ARROWS,
             Sentence.of("Its cutoff rises towards the kerb here"))
         : Finding.plain(
-                "lens.traffic",
+                FindingKey.of("lens.traffic"),
                 Verdict.OUT,
                 ARROWS,
                 Sentence.of(

@@ -7,17 +7,18 @@ import static mellow.core.parts.Light.Colour.WHITE;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 
@@ -66,7 +67,11 @@ final class LightFindings {
             + " pattern on the circuit of the "
             + light.circuit().words();
     return Optional.of(
-        Finding.plain("parts.pattern." + part.id(), Verdict.OUT, PATTERN, Sentence.of(says))
+        Finding.plain(
+                FindingKey.of("parts.pattern", part.subject()),
+                Verdict.OUT,
+                PATTERN,
+                Sentence.of(says))
             .withRemedy(
                 Sentence.of(
                     highOnFog
@@ -79,7 +84,7 @@ final class LightFindings {
     if (allowed.isEmpty()) {
       return Optional.empty();
     }
-    String id = "parts.colour." + part.id();
+    FindingKey id = FindingKey.of("parts.colour", part.subject());
     Source source = source(light.circuit(), market);
     String wanted =
         allowed.get().stream()
@@ -148,7 +153,7 @@ final class LightFindings {
           if (kinds.size() > 1) {
             findings.add(
                 Finding.plain(
-                        "parts.matched." + name.toLowerCase(Locale.ROOT),
+                        FindingKey.of("parts.matched", SubjectKind.PART.named(name)),
                         Verdict.OUT,
                         US_COLOURS,
                         Sentence.of(Words.capital(Words.typed(name)) + ": left and right differ"))

@@ -6,10 +6,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.lens.LensReading;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.TrafficSide;
@@ -46,18 +49,24 @@ final class MarkFindings {
   private static Finding on(Part part, Finding finding) {
     Finding here =
         Finding.plain(
-            "parts.marks." + part.id() + "." + finding.id(),
+            FindingKey.of("parts." + finding.rule(), on(part, finding.subject())),
             finding.verdict(),
             finding.source(),
             Sentence.of(part.titled() + ", its lens: " + finding.headline().pattern()));
     return finding.remedy().map(here::withRemedy).orElse(here);
   }
 
+  private static Subject on(Part part, Subject mark) {
+    return mark instanceof Subject.Within within
+        ? SubjectKind.MARK.within(part.id(), within.inner())
+        : part.subject();
+  }
+
   private static Optional<Finding> function(Part part, LampFunction wanted, LensReading lens) {
     if (lens.functions().isEmpty() || !ALWAYS_MARKED.contains(wanted)) {
       return Optional.empty();
     }
-    String id = "parts.marks." + part.id() + ".function";
+    FindingKey id = FindingKey.of("parts.lens.function", part.subject());
     String marked =
         lens.functions().stream().map(LampFunction::words).collect(Collectors.joining(", "));
     return Optional.of(

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.Stage;
 
@@ -110,6 +112,10 @@ public record Part(
   }
 
   /** Its name as it starts a sentence: "Fog lamp, left". */
+  Subject subject() {
+    return SubjectKind.PART.named(id);
+  }
+
   String titled() {
     return Words.capital(Words.typed(name)) + side.map(of -> ", " + of.word()).orElse("");
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -25,7 +26,10 @@ final class PartFindings {
 
   private static Finding plain(Part part, Verdict verdict, String says) {
     return Finding.plain(
-        "parts." + part.id(), verdict, PRACTICE, Sentence.of(part.titled() + ": " + says));
+        FindingKey.of("parts.part", part.subject()),
+        verdict,
+        PRACTICE,
+        Sentence.of(part.titled() + ": " + says));
   }
 
   private static Finding of(Part part) {
@@ -72,7 +76,7 @@ final class PartFindings {
     if (list.candidates().size() < 2) {
       return;
     }
-    String id = "parts.decision";
+    FindingKey id = FindingKey.of("parts.decision");
     if (list.chosen().isEmpty()) {
       findings.add(
           Finding.notKnown(

@@ -3,6 +3,8 @@ package mellow.core.parts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -33,6 +35,11 @@ public record Plug(
     Optional<State> once) {
   public Plug {
     done = Map.copyOf(done);
+  }
+
+  /** What findings on it are about, at one side or as a whole. */
+  Subject subject(Optional<Side> place) {
+    return SubjectKind.PLUG.within(id, place.map(Side::name).orElse(""));
   }
 
   /** Where a kit has a plug. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -28,7 +29,7 @@ final class PlugFindings {
     if (!list.plugs().isEmpty() && findings.isEmpty()) {
       findings.add(
           Finding.plain(
-              "parts.plugs",
+              FindingKey.of("parts.plugs"),
               Verdict.WITHIN,
               PRACTICE,
               Sentence.of("Every plug is ticked, wherever the kit has it")));
@@ -36,9 +37,10 @@ final class PlugFindings {
     return findings;
   }
 
-  private static Finding out(Plug plug, String what, String says, String remedy) {
+  private static Finding out(
+      Plug plug, Optional<Side> place, String what, String says, String remedy) {
     return Finding.plain(
-            "parts.plug." + plug.id() + "." + what,
+            FindingKey.of("parts.plug-" + what, plug.subject(place)),
             Verdict.OUT,
             PRACTICE,
             Sentence.of("Plug “" + Words.typed(plug.label()) + "”: " + says))
@@ -53,6 +55,7 @@ final class PlugFindings {
             other ->
                 out(
                     plug,
+                    Optional.empty(),
                     "gender",
                     "it and “" + Words.typed(other.label()) + "” are of one gender",
                     "They cannot mate: look again which goes where."));
@@ -71,6 +74,7 @@ final class PlugFindings {
     return Optional.of(
         out(
             plug,
+            Optional.empty(),
             "alike",
             left.words() + " on the left, " + right.words() + " on the right",
             "Both sides alike; show the customer first what it changes."));
@@ -84,7 +88,8 @@ final class PlugFindings {
             state ->
                 out(
                     plug,
-                    place.map(Side::word).orElse("once"),
+                    place,
+                    "place",
                     state.words() + where + ", meant to " + meant(plug.use()),
                     "Put it where the map says, or change the map."));
   }
@@ -109,7 +114,7 @@ final class PlugFindings {
     String which = String.join(", ", labels.subList(0, Math.min(4, labels.size())));
     return Optional.of(
         Finding.notKnown(
-            "parts.plugs",
+            FindingKey.of("parts.plugs"),
             PRACTICE,
             labels.size() + " of " + list.plugs().size() + " plugs are not ticked yet",
             "Tick them one by one: " + which + (labels.size() > 4 ? " …" : "") + "."));

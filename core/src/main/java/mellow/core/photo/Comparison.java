@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -56,7 +57,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
     if (registration.isEmpty()) {
       boolean marked = before.marks().isPresent() && after.marks().isPresent();
       return Finding.notKnown(
-          "photo.shape",
+          FindingKey.of("photo.shape"),
           LOCKS,
           marked
               ? "The marks lie too close to lay one photo over the other"
@@ -65,7 +66,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
     }
     boolean good = before.focusLocked() && after.focusLocked();
     return Finding.plain(
-            "photo.shape",
+            FindingKey.of("photo.shape"),
             good ? Verdict.WITHIN : Verdict.AT_EDGE,
             LOCKS,
             Sentence.of(
@@ -83,13 +84,13 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
       String what, boolean before, boolean after, String lock, String remedy) {
     if (before && after) {
       return Finding.plain(
-          "photo." + what,
+          FindingKey.of("photo." + what),
           Verdict.WITHIN,
           LOCKS,
           Sentence.of("Good for comparing " + what + ": " + lock + " was locked"));
     }
     return Finding.plain(
-            "photo." + what,
+            FindingKey.of("photo." + what),
             Verdict.OUT,
             LOCKS,
             Sentence.of("Not good for comparing " + what + ": " + lock + " was not locked in both"))
@@ -107,7 +108,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
     }
     return Optional.of(
         Finding.plain(
-                "photo.distance",
+                FindingKey.of("photo.distance"),
                 Verdict.AT_EDGE,
                 LOCKS,
                 Sentence.of(

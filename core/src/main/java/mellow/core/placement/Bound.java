@@ -6,7 +6,7 @@ import mellow.core.rules.PlaceRule;
 /**
  * A limit as a line on the drawing.
  *
- * @param findingId the finding that judges it
+ * @param rule of the findings that judge it
  * @param ruleSetId whose limit it is
  * @param asks what it limits
  * @param atLeast a lower limit; else an upper one
@@ -15,7 +15,7 @@ import mellow.core.rules.PlaceRule;
  *     line; empty where it is none (an area, a direction)
  */
 public record Bound(
-    String findingId,
+    String rule,
     String ruleSetId,
     PlaceRule.Asks asks,
     boolean atLeast,

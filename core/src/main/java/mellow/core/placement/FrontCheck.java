@@ -7,12 +7,14 @@ import java.util.Set;
 import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.locationtech.jts.geom.Envelope;
@@ -68,9 +70,8 @@ final class FrontCheck {
             && overlap(body, body(other, side))) {
           findings.add(
               out(
-                  "overlap." + other.id(),
-                  pair,
-                  side,
+                  FindingKey.of(
+                      "place.overlap", new Subject.Surface(pair.subject(side), other.id())),
                   Sentence.of(
                       PlaceWords.who(pair, side) + " runs into the " + Words.typed(other.name())),
                   Sentence.of("Move one of the two.")));
@@ -102,7 +103,7 @@ final class FrontCheck {
         Margin.of(Figure.lengthMm(UNEVEN_LIMIT_MM - off), tapeMm * Math.sqrt(2), UNEVEN_LIMIT_MM);
     Finding finding =
         Finding.on(
-            "place." + pair.id() + ".even",
+            FindingKey.of("place.even", pair.subject()),
             margin,
             EVEN,
             off == 0
@@ -125,13 +126,13 @@ final class FrontCheck {
     String who = PlaceWords.who(pair, side);
     if (turn <= FORWARD_WITHIN_DEG) {
       return Finding.plain(
-          id("bumper", pair, side),
+          FindingKey.of("place.bumper", pair.subject(side)),
           Verdict.WITHIN,
           FORWARD,
           Sentence.of("The bumper turns away by {0} behind: " + who, away));
     }
     return Finding.plain(
-            id("bumper", pair, side),
+            FindingKey.of("place.bumper", pair.subject(side)),
             Verdict.AT_EDGE,
             FORWARD,
             Sentence.of(who + ": flush with the bumper it would look {0} outwards", away))
@@ -184,9 +185,7 @@ final class FrontCheck {
       Figure far = Figure.lengthMm(mm);
       findings.add(
           out(
-              edge.id(),
-              pair,
-              side,
+              FindingKey.of("place.beyond-" + edge.id(), pair.subject(side)),
               Sentence.of(PlaceWords.who(pair, side) + " " + edge.breach(), far),
               Sentence.of("Move it {0} " + edge.back() + ".", far)));
     }
@@ -199,9 +198,7 @@ final class FrontCheck {
     String what = Words.typed(keepOut.name());
     if (overlap(body, shape)) {
       return out(
-          "clear." + keepOut.id(),
-          pair,
-          side,
+          clearOf(keepOut, pair, side),
           Sentence.of(who + " runs into: " + what),
           Sentence.of("Move it clear, or ask for the nearest good place."));
     }
@@ -210,7 +207,7 @@ final class FrontCheck {
     Margin margin = Margin.of(Figure.lengthMm(amount), tapeMm, ROOM_MM);
     Finding finding =
         Finding.on(
-            id("clear." + keepOut.id(), pair, side),
+            clearOf(keepOut, pair, side),
             margin,
             DRAWN,
             Sentence.of(who + " {0} clear of: " + what, Figure.lengthMm(gap)));
@@ -220,12 +217,11 @@ final class FrontCheck {
         : finding;
   }
 
-  private static String id(String what, LampPair pair, Side side) {
-    return "place." + pair.id() + "." + what + "." + side.word();
+  private static FindingKey clearOf(KeepOut keepOut, LampPair pair, Side side) {
+    return FindingKey.of("place.clear", new Subject.Surface(pair.subject(side), keepOut.id()));
   }
 
-  private static Finding out(
-      String what, LampPair pair, Side side, Sentence says, Sentence remedy) {
-    return Finding.plain(id(what, pair, side), Verdict.OUT, DRAWN, says).withRemedy(remedy);
+  private static Finding out(FindingKey key, Sentence says, Sentence remedy) {
+    return Finding.plain(key, Verdict.OUT, DRAWN, says).withRemedy(remedy);
   }
 }

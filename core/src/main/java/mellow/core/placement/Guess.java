@@ -65,7 +65,7 @@ public enum Guess {
       return finding;
     }
     return new Finding(
-        finding.id(),
+        finding.key(),
         Verdict.NOT_KNOWN,
         new Sentence(says + finding.headline().pattern(), finding.headline().figures()),
         finding.detail(),

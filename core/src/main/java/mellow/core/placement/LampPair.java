@@ -1,7 +1,9 @@
 package mellow.core.placement;
 
 import java.util.Set;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.Side;
 
 /**
  * Two lamps of one kind, left and right.
@@ -23,6 +25,16 @@ public record LampPair(String id, String name, Lamp lamp, BySide<Spot> spots, Se
 
   public static LampPair mirrored(String id, String name, Lamp lamp, Spot spot) {
     return new LampPair(id, name, lamp, new BySide<>(spot, spot));
+  }
+
+  /** What findings on one of its lamps are about. */
+  public Subject.Lamp subject(Side side) {
+    return Subject.Lamp.of(lamp.function(), side).which(id);
+  }
+
+  /** What findings on both of its lamps are about. */
+  public Subject.Lamp subject() {
+    return Subject.Lamp.pair(lamp.function()).which(id);
   }
 
   public LampPair at(BySide<Spot> newSpots) {

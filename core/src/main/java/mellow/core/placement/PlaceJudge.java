@@ -9,6 +9,7 @@ import java.util.Set;
 import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Quantity;
 import mellow.core.finding.Sentence;
@@ -67,9 +68,13 @@ final class PlaceJudge {
         && front.of(LampFunction.TURN).findAny().isEmpty();
   }
 
-  static String id(LampPair pair, Side side, PlaceRule rule) {
-    String id = "place." + pair.id() + "." + rule.id();
-    return rule.asks().ofThePair() ? id : id + "." + side.word();
+  static FindingKey id(LampPair pair, Side side, PlaceRule rule) {
+    return FindingKey.of(
+        ruleOf(rule), rule.asks().ofThePair() ? pair.subject() : pair.subject(side));
+  }
+
+  static String ruleOf(PlaceRule rule) {
+    return "place." + rule.id();
   }
 
   private Finding judge(LampPair pair, Side side, PlaceRule rule, RuleSet set) {

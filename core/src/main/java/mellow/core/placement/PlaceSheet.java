@@ -10,7 +10,6 @@ import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BySide;
-import mellow.core.vehicle.Side;
 
 /**
  * The whole stage "Place", computed from the drawing of the front.
@@ -76,8 +75,10 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
 
   /** The findings on one pair. */
   public List<Finding> findingsOf(String pairId) {
-    String prefix = "place." + pairId + ".";
-    return findings.stream().filter(finding -> finding.id().startsWith(prefix)).toList();
+    return findings.stream()
+        .filter(
+            finding -> finding.subject().lamp().filter(of -> of.which().equals(pairId)).isPresent())
+        .toList();
   }
 
   /** The first of the gravest findings; empty where everything is within. */
@@ -121,7 +122,6 @@ public record PlaceSheet(List<Finding> findings, List<PairOnFront> pairs) {
                   : OptionalDouble.empty();
           default -> OptionalDouble.empty();
         };
-    return new Bound(
-        PlaceJudge.id(pair, Side.LEFT, rule), set.id(), rule.asks(), atLeast, limit, line);
+    return new Bound(PlaceJudge.ruleOf(rule), set.id(), rule.asks(), atLeast, limit, line);
   }
 }

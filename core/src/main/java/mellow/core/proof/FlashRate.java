@@ -2,12 +2,15 @@ package mellow.core.proof;
 
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
+import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
 /**
@@ -52,7 +55,7 @@ public record FlashRate(Side side, int flashes, double seconds) {
             HALF_BAND);
     Finding finding =
         Finding.on(
-                "prove.flash." + side,
+                FindingKey.of("prove.flash", Subject.Lamp.of(LampFunction.TURN, side)),
                 margin,
                 SOURCE,
                 Sentence.of(

@@ -2,6 +2,7 @@ package mellow.core.proof;
 
 import mellow.core.circuit.Emitter;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -23,6 +24,11 @@ public record ProofLamp(LampFunction function, Side side, String name)
   /** The vehicle's own beside a new one. */
   public ProofLamp factory() {
     return new ProofLamp(function, side, FACTORY);
+  }
+
+  /** What findings on it are about. */
+  public Subject.Lamp subject() {
+    return Subject.Lamp.of(function, side).which(name);
   }
 
   /** In words: "left low beam", "left inner pod". */

@@ -7,12 +7,14 @@ import java.util.function.Function;
 import mellow.core.circuit.LightLevel;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.proof.ProofEvent.Tried;
 import mellow.core.proof.ProofEvent.Unplugged;
+import mellow.core.subject.SubjectKind;
 
 /**
  * What was proved of a list.
@@ -122,7 +124,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     if (findings.isEmpty() && !cells.isEmpty()) {
       findings.add(
           Finding.plain(
-              "prove.all",
+              FindingKey.of("prove.all"),
               Verdict.WITHIN,
               PROOF,
               Sentence.of(
@@ -155,7 +157,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     String why =
         open.stream().map(Cell::reopened).filter(one -> !one.isEmpty()).findFirst().orElse("");
     Finding finding =
-        Finding.plain("prove.open." + lamp.key(), Verdict.NOT_KNOWN, PROOF, says)
+        Finding.plain(FindingKey.of("prove.open", lamp.subject()), Verdict.NOT_KNOWN, PROOF, says)
             .withRemedy(
                 Sentence.of("Try it: " + open.stream().map(Cell::state).toList().get(0) + "."));
     return why.isEmpty()
@@ -167,8 +169,9 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     return Words.capital(cell.lamp().words());
   }
 
-  private static String id(Cell cell) {
-    return "prove." + cell.lamp().key() + "." + cell.state();
+  private static FindingKey id(Cell cell) {
+    return FindingKey.of(
+        "prove.works", SubjectKind.IN_STATE.within(cell.state(), cell.lamp().subject().text()));
   }
 
   private static Finding fault(Cell cell, Tried result, Isolation.Light light) {

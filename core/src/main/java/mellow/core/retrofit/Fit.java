@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -14,6 +15,7 @@ import mellow.core.finding.Working;
 import mellow.core.measure.LengthUnit;
 import mellow.core.measure.TapeText;
 import mellow.core.measure.UnitSystem;
+import mellow.core.subject.SubjectKind;
 
 /** Whether a projector fits its housing: it touches neither lens nor bowl nor what lies behind. */
 public final class Fit {
@@ -81,7 +83,7 @@ public final class Fit {
   private Finding bowl(String id, String part, OptionalDouble partMm) {
     if (partMm.isEmpty() || housing.bowlOpeningMm().isEmpty()) {
       return Finding.notKnown(
-          "bench.fit." + id,
+          FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
           "Not known whether the " + part + " passes the bowl",
           "Measure the bowl's opening and the " + part + ".");
@@ -91,7 +93,7 @@ public final class Fit {
     Margin margin = Margin.of(Figure.fineMm(aSide), CALLIPER_MM, ROOM_ASIDE_MM);
     Finding finding =
         Finding.on(
-                "bench.fit." + id,
+                FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
                 margin,
                 ENVELOPE,
                 aSide >= 0
@@ -138,7 +140,7 @@ public final class Fit {
     if (housing.cutToMm().isEmpty()) {
       return Optional.of(
           Finding.notKnown(
-                  "bench.cut",
+                  FindingKey.of("bench.cut"),
                   source,
                   "Not known whether the bowl may be cut that far",
                   "Measure how far the opening may grow before a rib, an adjuster or the rim.")
@@ -149,7 +151,7 @@ public final class Fit {
     boolean out = margin.verdict() == Verdict.OUT;
     Finding finding =
         Finding.on(
-            "bench.cut",
+            FindingKey.of("bench.cut"),
             margin,
             source,
             out
@@ -174,7 +176,7 @@ public final class Fit {
   private static Finding along(String id, Along along, String read, String remedy) {
     if (along.roomMm().isEmpty() || along.takenMm().isEmpty()) {
       return Finding.notKnown(
-          "bench.fit." + id,
+          FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
           "Not known whether the " + along.part() + " clears the " + along.against(),
           read);
@@ -185,7 +187,7 @@ public final class Fit {
     Margin margin = Margin.of(Figure.fineMm(clear), DEPTH_GAUGE_MM, ROOM_AHEAD_MM);
     Finding finding =
         Finding.on(
-                "bench.fit." + id,
+                FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
                 margin,
                 ENVELOPE,
                 clear >= 0
@@ -208,7 +210,7 @@ public final class Fit {
   private Finding hole() {
     if (projector.threadMm().isEmpty() || housing.holeMm().isEmpty()) {
       return Finding.notKnown(
-          "bench.fit.hole",
+          FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
           ENVELOPE,
           "Not known whether the boss goes through the bulb hole",
           "Measure the bulb hole and the thread of the boss.");
@@ -218,7 +220,7 @@ public final class Fit {
     Margin margin = Margin.of(Figure.fineMm(hole - thread), CALLIPER_MM, ROOM_ASIDE_MM);
     if (margin.verdict() == Verdict.WITHIN) {
       return Finding.on(
-          "bench.fit.hole",
+          FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
           margin,
           ENVELOPE,
           Sentence.of(
@@ -226,7 +228,7 @@ public final class Fit {
     }
     // what is drilled and filed to fit is no fault of the pair: it is the next thing to do
     return Finding.on(
-            "bench.fit.hole",
+            FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
             margin,
             ENVELOPE,
             Sentence.of(

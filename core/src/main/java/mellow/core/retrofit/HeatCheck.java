@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -12,6 +13,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.measure.TemperatureEntry;
+import mellow.core.subject.SubjectKind;
 
 /** Where a lamp or resistor that warms up will end, instead of what it was after five minutes. */
 public final class HeatCheck {
@@ -53,7 +55,7 @@ public final class HeatCheck {
   /** The finding on readings in any order. */
   public static Finding of(Object object, List<WarmingCurve.At> readings) {
     List<WarmingCurve.At> sorted = sorted(readings);
-    String id = "heat." + object.id();
+    FindingKey id = FindingKey.of("heat", SubjectKind.DIMENSION.named(object.id()));
     String what = Words.capital(Words.typed(object.what()));
     double limit = limitCelsius(object);
     Source source =
@@ -89,7 +91,7 @@ public final class HeatCheck {
   }
 
   private static java.util.function.Function<Sentence, Finding> onLimit(
-      String id, Source source, double limit, double value, double uncertainty) {
+      FindingKey id, Source source, double limit, double value, double uncertainty) {
     // a difference of temperatures, so a bare number and no reading of a thermometer
     Margin margin = Margin.of(Figure.number(limit - value), uncertainty, ROOM_CELSIUS);
     return headline -> {

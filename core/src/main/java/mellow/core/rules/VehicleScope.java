@@ -4,9 +4,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.VehicleClass;
 
@@ -20,7 +22,7 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
   /** Nothing is known, and the looks raise no doubt. */
   public static final VehicleScope OPEN = new VehicleScope(Optional.empty(), Optional.empty());
 
-  private static final String PREFIX = "scope.";
+  private static final String RULE = "scope";
 
   /** Bodies that come in more than one class; the others are taken for cars and light pickups. */
   private static final Set<BodyKind> DOUBTFUL = Set.of(BodyKind.BUS, BodyKind.VAN);
@@ -63,10 +65,10 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
 
   /** Whether a finding speaks against judging a vehicle by a set. */
   public static boolean isDoubt(Finding finding) {
-    return finding.id().startsWith(PREFIX);
+    return finding.answers(RULE);
   }
 
-  private static String id(RuleSet set) {
-    return PREFIX + set.id();
+  private static FindingKey id(RuleSet set) {
+    return FindingKey.of(RULE, SubjectKind.RULE_SET.named(set.id()));
   }
 }

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
 
@@ -35,7 +37,7 @@ public record LampRecord(BySide<Boolean> heights, boolean spacing) {
         ? Optional.empty()
         : Optional.of(
             Finding.plain(
-                    "came.lamps",
+                    FindingKey.of("came.lamps", Subject.Vehicle.WHOLE),
                     Verdict.NOT_KNOWN,
                     PRACTICE,
                     Sentence.of("Lamps not measured as they came: " + String.join(", ", open)))

@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
 
 /**
  * How a vehicle stands now against how it stood when it came.
@@ -115,7 +117,7 @@ public record Stance(
     if (isUnchanged()) {
       findings.add(
           Finding.plain(
-              "stance.unchanged",
+              FindingKey.of("stance.unchanged", Subject.Vehicle.WHOLE),
               Verdict.WITHIN,
               PRACTICE,
               Sentence.of("The vehicle stands as it came")));
@@ -130,7 +132,7 @@ public record Stance(
     if (dialMoved()) {
       findings.add(
           Finding.plain(
-                  "stance.dial",
+                  FindingKey.of("stance.dial", Subject.Vehicle.WHOLE),
                   readSince ? Verdict.AT_EDGE : Verdict.OUT,
                   PRACTICE,
                   Sentence.of(
@@ -147,7 +149,7 @@ public record Stance(
 
   private static Finding settled() {
     return Finding.plain(
-        "stance.tipped",
+        FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
         Verdict.WITHIN,
         PRACTICE,
         Sentence.of("The stance was changed; lamp centres and cutoffs were read since"));
@@ -167,14 +169,17 @@ public record Stance(
     }
     if (readSince) {
       return Finding.plain(
-              "stance.tipped",
+              FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
               Verdict.WITHIN,
               DERIVED,
               says.text("; centres and cutoffs were read since").done())
           .withWorking(effect.working());
     }
     return Finding.plain(
-            "stance.tipped", telling ? Verdict.OUT : Verdict.AT_EDGE, DERIVED, says.done())
+            FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
+            telling ? Verdict.OUT : Verdict.AT_EDGE,
+            DERIVED,
+            says.done())
         .withRemedy(
             Sentence.of("Measure the lamp centres again and aim anew; marks from before are void."))
         .withWorking(effect.working());
@@ -186,6 +191,9 @@ public record Stance(
             ? "Type both tyre sizes, the old and the new."
             : "Measure the wheelbase, and from the front axle forward to the lamps.";
     return Finding.notKnown(
-        "stance.tipped", DERIVED, "The stance changed; by how much it tips the beam is open", what);
+        FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
+        DERIVED,
+        "The stance changed; by how much it tips the beam is open",
+        what);
   }
 }

@@ -2,19 +2,19 @@ package mellow.core.vehicle;
 
 /** The lamps that are aimed on the wall. */
 public enum LampKind {
-  DIPPED("low beam", "lamp", ""),
-  FRONT_FOG("fog", "fog lamp", "fog."),
+  DIPPED("low beam", "lamp", LampFunction.DIPPED),
+  FRONT_FOG("fog", "fog lamp", LampFunction.FRONT_FOG),
   /** Driving lamps and pods: no cutoff, what is aimed is the centre of the bright spot. */
-  DRIVING("driving lamp", "driving lamp", "driving.");
+  DRIVING("driving lamp", "driving lamp", LampFunction.DRIVING);
 
   private final String word;
   private final String lampWords;
-  private final String prefix;
+  private final LampFunction function;
 
-  LampKind(String word, String lampWords, String prefix) {
+  LampKind(String word, String lampWords, LampFunction function) {
     this.word = word;
     this.lampWords = lampWords;
-    this.prefix = prefix;
+    this.function = function;
   }
 
   public String word() {
@@ -26,9 +26,9 @@ public enum LampKind {
     return lampWords;
   }
 
-  /** What stands before the names of its findings and steps. */
-  public String prefix() {
-    return prefix;
+  /** What such a lamp is for. */
+  public LampFunction function() {
+    return function;
   }
 
   /** What of its light is read at the wall. */

@@ -2,6 +2,8 @@ package mellow.core.workflow;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -35,6 +37,11 @@ public record StepLine(
       return mark.get().skipped() ? State.SKIPPED : State.DONE;
     }
     return waitsFor.isEmpty() ? State.READY : State.WAITS;
+  }
+
+  /** What findings on it are about. */
+  public Subject subject() {
+    return SubjectKind.STEP.within(step.id(), side.map(Side::name).orElse(""));
   }
 
   public boolean isOpen() {

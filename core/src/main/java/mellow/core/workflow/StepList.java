@@ -2,12 +2,12 @@ package mellow.core.workflow;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -149,10 +149,7 @@ public record StepList(List<StepLine> lines) {
   }
 
   private static Finding waived(StepLine line, StepMark mark) {
-    String id =
-        "step."
-            + line.step().id()
-            + line.side().map(side -> "." + side.word().toLowerCase(Locale.ROOT)).orElse("");
+    FindingKey id = FindingKey.of("step.waived", line.subject());
     String says =
         mark.skipped()
             ? "Left out: " + line.words()

@@ -2,14 +2,16 @@ package mellow.core.workflow;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -37,7 +39,7 @@ public final class TakeInFindings {
     if (takeIn.kinds().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              "take-in.wanted",
+              FindingKey.of("take-in.wanted"),
               Source.judged("the plan follows from it"),
               "What is wanted is not said yet",
               "Choose the kinds of work: the plan follows."));
@@ -56,7 +58,7 @@ public final class TakeInFindings {
     if (findings.isEmpty()) {
       findings.add(
           Finding.plain(
-              "take-in.all",
+              FindingKey.of("take-in.all"),
               Verdict.WITHIN,
               GRID,
               Sentence.of("Everything that was tried works as it came")));
@@ -66,14 +68,14 @@ public final class TakeInFindings {
 
   private static Finding leftOut(Stage stage, String reason) {
     return Finding.plain(
-        "take-in.left-out." + stage.name().toLowerCase(Locale.ROOT),
+        FindingKey.of("take-in.left-out", SubjectKind.STAGE.named(stage.name())),
         Verdict.AT_EDGE,
         LEFT_OUT,
         Sentence.of(Words.typed("Left out: %s (%s)".formatted(stage.words(), reason))));
   }
 
   private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {
-    String id = "take-in.change." + change.name().toLowerCase(Locale.ROOT);
+    FindingKey id = FindingKey.of("take-in.change", SubjectKind.CHANGE.named(change.name()));
     Sentence says = Sentence.of("Before: " + change.words());
     if (change.isOfStance() && since.readAgain()) {
       return Finding.plain(
@@ -109,11 +111,8 @@ public final class TakeInFindings {
         .toList();
   }
 
-  private static String id(LampCheck check) {
-    return "take-in.works."
-        + check.function().name().toLowerCase(Locale.ROOT)
-        + "."
-        + check.side().word();
+  private static FindingKey id(LampCheck check) {
+    return FindingKey.of("take-in.works", Subject.Lamp.of(check.function(), check.side()));
   }
 
   private static String who(LampCheck check) {
@@ -158,7 +157,7 @@ public final class TakeInFindings {
     String what = open.size() > 2 ? open.size() + " functions" : String.join(" and ", open);
     return Optional.of(
         Finding.notKnown(
-            "take-in.untried",
+            FindingKey.of("take-in.untried"),
             GRID,
             Words.capital(what) + words,
             "Try them with the customer there, and note each."));

@@ -97,7 +97,7 @@ class FloorTest {
   void twistIsTheDistanceOfEachTyreFromThePlane() {
     Walls twisted = new Walls();
     twisted.survey = Optional.of(survey(5, -5, -5, 5, 0, 0));
-    assertThatFinding(twisted.finding("floor.twist"))
+    assertThatFinding(twisted.finding("floor.twist@bay"))
         .is(Verdict.OUT)
         .hasMargin(-2, 1e-9)
         .says("twisted by 5.0 mm")
@@ -112,7 +112,7 @@ class FloorTest {
     twisted.survey = Optional.of(survey(twice, OptionalDouble.of(0)));
     Walls flat = new Walls();
     flat.survey = Optional.of(survey(0, 0, 0, 0, 0, 0));
-    assertThatFinding(twisted.finding("floor.twist")).is(Verdict.AT_EDGE).says("read twice");
+    assertThatFinding(twisted.finding("floor.twist@bay")).is(Verdict.AT_EDGE).says("read twice");
     assertThat(uncertainty(twisted)).isGreaterThan(uncertainty(flat));
   }
 
@@ -120,16 +120,18 @@ class FloorTest {
   void aPlaneThatTiltsAbsurdlyIsAskedAboutAgain() {
     Walls ramp = new Walls();
     ramp.survey = Optional.of(survey(0, 0, 100, 100, 0, 0)); // 4 % over 2500 mm
-    assertThatFinding(ramp.finding("floor.tilt")).is(Verdict.OUT).hasMargin(-1, 1e-9);
+    assertThatFinding(ramp.finding("floor.tilt@bay")).is(Verdict.OUT).hasMargin(-1, 1e-9);
   }
 
   @Test
   void threeTyresAndAMissingFootAreNamed() {
     Walls walls = new Walls();
     walls.survey = Optional.of(survey(tyres(0, 0, 2, 2).subList(0, 3), OptionalDouble.empty()));
-    assertThatFinding(walls.finding("floor.twist")).is(Verdict.NOT_KNOWN);
-    assertThatFinding(walls.finding("floor.foot")).is(Verdict.NOT_KNOWN).advises("left lamp");
-    assertThatFinding(new Walls().finding("floor.survey")).is(Verdict.NOT_KNOWN);
+    assertThatFinding(walls.finding("floor.twist@bay")).is(Verdict.NOT_KNOWN);
+    assertThatFinding(walls.finding("floor.foot@floor:wall:LEFT"))
+        .is(Verdict.NOT_KNOWN)
+        .advises("left lamp");
+    assertThatFinding(new Walls().finding("floor.survey@bay")).is(Verdict.NOT_KNOWN);
   }
 
   /** Taped from a floor 8 mm above the tyres' plane, the centre counts 8 mm more. */

@@ -29,7 +29,7 @@ class FogAndCautionsTest {
     walls.beam = BeamClass.FOG_B;
     double mark = 668 - walls.markMm(Side.LEFT);
     walls.reads(Side.LEFT, mark - 100);
-    assertThatFinding(walls.finding("fog.aim.target.left"))
+    assertThatFinding(walls.finding("aim.target@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.OUT)
         .advises("tilt it at its bracket by 0.38° down");
   }
@@ -39,14 +39,15 @@ class FogAndCautionsTest {
   void aDrivingLampIsAimedLevelByItsBrightSpot() {
     Walls walls = fog("un-r48", BeamClass.DRIVING, 900);
     assertThat(walls.markMm(Side.LEFT)).isCloseTo(900, within(1e-9));
-    assertThatFinding(walls.finding("driving.aim.cutoff.left")).advises("left bright spot");
+    assertThatFinding(walls.finding("aim.cutoff@lamp:DRIVING:LEFT")).advises("left bright spot");
     walls.reads(Side.LEFT, 60);
-    assertThatFinding(walls.finding("driving.aim.target.left"))
+    assertThatFinding(walls.finding("aim.target@lamp:DRIVING:LEFT"))
         .is(Verdict.OUT)
         .advises("tilt it at its bracket by 0.45° up");
-    assertThat(walls.sheet().findings()).noneMatch(one -> one.id().contains("driving.aim.limits"));
+    assertThat(walls.sheet().findings())
+        .noneMatch(one -> one.id().startsWith("aim.limits@lamp:DRIVING"));
     walls.market = "us-sae-j599";
-    assertThatFinding(walls.finding("driving.aim.limits.left")).is(Verdict.WITHIN);
+    assertThatFinding(walls.finding("aim.limits@lamp:DRIVING:LEFT")).is(Verdict.WITHIN);
   }
 
   /** UN R48, 6.2.6.2: 0.5 % of 7620 is 38 mm: 20 mm below the line is too high, laden or not. */
@@ -54,14 +55,14 @@ class FogAndCautionsTest {
   void aLoadedVehicleIsHeldAgainstTheSameLimits() {
     Walls walls = new Walls().reads(Side.LEFT, 95);
     walls.events.add(new AimEvent.LadenRead(Side.LEFT, 20));
-    assertThatFinding(walls.finding("aim.laden.left"))
+    assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("Left lamp laden")
         .advises("levelling");
     walls.events.add(new AimEvent.LadenRead(Side.LEFT, 90));
-    assertThatFinding(walls.finding("aim.laden.left")).is(Verdict.WITHIN);
+    assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT")).is(Verdict.WITHIN);
     walls.turns(Side.LEFT, "v", 0.5);
-    assertThatFinding(walls.finding("aim.laden.left")).is(Verdict.NOT_KNOWN);
+    assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT")).is(Verdict.NOT_KNOWN);
   }
 
   @Test
@@ -74,10 +75,10 @@ class FogAndCautionsTest {
   @Test
   void californiaAllowsNothingHigherThanFourInchesDown() {
     Walls walls = fog("us-ca-24403", BeamClass.FOG_SAE, 500);
-    assertThatFinding(walls.reads(Side.LEFT, 95).finding("fog.aim.limits.left"))
+    assertThatFinding(walls.reads(Side.LEFT, 95).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.OUT)
         .says("too high");
-    assertThatFinding(walls.reads(Side.LEFT, 120).finding("fog.aim.limits.left"))
+    assertThatFinding(walls.reads(Side.LEFT, 120).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.WITHIN);
   }
 
@@ -85,10 +86,11 @@ class FogAndCautionsTest {
   @Test
   void classBHasNoLowestLimit() {
     Walls walls = fog("un-r48", BeamClass.FOG_B, 400);
-    assertThatFinding(walls.reads(Side.LEFT, 112).finding("fog.aim.limits.left")).is(Verdict.OUT);
-    assertThatFinding(walls.reads(Side.LEFT, 380).finding("fog.aim.limits.left"))
+    assertThatFinding(walls.reads(Side.LEFT, 112).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
+        .is(Verdict.OUT);
+    assertThatFinding(walls.reads(Side.LEFT, 380).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.WITHIN);
-    assertThatFinding(walls.finding("fog.aim.target.left"))
+    assertThatFinding(walls.finding("aim.target@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.WITHIN)
         .says("below the tape");
     assertThat(SchoolTable.of(walls.input()).get(0).rows()).hasSize(1);
@@ -98,7 +100,7 @@ class FogAndCautionsTest {
   void aRuleThatNeedsAHeightAsksForIt() {
     Walls walls = fog("un-r48", BeamClass.FOG_F3, 400);
     walls.edge = BySide.of(side -> OptionalDouble.empty());
-    assertThatFinding(walls.finding("fog.school.rule.left"))
+    assertThatFinding(walls.finding("school.rule@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.NOT_KNOWN)
         .advises("lower edge");
   }
@@ -107,7 +109,7 @@ class FogAndCautionsTest {
   void aMarketWithoutARuleIsSilentAndSaysSo() {
     Walls walls = new Walls().reads(Side.LEFT, 95);
     walls.market = "us-ca-24403";
-    assertThatFinding(walls.finding("school.rule.left"))
+    assertThatFinding(walls.finding("school.rule@lamp:DIPPED:LEFT"))
         .is(Verdict.NOT_KNOWN)
         .says("no rule for such a lamp");
   }

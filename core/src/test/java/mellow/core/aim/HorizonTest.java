@@ -24,18 +24,18 @@ class HorizonTest {
     Horizon horizon = WallHorizon.of(walls.sheet());
     assertThat(horizon.parts())
         .containsExactly("Floor", "Lamps", "Left lamp", "Right lamp", "Hand over");
-    assertThat(mark(horizon, "aim.limits.left").share()).isPositive();
-    assertThat(mark(horizon, "aim.limits.right").share()).isNegative();
-    assertThat(mark(horizon, "aim.limits.right").part()).isEqualTo(3);
-    assertThat(mark(horizon, "floor.survey").verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(mark(horizon, "floor.survey").share()).isZero();
+    assertThat(mark(horizon, "aim.limits@lamp:DIPPED:LEFT").share()).isPositive();
+    assertThat(mark(horizon, "aim.limits@lamp:DIPPED:RIGHT").share()).isNegative();
+    assertThat(mark(horizon, "aim.limits@lamp:DIPPED:RIGHT").part()).isEqualTo(3);
+    assertThat(mark(horizon, "floor.survey@bay").verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(mark(horizon, "floor.survey@bay").share()).isZero();
   }
 
   @Test
   void theSharesOfWildReadingsStayOnTheStrip() {
     Horizon horizon = WallHorizon.of(new Walls().reads(Side.LEFT, -3000).sheet());
     assertThat(horizon.marks()).allSatisfy(mark -> assertThat(mark.share()).isBetween(-1.0, 1.0));
-    assertThat(mark(horizon, "aim.limits.left").share()).isEqualTo(-1);
+    assertThat(mark(horizon, "aim.limits@lamp:DIPPED:LEFT").share()).isEqualTo(-1);
   }
 
   @Test

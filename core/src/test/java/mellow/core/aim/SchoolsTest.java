@@ -64,7 +64,9 @@ class SchoolsTest {
     walls.market = "us-sae-j599";
     walls.beam = BeamClass.SAE_VOR;
     assertThat(walls.markMm(Side.LEFT)).isCloseTo(43 * IN, within(1e-9));
-    assertThatFinding(walls.finding("school.level.left")).is(Verdict.OUT).says("too high");
+    assertThatFinding(walls.finding("school.level@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .says("too high");
     assertThat(walls.school(School.RULE).markMm(Side.LEFT)).isCloseTo(41 * IN, within(1e-9));
   }
 
@@ -80,11 +82,13 @@ class SchoolsTest {
         .as("both 2 in down at 25 ft, as the higher one asks")
         .isCloseTo(2 * IN, within(1e-9));
     assertThat(36 * IN - walls.markMm(Side.LEFT)).isCloseTo(2 * IN, within(1e-9));
-    assertThatFinding(walls.finding("step")).is(Verdict.AT_EDGE).says("cannot tell them apart");
+    assertThatFinding(walls.finding("wall.step@lamp:DIPPED"))
+        .is(Verdict.AT_EDGE)
+        .says("cannot tell them apart");
 
     walls.centre = new BySide<>(OptionalDouble.of(36 * IN), OptionalDouble.of(37 * IN));
     assertThat(walls.markMm(Side.LEFT)).as("an inch is told").isCloseTo(36 * IN, within(1e-9));
-    assertThat(walls.sheet().findings()).noneMatch(finding -> finding.id().equals("step"));
+    assertThat(walls.sheet().findings()).noneMatch(finding -> finding.answers("wall.step"));
   }
 
   /** Level at 43 in is too high by the rule: nobody is told to raise a lamp to it. */
@@ -93,7 +97,7 @@ class SchoolsTest {
     Walls walls = new Walls().centre(43 * IN).school(School.LEVEL).reads(Side.LEFT, 60);
     walls.market = "us-sae-j599";
     walls.beam = BeamClass.SAE_VOR;
-    assertThatFinding(walls.finding("aim.target.left"))
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("below the tape")
         .advises("Do not raise it");
@@ -134,7 +138,8 @@ class SchoolsTest {
         .hasMargin(200.0 / 300, 1e-9);
     walls.market = "un-r48";
     walls.beam = BeamClass.UN_DIPPED;
-    assertThatFinding(walls.reads(Side.LEFT, 0).finding("aim.limits.left")).is(Verdict.OUT);
+    assertThatFinding(walls.reads(Side.LEFT, 0).finding("aim.limits@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT);
   }
 
   @Test
@@ -152,10 +157,14 @@ class SchoolsTest {
   void lowBeamWhoseLensIsUnreadIsNotKnownYet() {
     Walls walls = new Walls().school(School.LEVEL).reads(Side.LEFT, 76.2);
     walls.beam = BeamClass.DIPPED_UNREAD;
-    assertThatFinding(walls.finding("aim.limits.left")).is(Verdict.NOT_KNOWN).says("lens");
-    assertThatFinding(walls.finding("school.level.left")).is(Verdict.NOT_KNOWN);
+    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:LEFT"))
+        .is(Verdict.NOT_KNOWN)
+        .says("lens");
+    assertThatFinding(walls.finding("school.level@lamp:DIPPED:LEFT")).is(Verdict.NOT_KNOWN);
     walls.market = "us-sae-j599";
-    assertThatFinding(walls.finding("aim.limits.left")).is(Verdict.NOT_KNOWN).says("lens");
+    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:LEFT"))
+        .is(Verdict.NOT_KNOWN)
+        .says("lens");
   }
 
   /** 3 ft is 8 in above a lamp at 28 in: 100 × 8/300 = 2.67 % upwards. */
@@ -163,7 +172,9 @@ class SchoolsTest {
   void theBandAboveTheFloorIsRefusedForALampBelowIt() {
     Walls walls = new Walls().centre(28 * IN).school(School.ABSOLUTE_BAND);
     assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
-    assertThatFinding(walls.finding("school.band.left")).is(Verdict.OUT).says("2.67 % upwards");
+    assertThatFinding(walls.finding("school.band@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .says("2.67 % upwards");
   }
 
   /**
@@ -174,7 +185,9 @@ class SchoolsTest {
     Walls walls = new Walls().centre(33 * IN).school(School.ABSOLUTE_BAND);
     assertThat(walls.lamp(Side.LEFT).target().orElseThrow().percent())
         .isCloseTo(-0.5, within(1e-9));
-    assertThatFinding(walls.finding("school.band.left")).is(Verdict.OUT).says("1.00 % above");
+    assertThatFinding(walls.finding("school.band@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .says("1.00 % above");
     assertThat(walls.centre(40 * IN).lamp(Side.LEFT).target().orElseThrow().warning()).isEmpty();
   }
 
@@ -184,7 +197,9 @@ class SchoolsTest {
     walls.before = BySide.of(side -> Optional.of(new PairInput.BeforeMark(30, 3000)));
     assertThat(668 - walls.markMm(Side.LEFT)).isCloseTo(76.2, within(1e-9));
     walls.stanceChanged = true;
-    assertThatFinding(walls.finding("school.before.left")).is(Verdict.OUT).says("suspension");
+    assertThatFinding(walls.finding("school.before@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .says("suspension");
     assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
   }
 

@@ -29,7 +29,7 @@ class ScrewBehaviourTest {
     assertThat(screw(walls).ratePercent().getAsDouble())
         .isCloseTo(-100 * 36.72 / 7620, within(1e-9));
     assertThat(walls.lamp(Side.RIGHT).correction().orElseThrow().turns()).hasValue(2);
-    assertThatFinding(walls.finding("aim.limits.right")).advises("2 turns clockwise");
+    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT")).advises("2 turns clockwise");
   }
 
   @Test
@@ -37,12 +37,13 @@ class ScrewBehaviourTest {
     Walls walls =
         rightLamp().reads(Side.RIGHT, 0).turns(Side.RIGHT, "v", -0.5).reads(Side.RIGHT, 20);
     // 40 mm a turn anticlockwise; 71.44 mm left: 1.786 turns, so 1 3/4
-    assertThatFinding(walls.finding("aim.target.right")).advises("1 3/4 turns anticlockwise");
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
+        .advises("1 3/4 turns anticlockwise");
   }
 
   @Test
   void withoutATrialTheRemedyAsksForOne() {
-    assertThatFinding(rightLamp().reads(Side.RIGHT, 18).finding("aim.target.right"))
+    assertThatFinding(rightLamp().reads(Side.RIGHT, 18).finding("aim.target@lamp:DIPPED:RIGHT"))
         .advises("half a turn");
   }
 
@@ -53,20 +54,22 @@ class ScrewBehaviourTest {
         .screw(
             Side.RIGHT, "v", Adjuster.Axis.VERTICAL, Adjuster.Reach.ALWAYS, OptionalDouble.of(0.4))
         .reads(Side.RIGHT, 0);
-    assertThatFinding(walls.finding("aim.target.right")).advises("3 1/8 turns anticlockwise");
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
+        .advises("3 1/8 turns anticlockwise");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, -30);
-    assertThatFinding(walls.finding("screw.v.wrong-way")).says("clockwise lowers");
+    assertThatFinding(walls.finding("screw.wrong-way@screw:DIPPED:RIGHT:v"))
+        .says("clockwise lowers");
   }
 
   @Test
   void aTurnTheWrongWayIsSaid() {
     Walls walls =
         rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 0.5).reads(Side.RIGHT, -2);
-    assertThatFinding(walls.finding("aim.away.right"))
+    assertThatFinding(walls.finding("aim.away@lamp:DIPPED:RIGHT"))
         .is(Verdict.AT_EDGE)
         .says("away from its mark by 20 mm")
         .advises("other way");
-    assertThatFinding(walls.finding("aim.target.right")).advises("anticlockwise");
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT")).advises("anticlockwise");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, 40);
     assertThat(walls.sheet().findings()).noneMatch(found -> found.id().startsWith("aim.away"));
   }
@@ -75,7 +78,7 @@ class ScrewBehaviourTest {
   void aScrewThatDoesNothingIsDead() {
     Walls walls =
         rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 1.5).reads(Side.RIGHT, 18.5);
-    assertThatFinding(walls.finding("screw.v.dead"))
+    assertThatFinding(walls.finding("screw.dead@screw:DIPPED:RIGHT:v"))
         .is(Verdict.OUT)
         .says("does nothing in 1 1/2 turns")
         .advises("stripped");
@@ -90,7 +93,7 @@ class ScrewBehaviourTest {
             .turns(Side.RIGHT, "v", 1)
             .reads(Side.RIGHT, 18)
             .step(Side.RIGHT, 45);
-    assertThatFinding(walls.finding("screw.v.axis")).says("sideways");
+    assertThatFinding(walls.finding("screw.axis@screw:DIPPED:RIGHT:v")).says("sideways");
     assertThat(screw(walls).axis()).hasValue(Adjuster.Axis.HORIZONTAL);
   }
 
@@ -116,7 +119,9 @@ class ScrewBehaviourTest {
             .turns(Side.RIGHT, "v", -1)
             .reads(Side.RIGHT, 95);
     assertThat(screw(walls).playTurns()).isCloseTo(0.375, within(1e-9));
-    assertThatFinding(walls.finding("screw.v.play")).is(Verdict.AT_EDGE).says("3/8 turn of play");
+    assertThatFinding(walls.finding("screw.play@screw:DIPPED:RIGHT:v"))
+        .is(Verdict.AT_EDGE)
+        .says("3/8 turn of play");
     // 91.44 asked, 95 read: 3.56 mm up is 0.089 turn anticlockwise, the same direction: no play
     assertThat(screw(walls).turnsFor(100 * 40.0 / 7620)).hasValue(-1);
     // 40 mm down means changing direction: 1 turn and the play
@@ -132,7 +137,8 @@ class ScrewBehaviourTest {
             .reads(Side.RIGHT, 40)
             .turns(Side.RIGHT, "v", 1)
             .reads(Side.RIGHT, 0);
-    assertThatFinding(walls.finding("screw.v.contradiction")).is(Verdict.AT_EDGE);
+    assertThatFinding(walls.finding("screw.contradiction@screw:DIPPED:RIGHT:v"))
+        .is(Verdict.AT_EDGE);
     assertThat(screw(walls).ratePercent()).isEmpty();
   }
 
@@ -159,8 +165,12 @@ class ScrewBehaviourTest {
             Adjuster.Reach.FRONT_OPEN_ONLY,
             OptionalDouble.empty())
         .reads(Side.RIGHT, 18);
-    assertThatFinding(walls.finding("screw.v.reach")).is(Verdict.AT_EDGE).advises("before closing");
+    assertThatFinding(walls.finding("screw.reach@screw:DIPPED:RIGHT:v"))
+        .is(Verdict.AT_EDGE)
+        .advises("before closing");
     walls.frontClosed = true;
-    assertThatFinding(walls.finding("screw.v.reach")).is(Verdict.OUT).advises("come off again");
+    assertThatFinding(walls.finding("screw.reach@screw:DIPPED:RIGHT:v"))
+        .is(Verdict.OUT)
+        .advises("come off again");
   }
 }

@@ -43,7 +43,9 @@ class ToeTest {
   })
   void eachLampIsHeldAgainstItsOwnStraightAhead(double leftMm, Verdict verdict, String says) {
     assertThatFinding(
-            market("us-sae-j599", BeamClass.SAE_VOR).step(Side.LEFT, leftMm).finding("aside.left"))
+            market("us-sae-j599", BeamClass.SAE_VOR)
+                .step(Side.LEFT, leftMm)
+                .finding("wall.aside@lamp:DIPPED:LEFT"))
         .is(verdict)
         .says(says);
   }
@@ -51,7 +53,8 @@ class ToeTest {
   /** UN R48 sets no limit aside: that of SAE J599 is told as advice, and nothing is out by it. */
   @Test
   void whereTheTextSetsNoLimitNothingIsOut() {
-    assertThatFinding(new Walls().step(Side.LEFT, 115).finding("aside.left")).is(Verdict.AT_EDGE);
+    assertThatFinding(new Walls().step(Side.LEFT, 115).finding("wall.aside@lamp:DIPPED:LEFT"))
+        .is(Verdict.AT_EDGE);
   }
 
   /**
@@ -64,26 +67,30 @@ class ToeTest {
     assertThatFinding(
             market("gb-inspection", BeamClass.UN_DIPPED)
                 .step(Side.LEFT, leftMm)
-                .finding("aside.left"))
+                .finding("wall.aside@lamp:DIPPED:LEFT"))
         .is(verdict);
   }
 
   @Test
   void lampThatPointsAsideIsBroughtBackByItsHorizontalScrew() {
     assertThatFinding(
-            market("us-sae-j599", BeamClass.SAE_VOR).step(Side.RIGHT, -130).finding("aside.right"))
+            market("us-sae-j599", BeamClass.SAE_VOR)
+                .step(Side.RIGHT, -130)
+                .finding("wall.aside@lamp:DIPPED:RIGHT"))
         .advises("Horizontal screw: 130 mm to the left.");
     // to the middle of its room, 1 % to the left: 76 mm, and 40 more
     assertThatFinding(
-            market("gb-inspection", BeamClass.UN_DIPPED).step(Side.LEFT, -40).finding("aside.left"))
+            market("gb-inspection", BeamClass.UN_DIPPED)
+                .step(Side.LEFT, -40)
+                .finding("wall.aside@lamp:DIPPED:LEFT"))
         .advises("Horizontal screw: 116 mm to the left.");
   }
 
   @Test
   void pairIsJudgedOnlyOnceBothStepsWereRead() {
     Walls one = new Walls().step(Side.LEFT, 10);
-    assertThat(one.sheet().findings()).noneMatch(finding -> finding.id().endsWith("toe"));
-    assertThatFinding(one.step(Side.RIGHT, 10).finding("toe"))
+    assertThat(one.sheet().findings()).noneMatch(finding -> finding.answers("wall.toe"));
+    assertThatFinding(one.step(Side.RIGHT, 10).finding("wall.toe@lamp:DIPPED"))
         .is(Verdict.WITHIN)
         .says("Steps stand as far apart as the lamps");
   }
@@ -91,7 +98,8 @@ class ToeTest {
   /** 60 mm each towards the middle over 7620: atan(120 ÷ 7620) = 0.90°. */
   @Test
   void beamsThatCrossAreToeIn() {
-    assertThatFinding(new Walls().step(Side.LEFT, -60).step(Side.RIGHT, 60).finding("toe"))
+    assertThatFinding(
+            new Walls().step(Side.LEFT, -60).step(Side.RIGHT, 60).finding("wall.toe@lamp:DIPPED"))
         .is(Verdict.WITHIN)
         .says("Steps stand 1 080 mm apart for lamps 1 200 mm apart: 0.90° toe-in");
   }

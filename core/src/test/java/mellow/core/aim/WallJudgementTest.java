@@ -31,7 +31,8 @@ class WallJudgementTest {
     "200, OUT"
   })
   void theVerdictTurnsAtTheLimitWithinTheTapesUncertainty(double below, Verdict verdict) {
-    assertThatFinding(new Walls().reads(Side.LEFT, below).finding("aim.limits.left")).is(verdict);
+    assertThatFinding(new Walls().reads(Side.LEFT, below).finding("aim.limits@lamp:DIPPED:LEFT"))
+        .is(verdict);
   }
 
   /** Two tape readings of ±1 mm at 7620: √2 ÷ 7620 = 0.0186 %. */
@@ -52,8 +53,10 @@ class WallJudgementTest {
     Walls walls = new Walls().reads(Side.RIGHT, 18);
     walls.label = OptionalDouble.of(-1.2);
     // aim 91.4 below, read 18: 73.4 above the tape; the rule's limit is 38.1, so 20.1 too high
-    assertThatFinding(walls.finding("aim.limits.right")).is(Verdict.OUT).says("20 mm too high");
-    assertThatFinding(walls.finding("aim.target.right"))
+    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT"))
+        .is(Verdict.OUT)
+        .says("20 mm too high");
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
         .is(Verdict.OUT)
         .says("73 mm above the tape");
     assertThat(walls.lamp(Side.RIGHT).correction().orElseThrow().upMm())
@@ -80,7 +83,9 @@ class WallJudgementTest {
                     + pair.lamps().right().place().orElseThrow().asideMm())
                 / 2)
         .isCloseTo(-254.0, within(0.05));
-    assertThatFinding(walls.finding("square")).is(Verdict.WITHIN).says("254 mm to the right");
+    assertThatFinding(walls.finding("wall.square@lamp:DIPPED"))
+        .is(Verdict.WITHIN)
+        .says("254 mm to the right");
   }
 
   /** Steps 1216 apart for lamps 1200 apart at 7620: 0.120° toe-out in all. */
@@ -88,8 +93,10 @@ class WallJudgementTest {
   void stepsWiderThanTheLampsAreToeOut() {
     assertThat(Toe.degrees(1216, 1200, 7620)).isCloseTo(0.120, within(5e-4));
     Walls walls = new Walls().step(Side.LEFT, 8).step(Side.RIGHT, -8);
-    assertThatFinding(walls.finding("toe")).is(Verdict.WITHIN).says("0.12° toe-out");
-    assertThatFinding(walls.finding("aside.left")).says("8 mm to the left");
+    assertThatFinding(walls.finding("wall.toe@lamp:DIPPED"))
+        .is(Verdict.WITHIN)
+        .says("0.12° toe-out");
+    assertThatFinding(walls.finding("wall.aside@lamp:DIPPED:LEFT")).says("8 mm to the left");
   }
 
   /** 12 mm over 600 mm is 1.146° of roll. */
@@ -98,7 +105,7 @@ class WallJudgementTest {
     assertThat(Roll.degrees(12, 600)).isCloseTo(1.146, within(5e-4));
     Walls walls = new Walls();
     walls.events.add(new AimEvent.RollRead(Side.LEFT, 12, 600));
-    assertThatFinding(walls.finding("roll.left".replace("roll", "aim.roll")))
+    assertThatFinding(walls.finding("aim.roll@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("right end low")
         .advises("anticlockwise");
@@ -109,15 +116,18 @@ class WallJudgementTest {
     // ±1/16 in twice is 2.245 mm; a third of half an inch at 25 ft is 0.0556 %: 4041 mm
     Walls walls = new Walls().school(School.EQUAL_DROP).distance(3000, 3000);
     walls.units = UnitSystem.IMPERIAL;
-    assertThatFinding(walls.finding("aim.distance.left")).is(Verdict.OUT).says("4 041 mm");
-    assertThatFinding(walls.distance(7620, 7620).finding("aim.distance.left")).is(Verdict.WITHIN);
+    assertThatFinding(walls.finding("aim.distance@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .says("4 041 mm");
+    assertThatFinding(walls.distance(7620, 7620).finding("aim.distance@lamp:DIPPED:LEFT"))
+        .is(Verdict.WITHIN);
   }
 
   @Test
   void lampHeightsThatDifferTooMuchAreMeasuredAgain() {
     Walls walls = new Walls();
     walls.centre = new BySide<>(OptionalDouble.of(668), OptionalDouble.of(708));
-    assertThatFinding(walls.finding("pair.height"))
+    assertThatFinding(walls.finding("wall.pair-height@lamp:DIPPED"))
         .is(Verdict.OUT)
         .hasMargin(-15, 1e-9)
         .advises("springs");
@@ -179,7 +189,7 @@ class WallJudgementTest {
       double up = walls.lamp(Side.LEFT).correction().orElseThrow().upMm();
       double read = ((AimEvent.CutoffRead) walls.events.get(0)).mm();
       walls.reads(Side.LEFT, read - up);
-      assertThatFinding(walls.finding("aim.target.left")).is(Verdict.WITHIN);
+      assertThatFinding(walls.finding("aim.target@lamp:DIPPED:LEFT")).is(Verdict.WITHIN);
     }
   }
 
@@ -189,8 +199,8 @@ class WallJudgementTest {
     Walls level = new Walls().centre(1062).school(School.LEVEL).reads(Side.LEFT, 0);
     assertThat(level.lamp(Side.LEFT).correction().orElseThrow().says().pattern())
         .isEqualTo("On its mark: nothing to turn.");
-    assertThatFinding(level.finding("aim.limits.left")).is(Verdict.OUT);
-    assertThat(level.finding("aim.limits.left").remedy().orElseThrow().pattern())
+    assertThatFinding(level.finding("aim.limits@lamp:DIPPED:LEFT")).is(Verdict.OUT);
+    assertThat(level.finding("aim.limits@lamp:DIPPED:LEFT").remedy().orElseThrow().pattern())
         .contains("the mark of this one lies beyond the rule");
   }
 

@@ -127,7 +127,7 @@ class SolverTest {
     assertThat(solution.restless()).containsExactly("buzzer");
     assertThat(CircuitCheck.ofSolution(buzzer, solution))
         .extracting(Finding::id)
-        .containsExactly("circuit.chatter.buzzer");
+        .containsExactly("circuit.chatter@component:buzzer");
   }
 
   @Test
@@ -152,7 +152,7 @@ class SolverTest {
     assertThat(solution.on().at("a")).isBetween(5.4, 6.0);
     assertThat(CircuitCheck.ofSolution(starved, solution))
         .extracting(Finding::id)
-        .containsExactly("circuit.starves.lamp");
+        .containsExactly("circuit.starves@component:lamp");
     Circuit enough = behindTwoOhms(18);
     Solution lit = new Solver(enough).solve(Controls.OFF);
     assertThat(lit.on().at("a")).isCloseTo(8.63, within(0.03));
@@ -201,13 +201,13 @@ class SolverTest {
     Circuit circuit = Circuit.of(BATTERY, bulb("plus", "loose"));
     assertThat(CircuitCheck.ofJoining(circuit))
         .extracting(Finding::id)
-        .containsExactly("circuit.end.lamp.loose");
+        .containsExactly("circuit.end@end:lamp:loose");
     assertThat(new Solver(circuit).solve(Controls.OFF).on().at("loose"))
         .isCloseTo(12.8, within(0.001));
     Circuit floating = Circuit.of(BATTERY, bulb("x", "y"), lead("wire", "x", "y", 1));
     assertThat(CircuitCheck.ofJoining(floating))
         .extracting(Finding::id)
-        .contains("circuit.floating.lamp", "circuit.floating.wire");
+        .contains("circuit.floating@component:lamp", "circuit.floating@component:wire");
   }
 
   @Test
@@ -219,7 +219,7 @@ class SolverTest {
       Circuit metal = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, ohms));
       assertThat(CircuitCheck.ofSolution(metal, new Solver(metal).solve(Controls.OFF)))
           .extracting(Finding::id)
-          .containsExactly("circuit.short.battery");
+          .containsExactly("circuit.short@component:battery");
     }
   }
 

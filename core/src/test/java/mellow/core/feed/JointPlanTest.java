@@ -105,11 +105,12 @@ class JointPlanTest {
 
   @Test
   void twoFeedsOnOneLampAndTwoTapsInOneSlotAreOut() throws FeedProblem {
-    assertThat(said(joint("drl-kit", beside(2, "drl-two-relays", "")))).contains("clash.lamps.DRL");
+    assertThat(said(joint("drl-kit", beside(2, "drl-two-relays", ""))))
+        .contains("clash.lamps@lamp:DRL");
     FeedPlan taps = JointPlan.of(plan("drl-tap"), List.of(beside(2, "grille-lamps", "grille")));
     PlannedFeed same =
         PlannedFeed.of(taps, Map.of("slotName", "slot 14", "p2_slotName", "Slot  14"), Map.of());
-    assertThat(said(same)).contains("clash.slot.slot 14");
+    assertThat(said(same)).contains("clash.slot@slot:slot%2014");
     PlannedFeed apart =
         PlannedFeed.of(taps, Map.of("slotName", "slot 14", "p2_slotName", "slot 9"), Map.of());
     assertThat(said(apart)).noneMatch(id -> id.startsWith("clash.slot"));
@@ -152,7 +153,7 @@ class JointPlanTest {
     PlannedFeed driving = PlannedFeed.usual(both);
     assertThat(said(driving)).noneMatch(id -> id.startsWith("clash.lamps"));
     PlannedFeed fog = PlannedFeed.of(both, Map.of("p2_function", "FRONT_FOG"), Map.of());
-    assertThat(said(fog)).contains("clash.lamps.FRONT_FOG");
+    assertThat(said(fog)).contains("clash.lamps@lamp:FRONT_FOG");
     assertThat(fog.table().findings()).isEmpty();
   }
 

@@ -293,7 +293,7 @@ class ReadyPlansTest {
       List<Finding> out =
           sheet.findings().stream()
               .filter(finding -> finding.verdict() == Verdict.OUT)
-              .filter(finding -> !finding.id().startsWith("rule."))
+              .filter(finding -> !finding.rule().startsWith("rule."))
               .toList();
       assertThat(out).as(plan.id()).isEmpty();
     }
@@ -314,7 +314,7 @@ class ReadyPlansTest {
     assertThat(broken("accent-controller", Map.of("lead", "constant")))
         .containsExactly("rule.keyOut");
     assertThat(broken("fog-own-switch", Map.of("outOnMain", "yes", "pilot", "switch out")))
-        .containsExactly("rule.pilot.fog switch's lamp");
+        .containsExactly("rule.pilot@component:fog%20switch%27s%20lamp");
     assertThat(broken("fog-own-switch", Map.of("outOnMain", "yes", "pilot", "fog 86"))).isEmpty();
   }
 
@@ -322,7 +322,7 @@ class ReadyPlansTest {
     return FeedSheet.of(PlannedFeed.of(plan(plan), answers, Map.of()), Optional.of(MarkFamily.UN))
         .findings()
         .stream()
-        .filter(finding -> finding.id().startsWith("rule."))
+        .filter(finding -> finding.rule().startsWith("rule."))
         .map(Finding::id)
         .toList();
   }

@@ -8,8 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
+import mellow.core.subject.SubjectKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,7 +36,7 @@ class TappedWireTest {
 
   @Test
   void whatTheFogSwitchCarriesIsAsked() throws Exception {
-    String id = "feed.asked.carries";
+    String id = "feed.asked@question:carries";
     assertThat(verdict(id, "fog-refed", Map.of())).isEqualTo(Verdict.NOT_KNOWN);
     for (Map<String, String> known :
         List.of(Map.of("carries", "coil"), Map.of("carries", "lamps"), Map.of("refed", "no"))) {
@@ -46,15 +48,19 @@ class TappedWireTest {
   @Test
   void jumperThatCarriesTheLampsThemselvesIsOut() throws Exception {
     Finding carries =
-        finding("feed.signal.accessory tap", "fog-refed", Map.of("carries", "lamps")).orElseThrow();
+        finding("feed.signal@component:accessory%20tap", "fog-refed", Map.of("carries", "lamps"))
+            .orElseThrow();
     assertThat(carries.verdict()).isEqualTo(Verdict.OUT);
     assertThat(carries.headline().figures().get(0).value()).isCloseTo(9, within(0.5));
     assertThat(carries.remedy().orElseThrow().pattern()).contains("relay");
-    assertThat(verdict("feed.signal.accessory tap", "fog-refed", Map.of("carries", "coil")))
+    assertThat(
+            verdict(
+                "feed.signal@component:accessory%20tap", "fog-refed", Map.of("carries", "coil")))
         .isEqualTo(Verdict.WITHIN);
     assertThat(
             verdict(
-                "feed.fuse.lead fuse", "fog-refed", Map.of("carries", "lamps", "leadFuse", "3")))
+                "feed.fuse@component:lead%20fuse",
+                "fog-refed", Map.of("carries", "lamps", "leadFuse", "3")))
         .as("a fuse in the jumper opens")
         .isEqualTo(Verdict.OUT);
   }
@@ -81,7 +87,10 @@ class TappedWireTest {
   void thinLeadOnATapIsGuarded(String plan, String tap, String tapped, String own, Verdict expected)
       throws Exception {
     Map<String, String> answers = new HashMap<>(Map.of("tappedFuse", tapped, "leadFuse", own));
-    assertThat(verdict("feed.lead." + tap, plan, answers)).isEqualTo(expected);
+    assertThat(
+            verdict(
+                FindingKey.of("feed.lead", SubjectKind.COMPONENT.named(tap)).text(), plan, answers))
+        .isEqualTo(expected);
   }
 
   @Test

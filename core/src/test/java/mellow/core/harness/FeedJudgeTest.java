@@ -87,9 +87,9 @@ class FeedJudgeTest {
   @Test
   void thinWireLosesTooMuchAndIsNotGuarded() {
     assertThat(outOf(fogs(18, 15), Controls.OFF, ON))
-        .containsExactly("feed.drop.left fog", "feed.drop.right fog");
+        .containsExactly("feed.drop@component:left%20fog", "feed.drop@component:right%20fog");
     // AWG 20 beside the engine bears some 13 A: a fuse of 15 does not guard it
-    assertThat(outOf(fogs(20, 15), ON)).contains("feed.guard.fuse");
+    assertThat(outOf(fogs(20, 15), ON)).contains("feed.guard@component:fuse");
   }
 
   /** Of several contacts the one that carries most is held against what each of them bears. */
@@ -108,13 +108,13 @@ class FeedJudgeTest {
             two,
             new Load("pilot lamp", "pilot", GROUND, 640, 1),
             new Emitter.Bulb("left fog", LEFT, "lamps", GROUND, 12.8, 55));
-    assertThat(outOf(circuit, ON)).contains("feed.contact.switch");
+    assertThat(outOf(circuit, ON)).contains("feed.contact@component:switch");
   }
 
   /** Two lamps draw 8.4 A; a fuse of 10 A carries 8 for long. */
   @Test
   void fuseTooSmallForItsLoad() {
-    assertThat(outOf(fogs(12, 10), ON)).containsExactly("feed.fuse.fuse");
+    assertThat(outOf(fogs(12, 10), ON)).containsExactly("feed.fuse@component:fuse");
   }
 
   @Test
@@ -162,17 +162,17 @@ class FeedJudgeTest {
             Switch.of("lever", "49a", "L", When.turn(Turn.LEFT)),
             new Emitter.DrivenLed("turn left", turn, "L", GROUND, 3.2, 8));
     Controls left = Controls.OFF.with(Turn.LEFT);
-    assertThat(outOf(fast, left)).containsExactly("feed.pace.flasher");
+    assertThat(outOf(fast, left)).containsExactly("feed.pace@component:flasher");
     assertThat(outOf(with(fast, new Load("resistor", "L", GROUND, 6, 50)), left)).isEmpty();
     // at 13.5 V it makes 30 W while lit, half of that on the average: a small one burns
     assertThat(outOf(with(fast, new Load("resistor", "L", GROUND, 6, 10)), left))
-        .containsExactly("feed.heat.resistor");
+        .containsExactly("feed.heat@component:resistor");
   }
 
   @Test
   void polarisedLampTheWrongWayRound() {
     Circuit circuit = Circuit.of(BATTERY, new Emitter.DrivenLed("drl", LEFT, GROUND, "plus", 8, 9));
-    assertThat(outOf(circuit, Controls.OFF)).containsExactly("feed.reversed.drl");
+    assertThat(outOf(circuit, Controls.OFF)).containsExactly("feed.reversed@component:drl");
   }
 
   @Test
@@ -182,10 +182,10 @@ class FeedJudgeTest {
     Controls dipped = Controls.OFF.with(Lights.DIPPED);
     Circuit discharge =
         Circuit.of(BATTERY, output, Emitter.Discharge.of35W("low beam", LEFT, "out", GROUND));
-    assertThat(outOf(discharge, dipped)).contains("feed.flicker.low beam");
+    assertThat(outOf(discharge, dipped)).contains("feed.flicker@component:low%20beam");
     Circuit diodes =
         Circuit.of(BATTERY, output, new Emitter.DrivenLed("low beam", LEFT, "out", GROUND, 15, 8));
-    assertThat(outOf(diodes, dipped)).containsExactly("feed.checked.output");
+    assertThat(outOf(diodes, dipped)).containsExactly("feed.checked@component:output");
     assertThat(outOf(diodes, Controls.OFF)).isEmpty();
   }
 
@@ -201,7 +201,7 @@ class FeedJudgeTest {
             Switch.of("added", "plus", "lamp", When.auxiliaryOn()),
             new Emitter.Bulb("lamp", LEFT, "lamp", GROUND, 12, 21));
     assertThat(outOf(circuit, Controls.OFF.withAuxiliary(true)))
-        .containsExactly("feed.back.joined");
+        .containsExactly("feed.back@component:joined");
     assertThat(outOf(circuit, Controls.OFF.with(Lights.SIDE))).isEmpty();
   }
 
@@ -232,10 +232,11 @@ class FeedJudgeTest {
             clip,
             Moving.Relay.of("relay", Moving.Relay.Pins.four("tapped", GROUND, "plus", "87")),
             new Emitter.Bulb("lamp", LEFT, "87", GROUND, 12, 55));
-    assertThat(finding(coil, "feed.signal.tap", Controls.OFF).verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(finding(coil, "feed.signal@component:tap", Controls.OFF).verdict())
+        .isEqualTo(Verdict.WITHIN);
     Circuit lamp =
         Circuit.of(BATTERY, clip, new Emitter.Bulb("lamp", LEFT, "tapped", GROUND, 12, 5));
-    Finding out = finding(lamp, "feed.signal.tap", Controls.OFF);
+    Finding out = finding(lamp, "feed.signal@component:tap", Controls.OFF);
     assertThat(out.verdict()).isEqualTo(Verdict.OUT);
     // 5 W at 12 V are 0.417 A; at 12.8 V by the 0.55 law 0.43 A
     assertThat(out.headline().figures().get(0).value()).isCloseTo(0.43, within(0.005));
@@ -251,21 +252,21 @@ class FeedJudgeTest {
             dash,
             new Emitter.Bulb("left", LEFT, "out", GROUND, 12, 55),
             new Emitter.Bulb("right", RIGHT, "out", GROUND, 12, 55));
-    assertThat(outOf(direct, ON)).containsExactly("feed.contact.dash switch");
+    assertThat(outOf(direct, ON)).containsExactly("feed.contact@component:dash%20switch");
     assertThat(outOf(direct, Controls.OFF)).isEmpty();
   }
 
   /** A cold filament takes twelve times its current for an instant: a fuse stands it. */
   @Test
   void coldFilamentsAndStrikingBallasts() {
-    Finding filaments = finding(fogs(12, 15), "feed.start.fuse", ON);
+    Finding filaments = finding(fogs(12, 15), "feed.start@component:fuse", ON);
     assertThat(filaments.verdict()).isEqualTo(Verdict.WITHIN);
     double starting = filaments.headline().figures().get(0).value();
     double running = filaments.headline().figures().get(1).value();
     // twelve times, less what the leads let through
     assertThat(starting / running).isBetween(4.0, 12.0);
-    assertThat(outOf(ballasts(7.5), Controls.OFF)).contains("feed.start.fuse");
-    assertThat(finding(ballasts(20), "feed.start.fuse", Controls.OFF).verdict())
+    assertThat(outOf(ballasts(7.5), Controls.OFF)).contains("feed.start@component:fuse");
+    assertThat(finding(ballasts(20), "feed.start@component:fuse", Controls.OFF).verdict())
         .isEqualTo(Verdict.WITHIN);
   }
 
@@ -283,10 +284,11 @@ class FeedJudgeTest {
     Load onPlastic =
         new Load("resistor", "plus", GROUND, 6, 50, Load.Purpose.RESISTOR, Load.Mount.PLASTIC);
     assertThat(outOf(Circuit.of(BATTERY, onPlastic), Controls.OFF))
-        .containsExactly("feed.mount.resistor");
+        .containsExactly("feed.mount@component:resistor");
     Load pilot =
         new Load("pilot", "plus", GROUND, 150, 2, Load.Purpose.PILOT_LAMP, Load.Mount.METAL);
-    assertThat(outOf(Circuit.of(BATTERY, pilot), Controls.OFF)).containsExactly("feed.pilot.pilot");
+    assertThat(outOf(Circuit.of(BATTERY, pilot), Controls.OFF))
+        .containsExactly("feed.pilot@component:pilot");
     assertThat(outOf(Circuit.of(BATTERY, pilot), ON)).isEmpty();
   }
 
@@ -296,12 +298,13 @@ class FeedJudgeTest {
     Emitter.Use use = new Emitter.Use(LampFunction.DRL, Side.LEFT, 800);
     Emitter lamp = new Emitter.DrivenLed("drl", use, "dimmed", GROUND, 8, 8);
     Circuit bright = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.2), lamp);
-    Finding finding = finding(bright, "feed.dimmed.drl", Controls.OFF.with(Lights.SIDE));
+    Finding finding = finding(bright, "feed.dimmed@component:drl", Controls.OFF.with(Lights.SIDE));
     assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
     assertThat(finding.headline().figures().get(0).value()).isCloseTo(160, within(0.5));
     assertThat(finding.remedy().orElseThrow().figures().get(0).value())
         .isCloseTo(17.5, within(1e-9));
     Circuit right = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.15), lamp);
-    assertThat(outOf(right, Controls.OFF.with(Lights.SIDE))).doesNotContain("feed.dimmed.drl");
+    assertThat(outOf(right, Controls.OFF.with(Lights.SIDE)))
+        .doesNotContain("feed.dimmed@component:drl");
   }
 }

@@ -157,7 +157,7 @@ class PatternsTest {
             BATTERY, low, main, shutter, Emitter.Discharge.of35W("ballast", use, "low", GROUND));
     assertThat(StateTable.of(plugged, states).findings())
         .extracting(Finding::id)
-        .containsExactly("state.main beam.low beam");
+        .containsExactly("state@in-state:main%20beam:lamp%3ADIPPED");
     Circuit harness =
         Circuit.of(
             BATTERY,

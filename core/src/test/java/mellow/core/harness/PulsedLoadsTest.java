@@ -74,8 +74,10 @@ class PulsedLoadsTest {
     assertThat(lit).isCloseTo(9.65, within(0.1));
     assertThat(solution.effective(point -> point.amps(lamps)))
         .isCloseTo(lit / Math.sqrt(2), within(1e-9));
-    assertThat(finding(circuit, "feed.fuse.fuse", LEFT_TURN).verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding(circuit, "feed.contact.lever", LEFT_TURN).verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding(circuit, "feed.fuse@component:fuse", LEFT_TURN).verdict())
+        .isEqualTo(Verdict.OUT);
+    assertThat(finding(circuit, "feed.contact@component:lever", LEFT_TURN).verdict())
+        .isEqualTo(Verdict.OUT);
   }
 
   /**
@@ -137,7 +139,7 @@ class PulsedLoadsTest {
    */
   @Test
   void startIsTakenForTheTimeOfEachLoad() {
-    Finding stands = finding(started(20), "feed.start.fuse", Controls.OFF);
+    Finding stands = finding(started(20), "feed.start@component:fuse", Controls.OFF);
     assertThat(stands.verdict()).isEqualTo(Verdict.WITHIN);
     Point cold =
         new Solver(started(20))
@@ -146,7 +148,7 @@ class PulsedLoadsTest {
                 mellow.core.circuit.Situation.Start.COLD);
     double inrush = Math.abs(cold.amps(started(20).part("fuse").orElseThrow()));
     assertThat(BladeFuse.A20.standsSeconds(inrush)).as("together, for 4 s").isLessThan(4);
-    assertThat(finding(started(7.5), "feed.start.fuse", Controls.OFF).verdict())
+    assertThat(finding(started(7.5), "feed.start@component:fuse", Controls.OFF).verdict())
         .isEqualTo(Verdict.OUT);
   }
 
@@ -167,17 +169,17 @@ class PulsedLoadsTest {
                 new Laying(105, 60, 1),
                 Optional.empty())
             .findings();
-    assertThat(findings).extracting(Finding::id).contains("feed.back.right");
-    assertThat(findings).extracting(Finding::id).doesNotContain("feed.drop.right");
+    assertThat(findings).extracting(Finding::id).contains("feed.back@component:right");
+    assertThat(findings).extracting(Finding::id).doesNotContain("feed.drop@component:right");
   }
 
   /** 0.5 Ω in the ground lose more than the wire does: the ground is cleaned. */
   @Test
   void remedyNamesWhereTheLossIs() {
-    Finding ground = finding(lamp(0.5, 12), "feed.drop.bulb", Controls.OFF);
+    Finding ground = finding(lamp(0.5, 12), "feed.drop@component:bulb", Controls.OFF);
     assertThat(ground.verdict()).isEqualTo(Verdict.OUT);
     assertThat(remedy(ground)).contains("clean and tighten ground joint");
-    assertThat(remedy(finding(lamp(0.001, 20), "feed.drop.bulb", Controls.OFF)))
+    assertThat(remedy(finding(lamp(0.001, 20), "feed.drop@component:bulb", Controls.OFF)))
         .startsWith("A thicker wire");
   }
 
@@ -200,7 +202,7 @@ class PulsedLoadsTest {
         Circuit.of(
             new Supply.Battery("battery", "plus", volts, volts, 1e-6),
             new Emitter.Bulb("bulb", LEFT, "plus", GROUND, 12.8, 55));
-    Finding life = finding(circuit, "feed.life.bulb", Controls.OFF);
+    Finding life = finding(circuit, "feed.life@component:bulb", Controls.OFF);
     assertThat(life.verdict()).isEqualTo(verdict);
     assertThat(life.headline().figures().get(2).value()).isCloseTo(percent, within(0.5));
   }
@@ -218,9 +220,9 @@ class PulsedLoadsTest {
     Circuit circuit = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "out", 0.3), drl);
     Controls day = Controls.OFF.with(Key.ENGINE);
     Controls side = day.with(Controls.Lights.SIDE);
-    assertThat(dimmed(circuit, day, MarkFamily.UN)).containsExactly("feed.by-day.drl");
-    assertThat(dimmed(circuit, day, MarkFamily.SAE)).containsExactly("feed.by-day.drl");
-    assertThat(dimmed(circuit, side, MarkFamily.UN)).containsExactly("feed.dimmed.drl");
+    assertThat(dimmed(circuit, day, MarkFamily.UN)).containsExactly("feed.by-day@component:drl");
+    assertThat(dimmed(circuit, day, MarkFamily.SAE)).containsExactly("feed.by-day@component:drl");
+    assertThat(dimmed(circuit, side, MarkFamily.UN)).containsExactly("feed.dimmed@component:drl");
     assertThat(dimmed(circuit, side, MarkFamily.SAE)).isEmpty();
   }
 

@@ -52,7 +52,7 @@ class RouteTest {
     Route bare = new Route("to the switch", List.of(Stop.at(500, 300, 800), hole));
     assertThat(bare.findings(List.of()))
         .extracting(Finding::id)
-        .containsExactly("route.hole.to the switch.1");
+        .containsExactly("route.hole@route:to%20the%20switch:2");
     Stop dressed = new Stop(400, -600, 700, Passes.GROMMET);
     assertThat(new Route("same", List.of(Stop.at(500, 300, 800), dressed)).findings(List.of()))
         .isEmpty();

@@ -36,7 +36,7 @@ class SourcesTest {
     assertThat(small.findings(6, 7))
         .as("its feed bears 13 A, its slot was fused with 10")
         .extracting(Finding::id)
-        .containsExactly("tap.sum.F23", "tap.donor.F23");
+        .containsExactly("tap.sum@slot:F23", "tap.donor@slot:F23");
     assertThat(small.findings(6, 3)).noneMatch(finding -> finding.id().startsWith("tap.donor"));
   }
 
@@ -45,7 +45,7 @@ class SourcesTest {
     FuseTap tap = new FuseTap("F23", BladeSize.STANDARD, BladeSize.MINI, 25, 10, 10);
     assertThat(tap.findings(1, 1))
         .extracting(Finding::id)
-        .containsExactly("tap.size.F23", "tap.sum.F23");
+        .containsExactly("tap.size@slot:F23", "tap.sum@slot:F23");
     assertThatThrownBy(() -> new FuseTap("F1", BladeSize.MINI, BladeSize.MINI, 0, 1, 1))
         .hasMessageContaining("ratings");
   }

@@ -133,7 +133,7 @@ class LensReadingTest {
   @Test
   void anUnknownMarkIsSaidToBeUnknownAndNothingIsGuessed() {
     LensReading lens = LensReading.of("HCR QX7");
-    assertThatFinding(finding(lens, "lens.unknown.qx7", MarkFamily.UN, TrafficSide.RIGHT))
+    assertThatFinding(finding(lens, "lens.unknown@mark::QX7", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.NOT_KNOWN)
         .says("“QX7” is not a mark known here");
     assertThat(LensReading.of("").marks()).isEmpty();

@@ -63,20 +63,20 @@ class PartsSheetTest {
         TrafficSide.RIGHT);
   }
 
-  private static Finding only(PartsSheet sheet, String idStart) {
+  private static Finding only(PartsSheet sheet, String rule) {
     List<Finding> such =
-        sheet.findings().stream().filter(one -> one.id().startsWith(idStart)).toList();
+        sheet.findings().stream().filter(one -> one.rule().startsWith(rule)).toList();
     assertThat(such).hasSize(1);
     return such.get(0);
   }
 
   @Test
   void aPartFitsOnlyOnceEverythingWasLookedAt() {
-    assertThat(only(judged(UN, part(Outcome.FITS, "", allRight())), "parts.p").verdict())
+    assertThat(only(judged(UN, part(Outcome.FITS, "", allRight())), "parts.part").verdict())
         .isEqualTo(Verdict.WITHIN);
     Map<Ask, Answer> unseen = allRight();
     unseen.remove(Ask.CONNECTORS);
-    Finding open = only(judged(UN, part(Outcome.FITS, "", unseen)), "parts.p");
+    Finding open = only(judged(UN, part(Outcome.FITS, "", unseen)), "parts.part");
     assertThat(open.verdict()).isEqualTo(Verdict.NOT_KNOWN);
     assertThat(open.remedy().orElseThrow().text(UnitSystem.METRIC)).contains("connectors match");
   }
@@ -85,13 +85,13 @@ class PartsSheetTest {
   void wrongSidesDoNotFitWhateverIsSaid() {
     Map<Ask, Answer> checks = allRight();
     checks.put(Ask.SIDE, Answer.WRONG);
-    Finding wrong = only(judged(UN, part(Outcome.FITS, "", checks)), "parts.p");
+    Finding wrong = only(judged(UN, part(Outcome.FITS, "", checks)), "parts.part");
     assertThat(wrong.verdict()).isEqualTo(Verdict.OUT);
     assertThat(wrong.headline().text(UnitSystem.METRIC)).contains("the driver's left, sitting");
-    assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.p").verdict())
+    assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.part").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThat(
-            only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.p")
+            only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.part")
                 .headline()
                 .text(UnitSystem.METRIC))
         .isEqualTo("Fog lamp, left: adapts with a new bracket (0)");
@@ -219,7 +219,7 @@ class PartsSheetTest {
 
   private static List<String> outOfMarks(LampFunction circuit, String marks, TrafficSide traffic) {
     return marked(circuit, marks, traffic).findings().stream()
-        .filter(finding -> finding.id().startsWith("parts.marks"))
+        .filter(finding -> finding.id().startsWith("parts.lens."))
         .filter(finding -> finding.verdict() == Verdict.OUT)
         .map(finding -> finding.headline().text(UnitSystem.METRIC))
         .toList();
@@ -251,15 +251,15 @@ class PartsSheetTest {
     assertThat(swapped.findings())
         .filteredOn(finding -> finding.verdict() == Verdict.OUT)
         .extracting(Finding::id)
-        .containsExactly("parts.marks.l.lens.side");
+        .containsExactly("parts.lens.side@part:l");
   }
 
   @Test
   void anUnknownMarkIsSaidToBeUnknownAndNoMarksAreNoFinding() {
-    assertThat(only(marked(LampFunction.TURN, "QZX", TrafficSide.RIGHT), "parts.marks").verdict())
+    assertThat(only(marked(LampFunction.TURN, "QZX", TrafficSide.RIGHT), "parts.lens.").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThat(marked(LampFunction.TURN, "  ", TrafficSide.RIGHT).findings())
-        .noneMatch(finding -> finding.id().startsWith("parts.marks"));
+        .noneMatch(finding -> finding.id().startsWith("parts.lens."));
   }
 
   /** Ties have no variant and no outline; a bracket has no plug. Common practice. */
@@ -359,12 +359,12 @@ class PartsSheetTest {
         .containsExactly(Verdict.OUT, Verdict.OUT);
     assertThat(plugs(male, plug("b", Plug.Use.CONNECT, Plug.Gender.MALE, both)))
         .extracting(Finding::id)
-        .containsExactly("parts.plug.b.gender");
+        .containsExactly("parts.plug-gender@plug:b");
     Map<Side, Plug.State> unlike =
         Map.of(Side.LEFT, Plug.State.CONNECTED, Side.RIGHT, Plug.State.PARTED);
     assertThat(plugs(plug("o", Plug.Use.OPTION, Plug.Gender.MALE, unlike)))
         .extracting(Finding::id)
-        .containsExactly("parts.plug.o.alike");
+        .containsExactly("parts.plug-alike@plug:o");
   }
 
   @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Quantity;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.BuiltInRules;
@@ -65,10 +66,10 @@ class EachLimitTest {
     LampPair dipped = Fronts.named("low", Fronts.square(LampFunction.DIPPED, 100, 640, 700));
     LampPair turn = turnSignal();
     Front front = new Front(width, List.of(pair, dipped, turn), List.of());
-    String id = PlaceJudge.id(pair, mellow.core.vehicle.Side.LEFT, rule);
+    FindingKey key = PlaceJudge.id(pair, mellow.core.vehicle.Side.LEFT, rule);
     assertThatFinding(
             PlaceSheet.of(front, List.of(set), 1).findings().stream()
-                .filter(finding -> finding.id().equals(id))
+                .filter(finding -> finding.key().equals(key))
                 .findFirst()
                 .orElseThrow())
         .is(verdict);

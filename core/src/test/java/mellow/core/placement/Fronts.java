@@ -5,7 +5,9 @@ import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.rules.RuleSet;
+import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
+import mellow.core.vehicle.Side;
 
 /** Fronts to judge. */
 final class Fronts {
@@ -34,15 +36,32 @@ final class Fronts {
     return new Front(widthMm, List.of(pairs), List.of());
   }
 
-  static Optional<Finding> find(Front front, String id, String... sets) {
+  /** The finding of a rule on the pair called "it" as a whole. */
+  static Optional<Finding> find(Front front, String rule, String... sets) {
+    return find(front, rule, Optional.empty(), sets);
+  }
+
+  private static Optional<Finding> find(
+      Front front, String rule, Optional<Side> side, String... sets) {
     return PlaceSheet.of(front, List.of(sets).stream().map(Fronts::rules).toList(), TAPE_MM)
         .findings()
         .stream()
-        .filter(finding -> finding.id().equals("place.it." + id))
+        .filter(finding -> finding.answers("place." + rule))
+        .filter(finding -> isOfIt(finding.subject().lamp().orElseThrow(), side))
         .findFirst();
   }
 
-  static Finding finding(Front front, String id, String... sets) {
-    return find(front, id, sets).orElseThrow(() -> new AssertionError("no finding " + id));
+  private static boolean isOfIt(Subject.Lamp lamp, Optional<Side> side) {
+    return lamp.which().equals("it") && lamp.side().equals(side);
+  }
+
+  static Finding finding(Front front, String rule, String... sets) {
+    return find(front, rule, sets).orElseThrow(() -> new AssertionError("no finding " + rule));
+  }
+
+  /** The finding of a rule on one lamp of the pair called "it". */
+  static Finding finding(Front front, String rule, Side side, String... sets) {
+    return find(front, rule, Optional.of(side), sets)
+        .orElseThrow(() -> new AssertionError("no finding " + rule));
   }
 }

@@ -59,7 +59,7 @@ class LightRulesTest {
   }
 
   private static Finding finding(List<Finding> findings, String rule) {
-    return findings.stream().filter(one -> one.id().contains(rule)).findFirst().orElseThrow();
+    return findings.stream().filter(one -> one.rule().contains(rule)).findFirst().orElseThrow();
   }
 
   /** Four marks of 25 are 100; low beams count with the mark of the main beam in them. */
@@ -71,7 +71,7 @@ class LightRulesTest {
             "un-r48",
             marked("low", LampFunction.DIPPED, 25),
             marked("far", LampFunction.DRIVING, mark));
-    assertThatFinding(finding(findings, "place.far.un-r48.main.reference-sum")).is(verdict);
+    assertThatFinding(finding(findings, "place.un-r48.main.reference-sum")).is(verdict);
   }
 
   @Test
@@ -121,7 +121,7 @@ class LightRulesTest {
             pair("turn", LampFunction.TURN, light, Optional.empty(), 660 + gapMm));
     Verdict worst =
         findings.stream()
-            .filter(one -> one.id().startsWith("place.fog.un-r6.turn"))
+            .filter(one -> one.rule().startsWith("place.un-r6.turn"))
             .map(Finding::verdict)
             .reduce(Verdict.WITHIN, Verdict::or);
     assertThat(worst).isEqualTo(verdict);
@@ -135,7 +135,7 @@ class LightRulesTest {
         findings("un-r48", pair("turn", LampFunction.TURN, Light.UNKNOWN, Optional.of(deep), 700));
     assertThatFinding(finding(findings, "turn.seen-outwards")).is(Verdict.OUT).hasMargin(-35, 1e-9);
     // under 750 mm high 20° inwards will do, above it 45°
-    assertThat(findings).noneMatch(one -> one.id().endsWith("un-r48.turn.seen-inwards"));
+    assertThat(findings).noneMatch(one -> one.rule().endsWith("un-r48.turn.seen-inwards"));
     assertThatFinding(finding(findings, "turn.seen-inwards-low"))
         .is(Verdict.WITHIN)
         .hasMargin(Math.toDegrees(Math.atan(2)) - 20, 1e-9);

@@ -181,7 +181,7 @@ class NearestPlaceTest {
   private static double shortfall(Front front, LampPair fog, Spot spot, List<RuleSet> sets) {
     LampPair there = LampPair.mirrored(fog.id(), fog.name(), fog.lamp(), spot);
     return PlaceSheet.of(front.with(there), sets, 0).findings().stream()
-        .filter(finding -> finding.id().startsWith("place.it."))
+        .filter(finding -> finding.subject().lamp().orElseThrow().which().equals("it"))
         .mapToDouble(
             finding ->
                 finding

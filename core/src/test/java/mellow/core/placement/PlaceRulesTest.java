@@ -67,7 +67,7 @@ class PlaceRulesTest {
         .says("not measured yet")
         .advises("Measure where it sits");
     Front wideAndMeasured = new Front(1700, true, List.of(measured), List.of(), Optional.empty());
-    assertThatFinding(finding(wideAndMeasured, "fitters.drl.outer-edge.left", "fitters"))
+    assertThatFinding(finding(wideAndMeasured, "fitters.drl.outer-edge", Side.LEFT, "fitters"))
         .is(Verdict.NOT_KNOWN)
         .says("width is not measured yet");
     assertThatFinding(finding(wideAndMeasured, "un-r48.drl.spacing", "un-r48")).is(Verdict.WITHIN);
@@ -75,10 +75,12 @@ class PlaceRulesTest {
 
   @Test
   void runningLampsAt240AndAt1510AreOutBy10() {
-    assertThatFinding(finding(front(1700, drl(700, 240)), "un-r48.drl.lower-edge.left", "un-r48"))
+    assertThatFinding(
+            finding(front(1700, drl(700, 240)), "un-r48.drl.lower-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
-    assertThatFinding(finding(front(1700, drl(700, 1450)), "un-r48.drl.upper-edge.right", "un-r48"))
+    assertThatFinding(
+            finding(front(1700, drl(700, 1450)), "un-r48.drl.upper-edge", Side.RIGHT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
   }
@@ -87,22 +89,22 @@ class PlaceRulesTest {
   @Test
   void turnSignalsAndPositionLampsHaveTheirPlace() {
     Front low = front(1700, square(LampFunction.TURN, 60, 850 - 410 - 30, 370));
-    assertThatFinding(finding(low, "un-r48.turn.lower-edge.left", "un-r48"))
+    assertThatFinding(finding(low, "un-r48.turn.lower-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
-    assertThatFinding(finding(low, "un-r48.turn.outer-edge.left", "un-r48"))
+    assertThatFinding(finding(low, "un-r48.turn.outer-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
     Front high = front(1700, square(LampFunction.POSITION, 40, 600, 1490));
-    assertThatFinding(finding(high, "un-r48.position.upper-edge.right", "un-r48"))
+    assertThatFinding(finding(high, "un-r48.position.upper-edge", Side.RIGHT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
     assertThatFinding(finding(high, "un-r48.position.spacing", "un-r48")).is(Verdict.WITHIN);
     Front turn = front(1700, square(LampFunction.TURN, 60, 600, 15.5 * IN));
-    assertThatFinding(finding(turn, "us-fmvss-108.turn.height.left", "us-fmvss-108"))
+    assertThatFinding(finding(turn, "us-fmvss-108.turn.height", Side.LEFT, "us-fmvss-108"))
         .is(Verdict.WITHIN);
     Front parking = front(1700, square(LampFunction.POSITION, 40, 600, 14.5 * IN));
-    assertThatFinding(finding(parking, "us-fmvss-108.position.height.left", "us-fmvss-108"))
+    assertThatFinding(finding(parking, "us-fmvss-108.position.height", Side.LEFT, "us-fmvss-108"))
         .is(Verdict.OUT);
   }
 
@@ -119,12 +121,12 @@ class PlaceRulesTest {
   @Test
   void aRunningLamp410FromTheSideIsOutForFittersAndNoConcernOfTheRegulation() {
     Front front = front(1700, square(LampFunction.DRL, 60, 850 - 410 - 30, 500));
-    assertThatFinding(finding(front, "fitters.drl.outer-edge.left", "fitters", "un-r48"))
+    assertThatFinding(finding(front, "fitters.drl.outer-edge", Side.LEFT, "fitters", "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
     assertThat(
             PlaceSheet.of(front, List.of(Fronts.rules("un-r48")), 1).findings().stream()
-                .filter(finding -> finding.id().contains("outer-edge")))
+                .filter(finding -> finding.rule().contains("outer-edge")))
         .isEmpty();
   }
 
@@ -132,18 +134,19 @@ class PlaceRulesTest {
   void aFogLampIsHeldToItsLowerEdgeAndToTheLowBeamsTop() {
     LampPair low = named("low", square(LampFunction.DIPPED, 120, 600, 640));
     Front front = front(1700, low, square(LampFunction.FRONT_FOG, 90, 600, 290));
-    assertThatFinding(finding(front, "un-r48.fog.lower-edge.left", "un-r48"))
+    assertThatFinding(finding(front, "un-r48.fog.lower-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-5, 1e-6);
     Front high = front(1700, low, square(LampFunction.FRONT_FOG, 90, 600, 660));
-    assertThatFinding(finding(high, "un-r48.fog.not-above-dipped.left", "un-r48"))
+    assertThatFinding(finding(high, "un-r48.fog.not-above-dipped", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-5, 1e-6)
         .says("5 mm above the top of the low beam");
     assertThatFinding(
             finding(
                 front(1700, square(LampFunction.FRONT_FOG, 90, 600, 400)),
-                "un-r48.fog.not-above-dipped.left",
+                "un-r48.fog.not-above-dipped",
+                Side.LEFT,
                 "un-r48"))
         .is(Verdict.NOT_KNOWN)
         .advises("Draw the low beam");
@@ -153,15 +156,15 @@ class PlaceRulesTest {
   void aLowBeamIsMeasuredToItsHighestPointByTheRegulationAndToItsCentreIn54Inches() {
     // a lens of 150 mm with its centre at 1135: its highest point stands at 1210
     Front front = front(1900, square(LampFunction.DIPPED, 150, 700, 1135));
-    assertThatFinding(finding(front, "un-r48.dipped.upper-edge.left", "un-r48"))
+    assertThatFinding(finding(front, "un-r48.dipped.upper-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6);
     // UN R48 5.8.1, 6.2.4.2 (from memory): the lowest point, here 495, is held against 500
     Front low = front(1900, square(LampFunction.DIPPED, 150, 700, 570));
-    assertThatFinding(finding(low, "un-r48.dipped.lower-edge.left", "un-r48"))
+    assertThatFinding(finding(low, "un-r48.dipped.lower-edge", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-5, 1e-6);
-    assertThatFinding(finding(front, "us-fmvss-108.headlamp.height.left", "us-fmvss-108"))
+    assertThatFinding(finding(front, "us-fmvss-108.headlamp.height", Side.LEFT, "us-fmvss-108"))
         .is(Verdict.WITHIN)
         .hasMargin(1371.6 - 1135, 1e-6);
   }
@@ -169,7 +172,7 @@ class PlaceRulesTest {
   @Test
   void aRunningLampAt43InchesIsOutByOneInchInTheUnitedStates() {
     Front front = front(1900, square(LampFunction.DRL, 60, 700, LengthUnit.IN.toMm(43)));
-    assertThatFinding(finding(front, "us-fmvss-108.drl.height.left", "us-fmvss-108"))
+    assertThatFinding(finding(front, "us-fmvss-108.drl.height", Side.LEFT, "us-fmvss-108"))
         .is(Verdict.OUT)
         .hasMargin(-25.4, 1e-6);
   }
@@ -194,7 +197,11 @@ class PlaceRulesTest {
               List.of());
       LampPair near = LampPair.mirrored("it", "running lamp", bright, new Spot(600, 600, 0));
       assertThatFinding(
-              finding(front(1700, turn, near), "us-fmvss-108.drl.turn-signal.left", "us-fmvss-108"))
+              finding(
+                  front(1700, turn, near),
+                  "us-fmvss-108.drl.turn-signal",
+                  Side.LEFT,
+                  "us-fmvss-108"))
           .is(goesOut ? Verdict.WITHIN : Verdict.OUT);
     }
   }
@@ -215,10 +222,10 @@ class PlaceRulesTest {
     LampPair pair =
         square(LampFunction.DRL, 60, 700, 500)
             .at(new BySide<>(new Spot(700, 500, 13), new Spot(700, 500, -4)));
-    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading.left", "fitters"))
+    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading", Side.LEFT, "fitters"))
         .is(Verdict.OUT)
         .hasMargin(-3, 1e-9);
-    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading.right", "fitters"))
+    assertThatFinding(finding(front(1700, pair), "fitters.drl.heading", Side.RIGHT, "fitters"))
         .is(Verdict.WITHIN);
   }
 
@@ -248,7 +255,8 @@ class PlaceRulesTest {
   @Test
   void whatStandsOutOfTheVehicleOrInTheWayIsSaid() {
     LampPair wide = square(LampFunction.DRL, 60, 830, 500);
-    assertThatFinding(finding(front(1700, wide), "side.left")).says("10 mm out of the vehicle");
+    assertThatFinding(finding(front(1700, wide), "beyond-side", Side.LEFT))
+        .says("10 mm out of the vehicle");
     KeepOut eye =
         new KeepOut(
             "eye",
@@ -261,8 +269,8 @@ class PlaceRulesTest {
                     new Point(500, 460))),
             20);
     Front front = new Front(1700, List.of(square(LampFunction.DRL, 60, 600, 430)), List.of(eye));
-    assertThatFinding(finding(front, "clear.eye.left")).is(Verdict.OUT).hasMargin(-10, 1e-6);
-    assertThatFinding(finding(front, "clear.eye.right")).is(Verdict.WITHIN);
+    assertThatFinding(finding(front, "clear", Side.LEFT)).is(Verdict.OUT).hasMargin(-10, 1e-6);
+    assertThatFinding(finding(front, "clear", Side.RIGHT)).is(Verdict.WITHIN);
   }
 
   @Test
@@ -307,7 +315,7 @@ class PlaceRulesTest {
             "{0} lamp {1}",
             Lamp.of(LampFunction.DRL, new Outline.Rectangle(60, 60)),
             new BySide<>(new Spot(500, 270, 0), new Spot(500, 270, 0)));
-    assertThatFinding(finding(front(1700, odd), "un-r48.drl.lower-edge.left", "un-r48"))
+    assertThatFinding(finding(front(1700, odd), "un-r48.drl.lower-edge", Side.LEFT, "un-r48"))
         .says("Left (0) lamp (1): lower edge 10 mm too low");
   }
 
@@ -329,7 +337,7 @@ class PlaceRulesTest {
       assertThat(new Bumper(130).turnDeg(place[0], 1700)).isCloseTo(place[1], within(0.01));
       Finding found =
           PlaceSheet.of(front, List.of(), 1).findings().stream()
-              .filter(finding -> finding.id().endsWith(".bumper.left"))
+              .filter(finding -> finding.id().equals("place.bumper@lamp:DRL:LEFT:it"))
               .reduce((one, another) -> fail("two lamps on the bumper"))
               .orElseThrow();
       assertThat(found.verdict()).isEqualTo(place[0] == 600 ? Verdict.AT_EDGE : Verdict.WITHIN);

@@ -46,9 +46,9 @@ class RetrofitTest {
             projector(76.2, Double.NaN, 85, 60, 22),
             Mount.RING);
     assertThat(fit).allMatch(one -> one.verdict() == Verdict.WITHIN);
-    assertThat(finding(fit, "bench.fit.lens").headline().text(UnitSystem.METRIC))
+    assertThat(finding(fit, "bench.fit@dimension:lens").headline().text(UnitSystem.METRIC))
         .isEqualTo("1.9 mm a side between lens and bowl");
-    assertThat(finding(fit, "bench.fit.ahead").margin().orElseThrow().amount().value())
+    assertThat(finding(fit, "bench.fit@dimension:ahead").margin().orElseThrow().amount().value())
         .isEqualTo(25);
   }
 
@@ -63,12 +63,16 @@ class RetrofitTest {
         .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
     assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
     assertThat(
-            finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED), "bench.fit.shroud")
+            finding(
+                    Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED),
+                    "bench.fit@dimension:shroud")
                 .verdict())
         .as("what can be cut is no fault of the pair")
         .isEqualTo(Verdict.AT_EDGE);
     assertThat(
-            finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.RING), "bench.fit.shroud")
+            finding(
+                    Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.RING),
+                    "bench.fit@dimension:shroud")
                 .verdict())
         .isEqualTo(Verdict.OUT);
     Finding rib = finding(Fit.of(housing(80, 110, 70, 23, 92), wide, Mount.GLUED), "bench.cut");
@@ -86,8 +90,8 @@ class RetrofitTest {
             housing(80, 80, 50, 23, 90),
             projector(70, Double.NaN, 86, 50.4, Double.NaN),
             Mount.GLUED);
-    assertThat(finding(fit, "bench.fit.ahead").verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding(fit, "bench.fit.behind").verdict())
+    assertThat(finding(fit, "bench.fit@dimension:ahead").verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding(fit, "bench.fit@dimension:behind").verdict())
         .as("0.4 mm too long by a gauge that reads to 1 mm")
         .isEqualTo(Verdict.AT_EDGE);
     assertThat(
@@ -118,7 +122,7 @@ class RetrofitTest {
         finding(
             Fit.of(
                 housing(80, 110, 70, 19, 90), projector(70, Double.NaN, 86, 50, 22.2), Mount.RING),
-            "bench.fit.hole");
+            "bench.fit@dimension:hole");
     assertThat(hole.remedy().orElseThrow().pattern())
         .startsWith("Drill to 22 mm or 13/16 in and no wider");
     assertThat(hole.verdict()).isEqualTo(Verdict.AT_EDGE);

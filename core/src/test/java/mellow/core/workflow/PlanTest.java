@@ -70,7 +70,7 @@ class PlanTest {
     assertThat(stages(plan(without))).doesNotContain(Stage.PLACE).contains(Stage.FEED);
     assertThat(Plan.stages(without)).doesNotContain(Stage.PLACE);
     assertThat(TakeInFindings.of(without, SinceThen.NOTHING))
-        .filteredOn(finding -> finding.id().equals("take-in.left-out.place"))
+        .filteredOn(finding -> finding.id().equals("take-in.left-out@stage:PLACE"))
         .singleElement()
         .satisfies(
             finding -> {
@@ -225,12 +225,13 @@ class PlanTest {
             Set.of(PriorChange.TYRES),
             false,
             List.of(dead, tries));
-    assertThat(finding(takeIn, "take-in.works.dipped.left").verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding(takeIn, "take-in.works.main.left").headline().text(UnitSystem.METRIC))
+    assertThat(finding(takeIn, "take-in.works@lamp:DIPPED:LEFT").verdict()).isEqualTo(Verdict.OUT);
+    assertThat(finding(takeIn, "take-in.works@lamp:MAIN:LEFT").headline().text(UnitSystem.METRIC))
         .isEqualTo("Left main beam: works after tries, 3, as it came");
     assertThat(finding(takeIn, "take-in.untried").headline().text(UnitSystem.METRIC))
         .isEqualTo("6 functions are not tried yet");
-    assertThat(finding(takeIn, "take-in.change.tyres").verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(finding(takeIn, "take-in.change@change:TYRES").verdict())
+        .isEqualTo(Verdict.NOT_KNOWN);
     assertThatThrownBy(
             () ->
                 new TakeIn(

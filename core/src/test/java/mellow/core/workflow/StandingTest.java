@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
@@ -25,7 +26,7 @@ class StandingTest {
     for (Verdict verdict : verdicts) {
       findings.add(
           Finding.plain(
-              stage + "." + findings.size(),
+              FindingKey.of(stage + "." + findings.size()),
               verdict,
               Source.judged("for this test"),
               Sentence.of(stage.words() + " " + verdict)));

@@ -15,6 +15,7 @@ import mellow.core.aim.WallInput;
 import mellow.core.aim.WallSheet;
 import mellow.core.aim.WorkStep;
 import mellow.core.finding.Figure;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -45,7 +46,9 @@ public record SheetView(
       SentenceView detail,
       NextStep.Action action,
       LampKind lamp,
-      @Nullable Side side) {
+      @Nullable Side side,
+      @Schema(description = "The finding that it is taken from; left out where all is well.")
+          @Nullable String finding) {
 
     public static NextView of(NextStep next) {
       return new NextView(
@@ -54,13 +57,19 @@ public record SheetView(
           SentenceView.of(next.detail()),
           next.action(),
           next.lamp(),
-          next.side().orElse(null));
+          next.side().orElse(null),
+          next.behind().map(FindingKey::text).orElse(null));
     }
   }
 
   /** One step of the work. */
   @Schema(name = "WorkStep", description = "One step of the work at the wall.")
-  public record StepView(String id, String title, SentenceView detail, WorkStep.State state) {}
+  public record StepView(
+      WorkStep.Task task,
+      @Schema(description = "Whose step it is.", example = "lamp:DIPPED:LEFT") String subject,
+      String title,
+      SentenceView detail,
+      WorkStep.State state) {}
 
   /** A pair of lamps. */
   @Schema(name = "PairAtWall", description = "A pair of lamps at the wall.")
@@ -121,7 +130,11 @@ public record SheetView(
             .map(
                 step ->
                     new StepView(
-                        step.id(), step.title(), SentenceView.of(step.detail()), step.state()))
+                        step.task(),
+                        step.subject().text(),
+                        step.title(),
+                        SentenceView.of(step.detail()),
+                        step.state()))
             .toList(),
         sheet.pairs().stream().map(pair -> PairView.of(pair, input.marks())).toList(),
         FloorView.of(survey),

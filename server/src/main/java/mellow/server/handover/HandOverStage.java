@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -39,7 +40,7 @@ class HandOverStage implements StageReporter {
                   true,
                   List.of(
                       Finding.plain(
-                          "hand-over.closed",
+                          FindingKey.of("hand-over.closed"),
                           Verdict.WITHIN,
                           RECORD,
                           Sentence.of("Handed over; the record is closed"))))));

@@ -10,10 +10,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.handover.Unaimed;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.Plan;
@@ -75,7 +77,7 @@ class Horizon {
           view(
               Stage.TAKE_IN,
               Finding.plain(
-                  "hand-over.wanted",
+                  FindingKey.of("hand-over.wanted"),
                   Verdict.NOT_KNOWN,
                   BEGUN,
                   Sentence.of("It was not said at Take in what is wanted"))));
@@ -104,7 +106,7 @@ class Horizon {
 
   private static Finding notBegun(Stage stage) {
     return Finding.plain(
-        "hand-over.begun." + stage,
+        FindingKey.of("hand-over.begun", SubjectKind.STAGE.named(stage.name())),
         Verdict.NOT_KNOWN,
         BEGUN,
         Sentence.of(

@@ -72,8 +72,7 @@ public record PlaceView(
   /** A limit. */
   @Schema(name = "PlaceBound", description = "A limit as a line on the drawing.")
   public record BoundView(
-      @Schema(description = "The finding that judges it; of a single lamp, the left one's.")
-          String findingId,
+      @Schema(description = "The rule of the findings that judge it.") String rule,
       String ruleSet,
       PlaceRule.Asks asks,
       boolean atLeast,
@@ -86,7 +85,7 @@ public record PlaceView(
 
     static BoundView of(Bound bound) {
       return new BoundView(
-          bound.findingId(),
+          bound.rule(),
           bound.ruleSetId(),
           bound.asks(),
           bound.atLeast(),

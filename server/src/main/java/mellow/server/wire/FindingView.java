@@ -2,16 +2,21 @@ package mellow.server.wire;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Objects;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.subject.Subject;
 import org.jspecify.annotations.Nullable;
 
 /** A verdict with its margin, working, remedy and source. */
 @Schema(name = "Finding", description = "A verdict with its margin, working, remedy and source.")
 public record FindingView(
-    @Schema(example = "aim.limits.right") String id,
+    @Schema(description = "Its rule and subject.", example = "aim.limits@lamp:DIPPED:RIGHT")
+        String id,
+    @Schema(description = "What was asked.", example = "aim.limits") String rule,
+    @Schema(description = "Of what it was asked.", example = "lamp:DIPPED:RIGHT") String subject,
     Verdict verdict,
     SentenceView headline,
     SentenceView detail,
@@ -22,10 +27,17 @@ public record FindingView(
     @Nullable SentenceView remedy,
     List<WorkingLineView> working,
     SourceView source) {
+  /** What a closed record of an earlier version holds has its whole name for a rule. */
+  public FindingView {
+    rule = Objects.requireNonNullElse(rule, id);
+    subject = Objects.requireNonNullElse(subject, Subject.Job.WHOLE.text());
+  }
 
   public static FindingView of(Finding finding) {
     return new FindingView(
         finding.id(),
+        finding.rule(),
+        finding.subject().text(),
         finding.verdict(),
         SentenceView.of(finding.headline()),
         SentenceView.of(finding.detail()),

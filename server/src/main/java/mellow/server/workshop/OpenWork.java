@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepLine;
@@ -61,14 +63,17 @@ final class OpenWork {
       points.add(
           plain(
               Stage.PROVE,
-              "battery",
+              FindingKey.of("hand-over.battery"),
               Verdict.OUT,
               Sentence.of("The battery’s negative terminal is off")));
     }
     if (sheet.battery().secondOn()) {
       points.add(
           plain(
-              Stage.PROVE, "helper", Verdict.OUT, Sentence.of("A helper battery is still joined")));
+              Stage.PROVE,
+              FindingKey.of("hand-over.helper"),
+              Verdict.OUT,
+              Sentence.of("A helper battery is still joined")));
     }
     return points;
   }
@@ -89,10 +94,9 @@ final class OpenWork {
   }
 
   private static OpenPoint step(Stage stage, StepLine line) {
-    String id = line.step().id() + line.side().map(side -> "." + side).orElse("");
     Finding finding =
         Finding.plain(
-            "hand-over.step." + id,
+            FindingKey.of("hand-over.step", line.subject()),
             Verdict.NOT_KNOWN,
             ORDER,
             Sentence.of("Not done: " + Words.typed(line.words())));
@@ -107,7 +111,7 @@ final class OpenWork {
   private static OpenPoint off(LedgerLine line) {
     return plain(
         Stage.TOGETHER,
-        "off." + line.row().id(),
+        FindingKey.of("hand-over.off", line.row().subject()),
         Verdict.OUT,
         Sentence.of("{0} still off: " + Words.typed(line.row().words()), Figure.count(line.out())));
   }
@@ -115,15 +119,14 @@ final class OpenWork {
   private OpenPoint running(BenchTimer timer) {
     return plain(
         Stage.BENCH,
-        "timer." + timer.id(),
+        FindingKey.of("hand-over.timer", SubjectKind.TIMER.named(timer.id())),
         Verdict.OUT,
         Sentence.of(
             Words.capital(Words.typed(timer.name())) + ": runs for another {0}",
             Figure.minutes(Math.max(1, timer.left(now).toMinutes()))));
   }
 
-  private static OpenPoint plain(Stage stage, String id, Verdict verdict, Sentence says) {
-    return new OpenPoint(
-        stage, Finding.plain("hand-over." + id, verdict, COUNTED, says), Optional.empty());
+  private static OpenPoint plain(Stage stage, FindingKey key, Verdict verdict, Sentence says) {
+    return new OpenPoint(stage, Finding.plain(key, verdict, COUNTED, says), Optional.empty());
   }
 }

@@ -15,6 +15,7 @@ import mellow.core.circuit.LightLevel;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.NotMirrored;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -332,7 +333,7 @@ final class WorkshopSheet implements StepList.Known {
     if (distance.isEmpty() || run.isEmpty()) {
       return List.of(
           Finding.notKnown(
-              "bench.bench",
+              FindingKey.of("bench.bench"),
               BENCH,
               "The bench is not measured yet",
               "Measure lamp to wall, and the distance between two places of the cutoff."));

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
 
@@ -65,7 +67,7 @@ public final class AccessMoved {
     boolean done = around.proved() && around.aimed();
     Finding finding =
         Finding.plain(
-            "together.access." + id,
+            FindingKey.of("together.access", SubjectKind.FASTENERS.named(id)),
             done ? Verdict.WITHIN : Verdict.NOT_KNOWN,
             AGAIN,
             Sentence.of(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -50,7 +51,7 @@ public final class LedgerFindings {
     if (out.isEmpty() && ledger.refitBegun()) {
       out.add(
           Finding.plain(
-              "together.all",
+              FindingKey.of("together.all"),
               Verdict.WITHIN,
               COUNTED,
               Sentence.of("Everything that came off is back: nothing left over")));
@@ -66,7 +67,7 @@ public final class LedgerFindings {
         .map(
             row ->
                 Finding.notKnown(
-                    "apart.unsorted." + row.id(),
+                    FindingKey.of("apart.unsorted", row.subject()),
                     COUNTED,
                     Words.typed("What is “%s”?".formatted(row.what().name())),
                     "Press its line and choose what it is."))
@@ -75,7 +76,7 @@ public final class LedgerFindings {
 
   private static Finding awaiting(LedgerLine line) {
     return Finding.plain(
-            "together.broken." + line.row().id(),
+            FindingKey.of("together.broken", line.row().subject()),
             Verdict.OUT,
             COUNTED,
             Sentence.of(
@@ -87,7 +88,7 @@ public final class LedgerFindings {
   private static Finding passedOver(LedgerLine line, LedgerLine piece) {
     String row = Words.typed(line.row().words());
     return Finding.plain(
-            "together.passed." + line.row().id(),
+            FindingKey.of("together.passed", line.row().subject()),
             Verdict.OUT,
             COUNTED,
             Sentence.of(line.row().isConnector() ? "Not plugged: " + row : "Left out: " + row))
@@ -97,7 +98,7 @@ public final class LedgerFindings {
 
   private static Finding leftOver(LedgerLine line, int count) {
     return Finding.plain(
-            "together.left." + line.row().id(),
+            FindingKey.of("together.left", line.row().subject()),
             Verdict.OUT,
             COUNTED,
             Sentence.of("{0} left over: " + Words.typed(line.row().words()), Figure.count(count)))
@@ -106,7 +107,7 @@ public final class LedgerFindings {
 
   private static Finding byHand(LedgerLine line) {
     return Finding.plain(
-            "together.hand." + line.row().id(),
+            FindingKey.of("together.hand", line.row().subject()),
             Verdict.OUT,
             Source.commonPractice("all by hand, align, then tighten; snug, not hard"),
             Sentence.of(
@@ -117,7 +118,7 @@ public final class LedgerFindings {
 
   private static Finding stillOut(Ledger ledger) {
     return Finding.notKnown(
-        "together.out",
+        FindingKey.of("together.out"),
         COUNTED,
         ledger.out() + (ledger.out() == 1 ? " thing is still out" : " things are still out"),
         "Go on with the next line of the ledger.");

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -53,6 +55,11 @@ public record LedgerRow(
       throw new IllegalArgumentException("A step takes one person or two.");
     }
     where = where.isBlank() ? spot.map(Spot::words).orElse("") : where.strip();
+  }
+
+  /** What findings on it are about. */
+  public Subject subject() {
+    return SubjectKind.FASTENERS.named(id);
   }
 
   /**

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
+import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -63,7 +64,7 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
     String there = first.other().word();
     if (expected.isEmpty() && more.isEmpty()) {
       return Finding.plain(
-          "apart.second",
+          FindingKey.of("apart.second"),
           Verdict.WITHIN,
           MIRRORED,
           Sentence.of("The %s came off as the %s did".formatted(there, here)));
@@ -73,7 +74,7 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
             ? ": more there, " + String.join("; ", more)
             : ": still expected " + String.join("; ", expected);
     return Finding.plain(
-            "apart.second",
+            FindingKey.of("apart.second"),
             Verdict.AT_EDGE,
             MIRRORED,
             Sentence.of(Words.typed("The %s is not as the %s".formatted(there, here) + what)))

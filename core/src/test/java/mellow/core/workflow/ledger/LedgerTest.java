@@ -126,17 +126,19 @@ class LedgerTest {
             moved("clips", LedgerMove.BACK, 3));
     assertThat(ids(closed, Verdict.OUT))
         .as("a clip and tightening may still come")
-        .containsExactly("together.passed.plug");
+        .containsExactly("together.passed@fasteners:plug");
     assertThat(ids(closed, Verdict.NOT_KNOWN)).containsExactly("together.out");
     assertThat(ids(closed, true, Verdict.OUT))
         .as("but not once the front is said to be closed")
         .containsExactlyInAnyOrder(
-            "together.passed.plug", "together.left.clips", "together.hand.bolts");
+            "together.passed@fasteners:plug",
+            "together.left@fasteners:clips",
+            "together.hand@fasteners:bolts");
     Ledger done =
         after(closed, moved("plug", LedgerMove.BACK, 1), moved("clips", LedgerMove.BACK, 1));
     assertThat(ids(done, Verdict.OUT))
         .as("all are in, so tightening is next")
-        .containsExactly("together.hand.bolts");
+        .containsExactly("together.hand@fasteners:bolts");
     assertThat(ids(after(done, moved("bolts", LedgerMove.TIGHT, 2)), Verdict.WITHIN))
         .containsExactly("together.all");
   }
@@ -144,7 +146,7 @@ class LedgerTest {
   @Test
   void brokenClipNeedsANewOne() throws Exception {
     Ledger broken = after(opened(), moved("clips", LedgerMove.BROKEN, 1));
-    assertThat(ids(broken, Verdict.OUT)).containsExactly("together.broken.clips");
+    assertThat(ids(broken, Verdict.OUT)).containsExactly("together.broken@fasteners:clips");
     assertThatThrownBy(() -> broken.with(moved("clips", LedgerMove.BACK, 4)))
         .isInstanceOf(LedgerProblem.class)
         .hasMessage("4 cannot be: 3 sound ones are out of “4 clips, pin pulled, upper edge”.");
@@ -344,7 +346,7 @@ class LedgerTest {
     assertThat(ledger.before(flap)).extracting(line -> line.row().id()).containsExactly("latch");
     Ledger shut = ledger.with(new LedgerEntry.Moved("m", "flap", LedgerMove.BACK, 1));
     assertThat(LedgerFindings.of(shut, false))
-        .anyMatch(finding -> finding.id().equals("together.passed.latch"));
+        .anyMatch(finding -> finding.id().equals("together.passed@fasteners:latch"));
     Ledger other = ledger.with(out("clip", "2 bolt before bumper"));
     assertThat(other.line("clip").orElseThrow().row().count())
         .as("nothing that was counted is lost")
