@@ -10,6 +10,25 @@ export default tseslint.config(
     extends: [js.configs.recommended, ...tseslint.configs.recommended],
     languageOptions: { globals: globals.browser },
     plugins: { 'react-hooks': reactHooks },
-    rules: { ...reactHooks.configs.recommended.rules },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.property.name=/^(startsWith|endsWith|includes|split|replace|match)$/][callee.object.property.name=/^(id|rule|subject|finding|findingId|title|headline)$/]',
+          message: 'Ask the rule and the subject (finding/subject): names are not taken apart.',
+        },
+        {
+          selector: 'CallExpression[callee.property.name=/^querySelector/] [value=/aria-label/]',
+          message: 'Ask for an entry by its name (entry/asked), not for a button by its label.',
+        },
+        {
+          selector:
+            'CallExpression[callee.property.name=/^querySelector/] TemplateElement[value.raw=/aria-label/]',
+          message: 'Ask for an entry by its name (entry/asked), not for a button by its label.',
+        },
+      ],
+    },
   },
 );

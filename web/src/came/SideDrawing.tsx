@@ -15,6 +15,14 @@ import { lastLiving, type KeepThing } from '../wall/readings';
 import { aheadToScreenX, bodyPath, riseAt, sideView, type SideShape } from './sideView';
 import type { VehicleLength } from './vehicleEdit';
 
+/** A tyre is shown as its size was typed, not as its diameter. */
+const TYRES = new Set<ReadingKind>([
+  'TYRE_FRONT_BEFORE',
+  'TYRE_FRONT',
+  'TYRE_REAR_BEFORE',
+  'TYRE_REAR',
+]);
+
 const FLOOR = 150;
 const ASSUMED = { wheelbase: 2600, ahead: 850, tyre: 680, lampHeight: 680 };
 
@@ -75,8 +83,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
   const beamX = lampX - BEAM_MM * view.scale;
   const entry = (kind: ReadingKind, name: string, hint: string, prefix = '') => {
     const found = last(kind);
-    const plain =
-      found && (found.title.includes('tyre') ? found.typed : bareText(found.value, units));
+    const plain = found && (TYRES.has(kind) ? found.typed : bareText(found.value, units));
     return (
       <MeasuredEntry
         label={plain ? `${name}: ${prefix}${plain}` : `${name}, ${hint} not noted`}

@@ -1,6 +1,7 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { Problem } from '../app/api/client';
+import { useAsked } from './asked';
 import { useAttempt } from './useAttempt';
 
 /** Where an entry stands. What was typed is kept until it is stored. */
@@ -15,6 +16,7 @@ type State =
  * leaves everything as it was. A refusal says why, and keeps what was typed.
  */
 export function MeasuredEntry({
+  name,
   label,
   shown,
   missing = false,
@@ -22,6 +24,8 @@ export function MeasuredEntry({
   width = '96px',
   align = 'center',
 }: {
+  /** What it is asked for by, where a page asks for it. */
+  name?: string;
   /** What is measured, for those who cannot see where it stands. */
   label: string;
   shown: ReactNode;
@@ -30,8 +34,14 @@ export function MeasuredEntry({
   width?: string;
   align?: 'center' | 'left' | 'right';
 }) {
-  const [state, setState] = useState<State>({ kind: 'shown' });
+  const [kept, setState] = useState<State>({ kind: 'shown' });
+  const { wanted, answered } = useAsked(name);
+  const state: State = wanted && kept.kind === 'shown' ? { kind: 'typing', typed: '' } : kept;
   const attempt = useAttempt();
+  const close = () => {
+    setState({ kind: 'shown' });
+    answered();
+  };
 
   if (state.kind === 'shown') {
     return (
@@ -71,7 +81,7 @@ export function MeasuredEntry({
     try {
       await onKeep(typed, attempt.idFor(typed));
       attempt.done();
-      setState({ kind: 'shown' });
+      close();
     } catch (problem) {
       setState({ kind: 'refused', typed, why: (problem as Problem).message });
     }
@@ -84,7 +94,7 @@ export function MeasuredEntry({
           if (state.typed.trim()) {
             void store(state.typed);
           } else {
-            setState({ kind: 'shown' });
+            close();
           }
         }}
       >
@@ -100,12 +110,10 @@ export function MeasuredEntry({
           onKeyDown={(event) => {
             if (event.key === 'Escape') {
               event.stopPropagation();
-              setState({ kind: 'shown' });
+              close();
             }
           }}
-          onBlur={() =>
-            state.kind === 'typing' && !state.typed.trim() && setState({ kind: 'shown' })
-          }
+          onBlur={() => state.kind === 'typing' && !state.typed.trim() && close()}
           h="48px"
           w={width}
           px="8px"

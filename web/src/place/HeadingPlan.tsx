@@ -130,6 +130,7 @@ export function HeadingPlan({
             css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
           >
             <MeasuredEntry
+              name={headingEntry(pair.id, side)}
               label={`${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}, direction: ${words}`}
               shown={inwards < WORDS_AWAY ? words.replace('ward', '') : words}
               width="84px"
@@ -160,6 +161,9 @@ export function HeadingPlan({
     </Box>
   );
 }
+
+/** What the entry of a lamp's direction is asked for by. */
+export const headingEntry = (pairId: string, side: Side) => `heading:${pairId}:${side}`;
 
 /** Reads a protractor: degrees outwards, inwards with a minus. */
 async function turn(typed: string, take: (deg: number) => void) {

@@ -21,7 +21,7 @@ import { WorkingDialog, type Worked } from '../finding/Working';
 import { conflictOf } from '../settings/Stale';
 import { FrontConflict } from './FrontConflict';
 import { FrontDrawing } from './FrontDrawing';
-import { HeadingPlan } from './HeadingPlan';
+import { HeadingPlan, headingEntry } from './HeadingPlan';
 import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from './KeepOutForm';
 import { LampForm } from './LampForm';
@@ -33,6 +33,7 @@ import { TemplateForm } from './TemplateForm';
 import type { Known } from '../workshop/knownVehicle';
 import { useKnown } from '../workshop/useKnown';
 import { useFront } from './useFront';
+import { AskedProvider, useAsking } from '../entry/asked';
 import { isOfPair, lampOf } from '../finding/subject';
 
 type Shown =
@@ -69,6 +70,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
   const jobId = page.job.id;
+  const { asked, ask: askFor } = useAsking();
   const { front, sheet, draft, refusal, change, drop, kept } = useFront(page, units);
   const [chosenId, setChosenId] = useState<string | undefined>(
     () => lampOf(foremostOf(page.sheet)?.subject ?? '')?.which ?? page.front.pairs[0]?.id,
@@ -215,17 +217,19 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           </Box>
           {chosen && (
             <Box h="112px">
-              <HeadingPlan
-                front={front}
-                pair={chosen}
-                sheet={sheet}
-                onSetback={async (typed) =>
-                  change({ ...front, bumperSetbackMm: await readLength(typed, units) })
-                }
-                onTurn={(side, headingDeg) =>
-                  change(withPair(front, moved(chosen, side, { headingDeg }, true)))
-                }
-              />
+              <AskedProvider value={asked}>
+                <HeadingPlan
+                  front={front}
+                  pair={chosen}
+                  sheet={sheet}
+                  onSetback={async (typed) =>
+                    change({ ...front, bumperSetbackMm: await readLength(typed, units) })
+                  }
+                  onTurn={(side, headingDeg) =>
+                    change(withPair(front, moved(chosen, side, { headingDeg }, true)))
+                  }
+                />
+              </AskedProvider>
             </Box>
           )}
         </>
@@ -264,12 +268,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           onNearest={findNearest}
           onTemplate={open('template')}
           onTurned={(finding) => {
-            const side = lampOf(finding.subject)?.side === 'LEFT' ? 'Left' : 'Right';
-            document
-              .querySelector<HTMLButtonElement>(
-                `button[aria-label^="${side}"][aria-label*=", direction"]`,
-              )
-              ?.click();
+            const lamp = lampOf(finding.subject);
+            if (lamp?.side) {
+              setChosenId(lamp.which);
+              askFor(headingEntry(lamp.which, lamp.side));
+            }
           }}
           onFindings={open('findings')}
           onAsk={ask}

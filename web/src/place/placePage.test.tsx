@@ -256,6 +256,15 @@ describe('a nearest place that cannot be asked for', () => {
 });
 
 describe('where a lamp looks', () => {
+  /** The fog lamps are chosen first; the direction of theirs was asked for once. */
+  it('is asked of the lamp that is turned wrong, whichever was chosen', async () => {
+    const running = 'place.un-r48.heading@lamp:DRL:LEFT:drl';
+    open(page(FRONT, sheet(finding(running, 'OUT', 'Turned out'))));
+    await press(/Fog lamps/);
+    await press('Turned, measure');
+    expect(screen.getByRole('textbox', { name: /^Left running lamp, direction/ })).toBeTruthy();
+  });
+
   it('is typed as a protractor reads it, one side at a time', async () => {
     open(
       page(

@@ -6,7 +6,7 @@ import { mmToScreenY } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { CutoffHandle } from './CutoffHandle';
 import { lampVerdict } from './lampVerdict';
-import { lastLiving } from './readings';
+import { entryName, lastLiving } from './readings';
 import { ASSUMED_HEIGHT_MM, columns, FLOOR_HEIGHT, lampOf, TAPE_ARM_MM, type Scene } from './scene';
 import type { Draft } from './useDraft';
 
@@ -43,6 +43,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
       </Overlay>
       <Overlay x={centreX} y={mmToScreenY(view, lineMm * 0.62)} ground="plaster">
         <MeasuredEntry
+          name={entryName(of('CENTRE'))}
           label={`Height of the ${name} lamp centre${centre ? `: ${figureText(centre.value, units)}` : ', not read'}`}
           missing={!centre}
           shown={centre ? bareText(centre.value, units) : 'centre?'}
@@ -52,6 +53,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
       </Overlay>
       <Overlay x={edgeX} y={mmToScreenY(view, lineMm * 0.3)} ground="plaster">
         <MeasuredEntry
+          name={entryName(of('LOWER_EDGE'))}
           label={`Lower lens edge of the ${name} lamp${edge ? `: ${figureText(edge.value, units)}` : ', not read'}`}
           missing={!edge}
           shown={edge ? bareText(edge.value, units) : 'lens edge?'}
@@ -61,6 +63,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
       <Overlay x={lampX} y={view.footY + FLOOR_HEIGHT / 2} ground="floor">
         <Box css={{ '& *': { color: 'var(--chakra-colors-floor-ink)' } }}>
           <MeasuredEntry
+            name={entryName({ kind: 'DISTANCE', side })}
             label={`Distance from the ${name} lamp to the wall${distance ? `: ${figureText(distance.value, units)}` : ', not read'}`}
             missing={!distance}
             shown={distance ? `↕ ${bareText(distance.value, units)}` : '↕ to the wall?'}

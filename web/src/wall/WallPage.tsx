@@ -26,7 +26,7 @@ import { lampVerdict } from './lampVerdict';
 import { MarksDialog } from './MarksDialog';
 import { ReadDialog, type ReadTask } from './ReadDialog';
 import { ReadingsTape } from './ReadingsTape';
-import { reading, readingActions } from './readings';
+import { entryName, reading, readingActions } from './readings';
 import { RoadDrawing } from './RoadDrawing';
 import { SchoolsDialog } from './SchoolsDialog';
 import { Steps, type Step } from './Steps';
@@ -34,6 +34,7 @@ import { useChooseSchool } from '../settings/useJobEdit';
 import { useDraft } from './useDraft';
 import { VerdictBand } from './VerdictBand';
 import { WallDrawing } from './WallDrawing';
+import { AskedProvider, useAsking } from '../entry/asked';
 import { lampOf } from '../finding/subject';
 
 export function WallPage() {
@@ -60,6 +61,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const units = useUnits();
   const navigate = useNavigate();
   const keep = useKeepJobReading(page.job.id);
+  const { asked, ask } = useAsking();
   const drafting = useDraft(page);
   const attempt = useAttempt();
   const [shown, setShown] = useState<Shown>();
@@ -133,15 +135,15 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         setTask({ lamp: next.lamp, side, turned: next.action === 'TURN_AND_READ' });
         break;
       case 'MEASURE_DISTANCE':
-        press('button[aria-label^="Distance from the left"]');
+        ask(entryName({ kind: 'DISTANCE', side: 'LEFT' }));
         break;
       case 'MEASURE_CENTRE':
         setKind(next.lamp);
-        press(`button[aria-label^="Height of the ${side.toLowerCase()} lamp centre"]`);
+        ask(entryName({ kind: 'CENTRE', lamp: next.lamp, side }));
         break;
       case 'MEASURE_EDGE':
         setKind(next.lamp);
-        press(`button[aria-label^="Lower lens edge of the ${side.toLowerCase()}"]`);
+        ask(entryName({ kind: 'LOWER_EDGE', lamp: next.lamp, side }));
         break;
       case 'MEASURE_FLOOR':
         toBay();
@@ -171,7 +173,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         setTask({ lamp, side: of?.side ?? 'LEFT', turned: false });
         break;
       case 'CENTRES':
-        press('button[aria-label^="Height of the left lamp centre"]');
+        ask(entryName({ kind: 'CENTRE', lamp, side: 'LEFT' }));
     }
   };
   const { draft } = drafting;
@@ -258,17 +260,19 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
             h={{ base: '320px', md: '420px', lg: 'auto' }}
             minH="0"
           >
-            <WallDrawing
-              page={page}
-              sheet={sheet}
-              pair={pair}
-              draft={draft}
-              onMove={drafting.move}
-              onKeepDraft={keepDraft}
-              onDropDraft={drafting.drop}
-              onKeep={keepThing}
-              onAsk={setWorked}
-            />
+            <AskedProvider value={asked}>
+              <WallDrawing
+                page={page}
+                sheet={sheet}
+                pair={pair}
+                draft={draft}
+                onMove={drafting.move}
+                onKeepDraft={keepDraft}
+                onDropDraft={drafting.drop}
+                onKeep={keepThing}
+                onAsk={setWorked}
+              />
+            </AskedProvider>
           </Box>
           <Box h="132px">
             <RoadDrawing
@@ -339,8 +343,4 @@ function draftFigure(mm: number) {
     metric: `${typedLength(mm, 'METRIC')} mm`,
     imperial: `${typedLength(mm, 'IMPERIAL')} in`,
   };
-}
-
-function press(selector: string) {
-  document.querySelector<HTMLButtonElement>(selector)?.click();
 }

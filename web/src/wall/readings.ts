@@ -33,6 +33,9 @@ export function lastLiving(readings: Reading[], thing: Thing): Reading | undefin
   );
 }
 
+/** What the entry of a thing is asked for by. */
+export const entryName = ({ kind, lamp = 'DIPPED', side }: Thing) => [kind, lamp, side].join(':');
+
 /** A reading as it is sent; with {@code corrects} it strikes an earlier one through. */
 export function reading(
   thing: Thing,
