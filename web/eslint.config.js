@@ -20,6 +20,11 @@ export default tseslint.config(
           message: 'Ask the rule and the subject (finding/subject): names are not taken apart.',
         },
         {
+          selector:
+            'CallExpression[callee.property.name=/^(test|exec)$/] > MemberExpression.arguments[property.name=/^(id|rule|subject|findingId|title)$/]',
+          message: 'Ask the rule and the subject (finding/subject): names are not taken apart.',
+        },
+        {
           selector: 'CallExpression[callee.property.name=/^querySelector/] [value=/aria-label/]',
           message: 'Ask for an entry by its name (entry/asked), not for a button by its label.',
         },
