@@ -28,7 +28,7 @@ function page(right: Partial<LampAtWall>, units: Units = 'METRIC'): JobPage {
     readings: [],
     sheet: {
       next: { side: 'RIGHT', lamp: 'DIPPED' },
-      findings: [finding('aim.limits.right', 'OUT', 'Right lamp {0} too high')],
+      findings: [finding('aim.limits@lamp:DIPPED:RIGHT', 'OUT', 'Right lamp {0} too high')],
       pairs: [
         { kind: 'DIPPED', left: lamp('LEFT', { place: lineAt(670) }), right: lamp('RIGHT', right) },
       ],
@@ -56,7 +56,7 @@ describe('one instruction, read from 5 m', () => {
   const high = {
     place: lineAt(670),
     reading: READ,
-    findingIds: ['aim.limits.right'],
+    findingIds: ['aim.limits@lamp:DIPPED:RIGHT'],
     correction: { up: length(-55), turns: turns(-1.5), adjusterId: 'screw' },
   } as unknown as Partial<LampAtWall>;
 

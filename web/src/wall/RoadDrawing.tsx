@@ -12,6 +12,8 @@ const ROAD_MM = 140_000;
 const ASSUMED_HEIGHT_MM = 700;
 /** From this width the words stand clear of each other, px. */
 const WIDE = 640;
+/** About the width of a letter of the drawing's words, px. */
+const LETTER_WIDTH = 7.5;
 const TICKS = {
   METRIC: { step: 20_000, unit: 1_000, word: 'm' },
   IMPERIAL: { step: 30_480, unit: 304.8, word: 'ft' },
@@ -60,7 +62,7 @@ export function RoadDrawing({
             colour="quiet"
             anchor={width > WIDE ? 'start' : 'end'}
           >
-            level road seen from the side, heights drawn {times} times too tall
+            {width > WIDE && 'level road seen from the side, '}heights drawn {times} times too tall
           </Label>
           <Vehicle x={lampX} ground={ground} lampY={y(noseMm)} />
           {lamps[0]?.limits && (
@@ -217,6 +219,10 @@ function Beam({
   const words = reach
     ? `${side} ${landed ? '' : 'beyond, '}${figureText(reach, units)}`
     : `${side} never comes down`;
+  // words at the far end stand clear of the line where they begin, too
+  const run = x(endX) - x(0);
+  const begin = landed ? 1 : Math.max(0, 1 - (words.length * LETTER_WIDTH + 6) / run);
+  const above = Math.min(clippedY, y(centre) + (clippedY - y(centre)) * begin);
   return (
     <g>
       <line
@@ -235,7 +241,7 @@ function Beam({
         y={
           lower
             ? Math.min(clippedY + 17, y(0) - 4)
-            : Math.min(clippedY - 7, y(0) - (lamp.side === 'LEFT' ? 9 : 27))
+            : Math.min(above - 7, y(0) - (lamp.side === 'LEFT' ? 9 : 27))
         }
         as="figure"
         size={15}

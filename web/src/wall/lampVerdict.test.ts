@@ -1,15 +1,38 @@
-import { expect, it } from 'vitest';
-import type { LampAtWall, WallSheet } from '../app/api/client';
+import { describe, expect, it } from 'vitest';
+import type { LampAtWall, Verdict, WallSheet } from '../app/api/client';
 import { finding } from '../test/testing';
 import { lampVerdict } from './lampVerdict';
 
-it('is the graver of rule and mark, of this lamp alone', () => {
-  const out = finding('aim.limits@lamp:DIPPED:RIGHT', 'OUT', 'too high');
-  const within = finding('aim.target@lamp:DIPPED:RIGHT', 'WITHIN', 'on the tape');
-  const other = finding('aim.limits@lamp:DIPPED:LEFT', 'WITHIN', 'within');
-  const sheet = { findings: [other, within, out] } as WallSheet;
-  const lamp = (side: 'LEFT' | 'RIGHT', findingIds: string[]) =>
-    ({ side, reading: {}, turnedSinceRead: false, findingIds }) as LampAtWall;
-  expect(lampVerdict(sheet, lamp('RIGHT', [out.id, within.id]))).toBe('OUT');
-  expect(lampVerdict(sheet, lamp('LEFT', [other.id]))).toBe('WITHIN');
+describe('the verdict on a lamp', () => {
+  const lamp = {
+    side: 'LEFT',
+    reading: {},
+    turnedSinceRead: false,
+    findingIds: [
+      'aim.limits@lamp:DIPPED:LEFT',
+      'aim.target@lamp:DIPPED:LEFT',
+      'aim.distance@lamp:DIPPED:LEFT',
+    ],
+  } as unknown as LampAtWall;
+  const sheet = (limits: Verdict, target: Verdict) =>
+    ({
+      findings: [
+        finding('aim.limits@lamp:DIPPED:LEFT', limits, '{0}'),
+        finding('aim.target@lamp:DIPPED:LEFT', target, '{0}'),
+        finding('aim.distance@lamp:DIPPED:LEFT', 'OUT', '{0}'),
+        finding('aim.limits@lamp:DIPPED:RIGHT', 'OUT', '{0}'),
+      ],
+    }) as WallSheet;
+
+  it('is the graver of rule and mark, of this lamp alone', () => {
+    expect(lampVerdict(sheet('WITHIN', 'WITHIN'), lamp)).toBe('WITHIN');
+    expect(lampVerdict(sheet('WITHIN', 'AT_EDGE'), lamp)).toBe('AT_EDGE');
+    expect(lampVerdict(sheet('OUT', 'WITHIN'), lamp)).toBe('OUT');
+  });
+
+  it('is not known until it is read, and after a turn', () => {
+    const unread = { ...lamp, reading: undefined } as LampAtWall;
+    expect(lampVerdict(sheet('OUT', 'OUT'), unread)).toBe('NOT_KNOWN');
+    expect(lampVerdict(sheet('OUT', 'OUT'), { ...lamp, turnedSinceRead: true })).toBe('NOT_KNOWN');
+  });
 });

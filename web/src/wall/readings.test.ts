@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { JobPage, LampAtWall, WallSheet } from '../app/api/client';
-import { finding, taken } from '../test/testing';
-import { lampVerdict } from './lampVerdict';
+import type { JobPage } from '../app/api/client';
+import { taken } from '../test/testing';
 import { lastLiving, reading, wallRequest } from './readings';
 
 describe('readings', () => {
@@ -42,34 +41,5 @@ describe('readings', () => {
     } as unknown as JobPage;
     const request = wallRequest(page, { kind: 'CUTOFF_BELOW', side: 'LEFT', value: 55 });
     expect(request.readings.map((one) => one.value)).toEqual([668, 400, 671, 55]);
-  });
-});
-
-describe('the verdict on a lamp', () => {
-  const lamp = {
-    side: 'LEFT',
-    reading: {},
-    turnedSinceRead: false,
-    findingIds: ['aim.limits.left', 'aim.target.left', 'aim.distance.left'],
-  } as unknown as LampAtWall;
-  const sheet = (limits: 'WITHIN' | 'OUT' | 'AT_EDGE', target: 'WITHIN' | 'OUT' | 'AT_EDGE') =>
-    ({
-      findings: [
-        finding('aim.limits.left', limits, '{0}'),
-        finding('aim.target.left', target, '{0}'),
-        finding('aim.distance.left', 'OUT', '{0}'),
-        finding('aim.limits.right', 'OUT', '{0}'),
-      ],
-    }) as unknown as WallSheet;
-
-  it('is the graver of rule and mark, of this lamp only', () => {
-    expect(lampVerdict(sheet('WITHIN', 'WITHIN'), lamp)).toBe('WITHIN');
-    expect(lampVerdict(sheet('WITHIN', 'AT_EDGE'), lamp)).toBe('AT_EDGE');
-    expect(lampVerdict(sheet('OUT', 'WITHIN'), lamp)).toBe('OUT');
-  });
-  it('is not known until it is read, and after a turn', () => {
-    const unread = { ...lamp, reading: undefined } as LampAtWall;
-    expect(lampVerdict(sheet('OUT', 'OUT'), unread)).toBe('NOT_KNOWN');
-    expect(lampVerdict(sheet('OUT', 'OUT'), { ...lamp, turnedSinceRead: true })).toBe('NOT_KNOWN');
   });
 });

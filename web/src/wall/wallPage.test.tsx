@@ -202,7 +202,9 @@ describe('the next thing to do at the wall', () => {
   });
 
   it('ends with the findings, and each with its working', async () => {
-    open(page({ findings: [finding('aim.limits.un.left', 'OUT', 'Left lamp {0} too high')] }));
+    open(
+      page({ findings: [finding('aim.limits@lamp:DIPPED:LEFT', 'OUT', 'Left lamp {0} too high')] }),
+    );
     expect(screen.getByRole('button', { name: '1 finding' })).toBeTruthy();
     await press('See the findings');
     const all = await screen.findByRole('dialog', { name: /findings/i });

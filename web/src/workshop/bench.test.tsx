@@ -48,7 +48,12 @@ const PAGE = {
       ],
     },
     fit: [],
-    aim: [{ side: 'LEFT', findings: [finding('bench.roll.left', 'OUT', 'Left cutoff leans')] }],
+    aim: [
+      {
+        side: 'LEFT',
+        findings: [finding('bench.roll@lamp:DIPPED:LEFT', 'OUT', 'Left cutoff leans')],
+      },
+    ],
     oven: [
       {
         side: 'LEFT',
@@ -192,7 +197,7 @@ describe('heat and time', () => {
             { minutes: 20, celsius: 64.7 },
           ],
         },
-        finding: finding('heat.left', 'OUT', 'Left resistor will end at {0}'),
+        finding: finding('heat@lamp:DIPPED:LEFT', 'OUT', 'Left resistor will end at {0}'),
       },
     ] as unknown as WorkshopPage['heat'];
     show(<HeatView page={{ ...PAGE, heat }} write={write} />, 'IMPERIAL');

@@ -19,7 +19,7 @@ final class Application {
     process =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                // over before the second compiler pays
+                // it ends before the second compiler has paid for itself
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-jar",

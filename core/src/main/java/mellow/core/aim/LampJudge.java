@@ -75,7 +75,7 @@ final class LampJudge {
         .ifPresent(read -> findings.add(laden(read, lamp)));
     CutoffReadings.last(pair.events(), AimEvent.RollRead.class, side)
         .ifPresent(
-            read -> findings.add(Roll.judge(id("roll"), read, lamp.tapeMm(), Roll.Holding.NUT)));
+            read -> findings.add(Roll.judge(key("roll"), read, lamp.tapeMm(), Roll.Holding.NUT)));
     screws.forEach(screw -> findings.addAll(screw.findings()));
     reach(screws, correction);
     return new LampSheet(
@@ -125,7 +125,7 @@ final class LampJudge {
     Margin margin = Margin.of(Figure.percent(allowed - told), 0, allowed);
     Finding finding =
         Finding.on(
-                id("distance"),
+                key("distance"),
                 margin,
                 Practice.ADVICE,
                 margin.verdict() == Verdict.OUT
@@ -165,7 +165,7 @@ final class LampJudge {
     String other = side.other().word();
     String what = pair.kind().readWords();
     return Finding.notKnown(
-        id("cutoff"),
+        key("cutoff"),
         Practice.READING,
         Words.capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
         turned
@@ -177,14 +177,14 @@ final class LampJudge {
   private Finding laden(AimEvent.LadenRead read, LampPlace lamp) {
     if (CutoffReadings.turnedSince(AimEvent.LadenRead.class, pair.events(), side)) {
       return Finding.notKnown(
-          id("laden"),
+          key("laden"),
           Practice.LEVELLING,
           Words.capital(lampWords()) + " turned since it was read laden",
           "Load the vehicle, set the levelling for it, and read the cutoff again.");
     }
     Finding limits =
         Limits.judge(
-            id("laden"),
+            key("laden"),
             wall.market(),
             by.astride().facts(side),
             lamp,
@@ -206,7 +206,7 @@ final class LampJudge {
       List<ScrewBehaviour> screws) {
     Finding limits =
         Limits.judge(
-            id("limits"),
+            key("limits"),
             wall.market(),
             by.astride().facts(side),
             lamp,
@@ -263,7 +263,7 @@ final class LampJudge {
     }
     return Optional.of(
         Finding.plain(
-                id("away"),
+                key("away"),
                 Verdict.AT_EDGE,
                 Practice.READING,
                 Sentence.of(
@@ -296,7 +296,7 @@ final class LampJudge {
                 Words.capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
                 Figure.lengthMm(Math.abs(offMm)));
     Finding finding =
-        Finding.on(id("target"), margin, target.source(), headline)
+        Finding.on(key("target"), margin, target.source(), headline)
             .withDetail(
                 Sentence.build()
                     .inclination(reading.percent())
@@ -429,7 +429,7 @@ final class LampJudge {
     return side.word() + " " + pair.kind().lampWords();
   }
 
-  private FindingKey id(String what) {
+  private FindingKey key(String what) {
     return FindingKey.of("aim." + what, Subject.Lamp.of(pair.kind().function(), side));
   }
 }

@@ -29,7 +29,7 @@ final class Limits {
    * @param state words on how the vehicle stood, "laden "; empty as it is aimed
    */
   static Finding judge(
-      FindingKey id,
+      FindingKey key,
       RuleSet rules,
       LampFacts facts,
       LampPlace lamp,
@@ -39,7 +39,7 @@ final class Limits {
     RuleSet.Answer answer = rules.aimRuleFor(facts);
     return answer instanceof RuleSet.Answer.Holds holds
         ? judge(
-            id,
+            key,
             holds.rule(),
             lamp,
             percent,
@@ -49,11 +49,16 @@ final class Limits {
                 + facts.beamClass().kind().lampWords()
                 + " "
                 + state)
-        : open(id, rules, answer, lamp.side());
+        : open(key, rules, answer, lamp.side());
   }
 
   private static Finding judge(
-      FindingKey id, AimRule rule, LampPlace lamp, double percent, double uncertainty, String who) {
+      FindingKey key,
+      AimRule rule,
+      LampPlace lamp,
+      double percent,
+      double uncertainty,
+      String who) {
     double amount = shown(rule.limits().marginOf(percent));
     Margin margin =
         Margin.of(
@@ -72,7 +77,7 @@ final class Limits {
           case AT_EDGE -> Sentence.of(who + "at the edge of the rule");
           default -> Sentence.of(who + "within the rule by {0}", Figure.lengthMm(wallMm));
         };
-    return Finding.on(id, margin, rule.source(), headline)
+    return Finding.on(key, margin, rule.source(), headline)
         .withDetail(
             Sentence.build()
                 .inclination(percent)
@@ -105,10 +110,10 @@ final class Limits {
   }
 
   /** The finding where a rule set has no rule for a lamp, or needs a height first. */
-  static Finding open(FindingKey id, RuleSet rules, RuleSet.Answer answer, Side side) {
+  static Finding open(FindingKey key, RuleSet rules, RuleSet.Answer answer, Side side) {
     if (answer instanceof RuleSet.Answer.Needs needs) {
       return Finding.notKnown(
-          id,
+          key,
           Source.derived(rules.title()),
           "Which rule holds for the %s lamp depends on the height of %s"
               .formatted(side.word(), needs.height().words()),
@@ -116,14 +121,14 @@ final class Limits {
     }
     if (answer instanceof RuleSet.Answer.Unread) {
       return Finding.notKnown(
-          id,
+          key,
           Source.derived(rules.title()),
           "What the lens of the %s low beam says is not known yet".formatted(side.word()),
           "Read the lens, and say with the vehicle what it says: which rule holds depends on it.");
     }
     boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(
-        id,
+        key,
         Verdict.NOT_KNOWN,
         Source.derived(rules.title()),
         Sentence.of(

@@ -46,7 +46,7 @@ public final class Roll {
   }
 
   /** The finding on a lamp's roll; {@code tapeMm} is what one reading is good to. */
-  static Finding judge(FindingKey id, AimEvent.RollRead read, double tapeMm, Holding holding) {
+  static Finding judge(FindingKey key, AimEvent.RollRead read, double tapeMm, Holding holding) {
     double roll = degrees(read.leftHigherMm(), read.runMm());
     double uncertainty = degrees(tapeMm * Math.sqrt(2), read.runMm());
     Margin margin =
@@ -62,7 +62,7 @@ public final class Roll {
                 lamp + " cutoff leans {0}, its " + (roll > 0 ? "right" : "left") + " end low",
                 Figure.degrees(Math.abs(roll)));
     Finding finding =
-        Finding.on(id, margin, LEVEL, headline)
+        Finding.on(key, margin, LEVEL, headline)
             .withWorking(
                 Working.of(
                     new Working.Line(

@@ -76,7 +76,7 @@ final class Schools {
     if (pair.kind() == LampKind.DRIVING) {
       return drop(0, "bright spot straight ahead, at the height of the lamp's centre");
     }
-    return new Answer.Declines(Limits.open(id("rule", side), wall.market(), rule, side));
+    return new Answer.Declines(Limits.open(key("rule", side), wall.market(), rule, side));
   }
 
   private static double tolerance(AimRule rule) {
@@ -115,7 +115,7 @@ final class Schools {
   private Finding levelIsTooHigh(Side side, OptionalDouble centre) {
     if (pair.beamClass() == BeamClass.DIPPED_UNREAD) {
       return Finding.notKnown(
-          id("level", side),
+          key("level", side),
           Source.derived("what the lens says decides it"),
           "Whether level is right for the %s lamp is not known yet".formatted(side.word()),
           "Read the lens, and say with the vehicle what it says.");
@@ -129,7 +129,7 @@ final class Schools {
                     + " lamp");
     Finding finding =
         Finding.plain(
-            id("level", side),
+            key("level", side),
             Verdict.OUT,
             new Source(Source.Mark.FROM_MEMORY, "SAE J599, VOR lamps up to 36 in are aimed level"),
             headline);
@@ -152,7 +152,7 @@ final class Schools {
     if (lamp.isEmpty()) {
       return new Answer.Declines(
           Finding.notKnown(
-              id("band", side),
+              key("band", side),
               Practice.READING,
               "The band means nothing until height and distance are read",
               "Measure the lamp's centre and its distance to the wall."));
@@ -164,7 +164,7 @@ final class Schools {
     if (low >= 0) {
       return new Answer.Declines(
           Finding.plain(
-                  id("band", side),
+                  key("band", side),
                   Verdict.OUT,
                   source,
                   Sentence.of(
@@ -183,7 +183,7 @@ final class Schools {
             ? Optional.empty()
             : Optional.of(
                 Finding.plain(
-                        id("band", side),
+                        key("band", side),
                         Verdict.OUT,
                         source,
                         Sentence.of(
@@ -201,7 +201,7 @@ final class Schools {
     if (wall.stanceChanged()) {
       return new Answer.Declines(
           Finding.plain(
-                  id("before", side),
+                  key("before", side),
                   Verdict.OUT,
                   source,
                   Sentence.of("Match before is wrong here: the suspension, tyres or load changed"))
@@ -210,7 +210,7 @@ final class Schools {
     if (before.isEmpty()) {
       return new Answer.Declines(
           Finding.notKnown(
-              id("before", side),
+              key("before", side),
               Practice.READING,
               "No mark from before on the " + side.word(),
               "It had to be read before the old lamps came off; aim by another school."));
@@ -220,7 +220,7 @@ final class Schools {
             before.get().percent(), Practice.SETTING_TOLERANCE_PERCENT, source, Optional.empty()));
   }
 
-  private FindingKey id(String what, Side side) {
+  private FindingKey key(String what, Side side) {
     return FindingKey.of("school." + what, Subject.Lamp.of(pair.kind().function(), side));
   }
 }

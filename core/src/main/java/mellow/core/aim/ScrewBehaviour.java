@@ -202,7 +202,7 @@ public record ScrewBehaviour(
       }
       findings.add(
           Finding.plain(
-                  id("play"),
+                  key("play"),
                   Verdict.AT_EDGE,
                   TRIED,
                   Sentence.of(
@@ -242,10 +242,10 @@ public record ScrewBehaviour(
 
     private void add(String what, Verdict verdict, Sentence headline, String remedy) {
       findings.add(
-          Finding.plain(id(what), verdict, TRIED, headline).withRemedy(Sentence.of(remedy)));
+          Finding.plain(key(what), verdict, TRIED, headline).withRemedy(Sentence.of(remedy)));
     }
 
-    private FindingKey id(String what) {
+    private FindingKey key(String what) {
       return FindingKey.of("screw." + what, adjuster.subject());
     }
   }

@@ -45,7 +45,7 @@ public final class CircuitCheck {
       if (part.branches().stream().anyMatch(branch -> !grounded.contains(branch.from()))) {
         findings.add(
             Finding.plain(
-                    FindingKey.of("circuit.floating", SubjectKind.COMPONENT.named(part.id())),
+                    FindingKey.of("circuit.floating", part.subject()),
                     Verdict.OUT,
                     JOINED,
                     Sentence.of("No way to ground from: " + Words.typed(part.id())))
@@ -134,8 +134,7 @@ public final class CircuitCheck {
             lamp ->
                 findings.add(
                     Finding.plain(
-                            FindingKey.of(
-                                "circuit.starves", SubjectKind.COMPONENT.named(lamp.id())),
+                            FindingKey.of("circuit.starves", lamp.subject()),
                             Verdict.OUT,
                             SOLVED,
                             Sentence.of(
@@ -151,8 +150,7 @@ public final class CircuitCheck {
               if (amps > SHORT_AMPS) {
                 findings.add(
                     Finding.plain(
-                            FindingKey.of(
-                                "circuit.short", SubjectKind.COMPONENT.named(supply.id())),
+                            FindingKey.of("circuit.short", supply.subject()),
                             Verdict.OUT,
                             SOLVED,
                             Sentence.of(

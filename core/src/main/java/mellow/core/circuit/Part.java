@@ -1,11 +1,18 @@
 package mellow.core.circuit;
 
 import java.util.List;
+import mellow.core.subject.Subject;
+import mellow.core.subject.SubjectKind;
 
 /** Something in a circuit. */
 public sealed interface Part permits Supply, Joining, Switch, Moving, Pulsed, Diode, Load, Emitter {
   /** Its name within the circuit. */
   String id();
+
+  /** What findings on it are about. */
+  default Subject subject() {
+    return SubjectKind.COMPONENT.named(id());
+  }
 
   /** Where current can flow in it, whether it does now or not. */
   List<Branch> branches();

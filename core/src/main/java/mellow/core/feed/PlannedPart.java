@@ -3,7 +3,6 @@ package mellow.core.feed;
 import java.util.Map;
 import mellow.core.circuit.Part;
 import mellow.core.subject.Subject;
-import mellow.core.subject.SubjectKind;
 
 /**
  * A part of an answered plan.
@@ -22,7 +21,7 @@ public record PlannedPart(
 
   /** What findings on it are about. */
   public Subject subject() {
-    return SubjectKind.COMPONENT.named(id());
+    return part.subject();
   }
 
   public String id() {

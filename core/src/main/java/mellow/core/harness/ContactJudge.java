@@ -18,7 +18,6 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
-import mellow.core.subject.SubjectKind;
 
 /** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
 final class ContactJudge {
@@ -44,7 +43,7 @@ final class ContactJudge {
           .anyMatch(solution -> solution.on().amps(contacts, at) < -Solved.FLOWS_AMPS)) {
         findings.add(
             Solved.out(
-                    FindingKey.of("feed.back", SubjectKind.COMPONENT.named(contacts.id())),
+                    FindingKey.of("feed.back", contacts.subject()),
                     "Current runs backwards through: " + Words.typed(contacts.id()))
                 .withRemedy(Sentence.of("A relay or a diode where two sources come together.")));
         break;
@@ -63,7 +62,7 @@ final class ContactJudge {
 
   Finding of(Joining.Clip clip) {
     return Solved.upTo(
-        FindingKey.of("feed.signal", SubjectKind.COMPONENT.named(clip.id())),
+        FindingKey.of("feed.signal", clip.subject()),
         new Limit(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
         RELAY,
         Sentence.of(
@@ -92,7 +91,7 @@ final class ContactJudge {
     Limit limit =
         new Limit(Figure.amps(solved.mostContactAmps(part, branch)), Figure.amps(ratedAmps));
     return Solved.upTo(
-        FindingKey.of("feed.contact", SubjectKind.COMPONENT.named(part.id())),
+        FindingKey.of("feed.contact", part.subject()),
         limit,
         Solved.RATED,
         Sentence.of(
@@ -110,7 +109,7 @@ final class ContactJudge {
             .min(),
         output.leastAmps(),
         Solved.out(
-                FindingKey.of("feed.checked", SubjectKind.COMPONENT.named(output.id())),
+                FindingKey.of("feed.checked", output.subject()),
                 "Takes the lamp for broken: " + Words.typed(output.id()))
             .withRemedy(
                 Sentence.of("Set the lamp's type in the body computer, or a load resistor.")));
@@ -126,7 +125,7 @@ final class ContactJudge {
         least,
         flasher.leastAmps(),
         Solved.out(
-                FindingKey.of("feed.pace", SubjectKind.COMPONENT.named(flasher.id())),
+                FindingKey.of("feed.pace", flasher.subject()),
                 "Flashes fast: " + Words.typed(flasher.id()))
             .withRemedy(slower(least.orElse(0))));
   }

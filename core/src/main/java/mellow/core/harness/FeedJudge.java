@@ -23,7 +23,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
-import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.MarkFamily;
 
 /**
@@ -87,7 +86,7 @@ public final class FeedJudge {
     if (load.purpose() == Load.Purpose.RESISTOR && load.mount() != Load.Mount.METAL) {
       findings.add(
           Finding.plain(
-                  FindingKey.of("feed.mount", SubjectKind.COMPONENT.named(load.id())),
+                  FindingKey.of("feed.mount", load.subject()),
                   Verdict.OUT,
                   MOUNT,
                   Sentence.of(
@@ -111,7 +110,7 @@ public final class FeedJudge {
             .orElse(0);
     Limit limit = new Limit(Figure.watts(watts), Figure.watts(load.ratedWatts()));
     return Solved.upTo(
-        FindingKey.of("feed.heat", SubjectKind.COMPONENT.named(load.id())),
+        FindingKey.of("feed.heat", load.subject()),
         limit,
         Solved.RATED,
         Sentence.of(
@@ -129,7 +128,7 @@ public final class FeedJudge {
         .map(
             solution ->
                 Solved.out(
-                        FindingKey.of("feed.pilot", SubjectKind.COMPONENT.named(pilot.id())),
+                        FindingKey.of("feed.pilot", pilot.subject()),
                         "Stays on for ever with the key out: " + Words.typed(pilot.id()))
                     .withRemedy(
                         Sentence.of("Feed the switch from an accessory or ignition wire.")));

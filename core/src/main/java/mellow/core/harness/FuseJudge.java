@@ -21,7 +21,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
-import mellow.core.subject.SubjectKind;
 
 /** Judges what a fuse carries, whether it stands the start, and what it guards. */
 final class FuseJudge {
@@ -73,7 +72,7 @@ final class FuseJudge {
     Figure most = Figure.amps(fuse.ratedAmps() * BladeFuse.LASTING_SHARE);
     Finding finding =
         Solved.upTo(
-                FindingKey.of("feed.fuse", SubjectKind.COMPONENT.named(fuse.id())),
+                FindingKey.of("feed.fuse", fuse.subject()),
                 new Limit(amps, most),
                 LASTING,
                 Sentence.of(
@@ -119,7 +118,7 @@ final class FuseJudge {
     boolean stands = strain.share() < 1;
     Finding finding =
         Finding.plain(
-                FindingKey.of("feed.start", SubjectKind.COMPONENT.named(fuse.id())),
+                FindingKey.of("feed.start", fuse.subject()),
                 stands ? Verdict.WITHIN : Verdict.OUT,
                 TIMES,
                 Sentence.of(
@@ -168,7 +167,7 @@ final class FuseJudge {
     Figure rated = Figure.amps(fuse.ratedAmps());
     return Optional.of(
         Solved.upTo(
-            FindingKey.of("feed.guard", SubjectKind.COMPONENT.named(fuse.id())),
+            FindingKey.of("feed.guard", fuse.subject()),
             new Limit(rated, allowed),
             WIRE,
             Sentence.of(

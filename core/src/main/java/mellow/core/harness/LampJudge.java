@@ -26,7 +26,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
-import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 
@@ -112,7 +111,7 @@ final class LampJudge {
     Limit limit = new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
     boolean out = limit.margin().verdict() == Verdict.OUT;
     return Solved.upTo(
-            FindingKey.of("feed.drop", SubjectKind.COMPONENT.named(lamp.id())),
+            FindingKey.of("feed.drop", lamp.subject()),
             limit,
             DROP,
             Sentence.of("{0} lost on the way to " + Words.typed(lamp.id()), percent),
@@ -189,7 +188,7 @@ final class LampJudge {
     Figure rated = Figure.volts(bulb.ratedVolts());
     return Optional.of(
         Finding.plain(
-                FindingKey.of("feed.life", SubjectKind.COMPONENT.named(lamp.id())),
+                FindingKey.of("feed.life", lamp.subject()),
                 life < SHORT_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
                 LIFE,
                 Sentence.of(
@@ -219,7 +218,7 @@ final class LampJudge {
     return fed
         ? Optional.of(
             Solved.out(
-                    FindingKey.of("feed.back", SubjectKind.COMPONENT.named(lamp.id())),
+                    FindingKey.of("feed.back", lamp.subject()),
                     "Current runs backwards through: " + Words.typed(lamp.id()))
                 .withRemedy(
                     Sentence.of(
@@ -252,7 +251,7 @@ final class LampJudge {
     return reversed
         ? Optional.of(
             Solved.out(
-                    FindingKey.of("feed.reversed", SubjectKind.COMPONENT.named(lamp.id())),
+                    FindingKey.of("feed.reversed", lamp.subject()),
                     "Wrong way round: " + Words.typed(lamp.id()))
                 .withRemedy(Sentence.of("Turn its plug, or swap plus and minus.")))
         : Optional.empty();
@@ -271,7 +270,7 @@ final class LampJudge {
     return pulsed
         ? Optional.of(
             Solved.out(
-                    FindingKey.of("feed.flicker", SubjectKind.COMPONENT.named(lamp.id())),
+                    FindingKey.of("feed.flicker", lamp.subject()),
                     "Flickers on a pulsed feed: " + Words.typed(lamp.id()))
                 .withRemedy(Sentence.of("A relay of its own, triggered by the factory feed.")))
         : Optional.empty();
@@ -311,7 +310,7 @@ final class LampJudge {
     double candela = share * lamp.use().candela();
     Finding finding =
         Finding.on(
-            FindingKey.of("feed.by-day", SubjectKind.COMPONENT.named(lamp.id())),
+            FindingKey.of("feed.by-day", lamp.subject()),
             Margin.of(Figure.candela(candela - least), SET_TO_CANDELA, least),
             sae ? SAE_RUNNING : UN_RUNNING,
             Sentence.of(
@@ -335,7 +334,7 @@ final class LampJudge {
             MOST_POSITION_CANDELA);
     Finding finding =
         Finding.on(
-            FindingKey.of("feed.dimmed", SubjectKind.COMPONENT.named(lamp.id())),
+            FindingKey.of("feed.dimmed", lamp.subject()),
             margin,
             POSITION,
             Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim));

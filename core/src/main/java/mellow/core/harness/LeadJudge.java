@@ -14,7 +14,6 @@ import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
-import mellow.core.subject.SubjectKind;
 
 /** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
 final class LeadJudge {
@@ -37,12 +36,12 @@ final class LeadJudge {
   }
 
   private Finding judged(Joining.Clip clip, Joining.Wire thinnest) {
-    FindingKey id = FindingKey.of("feed.lead", SubjectKind.COMPONENT.named(clip.id()));
+    FindingKey key = FindingKey.of("feed.lead", clip.subject());
     String lead = Words.typed(thinnest.id());
     Figure bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
     if (!(clip.guardAmps() > 0)) {
       return Finding.plain(
-              id,
+              key,
               Verdict.NOT_KNOWN,
               UNFUSED,
               Sentence.of("Which fuse guards the lead behind a tap, it bears {0}: " + lead, bears))
@@ -51,7 +50,7 @@ final class LeadJudge {
     }
     Figure guard = Figure.amps(clip.guardAmps());
     return Solved.upTo(
-        id,
+        key,
         new Limit(guard, bears),
         UNFUSED,
         Sentence.of("The lead behind a tap bears {0}, its fuse is {1}: " + lead, bears, guard),

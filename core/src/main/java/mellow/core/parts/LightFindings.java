@@ -84,7 +84,7 @@ final class LightFindings {
     if (allowed.isEmpty()) {
       return Optional.empty();
     }
-    FindingKey id = FindingKey.of("parts.colour", part.subject());
+    FindingKey key = FindingKey.of("parts.colour", part.subject());
     Source source = source(light.circuit(), market);
     String wanted =
         allowed.get().stream()
@@ -95,7 +95,7 @@ final class LightFindings {
     if (seen.isEmpty()) {
       return Optional.of(
           Finding.notKnown(
-              id,
+              key,
               source,
               part.titled() + ": the colour of its light is not said",
               "It has to be " + wanted + ": note the bulb's colour or temperature, and the lens."));
@@ -103,8 +103,8 @@ final class LightFindings {
     String says = part.titled() + ": " + seen.get().words() + " by bulb and lens together";
     return Optional.of(
         allowed.get().contains(seen.get())
-            ? Finding.plain(id, Verdict.WITHIN, source, Sentence.of(says))
-            : Finding.plain(id, Verdict.OUT, source, Sentence.of(says))
+            ? Finding.plain(key, Verdict.WITHIN, source, Sentence.of(says))
+            : Finding.plain(key, Verdict.OUT, source, Sentence.of(says))
                 .withRemedy(Sentence.of("It has to be " + wanted + ".")));
   }
 

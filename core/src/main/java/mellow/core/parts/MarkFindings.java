@@ -66,18 +66,18 @@ final class MarkFindings {
     if (lens.functions().isEmpty() || !ALWAYS_MARKED.contains(wanted)) {
       return Optional.empty();
     }
-    FindingKey id = FindingKey.of("parts.lens.function", part.subject());
+    FindingKey key = FindingKey.of("parts.lens.function", part.subject());
     String marked =
         lens.functions().stream().map(LampFunction::words).collect(Collectors.joining(", "));
     return Optional.of(
         lens.functions().contains(wanted)
             ? Finding.plain(
-                id,
+                key,
                 Verdict.WITHIN,
                 MARKS,
                 Sentence.of(part.titled() + ": marked for " + wanted.words()))
             : Finding.plain(
-                    id,
+                    key,
                     Verdict.OUT,
                     MARKS,
                     Sentence.of(

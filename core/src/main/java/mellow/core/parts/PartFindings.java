@@ -76,11 +76,11 @@ final class PartFindings {
     if (list.candidates().size() < 2) {
       return;
     }
-    FindingKey id = FindingKey.of("parts.decision");
+    FindingKey key = FindingKey.of("parts.decision");
     if (list.chosen().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              id,
+              key,
               PRACTICE,
               list.candidates().size() + " candidates compared, none taken yet",
               "Hold outlines and brackets against the vehicle before ordering."));
@@ -95,14 +95,14 @@ final class PartFindings {
     if (taken.outline().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              id,
+              key,
               PRACTICE,
               Words.capital(name) + " is taken; its outline was not held against the vehicle",
               "Two fronts of one model year take lamps of different outline: compare first."));
     } else if (taken.outline().get() == Part.Answer.WRONG) {
       findings.add(
           Finding.plain(
-                  id,
+                  key,
                   Verdict.OUT,
                   PRACTICE,
                   Sentence.of(Words.capital(name) + " is taken, but its outline does not match"))

@@ -68,7 +68,7 @@ final class PlaceJudge {
         && front.of(LampFunction.TURN).findAny().isEmpty();
   }
 
-  static FindingKey id(LampPair pair, Side side, PlaceRule rule) {
+  static FindingKey key(LampPair pair, Side side, PlaceRule rule) {
     return FindingKey.of(
         ruleOf(rule), rule.asks().ofThePair() ? pair.subject() : pair.subject(side));
   }
@@ -97,7 +97,7 @@ final class PlaceJudge {
     Optional<Excused> excused = amount < 0 ? Excused.of(front, pair, rule) : Optional.empty();
     if (excused.isPresent()) {
       return Finding.plain(
-              id(pair, side, rule),
+              key(pair, side, rule),
               excused.get().verdict(),
               rule.source(),
               Sentence.of(
@@ -117,7 +117,7 @@ final class PlaceJudge {
     Sentence headline = PlaceWords.headline(pair, side, rule, high, verdict, value, amount);
     Finding finding =
         new Finding(
-            id(pair, side, rule),
+            key(pair, side, rule),
             verdict,
             headline,
             PlaceWords.detail(rule, high, value, Words.typed(set.title())),
@@ -160,7 +160,7 @@ final class PlaceJudge {
                 "Enter the " + rule.asks().words() + " from the lamp's data sheet."
               };
         };
-    return Finding.notKnown(id(pair, side, rule), rule.source(), words[0], words[1]);
+    return Finding.notKnown(key(pair, side, rule), rule.source(), words[0], words[1]);
   }
 
   private static Working working(PlaceRule rule, boolean high, double value, double amount) {

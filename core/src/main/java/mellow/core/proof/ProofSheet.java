@@ -169,7 +169,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     return Words.capital(cell.lamp().words());
   }
 
-  private static FindingKey id(Cell cell) {
+  private static FindingKey key(Cell cell) {
     return FindingKey.of(
         "prove.works", SubjectKind.IN_STATE.within(cell.state(), cell.lamp().subject().text()));
   }
@@ -177,7 +177,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
   private static Finding fault(Cell cell, Tried result, Isolation.Light light) {
     Finding finding =
         Finding.plain(
-                id(cell),
+                key(cell),
                 Verdict.OUT,
                 Isolation.SOURCE,
                 Sentence.of(who(cell) + ": " + result.outcome().words() + ", " + cell.state()))
@@ -194,7 +194,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
 
   private static Finding wandering(Cell cell, Tried result) {
     return Finding.plain(
-            id(cell),
+            key(cell),
             Verdict.AT_EDGE,
             PROOF,
             Sentence.of(

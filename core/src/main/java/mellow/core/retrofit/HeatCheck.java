@@ -55,7 +55,7 @@ public final class HeatCheck {
   /** The finding on readings in any order. */
   public static Finding of(Object object, List<WarmingCurve.At> readings) {
     List<WarmingCurve.At> sorted = sorted(readings);
-    FindingKey id = FindingKey.of("heat", SubjectKind.DIMENSION.named(object.id()));
+    FindingKey key = FindingKey.of("heat", SubjectKind.DIMENSION.named(object.id()));
     String what = Words.capital(Words.typed(object.what()));
     double limit = limitCelsius(object);
     Source source =
@@ -64,7 +64,7 @@ public final class HeatCheck {
             : FIVE_MINUTES;
     double highest = sorted.stream().mapToDouble(WarmingCurve.At::celsius).max().orElse(0);
     if (!sorted.isEmpty() && highest > limit + 2 * THERMOMETER_CELSIUS) {
-      return onLimit(id, source, limit, highest, 2 * THERMOMETER_CELSIUS)
+      return onLimit(key, source, limit, highest, 2 * THERMOMETER_CELSIUS)
           .apply(
               Sentence.of(
                   what + " is {0}, over {1}", Figure.celsius(highest), Figure.celsius(limit)));
@@ -72,7 +72,7 @@ public final class HeatCheck {
     Optional<WarmingCurve> curve = WarmingCurve.fit(sorted, THERMOMETER_CELSIUS);
     if (curve.isEmpty()) {
       return Finding.notKnown(
-          id,
+          key,
           source,
           "Not known where " + Words.typed(object.what()) + " will end",
           sorted.size() < 4
@@ -85,17 +85,17 @@ public final class HeatCheck {
             what + " will end at {0}; it may reach {1}",
             Figure.celsius(end),
             Figure.celsius(limit));
-    return onLimit(id, source, limit, end, 2 * curve.get().endDeviation())
+    return onLimit(key, source, limit, end, 2 * curve.get().endDeviation())
         .apply(headline)
         .withWorking(working(curve.get()));
   }
 
   private static java.util.function.Function<Sentence, Finding> onLimit(
-      FindingKey id, Source source, double limit, double value, double uncertainty) {
+      FindingKey key, Source source, double limit, double value, double uncertainty) {
     // a difference of temperatures, so a bare number and no reading of a thermometer
     Margin margin = Margin.of(Figure.number(limit - value), uncertainty, ROOM_CELSIUS);
     return headline -> {
-      Finding finding = Finding.on(id, margin, source, headline);
+      Finding finding = Finding.on(key, margin, source, headline);
       return margin.verdict() == Verdict.WITHIN
           ? finding
           : finding.withRemedy(

@@ -46,7 +46,7 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
           ? Optional.empty()
           : Optional.of(
               Finding.plain(
-                      id(set),
+                      key(set),
                       Verdict.OUT,
                       set.scopeSource(),
                       Sentence.of(title + " does not judge a vehicle of class " + known.get()))
@@ -57,7 +57,7 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
         .map(
             looks ->
                 Finding.notKnown(
-                    id(set),
+                    key(set),
                     set.scopeSource(),
                     "Whether " + title + " judges this " + looks.words() + " is not known",
                     "Enter its class from the papers: the set is made for " + classes + "."));
@@ -68,7 +68,7 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
     return finding.answers(RULE);
   }
 
-  private static FindingKey id(RuleSet set) {
+  private static FindingKey key(RuleSet set) {
     return FindingKey.of(RULE, SubjectKind.RULE_SET.named(set.id()));
   }
 }

@@ -149,13 +149,13 @@ public record StepList(List<StepLine> lines) {
   }
 
   private static Finding waived(StepLine line, StepMark mark) {
-    FindingKey id = FindingKey.of("step.waived", line.subject());
+    FindingKey key = FindingKey.of("step.waived", line.subject());
     String says =
         mark.skipped()
             ? "Left out: " + line.words()
             : "Done without that " + mark.without() + ": " + line.words();
     Finding finding =
-        Finding.plain(id, Verdict.AT_EDGE, WAIVED, Sentence.of(Words.typed(says)))
+        Finding.plain(key, Verdict.AT_EDGE, WAIVED, Sentence.of(Words.typed(says)))
             .withDetail(Sentence.of(Words.typed(mark.by() + ": " + mark.reason())));
     return line.step().comesOff().isEmpty()
         ? finding

@@ -75,11 +75,11 @@ public final class TakeInFindings {
   }
 
   private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {
-    FindingKey id = FindingKey.of("take-in.change", SubjectKind.CHANGE.named(change.name()));
+    FindingKey key = FindingKey.of("take-in.change", SubjectKind.CHANGE.named(change.name()));
     Sentence says = Sentence.of("Before: " + change.words());
     if (change.isOfStance() && since.readAgain()) {
       return Finding.plain(
-              id,
+              key,
               Verdict.WITHIN,
               STANCE,
               Sentence.of("Before: " + change.words() + "; lamps and cutoffs were read since"))
@@ -87,7 +87,7 @@ public final class TakeInFindings {
     }
     if (change.isOfStance()) {
       return Finding.plain(
-              id, takeIn.stanceNoted() ? Verdict.WITHIN : Verdict.NOT_KNOWN, STANCE, says)
+              key, takeIn.stanceNoted() ? Verdict.WITHIN : Verdict.NOT_KNOWN, STANCE, says)
           .withRemedy(
               Sentence.of(
                   takeIn.stanceNoted()
@@ -95,7 +95,7 @@ public final class TakeInFindings {
                       : "Note at As it came what it was and what it is now."));
     }
     Source source = change == PriorChange.WIRING ? GRID : HOUSING;
-    return Finding.plain(id, Verdict.AT_EDGE, source, says)
+    return Finding.plain(key, Verdict.AT_EDGE, source, says)
         .withRemedy(
             Sentence.of(
                 change == PriorChange.WIRING
@@ -111,7 +111,7 @@ public final class TakeInFindings {
         .toList();
   }
 
-  private static FindingKey id(LampCheck check) {
+  private static FindingKey key(LampCheck check) {
     return FindingKey.of("take-in.works", Subject.Lamp.of(check.function(), check.side()));
   }
 
@@ -121,7 +121,7 @@ public final class TakeInFindings {
 
   private static Finding mended(LampCheck check) {
     return Finding.plain(
-        id(check),
+        key(check),
         Verdict.WITHIN,
         GRID,
         Sentence.of(who(check) + ": " + check.state().past() + ", works now"));
@@ -132,7 +132,7 @@ public final class TakeInFindings {
     if (check.state() == LampCheck.State.AFTER_TRIES && check.tries() > 0) {
       says.text(", ").figure(Figure.count(check.tries()));
     }
-    return Finding.plain(id(check), Verdict.OUT, GRID, says.text(", as it came").done())
+    return Finding.plain(key(check), Verdict.OUT, GRID, says.text(", as it came").done())
         .withRemedy(
             Sentence.of(
                 takeIn.kinds().contains(WorkKind.REPAIR)

@@ -186,6 +186,9 @@ class WallJudgementTest {
               .distance(distance, distance)
               .school(random.nextBoolean() ? School.RULE : School.SPLIT_DROP)
               .reads(Side.LEFT, random.nextDouble(-200, 400));
+      assertThat(walls.sheet().findings())
+          .extracting(Finding::key)
+          .containsAll(walls.sheet().next().behind().stream().toList());
       double up = walls.lamp(Side.LEFT).correction().orElseThrow().upMm();
       double read = ((AimEvent.CutoffRead) walls.events.get(0)).mm();
       walls.reads(Side.LEFT, read - up);

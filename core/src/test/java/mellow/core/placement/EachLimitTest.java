@@ -66,7 +66,7 @@ class EachLimitTest {
     LampPair dipped = Fronts.named("low", Fronts.square(LampFunction.DIPPED, 100, 640, 700));
     LampPair turn = turnSignal();
     Front front = new Front(width, List.of(pair, dipped, turn), List.of());
-    FindingKey key = PlaceJudge.id(pair, mellow.core.vehicle.Side.LEFT, rule);
+    FindingKey key = PlaceJudge.key(pair, mellow.core.vehicle.Side.LEFT, rule);
     assertThatFinding(
             PlaceSheet.of(front, List.of(set), 1).findings().stream()
                 .filter(finding -> finding.key().equals(key))
