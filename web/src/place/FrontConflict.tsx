@@ -1,8 +1,8 @@
 import type { FrontEdit, LampPairEdit, SpotEdit, Units } from '../app/api/client';
 import { useUnits } from '../app/session';
 import { BothVersions, type Line } from '../kept/BothVersions';
-import { shownLength } from '../entry/typed';
-import { USUAL_FITTING_MM } from './shapes';
+import { faithfulLength, shownLength } from '../entry/typed';
+import { TAPE_MM, USUAL_FITTING_MM } from './shapes';
 
 /** Two versions of a front, line by line where they differ. */
 export function FrontConflict({
@@ -38,6 +38,8 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
   note('Width of the vehicle', wide(theirs), wide(mine));
   const fitting = (front: FrontEdit) => shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
   note('Fitting allowance', fitting(theirs), fitting(mine));
+  const readTo = (front: FrontEdit) => faithfulLength(front.readToMm ?? TAPE_MM, units);
+  note('Lengths read to, ±', readTo(theirs), readTo(mine));
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {

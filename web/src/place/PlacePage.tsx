@@ -71,7 +71,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
   const jobId = page.job.id;
   const { asked, ask: askFor } = useAsking();
-  const { front, sheet, draft, refusal, change, drop, kept } = useFront(page, units);
+  const { front, sheet, draft, refusal, change, drop, kept } = useFront(page);
   const [chosenId, setChosenId] = useState<string | undefined>(
     () => lampOf(foremostOf(page.sheet)?.subject ?? '')?.which ?? page.front.pairs[0]?.id,
   );
@@ -96,7 +96,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       unwrap(
         api.POST('/api/calc/place/nearest', {
           params: { query: { job: jobId } },
-          body: { units, front, pair },
+          body: { front, pair },
         }),
       ),
     onSuccess: (found, pairId) => {

@@ -4,9 +4,9 @@ import type { FrontEdit } from '../app/api/client';
 import { readLength, useRuleSets } from '../app/api/queries';
 import { useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { shownLength } from '../entry/typed';
+import { faithfulLength, shownLength } from '../entry/typed';
 import { YesNo } from '../settings/fields';
-import { USUAL_FITTING_MM } from './shapes';
+import { TAPE_MM, USUAL_FITTING_MM } from './shapes';
 
 /** The rule sets that the front is judged by, several at once, and what they are held against. */
 export function RulesForm({
@@ -21,6 +21,7 @@ export function RulesForm({
   const rules = useRuleSets();
   const sets = rules.data?.filter((set) => set.place.length > 0) ?? [];
   const fitting = shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
+  const readTo = faithfulLength(front.readToMm ?? TAPE_MM, units);
   const width = shownLength(front.widthMm, units);
   return (
     <Box>
@@ -48,6 +49,13 @@ export function RulesForm({
           onKeep={async (typed) =>
             onChange({ widthMm: await readLength(typed, units), widthGuessed: undefined })
           }
+        />
+      </Row>
+      <Row words="What these lengths were read to, ±" more="">
+        <MeasuredEntry
+          label={`Read to: ${readTo}`}
+          shown={`± ${readTo}`}
+          onKeep={async (typed) => onChange({ readToMm: await readLength(typed, units) })}
         />
       </Row>
       <Row words="Room that the nearest good place keeps inside every limit" more="">

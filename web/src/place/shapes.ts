@@ -76,6 +76,9 @@ export function moved(
 /** Where brackets give and holes wander: the usual allowance inside each limit, mm. */
 export const USUAL_FITTING_MM = 5;
 
+/** What a tape of millimetres is read to, mm: where a front does not say otherwise. */
+export const TAPE_MM = 1;
+
 type Guess = NonNullable<LampPairEdit['guessed']>[number];
 
 /** The pair with something of it measured or chosen. */

@@ -1,9 +1,9 @@
 import { useCallback, useRef, useState } from 'react';
-import { api, unwrap, type FrontEdit, type PlacePage, type Units } from '../app/api/client';
+import { api, unwrap, type FrontEdit, type PlacePage } from '../app/api/client';
 import { useJudged } from '../app/useJudged';
 
 /** A front that is being changed and is not kept yet, judged as it changes. */
-export function useFront(page: PlacePage, units: Units) {
+export function useFront(page: PlacePage) {
   const [draft, setDraft] = useState<{ front: FrontEdit; version: number } | undefined>();
   const latest = useRef<FrontEdit>(undefined);
   const ask = useCallback(
@@ -11,10 +11,10 @@ export function useFront(page: PlacePage, units: Units) {
       unwrap(
         api.POST('/api/calc/place', {
           params: { query: { job: page.job.id } },
-          body: { units, front },
+          body: { front },
         }),
       ),
-    [units, page.job.id],
+    [page.job.id],
   );
   const { answer, problem, judge, drop: dropJudged } = useJudged(ask);
   const change = useCallback(

@@ -135,6 +135,7 @@ export function taken(kind: Reading['kind'], mm: number, more: Partial<Reading> 
     typed: String(mm),
     units: 'METRIC',
     value: length(mm),
+    plusMinus: 1,
     takenBy: 'Runa',
     takenAt: '2026-11-25T10:59:00Z',
     ...more,

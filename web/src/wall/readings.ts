@@ -73,6 +73,7 @@ const taken = (of: Reading): Taken => ({
   side: of.side,
   adjusterId: of.adjusterId,
   value: of.value.value,
+  plusMinus: of.plusMinus,
 });
 
 /** What the aim is computed from; with a draft, as if that reading were kept. */

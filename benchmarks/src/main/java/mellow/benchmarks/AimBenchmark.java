@@ -17,7 +17,6 @@ import mellow.core.logbook.JobSetup;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingKind;
-import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
@@ -91,7 +90,6 @@ public class AimBenchmark {
         market,
         VehicleScope.OPEN,
         BuiltInRules.ofAim().stream().filter(set -> set != market).toList(),
-        UnitSystem.METRIC,
         School.RULE,
         OptionalDouble.of(-1.2),
         false,
@@ -116,16 +114,16 @@ public class AimBenchmark {
   }
 
   private static Reading of(ReadingKind kind, double value) {
-    return new Reading(kind, value, LampKind.DIPPED, Optional.empty(), Optional.empty());
+    return new Reading(kind, value, 1, LampKind.DIPPED, Optional.empty(), Optional.empty());
   }
 
   private static Reading on(ReadingKind kind, Side side, double value) {
-    return new Reading(kind, value, LampKind.DIPPED, Optional.of(side), Optional.empty());
+    return new Reading(kind, value, 1, LampKind.DIPPED, Optional.of(side), Optional.empty());
   }
 
   private static Reading turn(double turns) {
     return new Reading(
-        ReadingKind.TURN, turns, LampKind.DIPPED, Optional.of(Side.RIGHT), Optional.of("v"));
+        ReadingKind.TURN, turns, 0, LampKind.DIPPED, Optional.of(Side.RIGHT), Optional.of("v"));
   }
 
   /** Least squares through four tyres, and the plane at the wall. */

@@ -68,7 +68,8 @@ class JobApiTest {
           new java.util.HashMap<>(
               Map.of(
                   "kind", reading.get("kind").asText(),
-                  "value", reading.at("/value/value").asDouble()));
+                  "value", reading.at("/value/value").asDouble(),
+                  "plusMinus", reading.get("plusMinus").asDouble()));
       if (reading.has("side")) {
         one.put("side", reading.get("side").asText());
       }

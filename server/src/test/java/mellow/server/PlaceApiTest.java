@@ -86,13 +86,10 @@ class PlaceApiTest {
 
   @Test
   void aFogLampTooLowIsOutAndMovesUpByWhatIsMissingAndTheTape() {
-    Map<String, Object> request =
-        Map.of("units", "METRIC", "pair", "fog", "front", front(pair("fog lamp", 600, 290)));
+    Map<String, Object> request = Map.of("pair", "fog", "front", front(pair("fog lamp", 600, 290)));
     JsonNode answer =
         Api.expect(
-                api.post(
-                    "/api/calc/place",
-                    Map.of("units", "METRIC", "front", front(pair("fog lamp", 600, 290)))),
+                api.post("/api/calc/place", Map.of("front", front(pair("fog lamp", 600, 290)))),
                 200)
             .body();
     assertThat(answer.get("worst").asText()).isEqualTo("OUT");
@@ -106,11 +103,7 @@ class PlaceApiTest {
     Map<String, Object> tight = front(pair("fog lamp", 600, 290));
     tight.put("fittingMm", 0);
     JsonNode nearer =
-        Api.expect(
-                api.post(
-                    "/api/calc/place/nearest",
-                    Map.of("units", "METRIC", "pair", "fog", "front", tight)),
-                200)
+        Api.expect(api.post("/api/calc/place/nearest", Map.of("pair", "fog", "front", tight)), 200)
             .body();
     assertThat(nearer.get("heightMm").asDouble()).isCloseTo(296, within(0.1));
   }
@@ -227,7 +220,7 @@ class PlaceApiTest {
   }
 
   private void refused(Map<String, Object> front, String sentence) {
-    Api.Answer answer = api.post("/api/calc/place", Map.of("units", "METRIC", "front", front));
+    Api.Answer answer = api.post("/api/calc/place", Map.of("front", front));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.detail()).contains(sentence);
   }
@@ -237,9 +230,7 @@ class PlaceApiTest {
     Map<String, Object> wide = pair("fog lamp", 600, 400);
     wide.put("heads", List.of(Map.of("lit", round(3000), "outMm", 0, "upMm", 0)));
     JsonNode sheet =
-        Api.expect(
-                api.post("/api/calc/place", Map.of("units", "METRIC", "front", front(wide))), 200)
-            .body();
+        Api.expect(api.post("/api/calc/place", Map.of("front", front(wide))), 200).body();
     assertThat(sheet.get("findings").toString()).contains("out of the vehicle");
   }
 
@@ -316,7 +307,7 @@ class PlaceApiTest {
     front.put("pairs", pairs);
     front.put(
         "keepOuts", List.of(Map.of("id", "k", "name", "k", "outline", shape, "clearanceMm", 3)));
-    Map<String, Object> request = new HashMap<>(Map.of("units", "METRIC", "front", front));
+    Map<String, Object> request = new HashMap<>(Map.of("front", front));
     Api.expect(api.post("/api/calc/place", request), 200);
     request.put("pair", "p3");
     Api.expect(api.post("/api/calc/place/nearest", request), 200);
@@ -342,7 +333,7 @@ class PlaceApiTest {
     }
     Map<String, Object> front = front(pair("fog lamp", 600, 400));
     front.put("pairs", pairs);
-    assertThat(api.post("/api/calc/place", Map.of("units", "METRIC", "front", front)).detail())
+    assertThat(api.post("/api/calc/place", Map.of("front", front)).detail())
         .contains("at most 2000 corners");
   }
 }

@@ -1,5 +1,6 @@
 package mellow.core.aim;
 
+import mellow.core.measure.Measured;
 import mellow.core.vehicle.Side;
 
 /** What happened at the wall, in the order in which it happened. */
@@ -9,16 +10,16 @@ public sealed interface AimEvent {
   /**
    * A cutoff's flat part was read.
    *
-   * @param mm where it stood, by {@code datum}
+   * @param read where it stood, by {@code datum}
    */
-  record CutoffRead(Side side, double mm, Datum datum) implements AimEvent {}
+  record CutoffRead(Side side, Measured read, Datum datum) implements AimEvent {}
 
   /**
    * A low beam's flat part was read with the vehicle loaded and its levelling set for the load.
    *
-   * @param belowMm down from the line at the height that the lamp has then
+   * @param below down from the line at the height that the lamp has then
    */
-  record LadenRead(Side side, double belowMm) implements AimEvent {}
+  record LadenRead(Side side, Measured below) implements AimEvent {}
 
   /** From where a cutoff was measured. */
   enum Datum {
@@ -28,16 +29,16 @@ public sealed interface AimEvent {
     ABOVE_FOOT
   }
 
-  /** The cutoff's step was read, in mm to the left of this lamp's straight-ahead line. */
-  record StepRead(Side side, double leftMm) implements AimEvent {}
+  /** The cutoff's step was read, to the left of this lamp's straight-ahead line. */
+  record StepRead(Side side, Measured left) implements AimEvent {}
 
   /**
    * Two points of the cutoff's flat part were read.
    *
-   * @param leftHigherMm by how much the left one stands higher
+   * @param leftHigher by how much the left one stands higher
    * @param runMm horizontal distance between them, positive
    */
-  record RollRead(Side side, double leftHigherMm, double runMm) implements AimEvent {}
+  record RollRead(Side side, Measured leftHigher, double runMm) implements AimEvent {}
 
   /** An adjuster was turned; clockwise is positive, seen facing the screw's head. */
   record Turned(Side side, String adjusterId, double turns) implements AimEvent {}

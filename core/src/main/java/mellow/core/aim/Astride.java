@@ -32,15 +32,13 @@ final class Astride {
     this.apartMm = apartMm;
   }
 
-  /**
-   * @param tapeMm what the tape is read to
-   */
-  static Astride of(PairInput pair, RuleSet market, double tapeMm) {
+  static Astride of(PairInput pair, RuleSet market) {
     if (market.aimRuleFor(pair.lampFacts(Side.LEFT)) instanceof RuleSet.Answer.Holds left
         && market.aimRuleFor(pair.lampFacts(Side.RIGHT)) instanceof RuleSet.Answer.Holds right
         && left.rule().aimPercent() != right.rule().aimPercent()) {
       OptionalDouble apart = apart(pair, left.rule(), right.rule());
-      if (apart.isPresent() && apart.getAsDouble() <= SURE * Math.sqrt(2) * tapeMm) {
+      if (apart.isPresent()
+          && apart.getAsDouble() <= SURE * Math.sqrt(2) * pair.heightsPlusMinusMm()) {
         boolean leftIsLower = left.rule().aimPercent() < right.rule().aimPercent();
         return new Astride(
             pair, Optional.of(leftIsLower ? Side.LEFT : Side.RIGHT), apart.getAsDouble());

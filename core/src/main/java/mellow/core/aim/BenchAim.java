@@ -12,6 +12,7 @@ import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
+import mellow.core.measure.Measured;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -27,17 +28,20 @@ public final class BenchAim {
   /** Within a tenth of a percent the wall does the rest with the vehicle's own screws. Judged. */
   private static final double DROP_LIMIT_PERCENT = 0.1;
 
-  private static final double TAPE_MM = 1;
-
   /**
    * A cutoff on the bench's wall.
    *
-   * @param leftMm height of its flat part at the left, above any fixed line
-   * @param rightMm the same at the right, above the same line
+   * @param left height of its flat part at the left, above any fixed line
+   * @param right the same at the right, above the same line
    */
-  public record Flat(double leftMm, double rightMm) {
+  public record Flat(Measured left, Measured right) {
     double middleMm() {
-      return (leftMm + rightMm) / 2;
+      return (left.mm() + right.mm()) / 2;
+    }
+
+    /** What the coarser of both was read to; their middle is taken as no better. */
+    double plusMinusMm() {
+      return Math.max(left.plusMinusMm(), right.plusMinusMm());
     }
   }
 
@@ -84,12 +88,12 @@ public final class BenchAim {
       return findings;
     }
     factory.ifPresent(before -> findings.add(height(side, bench, before, now.get())));
-    double leftHigherMm = now.get().leftMm() - now.get().rightMm();
+    Measured leftHigher =
+        new Measured(now.get().left().mm() - now.get().right().mm(), now.get().plusMinusMm());
     findings.add(
         Roll.judge(
             FindingKey.of("bench.roll", Subject.Lamp.of(LampFunction.DIPPED, side)),
-            new AimEvent.RollRead(side, leftHigherMm, bench.runMm()),
-            TAPE_MM,
+            new AimEvent.RollRead(side, leftHigher, bench.runMm()),
             bench.holding()));
     return findings;
   }
@@ -97,17 +101,18 @@ public final class BenchAim {
   private static Finding height(Side side, Bench bench, Flat factory, Flat now) {
     double higherMm = now.middleMm() - factory.middleMm();
     double percent = 100 * higherMm / bench.distanceMm();
+    double tapeMm = Math.hypot(now.plusMinusMm(), factory.plusMinusMm());
     Margin margin =
         Margin.of(
             Figure.percent(DROP_LIMIT_PERCENT - Math.abs(percent)),
-            100 * TAPE_MM * Math.sqrt(2) / bench.distanceMm(),
+            100 * tapeMm / bench.distanceMm(),
             DROP_LIMIT_PERCENT);
     Finding finding =
         Finding.on(
                 FindingKey.of("bench.height", Subject.Lamp.of(LampFunction.DIPPED, side)),
                 margin,
                 TAPE,
-                Math.abs(higherMm) <= TAPE_MM
+                Math.abs(higherMm) <= now.plusMinusMm()
                     ? Sentence.of(Words.capital(side.word()) + " cutoff stands on the tape")
                     : Sentence.of(
                         Words.capital(side.word())

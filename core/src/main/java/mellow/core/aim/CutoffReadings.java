@@ -12,8 +12,8 @@ final class CutoffReadings {
   /** The inclination of a reading, in percent. */
   static double percent(AimEvent.CutoffRead read, LampPlace lamp) {
     return read.datum() == AimEvent.Datum.BELOW_LINE
-        ? -lamp.percentOf(read.mm())
-        : lamp.percentOfHeight(read.mm());
+        ? -lamp.percentOf(read.read().mm())
+        : lamp.percentOfHeight(read.read().mm());
   }
 
   /** The last event of a kind on a side. */
@@ -62,6 +62,18 @@ final class CutoffReadings {
       }
     }
     return beforeTurn;
+  }
+
+  /**
+   * What the coarsest reading of a lamp's cutoff was read to, ± mm; the lamp's tape before that.
+   */
+  static double plusMinusMm(List<AimEvent> events, LampPlace lamp) {
+    return events.stream()
+        .filter(event -> event.side() == lamp.side())
+        .filter(AimEvent.CutoffRead.class::isInstance)
+        .mapToDouble(event -> ((AimEvent.CutoffRead) event).read().plusMinusMm())
+        .max()
+        .orElse(lamp.tapeMm());
   }
 
   /** Whether an adjuster was turned after the last reading of the cutoff. */

@@ -12,7 +12,7 @@ import mellow.core.vehicle.Side;
  * @param tyres heights at the tyre contacts; a tyre that was read twice stands here twice
  * @param footMm heights at the wall's foot, ahead of the left and right lamp
  * @param underLampMm heights of the floor straight below the lamps' centres, where they were read
- * @param readingErrorMm how exactly one height was read, ± mm
+ * @param readingErrorMm what the coarsest of these heights was read to, ± mm
  */
 public record FloorSurvey(
     Plan plan,

@@ -74,8 +74,7 @@ final class LampJudge {
     CutoffReadings.last(pair.events(), AimEvent.LadenRead.class, side)
         .ifPresent(read -> findings.add(laden(read, lamp)));
     CutoffReadings.last(pair.events(), AimEvent.RollRead.class, side)
-        .ifPresent(
-            read -> findings.add(Roll.judge(key("roll"), read, lamp.tapeMm(), Roll.Holding.NUT)));
+        .ifPresent(read -> findings.add(Roll.judge(key("roll"), read, Roll.Holding.NUT)));
     screws.forEach(screw -> findings.addAll(screw.findings()));
     reach(screws, correction);
     return new LampSheet(
@@ -114,14 +113,16 @@ final class LampJudge {
     return new LampSheet.Reading(
         percent,
         lamp.heightMm(percent),
-        lamp.uncertaintyPercent(),
+        read.read().plusMinusMm(),
+        lamp.uncertaintyPercent(read.read().plusMinusMm()),
         Road.reachMm(lamp.centreMm(), percent));
   }
 
   private Finding distanceTells(LampPlace lamp, Target target) {
-    double told = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    double tapeMm = CutoffReadings.plusMinusMm(pair.events(), lamp);
+    double told = lamp.percentOf(tapeMm * Math.sqrt(2));
     double allowed = target.tolerancePercent() * Practice.DISTANCE_SHARE_OF_TOLERANCE;
-    double leastMm = 100 * lamp.tapeMm() * Math.sqrt(2) / allowed;
+    double leastMm = 100 * tapeMm * Math.sqrt(2) / allowed;
     Margin margin = Margin.of(Figure.percent(allowed - told), 0, allowed);
     Finding finding =
         Finding.on(
@@ -141,7 +142,7 @@ final class LampJudge {
             .withDetail(
                 Sentence.of(
                     "Two tape readings of ±{0} at {1} are ±{2}; the setting is good to ±{3}.",
-                    Figure.fineMm(lamp.tapeMm()),
+                    Figure.fineMm(tapeMm),
                     Figure.lengthMm(lamp.alongMm()),
                     Figure.percent(told),
                     Figure.percent(target.tolerancePercent())))
@@ -152,8 +153,7 @@ final class LampJudge {
                         "√2 × tape ÷ (tolerance ÷ 3)",
                         Sentence.of(
                             "1.414 × {0} ÷ ({1} ÷ 3)",
-                            Figure.fineMm(lamp.tapeMm()),
-                            Figure.percent(target.tolerancePercent())),
+                            Figure.fineMm(tapeMm), Figure.percent(target.tolerancePercent())),
                         Figure.lengthMm(leastMm))));
     return margin.verdict() == Verdict.OUT
         ? finding.withRemedy(
@@ -188,8 +188,8 @@ final class LampJudge {
             wall.market(),
             by.astride().facts(side),
             lamp,
-            -lamp.percentOf(read.belowMm()),
-            lamp.uncertaintyPercent(),
+            -lamp.percentOf(read.below().mm()),
+            lamp.uncertaintyPercent(read.below().plusMinusMm()),
             "laden ");
     return limits.verdict() == Verdict.OUT
         ? limits.withRemedy(
@@ -214,13 +214,13 @@ final class LampJudge {
             reading.uncertaintyPercent(),
             "");
     Optional<Correction> correction =
-        target.map(asked -> correction(lamp, asked.percent() - reading.percent(), screws));
+        target.map(asked -> correction(lamp, reading, asked.percent(), screws));
     // where no rule speaks of driving lamps, practice alone aims them
     if (pair.kind() != LampKind.DRIVING || limits().isPresent()) {
       findings.add(
           limits.verdict() == Verdict.OUT && correction.isPresent()
               ? limits.withRemedy(
-                  mends(lamp, correction.get(), reading.percent())
+                  mends(reading, correction.get())
                       ? correction.get().says()
                       : Sentence.of(
                           "Aim by another school: the mark of this one lies beyond the rule."))
@@ -235,18 +235,18 @@ final class LampJudge {
   }
 
   /** Whether a correction leads back into what the rule allows, not farther out of it. */
-  private boolean mends(LampPlace lamp, Correction correction, double percent) {
+  private boolean mends(LampSheet.Reading reading, Correction correction) {
     return limits()
         .map(
             band ->
-                !isOnTape(lamp, correction.upMm())
-                    && band.isNearerToHighest(percent) == correction.upPercent() < 0)
+                !isOnTape(reading, correction.upMm())
+                    && band.isNearerToHighest(reading.percent()) == correction.upPercent() < 0)
         .orElse(true);
   }
 
   /** Whether a cutoff so far off its mark cannot be told from one that lies on it. */
-  private static boolean isOnTape(LampPlace lamp, double offMm) {
-    return Math.abs(offMm) < lamp.tapeMm() / 2;
+  private static boolean isOnTape(LampSheet.Reading reading, double offMm) {
+    return Math.abs(offMm) < reading.tapeMm() / 2;
   }
 
   /** Says so where the latest turn took the beam farther from its mark. */
@@ -257,7 +257,7 @@ final class LampJudge {
     }
     double offBefore = CutoffReadings.percent(before.get(), lamp) - target.percent();
     double offNow = reading.percent() - target.percent();
-    double noise = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    double noise = lamp.percentOf(Math.hypot(before.get().read().plusMinusMm(), reading.tapeMm()));
     if (Math.abs(offNow) <= Math.abs(offBefore) + noise) {
       return Optional.empty();
     }
@@ -290,7 +290,7 @@ final class LampJudge {
             target.tolerancePercent());
     double offMm = off / 100 * lamp.alongMm();
     Sentence headline =
-        isOnTape(lamp, offMm)
+        isOnTape(reading, offMm)
             ? Sentence.of(Words.capital(lampWords()) + " on the tape")
             : Sentence.of(
                 Words.capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
@@ -335,7 +335,7 @@ final class LampJudge {
                         Sentence.of(
                             "√({0}² + {1}²) ÷ {2}",
                             Figure.fineMm(lamp.lineUncertaintyMm()),
-                            Figure.fineMm(lamp.tapeMm()),
+                            Figure.fineMm(reading.tapeMm()),
                             Figure.lengthMm(lamp.alongMm())),
                         Figure.percent(reading.uncertaintyPercent()))));
     if (margin.verdict() != Verdict.OUT) {
@@ -348,7 +348,12 @@ final class LampJudge {
             : correction.says());
   }
 
-  private Correction correction(LampPlace lamp, double upPercent, List<ScrewBehaviour> screws) {
+  private Correction correction(
+      LampPlace lamp,
+      LampSheet.Reading reading,
+      double targetPercent,
+      List<ScrewBehaviour> screws) {
+    double upPercent = targetPercent - reading.percent();
     double upMm = upPercent / 100 * lamp.alongMm();
     Optional<ScrewBehaviour> vertical =
         screws.stream()
@@ -361,7 +366,7 @@ final class LampJudge {
             .figure(Figure.lengthMm(Math.abs(upMm)))
             .text(upMm < 0 ? " down" : " up")
             .text(" at the wall");
-    if (isOnTape(lamp, upMm)) {
+    if (isOnTape(reading, upMm)) {
       says = Sentence.build().text("On its mark: nothing to turn.");
     } else if (turns.isPresent() && turns.getAsDouble() != 0) {
       says.text(". Vertical screw: ")
@@ -385,7 +390,7 @@ final class LampJudge {
   }
 
   private List<ScrewBehaviour> screws(LampPlace lamp) {
-    double noise = lamp.percentOf(lamp.tapeMm() * Math.sqrt(2));
+    double noise = lamp.percentOf(CutoffReadings.plusMinusMm(pair.events(), lamp) * Math.sqrt(2));
     return pair.adjusters().stream()
         .filter(screw -> screw.side() == side && screw.lamp() == pair.kind())
         .map(

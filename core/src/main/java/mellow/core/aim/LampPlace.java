@@ -16,7 +16,8 @@ import mellow.core.vehicle.Side;
  *     positive
  * @param asideMm how far that lies to the left of the point square in front of the lamp
  * @param lineUncertaintyMm of the line's height, ± mm
- * @param tapeMm what one tape reading is good to, ± mm
+ * @param tapeMm what the tape was read to that gave the line, ± mm
+ * @param distanceTapeMm what its distance was read to, ± mm
  * @param working how the line comes about
  */
 public record LampPlace(
@@ -28,6 +29,7 @@ public record LampPlace(
     double asideMm,
     double lineUncertaintyMm,
     double tapeMm,
+    double distanceTapeMm,
     Working working) {
 
   /** Height above the wall's foot at which a beam of this inclination falls, in mm. */
@@ -45,9 +47,9 @@ public record LampPlace(
     return 100 * mm / alongMm;
   }
 
-  /** Uncertainty of an inclination read here: the line, and the tape that reads the cutoff. */
-  public double uncertaintyPercent() {
-    return percentOf(Math.hypot(lineUncertaintyMm, tapeMm));
+  /** Uncertainty of an inclination read here: the line, and what the cutoff was read to, ± mm. */
+  public double uncertaintyPercent(double readToMm) {
+    return percentOf(Math.hypot(lineUncertaintyMm, readToMm));
   }
 
   /** The mark for an inclination, with its working. */

@@ -40,11 +40,16 @@ public record LampSheet(
    *
    * @param percent its inclination
    * @param heightMm its height above the wall's foot
+   * @param tapeMm what the cutoff was read to, ± mm
    * @param uncertaintyPercent ± of the inclination
    * @param reachMm where it meets a level road; empty where it does not fall
    */
   public record Reading(
-      double percent, double heightMm, double uncertaintyPercent, OptionalDouble reachMm) {}
+      double percent,
+      double heightMm,
+      double tapeMm,
+      double uncertaintyPercent,
+      OptionalDouble reachMm) {}
 
   public LampSheet {
     screws = List.copyOf(screws);

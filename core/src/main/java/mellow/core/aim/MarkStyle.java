@@ -1,6 +1,7 @@
 package mellow.core.aim;
 
-import java.util.OptionalDouble;
+import java.util.Optional;
+import mellow.core.measure.Measured;
 import mellow.core.vehicle.BySide;
 
 /**
@@ -9,10 +10,10 @@ import mellow.core.vehicle.BySide;
  * @param edge which edge of the tape is the line
  * @param tapeWidthMm width of the tape
  * @param origin where the lamp-height line comes from
- * @param axisMarkMm transferred only: heights above the wall's foot at which the axes were taped
+ * @param axisMark transferred only: heights above the wall's foot at which the axes were taped
  */
 public record MarkStyle(
-    Edge edge, double tapeWidthMm, Origin origin, BySide<OptionalDouble> axisMarkMm) {
+    Edge edge, double tapeWidthMm, Origin origin, BySide<Optional<Measured>> axisMark) {
 
   /** The part of a tape that is the line. */
   public enum Edge {
@@ -31,8 +32,7 @@ public record MarkStyle(
 
   /** The usual way: upper edge, inch-wide tape, measured. */
   public static MarkStyle usual() {
-    return new MarkStyle(
-        Edge.UPPER, 25, Origin.MEASURED, BySide.of(side -> OptionalDouble.empty()));
+    return new MarkStyle(Edge.UPPER, 25, Origin.MEASURED, BySide.of(side -> Optional.empty()));
   }
 
   /** Height of the tape's upper edge for a line at the given height, in mm. */

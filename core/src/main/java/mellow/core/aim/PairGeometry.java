@@ -11,6 +11,7 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.measure.Measured;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
@@ -27,15 +28,13 @@ public final class PairGeometry {
   private final PairInput pair;
   private final Floor floor;
   private final MarkStyle marks;
-  private final double tapeMm;
   private final OptionalDouble skewDeg;
   private final BySide<Optional<LampPlace>> lamps;
 
-  PairGeometry(PairInput pair, Floor floor, MarkStyle marks, double tapeMm) {
+  PairGeometry(PairInput pair, Floor floor, MarkStyle marks) {
     this.pair = pair;
     this.floor = floor;
     this.marks = marks;
-    this.tapeMm = tapeMm;
     this.skewDeg = skewOf(pair);
     this.lamps = BySide.of(this::place);
   }
@@ -63,19 +62,20 @@ public final class PairGeometry {
   }
 
   private Optional<LampPlace> place(Side side) {
-    OptionalDouble distance = distanceMm(side);
-    OptionalDouble centre = pair.centreMm().on(side);
+    Optional<Measured> distance = distance(side);
+    Optional<Measured> centre = pair.centre().on(side);
     if (distance.isEmpty() || centre.isEmpty()) {
       return Optional.empty();
     }
-    double square = distance.getAsDouble();
+    double square = distance.get().mm();
     double skew = Math.toRadians(skewDeg.orElse(0));
     double halfSpacing = side.sign() * pair.spacingMm().orElse(0) / 2;
     double aheadX = halfSpacing / Math.cos(skew);
-    double centreMm = centre.getAsDouble() + floor.underLampMm(side, halfSpacing, -square);
-    OptionalDouble axisMark = marks.axisMarkMm().on(side);
+    double centreMm = centre.get().mm() + floor.underLampMm(side, halfSpacing, -square);
+    Optional<Measured> axisMark = marks.axisMark().on(side);
     boolean transferred = marks.origin() == MarkStyle.Origin.TRANSFERRED && axisMark.isPresent();
-    double line = transferred ? axisMark.getAsDouble() : centreMm + floor.correctionMm(aheadX);
+    double line = transferred ? axisMark.get().mm() : centreMm + floor.correctionMm(aheadX);
+    double tapeMm = (transferred ? axisMark : centre).orElseThrow().plusMinusMm();
     double lineUncertainty = transferred ? tapeMm : Math.hypot(tapeMm, floor.uncertaintyMm(aheadX));
     return Optional.of(
         new LampPlace(
@@ -87,6 +87,7 @@ public final class PairGeometry {
             -square * Math.tan(skew),
             lineUncertainty,
             tapeMm,
+            distance.get().plusMinusMm(),
             lineWorking(transferred, centreMm, aheadX, line)));
   }
 
@@ -106,9 +107,8 @@ public final class PairGeometry {
   }
 
   /** A lamp's distance; the other lamp's where only that one was read. */
-  private OptionalDouble distanceMm(Side side) {
-    OptionalDouble own = pair.distanceMm().on(side);
-    return own.isPresent() ? own : pair.distanceMm().on(side.other());
+  private Optional<Measured> distance(Side side) {
+    return pair.distance().on(side).or(() -> pair.distance().on(side.other()));
   }
 
   List<Finding> findings() {
@@ -127,7 +127,7 @@ public final class PairGeometry {
                     + "."));
       }
     }
-    if (distanceMm(Side.LEFT).isEmpty()) {
+    if (distance(Side.LEFT).isEmpty()) {
       findings.add(
           Finding.notKnown(
               ofPair("wall.distance"),
@@ -166,10 +166,12 @@ public final class PairGeometry {
   private Finding square() {
     double skew = skewDeg.orElseThrow();
     double spacing = pair.spacingMm().orElseThrow();
-    double left = pair.distanceMm().left().orElseThrow();
-    double right = pair.distanceMm().right().orElseThrow();
+    Measured leftRead = pair.distance().left().orElseThrow();
+    Measured rightRead = pair.distance().right().orElseThrow();
+    double left = leftRead.mm();
+    double right = rightRead.mm();
     double aside = (left + right) / 2 * Math.tan(Math.toRadians(skew));
-    double uncertainty = Math.toDegrees(Math.atan(tapeMm * Math.sqrt(2) / spacing));
+    double uncertainty = Math.toDegrees(Math.atan(leftRead.apartPlusMinusMm(rightRead) / spacing));
     Margin margin =
         Margin.of(
             Figure.degrees(Practice.SKEW_LIMIT_DEG - Math.abs(skew)),
@@ -212,16 +214,16 @@ public final class PairGeometry {
   }
 
   private Optional<Finding> heights() {
-    OptionalDouble left = pair.centreMm().left();
-    OptionalDouble right = pair.centreMm().right();
+    Optional<Measured> left = pair.centre().left();
+    Optional<Measured> right = pair.centre().right();
     if (left.isEmpty() || right.isEmpty()) {
       return Optional.empty();
     }
-    double difference = Math.abs(left.getAsDouble() - right.getAsDouble());
+    double difference = Math.abs(left.get().mm() - right.get().mm());
     Margin margin =
         Margin.of(
             Figure.lengthMm(Practice.PAIR_HEIGHT_LIMIT_MM - difference),
-            tapeMm * Math.sqrt(2),
+            left.get().apartPlusMinusMm(right.get()),
             Practice.PAIR_HEIGHT_LIMIT_MM);
     Finding finding =
         Finding.on(
@@ -235,8 +237,8 @@ public final class PairGeometry {
                     Figure.lengthMm(difference)))
             .withWorking(
                 Working.of(
-                    Working.read("left centre", Figure.lengthMm(left.getAsDouble())),
-                    Working.read("right centre", Figure.lengthMm(right.getAsDouble()))));
+                    Working.read("left centre", Figure.lengthMm(left.get().mm())),
+                    Working.read("right centre", Figure.lengthMm(right.get().mm()))));
     return Optional.of(
         margin.verdict() == Verdict.OUT
             ? finding.withRemedy(

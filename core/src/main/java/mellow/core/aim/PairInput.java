@@ -3,6 +3,8 @@ package mellow.core.aim;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import mellow.core.measure.Measured;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFacts;
@@ -14,10 +16,10 @@ import mellow.core.vehicle.Side;
  *
  * @param beamClass what the lenses say
  * @param steeperByMaker the maker chose the steeper of two settings that the rule allows
- * @param centreMm heights of the lamps' centres above the floor below them
- * @param lowerEdgeMm heights of the lit surfaces' lower edges
- * @param spacingMm between the lamps' centres
- * @param distanceMm from each lamp square to the wall
+ * @param centre heights of the lamps' centres above the floor below them
+ * @param lowerEdge heights of the lit surfaces' lower edges
+ * @param spacing between the lamps' centres
+ * @param distance from each lamp square to the wall
  * @param before the old cutoffs, taken before the old lamps came off
  * @param school how the low beam is aimed; fog lamps always go by the rule
  * @param labelPercent inclination on the vehicle's label, negative downwards
@@ -27,10 +29,10 @@ import mellow.core.vehicle.Side;
 public record PairInput(
     BeamClass beamClass,
     boolean steeperByMaker,
-    BySide<OptionalDouble> centreMm,
-    BySide<OptionalDouble> lowerEdgeMm,
-    OptionalDouble spacingMm,
-    BySide<OptionalDouble> distanceMm,
+    BySide<Optional<Measured>> centre,
+    BySide<Optional<Measured>> lowerEdge,
+    Optional<Measured> spacing,
+    BySide<Optional<Measured>> distance,
     BySide<Optional<BeforeMark>> before,
     School school,
     OptionalDouble labelPercent,
@@ -49,11 +51,45 @@ public record PairInput(
     events = List.copyOf(events);
   }
 
+  BySide<OptionalDouble> centreMm() {
+    return mm(centre);
+  }
+
+  private BySide<OptionalDouble> lowerEdgeMm() {
+    return mm(lowerEdge);
+  }
+
+  OptionalDouble spacingMm() {
+    return mm(spacing);
+  }
+
+  BySide<OptionalDouble> distanceMm() {
+    return mm(distance);
+  }
+
+  /** What the coarsest reading of a lamp's height was read to, ± mm. */
+  double heightsPlusMinusMm() {
+    return Stream.of(centre, lowerEdge)
+        .flatMap(heights -> Stream.of(heights.left(), heights.right()))
+        .flatMap(Optional::stream)
+        .mapToDouble(Measured::plusMinusMm)
+        .max()
+        .orElse(0);
+  }
+
+  private static BySide<OptionalDouble> mm(BySide<Optional<Measured>> read) {
+    return BySide.of(side -> mm(read.on(side)));
+  }
+
+  private static OptionalDouble mm(Optional<Measured> read) {
+    return read.stream().mapToDouble(Measured::mm).findFirst();
+  }
+
   public LampKind kind() {
     return beamClass.kind();
   }
 
   LampFacts lampFacts(Side side) {
-    return new LampFacts(beamClass, centreMm.on(side), lowerEdgeMm.on(side), steeperByMaker);
+    return new LampFacts(beamClass, centreMm().on(side), lowerEdgeMm().on(side), steeperByMaker);
   }
 }

@@ -23,14 +23,12 @@ public record PairSheet(
     List<Finding> findings) {
 
   static PairSheet of(WallInput wall, PairInput pair, Floor floor) {
-    PairGeometry geometry = new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
-    Astride astride = Astride.of(pair, wall.market(), wall.units().tapeStepMm());
+    PairGeometry geometry = new PairGeometry(pair, floor, wall.marks());
+    Astride astride = Astride.of(pair, wall.market());
     Schools schools = new Schools(wall, pair, geometry, astride);
     List<Finding> findings = new ArrayList<>(geometry.findings());
     astride.finding().ifPresent(findings::add);
-    findings.addAll(
-        new Toe(pair.kind().function(), geometry.lamps(), wall.market().aside())
-            .judge(pair.events()));
+    findings.addAll(new Toe(pair, geometry.lamps(), wall.market().aside()).judge());
     return new PairSheet(
         pair.kind(),
         pair.kind() == LampKind.DIPPED ? pair.school() : School.RULE,

@@ -45,10 +45,10 @@ public final class Roll {
     return Math.toDegrees(Math.atan(leftHigherMm / runMm));
   }
 
-  /** The finding on a lamp's roll; {@code tapeMm} is what one reading is good to. */
-  static Finding judge(FindingKey key, AimEvent.RollRead read, double tapeMm, Holding holding) {
-    double roll = degrees(read.leftHigherMm(), read.runMm());
-    double uncertainty = degrees(tapeMm * Math.sqrt(2), read.runMm());
+  /** The finding on a lamp's roll: two heights, each read to the tape, over their distance. */
+  static Finding judge(FindingKey key, AimEvent.RollRead read, Holding holding) {
+    double roll = degrees(read.leftHigher().mm(), read.runMm());
+    double uncertainty = degrees(read.leftHigher().plusMinusMm() * Math.sqrt(2), read.runMm());
     Margin margin =
         Margin.of(
             Figure.degrees(Practice.ROLL_LIMIT_DEG - Math.abs(roll)),
@@ -70,7 +70,7 @@ public final class Roll {
                         "atan(height difference ÷ horizontal distance)",
                         Sentence.of(
                             "atan({0} ÷ {1})",
-                            Figure.lengthMm(read.leftHigherMm()), Figure.lengthMm(read.runMm())),
+                            Figure.lengthMm(read.leftHigher().mm()), Figure.lengthMm(read.runMm())),
                         Figure.degrees(roll))));
     return margin.verdict() == Verdict.OUT ? finding.withRemedy(holding.remedy(roll)) : finding;
   }

@@ -27,9 +27,8 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
     return wall.pairs().stream()
         .map(
             pair -> {
-              PairGeometry geometry =
-                  new PairGeometry(pair, floor, wall.marks(), wall.units().tapeStepMm());
-              Astride astride = Astride.of(pair, wall.market(), wall.units().tapeStepMm());
+              PairGeometry geometry = new PairGeometry(pair, floor, wall.marks());
+              Astride astride = Astride.of(pair, wall.market());
               return new SchoolTable(
                   pair.kind(),
                   new Comparison(wall, pair, geometry, new Schools(wall, pair, geometry, astride))

@@ -79,7 +79,7 @@ record ScrewTrial(List<Move> moves, double lastTurn) {
       if (event instanceof AimEvent.CutoffRead read) {
         record(vertical, CutoffReadings.percent(read, lamp));
       } else if (event instanceof AimEvent.StepRead step) {
-        record(sideways, lamp.percentOf(step.leftMm()));
+        record(sideways, lamp.percentOf(step.left().mm()));
       } else if (event instanceof AimEvent.Turned turned && turned.turns() != 0) {
         turn(turned);
       }

@@ -11,6 +11,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
+import mellow.core.measure.Measured;
 import mellow.core.rules.AsideRule;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
@@ -32,18 +33,20 @@ public final class Toe {
           Practice.ASIDE_LIMIT_PERCENT,
           Source.judged("this market's text sets no limit aside; SAE J599 has 4 in each way"));
 
+  private final PairInput pair;
   private final LampFunction function;
   private final BySide<Optional<LampPlace>> lamps;
   private final AsideRule rule;
   private final boolean isAdvice;
 
   /**
-   * @param function what the lamps are for
+   * @param pair what was read of the lamps
    * @param lamps where they stand
    * @param rule of the market; empty where its text sets no limit
    */
-  Toe(LampFunction function, BySide<Optional<LampPlace>> lamps, Optional<AsideRule> rule) {
-    this.function = function;
+  Toe(PairInput pair, BySide<Optional<LampPlace>> lamps, Optional<AsideRule> rule) {
+    this.pair = pair;
+    this.function = pair.kind().function();
     this.lamps = lamps;
     this.rule = rule.orElse(ADVICE);
     this.isAdvice = rule.isEmpty();
@@ -55,18 +58,22 @@ public final class Toe {
   }
 
   /** Findings on each lamp whose step was read, and on the pair where both were. */
-  List<Finding> judge(List<AimEvent> events) {
+  List<Finding> judge() {
     List<Finding> findings = new ArrayList<>();
     for (Side side : Side.values()) {
-      Optional<AimEvent.StepRead> step = CutoffReadings.last(events, AimEvent.StepRead.class, side);
+      Optional<AimEvent.StepRead> step = step(side);
       if (step.isPresent() && lamps.on(side).isPresent()) {
-        findings.add(aside(lamps.on(side).get(), step.get().leftMm()));
+        findings.add(aside(lamps.on(side).get(), step.get().left()));
       }
     }
     if (findings.size() == 2) {
-      findings.add(pair(events));
+      findings.add(pair());
     }
     return findings;
+  }
+
+  private Optional<AimEvent.StepRead> step(Side side) {
+    return CutoffReadings.last(pair.events(), AimEvent.StepRead.class, side);
   }
 
   /**
@@ -77,14 +84,24 @@ public final class Toe {
     if (lamps.left().isEmpty() || lamps.right().isEmpty()) {
       return 0;
     }
-    double spacing = lamps.left().get().aheadXMm() - lamps.right().get().aheadXMm();
-    return lamp.alongMm() * lamp.tapeMm() * Math.sqrt(2) / spacing;
+    return lamp.alongMm() * distancesMm() / spacingMm();
   }
 
-  private Finding aside(LampPlace lamp, double leftMm) {
+  /** What the difference of both distances is known to, ± mm. */
+  private double distancesMm() {
+    return Math.hypot(
+        lamps.left().orElseThrow().distanceTapeMm(), lamps.right().orElseThrow().distanceTapeMm());
+  }
+
+  private double spacingMm() {
+    return lamps.left().orElseThrow().aheadXMm() - lamps.right().orElseThrow().aheadXMm();
+  }
+
+  private Finding aside(LampPlace lamp, Measured step) {
+    double leftMm = step.mm();
     double percent = lamp.percentOf(leftMm);
     double lineMm = lineMm(lamp);
-    double unsureMm = Math.hypot(lamp.tapeMm(), lineMm);
+    double unsureMm = Math.hypot(step.plusMinusMm(), lineMm);
     Margin margin =
         Margin.of(
             Figure.percent(rule.marginOf(percent)), lamp.percentOf(unsureMm), rule.halfWidth());
@@ -96,7 +113,7 @@ public final class Toe {
                 FindingKey.of("wall.aside", Subject.Lamp.of(function, lamp.side())),
                 margin,
                 rule.source(),
-                Math.abs(leftMm) <= lamp.tapeMm()
+                Math.abs(leftMm) <= step.plusMinusMm()
                     ? Sentence.of(who + " lamp points straight ahead")
                     : Sentence.of(
                         who + " lamp points {0} to the " + (leftMm > 0 ? "left" : "right"),
@@ -112,10 +129,8 @@ public final class Toe {
                         Figure.degrees(Math.toDegrees(Math.atan(leftMm / lamp.alongMm())))),
                     new Working.Line(
                         "the straight-ahead line is known to",
-                        "distance × √2 × tape ÷ lamps apart",
-                        Sentence.of(
-                            "{0} × 1.414 × {1} ÷ lamps apart",
-                            Figure.lengthMm(lamp.alongMm()), Figure.fineMm(lamp.tapeMm())),
+                        "distance × ± of both distances ÷ lamps apart",
+                        lineFilled(lamp),
                         Figure.lengthMm(lineMm))))
             .withVerdict(verdict);
     double moveMm = leftMm - rule.middlePercent() / 100 * lamp.alongMm();
@@ -127,26 +142,35 @@ public final class Toe {
         : finding;
   }
 
-  private Finding pair(List<AimEvent> events) {
+  private Sentence lineFilled(LampPlace lamp) {
+    return lamps.left().isEmpty() || lamps.right().isEmpty()
+        ? Sentence.EMPTY
+        : Sentence.of(
+            "{0} × {1} ÷ {2}",
+            Figure.lengthMm(lamp.alongMm()),
+            Figure.fineMm(distancesMm()),
+            Figure.lengthMm(spacingMm()));
+  }
+
+  private Finding pair() {
     LampPlace left = lamps.left().orElseThrow();
     LampPlace right = lamps.right().orElseThrow();
-    double stepLeft =
-        CutoffReadings.last(events, AimEvent.StepRead.class, Side.LEFT).orElseThrow().leftMm();
-    double stepRight =
-        CutoffReadings.last(events, AimEvent.StepRead.class, Side.RIGHT).orElseThrow().leftMm();
-    double lampSpacing = left.aheadXMm() - right.aheadXMm();
-    double stepSpacing = lampSpacing + stepLeft - stepRight;
+    Measured stepLeft = step(Side.LEFT).orElseThrow().left();
+    Measured stepRight = step(Side.RIGHT).orElseThrow().left();
+    double lampSpacing = spacingMm();
+    double stepSpacing = lampSpacing + stepLeft.mm() - stepRight.mm();
+    double stepsMm = stepLeft.apartPlusMinusMm(stepRight);
+    double lampsMm = pair.spacing().map(Measured::plusMinusMm).orElse(0.0);
     double distance = (left.alongMm() + right.alongMm()) / 2;
     double toe = degrees(stepSpacing, lampSpacing, distance);
     double limitDeg = 2 * Math.toDegrees(Math.atan(Practice.ASIDE_LIMIT_PERCENT / 100));
     Margin margin =
         Margin.of(
             Figure.degrees(limitDeg - Math.abs(toe)),
-            // two steps and the lamps' spacing, each read to the tape
-            Math.toDegrees(Math.atan(left.tapeMm() * Math.sqrt(3) / distance)),
+            Math.toDegrees(Math.atan(Math.hypot(stepsMm, lampsMm) / distance)),
             limitDeg);
     Sentence headline =
-        Math.abs(stepSpacing - lampSpacing) <= left.tapeMm() * Math.sqrt(2)
+        Math.abs(stepSpacing - lampSpacing) <= stepsMm
             ? Sentence.of("Steps stand as far apart as the lamps")
             : Sentence.of(
                 "Steps stand {0} apart for lamps {1} apart: {2} "

@@ -2,7 +2,6 @@ package mellow.core.aim;
 
 import java.util.List;
 import java.util.Optional;
-import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.TrafficSide;
@@ -14,7 +13,6 @@ import mellow.core.vehicle.TrafficSide;
  * @param market the rule set that the job is judged by
  * @param scope what is known of the vehicle's class
  * @param compare further rule sets to show beside it
- * @param units the job's units; they say how fine its tape reads
  * @param stanceChanged suspension, tyres or load changed since the marks "before"
  * @param frontClosed the vehicle's front is closed, so that some screws are out of reach
  * @param marks how the marks were put on the wall
@@ -26,7 +24,6 @@ public record WallInput(
     RuleSet market,
     VehicleScope scope,
     List<RuleSet> compare,
-    UnitSystem units,
     boolean stanceChanged,
     boolean frontClosed,
     MarkStyle marks,

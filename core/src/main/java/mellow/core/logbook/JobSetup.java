@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import mellow.core.aim.Adjuster;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
-import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
@@ -31,7 +30,6 @@ public record JobSetup(
     RuleSet market,
     VehicleScope scope,
     List<RuleSet> compare,
-    UnitSystem units,
     School school,
     OptionalDouble labelPercent,
     boolean stanceChanged,

@@ -12,6 +12,7 @@ import mellow.core.aim.MarkStyle;
 import mellow.core.aim.PairInput;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
+import mellow.core.measure.Measured;
 import mellow.core.stance.AxleChange;
 import mellow.core.stance.LampRecord;
 import mellow.core.stance.Stance;
@@ -68,7 +69,6 @@ public final class Logbook {
         setup.market(),
         setup.scope(),
         setup.compare(),
-        setup.units(),
         setup.stanceChanged()
             || !stance(OptionalDouble.empty(), OptionalDouble.empty()).isUnchanged(),
         setup.frontClosed(),
@@ -76,8 +76,8 @@ public final class Logbook {
             setup.markEdge(),
             setup.tapeWidthMm(),
             setup.markOrigin(),
-            bySide(ReadingKind.AXIS_MARK, LampKind.DIPPED)),
-        bay.survey(setup.units().tapeStepMm(), last(ReadingKind.SPACING, LampKind.DIPPED)),
+            lengths(ReadingKind.AXIS_MARK, LampKind.DIPPED)),
+        bay.survey(last(ReadingKind.SPACING, LampKind.DIPPED)),
         pairs);
   }
 
@@ -151,10 +151,9 @@ public final class Logbook {
   /**
    * The floor as far as it was read; empty until the places of the readings are known.
    *
-   * @param errorMm how exactly one height is read
    * @param lampSpacing stands in for the spacing of the foot readings where that was not noted
    */
-  public Optional<FloorSurvey> survey(double errorMm, OptionalDouble lampSpacing) {
+  public Optional<FloorSurvey> survey(OptionalDouble lampSpacing) {
     OptionalDouble front = last(ReadingKind.PLAN_FRONT_TYRES, LampKind.DIPPED);
     OptionalDouble wheelbase = last(ReadingKind.PLAN_WHEELBASE, LampKind.DIPPED);
     OptionalDouble track = last(ReadingKind.PLAN_TRACK, LampKind.DIPPED);
@@ -178,7 +177,19 @@ public final class Logbook {
             tyres,
             bySide(ReadingKind.FOOT, LampKind.DIPPED),
             bySide(ReadingKind.UNDER_LAMP, LampKind.DIPPED),
-            errorMm));
+            heightsPlusMinusMm()));
+  }
+
+  private double heightsPlusMinusMm() {
+    return readings.stream()
+        .filter(
+            reading ->
+                CORNERS.containsKey(reading.kind())
+                    || reading.kind() == ReadingKind.FOOT
+                    || reading.kind() == ReadingKind.UNDER_LAMP)
+        .mapToDouble(Reading::plusMinus)
+        .max()
+        .orElse(0);
   }
 
   private PairInput pair(BeamClass beam, JobSetup setup) {
@@ -186,10 +197,10 @@ public final class Logbook {
     return new PairInput(
         beam,
         setup.steeperByMaker(),
-        bySide(ReadingKind.CENTRE, lamp),
-        bySide(ReadingKind.LOWER_EDGE, lamp),
-        last(ReadingKind.SPACING, lamp),
-        bySide(ReadingKind.DISTANCE, LampKind.DIPPED),
+        lengths(ReadingKind.CENTRE, lamp),
+        lengths(ReadingKind.LOWER_EDGE, lamp),
+        lastOf(ReadingKind.SPACING, lamp, Optional.empty()).map(Reading::length),
+        lengths(ReadingKind.DISTANCE, LampKind.DIPPED),
         BySide.of(side -> before(lamp, side)),
         lamp == LampKind.DIPPED ? setup.school() : School.RULE,
         lamp == LampKind.DIPPED ? setup.labelPercent() : OptionalDouble.empty(),
@@ -218,18 +229,18 @@ public final class Logbook {
   private Optional<AimEvent> event(Reading reading, Side side) {
     return switch (reading.kind()) {
       case CUTOFF_BELOW ->
-          Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.BELOW_LINE));
+          Optional.of(new AimEvent.CutoffRead(side, reading.length(), AimEvent.Datum.BELOW_LINE));
       case CUTOFF_HEIGHT ->
-          Optional.of(new AimEvent.CutoffRead(side, reading.value(), AimEvent.Datum.ABOVE_FOOT));
-      case CUTOFF_LADEN -> Optional.of(new AimEvent.LadenRead(side, reading.value()));
-      case STEP_LEFT -> Optional.of(new AimEvent.StepRead(side, reading.value()));
+          Optional.of(new AimEvent.CutoffRead(side, reading.length(), AimEvent.Datum.ABOVE_FOOT));
+      case CUTOFF_LADEN -> Optional.of(new AimEvent.LadenRead(side, reading.length()));
+      case STEP_LEFT -> Optional.of(new AimEvent.StepRead(side, reading.length()));
       case TURN ->
           Optional.of(
               new AimEvent.Turned(side, reading.adjusterId().orElseThrow(), reading.value()));
       case ROLL_RISE -> {
         OptionalDouble run = last(ReadingKind.ROLL_RUN, reading.lamp(), side);
         yield run.isPresent()
-            ? Optional.of(new AimEvent.RollRead(side, reading.value(), run.getAsDouble()))
+            ? Optional.of(new AimEvent.RollRead(side, reading.length(), run.getAsDouble()))
             : Optional.empty();
       }
       default -> Optional.empty();
@@ -240,21 +251,25 @@ public final class Logbook {
     return BySide.of(side -> last(kind, lamp, side));
   }
 
+  private BySide<Optional<Measured>> lengths(ReadingKind kind, LampKind lamp) {
+    return BySide.of(side -> lastOf(kind, lamp, Optional.of(side)).map(Reading::length));
+  }
+
   private OptionalDouble last(ReadingKind kind, LampKind lamp, Side side) {
+    return lastOf(kind, lamp, Optional.of(side)).stream().mapToDouble(Reading::value).findFirst();
+  }
+
+  private OptionalDouble last(ReadingKind kind, LampKind lamp) {
+    return lastOf(kind, lamp, Optional.empty()).stream().mapToDouble(Reading::value).findFirst();
+  }
+
+  private Optional<Reading> lastOf(ReadingKind kind, LampKind lamp, Optional<Side> side) {
     return readings.stream()
         .filter(
             reading ->
                 reading.kind() == kind
                     && reading.lamp() == lamp
-                    && reading.side().equals(Optional.of(side)))
-        .mapToDouble(Reading::value)
-        .reduce((earlier, later) -> later);
-  }
-
-  private OptionalDouble last(ReadingKind kind, LampKind lamp) {
-    return readings.stream()
-        .filter(reading -> reading.kind() == kind && reading.lamp() == lamp)
-        .mapToDouble(Reading::value)
+                    && (side.isEmpty() || reading.side().equals(side)))
         .reduce((earlier, later) -> later);
   }
 }

@@ -13,16 +13,30 @@ public final class ReadingEntry {
 
   private ReadingEntry() {}
 
-  /** The number in mm, turns or positions, or the refusal. */
-  public static Entry<Double> read(ReadingKind kind, String typed, UnitSystem units) {
-    Entry<Double> entry =
+  /**
+   * What was read.
+   *
+   * @param value in mm, turns or positions
+   * @param plusMinus what it was read to, in the same unit; 0 for what is counted
+   */
+  public record Value(double value, double plusMinus) {
+    private static Value counted(double value) {
+      return new Value(value, 0);
+    }
+  }
+
+  /** What was read, or the refusal. */
+  public static Entry<Value> read(ReadingKind kind, String typed, UnitSystem units) {
+    Entry<Value> entry =
         switch (kind.form()) {
-          case TURNS -> TurnsEntry.readTurns(typed);
-          case LENGTH -> LengthEntry.readMm(typed, units.bareUnit());
-          case TYRE -> TyreSize.read(typed).map(TyreSize::diameterMm);
-          case DIAL -> dial(typed);
+          case TURNS -> TurnsEntry.readTurns(typed).map(Value::counted);
+          case LENGTH ->
+              LengthEntry.measured(typed, units)
+                  .map(length -> new Value(length.mm(), length.plusMinusMm()));
+          case TYRE -> TyreSize.read(typed).map(TyreSize::diameterMm).map(Value::counted);
+          case DIAL -> dial(typed).map(Value::counted);
         };
-    if (entry instanceof Entry.Accepted<Double> accepted) {
+    if (entry instanceof Entry.Accepted<Value> accepted) {
       return checked(kind, accepted, units);
     }
     return entry;
@@ -36,9 +50,9 @@ public final class ReadingEntry {
             typed, 0, "A dial's position is the number that stands on it.", DIAL_EXAMPLE);
   }
 
-  private static Entry<Double> checked(
-      ReadingKind kind, Entry.Accepted<Double> accepted, UnitSystem units) {
-    double value = accepted.value();
+  private static Entry<Value> checked(
+      ReadingKind kind, Entry.Accepted<Value> accepted, UnitSystem units) {
+    double value = accepted.value().value();
     if (value >= kind.least() && value <= kind.most()) {
       return accepted;
     }
@@ -53,6 +67,22 @@ public final class ReadingEntry {
         "From %s to %s."
             .formatted(
                 figure(kind, kind.least()).text(units), figure(kind, kind.most()).text(units)));
+  }
+
+  /**
+   * What a reading that was taken once was read to. A text that today's grammar refuses was read to
+   * its tape's finest mark.
+   */
+  public static double plusMinus(ReadingKind kind, String typed, UnitSystem units) {
+    if (read(kind, typed, units) instanceof Entry.Accepted<Value> accepted) {
+      return accepted.value().plusMinus();
+    }
+    return plusMinus(kind, units);
+  }
+
+  /** What a reading without its text was read to. */
+  public static double plusMinus(ReadingKind kind, UnitSystem units) {
+    return kind.form() == ReadingKind.Form.LENGTH ? units.tapeStepMm() : 0;
   }
 
   /** The number of a reading as it is shown. */

@@ -34,9 +34,12 @@ final class EntryScanner {
       Pattern.compile("(?:\\s+|\\s*-\\s*)(\\d{1,4})\\s*[/⁄]\\s*(\\d{1,4})");
   private static final Pattern WORD = Pattern.compile("\\p{L}+|''|[\"″”'′’°%]");
 
+  private static final Pattern PLUS_MINUS = Pattern.compile("±|\\+\\s*[/-]?\\s*-");
+
   private final String text;
   private final String example;
   private int at;
+  private double lastPlace = 1;
 
   /**
    * @param text what was typed
@@ -109,6 +112,7 @@ final class EntryScanner {
   /** The number that stands here, without a sign. */
   double number() throws EntryProblem {
     int start = at;
+    lastPlace = 1;
     double value = takeNumber();
     skipSpace();
     if (!Double.isFinite(value)) {
@@ -130,6 +134,7 @@ final class EntryScanner {
     if (!whole.lookingAt()) {
       if (bareDecimals.lookingAt() && !bareDecimals.group(1).isEmpty()) {
         at = bareDecimals.end();
+        lastPlace = Math.pow(10, -bareDecimals.group(1).length());
         return Double.parseDouble("0." + bareDecimals.group(1));
       }
       throw problem(
@@ -161,6 +166,7 @@ final class EntryScanner {
               .formatted(digits, behind, digits, behind, digits, behind));
     }
     at = decimals.end();
+    lastPlace = Math.pow(10, -behind.length());
     if (!atEnd() && (text.charAt(at) == '.' || text.charAt(at) == ',')) {
       throw problem(at, "A number has one decimal sign.");
     }
@@ -203,7 +209,28 @@ final class EntryScanner {
               .formatted(found.group(), (int) (above / below), (int) (above % below), (int) below));
     }
     at = found.end();
+    lastPlace = 1 / below;
     return above / below;
+  }
+
+  /** What the last place of the latest number stands for: 1, 0.1, 1/16 … */
+  double lastPlace() {
+    return lastPlace;
+  }
+
+  boolean isAtPlusMinus() {
+    return matcher(PLUS_MINUS).lookingAt();
+  }
+
+  /** Takes "±" or "+-" where it stands next. */
+  boolean takesPlusMinus() {
+    Matcher sign = matcher(PLUS_MINUS);
+    if (!sign.lookingAt()) {
+      return false;
+    }
+    at = sign.end();
+    skipSpace();
+    return true;
   }
 
   /** The word or sign that stands here, or an empty text where there is none. */

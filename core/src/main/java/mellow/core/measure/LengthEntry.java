@@ -15,6 +15,12 @@ public final class LengthEntry {
   private static final Pattern THREE_BEHIND_POINT =
       Pattern.compile("([1-9]\\d{0,2})\\.(\\d{3})(?!\\d)");
 
+  /** What an eye tells apart between two marks of a tape. Judged. */
+  private static final double FINEST_BY_EYE_MM = 0.5;
+
+  /** Beyond it something else than the ± of a length was meant. */
+  private static final double LARGEST_PLUS_MINUS_MM = 100;
+
   private static final String EXAMPLE = "For example 668, 66.8 cm, 26 5/16 in or 25 ft 3 in.";
 
   private LengthEntry() {}
@@ -27,32 +33,80 @@ public final class LengthEntry {
   public static Entry<Double> readMm(String typed, LengthUnit bareUnit) {
     try {
       EntryScanner scanner = new EntryScanner(typed, EXAMPLE);
-      int sign = scanner.sign();
-      double mm = sign * sum(scanner, bareUnit);
-      if (Math.abs(mm) > LONGEST_MM) {
-        throw scanner.problem(0, "That is more than a kilometre.");
-      }
+      double mm = signed(scanner, bareUnit).mm();
+      scanner.expectEnd();
       return new Entry.Accepted<>(typed, mm);
     } catch (EntryProblem problem) {
       return problem.refusing(typed);
     }
   }
 
-  private static double sum(EntryScanner scanner, LengthUnit bareUnit) throws EntryProblem {
+  /**
+   * Reads a length that was read off something, with what it was read to: the ± behind it ("668
+   * ±2"), else the finest mark of the tape that the text speaks of. A tape of millimetres is read
+   * to 1 mm and one of inches to 1/16 in, finer where finer was written; a length in round numbers
+   * ("6 m", "25 ft") is as good as one with its noughts.
+   *
+   * @param typed the text
+   * @param units of a number without a unit
+   */
+  public static Entry<Measured> measured(String typed, UnitSystem units) {
+    try {
+      EntryScanner scanner = new EntryScanner(typed, EXAMPLE);
+      Sum read = signed(scanner, units.bareUnit());
+      if (scanner.atEnd()) {
+        return new Entry.Accepted<>(typed, new Measured(read.mm(), read.tapeStepMm()));
+      }
+      int start = scanner.position();
+      if (!scanner.takesPlusMinus()) {
+        scanner.expectEnd();
+      }
+      double plusMinus = sum(scanner, units.bareUnit()).mm();
+      scanner.expectEnd();
+      if (!(plusMinus > 0) || plusMinus > LARGEST_PLUS_MINUS_MM) {
+        throw scanner.problem(start, "What stands behind ± is more than 0 and at most 100 mm.");
+      }
+      return new Entry.Accepted<>(typed, new Measured(read.mm(), plusMinus));
+    } catch (EntryProblem problem) {
+      return problem.refusing(typed);
+    }
+  }
+
+  /** A length in one or more units; {@code writtenToMm} is what its last place stands for. */
+  private record Sum(double mm, boolean metric, double writtenToMm) {
+    double tapeStepMm() {
+      UnitSystem tape = metric ? UnitSystem.METRIC : UnitSystem.IMPERIAL;
+      return Math.min(tape.tapeStepMm(), Math.max(FINEST_BY_EYE_MM, writtenToMm));
+    }
+  }
+
+  private static Sum signed(EntryScanner scanner, LengthUnit bareUnit) throws EntryProblem {
+    int sign = scanner.sign();
+    Sum sum = sum(scanner, bareUnit);
+    if (sum.mm() > LONGEST_MM) {
+      throw scanner.problem(0, "That is more than a kilometre.");
+    }
+    return new Sum(sign * sum.mm(), sum.metric(), sum.writtenToMm());
+  }
+
+  private static Sum sum(EntryScanner scanner, LengthUnit bareUnit) throws EntryProblem {
     double mm = 0;
+    double writtenTo = Double.POSITIVE_INFINITY;
     Optional<LengthUnit> larger = Optional.empty();
     do {
       int start = scanner.position();
       double amount = scanner.number();
+      double place = scanner.lastPlace();
       LengthUnit unit = unit(scanner, larger, bareUnit);
       if (larger.isPresent()) {
         checkOrder(scanner, start, larger.get(), unit);
       }
       refuseTwoReadings(scanner, start, unit);
       mm += unit.toMm(amount);
+      writtenTo = Math.min(writtenTo, unit.toMm(place));
       larger = Optional.of(unit);
-    } while (!scanner.atEnd());
-    return mm;
+    } while (!scanner.atEnd() && !scanner.isAtPlusMinus());
+    return new Sum(mm, larger.get().isMetric(), writtenTo);
   }
 
   /** "1.25" for 1 and 250; what is left of 000 is nothing but a whole number with a nought. */
@@ -82,7 +136,7 @@ public final class LengthEntry {
           .orElseThrow(
               () -> scanner.problem(start, "“" + word + "” is not a unit of length known here."));
     }
-    if (!scanner.atEnd()) {
+    if (!scanner.atEnd() && !scanner.isAtPlusMinus()) {
       throw scanner.problem(start, "A unit of length should stand here: mm, cm, m, in or ft.");
     }
     if (larger.isEmpty()) {

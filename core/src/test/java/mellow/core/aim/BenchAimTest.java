@@ -10,6 +10,7 @@ import mellow.core.aim.BenchAim.Bench;
 import mellow.core.aim.BenchAim.Flat;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
+import mellow.core.measure.Measured;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,8 +28,8 @@ class BenchAimTest {
     return BenchAim.of(
         Side.LEFT,
         bench,
-        Optional.of(new Flat(800, 800)),
-        Optional.of(new Flat(nowLeft, nowRight)));
+        Optional.of(new Flat(Measured.toMm(800), Measured.toMm(800))),
+        Optional.of(new Flat(Measured.toMm(nowLeft), Measured.toMm(nowRight))));
   }
 
   /** 7.62 mm at 7620 are 0.1 %; 12 mm over 600 are 1.146°, 5.2 over 600 half a degree. */
@@ -74,7 +75,12 @@ class BenchAimTest {
               assertThat(one.remedy().orElseThrow().pattern()).contains("before it is opened");
             });
     // without a reference the roll can be judged all the same
-    assertThat(BenchAim.of(Side.RIGHT, BENCH, Optional.empty(), Optional.of(new Flat(800, 800))))
+    assertThat(
+            BenchAim.of(
+                Side.RIGHT,
+                BENCH,
+                Optional.empty(),
+                Optional.of(new Flat(Measured.toMm(800), Measured.toMm(800)))))
         .extracting(Finding::verdict)
         .containsExactly(Verdict.NOT_KNOWN, Verdict.WITHIN);
   }

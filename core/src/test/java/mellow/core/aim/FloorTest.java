@@ -147,7 +147,7 @@ class FloorTest {
   }
 
   private static double uncertainty(Walls walls) {
-    return walls.lamp(Side.LEFT).place().orElseThrow().uncertaintyPercent();
+    return walls.lamp(Side.LEFT).place().orElseThrow().uncertaintyPercent(1);
   }
 
   private static FloorSurvey survey(

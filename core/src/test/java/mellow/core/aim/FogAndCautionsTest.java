@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Verdict;
+import mellow.core.measure.Measured;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -54,12 +55,12 @@ class FogAndCautionsTest {
   @Test
   void aLoadedVehicleIsHeldAgainstTheSameLimits() {
     Walls walls = new Walls().reads(Side.LEFT, 95);
-    walls.events.add(new AimEvent.LadenRead(Side.LEFT, 20));
+    walls.events.add(new AimEvent.LadenRead(Side.LEFT, Measured.toMm(20)));
     assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("Left lamp laden")
         .advises("levelling");
-    walls.events.add(new AimEvent.LadenRead(Side.LEFT, 90));
+    walls.events.add(new AimEvent.LadenRead(Side.LEFT, Measured.toMm(90)));
     assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT")).is(Verdict.WITHIN);
     walls.turns(Side.LEFT, "v", 0.5);
     assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT")).is(Verdict.NOT_KNOWN);

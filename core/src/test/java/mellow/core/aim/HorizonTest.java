@@ -3,6 +3,7 @@ package mellow.core.aim;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Verdict;
@@ -87,8 +88,7 @@ class HorizonTest {
   void everyEdgeOfTheTapeCanBeTheLine() {
     for (MarkStyle.Edge edge : MarkStyle.Edge.values()) {
       MarkStyle style =
-          new MarkStyle(
-              edge, 24, MarkStyle.Origin.MEASURED, BySide.of(side -> OptionalDouble.empty()));
+          new MarkStyle(edge, 24, MarkStyle.Origin.MEASURED, BySide.of(side -> Optional.empty()));
       double upper = style.upperEdgeMm(600);
       double line =
           switch (edge) {

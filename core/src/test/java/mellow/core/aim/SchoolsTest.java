@@ -76,7 +76,7 @@ class SchoolsTest {
     Walls walls = new Walls();
     walls.market = "us-sae-j599";
     walls.beam = BeamClass.SAE_VOR;
-    walls.units = UnitSystem.IMPERIAL;
+    walls.readTo = UnitSystem.IMPERIAL.tapeStepMm();
     walls.centre = new BySide<>(OptionalDouble.of(36 * IN), OptionalDouble.of(36.125 * IN));
     assertThat(36.125 * IN - walls.markMm(Side.RIGHT))
         .as("both 2 in down at 25 ft, as the higher one asks")

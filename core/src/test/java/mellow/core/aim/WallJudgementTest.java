@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
+import mellow.core.measure.Measured;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BodyKind;
@@ -67,7 +68,8 @@ class WallJudgementTest {
   void aHeightAboveTheFootIsTheSameReading() {
     Walls below = new Walls().reads(Side.LEFT, 90);
     Walls above = new Walls();
-    above.events.add(new AimEvent.CutoffRead(Side.LEFT, 578, AimEvent.Datum.ABOVE_FOOT));
+    above.events.add(
+        new AimEvent.CutoffRead(Side.LEFT, Measured.toMm(578), AimEvent.Datum.ABOVE_FOOT));
     assertThat(above.lamp(Side.LEFT).reading().orElseThrow().percent())
         .isCloseTo(below.lamp(Side.LEFT).reading().orElseThrow().percent(), within(1e-12));
   }
@@ -104,18 +106,31 @@ class WallJudgementTest {
   void rollOfACutoff() {
     assertThat(Roll.degrees(12, 600)).isCloseTo(1.146, within(5e-4));
     Walls walls = new Walls();
-    walls.events.add(new AimEvent.RollRead(Side.LEFT, 12, 600));
+    walls.events.add(new AimEvent.RollRead(Side.LEFT, Measured.toMm(12), 600));
     assertThatFinding(walls.finding("aim.roll@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("right end low")
         .advises("anticlockwise");
   }
 
+  /** One lamp read to ±4 mm is judged by that; the other one is not. */
+  @Test
+  void thePlusMinusIsThatOfTheReading() {
+    Walls walls = new Walls().reads(Side.LEFT, 90);
+    walls.events.add(
+        new AimEvent.CutoffRead(Side.RIGHT, new Measured(90, 4), AimEvent.Datum.BELOW_LINE));
+    // √(1² + 1²) and √(1² + 4²) mm at 7620 mm
+    assertThat(walls.lamp(Side.LEFT).reading().orElseThrow().uncertaintyPercent())
+        .isCloseTo(0.01856, within(1e-5));
+    assertThat(walls.lamp(Side.RIGHT).reading().orElseThrow().uncertaintyPercent())
+        .isCloseTo(0.05411, within(1e-5));
+  }
+
   @Test
   void tooShortADistanceIsSaidWithTheLeastThatWouldDo() {
     // ±1/16 in twice is 2.245 mm; a third of half an inch at 25 ft is 0.0556 %: 4041 mm
     Walls walls = new Walls().school(School.EQUAL_DROP).distance(3000, 3000);
-    walls.units = UnitSystem.IMPERIAL;
+    walls.readTo = UnitSystem.IMPERIAL.tapeStepMm();
     assertThatFinding(walls.finding("aim.distance@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
         .says("4 041 mm");
@@ -157,7 +172,11 @@ class WallJudgementTest {
   void transferredAxesNeedNoFloor() {
     Walls walls = new Walls();
     walls.marks =
-        new MarkStyle(MarkStyle.Edge.LOWER, 25, MarkStyle.Origin.TRANSFERRED, Walls.both(655));
+        new MarkStyle(
+            MarkStyle.Edge.LOWER,
+            25,
+            MarkStyle.Origin.TRANSFERRED,
+            BySide.of(side -> Optional.of(Measured.toMm(655))));
     assertThat(walls.lamp(Side.LEFT).place().orElseThrow().lineMm()).isEqualTo(655);
     TapeMark line =
         TapeMark.of(walls.sheet().pairs().get(0), walls.marks).stream()
@@ -190,7 +209,7 @@ class WallJudgementTest {
           .extracting(Finding::key)
           .containsAll(walls.sheet().next().behind().stream().toList());
       double up = walls.lamp(Side.LEFT).correction().orElseThrow().upMm();
-      double read = ((AimEvent.CutoffRead) walls.events.get(0)).mm();
+      double read = ((AimEvent.CutoffRead) walls.events.get(0)).read().mm();
       walls.reads(Side.LEFT, read - up);
       assertThatFinding(walls.finding("aim.target@lamp:DIPPED:LEFT")).is(Verdict.WITHIN);
     }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.formats.BuiltInRules;
-import mellow.core.measure.UnitSystem;
+import mellow.core.measure.Measured;
 import mellow.core.rules.RuleSet;
 import mellow.core.rules.VehicleScope;
 import mellow.core.vehicle.BeamClass;
@@ -20,7 +20,10 @@ final class Walls {
   String market = "un-r48";
   TrafficSide traffic = TrafficSide.RIGHT;
   VehicleScope scope = VehicleScope.OPEN;
-  UnitSystem units = UnitSystem.METRIC;
+
+  /** What every length was read to, ± mm. */
+  double readTo = 1;
+
   BeamClass beam = BeamClass.UN_DIPPED;
   School school = School.RULE;
   OptionalDouble label = OptionalDouble.empty();
@@ -57,12 +60,12 @@ final class Walls {
   }
 
   Walls reads(Side side, double belowMm) {
-    events.add(new AimEvent.CutoffRead(side, belowMm, AimEvent.Datum.BELOW_LINE));
+    events.add(new AimEvent.CutoffRead(side, read(belowMm), AimEvent.Datum.BELOW_LINE));
     return this;
   }
 
   Walls step(Side side, double leftMm) {
-    events.add(new AimEvent.StepRead(side, leftMm));
+    events.add(new AimEvent.StepRead(side, read(leftMm)));
     return this;
   }
 
@@ -87,15 +90,35 @@ final class Walls {
         chosen,
         scope,
         BuiltInRules.ofAim().stream().filter(set -> set != chosen).toList(),
-        units,
         stanceChanged,
         frontClosed,
         marks,
         survey,
         List.of(
             new PairInput(
-                beam, false, centre, edge, spacing, distance, before, school, label, adjusters,
+                beam,
+                false,
+                read(centre),
+                read(edge),
+                read(spacing),
+                read(distance),
+                before,
+                school,
+                label,
+                adjusters,
                 events)));
+  }
+
+  private Measured read(double mm) {
+    return new Measured(mm, readTo);
+  }
+
+  private Optional<Measured> read(OptionalDouble mm) {
+    return mm.stream().mapToObj(this::read).findFirst();
+  }
+
+  private BySide<Optional<Measured>> read(BySide<OptionalDouble> mm) {
+    return BySide.of(side -> read(mm.on(side)));
   }
 
   WallSheet sheet() {

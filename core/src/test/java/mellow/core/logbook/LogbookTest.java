@@ -17,6 +17,7 @@ import mellow.core.aim.WallInput;
 import mellow.core.aim.WallSheet;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.measure.Entry;
+import mellow.core.measure.Measured;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.VehicleScope;
 import mellow.core.stance.Stance;
@@ -33,11 +34,11 @@ class LogbookTest {
   private static final Logbook NO_BAY = new Logbook(List.of());
 
   private static Reading of(ReadingKind kind, double value) {
-    return new Reading(kind, value, LampKind.DIPPED, Optional.empty(), Optional.empty());
+    return new Reading(kind, value, 1, LampKind.DIPPED, Optional.empty(), Optional.empty());
   }
 
   private static Reading on(ReadingKind kind, LampKind lamp, Side side, double value) {
-    return new Reading(kind, value, lamp, Optional.of(side), Optional.empty());
+    return new Reading(kind, value, 1, lamp, Optional.of(side), Optional.empty());
   }
 
   private static Reading low(ReadingKind kind, Side side, double value) {
@@ -50,7 +51,6 @@ class LogbookTest {
         BuiltInRules.byId("un-r48").orElseThrow(),
         VehicleScope.OPEN,
         List.of(),
-        UnitSystem.METRIC,
         School.EQUAL_DROP,
         OptionalDouble.empty(),
         false,
@@ -76,15 +76,15 @@ class LogbookTest {
         wall(low(ReadingKind.CENTRE, Side.LEFT, 660), low(ReadingKind.CENTRE, Side.LEFT, 668))
             .pairs()
             .get(0);
-    assertThat(pair.centreMm().left()).hasValue(668);
-    assertThat(pair.centreMm().right()).isEmpty();
+    assertThat(pair.centre().left()).hasValue(Measured.toMm(668));
+    assertThat(pair.centre().right()).isEmpty();
   }
 
   @Test
   void cutoffsAndTurnsKeepTheirOrder() {
     Reading turn =
         new Reading(
-            ReadingKind.TURN, -0.5, LampKind.DIPPED, Optional.of(Side.LEFT), Optional.of("v"));
+            ReadingKind.TURN, -0.5, 0, LampKind.DIPPED, Optional.of(Side.LEFT), Optional.of("v"));
     assertThat(
             wall(
                     low(ReadingKind.CUTOFF_BELOW, Side.LEFT, 10),
@@ -94,9 +94,9 @@ class LogbookTest {
                 .get(0)
                 .events())
         .containsExactly(
-            new AimEvent.CutoffRead(Side.LEFT, 10, AimEvent.Datum.BELOW_LINE),
+            new AimEvent.CutoffRead(Side.LEFT, Measured.toMm(10), AimEvent.Datum.BELOW_LINE),
             new AimEvent.Turned(Side.LEFT, "v", -0.5),
-            new AimEvent.CutoffRead(Side.LEFT, 600, AimEvent.Datum.ABOVE_FOOT));
+            new AimEvent.CutoffRead(Side.LEFT, Measured.toMm(600), AimEvent.Datum.ABOVE_FOOT));
   }
 
   @Test
@@ -104,7 +104,7 @@ class LogbookTest {
     Reading rise = low(ReadingKind.ROLL_RISE, Side.LEFT, 12);
     assertThat(wall(rise).pairs().get(0).events()).isEmpty();
     assertThat(wall(low(ReadingKind.ROLL_RUN, Side.LEFT, 600), rise).pairs().get(0).events())
-        .containsExactly(new AimEvent.RollRead(Side.LEFT, 12, 600));
+        .containsExactly(new AimEvent.RollRead(Side.LEFT, Measured.toMm(12), 600));
   }
 
   @Test
@@ -129,8 +129,8 @@ class LogbookTest {
             .wall(setup(Optional.of(BeamClass.FOG_F3), MarkStyle.Origin.MEASURED), NO_BAY);
     PairInput fog = input.pairs().get(1);
     assertThat(fog.school()).isEqualTo(School.RULE);
-    assertThat(fog.centreMm().left()).hasValue(400);
-    assertThat(fog.distanceMm().left()).hasValue(7620);
+    assertThat(fog.centre().left()).hasValue(Measured.toMm(400));
+    assertThat(fog.distance().left()).hasValue(Measured.toMm(7620));
     // UN R48 (from memory): class F3 up to 800 mm, first setting −1.5 to −2.0 %: its middle
     assertThat(WallSheet.of(input).pairs().get(1).lamps().left().target().orElseThrow().percent())
         .isEqualTo(-1.75);
@@ -158,11 +158,11 @@ class LogbookTest {
                 of(ReadingKind.FLOOR_REAR_LEFT, 10),
                 of(ReadingKind.PLAN_FRONT_TYRES, 8520),
                 of(ReadingKind.PLAN_WHEELBASE, 2500)));
-    assertThat(new Logbook(heights).survey(1, OptionalDouble.empty())).isEmpty();
+    assertThat(new Logbook(heights).survey(OptionalDouble.empty())).isEmpty();
     heights.add(of(ReadingKind.PLAN_TRACK, 1600));
-    FloorSurvey survey = new Logbook(heights).survey(1, OptionalDouble.of(1200)).orElseThrow();
+    FloorSurvey survey = new Logbook(heights).survey(OptionalDouble.of(1200)).orElseThrow();
     assertThat(survey.plan().footSpacingMm()).isEqualTo(1200);
-    assertThat(new Logbook(heights).survey(1, OptionalDouble.empty()).orElseThrow().plan())
+    assertThat(new Logbook(heights).survey(OptionalDouble.empty()).orElseThrow().plan())
         .isEqualTo(new FloorSurvey.Plan(8520, 2500, 1600, 1600));
   }
 
@@ -181,8 +181,7 @@ class LogbookTest {
     twice.add(of(ReadingKind.PLAN_FRONT_TYRES, 8520));
     twice.add(of(ReadingKind.PLAN_WHEELBASE, 2500));
     twice.add(of(ReadingKind.PLAN_TRACK, 1600));
-    assertThat(new Logbook(twice).survey(1, OptionalDouble.empty()).orElseThrow().tyres())
-        .hasSize(8);
+    assertThat(new Logbook(twice).survey(OptionalDouble.empty()).orElseThrow().tyres()).hasSize(8);
   }
 
   @Test
@@ -206,7 +205,9 @@ class LogbookTest {
     assertThat(ReadingEntry.read(kind, typed, UnitSystem.METRIC))
         .isInstanceOfSatisfying(
             Entry.Accepted.class,
-            entry -> assertThat((Double) entry.value()).isCloseTo(value, within(1e-9)));
+            entry ->
+                assertThat(((ReadingEntry.Value) entry.value()).value())
+                    .isCloseTo(value, within(1e-9)));
   }
 
   /** Each kind takes its own bounds and nothing beyond. */

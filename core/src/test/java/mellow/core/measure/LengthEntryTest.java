@@ -50,6 +50,45 @@ class LengthEntryTest {
             });
   }
 
+  /** A tape of millimetres is read to 1 mm and one of inches to 1/16 in: common practice. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "668 | 668 | 1",
+        "66.8 cm | 668 | 1",
+        "6.1 m | 6100 | 1",
+        "668.5 | 668.5 | 0.5",
+        "668.25 | 668.25 | 0.5",
+        "25 ft | 7620 | 1.5875",
+        "26 1/4 in | 666.75 | 1.5875",
+        "26 9/32 in | 667.54375 | 0.79375",
+        "26.31 in | 668.274 | 0.5",
+        "668 ±2 | 668 | 2",
+        "-12 ± 0,5 mm | -12 | 0.5",
+        "26 1/4 in ± 1/8 in | 666.75 | 3.175",
+        "668 +/- 3 | 668 | 3",
+        "7.62 m ± 1 cm | 7620 | 10",
+      })
+  void hasThePlusMinusOfItsTapeOrItsOwn(String typed, double mm, double plusMinus) {
+    assertThat(LengthEntry.measured(typed, UnitSystem.METRIC))
+        .isInstanceOfSatisfying(
+            Entry.Accepted.class,
+            entry -> {
+              Measured read = (Measured) entry.value();
+              assertThat(read.mm()).isCloseTo(mm, within(1e-9));
+              assertThat(read.plusMinusMm()).isCloseTo(plusMinus, within(1e-9));
+            });
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"668 ±", "668 ±0", "668 ± -1", "668 ± 2 m", "668 ± 2 ± 3", "± 2", "668 ~2"})
+  void refusesAPlusMinusThatIsNone(String typed) {
+    assertThat(LengthEntry.measured(typed, UnitSystem.METRIC)).isInstanceOf(Entry.Refused.class);
+    assertThat(LengthEntry.readMm("668 ±2", LengthUnit.MM)).isInstanceOf(Entry.Refused.class);
+  }
+
   @Test
   void aBareNumberHasTheJobsUnit() {
     assertThat(LengthEntry.readMm("23 1/2", UnitSystem.IMPERIAL.bareUnit()))

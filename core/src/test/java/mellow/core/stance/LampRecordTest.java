@@ -18,11 +18,12 @@ class LampRecordTest {
   private static final Reading LEFT = height(Side.LEFT, 702);
   private static final Reading RIGHT = height(Side.RIGHT, 698);
   private static final Reading SPACING =
-      new Reading(ReadingKind.SPACING, 1240, LampKind.DIPPED, Optional.empty(), Optional.empty());
+      new Reading(
+          ReadingKind.SPACING, 1240, 1, LampKind.DIPPED, Optional.empty(), Optional.empty());
 
   private static Reading height(Side side, double mm) {
     return new Reading(
-        ReadingKind.CENTRE, mm, LampKind.DIPPED, Optional.of(side), Optional.empty());
+        ReadingKind.CENTRE, mm, 1, LampKind.DIPPED, Optional.of(side), Optional.empty());
   }
 
   private static Optional<Finding> missing(Reading... readings) {

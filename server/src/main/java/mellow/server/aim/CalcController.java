@@ -80,8 +80,7 @@ class CalcController {
           "Least squares through the tyre contacts, its residual, and the wall's foot, mm.")
   FloorView floor(@Valid @RequestBody FloorRequest request) {
     return FloorView.of(
-        WallRequest.logbook(request.readings())
-            .survey(request.units().tapeStepMm(), OptionalDouble.empty()));
+        WallRequest.logbook(request.readings(), request.units()).survey(OptionalDouble.empty()));
   }
 
   @PostMapping("/entry")

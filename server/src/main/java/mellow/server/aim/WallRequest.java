@@ -17,6 +17,7 @@ import mellow.core.aim.WallInput;
 import mellow.core.logbook.JobSetup;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
+import mellow.core.logbook.ReadingEntry;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleBook;
@@ -89,7 +90,6 @@ public record WallRequest(
           market,
           new VehicleScope(Optional.ofNullable(vehicleClass), Optional.ofNullable(body)),
           book.ofAim().stream().filter(set -> set != market).toList(),
-          units,
           school,
           labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),
           stanceChanged,
@@ -140,9 +140,15 @@ public record WallRequest(
       @Schema(description = "DIPPED where left out.") @Nullable LampKind lamp,
       @Nullable Side side,
       @Size(max = 60, message = "is too long") @Nullable String adjusterId,
-      @Schema(description = "mm, or turns (clockwise positive).", example = "668") double value) {
+      @Schema(description = "mm, or turns (clockwise positive).", example = "668") double value,
+      @DecimalMin(value = "0", message = "is not negative")
+          @DecimalMax(value = "100", message = "has to be at most 100 mm")
+          @Schema(
+              description = "What it was read to, ± mm; a tape's finest mark where left out.",
+              example = "1")
+          @Nullable Double plusMinus) {
 
-    Reading core() {
+    Reading core(UnitSystem units) {
       if (!(value >= kind.least() && value <= kind.most())) {
         throw Refusal.unprocessable("value", "“%s” cannot be %s.".formatted(kind.title(), value));
       }
@@ -150,6 +156,7 @@ public record WallRequest(
         return new Reading(
             kind,
             value,
+            plusMinus == null ? ReadingEntry.plusMinus(kind, units) : plusMinus,
             lamp == null ? LampKind.DIPPED : lamp,
             Optional.ofNullable(side),
             Optional.ofNullable(adjusterId));
@@ -160,10 +167,11 @@ public record WallRequest(
   }
 
   WallInput core(RuleBook book) {
-    return logbook(readings).wall(setup.core(book), logbook(bayReadings));
+    return logbook(readings, setup.units())
+        .wall(setup.core(book), logbook(bayReadings, setup.units()));
   }
 
-  static Logbook logbook(List<Taken> taken) {
-    return new Logbook(taken.stream().map(Taken::core).toList());
+  static Logbook logbook(List<Taken> taken, UnitSystem units) {
+    return new Logbook(taken.stream().map(one -> one.core(units)).toList());
   }
 }

@@ -62,7 +62,7 @@ class BayController {
     BayView bay = bays.get(acting, id);
     List<ReadingView> readings = logbooks.ofBay(id);
     java.util.Optional<FloorSurvey> survey =
-        Logbooks.living(readings).survey(bay.units().tapeStepMm(), OptionalDouble.empty());
+        Logbooks.living(readings).survey(OptionalDouble.empty());
     return new BayPage(bay, readings, FloorView.of(survey));
   }
 

@@ -102,7 +102,8 @@ final class DemoFronts {
         List.of(inTheWay("eye", "tow eye", -560, 330, 70, 15)),
         null,
         null,
-        null);
+        null,
+        1.0);
   }
 
   /** Three small heads a side on a roadster's bumper, the left lamp turned round the corner. */
@@ -132,7 +133,8 @@ final class DemoFronts {
         List.of(),
         140.0,
         null,
-        null);
+        null,
+        1.0);
   }
 
   /** Pods on brackets beside a pickup's grille. */
@@ -155,6 +157,7 @@ final class DemoFronts {
         List.of(inTheWay("hook", "recovery hook", 455, 452, 90, 25)),
         null,
         null,
-        null);
+        null,
+        1.0);
   }
 }

@@ -100,7 +100,6 @@ public record JobView(
         market,
         vehicle.scope(),
         book.ofAim().stream().filter(set -> set != market).toList(),
-        units,
         school,
         labelPercent == null ? OptionalDouble.empty() : OptionalDouble.of(labelPercent),
         stanceChanged,

@@ -165,7 +165,7 @@ public class Logbooks {
     record.setAdjusterId(edit.adjusterId());
     record.setTyped(edit.typed());
     record.setUnits(edit.units().name());
-    record.setValue(value(kind, edit.typed(), edit.units()));
+    record.setValue(value(kind, edit.typed(), edit.units()).value());
     record.setStrikes(edit.strikes());
     record.setTakenBy(acting.personOrRefuse());
     record.setTakenAt(acting.moment());
@@ -173,13 +173,13 @@ public class Logbooks {
     return record;
   }
 
-  /** The number that was typed, or a refusal that says where and why not. */
-  public static double value(ReadingKind kind, String typed, UnitSystem units) {
-    Entry<Double> entry = ReadingEntry.read(kind, typed, units);
-    if (entry instanceof Entry.Accepted<Double> accepted) {
+  /** What was typed, or a refusal that says where and why not. */
+  public static ReadingEntry.Value value(ReadingKind kind, String typed, UnitSystem units) {
+    Entry<ReadingEntry.Value> entry = ReadingEntry.read(kind, typed, units);
+    if (entry instanceof Entry.Accepted<ReadingEntry.Value> accepted) {
       return accepted.value();
     }
-    Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
+    Entry.Refused<ReadingEntry.Value> refused = (Entry.Refused<ReadingEntry.Value>) entry;
     throw Refusal.unprocessable("typed", refused.why() + " " + refused.wouldBeRight())
         .with("at", refused.at())
         .with("wouldBeRight", refused.wouldBeRight());
@@ -215,6 +215,7 @@ public class Logbooks {
                     new Reading(
                         view.kind(),
                         view.value().value(),
+                        view.plusMinus(),
                         view.lamp(),
                         Optional.ofNullable(view.side()),
                         Optional.ofNullable(view.adjusterId())))
@@ -241,6 +242,7 @@ public class Logbooks {
   private static ReadingView view(ReadingRecord record, @Nullable String struckBy) {
     ReadingKind kind = ReadingKind.valueOf(record.getKind());
     double value = record.getValue();
+    UnitSystem units = UnitSystem.valueOf(record.getUnits());
     return new ReadingView(
         record.getId(),
         kind,
@@ -249,8 +251,9 @@ public class Logbooks {
         record.getSide() == null ? null : Side.valueOf(record.getSide()),
         record.getAdjusterId(),
         record.getTyped(),
-        UnitSystem.valueOf(record.getUnits()),
+        units,
         FigureView.of(ReadingEntry.figure(kind, value)),
+        ReadingEntry.plusMinus(kind, record.getTyped(), units),
         record.getStrikes(),
         struckBy,
         record.getTakenBy(),

@@ -21,6 +21,7 @@ public record ReadingView(
     String typed,
     UnitSystem units,
     @Schema(description = "In mm, or in turns.") FigureView value,
+    @Schema(description = "What it was read to, ± mm; 0 for what is counted.") double plusMinus,
     @Schema(description = "The reading that this one corrects.") @Nullable String strikes,
     @Schema(description = "The reading that corrects this one.") @Nullable String struckBy,
     String takenBy,

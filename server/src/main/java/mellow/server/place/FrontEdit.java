@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
+import mellow.core.measure.UnitSystem;
 import mellow.core.placement.Bumper;
 import mellow.core.placement.Front;
 import mellow.core.placement.Guess;
@@ -57,7 +58,13 @@ public record FrontEdit(
         @Schema(
             description = "How far inside every limit a lamp is placed, mm; 5 where left out.",
             example = "5")
-        @Nullable Double fittingMm) {
+        @Nullable Double fittingMm,
+    @DecimalMin(value = "0.1", message = "has to be at least 0.1 mm")
+        @DecimalMax(value = "50", message = "has to be at most 50 mm")
+        @Schema(
+            description = "What the lengths of this front were read to, ± mm; 1 where left out.",
+            example = "1")
+        @Nullable Double readToMm) {
   /** Brackets give and holes wander. Judged. */
   private static final double USUAL_FITTING_MM = 5;
 
@@ -255,6 +262,11 @@ public record FrontEdit(
     return fittingMm == null ? USUAL_FITTING_MM : fittingMm;
   }
 
+  /** What the lengths of this front were read to, ± mm. */
+  public double readTo() {
+    return readToMm == null ? UnitSystem.METRIC.tapeStepMm() : readToMm;
+  }
+
   private static void unique(Set<String> ids, String id, String field) {
     if (!ids.add(id)) {
       throw Refusal.unprocessable(field, "“%s” stands twice on this front.".formatted(id));
@@ -264,7 +276,7 @@ public record FrontEdit(
   /** The same, judged by other rule sets. */
   public FrontEdit withRuleSets(List<String> others) {
     return new FrontEdit(
-        others, widthMm, pairs, keepOuts, bumperSetbackMm, widthGuessed, fittingMm);
+        others, widthMm, pairs, keepOuts, bumperSetbackMm, widthGuessed, fittingMm, readToMm);
   }
 
   /** The rule sets, or a refusal of an unknown one. */

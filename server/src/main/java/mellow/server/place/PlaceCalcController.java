@@ -12,7 +12,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import mellow.core.measure.UnitSystem;
 import mellow.core.placement.Front;
 import mellow.core.placement.HoleRow;
 import mellow.core.placement.LampPair;
@@ -49,13 +48,10 @@ class PlaceCalcController {
   }
 
   @Schema(description = "A front to judge.")
-  record PlaceRequest(
-      @NotNull(message = "is missing") UnitSystem units,
-      @NotNull(message = "is missing") @Valid FrontEdit front) {}
+  record PlaceRequest(@NotNull(message = "is missing") @Valid FrontEdit front) {}
 
   @Schema(description = "A front, and the pair that looks for a place.")
   record NearestRequest(
-      @NotNull(message = "is missing") UnitSystem units,
       @NotNull(message = "is missing") @Valid FrontEdit front,
       @NotNull(message = "is missing") @Schema(example = "fog") String pair) {}
 
@@ -94,7 +90,7 @@ class PlaceCalcController {
         request.front().core(),
         request.front().sets(book(acting, job)),
         job == null ? VehicleScope.OPEN : jobs.brief(acting, job).vehicle().scope(),
-        request.units().tapeStepMm());
+        request.front().readTo());
   }
 
   @PostMapping("/nearest")
@@ -113,7 +109,7 @@ class PlaceCalcController {
       @Valid @RequestBody NearestRequest request) {
     Front front = request.front().core();
     LampPair pair = Places.pair(front, request.pair());
-    double spareMm = request.units().tapeStepMm() * 1.01 + request.front().fitting();
+    double spareMm = request.front().readTo() * 1.01 + request.front().fitting();
     return NearestView.of(
         NearestPlace.of(front, pair, request.front().sets(book(acting, job)), spareMm));
   }

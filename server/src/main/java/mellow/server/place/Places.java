@@ -57,8 +57,7 @@ public class Places implements StageReporter {
         front,
         kept.map(Kept::changedBy).orElse(""),
         kept.map(Kept::changedAt).orElse(null),
-        PlaceView.of(
-            front.core(), front.sets(book), job.vehicle().scope(), job.job().units().tapeStepMm()));
+        PlaceView.of(front.core(), front.sets(book), job.vehicle().scope(), front.readTo()));
   }
 
   private static FrontEdit start(JobBrief job, RuleBook book) {
@@ -79,7 +78,8 @@ public class Places implements StageReporter {
         List.of(),
         null,
         width == null ? true : null,
-        null);
+        null,
+        job.job().units().tapeStepMm());
   }
 
   /** Keeps the front. */
@@ -111,7 +111,7 @@ public class Places implements StageReporter {
                         front.core(),
                         front.sets(facts.book()),
                         facts.vehicle().scope(),
-                        facts.job().units().tapeStepMm())
+                        front.readTo())
                     .findings()));
   }
 

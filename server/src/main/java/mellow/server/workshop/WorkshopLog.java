@@ -17,6 +17,7 @@ import mellow.core.feed.BatteryTimeline;
 import mellow.core.measure.DurationEntry;
 import mellow.core.measure.Entry;
 import mellow.core.measure.LengthEntry;
+import mellow.core.measure.Measured;
 import mellow.core.measure.TemperatureEntry;
 import mellow.core.proof.FlashRate;
 import mellow.core.proof.ProofEvent;
@@ -304,11 +305,15 @@ final class WorkshopLog {
 
   /** A measurement of the bench, in mm; the last one counts. */
   OptionalDouble measured(BenchField field, Optional<Side> side) {
+    return reading(field, side).stream().mapToDouble(Measured::mm).findFirst();
+  }
+
+  /** The same with what it was read to. */
+  Optional<Measured> reading(BenchField field, Optional<Side> side) {
     return parts(EntryEdit::measure)
         .filter(one -> one.field() == field && Optional.ofNullable(one.side()).equals(side))
         .reduce((earlier, later) -> later)
-        .map(one -> OptionalDouble.of(mm(one)))
-        .orElse(OptionalDouble.empty());
+        .map(WorkshopLog::length);
   }
 
   OptionalDouble measured(BenchField field) {
@@ -323,7 +328,11 @@ final class WorkshopLog {
   }
 
   static double mm(MeasureEdit edit) {
-    return taken("typed", LengthEntry.readMm(edit.typed(), edit.units().bareUnit()));
+    return length(edit).mm();
+  }
+
+  private static Measured length(MeasureEdit edit) {
+    return taken("typed", LengthEntry.measured(edit.typed(), edit.units()));
   }
 
   static Duration time(String typed) {

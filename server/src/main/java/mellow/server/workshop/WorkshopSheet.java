@@ -319,10 +319,10 @@ final class WorkshopSheet implements StepList.Known {
   }
 
   private Optional<BenchAim.Flat> flat(Side side, BenchField left, BenchField right) {
-    var atLeft = log.measured(left, Optional.of(side));
-    var atRight = log.measured(right, Optional.of(side));
+    var atLeft = log.reading(left, Optional.of(side));
+    var atRight = log.reading(right, Optional.of(side));
     return atLeft.isPresent() && atRight.isPresent()
-        ? Optional.of(new BenchAim.Flat(atLeft.getAsDouble(), atRight.getAsDouble()))
+        ? Optional.of(new BenchAim.Flat(atLeft.get(), atRight.get()))
         : Optional.empty();
   }
 
