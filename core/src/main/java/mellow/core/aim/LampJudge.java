@@ -13,6 +13,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.measure.Inclination;
+import mellow.core.measure.Measured;
 import mellow.core.rules.Band;
 import mellow.core.rules.RuleSet;
 import mellow.core.subject.Subject;
@@ -112,9 +113,8 @@ final class LampJudge {
     double percent = CutoffReadings.percent(read, lamp);
     return new LampSheet.Reading(
         percent,
-        lamp.heightMm(percent),
-        read.read().plusMinusMm(),
         lamp.uncertaintyPercent(read.read().plusMinusMm()),
+        new Measured(lamp.heightMm(percent), read.read().plusMinusMm()),
         Road.reachMm(lamp.centreMm(), percent));
   }
 
@@ -334,7 +334,7 @@ final class LampJudge {
                         "√(line² + tape²) ÷ distance",
                         Sentence.of(
                             "√({0}² + {1}²) ÷ {2}",
-                            Figure.fineMm(lamp.lineUncertaintyMm()),
+                            Figure.fineMm(lamp.line().plusMinusMm()),
                             Figure.fineMm(reading.tapeMm()),
                             Figure.lengthMm(lamp.alongMm())),
                         Figure.percent(reading.uncertaintyPercent()))));

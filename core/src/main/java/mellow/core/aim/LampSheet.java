@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Working;
+import mellow.core.measure.Measured;
 import mellow.core.rules.Band;
 import mellow.core.vehicle.Side;
 
@@ -39,17 +40,21 @@ public record LampSheet(
    * A cutoff as read.
    *
    * @param percent its inclination
-   * @param heightMm its height above the wall's foot
-   * @param tapeMm what the cutoff was read to, ± mm
    * @param uncertaintyPercent ± of the inclination
+   * @param height its height above the wall's foot, with what it was read to
    * @param reachMm where it meets a level road; empty where it does not fall
    */
   public record Reading(
-      double percent,
-      double heightMm,
-      double tapeMm,
-      double uncertaintyPercent,
-      OptionalDouble reachMm) {}
+      double percent, double uncertaintyPercent, Measured height, OptionalDouble reachMm) {
+
+    public double heightMm() {
+      return height.mm();
+    }
+
+    double tapeMm() {
+      return height.plusMinusMm();
+    }
+  }
 
   public LampSheet {
     screws = List.copyOf(screws);

@@ -81,13 +81,10 @@ public final class PairGeometry {
         new LampPlace(
             side,
             centreMm,
-            square / Math.cos(skew),
-            line,
-            aheadX,
-            -square * Math.tan(skew),
-            lineUncertainty,
+            new Measured(square / Math.cos(skew), distance.get().plusMinusMm()),
+            new Measured(line, lineUncertainty),
             tapeMm,
-            distance.get().plusMinusMm(),
+            new LampPlace.Ahead(aheadX, -square * Math.tan(skew)),
             lineWorking(transferred, centreMm, aheadX, line)));
   }
 

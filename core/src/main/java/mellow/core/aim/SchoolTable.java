@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.FindingKey;
-import mellow.core.measure.Inclination;
 import mellow.core.rules.RuleSet;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
@@ -62,27 +61,23 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
     private SchoolRow.Lamp lamp(School school, Side side) {
       Schools.Answer answer = schools.answer(school, side);
       if (answer instanceof Schools.Answer.Declines declines) {
-        OptionalDouble none = OptionalDouble.empty();
         return new SchoolRow.Lamp(
-            none, none, none, none, none, Optional.of(declines.why()), List.of());
+            OptionalDouble.empty(), Optional.empty(), Optional.of(declines.why()), List.of());
       }
       Target target = ((Schools.Answer.Aims) answer).target();
       double percent = target.percent();
       Optional<LampPlace> place = geometry.lamps().on(side);
       return new SchoolRow.Lamp(
           OptionalDouble.of(percent),
-          OptionalDouble.of(Inclination.degreesOfPercent(percent)),
-          place.isPresent()
-              ? OptionalDouble.of(place.get().heightMm(percent))
-              : OptionalDouble.empty(),
-          place.isPresent()
-              ? OptionalDouble.of(place.get().lineMm() - place.get().heightMm(percent))
-              : OptionalDouble.empty(),
-          place.isPresent()
-              ? Road.reachMm(place.get().centreMm(), percent)
-              : OptionalDouble.empty(),
+          place.map(lamp -> mark(lamp, percent)),
           target.warning(),
           place.map(lamp -> opinions(lamp, percent)).orElse(List.of()));
+    }
+
+    private static SchoolRow.Mark mark(LampPlace lamp, double percent) {
+      double heightMm = lamp.heightMm(percent);
+      return new SchoolRow.Mark(
+          heightMm, lamp.lineMm() - heightMm, Road.reachMm(lamp.centreMm(), percent));
     }
 
     private List<SchoolRow.Opinion> opinions(LampPlace lamp, double percent) {

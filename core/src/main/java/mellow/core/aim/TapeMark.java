@@ -42,7 +42,7 @@ public record TapeMark(
       }
       LampPlace place = lamp.place().get();
       Optional<Side> here = Optional.of(side);
-      marks.add(new TapeMark(Role.STRAIGHT_AHEAD, here, none, place.aheadXMm(), none));
+      marks.add(new TapeMark(Role.STRAIGHT_AHEAD, here, none, place.ahead().xMm(), none));
       marks.add(level(Role.LAMP_LINE, side, place, place.lineMm(), style));
       lamp.target()
           .ifPresent(
@@ -58,7 +58,7 @@ public record TapeMark(
         role,
         Optional.of(side),
         OptionalDouble.of(heightMm),
-        place.aheadXMm(),
+        place.ahead().xMm(),
         OptionalDouble.of(style.upperEdgeMm(heightMm)));
   }
 }

@@ -90,11 +90,12 @@ public final class Toe {
   /** What the difference of both distances is known to, ± mm. */
   private double distancesMm() {
     return Math.hypot(
-        lamps.left().orElseThrow().distanceTapeMm(), lamps.right().orElseThrow().distanceTapeMm());
+        lamps.left().orElseThrow().along().plusMinusMm(),
+        lamps.right().orElseThrow().along().plusMinusMm());
   }
 
   private double spacingMm() {
-    return lamps.left().orElseThrow().aheadXMm() - lamps.right().orElseThrow().aheadXMm();
+    return lamps.left().orElseThrow().ahead().xMm() - lamps.right().orElseThrow().ahead().xMm();
   }
 
   private Finding aside(LampPlace lamp, Measured step) {

@@ -1,24 +1,30 @@
 package mellow.core.retrofit;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.OptionalDouble;
 
 /**
- * A housing as it was measured; what was not measured is empty.
+ * A housing as it was measured.
  *
- * @param bowlOpeningMm across the reflector bowl where the projector's front passes
- * @param bowlDepthMm from the mounting plane forward to the inside of the lens
- * @param behindMm room behind the mounting plane, up to the cap or the body
- * @param holeMm the bulb hole
- * @param cutToMm how far the opening may be cut before a rib, an adjuster or the rim is met
+ * @param mm what was measured of it; what was not is left out
  * @param seal what holds the lens
  */
-public record Housing(
-    OptionalDouble bowlOpeningMm,
-    OptionalDouble bowlDepthMm,
-    OptionalDouble behindMm,
-    OptionalDouble holeMm,
-    OptionalDouble cutToMm,
-    Seal seal) {
+public record Housing(Map<Size, Double> mm, Seal seal) {
+
+  /** What is measured of a housing. */
+  public enum Size {
+    /** Across the reflector bowl where the projector's front passes. */
+    BOWL_OPENING,
+    /** From the mounting plane forward to the inside of the lens. */
+    BOWL_DEPTH,
+    /** Room behind the mounting plane, up to the cap or the body. */
+    BEHIND,
+    /** The bulb hole. */
+    HOLE,
+    /** How far the opening may be cut before a rib, an adjuster or the rim is met. */
+    CUT_TO
+  }
 
   /** What holds the lens. */
   public enum Seal {
@@ -26,5 +32,34 @@ public record Housing(
     GLUED,
     /** No heat parts it: it is cut with a rotary tool, leaving a flange to clamp. */
     WELDED
+  }
+
+  public Housing {
+    mm = mm.isEmpty() ? Map.of() : new EnumMap<>(mm);
+  }
+
+  OptionalDouble bowlOpeningMm() {
+    return of(Size.BOWL_OPENING);
+  }
+
+  OptionalDouble bowlDepthMm() {
+    return of(Size.BOWL_DEPTH);
+  }
+
+  OptionalDouble behindMm() {
+    return of(Size.BEHIND);
+  }
+
+  OptionalDouble holeMm() {
+    return of(Size.HOLE);
+  }
+
+  OptionalDouble cutToMm() {
+    return of(Size.CUT_TO);
+  }
+
+  private OptionalDouble of(Size size) {
+    Double read = mm.get(size);
+    return read == null ? OptionalDouble.empty() : OptionalDouble.of(read);
   }
 }

@@ -81,8 +81,8 @@ class WallJudgementTest {
     PairSheet pair = walls.sheet().pairs().get(0);
     assertThat(pair.skewDeg().getAsDouble()).isCloseTo(1.909, within(5e-4));
     assertThat(
-            (pair.lamps().left().place().orElseThrow().asideMm()
-                    + pair.lamps().right().place().orElseThrow().asideMm())
+            (pair.lamps().left().place().orElseThrow().ahead().asideMm()
+                    + pair.lamps().right().place().orElseThrow().ahead().asideMm())
                 / 2)
         .isCloseTo(-254.0, within(0.05));
     assertThatFinding(walls.finding("wall.square@lamp:DIPPED"))
@@ -255,8 +255,8 @@ class WallJudgementTest {
         LampSheet b = other.lamp(side.other());
         assertThat(a.correction().orElseThrow().upMm())
             .isCloseTo(b.correction().orElseThrow().upMm(), within(1e-9));
-        assertThat(a.place().orElseThrow().aheadXMm())
-            .isCloseTo(-b.place().orElseThrow().aheadXMm(), within(1e-9));
+        assertThat(a.place().orElseThrow().ahead().xMm())
+            .isCloseTo(-b.place().orElseThrow().ahead().xMm(), within(1e-9));
         assertThat(a.findings().stream().map(Finding::verdict).toList())
             .isEqualTo(b.findings().stream().map(Finding::verdict).toList());
       }

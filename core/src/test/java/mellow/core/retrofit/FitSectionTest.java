@@ -3,7 +3,7 @@ package mellow.core.retrofit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Map;
 import mellow.core.retrofit.FitSection.Field;
 import mellow.core.retrofit.FitSection.Of;
 import mellow.core.retrofit.FitSection.Piece;
@@ -12,14 +12,22 @@ import org.junit.jupiter.api.Test;
 
 /** The section is to scale: what was measured is found again in the drawing. */
 class FitSectionTest {
-  private static OptionalDouble mm(double value) {
-    return OptionalDouble.of(value);
-  }
-
   private static final Housing HOUSING =
-      new Housing(mm(84), mm(118), mm(74), mm(21.5), mm(103), Housing.Seal.GLUED);
+      new Housing(
+          Map.of(
+              Housing.Size.BOWL_OPENING, 84.0,
+              Housing.Size.BOWL_DEPTH, 118.0,
+              Housing.Size.BEHIND, 74.0,
+              Housing.Size.HOLE, 21.5,
+              Housing.Size.CUT_TO, 103.0),
+          Housing.Seal.GLUED);
   private static final Projector PROJECTOR =
-      new Projector(mm(63.5), mm(92), mm(88), mm(61), OptionalDouble.empty());
+      new Projector(
+          Map.of(
+              Projector.Size.LENS, 63.5,
+              Projector.Size.SHROUD, 92.0,
+              Projector.Size.FRONT, 88.0,
+              Projector.Size.BEHIND, 61.0));
 
   private static Span span(FitSection section, Field field) {
     return section.spans().stream().filter(one -> one.field() == field).findFirst().orElseThrow();
@@ -70,9 +78,7 @@ class FitSectionTest {
   void unmeasuredIsDrawnAsUsualAndSaysSo() {
     OptionalDouble none = OptionalDouble.empty();
     FitSection section =
-        FitSection.of(
-            new Housing(none, none, none, none, none, Housing.Seal.GLUED),
-            new Projector(none, none, none, none, none));
+        FitSection.of(new Housing(Map.of(), Housing.Seal.GLUED), new Projector(Map.of()));
     assertThat(section.pieces()).isNotEmpty();
     assertThat(section.spans()).allMatch(span -> span.mm().isEmpty() && span.to() > span.from());
     assertThat(span(section, Field.HOLE).upright()).isTrue();
@@ -80,7 +86,14 @@ class FitSectionTest {
 
   @Test
   void bossIsDrawnWhereThereIsOne() {
-    Projector threaded = new Projector(mm(63.5), mm(80), mm(88), mm(61), mm(22.2));
+    Projector threaded =
+        new Projector(
+            Map.of(
+                Projector.Size.LENS, 63.5,
+                Projector.Size.SHROUD, 80.0,
+                Projector.Size.FRONT, 88.0,
+                Projector.Size.BEHIND, 61.0,
+                Projector.Size.THREAD, 22.2));
     assertThat(most(FitSection.of(HOUSING, threaded).pieces(), Of.BOSS, 1)).isEqualTo(11.1);
   }
 }

@@ -1,12 +1,22 @@
 package mellow.core.retrofit;
 
+import static mellow.core.retrofit.Housing.Size.BEHIND;
+import static mellow.core.retrofit.Housing.Size.BOWL_DEPTH;
+import static mellow.core.retrofit.Housing.Size.BOWL_OPENING;
+import static mellow.core.retrofit.Housing.Size.CUT_TO;
+import static mellow.core.retrofit.Housing.Size.HOLE;
+import static mellow.core.retrofit.Projector.Size.FRONT;
+import static mellow.core.retrofit.Projector.Size.LENS;
+import static mellow.core.retrofit.Projector.Size.SHROUD;
+import static mellow.core.retrofit.Projector.Size.THREAD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
@@ -18,18 +28,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The bench: what fits, how hot, how fine. */
 class RetrofitTest {
-  private static OptionalDouble mm(double value) {
-    return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+  private static final Map<Housing.Size, Double> BOWL =
+      Map.of(BOWL_OPENING, 80.0, BOWL_DEPTH, 110.0, BEHIND, 70.0);
+
+  private static Housing housing(Map<Housing.Size, Double> mm) {
+    return new Housing(mm, Housing.Seal.GLUED);
   }
 
-  private static Housing housing(
-      double opening, double depth, double behind, double hole, double cutTo) {
-    return new Housing(mm(opening), mm(depth), mm(behind), mm(hole), mm(cutTo), Housing.Seal.GLUED);
-  }
-
-  private static Projector projector(
-      double lens, double shroud, double front, double back, double thread) {
-    return new Projector(mm(lens), mm(shroud), mm(front), mm(back), mm(thread));
+  /** The bowl of these tests with another hole, or with how far it may be cut. */
+  private static Housing bowl(Map<Housing.Size, Double> more) {
+    Map<Housing.Size, Double> mm = new EnumMap<>(BOWL);
+    mm.put(HOLE, 23.0);
+    mm.putAll(more);
+    return housing(mm);
   }
 
   private static Finding finding(List<Finding> findings, String id) {
@@ -42,8 +53,9 @@ class RetrofitTest {
     assertThat(Fit.aSideMm(80, 76.2)).isCloseTo(1.9, within(1e-9));
     List<Finding> fit =
         Fit.of(
-            housing(80, 110, 70, 23, Double.NaN),
-            projector(76.2, Double.NaN, 85, 60, 22),
+            bowl(Map.of()),
+            new Projector(
+                Map.of(LENS, 76.2, FRONT, 85.0, Projector.Size.BEHIND, 60.0, THREAD, 22.0)),
             Mount.RING);
     assertThat(fit).allMatch(one -> one.verdict() == Verdict.WITHIN);
     assertThat(finding(fit, "bench.fit@dimension:lens").headline().text(UnitSystem.METRIC))
@@ -57,29 +69,29 @@ class RetrofitTest {
    */
   @Test
   void whatHasToBeCutAndWhatCannotBe() {
-    Projector wide = projector(76.2, 95, 85, 60, Double.NaN);
-    Finding may = finding(Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED), "bench.cut");
+    Projector wide =
+        new Projector(Map.of(LENS, 76.2, SHROUD, 95.0, FRONT, 85.0, Projector.Size.BEHIND, 60.0));
+    Finding may = finding(Fit.of(bowl(Map.of(CUT_TO, 104.0)), wide, Mount.GLUED), "bench.cut");
     assertThat(may.headline().text(UnitSystem.METRIC))
         .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
     assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
     assertThat(
             finding(
-                    Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.GLUED),
+                    Fit.of(bowl(Map.of(CUT_TO, 104.0)), wide, Mount.GLUED),
                     "bench.fit@dimension:shroud")
                 .verdict())
         .as("what can be cut is no fault of the pair")
         .isEqualTo(Verdict.AT_EDGE);
     assertThat(
             finding(
-                    Fit.of(housing(80, 110, 70, 23, 104), wide, Mount.RING),
+                    Fit.of(bowl(Map.of(CUT_TO, 104.0)), wide, Mount.RING),
                     "bench.fit@dimension:shroud")
                 .verdict())
         .isEqualTo(Verdict.OUT);
-    Finding rib = finding(Fit.of(housing(80, 110, 70, 23, 92), wide, Mount.GLUED), "bench.cut");
+    Finding rib = finding(Fit.of(bowl(Map.of(CUT_TO, 92.0)), wide, Mount.GLUED), "bench.cut");
     assertThat(rib.verdict()).isEqualTo(Verdict.OUT);
     assertThat(rib.headline().pattern()).startsWith("Cannot be cut");
-    Finding unknown =
-        finding(Fit.of(housing(80, 110, 70, 23, Double.NaN), wide, Mount.GLUED), "bench.cut");
+    Finding unknown = finding(Fit.of(bowl(Map.of()), wide, Mount.GLUED), "bench.cut");
     assertThat(unknown.verdict()).isEqualTo(Verdict.NOT_KNOWN);
   }
 
@@ -87,18 +99,16 @@ class RetrofitTest {
   void touchesTheLensOrSticksOut() {
     List<Finding> fit =
         Fit.of(
-            housing(80, 80, 50, 23, 90),
-            projector(70, Double.NaN, 86, 50.4, Double.NaN),
+            housing(
+                Map.of(
+                    BOWL_OPENING, 80.0, BOWL_DEPTH, 80.0, BEHIND, 50.0, HOLE, 23.0, CUT_TO, 90.0)),
+            new Projector(Map.of(LENS, 70.0, FRONT, 86.0, Projector.Size.BEHIND, 50.4)),
             Mount.GLUED);
     assertThat(finding(fit, "bench.fit@dimension:ahead").verdict()).isEqualTo(Verdict.OUT);
     assertThat(finding(fit, "bench.fit@dimension:behind").verdict())
         .as("0.4 mm too long by a gauge that reads to 1 mm")
         .isEqualTo(Verdict.AT_EDGE);
-    assertThat(
-            Fit.of(
-                housing(Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN),
-                projector(Double.NaN, Double.NaN, Double.NaN, Double.NaN, Double.NaN),
-                Mount.RING))
+    assertThat(Fit.of(housing(Map.of()), new Projector(Map.of()), Mount.RING))
         .hasSize(4)
         .allMatch(one -> one.verdict() == Verdict.NOT_KNOWN && one.remedy().isPresent());
   }
@@ -121,7 +131,10 @@ class RetrofitTest {
     Finding hole =
         finding(
             Fit.of(
-                housing(80, 110, 70, 19, 90), projector(70, Double.NaN, 86, 50, 22.2), Mount.RING),
+                bowl(Map.of(HOLE, 19.0, CUT_TO, 90.0)),
+                new Projector(
+                    Map.of(LENS, 70.0, FRONT, 86.0, Projector.Size.BEHIND, 50.0, THREAD, 22.2)),
+                Mount.RING),
             "bench.fit@dimension:hole");
     assertThat(hole.remedy().orElseThrow().pattern())
         .startsWith("Drill to 22 mm or 13/16 in and no wider");
@@ -130,12 +143,45 @@ class RetrofitTest {
 
   @Test
   void mountAndRollFollowFromBoss() {
-    assertThat(Mount.advice(housing(80, 110, 70, 20, 90), projector(70, 80, 86, 50, 22)).mount())
+    assertThat(
+            Mount.advice(
+                    bowl(Map.of(HOLE, 20.0, CUT_TO, 90.0)),
+                    new Projector(
+                        Map.of(
+                            LENS,
+                            70.0,
+                            SHROUD,
+                            80.0,
+                            FRONT,
+                            86.0,
+                            Projector.Size.BEHIND,
+                            50.0,
+                            THREAD,
+                            22.0)))
+                .mount())
         .isEqualTo(Mount.RING);
-    assertThat(Mount.advice(housing(80, 110, 70, 12, 90), projector(70, 80, 86, 50, 22)).mount())
+    assertThat(
+            Mount.advice(
+                    bowl(Map.of(HOLE, 12.0, CUT_TO, 90.0)),
+                    new Projector(
+                        Map.of(
+                            LENS,
+                            70.0,
+                            SHROUD,
+                            80.0,
+                            FRONT,
+                            86.0,
+                            Projector.Size.BEHIND,
+                            50.0,
+                            THREAD,
+                            22.0)))
+                .mount())
         .isEqualTo(Mount.GLUED);
     assertThat(
-            Mount.advice(housing(80, 110, 70, 20, 90), projector(70, 80, 86, 50, Double.NaN))
+            Mount.advice(
+                    bowl(Map.of(HOLE, 20.0, CUT_TO, 90.0)),
+                    new Projector(
+                        Map.of(LENS, 70.0, SHROUD, 80.0, FRONT, 86.0, Projector.Size.BEHIND, 50.0)))
                 .mount())
         .isEqualTo(Mount.GLUED);
     assertThat(RollWay.usual(Mount.RING)).isEqualTo(RollWay.ON_VEHICLE);

@@ -52,9 +52,9 @@ public record LampView(
           FigureView.lengthMm(place.centreMm()),
           FigureView.lengthMm(place.alongMm()),
           FigureView.lengthMm(place.lineMm()),
-          FigureView.lengthMm(place.aheadXMm()),
-          FigureView.lengthMm(place.asideMm()),
-          FigureView.of(Figure.fineMm(place.lineUncertaintyMm())),
+          FigureView.lengthMm(place.ahead().xMm()),
+          FigureView.lengthMm(place.ahead().asideMm()),
+          FigureView.of(Figure.fineMm(place.line().plusMinusMm())),
           FindingView.WorkingLineView.of(place.working()));
     }
   }

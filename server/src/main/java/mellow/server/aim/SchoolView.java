@@ -2,11 +2,11 @@ package mellow.server.aim;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.OptionalDouble;
 import mellow.core.aim.School;
 import mellow.core.aim.SchoolRow;
 import mellow.core.aim.SchoolTable;
 import mellow.core.finding.Figure;
+import mellow.core.measure.Inclination;
 import mellow.core.vehicle.LampKind;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
@@ -30,12 +30,13 @@ public record SchoolView(School school, String title, SchoolLampView left, Schoo
     static SchoolLampView of(SchoolRow.Lamp lamp) {
       return new SchoolLampView(
           lamp.percent().isPresent() ? FigureView.percent(lamp.percent().getAsDouble()) : null,
-          lamp.angleDeg().isPresent()
-              ? FigureView.of(Figure.degrees(lamp.angleDeg().getAsDouble()))
+          lamp.percent().isPresent()
+              ? FigureView.of(
+                  Figure.degrees(Inclination.degreesOfPercent(lamp.percent().getAsDouble())))
               : null,
-          length(lamp.markMm()),
-          length(lamp.belowLineMm()),
-          LampView.reachView(lamp.reachMm()),
+          lamp.mark().map(mark -> FigureView.lengthMm(mark.heightMm())).orElse(null),
+          lamp.mark().map(mark -> FigureView.lengthMm(mark.belowLineMm())).orElse(null),
+          lamp.mark().map(mark -> LampView.reachView(mark.reachMm())).orElse(null),
           lamp.remark().map(FindingView::of).orElse(null),
           lamp.opinions().stream()
               .map(
@@ -43,10 +44,6 @@ public record SchoolView(School school, String title, SchoolLampView left, Schoo
                       new OpinionView(
                           opinion.ruleSetId(), opinion.title(), FindingView.of(opinion.finding())))
               .toList());
-    }
-
-    private static @Nullable FigureView length(OptionalDouble mm) {
-      return mm.isPresent() ? FigureView.lengthMm(mm.getAsDouble()) : null;
     }
   }
 

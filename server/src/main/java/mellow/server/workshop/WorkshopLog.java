@@ -320,6 +320,15 @@ final class WorkshopLog {
     return measured(field, Optional.empty());
   }
 
+  /** Of several things each, in mm, where it was measured. */
+  <E extends Enum<E>> Map<E, Double> measuredOf(Class<E> things, Function<E, BenchField> field) {
+    Map<E, Double> mm = new EnumMap<>(things);
+    for (E thing : things.getEnumConstants()) {
+      measured(field.apply(thing)).ifPresent(read -> mm.put(thing, read));
+    }
+    return mm;
+  }
+
   Map<WorkChoice, String> choices() {
     Map<WorkChoice, String> choices = new EnumMap<>(WorkChoice.class);
     parts(EntryEdit::choice)

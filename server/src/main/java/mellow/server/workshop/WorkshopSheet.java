@@ -84,21 +84,31 @@ final class WorkshopSheet implements StepList.Known {
 
   Housing housing() {
     return new Housing(
-        log.measured(BenchField.BOWL_OPENING),
-        log.measured(BenchField.BOWL_DEPTH),
-        log.measured(BenchField.BEHIND),
-        log.measured(BenchField.HOLE),
-        log.measured(BenchField.CUT_TO),
+        log.measuredOf(
+            Housing.Size.class,
+            size ->
+                switch (size) {
+                  case BOWL_OPENING -> BenchField.BOWL_OPENING;
+                  case BOWL_DEPTH -> BenchField.BOWL_DEPTH;
+                  case BEHIND -> BenchField.BEHIND;
+                  case HOLE -> BenchField.HOLE;
+                  case CUT_TO -> BenchField.CUT_TO;
+                }),
         Housing.Seal.valueOf(choices.getOrDefault(WorkChoice.SEAL, Housing.Seal.GLUED.name())));
   }
 
   Projector projector() {
     return new Projector(
-        log.measured(BenchField.LENS),
-        log.measured(BenchField.SHROUD),
-        log.measured(BenchField.FRONT),
-        log.measured(BenchField.BACK),
-        log.measured(BenchField.THREAD));
+        log.measuredOf(
+            Projector.Size.class,
+            size ->
+                switch (size) {
+                  case LENS -> BenchField.LENS;
+                  case SHROUD -> BenchField.SHROUD;
+                  case FRONT -> BenchField.FRONT;
+                  case BEHIND -> BenchField.BACK;
+                  case THREAD -> BenchField.THREAD;
+                }));
   }
 
   Mount mount() {
