@@ -6,106 +6,333 @@ import mellow.core.measure.TemperatureEntry;
 import mellow.core.measure.UnitSystem;
 
 /**
- * A number with its meaning, ready to be shown in either unit system.
- *
- * @param value in the unit that {@code quantity} fixes; always finite
- * @param quantity what it is
+ * A number with its meaning, ready to be shown in either unit system. Each quantity is a type of
+ * its own, so that a sentence which speaks of a length cannot be given an angle.
  */
-public record Figure(double value, Quantity quantity) {
-  private static final double MM_PER_M = 1000;
-  private static final long MINUTES_AN_HOUR = 60;
-  private static final double CM2_PER_SQUARE_INCH = Math.pow(LengthUnit.IN.toMm(1) / 10, 2);
+public sealed interface Figure {
+  /** LENGTH. */
+  record Length(double value) implements Figure {
+    public Length {
+      Figure.requireFinite(value);
+    }
 
-  public Figure {
+    @Override
+    public Quantity quantity() {
+      return Quantity.LENGTH;
+    }
+  }
+
+  /** FINE_LENGTH. */
+  record FineLength(double value) implements Figure {
+    public FineLength {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.FINE_LENGTH;
+    }
+  }
+
+  /** REACH. */
+  record Reach(double value) implements Figure {
+    public Reach {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.REACH;
+    }
+  }
+
+  /** PERCENT. */
+  record Percent(double value) implements Figure {
+    public Percent {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.PERCENT;
+    }
+  }
+
+  /** ANGLE. */
+  record Angle(double value) implements Figure {
+    public Angle {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.ANGLE;
+    }
+  }
+
+  /** TURNS. */
+  record Turns(double value) implements Figure {
+    public Turns {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.TURNS;
+    }
+  }
+
+  /** AREA. */
+  record Area(double value) implements Figure {
+    public Area {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.AREA;
+    }
+  }
+
+  /** DIRECTION. */
+  record Direction(double value) implements Figure {
+    public Direction {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.DIRECTION;
+    }
+  }
+
+  /** MINUTES. */
+  record Minutes(double value) implements Figure {
+    public Minutes {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.MINUTES;
+    }
+  }
+
+  /** TEMPERATURE. */
+  record Temperature(double value) implements Figure {
+    public Temperature {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.TEMPERATURE;
+    }
+  }
+
+  /** COUNT. */
+  record Count(double value) implements Figure {
+    public Count {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.COUNT;
+    }
+  }
+
+  /** VOLTAGE. */
+  record Voltage(double value) implements Figure {
+    public Voltage {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.VOLTAGE;
+    }
+  }
+
+  /** CURRENT. */
+  record Current(double value) implements Figure {
+    public Current {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.CURRENT;
+    }
+  }
+
+  /** RESISTANCE. */
+  record Resistance(double value) implements Figure {
+    public Resistance {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.RESISTANCE;
+    }
+  }
+
+  /** POWER. */
+  record Power(double value) implements Figure {
+    public Power {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.POWER;
+    }
+  }
+
+  /** INTENSITY. */
+  record Intensity(double value) implements Figure {
+    public Intensity {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.INTENSITY;
+    }
+  }
+
+  /** NUMBER. */
+  record Number(double value) implements Figure {
+    public Number {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.NUMBER;
+    }
+  }
+
+  /** In the unit that the quantity fixes; always finite. */
+  double value();
+
+  Quantity quantity();
+
+  /** A figure of a quantity that is only known at run time. */
+  static Figure of(double value, Quantity quantity) {
+    return switch (quantity) {
+      case LENGTH -> new Length(value);
+      case FINE_LENGTH -> new FineLength(value);
+      case REACH -> new Reach(value);
+      case PERCENT -> new Percent(value);
+      case ANGLE -> new Angle(value);
+      case TURNS -> new Turns(value);
+      case AREA -> new Area(value);
+      case DIRECTION -> new Direction(value);
+      case MINUTES -> new Minutes(value);
+      case TEMPERATURE -> new Temperature(value);
+      case COUNT -> new Count(value);
+      case VOLTAGE -> new Voltage(value);
+      case CURRENT -> new Current(value);
+      case RESISTANCE -> new Resistance(value);
+      case POWER -> new Power(value);
+      case INTENSITY -> new Intensity(value);
+      case NUMBER -> new Number(value);
+    };
+  }
+
+  private static void requireFinite(double value) {
     if (!Double.isFinite(value)) {
       throw new IllegalArgumentException("a figure must be finite, not " + value);
     }
   }
 
-  public static Figure lengthMm(double mm) {
-    return new Figure(mm, Quantity.LENGTH);
+  static Length lengthMm(double mm) {
+    return new Length(mm);
   }
 
-  public static Figure fineMm(double mm) {
-    return new Figure(mm, Quantity.FINE_LENGTH);
+  static FineLength fineMm(double mm) {
+    return new FineLength(mm);
   }
 
-  public static Figure reachMm(double mm) {
-    return new Figure(mm, Quantity.REACH);
+  static Reach reachMm(double mm) {
+    return new Reach(mm);
   }
 
-  public static Figure percent(double percent) {
-    return new Figure(percent, Quantity.PERCENT);
+  static Percent percent(double percent) {
+    return new Percent(percent);
   }
 
-  public static Figure degrees(double degrees) {
-    return new Figure(degrees, Quantity.ANGLE);
+  static Angle degrees(double degrees) {
+    return new Angle(degrees);
   }
 
-  public static Figure turns(double turns) {
-    return new Figure(turns, Quantity.TURNS);
+  static Turns turns(double turns) {
+    return new Turns(turns);
   }
 
-  public static Figure areaCm2(double cm2) {
-    return new Figure(cm2, Quantity.AREA);
+  static Area areaCm2(double cm2) {
+    return new Area(cm2);
   }
 
   /** Degrees as a protractor held by hand tells them. */
-  public static Figure direction(double degrees) {
-    return new Figure(degrees, Quantity.DIRECTION);
+  static Direction direction(double degrees) {
+    return new Direction(degrees);
   }
 
-  public static Figure minutes(double minutes) {
-    return new Figure(minutes, Quantity.MINUTES);
+  static Minutes minutes(double minutes) {
+    return new Minutes(minutes);
   }
 
   /** A temperature; differences of temperatures are no temperatures. */
-  public static Figure celsius(double celsius) {
-    return new Figure(celsius, Quantity.TEMPERATURE);
+  static Temperature celsius(double celsius) {
+    return new Temperature(celsius);
   }
 
-  public static Figure count(double count) {
-    return new Figure(count, Quantity.COUNT);
+  static Count count(double count) {
+    return new Count(count);
   }
 
-  public static Figure volts(double volts) {
-    return new Figure(volts, Quantity.VOLTAGE);
+  static Voltage volts(double volts) {
+    return new Voltage(volts);
   }
 
-  public static Figure amps(double amps) {
-    return new Figure(amps, Quantity.CURRENT);
+  static Current amps(double amps) {
+    return new Current(amps);
   }
 
-  public static Figure ohms(double ohms) {
-    return new Figure(ohms, Quantity.RESISTANCE);
+  static Resistance ohms(double ohms) {
+    return new Resistance(ohms);
   }
 
-  public static Figure watts(double watts) {
-    return new Figure(watts, Quantity.POWER);
+  static Power watts(double watts) {
+    return new Power(watts);
   }
 
-  public static Figure candela(double candela) {
-    return new Figure(candela, Quantity.INTENSITY);
+  static Intensity candela(double candela) {
+    return new Intensity(candela);
+  }
+
+  static Number number(double number) {
+    return new Number(number);
   }
 
   /** A position of a dial or switch. */
-  public static Figure dial(double position) {
-    return new Figure(position, Quantity.COUNT);
-  }
-
-  public static Figure number(double number) {
-    return new Figure(number, Quantity.NUMBER);
+  static Count dial(double position) {
+    return new Count(position);
   }
 
   /** The same figure without its sign, for sentences that name the direction in words. */
-  public Figure magnitude() {
-    return new Figure(Math.abs(value), quantity);
+  default Figure magnitude() {
+    return of(Math.abs(value()), quantity());
   }
 
   /** The figure with its unit, as a person of that unit system would write it. */
-  public String text(UnitSystem system) {
+  default String text(UnitSystem system) {
+    double value = value();
     boolean metric = system == UnitSystem.METRIC;
-    return switch (quantity) {
+    return switch (quantity()) {
       case LENGTH -> TapeText.lengthWithUnit(value, system);
       case FINE_LENGTH ->
           metric
@@ -113,7 +340,7 @@ public record Figure(double value, Quantity quantity) {
               : TapeText.decimal(value / LengthUnit.IN.toMm(1), 2) + " in";
       case REACH ->
           metric
-              ? TapeText.decimal(value / MM_PER_M, 0) + " m"
+              ? TapeText.decimal(value / Shown.MM_PER_M, 0) + " m"
               : TapeText.decimal(value / LengthUnit.FT.toMm(1), 0) + " ft";
       case PERCENT -> TapeText.decimal(value, 2) + " %";
       case ANGLE -> TapeText.decimal(value, 2) + "°";
@@ -122,7 +349,7 @@ public record Figure(double value, Quantity quantity) {
       case AREA ->
           metric
               ? TapeText.decimal(value, 1) + " cm²"
-              : TapeText.decimal(value / CM2_PER_SQUARE_INCH, 2) + " sq in";
+              : TapeText.decimal(value / Shown.CM2_PER_SQUARE_INCH, 2) + " sq in";
       case INTENSITY -> TapeText.decimal(value, 0) + " cd";
       case VOLTAGE -> TapeText.decimal(value, 2) + " V";
       case CURRENT ->
@@ -135,17 +362,26 @@ public record Figure(double value, Quantity quantity) {
           metric
               ? TapeText.decimal(value, 0) + " °C"
               : TapeText.decimal(TemperatureEntry.fahrenheit(value), 0) + " °F";
-      case MINUTES -> hours(Math.round(value));
+      case MINUTES -> Shown.hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);
     };
   }
 
-  private static String hours(long minutes) {
-    if (minutes < MINUTES_AN_HOUR) {
-      return minutes + " min";
+  /** How figures are shown. */
+  final class Shown {
+    private static final double MM_PER_M = 1000;
+    private static final long MINUTES_AN_HOUR = 60;
+    private static final double CM2_PER_SQUARE_INCH = Math.pow(LengthUnit.IN.toMm(1) / 10, 2);
+
+    private Shown() {}
+
+    static String hours(long minutes) {
+      if (minutes < MINUTES_AN_HOUR) {
+        return minutes + " min";
+      }
+      long rest = minutes % MINUTES_AN_HOUR;
+      return minutes / MINUTES_AN_HOUR + " h" + (rest == 0 ? "" : " " + rest + " min");
     }
-    long rest = minutes % MINUTES_AN_HOUR;
-    return minutes / MINUTES_AN_HOUR + " h" + (rest == 0 ? "" : " " + rest + " min");
   }
 }

@@ -15,7 +15,7 @@ public record Margin(Figure amount, Figure uncertainty, double share) {
     if (!(room > 0)) {
       throw new IllegalArgumentException("the room must be positive, not " + room);
     }
-    return new Margin(amount, new Figure(uncertainty, amount.quantity()), amount.value() / room);
+    return new Margin(amount, Figure.of(uncertainty, amount.quantity()), amount.value() / room);
   }
 
   public Verdict verdict() {

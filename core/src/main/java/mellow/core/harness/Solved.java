@@ -80,7 +80,7 @@ record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Lay
   record Limit(Figure value, Figure most) {
     Margin margin() {
       double room = most.value();
-      return Margin.of(new Figure(room - value.value(), value.quantity()), 0, room);
+      return Margin.of(Figure.of(room - value.value(), value.quantity()), 0, room);
     }
   }
 

@@ -178,7 +178,7 @@ final class PlaceJudge {
   }
 
   static Figure figure(PlaceRule rule, double value) {
-    return new Figure(value, rule.asks().quantity());
+    return Figure.of(value, rule.asks().quantity());
   }
 
   private static double room(PlaceRule rule, double limit) {

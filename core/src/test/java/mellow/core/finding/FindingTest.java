@@ -66,7 +66,7 @@ class FindingTest {
       })
   void figuresAreShownInBothUnitSystems(
       Quantity quantity, double value, String metric, String imperial) {
-    Figure figure = new Figure(value, quantity);
+    Figure figure = Figure.of(value, quantity);
     assertThat(figure.text(UnitSystem.METRIC)).isEqualTo(metric);
     assertThat(figure.text(UnitSystem.IMPERIAL)).isEqualTo(imperial);
   }

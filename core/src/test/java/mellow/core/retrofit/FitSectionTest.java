@@ -76,7 +76,6 @@ class FitSectionTest {
   /** Nothing measured yet: something is drawn to measure on, and says that it is not measured. */
   @Test
   void unmeasuredIsDrawnAsUsualAndSaysSo() {
-    OptionalDouble none = OptionalDouble.empty();
     FitSection section =
         FitSection.of(new Housing(Map.of(), Housing.Seal.GLUED), new Projector(Map.of()));
     assertThat(section.pieces()).isNotEmpty();

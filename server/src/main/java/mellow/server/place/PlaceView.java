@@ -89,7 +89,7 @@ public record PlaceView(
           bound.ruleSetId(),
           bound.asks(),
           bound.atLeast(),
-          FigureView.of(new Figure(bound.limit(), bound.asks().quantity())),
+          FigureView.of(Figure.of(bound.limit(), bound.asks().quantity())),
           bound.lineMm().isPresent() ? bound.lineMm().getAsDouble() : null);
     }
   }

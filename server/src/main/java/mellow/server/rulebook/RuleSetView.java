@@ -144,7 +144,7 @@ public record RuleSetView(
 
     private static @Nullable FigureView figure(PlaceRule rule, OptionalDouble value) {
       return value.isPresent()
-          ? FigureView.of(new Figure(value.getAsDouble(), rule.asks().quantity()))
+          ? FigureView.of(Figure.of(value.getAsDouble(), rule.asks().quantity()))
           : null;
     }
   }
