@@ -43,7 +43,7 @@ class DemoScenarioTest {
     assertThat(standing)
         .containsEntry(
             "library van 1",
-            "CAME NOT_KNOWN Lamps not measured as they came: height left, height right, spacing")
+            "CAME NOT_KNOWN Lamps not measured before removal: height left, height right, and spacing")
         .containsEntry("road crew 5", "PROVE OUT Left inner pod: flickers, lights off, auxiliary")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Handed over; the record is closed")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")

@@ -2,6 +2,7 @@ package mellow.core.aim;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
@@ -107,7 +108,7 @@ public record NextStep(
               Sentence.build()
                   .sentence(both.headline())
                   .text(", ")
-                  .sentence(withoutLamp(target.get().headline()))
+                  .sentence(offTheTape(lamp.correction().orElseThrow().upMm()))
                   .done(),
               Sentence.build()
                   .sentence(both.detail())
@@ -149,7 +150,7 @@ public record NextStep(
         finding.headline(),
         Sentence.build()
             .sentence(finding.detail())
-            .text(finding.detail().pattern().isEmpty() ? "" : " ")
+            .text(finding.detail().isEmpty() ? "" : " ")
             .sentence(finding.remedy().orElse(Sentence.EMPTY))
             .done(),
         action,
@@ -189,7 +190,7 @@ public record NextStep(
         finding.headline(),
         Sentence.build()
             .sentence(finding.detail())
-            .text(finding.detail().pattern().isEmpty() ? "" : " ")
+            .text(finding.detail().isEmpty() ? "" : " ")
             .sentence(finding.remedy().orElse(Sentence.EMPTY))
             .done(),
         edge ? Action.DONE : isOfFloor(finding) ? Action.MEASURE_FLOOR : Action.SETTLE,
@@ -211,9 +212,8 @@ public record NextStep(
     return finding.verdict() == Verdict.OUT;
   }
 
-  /** "Right lamp {0} above the tape" without its first two words. */
-  private static Sentence withoutLamp(Sentence headline) {
-    String pattern = headline.pattern();
-    return new Sentence(pattern.substring(pattern.indexOf('{')), headline.figures());
+  private static Sentence offTheTape(double upMm) {
+    return Sentence.of(
+        upMm < 0 ? "{0} above the tape" : "{0} below the tape", Figure.lengthMm(Math.abs(upMm)));
   }
 }

@@ -178,7 +178,11 @@ final class StateRules {
         .map(
             finding ->
                 finding.withDetail(
-                    Sentence.of("{0} lit. " + finding.detail().pattern(), Figure.count(most))));
+                    Sentence.build()
+                        .figure(Figure.count(most))
+                        .text(" lit. ")
+                        .sentence(finding.detail())
+                        .done()));
   }
 
   private static long forwardLamps(Row row) {

@@ -2,54 +2,81 @@ package mellow.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
-import mellow.core.measure.UnitSystem;
+import java.util.Map;
 
 /**
- * A sentence for people whose figures follow the unit system: "{0} too high for the rule".
- *
- * @param pattern the text, with {@code {0}}, {@code {1}} … where the figures go
- * @param figures the figures, in that order
+ * Something to be said. A keyed sentence is made in the reader's language and units at the moment
+ * of showing; a written one has its words already.
  */
-public record Sentence(String pattern, List<Figure> figures) {
-  /** Half of the last place shown: what rounds to 0.00 % is called level. */
-  private static final double LEVEL_PERCENT = 0.005;
+public sealed interface Sentence {
+  Sentence EMPTY = of("");
 
-  private static final String[] PLACES = {"{0}", "{1}", "{2}", "{3}", "{4}", "{5}"};
+  /**
+   * A message of the catalogue.
+   *
+   * @param key feature and key: "stance.tipped"
+   * @param arguments by name: figures, counts, constants, truth values, words that somebody typed,
+   *     sentences or lists of them
+   */
+  record Keyed(String key, Map<String, Object> arguments) implements Sentence {
+    public Keyed {
+      arguments = Map.copyOf(arguments);
+    }
+  }
 
-  public static final Sentence EMPTY = of("");
+  /**
+   * Words with places for figures: "{0} too high for the rule".
+   *
+   * @param pattern the text, with {@code {0}}, {@code {1}} … where the figures go
+   * @param figures the figures, in that order
+   */
+  record Written(String pattern, List<Figure> figures) implements Sentence {
+    private static final String[] PLACES = {"{0}", "{1}", "{2}", "{3}", "{4}", "{5}"};
 
-  public Sentence {
-    figures = List.copyOf(figures);
-    for (int i = 0; i < figures.size(); i++) {
-      if (!pattern.contains(place(i))) {
-        throw new IllegalArgumentException("no place for figure " + i + " in: " + pattern);
+    public Written {
+      figures = List.copyOf(figures);
+      for (int i = 0; i < figures.size(); i++) {
+        if (!pattern.contains(place(i))) {
+          throw new IllegalArgumentException("no place for figure " + i + " in: " + pattern);
+        }
       }
     }
-  }
 
-  private static String place(int index) {
-    return index < PLACES.length ? PLACES[index] : "{" + index + "}";
-  }
-
-  public static Sentence of(String pattern, Figure... figures) {
-    return new Sentence(pattern, List.of(figures));
-  }
-
-  /** The sentence with its figures filled in. */
-  public String text(UnitSystem system) {
-    String text = pattern;
-    for (int i = 0; i < figures.size(); i++) {
-      text = text.replace(place(i), figures.get(i).text(system));
+    private static String place(int index) {
+      return index < PLACES.length ? PLACES[index] : "{" + index + "}";
     }
-    return text;
   }
 
-  public static Builder build() {
+  /** Several parts, one straight behind the other. */
+  record Joined(List<Sentence> parts) implements Sentence {
+    public Joined {
+      parts = List.copyOf(parts);
+    }
+  }
+
+  static Sentence keyed(String key, Map<String, Object> arguments) {
+    return new Keyed(key, arguments);
+  }
+
+  static Written of(String pattern, Figure... figures) {
+    return new Written(pattern, List.of(figures));
+  }
+
+  /** Nothing is to be said. */
+  default boolean isEmpty() {
+    return equals(EMPTY);
+  }
+
+  static Builder build() {
     return new Builder();
   }
 
   /** Puts a sentence together piece by piece. */
-  public static final class Builder {
+  final class Builder {
+    /** Half of the last place shown: what rounds to 0.00 % is called level. */
+    private static final double LEVEL_PERCENT = 0.005;
+
+    private final List<Sentence> parts = new ArrayList<>();
     private final StringBuilder pattern = new StringBuilder();
     private final List<Figure> figures = new ArrayList<>();
 
@@ -74,17 +101,34 @@ public record Sentence(String pattern, List<Figure> figures) {
 
     /** Appends a whole sentence. */
     public Builder sentence(Sentence other) {
-      String moved = other.pattern();
-      for (int i = other.figures().size() - 1; i >= 0; i--) {
+      if (!(other instanceof Written written)) {
+        closePart();
+        parts.add(other);
+        return this;
+      }
+      String moved = written.pattern();
+      for (int i = written.figures().size() - 1; i >= 0; i--) {
         moved = moved.replace("{" + i + "}", "{" + (i + figures.size()) + "}");
       }
       pattern.append(moved);
-      figures.addAll(other.figures());
+      figures.addAll(written.figures());
       return this;
     }
 
+    private void closePart() {
+      if (pattern.length() > 0) {
+        parts.add(new Written(pattern.toString(), figures));
+        pattern.setLength(0);
+        figures.clear();
+      }
+    }
+
     public Sentence done() {
-      return new Sentence(pattern.toString(), figures);
+      if (parts.isEmpty()) {
+        return new Written(pattern.toString(), figures);
+      }
+      closePart();
+      return parts.size() == 1 ? parts.get(0) : new Joined(parts);
     }
   }
 }

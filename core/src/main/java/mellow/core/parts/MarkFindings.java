@@ -52,7 +52,10 @@ final class MarkFindings {
             FindingKey.of("parts." + finding.rule(), on(part, finding.subject())),
             finding.verdict(),
             finding.source(),
-            Sentence.of(part.titled() + ", its lens: " + finding.headline().pattern()));
+            Sentence.build()
+                .text(part.titled() + ", its lens: ")
+                .sentence(finding.headline())
+                .done());
     return finding.remedy().map(here::withRemedy).orElse(here);
   }
 

@@ -67,7 +67,7 @@ public enum Guess {
     return new Finding(
         finding.key(),
         Verdict.NOT_KNOWN,
-        new Sentence(says + finding.headline().pattern(), finding.headline().figures()),
+        Sentence.build().text(says).sentence(finding.headline()).done(),
         finding.detail(),
         Optional.empty(),
         Optional.of(Sentence.of(remedy)),

@@ -24,14 +24,14 @@ public record LampRecord(BySide<Boolean> heights, boolean spacing) {
 
   /** What is still to be measured; empty where nothing is. */
   public Optional<Finding> missing() {
-    List<String> open = new ArrayList<>();
+    List<Sentence> open = new ArrayList<>();
     for (Side side : Side.values()) {
       if (!heights.on(side)) {
-        open.add("height " + side.word());
+        open.add(StanceWords.heightOf(side));
       }
     }
     if (!spacing) {
-      open.add("spacing");
+      open.add(StanceWords.spacing());
     }
     return open.isEmpty()
         ? Optional.empty()
@@ -40,9 +40,7 @@ public record LampRecord(BySide<Boolean> heights, boolean spacing) {
                     FindingKey.of("came.lamps", Subject.Vehicle.WHOLE),
                     Verdict.NOT_KNOWN,
                     PRACTICE,
-                    Sentence.of("Lamps not measured as they came: " + String.join(", ", open)))
-                .withRemedy(
-                    Sentence.of(
-                        "From the floor to the mark on each lens, and from mark to mark.")));
+                    StanceWords.notMeasured(open))
+                .withRemedy(StanceWords.measureLamps()));
   }
 }

@@ -43,7 +43,31 @@ public record Stance(
   private static final double TELLING_PERCENT = 0.05;
 
   /** What became of the lamps. */
-  public record Effect(double centreRiseMm, double beamRisePercent, Working working) {}
+  public record Effect(double centreRiseMm, double beamRisePercent, Working working) {
+    private boolean isTelling() {
+      return Math.abs(beamRisePercent) >= TELLING_PERCENT;
+    }
+
+    private Sentence says() {
+      return isTelling()
+          ? StanceWords.tipped(rise(), centreRiseMm < 0, tilt(), beamRisePercent < 0)
+          : StanceWords.centres(rise(), centreRiseMm < 0);
+    }
+
+    private Sentence readSince() {
+      return isTelling()
+          ? StanceWords.tippedRead(rise(), centreRiseMm < 0, tilt(), beamRisePercent < 0)
+          : StanceWords.centresRead(rise(), centreRiseMm < 0);
+    }
+
+    private Figure.Length rise() {
+      return Figure.lengthMm(Math.abs(centreRiseMm));
+    }
+
+    private Figure.Percent tilt() {
+      return Figure.percent(Math.abs(beamRisePercent));
+    }
+  }
 
   /** Nothing was changed, as far as is known. */
   public boolean isUnchanged() {
@@ -120,7 +144,7 @@ public record Stance(
               FindingKey.of("stance.unchanged", Subject.Vehicle.WHOLE),
               Verdict.WITHIN,
               PRACTICE,
-              Sentence.of("The vehicle stands as it came")));
+              StanceWords.unchanged()));
       return findings;
     }
     if (!front.isNone() || !rear.isNone()) {
@@ -135,14 +159,9 @@ public record Stance(
                   FindingKey.of("stance.dial", Subject.Vehicle.WHOLE),
                   readSince ? Verdict.AT_EDGE : Verdict.OUT,
                   PRACTICE,
-                  Sentence.of(
-                      "The levelling dial stood at {0}, now at {1}",
+                  StanceWords.dialMoved(
                       Figure.dial(dialBefore.orElseThrow()), Figure.dial(dialNow.orElseThrow())))
-              .withRemedy(
-                  Sentence.of(
-                      readSince
-                          ? "Was it at its driver-only position when the cutoffs were read?"
-                          : "Set it to its driver-only position before anything is read.")));
+              .withRemedy(readSince ? StanceWords.dialThen() : StanceWords.setDial()));
     }
     return findings;
   }
@@ -152,48 +171,28 @@ public record Stance(
         FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
         Verdict.WITHIN,
         PRACTICE,
-        Sentence.of("The stance was changed; lamp centres and cutoffs were read since"));
+        StanceWords.readSince());
   }
 
   private static Finding tipped(Effect effect, boolean readSince) {
-    boolean telling = Math.abs(effect.beamRisePercent()) >= TELLING_PERCENT;
-    Sentence.Builder says =
-        Sentence.build()
-            .text("Lamp centres ")
-            .figure(Figure.lengthMm(Math.abs(effect.centreRiseMm())))
-            .text(effect.centreRiseMm() < 0 ? " lower" : " higher");
-    if (telling) {
-      says.text(", beam tipped ")
-          .figure(Figure.percent(Math.abs(effect.beamRisePercent())))
-          .text(effect.beamRisePercent() < 0 ? " down" : " up");
-    }
+    FindingKey key = FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE);
     if (readSince) {
-      return Finding.plain(
-              FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
-              Verdict.WITHIN,
-              DERIVED,
-              says.text("; centres and cutoffs were read since").done())
+      return Finding.plain(key, Verdict.WITHIN, DERIVED, effect.readSince())
           .withWorking(effect.working());
     }
     return Finding.plain(
-            FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
-            telling ? Verdict.OUT : Verdict.AT_EDGE,
-            DERIVED,
-            says.done())
-        .withRemedy(
-            Sentence.of("Measure the lamp centres again and aim anew; marks from before are void."))
+            key, effect.isTelling() ? Verdict.OUT : Verdict.AT_EDGE, DERIVED, effect.says())
+        .withRemedy(StanceWords.aimAgain())
         .withWorking(effect.working());
   }
 
   private Finding open() {
-    String what =
-        front.isHalfKnown() || rear.isHalfKnown()
-            ? "Type both tyre sizes, the old and the new."
-            : "Measure the wheelbase, and from the front axle forward to the lamps.";
-    return Finding.notKnown(
-        FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
-        DERIVED,
-        "The stance changed; by how much it tips the beam is open",
-        what);
+    boolean tyres = front.isHalfKnown() || rear.isHalfKnown();
+    return Finding.plain(
+            FindingKey.of("stance.tipped", Subject.Vehicle.WHOLE),
+            Verdict.NOT_KNOWN,
+            DERIVED,
+            StanceWords.tiltNotKnown())
+        .withRemedy(tyres ? StanceWords.enterTyres() : StanceWords.measureLever());
   }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mellow.core.aim.BenchAim.Bench;
 import mellow.core.aim.BenchAim.Flat;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Measured;
 import mellow.core.vehicle.Side;
@@ -48,9 +49,9 @@ class BenchAimTest {
   @Test
   void saysWhichWayToTurn() {
     Finding roll = of(806, 794).get(1);
-    assertThat(roll.remedy().orElseThrow().pattern()).contains("anticlockwise");
+    assertThat(Said.pattern(roll.remedy().orElseThrow())).contains("anticlockwise");
     assertThat(roll.working().lines().get(0).result().value()).isCloseTo(1.146, within(0.001));
-    assertThat(of(794, 806).get(1).remedy().orElseThrow().pattern())
+    assertThat(Said.pattern(of(794, 806).get(1).remedy().orElseThrow()))
         .contains("clockwise")
         .doesNotContain("anticlockwise");
   }
@@ -58,9 +59,9 @@ class BenchAimTest {
   /** A glued one has no nut: it turns while only its tack holds it. Common practice. */
   @Test
   void saysWhatIsToBeLoosened() {
-    assertThat(of(806, 794).get(1).remedy().orElseThrow().pattern()).contains("the nut");
+    assertThat(Said.pattern(of(806, 794).get(1).remedy().orElseThrow())).contains("the nut");
     Bench glued = new Bench(7620, 600, Roll.Holding.GLUE);
-    assertThat(on(glued, 806, 794).get(1).remedy().orElseThrow().pattern())
+    assertThat(Said.pattern(on(glued, 806, 794).get(1).remedy().orElseThrow()))
         .contains("tack", "anticlockwise")
         .doesNotContain("nut");
   }
@@ -72,7 +73,7 @@ class BenchAimTest {
         .satisfies(
             one -> {
               assertThat(one.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-              assertThat(one.remedy().orElseThrow().pattern()).contains("before it is opened");
+              assertThat(Said.pattern(one.remedy().orElseThrow())).contains("before it is opened");
             });
     // without a reference the roll can be judged all the same
     assertThat(

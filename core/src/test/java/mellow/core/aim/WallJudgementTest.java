@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Measured;
 import mellow.core.measure.UnitSystem;
@@ -219,10 +220,10 @@ class WallJudgementTest {
   @Test
   void whatIsOnItsMarkIsNotTurned() {
     Walls level = new Walls().centre(1062).school(School.LEVEL).reads(Side.LEFT, 0);
-    assertThat(level.lamp(Side.LEFT).correction().orElseThrow().says().pattern())
+    assertThat(Said.pattern(level.lamp(Side.LEFT).correction().orElseThrow().says()))
         .isEqualTo("On its mark: nothing to turn.");
     assertThatFinding(level.finding("aim.limits@lamp:DIPPED:LEFT")).is(Verdict.OUT);
-    assertThat(level.finding("aim.limits@lamp:DIPPED:LEFT").remedy().orElseThrow().pattern())
+    assertThat(Said.pattern(level.finding("aim.limits@lamp:DIPPED:LEFT").remedy().orElseThrow()))
         .contains("the mark of this one lies beyond the rule");
   }
 
@@ -291,8 +292,7 @@ class WallJudgementTest {
     var lines = working(walls, Side.LEFT);
     assertThat(lines).hasSize(3);
     assertThat(lines.get(2).result().value()).isCloseTo(76_200, within(1e-6));
-    assertThat(lines.get(2).filled().text(UnitSystem.METRIC))
-        .isEqualTo("762.0 mm ÷ (1.00 % ÷ 100)");
+    assertThat(Said.text(lines.get(2).filled())).isEqualTo("762.0 mm ÷ (1.00 % ÷ 100)");
     assertThat(working(walls, Side.RIGHT)).hasSize(2);
   }
 

@@ -13,8 +13,8 @@ import mellow.core.circuit.Load;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.Supply;
+import mellow.core.finding.Said;
 import mellow.core.finding.Working;
-import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
@@ -40,7 +40,7 @@ class PartWorkingTest {
     Working working = of(new Emitter.Bulb("lamp", use, "plus", Circuit.GROUND, 12.8, 55));
     assertThat(working.lines().get(0).result().value()).isCloseTo(4.42, within(0.005));
     assertThat(last(working)).isCloseTo(120, within(0.3));
-    assertThat(working.lines().get(1).filled().text(UnitSystem.METRIC))
+    assertThat(Said.text(working.lines().get(1).filled()))
         .isEqualTo("100 × (13.50 V ÷ 12.80 V)^3.4");
   }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import org.junit.jupiter.api.Test;
@@ -21,7 +22,9 @@ class PlanFaultsTest {
   }
 
   private static List<String> tells(FeedSheet sheet) {
-    return sheet.table().findings().stream().map(finding -> finding.headline().pattern()).toList();
+    return sheet.table().findings().stream()
+        .map(finding -> Said.pattern(finding.headline()))
+        .toList();
   }
 
   private static List<String> out(FeedSheet sheet) {
@@ -53,7 +56,8 @@ class PlanFaultsTest {
         .containsExactly(
             "engine, lights off: daytime running lamp out, expected lit",
             "headlamp flash: daytime running lamp out, expected lit");
-    assertThat(sheet.table().findings().get(0).detail().pattern()).startsWith("Left running lamp");
+    assertThat(Said.pattern(sheet.table().findings().get(0).detail()))
+        .startsWith("Left running lamp");
     assertThat(
             sheet.table().rows().get(2).cells().values().stream()
                 .flatMap(cell -> cell.each().stream())
@@ -109,7 +113,7 @@ class PlanFaultsTest {
     FeedSheet without = with("turn-resistor", Map.of("resistors", "no"), Map.of());
     assertThat(out(without)).containsExactly("feed.pace@component:flasher");
     // 3.2 W take 0.23 A at 14 V: 12.8 ÷ (27 ÷ 12.8 − 0.23) = 6.8 Ω, and 6 Ω is on the shelf
-    assertThat(without.foremost().orElseThrow().remedy().orElseThrow().figures())
+    assertThat(Said.figures(without.foremost().orElseThrow().remedy().orElseThrow()))
         .extracting(figure -> Math.rint(10 * figure.value()) / 10)
         .containsExactly(6.0, 6.8);
     assertThat(
@@ -166,7 +170,7 @@ class PlanFaultsTest {
             .findFirst()
             .orElseThrow();
     assertThat(sum.verdict()).isEqualTo(Verdict.AT_EDGE);
-    assertThat(sum.headline().figures())
+    assertThat(Said.figures(sum.headline()))
         .extracting(figure -> figure.value())
         .startsWith(25.0, 15.0, 25.0);
     assertThat(
@@ -199,8 +203,8 @@ class PlanFaultsTest {
             .findFirst()
             .orElseThrow();
     assertThat(fuse.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(fuse.detail().pattern()).isEqualTo("Opens within {0} s");
-    assertThat(fuse.detail().figures().get(0).value()).isBetween(5.0, 50.0);
+    assertThat(Said.pattern(fuse.detail())).isEqualTo("Opens within {0} s");
+    assertThat(Said.figures(fuse.detail()).get(0).value()).isBetween(5.0, 50.0);
   }
 
   /**

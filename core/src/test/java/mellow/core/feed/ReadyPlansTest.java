@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import mellow.core.circuit.Ngspice;
 import mellow.core.circuit.StateTable;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.vehicle.MarkFamily;
@@ -339,7 +340,7 @@ class ReadyPlansTest {
             .filter(finding -> finding.id().equals("rule.fourLamps"))
             .findFirst()
             .orElseThrow();
-    assertThat(four.detail().figures().get(0).value()).isEqualTo(6);
-    assertThat(four.detail().pattern()).contains("low beam, fog").doesNotContain("lights off");
+    assertThat(Said.figures(four.detail()).get(0).value()).isEqualTo(6);
+    assertThat(Said.pattern(four.detail())).contains("low beam, fog").doesNotContain("lights off");
   }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.subject.SubjectKind;
@@ -51,8 +52,8 @@ class TappedWireTest {
         finding("feed.signal@component:accessory%20tap", "fog-refed", Map.of("carries", "lamps"))
             .orElseThrow();
     assertThat(carries.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(carries.headline().figures().get(0).value()).isCloseTo(9, within(0.5));
-    assertThat(carries.remedy().orElseThrow().pattern()).contains("relay");
+    assertThat(Said.figures(carries.headline()).get(0).value()).isCloseTo(9, within(0.5));
+    assertThat(Said.pattern(carries.remedy().orElseThrow())).contains("relay");
     assertThat(
             verdict(
                 "feed.signal@component:accessory%20tap", "fog-refed", Map.of("carries", "coil")))

@@ -2,7 +2,6 @@ package mellow.core.finding;
 
 import static org.assertj.core.api.Assertions.within;
 
-import mellow.core.measure.UnitSystem;
 import org.assertj.core.api.AbstractAssert;
 import org.assertj.core.api.Assertions;
 
@@ -36,12 +35,34 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
     return this;
   }
 
+  /** The headline has this key and these arguments; figures to nine digits. */
+  public FindingAssert says(Sentence expected) {
+    same(actual.headline(), expected);
+    return this;
+  }
+
+  /** The remedy has this key and these arguments; figures to nine digits. */
+  public FindingAssert advises(Sentence expected) {
+    same(actual.remedy().orElse(Sentence.EMPTY), expected);
+    return this;
+  }
+
+  private static void same(Sentence said, Sentence expected) {
+    Assertions.assertThat(said)
+        .usingRecursiveComparison()
+        .withComparatorForType(
+            (one, other) -> Math.abs(one - other) < 1e-9 ? 0 : Double.compare(one, other),
+            Double.class)
+        .withStrictTypeChecking()
+        .isEqualTo(expected);
+  }
+
   public FindingAssert advises(String part) {
     Assertions.assertThat(text(actual.remedy().orElse(Sentence.EMPTY))).contains(part);
     return this;
   }
 
   private static String text(Sentence sentence) {
-    return sentence.text(UnitSystem.METRIC).replace('\u2009', ' ');
+    return Said.text(sentence).replace('\u2009', ' ');
   }
 }

@@ -84,7 +84,7 @@ class FindingTest {
             .text(", ")
             .inclination(0.001)
             .done();
-    assertThat(whole.text(UnitSystem.METRIC))
+    assertThat(Said.text(whole))
         .isEqualTo("7 mm and 12 mm too high, 1.00 % off, 1.25 % down, level");
     assertThatThrownBy(() -> Sentence.of("no place", Figure.percent(1)))
         .hasMessageContaining("no place for figure");

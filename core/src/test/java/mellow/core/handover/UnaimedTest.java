@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -29,7 +30,7 @@ class UnaimedTest {
   }
 
   private static List<String> names(List<Finding> findings) {
-    return findings.stream().map(finding -> finding.headline().pattern()).toList();
+    return findings.stream().map(finding -> Said.pattern(finding.headline())).toList();
   }
 
   @Test

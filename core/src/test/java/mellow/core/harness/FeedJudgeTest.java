@@ -28,6 +28,7 @@ import mellow.core.circuit.StateTable;
 import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -135,7 +136,7 @@ class FeedJudgeTest {
         .isBetween(0.85, 1.0);
     Circuit dead = fogs(12, 15).with(((Moving.Relay) part(fogs(12, 15), "relay")).kill());
     assertThat(StateTable.of(dead, List.of(off, on)).findings())
-        .extracting(finding -> finding.headline().pattern())
+        .extracting(finding -> Said.pattern(finding.headline()))
         .containsExactly("fog on: front fog lamp out, expected lit");
     Circuit blown = fogs(12, 15).with(Joining.Fuse.of(15, "fuse", "plus", "fused").blow());
     assertThat(StateTable.of(blown, List.of(on)).findings()).hasSize(1);
@@ -211,8 +212,8 @@ class FeedJudgeTest {
     Circuit circuit = Circuit.of(BATTERY, new Load("switch lamp", "plus", GROUND, 120, 2));
     Finding finding = FeedJudge.atRest(circuit, new Solver(circuit).solve(Controls.OFF), 60);
     assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding.headline().figures().get(0).value()).isCloseTo(0.1067, within(0.0002));
-    assertThat(finding.detail().figures().get(1).value()).isCloseTo(11.7, within(0.05));
+    assertThat(Said.figures(finding.headline()).get(0).value()).isCloseTo(0.1067, within(0.0002));
+    assertThat(Said.figures(finding.detail()).get(1).value()).isCloseTo(11.7, within(0.05));
   }
 
   private static Finding finding(Circuit circuit, String id, Controls... states) {
@@ -239,7 +240,7 @@ class FeedJudgeTest {
     Finding out = finding(lamp, "feed.signal@component:tap", Controls.OFF);
     assertThat(out.verdict()).isEqualTo(Verdict.OUT);
     // 5 W at 12 V are 0.417 A; at 12.8 V by the 0.55 law 0.43 A
-    assertThat(out.headline().figures().get(0).value()).isCloseTo(0.43, within(0.005));
+    assertThat(Said.figures(out.headline()).get(0).value()).isCloseTo(0.43, within(0.005));
   }
 
   /** A dash switch for 5 A bears no pair of fog lamps, but the relay's coil. */
@@ -261,8 +262,8 @@ class FeedJudgeTest {
   void coldFilamentsAndStrikingBallasts() {
     Finding filaments = finding(fogs(12, 15), "feed.start@component:fuse", ON);
     assertThat(filaments.verdict()).isEqualTo(Verdict.WITHIN);
-    double starting = filaments.headline().figures().get(0).value();
-    double running = filaments.headline().figures().get(1).value();
+    double starting = Said.figures(filaments.headline()).get(0).value();
+    double running = Said.figures(filaments.headline()).get(1).value();
     // twelve times, less what the leads let through
     assertThat(starting / running).isBetween(4.0, 12.0);
     assertThat(outOf(ballasts(7.5), Controls.OFF)).contains("feed.start@component:fuse");
@@ -300,8 +301,8 @@ class FeedJudgeTest {
     Circuit bright = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.2), lamp);
     Finding finding = finding(bright, "feed.dimmed@component:drl", Controls.OFF.with(Lights.SIDE));
     assertThat(finding.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding.headline().figures().get(0).value()).isCloseTo(160, within(0.5));
-    assertThat(finding.remedy().orElseThrow().figures().get(0).value())
+    assertThat(Said.figures(finding.headline()).get(0).value()).isCloseTo(160, within(0.5));
+    assertThat(Said.figures(finding.remedy().orElseThrow()).get(0).value())
         .isCloseTo(17.5, within(1e-9));
     Circuit right = Circuit.of(BATTERY, new Pulsed.Dimmer("dimmer", "plus", "dimmed", 0.15), lamp);
     assertThat(outOf(right, Controls.OFF.with(Lights.SIDE)))

@@ -23,6 +23,7 @@ import mellow.core.circuit.StateTable.State;
 import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
@@ -85,7 +86,7 @@ class PatternsTest {
     // a make relay in its place turns the logic round: dark by day, lit by night
     Circuit inverted = twoRelays(Pins.four("side", GROUND, "feed", "drl"));
     assertThat(StateTable.of(inverted, runningLamp(LightLevel.OUT)).findings())
-        .extracting(finding -> finding.headline().pattern())
+        .extracting(finding -> Said.pattern(finding.headline()))
         .containsExactly(
             "engine: daytime running lamp out, expected lit",
             "side lamps: daytime running lamp lit, expected out",
@@ -182,8 +183,8 @@ class PatternsTest {
     Circuit constant = Circuit.of(BATTERY, Joining.Fuse.of(5, "tap", "plus", "supply"), lamp);
     Circuit switched =
         Circuit.of(BATTERY, IGNITION, Joining.Fuse.of(5, "tap", "run", "supply"), lamp);
-    assertThat(atRest(constant).headline().figures().get(0).value()).isGreaterThan(0.05);
-    assertThat(atRest(switched).headline().figures().get(0).value()).isLessThan(1e-6);
+    assertThat(Said.figures(atRest(constant).headline()).get(0).value()).isGreaterThan(0.05);
+    assertThat(Said.figures(atRest(switched).headline()).get(0).value()).isLessThan(1e-6);
   }
 
   private static Finding atRest(Circuit circuit) {

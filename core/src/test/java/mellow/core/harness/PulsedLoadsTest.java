@@ -21,6 +21,7 @@ import mellow.core.circuit.Solver;
 import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -52,7 +53,7 @@ class PulsedLoadsTest {
   }
 
   private static String remedy(Finding finding) {
-    return finding.remedy().orElseThrow().pattern();
+    return Said.pattern(finding.remedy().orElseThrow());
   }
 
   /**
@@ -204,7 +205,7 @@ class PulsedLoadsTest {
             new Emitter.Bulb("bulb", LEFT, "plus", GROUND, 12.8, 55));
     Finding life = finding(circuit, "feed.life@component:bulb", Controls.OFF);
     assertThat(life.verdict()).isEqualTo(verdict);
-    assertThat(life.headline().figures().get(2).value()).isCloseTo(percent, within(0.5));
+    assertThat(Said.figures(life.headline()).get(2).value()).isCloseTo(percent, within(0.5));
   }
 
   /**

@@ -12,6 +12,7 @@ import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 import mellow.core.circuit.Joining.BladeSize;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.harness.WireProbe.Answer;
 import mellow.core.harness.WireProbe.Kind;
@@ -28,7 +29,7 @@ class SourcesTest {
     FuseTap tap = new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15);
     Finding used = tap.findings(12, 8.6).get(0);
     assertThat(used.verdict()).isEqualTo(Verdict.AT_EDGE);
-    assertThat(used.headline().figures().stream().map(figure -> figure.value()))
+    assertThat(Said.figures(used.headline()).stream().map(figure -> figure.value()))
         .containsExactly(25.0, 15.0, 25.0, 20.6);
     assertThat(tap.findings(18, 8.6).get(0).verdict()).isEqualTo(Verdict.OUT);
     FuseTap small = new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 10, 10);
@@ -114,16 +115,16 @@ class SourcesTest {
   @Test
   void noFuseIsOfferedWhereNoneFits() {
     String none =
-        new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15)
-            .findings(5, 8)
-            .get(0)
-            .remedy()
-            .orElseThrow()
-            .pattern();
+        Said.pattern(
+            new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15)
+                .findings(5, 8)
+                .get(0)
+                .remedy()
+                .orElseThrow());
     assertThat(none).startsWith("No fuse fits beside the old one here");
     Finding some =
         new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 15, 15).findings(5, 7).get(0);
-    assertThat(some.remedy().orElseThrow().figures().get(0).value()).isEqualTo(10);
+    assertThat(Said.figures(some.remedy().orElseThrow()).get(0).value()).isEqualTo(10);
   }
 
   /** Dark with the key out, lit in accessory: the accessory feed. */

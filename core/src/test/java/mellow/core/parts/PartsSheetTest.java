@@ -12,9 +12,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.PartsBook;
-import mellow.core.measure.UnitSystem;
 import mellow.core.parts.Light.Colour;
 import mellow.core.parts.Light.Lens;
 import mellow.core.parts.Light.Pattern;
@@ -78,7 +78,7 @@ class PartsSheetTest {
     unseen.remove(Ask.CONNECTORS);
     Finding open = only(judged(UN, part(Outcome.FITS, "", unseen)), "parts.part");
     assertThat(open.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(open.remedy().orElseThrow().text(UnitSystem.METRIC)).contains("connectors match");
+    assertThat(Said.text(open.remedy().orElseThrow())).contains("connectors match");
   }
 
   @Test
@@ -87,13 +87,13 @@ class PartsSheetTest {
     checks.put(Ask.SIDE, Answer.WRONG);
     Finding wrong = only(judged(UN, part(Outcome.FITS, "", checks)), "parts.part");
     assertThat(wrong.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(wrong.headline().text(UnitSystem.METRIC)).contains("the driver's left, sitting");
+    assertThat(Said.text(wrong.headline())).contains("the driver's left, sitting");
     assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.part").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThat(
-            only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.part")
-                .headline()
-                .text(UnitSystem.METRIC))
+            Said.text(
+                only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.part")
+                    .headline()))
         .isEqualTo("Fog lamp, left: adapts with a new bracket (0)");
   }
 
@@ -221,7 +221,7 @@ class PartsSheetTest {
     return marked(circuit, marks, traffic).findings().stream()
         .filter(finding -> finding.id().startsWith("parts.lens."))
         .filter(finding -> finding.verdict() == Verdict.OUT)
-        .map(finding -> finding.headline().text(UnitSystem.METRIC))
+        .map(finding -> Said.text(finding.headline()))
         .toList();
   }
 
@@ -352,7 +352,7 @@ class PartsSheetTest {
     Plug male = plug("a", Plug.Use.CONNECT, Plug.Gender.MALE, both);
     assertThat(plugs(male)).extracting(Finding::verdict).containsExactly(Verdict.WITHIN);
     assertThat(plugs(male, plug("c", Plug.Use.CONNECT, Plug.Gender.MALE, Map.of())))
-        .extracting(finding -> finding.headline().text(UnitSystem.METRIC))
+        .extracting(finding -> Said.text(finding.headline()))
         .containsExactly("1 of 2 plugs are not ticked yet");
     assertThat(plugs(plug("c", Plug.Use.INSULATE, Plug.Gender.MALE, both)))
         .extracting(Finding::verdict)

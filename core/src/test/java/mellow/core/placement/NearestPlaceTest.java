@@ -11,8 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
-import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
@@ -53,7 +53,7 @@ class NearestPlaceTest {
     NearestPlace answer =
         NearestPlace.of(front, fog, List.of(rules("un-r48"), rules("us-ca-24403")), 0);
     assertThat(answer).isInstanceOf(NearestPlace.Nowhere.class);
-    assertThat(((NearestPlace.Nowhere) answer).clashes().get(0).text(UnitSystem.METRIC))
+    assertThat(Said.text(((NearestPlace.Nowhere) answer).clashes().get(0)))
         .contains("UN R48")
         .contains("California")
         .contains("60 mm apart"); // 304.8 against 290 − 45 = 245
@@ -75,8 +75,7 @@ class NearestPlaceTest {
     LampPair drl = square(LampFunction.DRL, 60, 600, 500);
     Front front = new Front(1700, List.of(drl), List.of(all));
     NearestPlace answer = NearestPlace.of(front, drl, ROAD_AND_FITTERS, 0);
-    assertThat(((NearestPlace.Nowhere) answer).clashes().get(0).text(UnitSystem.METRIC))
-        .contains("crash bar");
+    assertThat(Said.text(((NearestPlace.Nowhere) answer).clashes().get(0))).contains("crash bar");
   }
 
   @Test
@@ -99,7 +98,7 @@ class NearestPlaceTest {
     Front front = new Front(1700, List.of(drl), List.of(bar, pump));
     NearestPlace.Nowhere nowhere =
         (NearestPlace.Nowhere) NearestPlace.of(front, drl, ROAD_AND_FITTERS, 0);
-    assertThat(nowhere.clashes().get(0).text(UnitSystem.METRIC)).endsWith("taken by: bar");
+    assertThat(Said.text(nowhere.clashes().get(0))).endsWith("taken by: bar");
   }
 
   /**

@@ -15,6 +15,7 @@ import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.vehicle.LampFunction;
@@ -147,7 +148,7 @@ class ProofTest {
   void provedOnlyWhenAllWasSeenAndRight() {
     ProofList list = own(LampFunction.DIPPED, LampFunction.MAIN);
     assertThat(findings(list, List.of()))
-        .extracting(finding -> finding.headline().pattern())
+        .extracting(finding -> Said.pattern(finding.headline()))
         .containsExactly(
             "Left low beam: not tried",
             "Right low beam: not tried",
@@ -159,9 +160,9 @@ class ProofTest {
     assertThat(ProofSheet.of(list, results).isProved()).isFalse();
     Finding fault = findings(list, results).get(0);
     assertThat(fault.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(fault.headline().pattern()).isEqualTo("Left low beam: flickers, low beam");
+    assertThat(Said.pattern(fault.headline())).isEqualTo("Left low beam: flickers, low beam");
     // the trade's order: known-good ballast on a battery, each bulb, each ballast
-    assertThat(fault.remedy().orElseThrow().pattern())
+    assertThat(Said.pattern(fault.remedy().orElseThrow()))
         .containsSubsequence(
             "known-good ballast and lamp straight from a battery", "each bulb", "each ballast");
     for (int tries : new int[] {3, 1}) {
@@ -172,7 +173,7 @@ class ProofTest {
           .satisfies(
               found -> {
                 assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
-                assertThat(found.headline().pattern())
+                assertThat(Said.pattern(found.headline()))
                     .contains(tries == 3 ? "after {0} tries, low beam" : "after one try, low beam");
               });
     }
@@ -189,7 +190,8 @@ class ProofTest {
         .singleElement()
         .satisfies(
             fault ->
-                assertThat(fault.headline().pattern()).isEqualTo("Left low beam: dead, low beam"));
+                assertThat(Said.pattern(fault.headline()))
+                    .isEqualTo("Left low beam: dead, low beam"));
   }
 
   /** Six pods are six lamps, each lit by itself. */
@@ -215,7 +217,7 @@ class ProofTest {
     assertThat(findings(list, results))
         .singleElement()
         .satisfies(
-            fault -> assertThat(fault.headline().pattern()).startsWith("Left inner pod: dead"));
+            fault -> assertThat(Said.pattern(fault.headline())).startsWith("Left inner pod: dead"));
   }
 
   /** New fog lamps and those that the vehicle came with are two pairs. */
@@ -317,7 +319,7 @@ class ProofTest {
     List<ProofEvent> results = new ArrayList<>();
     results.add(bothTried("low beam", LampFunction.DIPPED, Outcome.DEAD));
     Finding dead = findings(list, results).get(0);
-    assertThat(dead.detail().pattern()).startsWith("Seen: ").doesNotContain("{0}");
+    assertThat(Said.pattern(dead.detail())).startsWith("Seen: ").doesNotContain("{0}");
     results.addAll(all(list));
     assertThat(ProofSheet.of(list, results).isProved()).isTrue();
     assertThat(findings(list, results))
@@ -325,8 +327,9 @@ class ProofTest {
         .allSatisfy(
             wandering -> {
               assertThat(wandering.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(wandering.headline().pattern()).endsWith("low beam works now, low beam");
-              assertThat(wandering.remedy().orElseThrow().pattern()).contains("warm and cold");
+              assertThat(Said.pattern(wandering.headline()))
+                  .endsWith("low beam works now, low beam");
+              assertThat(Said.pattern(wandering.remedy().orElseThrow())).contains("warm and cold");
             });
     assertThat(findings(list, all(list))).extracting(Finding::id).containsExactly("prove.all");
   }
@@ -338,7 +341,7 @@ class ProofTest {
     Finding finding = new FlashRate(Side.LEFT, flashes, seconds).finding();
     assertThat(finding.verdict()).isEqualTo(verdict);
     if (flashes == 30 && seconds == 10) {
-      assertThat(finding.remedy().orElseThrow().pattern()).contains("load resistor");
+      assertThat(Said.pattern(finding.remedy().orElseThrow())).contains("load resistor");
     }
   }
 }

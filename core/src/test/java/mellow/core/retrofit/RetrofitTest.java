@@ -19,9 +19,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.TemperatureEntry;
-import mellow.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,7 +58,7 @@ class RetrofitTest {
                 Map.of(LENS, 76.2, FRONT, 85.0, Projector.Size.BEHIND, 60.0, THREAD, 22.0)),
             Mount.RING);
     assertThat(fit).allMatch(one -> one.verdict() == Verdict.WITHIN);
-    assertThat(finding(fit, "bench.fit@dimension:lens").headline().text(UnitSystem.METRIC))
+    assertThat(Said.text(finding(fit, "bench.fit@dimension:lens").headline()))
         .isEqualTo("1.9 mm a side between lens and bowl");
     assertThat(finding(fit, "bench.fit@dimension:ahead").margin().orElseThrow().amount().value())
         .isEqualTo(25);
@@ -72,7 +72,7 @@ class RetrofitTest {
     Projector wide =
         new Projector(Map.of(LENS, 76.2, SHROUD, 95.0, FRONT, 85.0, Projector.Size.BEHIND, 60.0));
     Finding may = finding(Fit.of(bowl(Map.of(CUT_TO, 104.0)), wide, Mount.GLUED), "bench.cut");
-    assertThat(may.headline().text(UnitSystem.METRIC))
+    assertThat(Said.text(may.headline()))
         .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
     assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
     assertThat(
@@ -90,7 +90,7 @@ class RetrofitTest {
         .isEqualTo(Verdict.OUT);
     Finding rib = finding(Fit.of(bowl(Map.of(CUT_TO, 92.0)), wide, Mount.GLUED), "bench.cut");
     assertThat(rib.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(rib.headline().pattern()).startsWith("Cannot be cut");
+    assertThat(Said.pattern(rib.headline())).startsWith("Cannot be cut");
     Finding unknown = finding(Fit.of(bowl(Map.of()), wide, Mount.GLUED), "bench.cut");
     assertThat(unknown.verdict()).isEqualTo(Verdict.NOT_KNOWN);
   }
@@ -136,7 +136,7 @@ class RetrofitTest {
                     Map.of(LENS, 70.0, FRONT, 86.0, Projector.Size.BEHIND, 50.0, THREAD, 22.2)),
                 Mount.RING),
             "bench.fit@dimension:hole");
-    assertThat(hole.remedy().orElseThrow().pattern())
+    assertThat(Said.pattern(hole.remedy().orElseThrow()))
         .startsWith("Drill to 22 mm or 13/16 in and no wider");
     assertThat(hole.verdict()).isEqualTo(Verdict.AT_EDGE);
   }

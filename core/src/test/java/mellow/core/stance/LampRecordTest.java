@@ -1,5 +1,6 @@
 package mellow.core.stance;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -9,7 +10,6 @@ import mellow.core.finding.Verdict;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingKind;
-import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
@@ -34,9 +34,17 @@ class LampRecordTest {
   void namesWhatIsStillToBeMeasured() {
     Finding finding = missing(LEFT).orElseThrow();
     assertThat(finding.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(finding.headline().text(UnitSystem.METRIC)).endsWith(": height right, spacing");
-    assertThat(missing().orElseThrow().headline().text(UnitSystem.METRIC))
-        .endsWith(": height left, height right, spacing");
+    assertThatFinding(finding)
+        .says(
+            StanceWords.notMeasured(
+                List.of(StanceWords.heightOf(Side.RIGHT), StanceWords.spacing())));
+    assertThatFinding(missing().orElseThrow())
+        .says(
+            StanceWords.notMeasured(
+                List.of(
+                    StanceWords.heightOf(Side.LEFT),
+                    StanceWords.heightOf(Side.RIGHT),
+                    StanceWords.spacing())));
   }
 
   @Test

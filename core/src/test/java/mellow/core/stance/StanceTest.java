@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Entry;
 import mellow.core.measure.TyreSize;
@@ -45,9 +46,8 @@ class StanceTest {
     assertThat(effect.beamRisePercent()).isCloseTo(0.8, within(1e-9));
     assertThatFinding(stance.findings(false).get(0))
         .is(Verdict.OUT)
-        .says("67 mm higher")
-        .says("0.80 % up")
-        .advises("marks from before are void");
+        .says(StanceWords.tipped(Figure.lengthMm(67.2), false, Figure.percent(0.8), false))
+        .advises(StanceWords.aimAgain());
   }
 
   /** Arithmetic: 15 in + 2 × 235 × 0.75 = 733.5 mm; 31 in = 787.4 mm. */
@@ -56,7 +56,9 @@ class StanceTest {
     Stance stance = stance(tyres("235/75 R15", "31x10.5"), tyres("235/75 R15", "31x10.5"));
     assertThat(stance.effect().orElseThrow().centreRiseMm()).isCloseTo(26.95, within(1e-9));
     assertThat(stance.effect().orElseThrow().beamRisePercent()).isZero();
-    assertThatFinding(stance.findings(false).get(0)).is(Verdict.AT_EDGE).says("27 mm higher");
+    assertThatFinding(stance.findings(false).get(0))
+        .is(Verdict.AT_EDGE)
+        .says(StanceWords.centres(Figure.lengthMm(26.95), false));
   }
 
   @Test
@@ -71,11 +73,13 @@ class StanceTest {
   void whatIsMissingIsAskedForAndNothingIsGuessed() {
     Stance noBase = new Stance(lift(60), lift(40), UNREAD, OptionalDouble.of(900), UNREAD, UNREAD);
     assertThat(noBase.effect()).isEmpty();
-    assertThatFinding(noBase.findings(false).get(0)).is(Verdict.NOT_KNOWN).advises("wheelbase");
+    assertThatFinding(noBase.findings(false).get(0))
+        .is(Verdict.NOT_KNOWN)
+        .advises(StanceWords.measureLever());
     AxleChange half = new AxleChange(0, 0, UNREAD, OptionalDouble.of(787.4));
     assertThatFinding(stance(half, AxleChange.NONE).findings(false).get(0))
         .is(Verdict.NOT_KNOWN)
-        .advises("both tyre sizes");
+        .advises(StanceWords.enterTyres());
   }
 
   @Test
@@ -88,7 +92,9 @@ class StanceTest {
             UNREAD,
             OptionalDouble.of(0),
             OptionalDouble.of(2));
-    assertThatFinding(moved.findings(false).get(0)).is(Verdict.OUT).says("stood at 0, now at 2");
+    assertThatFinding(moved.findings(false).get(0))
+        .is(Verdict.OUT)
+        .says(StanceWords.dialMoved(Figure.dial(0), Figure.dial(2)));
     assertThatFinding(stance(AxleChange.NONE, AxleChange.NONE).findings(false).get(0))
         .is(Verdict.WITHIN);
   }
@@ -143,6 +149,8 @@ class StanceTest {
     AxleChange lifted = new AxleChange(40, 0, OptionalDouble.empty(), OptionalDouble.empty());
     Stance stance = stance(lifted, AxleChange.NONE);
     assertThatFinding(stance.findings(false).get(0)).is(Verdict.OUT);
-    assertThatFinding(stance.findings(true).get(0)).is(Verdict.WITHIN).says("were read since");
+    assertThatFinding(stance.findings(true).get(0))
+        .is(Verdict.WITHIN)
+        .says(StanceWords.tippedRead(Figure.lengthMm(54.4), false, Figure.percent(1.6), false));
   }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
@@ -75,7 +76,7 @@ class PlanTest {
         .satisfies(
             finding -> {
               assertThat(finding.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(finding.headline().text(UnitSystem.METRIC))
+              assertThat(Said.text(finding.headline()))
                   .as("as it is printed")
                   .isEqualTo("Left out: Place (the covers have the holes)");
             });
@@ -226,9 +227,9 @@ class PlanTest {
             false,
             List.of(dead, tries));
     assertThat(finding(takeIn, "take-in.works@lamp:DIPPED:LEFT").verdict()).isEqualTo(Verdict.OUT);
-    assertThat(finding(takeIn, "take-in.works@lamp:MAIN:LEFT").headline().text(UnitSystem.METRIC))
+    assertThat(Said.text(finding(takeIn, "take-in.works@lamp:MAIN:LEFT").headline()))
         .isEqualTo("Left main beam: works after tries, 3, as it came");
-    assertThat(finding(takeIn, "take-in.untried").headline().text(UnitSystem.METRIC))
+    assertThat(Said.text(finding(takeIn, "take-in.untried").headline()))
         .isEqualTo("6 functions are not tried yet");
     assertThat(finding(takeIn, "take-in.change@change:TYRES").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);

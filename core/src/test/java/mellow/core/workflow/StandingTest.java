@@ -7,6 +7,7 @@ import java.util.List;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Horizon;
+import mellow.core.finding.Said;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -35,7 +36,7 @@ class StandingTest {
   }
 
   private static String says(Standing standing) {
-    return standing.headline().pattern();
+    return Said.pattern(standing.headline());
   }
 
   @Test

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
 import mellow.core.vehicle.Side;
@@ -223,10 +224,10 @@ class WorkshopStepsTest {
             Side.LEFT);
     assertThat(list.findings()).hasSize(1);
     assertThat(list.findings().get(0).verdict()).isEqualTo(Verdict.AT_EDGE);
-    assertThat(list.findings().get(0).headline().pattern())
+    assertThat(Said.pattern(list.findings().get(0).headline()))
         .startsWith("Done without that every function is proved");
-    assertThat(list.findings().get(0).detail().pattern()).isEqualTo("Runa: rain was coming");
-    assertThat(list.findings().get(0).remedy().orElseThrow().pattern()).contains("the front");
+    assertThat(Said.pattern(list.findings().get(0).detail())).isEqualTo("Runa: rain was coming");
+    assertThat(Said.pattern(list.findings().get(0).remedy().orElseThrow())).contains("the front");
     assertThat(list.isDone()).isFalse();
   }
 

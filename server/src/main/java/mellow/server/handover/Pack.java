@@ -12,6 +12,7 @@ import mellow.server.feed.Feeds;
 import mellow.server.photo.Photos;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.Workshops;
 
 /**
@@ -163,7 +164,7 @@ record Pack(
                 finding ->
                     List.of(
                         word(finding.verdict()),
-                        finding.headline().text(units()),
+                        Spoken.text(finding.headline(), units()),
                         finding.source().reference()
                             + " ("
                             + finding.source().mark().words()

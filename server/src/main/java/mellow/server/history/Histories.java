@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import mellow.core.measure.UnitSystem;
 import mellow.core.workflow.Stage;
 import mellow.server.history.HistoryView.CountView;
 import mellow.server.history.HistoryView.EstimateView;
@@ -24,6 +25,7 @@ import mellow.server.platform.Acting;
 import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.FoundEdit;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.Workshops;
 import org.springframework.stereotype.Service;
 
@@ -149,9 +151,7 @@ class Histories {
           .forEach(
               finding ->
                   counts.merge(
-                      finding.headline().text(mellow.core.measure.UnitSystem.METRIC),
-                      1,
-                      Integer::sum));
+                      Spoken.text(finding.headline(), UnitSystem.METRIC), 1, Integer::sum));
     }
     return counts;
   }

@@ -33,6 +33,7 @@ import mellow.server.sheet.Sheets;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -100,7 +101,7 @@ public class TakeIns {
   /** What of a job was wrong when it came, and works now, in words. */
   public List<String> mended(Acting acting, JobFacts facts) {
     return TakeInFindings.mended(takenInNow(acting, facts), since(acting, facts)).stream()
-        .map(finding -> finding.headline().text(UnitSystem.METRIC))
+        .map(finding -> Spoken.text(finding.headline(), UnitSystem.METRIC))
         .toList();
   }
 

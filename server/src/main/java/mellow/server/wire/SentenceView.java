@@ -12,8 +12,9 @@ public record SentenceView(
     List<FigureView> figures) {
 
   public static SentenceView of(Sentence sentence) {
+    Sentence.Written written = Spoken.written(sentence);
     return new SentenceView(
-        sentence.pattern(), sentence.figures().stream().map(FigureView::of).toList());
+        written.pattern(), written.figures().stream().map(FigureView::of).toList());
   }
 
   /** The sentence with its figures filled in. */

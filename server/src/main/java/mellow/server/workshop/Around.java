@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import mellow.core.circuit.Emitter;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
+import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Isolation;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofList;
@@ -25,6 +26,7 @@ import mellow.core.workflow.ledger.HangsOn;
 import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.server.feed.Feeds.Wired;
+import mellow.server.wire.Spoken;
 
 /**
  * What the workshop has to know of the rest of a job.
@@ -200,7 +202,7 @@ record Around(
   }
 
   private static String plain(StageStanding.Open open) {
-    return open.headline().text(mellow.core.measure.UnitSystem.METRIC);
+    return Spoken.text(open.headline(), UnitSystem.METRIC);
   }
 
   List<StageStanding> standings() {

@@ -20,6 +20,7 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
+import mellow.core.measure.UnitSystem;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Bake;
@@ -46,6 +47,7 @@ import mellow.core.workflow.ledger.LedgerFindings;
 import mellow.core.workflow.ledger.SecondSide;
 import mellow.server.feed.Feeds.Wired;
 import mellow.server.feed.TimedBattery;
+import mellow.server.wire.Spoken;
 
 /** All that follows from what was written down of a job and from what is around it. */
 final class WorkshopSheet implements StepList.Known {
@@ -317,7 +319,7 @@ final class WorkshopSheet implements StepList.Known {
     return findings.stream()
         .filter(WorkshopSheet::isOpen)
         .findFirst()
-        .map(finding -> finding.headline().text(mellow.core.measure.UnitSystem.METRIC));
+        .map(finding -> Spoken.text(finding.headline(), UnitSystem.METRIC));
   }
 
   private static boolean isOpen(Finding finding) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
@@ -44,9 +45,9 @@ class AccessMovedTest {
   void staysOpenUntilProvedAndAimed() throws Exception {
     List<Finding> open = of("Left headlamp", WorkKind.FOG, false, true, false);
     assertThat(open).extracting(Finding::verdict).containsExactly(Verdict.NOT_KNOWN);
-    assertThat(open.get(0).remedy().orElseThrow().pattern()).contains("Take in");
+    assertThat(Said.pattern(open.get(0).remedy().orElseThrow())).contains("Take in");
     assertThat(of("Left headlamp", WorkKind.FOG, true, false, true).get(0).remedy().orElseThrow())
-        .extracting(remedy -> remedy.pattern())
+        .extracting(remedy -> Said.pattern(remedy))
         .asString()
         .contains("at the wall");
     assertThat(of("left headlamp", WorkKind.DRL, true, true, true))

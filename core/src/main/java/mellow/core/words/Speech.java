@@ -1,0 +1,161 @@
+package mellow.core.words;
+
+import com.ibm.icu.text.ListFormatter;
+import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.util.ULocale;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+import mellow.core.finding.Words;
+import mellow.core.measure.UnitSystem;
+import mellow.words.Argument;
+import mellow.words.Catalogue;
+import mellow.words.Message;
+
+/** One language: what is said becomes words with places for figures, or a text in some units. */
+public final class Speech {
+  /** The language in which every message is written first. */
+  public static final Speech ENGLISH = new Speech(Catalogue.FIRST);
+
+  private static final Map<String, Speech> LANGUAGES = new ConcurrentHashMap<>();
+  private static final String YES = "yes";
+  private static final String NO = "no";
+
+  private final String language;
+  private final ULocale locale;
+  private final ListFormatter lists;
+  // made once a key: making one costs ten times as much as using it
+  private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+
+  private Speech(String language) {
+    this.language = language;
+    this.locale = new ULocale(language);
+    this.lists = ListFormatter.getInstance(locale);
+  }
+
+  /** The language of a locale, or English where that language is not whole yet. */
+  public static Speech of(Locale locale) {
+    String wanted = locale.getLanguage();
+    return Catalogue.shipped().offered().contains(wanted) && !wanted.equals(Catalogue.FIRST)
+        ? LANGUAGES.computeIfAbsent(wanted, Speech::new)
+        : ENGLISH;
+  }
+
+  /** A language of the catalogue, whole or not: to look at it, and for tests. */
+  static Speech named(String language) {
+    return new Speech(language);
+  }
+
+  /** Its code: "en". */
+  public String language() {
+    return language;
+  }
+
+  /** The sentence's words, with places for its figures. */
+  public Sentence.Written written(Sentence sentence) {
+    if (sentence instanceof Sentence.Written already) {
+      return already;
+    }
+    Places places = new Places();
+    String pattern = pattern(sentence, places);
+    return new Sentence.Written(pattern, places.figures);
+  }
+
+  /** The sentence with its figures in the given units. */
+  public String text(Sentence sentence, UnitSystem units) {
+    Sentence.Written written = written(sentence);
+    String text = written.pattern();
+    for (int i = 0; i < written.figures().size(); i++) {
+      text = text.replace("{" + i + "}", written.figures().get(i).text(units));
+    }
+    return text;
+  }
+
+  /** The figures of a sentence and of those within it, counted through. */
+  private static final class Places {
+    private final List<Figure> figures = new ArrayList<>();
+
+    String of(Figure figure) {
+      figures.add(figure);
+      return "{" + (figures.size() - 1) + "}";
+    }
+  }
+
+  private String pattern(Sentence sentence, Places places) {
+    if (sentence instanceof Sentence.Keyed keyed) {
+      return keyed(keyed, places);
+    }
+    StringBuilder text = new StringBuilder();
+    if (sentence instanceof Sentence.Joined joined) {
+      joined.parts().forEach(part -> text.append(pattern(part, places)));
+    } else if (sentence instanceof Sentence.Written written) {
+      String moved = written.pattern();
+      // from the last, as the numbers only grow
+      for (int i = written.figures().size() - 1; i >= 0; i--) {
+        moved = moved.replace("{" + i + "}", "{" + (i + places.figures.size()) + "}");
+      }
+      places.figures.addAll(written.figures());
+      text.append(moved);
+    }
+    return text.toString();
+  }
+
+  private String keyed(Sentence.Keyed keyed, Places places) {
+    Message message = message(keyed.key());
+    Map<String, Object> filled = new HashMap<>();
+    // in the order of the message, so that figures are counted as they stand
+    for (String name : message.arguments().keySet()) {
+      filled.put(name, filled(message.arguments().get(name), keyed, places));
+    }
+    MessageFormat format =
+        formats.computeIfAbsent(keyed.key(), key -> new MessageFormat(message.bare(), locale));
+    synchronized (format) {
+      return format.format(filled);
+    }
+  }
+
+  private Message message(String key) {
+    return Catalogue.shipped()
+        .message(language, key)
+        .orElseThrow(() -> new IllegalArgumentException("the catalogue has no “" + key + "”"));
+  }
+
+  private Object filled(Argument of, Sentence.Keyed keyed, Places places) {
+    Object argument = keyed.arguments().get(of.name());
+    if (argument instanceof Enum<?> constant) {
+      return of.kind() == Argument.Kind.CHOICE ? constant.name() : term(constant);
+    }
+    return filled(argument, places);
+  }
+
+  private String term(Enum<?> constant) {
+    return message(
+            Catalogue.TERMS
+                + "."
+                + constant.getDeclaringClass().getSimpleName()
+                + "."
+                + constant.name())
+        .text();
+  }
+
+  private Object filled(Object argument, Places places) {
+    if (argument instanceof Figure figure) {
+      return places.of(figure);
+    }
+    if (argument instanceof Sentence sentence) {
+      return pattern(sentence, places);
+    }
+    if (argument instanceof List<?> list) {
+      return lists.format(list.stream().map(one -> filled(one, places)).toList());
+    }
+    if (argument instanceof Boolean so) {
+      return so ? YES : NO;
+    }
+    return argument instanceof String typed ? Words.typed(typed) : argument;
+  }
+}

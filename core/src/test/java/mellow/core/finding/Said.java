@@ -1,0 +1,25 @@
+package mellow.core.finding;
+
+import java.util.List;
+import mellow.core.measure.UnitSystem;
+import mellow.core.words.Speech;
+
+/** What a sentence says, in English. */
+public final class Said {
+  private Said() {}
+
+  /** With places for its figures. */
+  public static String pattern(Sentence sentence) {
+    return Speech.ENGLISH.written(sentence).pattern();
+  }
+
+  /** The figures alone, in the order in which they stand. */
+  public static List<Figure> figures(Sentence sentence) {
+    return Speech.ENGLISH.written(sentence).figures();
+  }
+
+  /** With its figures, in metric units. */
+  public static String text(Sentence sentence) {
+    return Speech.ENGLISH.text(sentence, UnitSystem.METRIC);
+  }
+}

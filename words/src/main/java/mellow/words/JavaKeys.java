@@ -1,0 +1,146 @@
+package mellow.words;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Writes a Java class for each feature of the core: a method a message, typed by its arguments. */
+final class JavaKeys {
+  private static final Map<String, String> QUANTITIES =
+      Map.ofEntries(
+          Map.entry("length", "Length"),
+          Map.entry("fine", "FineLength"),
+          Map.entry("reach", "Reach"),
+          Map.entry("percent", "Percent"),
+          Map.entry("angle", "Angle"),
+          Map.entry("direction", "Direction"),
+          Map.entry("turns", "Turns"),
+          Map.entry("area", "Area"),
+          Map.entry("intensity", "Intensity"),
+          Map.entry("minutes", "Minutes"),
+          Map.entry("volts", "Voltage"),
+          Map.entry("amps", "Current"),
+          Map.entry("ohms", "Resistance"),
+          Map.entry("watts", "Power"),
+          Map.entry("temperature", "Temperature"),
+          Map.entry("count", "Count"),
+          Map.entry("number", "Number"));
+
+  private final Catalogue catalogue;
+
+  JavaKeys(Catalogue catalogue) {
+    this.catalogue = catalogue;
+  }
+
+  /** The sources by their path below the source root. */
+  Map<Path, String> sources() {
+    Map<Path, String> sources = new LinkedHashMap<>();
+    for (String feature : catalogue.features()) {
+      if (!feature.equals(Catalogue.TERMS)) {
+        sources.put(
+            Path.of("mellow", "core", feature, className(feature) + ".java"), source(feature));
+      }
+    }
+    return sources;
+  }
+
+  private static String className(String feature) {
+    return feature.substring(0, 1).toUpperCase(Locale.ROOT) + feature.substring(1) + "Words";
+  }
+
+  private String source(String feature) {
+    TreeSet<String> imports =
+        new TreeSet<>(List.of("java.util.Map", "mellow.core.finding.Sentence"));
+    StringBuilder methods = new StringBuilder();
+    catalogue
+        .feature(feature)
+        .forEach((key, message) -> methods.append(method(feature, key, message, imports)));
+    return """
+        package mellow.core.%s;
+
+        %s
+        /** What is said in this package: generated from the catalogue's %s.json. */
+        final class %s {
+          private %s() {}
+        %s}
+        """
+        .formatted(
+            feature,
+            imports.stream()
+                .filter(one -> !one.startsWith("mellow.core." + feature + "."))
+                .map(one -> "import " + one + ";\n")
+                .collect(Collectors.joining()),
+            feature,
+            className(feature),
+            className(feature),
+            methods);
+  }
+
+  private String method(String feature, String key, Message message, TreeSet<String> imports) {
+    List<String> parameters = new ArrayList<>();
+    List<String> entries = new ArrayList<>();
+    message
+        .arguments()
+        .values()
+        .forEach(
+            argument -> {
+              String type = type(argument, imports);
+              parameters.add(type + " " + argument.name());
+              entries.add("\"" + argument.name() + "\", " + argument.name());
+            });
+    return """
+
+          /** %s */
+          static Sentence %s(%s) {
+            return Sentence.keyed("%s.%s", Map.of(%s));
+          }
+        """
+        .formatted(
+            message.text().replace("*/", "* /").replace("@", "&#64;").replace("\n", " "),
+            key,
+            String.join(", ", parameters),
+            feature,
+            key,
+            String.join(", ", entries))
+        .indent(0);
+  }
+
+  private String type(Argument argument, TreeSet<String> imports) {
+    return switch (argument.kind()) {
+      case FIGURE -> {
+        imports.add("mellow.core.finding.Figure");
+        yield "Figure." + quantity(argument);
+      }
+      case AMOUNT -> "int";
+      case WHETHER -> "boolean";
+      case SENTENCE -> "Sentence";
+      case LIST -> {
+        imports.add("java.util.List");
+        yield "List<Sentence>";
+      }
+      case CHOICE, WORDS ->
+          catalogue.type(argument.name()).map(of -> imported(of, imports)).orElse("String");
+    };
+  }
+
+  private static String quantity(Argument argument) {
+    String type = QUANTITIES.get(argument.style());
+    if (type == null) {
+      throw new IllegalArgumentException(argument.style() + " is no quantity");
+    }
+    return type;
+  }
+
+  /** Nested types are written with the one that they are in: "Adjuster.Axis". */
+  private static String imported(String type, TreeSet<String> imports) {
+    String[] names = type.split("\\$");
+    imports.add(names[0]);
+    String outer = names[0].substring(names[0].lastIndexOf('.') + 1);
+    return names.length > 1 ? outer + "." + names[1] : outer;
+  }
+}

@@ -1,0 +1,106 @@
+package mellow.words;
+
+import com.ibm.icu.text.MessagePattern;
+import com.ibm.icu.text.MessagePattern.ArgType;
+import com.ibm.icu.text.MessagePattern.Part;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One message of a language.
+ *
+ * @param text in ICU's syntax
+ * @param bare the same with each figure as a plain argument: its text is put in
+ * @param arguments by name, in the order in which they first stand
+ */
+public record Message(String text, String bare, Map<String, Argument> arguments) {
+  private static final String WHETHER = "yes";
+  private static final String OTHER = "other";
+
+  /**
+   * Reads a message.
+   *
+   * @throws IllegalArgumentException where it is not well formed, with what is wrong
+   */
+  public static Message read(String text) {
+    MessagePattern pattern = new MessagePattern(text);
+    Map<String, Argument> arguments = new LinkedHashMap<>();
+    StringBuilder bare = new StringBuilder();
+    int copied = 0;
+    for (int i = 0; i < pattern.countParts(); i++) {
+      Part part = pattern.getPart(i);
+      if (part.getType() != Part.Type.ARG_START) {
+        continue;
+      }
+      Argument argument = argument(pattern, i);
+      Argument before = arguments.putIfAbsent(argument.name(), argument);
+      if (before != null && !isSame(before, argument)) {
+        throw new IllegalArgumentException("“" + argument.name() + "” is two things");
+      }
+      if (argument.kind() == Argument.Kind.FIGURE) {
+        bare.append(text, copied, part.getIndex()).append('{').append(argument.name()).append('}');
+        copied = pattern.getPart(pattern.getLimitPartIndex(i)).getLimit();
+      }
+    }
+    bare.append(text, copied, text.length());
+    return new Message(text, bare.toString(), arguments);
+  }
+
+  /** Not every choice by a constant has to name all of them. */
+  private static boolean isSame(Argument one, Argument other) {
+    return one.equals(other)
+        || one.kind() == Argument.Kind.CHOICE && other.kind() == Argument.Kind.CHOICE;
+  }
+
+  private static Argument argument(MessagePattern pattern, int start) {
+    String name = pattern.getSubstring(pattern.getPart(start + 1));
+    ArgType type = pattern.getPart(start).getArgType();
+    return switch (type) {
+      case NONE -> new Argument(name, words(name), "", List.of());
+      case SIMPLE -> figure(pattern, start, name);
+      case PLURAL -> new Argument(name, Argument.Kind.AMOUNT, "", List.of());
+      case SELECT -> choice(name, options(pattern, start));
+      default -> throw new IllegalArgumentException("“" + name + "” is a " + type);
+    };
+  }
+
+  private static Argument.Kind words(String name) {
+    if (name.endsWith("Sentence")) {
+      return Argument.Kind.SENTENCE;
+    }
+    return name.endsWith("List") ? Argument.Kind.LIST : Argument.Kind.WORDS;
+  }
+
+  private static Argument figure(MessagePattern pattern, int start, String name) {
+    String type = pattern.getSubstring(pattern.getPart(start + 2));
+    Part style = pattern.getPart(start + 3);
+    if (!type.equals("number") || style.getType() != Part.Type.ARG_STYLE) {
+      throw new IllegalArgumentException("“" + name + "” has no quantity: {name, number, length}");
+    }
+    return new Argument(name, Argument.Kind.FIGURE, pattern.getSubstring(style).strip(), List.of());
+  }
+
+  private static Argument choice(String name, List<String> options) {
+    return options.equals(List.of(WHETHER))
+        ? new Argument(name, Argument.Kind.WHETHER, "", List.of())
+        : new Argument(name, Argument.Kind.CHOICE, "", options);
+  }
+
+  private static List<String> options(MessagePattern pattern, int start) {
+    List<String> options = new ArrayList<>();
+    int limit = pattern.getLimitPartIndex(start);
+    for (int i = start + 2; i < limit; i++) {
+      Part part = pattern.getPart(i);
+      if (part.getType() == Part.Type.ARG_SELECTOR) {
+        Optional.of(pattern.getSubstring(part))
+            .filter(one -> !one.equals(OTHER))
+            .ifPresent(options::add);
+        i = pattern.getLimitPartIndex(i + 1);
+      }
+    }
+    return options;
+  }
+}
