@@ -14,7 +14,7 @@ class AroundTheWallIT extends BrowserTest {
     Page page = open("/bays", Look.USUAL);
     field(page, "Name").fill("Shed");
     button(page, "Add the bay").click();
-    assertThat(verdict(page)).containsText("Floor not read");
+    assertThat(verdict(page)).containsText("Floor not measured");
     measure(page, "Front tyres to wall", "8520");
     measure(page, "Wheelbase", "2500");
     measure(page, "Track", "1600");
@@ -143,6 +143,6 @@ class AroundTheWallIT extends BrowserTest {
     assertThat(dialog).containsText("Compare the schools of aiming");
     field(page, "Find a command").fill("marks");
     field(page, "Find a command").press("Enter");
-    assertThat(dialog).containsText("Tape the wall");
+    assertThat(dialog).containsText("Mark the wall");
   }
 }

@@ -19,7 +19,7 @@ class MainJobIT extends BrowserTest {
     assertThat(verdict(page)).containsText("What is wanted is not said yet");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Wall")).click();
 
-    assertThat(verdict(page)).containsText("Distance to the wall not read");
+    assertThat(verdict(page)).containsText("Distance to the wall not measured");
     button(page, "Measure the distance").click();
     Locator distance = page.locator("input[aria-label^='Distance from the left']");
     distance.fill("25 ft");

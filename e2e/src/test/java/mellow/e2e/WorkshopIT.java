@@ -132,7 +132,7 @@ class WorkshopIT extends BrowserTest {
   @Test
   void retrofitGoesOnAtTheBench() {
     Page page = open("/jobs/" + app().job("snow patrol 2") + "/bench", Look.USUAL);
-    assertThat(verdict(page)).containsText("Right cutoff leans");
+    assertThat(verdict(page)).containsText("Right cutoff tilted");
     page.keyboard().press("3");
     Locator right = region(page, "right lamp");
     right

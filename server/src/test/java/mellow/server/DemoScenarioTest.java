@@ -51,7 +51,7 @@ class DemoScenarioTest {
         .containsEntry(
             "valley bus 7",
             "APART NOT_KNOWN Next step: Wheel turned or off, liner bent back and blocked, left")
-        .containsEntry("snow patrol 2", "BENCH OUT Right cutoff leans {0}, its right end low")
+        .containsEntry("snow patrol 2", "BENCH OUT Right cutoff tilted {0}, right end low")
         .containsEntry("nurse's estate", "TOGETHER NOT_KNOWN 5 things are still out");
     assertThat(standing.get("library van 3")).startsWith("WALL OUT Right lamp");
     assertThat(standing.get("Ilse's roadster")).startsWith("WALL OUT Too close to the wall");

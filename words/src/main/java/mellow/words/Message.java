@@ -13,7 +13,8 @@ import java.util.Optional;
  * One message of a language.
  *
  * @param text in ICU's syntax
- * @param bare the same with each figure as a plain argument: its text is put in
+ * @param bare the same as it is formatted: each figure is a plain argument, since its text is put
+ *     in, and a word has a name of its own, since the same constant may also be chosen by
  * @param arguments by name, in the order in which they first stand
  */
 public record Message(String text, String bare, Map<String, Argument> arguments) {
@@ -37,11 +38,16 @@ public record Message(String text, String bare, Map<String, Argument> arguments)
       }
       Argument argument = argument(pattern, i);
       Argument before = arguments.putIfAbsent(argument.name(), argument);
+      if (argument.kind() == Argument.Kind.CHOICE) {
+        arguments.put(argument.name(), argument);
+      }
       if (before != null && !isSame(before, argument)) {
         throw new IllegalArgumentException("“" + argument.name() + "” is two things");
       }
-      if (argument.kind() == Argument.Kind.FIGURE) {
-        bare.append(text, copied, part.getIndex()).append('{').append(argument.name()).append('}');
+      if (argument.kind() == Argument.Kind.FIGURE || argument.kind() == Argument.Kind.WORDS) {
+        String name =
+            argument.kind() == Argument.Kind.WORDS ? wordsOf(argument.name()) : argument.name();
+        bare.append(text, copied, part.getIndex()).append('{').append(name).append('}');
         copied = pattern.getPart(pattern.getLimitPartIndex(i)).getLimit();
       }
     }
@@ -49,10 +55,15 @@ public record Message(String text, String bare, Map<String, Argument> arguments)
     return new Message(text, bare.toString(), arguments);
   }
 
-  /** Not every choice by a constant has to name all of them. */
+  /** A constant may be chosen by and stand for its own words; no choice has to name all of them. */
   private static boolean isSame(Argument one, Argument other) {
-    return one.equals(other)
-        || one.kind() == Argument.Kind.CHOICE && other.kind() == Argument.Kind.CHOICE;
+    List<Argument.Kind> constant = List.of(Argument.Kind.CHOICE, Argument.Kind.WORDS);
+    return one.equals(other) || constant.contains(one.kind()) && constant.contains(other.kind());
+  }
+
+  /** The name under which the words of an argument are put into {@link #bare}. */
+  public static String wordsOf(String name) {
+    return name + "Words";
   }
 
   private static Argument argument(MessagePattern pattern, int start) {

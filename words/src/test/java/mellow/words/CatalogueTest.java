@@ -35,7 +35,7 @@ class CatalogueTest {
             Kind.LIST);
     assertThat(message.arguments().get("side").options()).isEqualTo(List.of("LEFT", "RIGHT"));
     assertThat(message.arguments().get("drop").style()).isEqualTo("length");
-    assertThat(message.bare()).contains("{lamp} {drop} low").doesNotContain("number");
+    assertThat(message.bare()).contains("{lampWords} {drop} low").doesNotContain("number");
   }
 
   /** A figure within a choice loses its style, too. */

@@ -5,7 +5,6 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
@@ -71,16 +70,8 @@ final class Astride {
                     FindingKey.of("wall.step", Subject.Lamp.pair(pair.kind().function())),
                     Verdict.AT_EDGE,
                     Practice.READING,
-                    Sentence.of(
-                        "The lamps stand astride a step of the rule, {0} apart: the tape cannot"
-                            + " tell them apart",
-                        Figure.fineMm(apartMm)))
-                .withDetail(
-                    Sentence.of(
-                        "Both are aimed as the rule asks of the "
-                            + side.word()
-                            + " one, the lower of the two cutoffs."))
-                .withRemedy(
-                    Sentence.of("Measure both heights again, with the vehicle loaded alike.")));
+                    AimWords.astride(Figure.fineMm(apartMm)))
+                .withDetail(AimWords.astrideDetail(side))
+                .withRemedy(AimWords.measureHeightsAgain()));
   }
 }

@@ -10,7 +10,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.measure.Measured;
 import mellow.core.subject.Subject;
@@ -81,8 +80,8 @@ public final class BenchAim {
           Finding.notKnown(
               FindingKey.of("bench.factory", Subject.Lamp.of(LampFunction.DIPPED, side)),
               TAPE,
-              Words.capital(side.word()) + " factory cutoff is not taped yet",
-              "Light the housing's own bulb at 12 V and tape its cutoff, before it is opened."));
+              AimWords.factoryNotTaped(side),
+              AimWords.tapeFactory()));
     }
     if (now.isEmpty()) {
       return findings;
@@ -113,25 +112,18 @@ public final class BenchAim {
                 margin,
                 TAPE,
                 Math.abs(higherMm) <= now.plusMinusMm()
-                    ? Sentence.of(Words.capital(side.word()) + " cutoff stands on the tape")
-                    : Sentence.of(
-                        Words.capital(side.word())
-                            + " cutoff stands {0} "
-                            + (higherMm > 0 ? "above" : "below")
-                            + " the tape",
-                        Figure.lengthMm(Math.abs(higherMm))))
+                    ? AimWords.benchOnTape(side)
+                    : AimWords.benchOffTape(
+                        side, Figure.lengthMm(Math.abs(higherMm)), higherMm > 0))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "against the tape",
-                        "100 × height difference ÷ distance",
+                        AimWords.againstTape(),
+                        AimWords.againstTapeFormula(),
                         Sentence.of(
                             "100 × {0} ÷ {1}",
                             Figure.lengthMm(higherMm), Figure.lengthMm(bench.distanceMm())),
                         Figure.percent(percent))));
-    return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of("Tip the projector in its mount until the cutoff lies on the tape."))
-        : finding;
+    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.tipProjector()) : finding;
   }
 }

@@ -86,8 +86,8 @@ public final class Floor {
   /** The working of one mark's correction. */
   Working.Line correctionLine(double xMm) {
     return new Working.Line(
-        "floor: plane at the wall less wall's foot",
-        "a + b·x + c·y − foot",
+        AimWords.floorAdds(),
+        AimWords.floorAddsFormula(),
         Sentence.of("{0} − ({1})", Figure.fineMm(planeAtWallMm(xMm)), Figure.fineMm(footMm(xMm))),
         Figure.fineMm(correctionMm(xMm)));
   }
@@ -99,8 +99,8 @@ public final class Floor {
           Finding.notKnown(
               FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
-              "Floor not read: the marks take it as level",
-              "Read the floor at the four tyres and at the wall's foot with a water level or laser."));
+              AimWords.floorNotRead(),
+              AimWords.readFloor()));
       return findings;
     }
     if (plane.isEmpty()) {
@@ -108,8 +108,8 @@ public final class Floor {
           Finding.notKnown(
               FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
-              "Too few tyres read: the floor's plane is open",
-              "Read the floor at all four tyres."));
+              AimWords.fewTyres(),
+              AimWords.readFourTyres()));
       return findings;
     }
     findings.add(twist(survey.get(), plane.get()));
@@ -121,8 +121,8 @@ public final class Floor {
           Finding.notKnown(
               FindingKey.of("floor.foot", new Subject.FloorPoint("wall", missing)),
               Practice.PLANE,
-              "Wall's foot not read on the " + missing.word() + ": taken from what was read",
-              "Read the floor at the wall's foot ahead of the " + missing.word() + " lamp."));
+              AimWords.footNotRead(missing),
+              AimWords.readFoot(missing)));
     }
     return findings;
   }
@@ -132,8 +132,8 @@ public final class Floor {
       return Finding.notKnown(
           FindingKey.of("floor.twist", Subject.Bay.HERE),
           Practice.PLANE,
-          "Three tyres fit any plane: a slip would not show",
-          "Read the floor at the fourth tyre.");
+          AimWords.threeTyres(),
+          AimWords.readFourthTyre());
     }
     double residual = plane.largestResidualMm();
     Margin margin =
@@ -148,20 +148,14 @@ public final class Floor {
         confirmed && margin.verdict() == Verdict.OUT ? Verdict.AT_EDGE : margin.verdict();
     Sentence headline =
         verdict == Verdict.WITHIN
-            ? Sentence.of("Four tyres fit one plane to {0}", Figure.fineMm(residual))
-            : Sentence.of(
-                confirmed
-                    ? "Floor twisted by {0}, read twice"
-                    : "Floor twisted by {0}: read the tyres once more",
-                Figure.fineMm(residual));
+            ? AimWords.planeFits(Figure.fineMm(residual))
+            : confirmed
+                ? AimWords.twistedRead(Figure.fineMm(residual))
+                : AimWords.twisted(Figure.fineMm(residual));
     Sentence detail =
         confirmed
-            ? Sentence.of(
-                "Every tyre was read twice, so the twist is real; each mark is uncertain by {0}.",
-                Figure.fineMm(residual))
-            : Sentence.of(
-                "Four readings cannot tell which one is off; one slip of {0} would move the marks by {1}.",
-                Figure.fineMm(slipMm), Figure.fineMm(markMm));
+            ? AimWords.twistIsReal(Figure.fineMm(residual))
+            : AimWords.whichIsOff(Figure.fineMm(slipMm), Figure.fineMm(markMm));
     Finding finding =
         new Finding(
             FindingKey.of("floor.twist", Subject.Bay.HERE),
@@ -171,12 +165,12 @@ public final class Floor {
             Optional.of(margin),
             verdict == Verdict.WITHIN || confirmed
                 ? Optional.empty()
-                : Optional.of(Sentence.of("Read each tyre a second time.")),
+                : Optional.of(AimWords.readTyresTwice()),
             Working.of(
-                Working.read("largest distance of a tyre from the plane", Figure.fineMm(residual)),
+                Working.read(AimWords.tyreOffPlane(), Figure.fineMm(residual)),
                 new Working.Line(
-                    "one slip that would explain it",
-                    "4 × distance",
+                    AimWords.oneSlip(),
+                    AimWords.oneSlipFormula(),
                     Sentence.of("4 × {0}", Figure.fineMm(residual)),
                     Figure.fineMm(slipMm))),
             Practice.ADVICE);
@@ -193,20 +187,14 @@ public final class Floor {
                 FindingKey.of("floor.tilt", Subject.Bay.HERE),
                 margin,
                 Practice.ADVICE,
-                Sentence.of(
-                    margin.verdict() == Verdict.OUT
-                        ? "Floor leans {0}: no place to aim, or a slip of the unit"
-                        : "Floor leans {0}, and the marks allow for it",
-                    Figure.percent(steepest)))
+                margin.verdict() == Verdict.OUT
+                    ? AimWords.floorLeansTooMuch(Figure.percent(steepest))
+                    : AimWords.floorLeans(Figure.percent(steepest)))
             .withWorking(
                 Working.of(
                     Working.read(
-                        "rise towards the wall", Figure.percent(plane.riseForwardPercent())),
-                    Working.read(
-                        "rise towards the left", Figure.percent(plane.riseLeftPercent()))));
-    return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of("Check the units of the floor readings, then read them again."))
-        : finding;
+                        AimWords.riseForward(), Figure.percent(plane.riseForwardPercent())),
+                    Working.read(AimWords.riseLeft(), Figure.percent(plane.riseLeftPercent()))));
+    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.checkUnits()) : finding;
   }
 }

@@ -10,7 +10,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.measure.Inclination;
 import mellow.core.measure.Measured;
@@ -130,18 +129,11 @@ final class LampJudge {
                 margin,
                 Practice.ADVICE,
                 margin.verdict() == Verdict.OUT
-                    ? Sentence.of(
-                        "Too close to the wall to aim the " + lampWords() + ": {0} at least",
-                        Figure.lengthMm(leastMm))
-                    : Sentence.of(
-                        Words.capital(lampWords())
-                            + ": the tape tells {0} apart from here, a third of the tolerance is"
-                            + " {1}",
-                        Figure.percent(told),
-                        Figure.percent(allowed)))
+                    ? AimWords.tooClose(side, pair.kind(), Figure.lengthMm(leastMm))
+                    : AimWords.distanceTells(
+                        side, pair.kind(), Figure.percent(told), Figure.percent(allowed)))
             .withDetail(
-                Sentence.of(
-                    "Two tape readings of ±{0} at {1} are ±{2}; the setting is good to ±{3}.",
+                AimWords.distanceDetail(
                     Figure.fineMm(tapeMm),
                     Figure.lengthMm(lamp.alongMm()),
                     Figure.percent(told),
@@ -149,28 +141,23 @@ final class LampJudge {
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "least distance",
-                        "√2 × tape ÷ (tolerance ÷ 3)",
+                        AimWords.leastDistance(),
+                        AimWords.leastDistanceFormula(),
                         Sentence.of(
                             "1.414 × {0} ÷ ({1} ÷ 3)",
                             Figure.fineMm(tapeMm), Figure.percent(target.tolerancePercent())),
                         Figure.lengthMm(leastMm))));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of("Move back to {0} or more, or take another bay.", Figure.lengthMm(leastMm)))
+        ? finding.withRemedy(AimWords.moveBack(Figure.lengthMm(leastMm)))
         : finding;
   }
 
   private Finding unread(boolean turned) {
-    String other = side.other().word();
-    String what = pair.kind().readWords();
     return Finding.notKnown(
         key("cutoff"),
         Practice.READING,
-        Words.capital(lampWords()) + (turned ? " turned since it was read" : " not read"),
-        turned
-            ? "Read the " + side.word() + " " + what + " again, the " + other + " lamp covered."
-            : "Cover the " + other + " lamp and read the " + side.word() + " " + what + ".");
+        turned ? AimWords.turnedSinceRead(side, pair.kind()) : AimWords.notRead(side, pair.kind()),
+        turned ? AimWords.readAgain(side, pair.kind()) : AimWords.read(side, pair.kind()));
   }
 
   /** Loaded, a beam has to stay within the same limits: that is what the levelling is for. */
@@ -179,8 +166,8 @@ final class LampJudge {
       return Finding.notKnown(
           key("laden"),
           Practice.LEVELLING,
-          Words.capital(lampWords()) + " turned since it was read laden",
-          "Load the vehicle, set the levelling for it, and read the cutoff again.");
+          AimWords.turnedSinceLaden(side, pair.kind()),
+          AimWords.readLaden());
     }
     Finding limits =
         Limits.judge(
@@ -190,13 +177,8 @@ final class LampJudge {
             lamp,
             -lamp.percentOf(read.below().mm()),
             lamp.uncertaintyPercent(read.below().plusMinusMm()),
-            "laden ");
-    return limits.verdict() == Verdict.OUT
-        ? limits.withRemedy(
-            Sentence.of(
-                "Set the levelling for this load; where its last position does not reach, the"
-                    + " levelling or the rear springs need work, not the screw."))
-        : limits;
+            true);
+    return limits.verdict() == Verdict.OUT ? limits.withRemedy(AimWords.setLevelling()) : limits;
   }
 
   private Optional<Correction> judgeReading(
@@ -212,7 +194,7 @@ final class LampJudge {
             lamp,
             reading.percent(),
             reading.uncertaintyPercent(),
-            "");
+            false);
     Optional<Correction> correction =
         target.map(asked -> correction(lamp, reading, asked.percent(), screws));
     // where no rule speaks of driving lamps, practice alone aims them
@@ -222,8 +204,7 @@ final class LampJudge {
               ? limits.withRemedy(
                   mends(reading, correction.get())
                       ? correction.get().says()
-                      : Sentence.of(
-                          "Aim by another school: the mark of this one lies beyond the rule."))
+                      : AimWords.beyondRule())
               : limits);
     }
     target.ifPresent(
@@ -266,11 +247,12 @@ final class LampJudge {
                 key("away"),
                 Verdict.AT_EDGE,
                 Practice.READING,
-                Sentence.of(
-                    "The last turn took the " + lampWords() + " away from its mark by {0}",
+                AimWords.away(
+                    side,
+                    pair.kind(),
                     Figure.lengthMm(
                         (Math.abs(offNow) - Math.abs(offBefore)) / 100 * lamp.alongMm())))
-            .withRemedy(Sentence.of("Turn the other way; the turns given allow for it.")));
+            .withRemedy(AimWords.otherWay()));
   }
 
   /** Where the rule sets no limit on that side, nothing is wrong with a lamp beside its mark. */
@@ -291,38 +273,31 @@ final class LampJudge {
     double offMm = off / 100 * lamp.alongMm();
     Sentence headline =
         isOnTape(reading, offMm)
-            ? Sentence.of(Words.capital(lampWords()) + " on the tape")
-            : Sentence.of(
-                Words.capital(lampWords()) + " {0} " + (off > 0 ? "above" : "below") + " the tape",
-                Figure.lengthMm(Math.abs(offMm)));
+            ? AimWords.onTape(side, pair.kind())
+            : AimWords.offTape(side, pair.kind(), Figure.lengthMm(Math.abs(offMm)), off > 0);
     Finding finding =
         Finding.on(key("target"), margin, target.source(), headline)
             .withDetail(
-                Sentence.build()
-                    .inclination(reading.percent())
-                    .text(", aim ")
-                    .inclination(target.percent())
-                    .text(", good to ±")
-                    .figure(Figure.percent(target.tolerancePercent()))
-                    .text("; read to ±")
-                    .figure(Figure.percent(reading.uncertaintyPercent()))
-                    .text(".")
-                    .done())
+                AimWords.targetDetail(
+                    Inclined.by(reading.percent()),
+                    Inclined.by(target.percent()),
+                    Figure.percent(target.tolerancePercent()),
+                    Figure.percent(reading.uncertaintyPercent())))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "inclination",
-                        "100 × (cutoff − line) ÷ distance",
+                        AimWords.inclination(),
+                        AimWords.inclinationFormula(),
                         Sentence.of(
                             "100 × ({0} − {1}) ÷ {2}",
                             Figure.fineMm(reading.heightMm()),
                             Figure.fineMm(lamp.lineMm()),
                             Figure.lengthMm(lamp.alongMm())),
                         Figure.percent(reading.percent())),
-                    Working.read("aim", Figure.percent(target.percent())),
+                    Working.read(AimWords.aim(), Figure.percent(target.percent())),
                     new Working.Line(
-                        "off the tape",
-                        "(inclination − aim) × distance ÷ 100",
+                        AimWords.offTheTape(),
+                        AimWords.offTheTapeFormula(),
                         Sentence.of(
                             "({0} − ({1})) × {2} ÷ 100",
                             Figure.percent(reading.percent()),
@@ -330,8 +305,8 @@ final class LampJudge {
                             Figure.lengthMm(lamp.alongMm())),
                         Figure.fineMm(offMm)),
                     new Working.Line(
-                        "uncertainty",
-                        "√(line² + tape²) ÷ distance",
+                        AimWords.uncertainty(),
+                        AimWords.uncertaintyFormula(),
                         Sentence.of(
                             "√({0}² + {1}²) ÷ {2}",
                             Figure.fineMm(lamp.line().plusMinusMm()),
@@ -342,10 +317,7 @@ final class LampJudge {
       return finding;
     }
     boolean raises = off < 0 && target.warning().map(Finding::verdict).equals(TOO_HIGH);
-    return finding.withRemedy(
-        raises
-            ? Sentence.of("Do not raise it: aim by another school, whose mark is lower.")
-            : correction.says());
+    return finding.withRemedy(raises ? AimWords.doNotRaise() : correction.says());
   }
 
   private Correction correction(
@@ -361,32 +333,40 @@ final class LampJudge {
             .findFirst();
     OptionalDouble turns =
         vertical.map(screw -> screw.turnsFor(upPercent)).orElse(OptionalDouble.empty());
-    Sentence.Builder says =
-        Sentence.build()
-            .figure(Figure.lengthMm(Math.abs(upMm)))
-            .text(upMm < 0 ? " down" : " up")
-            .text(" at the wall");
-    if (isOnTape(reading, upMm)) {
-      says = Sentence.build().text("On its mark: nothing to turn.");
-    } else if (turns.isPresent() && turns.getAsDouble() != 0) {
-      says.text(". Vertical screw: ")
-          .figure(Figure.turns(Math.abs(turns.getAsDouble())))
-          .text(turns.getAsDouble() > 0 ? " clockwise, " : " anticlockwise, ")
-          .text(vertical.orElseThrow().rateIsRead() ? "by the rate read here" : "as remembered")
-          .text(".");
-    } else if (turns.isPresent()) {
-      says.text(": less than 1/8 turn.");
-    } else if (pair.kind() != LampKind.DIPPED && screws.isEmpty()) {
-      says.text(". Without a screw: tilt it at its bracket by ")
-          .figure(Figure.degrees(Math.abs(Inclination.degreesOfPercent(upPercent))))
-          .text(upMm < 0 ? " down." : " up.");
-    } else {
-      says.text(
-          ". Which way this screw goes is not known: turn it half a turn, note the direction, read"
-              + " again.");
-    }
     return new Correction(
-        upMm, upPercent, vertical.map(ScrewBehaviour::adjuster), turns, says.done());
+        upMm,
+        upPercent,
+        vertical.map(ScrewBehaviour::adjuster),
+        turns,
+        isOnTape(reading, upMm)
+            ? AimWords.onMark()
+            : says(upMm, upPercent, turns, vertical, screws.isEmpty()));
+  }
+
+  private Sentence says(
+      double upMm,
+      double upPercent,
+      OptionalDouble turns,
+      Optional<ScrewBehaviour> vertical,
+      boolean hasNoScrew) {
+    Figure.Length off = Figure.lengthMm(Math.abs(upMm));
+    boolean down = upMm < 0;
+    if (turns.isPresent() && turns.getAsDouble() != 0) {
+      return AimWords.turn(
+          off,
+          down,
+          Figure.turns(Math.abs(turns.getAsDouble())),
+          turns.getAsDouble() > 0,
+          !vertical.orElseThrow().rateIsRead());
+    }
+    if (turns.isPresent()) {
+      return AimWords.turnLittle(off, down);
+    }
+    if (pair.kind() != LampKind.DIPPED && hasNoScrew) {
+      double tiltDeg = Math.abs(Inclination.degreesOfPercent(upPercent));
+      return AimWords.tilt(off, down, Figure.degrees(tiltDeg));
+    }
+    return AimWords.tryScrew(off, down);
   }
 
   private List<ScrewBehaviour> screws(LampPlace lamp) {
@@ -410,28 +390,16 @@ final class LampJudge {
                                 "aim.distance", "aim.limits", "aim.target", "aim.roll"));
     for (ScrewBehaviour screw : screws) {
       if (screw.adjuster().reach() == Adjuster.Reach.FRONT_OPEN_ONLY) {
-        String which = screw.adjuster().axis().word() + " screw of the " + side.word() + " lamp";
         findings.add(
             Finding.plain(
                     FindingKey.of("screw.reach", screw.adjuster().subject()),
                     wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
                     mellow.core.finding.Source.commonPractice(
                         "aim before closing where an adjuster cannot be reached"),
-                    Sentence.of(
-                        wall.frontClosed()
-                            ? "The " + which + " is out of reach behind the closed front"
-                            : "The " + which + " is out of reach once the front is closed"))
-                .withRemedy(
-                    Sentence.of(
-                        wall.frontClosed()
-                            ? "The front has to come off again to turn it."
-                            : "Finish its aim before closing up.")));
+                    AimWords.outOfReach(screw.adjuster().axis(), side, wall.frontClosed()))
+                .withRemedy(wall.frontClosed() ? AimWords.openFront() : AimWords.aimFirst()));
       }
     }
-  }
-
-  private String lampWords() {
-    return side.word() + " " + pair.kind().lampWords();
   }
 
   private FindingKey key(String what) {

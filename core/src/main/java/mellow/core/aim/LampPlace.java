@@ -70,14 +70,14 @@ public record LampPlace(
                 working.lines().stream(),
                 java.util.stream.Stream.of(
                     new Working.Line(
-                        "inclination over the distance",
-                        "percent ÷ 100 × distance",
+                        AimWords.inclinationOverDistance(),
+                        AimWords.inclinationOverDistanceFormula(),
                         Sentence.of(
                             "{0} ÷ 100 × {1}", Figure.percent(percent), Figure.lengthMm(alongMm())),
                         Figure.fineMm(dropMm)),
                     new Working.Line(
-                        "mark above the wall's foot",
-                        "line + inclination",
+                        AimWords.markAboveFoot(),
+                        AimWords.markAboveFootFormula(),
                         Sentence.of("{0} + ({1})", Figure.fineMm(lineMm()), Figure.fineMm(dropMm)),
                         Figure.fineMm(lineMm() + dropMm))))
             .toList());

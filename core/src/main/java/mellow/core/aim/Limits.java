@@ -7,11 +7,11 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFacts;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /** Holds an inclination against the limits of a rule set. */
@@ -26,7 +26,7 @@ final class Limits {
    *
    * @param uncertainty of the inclination, ± percent
    * @param lamp for the sentence: lengths on the wall go by its distance
-   * @param state words on how the vehicle stood, "laden "; empty as it is aimed
+   * @param laden the vehicle was loaded; else it stood as it is aimed
    */
   static Finding judge(
       FindingKey key,
@@ -35,20 +35,10 @@ final class Limits {
       LampPlace lamp,
       double percent,
       double uncertainty,
-      String state) {
+      boolean laden) {
     RuleSet.Answer answer = rules.aimRuleFor(facts);
     return answer instanceof RuleSet.Answer.Holds holds
-        ? judge(
-            key,
-            holds.rule(),
-            lamp,
-            percent,
-            uncertainty,
-            Words.capital(lamp.side().word())
-                + " "
-                + facts.beamClass().kind().lampWords()
-                + " "
-                + state)
+        ? judge(key, holds.rule(), lamp, percent, uncertainty, facts.beamClass().kind(), laden)
         : open(key, rules, answer, lamp.side());
   }
 
@@ -58,7 +48,8 @@ final class Limits {
       LampPlace lamp,
       double percent,
       double uncertainty,
-      String who) {
+      LampKind kind,
+      boolean laden) {
     double amount = shown(rule.limits().marginOf(percent));
     Margin margin =
         Margin.of(
@@ -70,36 +61,27 @@ final class Limits {
     double limit = rule.limits().nearestLimit(percent);
     Sentence headline =
         switch (margin.verdict()) {
-          case OUT ->
-              Sentence.of(
-                  who + "{0} too " + (high ? "high" : "low") + " for the rule",
-                  Figure.lengthMm(wallMm));
-          case AT_EDGE -> Sentence.of(who + "at the edge of the rule");
-          default -> Sentence.of(who + "within the rule by {0}", Figure.lengthMm(wallMm));
+          case OUT -> AimWords.limitsOut(lamp.side(), kind, laden, Figure.lengthMm(wallMm), high);
+          case AT_EDGE -> AimWords.limitsEdge(lamp.side(), kind, laden);
+          default -> AimWords.limitsWithin(lamp.side(), kind, laden, Figure.lengthMm(wallMm));
         };
     return Finding.on(key, margin, rule.source(), headline)
-        .withDetail(
-            Sentence.build()
-                .inclination(percent)
-                .text(high ? ", highest allowed " : ", lowest allowed ")
-                .inclination(limit)
-                .text(".")
-                .done())
+        .withDetail(AimWords.limitsDetail(Inclined.by(percent), high, Inclined.by(limit)))
         .withWorking(
             Working.of(
-                Working.read("inclination", Figure.percent(percent)),
-                Working.read("nearer limit", Figure.percent(limit)),
+                Working.read(AimWords.inclination(), Figure.percent(percent)),
+                Working.read(AimWords.nearerLimit(), Figure.percent(limit)),
                 new Working.Line(
-                    "margin",
-                    high ? "limit − inclination" : "inclination − limit",
+                    AimWords.margin(),
+                    AimWords.marginFormula(high),
                     Sentence.of(
                         "{0} − ({1})",
                         Figure.percent(high ? limit : percent),
                         Figure.percent(high ? percent : limit)),
                     Figure.percent(amount)),
                 new Working.Line(
-                    "uncertainty",
-                    "√(line² + tape²) ÷ distance",
+                    AimWords.uncertainty(),
+                    AimWords.uncertaintyFormula(),
                     Sentence.EMPTY,
                     Figure.percent(uncertainty))));
   }
@@ -115,24 +97,18 @@ final class Limits {
       return Finding.notKnown(
           key,
           Source.derived(rules.title()),
-          "Which rule holds for the %s lamp depends on the height of %s"
-              .formatted(side.word(), needs.height().words()),
-          "Measure %s of the %s lamp.".formatted(needs.height().words(), side.word()));
+          AimWords.ruleNeedsHeight(side, needs.height()),
+          AimWords.measureHeight(needs.height(), side));
     }
     if (answer instanceof RuleSet.Answer.Unread) {
       return Finding.notKnown(
-          key,
-          Source.derived(rules.title()),
-          "What the lens of the %s low beam says is not known yet".formatted(side.word()),
-          "Read the lens, and say with the vehicle what it says: which rule holds depends on it.");
+          key, Source.derived(rules.title()), AimWords.lensUnread(side), AimWords.readLens());
     }
     boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(
         key,
         Verdict.NOT_KNOWN,
         Source.derived(rules.title()),
-        Sentence.of(
-            "%s has no rule for such a lamp%s"
-                .formatted(rules.title(), ofHeight ? " at this height" : "")));
+        AimWords.noRule(rules.title(), ofHeight));
   }
 }

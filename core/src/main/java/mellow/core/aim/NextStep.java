@@ -105,18 +105,12 @@ public record NextStep(
       return Optional.of(
           new NextStep(
               Verdict.OUT,
-              Sentence.build()
-                  .sentence(both.headline())
-                  .text(", ")
-                  .sentence(offTheTape(lamp.correction().orElseThrow().upMm()))
-                  .done(),
-              Sentence.build()
-                  .sentence(both.detail())
-                  .text(" Aim ")
-                  .inclination(lamp.target().orElseThrow().percent())
-                  .text(". ")
-                  .sentence(both.remedy().orElse(Sentence.EMPTY))
-                  .done(),
+              AimWords.combined(
+                  both.headline(), offTheTape(lamp.correction().orElseThrow().upMm())),
+              AimWords.thenAim(
+                  both.detail(),
+                  Inclined.by(lamp.target().orElseThrow().percent()),
+                  both.remedy().orElse(Sentence.EMPTY)),
               Action.TURN_AND_READ,
               kind,
               Optional.of(lamp.side()),
@@ -173,11 +167,8 @@ public record NextStep(
     if (worst.isEmpty()) {
       return new NextStep(
           Verdict.WITHIN,
-          Sentence.of("Both lamps within the rule and on their marks"),
-          Sentence.of(
-              floor.plane().isPresent()
-                  ? "Nothing stands above the horizon; the readings are the record."
-                  : "Nothing stands above the horizon; the floor was taken as level."),
+          AimWords.allWithin(),
+          floor.plane().isPresent() ? AimWords.nothingOut() : AimWords.nothingOutLevel(),
           Action.DONE,
           LampKind.DIPPED,
           Optional.empty(),
@@ -213,7 +204,6 @@ public record NextStep(
   }
 
   private static Sentence offTheTape(double upMm) {
-    return Sentence.of(
-        upMm < 0 ? "{0} above the tape" : "{0} below the tape", Figure.lengthMm(Math.abs(upMm)));
+    return AimWords.alsoOffTape(Figure.lengthMm(Math.abs(upMm)), upMm < 0);
   }
 }

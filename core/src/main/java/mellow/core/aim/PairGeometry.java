@@ -14,7 +14,6 @@ import mellow.core.finding.Working;
 import mellow.core.measure.Measured;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
-import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 
 /**
@@ -90,15 +89,14 @@ public final class PairGeometry {
 
   private Working lineWorking(boolean transferred, double centreMm, double aheadX, double line) {
     if (transferred) {
-      return Working.of(
-          Working.read("axis taped with the vehicle at the wall", Figure.lengthMm(line)));
+      return Working.of(Working.read(AimWords.axisTaped(), Figure.lengthMm(line)));
     }
     return Working.of(
-        Working.read("lamp centre above the tyres' plane", Figure.fineMm(centreMm)),
+        Working.read(AimWords.centreAbovePlane(), Figure.fineMm(centreMm)),
         floor.correctionLine(aheadX),
         new Working.Line(
-            "lamp-height line above the wall's foot",
-            "centre + floor",
+            AimWords.lineAboveFoot(),
+            AimWords.lineAboveFootFormula(),
             Sentence.of("{0} + ({1})", Figure.fineMm(centreMm), Figure.fineMm(line - centreMm)),
             Figure.fineMm(line)));
   }
@@ -116,12 +114,8 @@ public final class PairGeometry {
             Finding.notKnown(
                 FindingKey.of("wall.centre", Subject.Lamp.of(pair.kind().function(), side)),
                 Practice.READING,
-                "Height of the " + side.word() + " " + lampWords() + " not read",
-                "Measure from the floor to the centre of the "
-                    + side.word()
-                    + " "
-                    + lampWords()
-                    + "."));
+                AimWords.heightNotRead(side, pair.kind()),
+                AimWords.readHeight(side, pair.kind())));
       }
     }
     if (distance(Side.LEFT).isEmpty()) {
@@ -129,22 +123,22 @@ public final class PairGeometry {
           Finding.notKnown(
               ofPair("wall.distance"),
               Practice.READING,
-              "Distance to the wall not read",
-              "Measure from each lamp square to the wall."));
+              AimWords.distanceNotRead(),
+              AimWords.readDistance()));
     } else if (pair.distanceMm().left().isEmpty() || pair.distanceMm().right().isEmpty()) {
       findings.add(
           Finding.notKnown(
               ofPair("wall.square"),
               Practice.READING,
-              "One distance only: whether the vehicle stands square is open",
-              "Measure from the other lamp square to the wall."));
+              AimWords.oneDistance(),
+              AimWords.readOtherDistance()));
     } else if (pair.spacingMm().isEmpty()) {
       findings.add(
           Finding.notKnown(
               ofPair("wall.square"),
               Practice.READING,
-              "Spacing of the lamps not read: squareness is open",
-              "Measure between the centres of the lamps."));
+              AimWords.spacingNotRead(),
+              AimWords.readSpacing()));
     } else {
       findings.add(square());
     }
@@ -154,10 +148,6 @@ public final class PairGeometry {
 
   private FindingKey ofPair(String rule) {
     return FindingKey.of(rule, Subject.Lamp.pair(pair.kind().function()));
-  }
-
-  private String lampWords() {
-    return pair.kind() == LampKind.DIPPED ? "low beam" : pair.kind().lampWords();
   }
 
   private Finding square() {
@@ -176,22 +166,17 @@ public final class PairGeometry {
             Practice.SKEW_LIMIT_DEG);
     Sentence headline =
         Math.abs(skew) <= uncertainty
-            ? Sentence.of("Vehicle stands square to the wall")
-            : Sentence.build()
-                .text("Vehicle stands ")
-                .figure(Figure.degrees(Math.abs(skew)))
-                .text(" off square: straight ahead lies ")
-                .figure(Figure.lengthMm(Math.abs(aside)))
-                .text(skew > 0 ? " to the right" : " to the left")
-                .done();
+            ? AimWords.square()
+            : AimWords.skewed(
+                Figure.degrees(Math.abs(skew)), Figure.lengthMm(Math.abs(aside)), skew > 0);
     Finding finding =
         Finding.on(ofPair("wall.square"), margin, Practice.ADVICE, headline)
-            .withDetail(Sentence.of("The marks allow for it."))
+            .withDetail(AimWords.marksAllow())
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "skew",
-                        "atan((right distance − left distance) ÷ spacing)",
+                        AimWords.skew(),
+                        AimWords.skewFormula(),
                         Sentence.of(
                             "atan(({0} − {1}) ÷ {2})",
                             Figure.lengthMm(right),
@@ -199,15 +184,13 @@ public final class PairGeometry {
                             Figure.lengthMm(spacing)),
                         Figure.degrees(skew)),
                     new Working.Line(
-                        "straight ahead, to the right",
-                        "distance × tan(skew)",
+                        AimWords.straightAheadRight(),
+                        AimWords.straightAheadRightFormula(),
                         Sentence.of(
                             "{0} × tan({1})",
                             Figure.lengthMm((left + right) / 2), Figure.degrees(skew)),
                         Figure.lengthMm(aside))));
-    return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(Sentence.of("Move the vehicle until both distances are equal."))
-        : finding;
+    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.moveVehicle()) : finding;
   }
 
   private Optional<Finding> heights() {
@@ -227,20 +210,15 @@ public final class PairGeometry {
                 ofPair("wall.pair-height"),
                 margin,
                 Practice.ADVICE,
-                Sentence.of(
-                    margin.verdict() == Verdict.OUT
-                        ? "Lamp centres differ by {0}: more than a sound vehicle does"
-                        : "Lamp centres differ by {0}",
-                    Figure.lengthMm(difference)))
+                margin.verdict() == Verdict.OUT
+                    ? AimWords.centresDifferMuch(Figure.lengthMm(difference))
+                    : AimWords.centresDiffer(Figure.lengthMm(difference)))
             .withWorking(
                 Working.of(
-                    Working.read("left centre", Figure.lengthMm(left.get().mm())),
-                    Working.read("right centre", Figure.lengthMm(right.get().mm()))));
+                    Working.read(AimWords.centreOf(Side.LEFT), Figure.lengthMm(left.get().mm())),
+                    Working.read(
+                        AimWords.centreOf(Side.RIGHT), Figure.lengthMm(right.get().mm()))));
     return Optional.of(
-        margin.verdict() == Verdict.OUT
-            ? finding.withRemedy(
-                Sentence.of(
-                    "Measure both again from the floor; if they stand, see to tyres and springs first."))
-            : finding);
+        margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.checkSprings()) : finding);
   }
 }

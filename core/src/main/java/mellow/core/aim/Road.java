@@ -26,10 +26,10 @@ public final class Road {
 
   /** How a reach comes about; without its last line where the cutoff never comes down. */
   public static Working working(LampPlace lamp, double percent) {
-    String whose = lamp.side().word() + " lamp: ";
     Working.Line centre =
-        Working.read(whose + "centre above the tyres' plane", Figure.fineMm(lamp.centreMm()));
-    Working.Line inclination = Working.read(whose + "inclination", Figure.percent(percent));
+        Working.read(AimWords.roadCentre(lamp.side()), Figure.fineMm(lamp.centreMm()));
+    Working.Line inclination =
+        Working.read(AimWords.roadInclination(lamp.side()), Figure.percent(percent));
     OptionalDouble reach = reachMm(lamp.centreMm(), percent);
     if (reach.isEmpty()) {
       return Working.of(centre, inclination);
@@ -38,8 +38,8 @@ public final class Road {
         centre,
         inclination,
         new Working.Line(
-            whose + "meets a level road at",
-            "centre ÷ (fall in percent ÷ 100)",
+            AimWords.roadMeets(lamp.side()),
+            AimWords.roadMeetsFormula(),
             Sentence.of(
                 "{0} ÷ ({1} ÷ 100)", Figure.fineMm(lamp.centreMm()), Figure.percent(-percent)),
             Figure.reachMm(reach.getAsDouble())));

@@ -8,7 +8,6 @@ import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
-import mellow.core.vehicle.Side;
 
 /**
  * Roll of a cutoff: atan(height difference ÷ horizontal distance) of two points of its flat part.
@@ -19,22 +18,15 @@ public final class Roll {
 
   /** What holds a projector against turning. */
   public enum Holding {
-    NUT(
-        "Rotate the projector in its boss by {0} %s, seen from behind the lamp; then tighten the nut."),
-    GLUE(
-        "Part its tack and rotate the projector in the bowl by {0} %s, seen from behind the lamp;"
-            + " then tack it and read it again.");
-
-    private final String remedy;
-
-    Holding(String remedy) {
-      this.remedy = remedy;
-    }
+    NUT,
+    GLUE;
 
     private Sentence remedy(double rollDeg) {
-      return Sentence.of(
-          remedy.formatted(rollDeg > 0 ? "anticlockwise" : "clockwise"),
-          Figure.degrees(Math.abs(rollDeg)));
+      Figure.Angle roll = Figure.degrees(Math.abs(rollDeg));
+      return switch (this) {
+        case NUT -> AimWords.rollNut(roll, rollDeg > 0);
+        case GLUE -> AimWords.rollGlue(roll, rollDeg > 0);
+      };
     }
   }
 
@@ -54,20 +46,18 @@ public final class Roll {
             Figure.degrees(Practice.ROLL_LIMIT_DEG - Math.abs(roll)),
             uncertainty,
             Practice.ROLL_LIMIT_DEG);
-    String lamp = read.side() == Side.LEFT ? "Left" : "Right";
+    Figure.Angle shown = Figure.degrees(Math.abs(roll));
     Sentence headline =
         margin.verdict() == Verdict.WITHIN
-            ? Sentence.of(lamp + " cutoff is level to {0}", Figure.degrees(Math.abs(roll)))
-            : Sentence.of(
-                lamp + " cutoff leans {0}, its " + (roll > 0 ? "right" : "left") + " end low",
-                Figure.degrees(Math.abs(roll)));
+            ? AimWords.rollLevel(read.side(), shown)
+            : AimWords.rollLeans(read.side(), shown, roll > 0);
     Finding finding =
         Finding.on(key, margin, LEVEL, headline)
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "roll",
-                        "atan(height difference ÷ horizontal distance)",
+                        AimWords.roll(),
+                        AimWords.rollFormula(),
                         Sentence.of(
                             "atan({0} ÷ {1})",
                             Figure.lengthMm(read.leftHigher().mm()), Figure.lengthMm(read.runMm())),

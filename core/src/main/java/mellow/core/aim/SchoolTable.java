@@ -98,7 +98,7 @@ public record SchoolTable(LampKind kind, List<SchoolRow> rows) {
                           lamp,
                           percent,
                           0,
-                          "")))
+                          false)))
           .toList();
     }
   }

@@ -117,16 +117,13 @@ final class Schools {
       return Finding.notKnown(
           key("level", side),
           Source.derived("what the lens says decides it"),
-          "Whether level is right for the %s lamp is not known yet".formatted(side.word()),
-          "Read the lens, and say with the vehicle what it says.");
+          AimWords.levelNotKnown(side),
+          AimWords.readLensFirst());
     }
     Sentence headline =
         pair.beamClass() == BeamClass.SAE_VOR
-            ? Sentence.of("Level is too high for the " + side.word() + " lamp at this height")
-            : Sentence.of(
-                "Level is right only for lamps whose cutoff is designed for it; too high for this "
-                    + side.word()
-                    + " lamp");
+            ? AimWords.levelTooHighHere(side)
+            : AimWords.levelTooHigh(side);
     Finding finding =
         Finding.plain(
             key("level", side),
@@ -136,13 +133,9 @@ final class Schools {
     RuleSet.Answer rule = wall.market().aimRuleFor(astride.facts(side));
     if (rule instanceof RuleSet.Answer.Holds holds && centre.isPresent()) {
       return finding.withDetail(
-          Sentence.build()
-              .text("The rule asks for ")
-              .inclination(holds.rule().aimPercent())
-              .text(" where level is 0: ")
-              .figure(Figure.percent(Math.abs(holds.rule().aimPercent())))
-              .text(" too high.")
-              .done());
+          AimWords.levelDetail(
+              Inclined.by(holds.rule().aimPercent()),
+              Figure.percent(Math.abs(holds.rule().aimPercent()))));
     }
     return finding;
   }
@@ -154,8 +147,8 @@ final class Schools {
           Finding.notKnown(
               key("band", side),
               Practice.READING,
-              "The band means nothing until height and distance are read",
-              "Measure the lamp's centre and its distance to the wall."));
+              AimWords.bandNeedsReadings(),
+              AimWords.readHeightAndDistance()));
     }
     double centre = lamp.get().centreMm();
     double low = lamp.get().percentOf(Practice.BAND_LOW_MM - centre);
@@ -167,14 +160,8 @@ final class Schools {
                   key("band", side),
                   Verdict.OUT,
                   source,
-                  Sentence.of(
-                      "Refused for the %s lamp: the band's top means {0} upwards"
-                          .formatted(side.word()),
-                      Figure.percent(high)))
-              .withDetail(
-                  Sentence.of(
-                      "The lamp's centre is {0} high, below the whole band: every beam in it climbs.",
-                      Figure.lengthMm(centre))));
+                  AimWords.bandRefused(side, Figure.percent(high)))
+              .withDetail(AimWords.bandRefusedDetail(Figure.lengthMm(centre))));
     }
     Band usable = Band.between(low, Math.min(high, 0));
     double aim = (usable.lowest().getAsDouble() + usable.highest().getAsDouble()) / 2;
@@ -186,11 +173,8 @@ final class Schools {
                         key("band", side),
                         Verdict.OUT,
                         source,
-                        Sentence.of(
-                            "The band's top is {0} above level for the " + side.word() + " lamp",
-                            Figure.percent(high)))
-                    .withDetail(
-                        Sentence.of("Only the part of the band below level is aimed for.")));
+                        AimWords.bandAboveLevel(Figure.percent(high), side))
+                    .withDetail(AimWords.bandBelowOnly()));
     return new Answer.Aims(
         new Target(aim, usable.halfWidthOr(Practice.SETTING_TOLERANCE_PERCENT), source, warning));
   }
@@ -200,20 +184,16 @@ final class Schools {
     Source source = Source.commonPractice("the marks taken before the old lamps came off");
     if (wall.stanceChanged()) {
       return new Answer.Declines(
-          Finding.plain(
-                  key("before", side),
-                  Verdict.OUT,
-                  source,
-                  Sentence.of("Match before is wrong here: the suspension, tyres or load changed"))
-              .withRemedy(Sentence.of("Aim by another school.")));
+          Finding.plain(key("before", side), Verdict.OUT, source, AimWords.beforeIsWrong())
+              .withRemedy(AimWords.anotherSchool()));
     }
     if (before.isEmpty()) {
       return new Answer.Declines(
           Finding.notKnown(
               key("before", side),
               Practice.READING,
-              "No mark from before on the " + side.word(),
-              "It had to be read before the old lamps came off; aim by another school."));
+              AimWords.noMarkBefore(side),
+              AimWords.tooLateToRead()));
     }
     return new Answer.Aims(
         new Target(

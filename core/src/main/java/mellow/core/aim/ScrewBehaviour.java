@@ -124,12 +124,8 @@ public record ScrewBehaviour(
         add(
             "axis",
             Verdict.AT_EDGE,
-            Sentence.of(
-                "This %s screw moves the beam %s"
-                    .formatted(
-                        adjuster.axis().word(),
-                        found.get() == Adjuster.Axis.VERTICAL ? "up and down" : "sideways")),
-            "Note it as the " + found.get().word() + " screw and look for the other one.");
+            AimWords.screwMovesOther(adjuster.axis(), found.get() == Adjuster.Axis.VERTICAL),
+            AimWords.noteScrew(found.get()));
       }
     }
 
@@ -145,12 +141,8 @@ public record ScrewBehaviour(
         add(
             "dead",
             Verdict.OUT,
-            Sentence.of(
-                "The %s screw of the %s lamp does nothing in {0}"
-                    .formatted(adjuster.axis().word(), adjuster.side().word()),
-                Figure.turns(turned)),
-            "It is stripped, disengaged or the wrong one: see whether its drive turns the lamp's"
-                + " pivot, then try the other screw.");
+            AimWords.screwDead(adjuster.axis(), adjuster.side(), Figure.turns(turned)),
+            AimWords.screwDeadRemedy());
       }
     }
 
@@ -175,10 +167,8 @@ public record ScrewBehaviour(
         add(
             "contradiction",
             Verdict.AT_EDGE,
-            Sentence.of(
-                "The turns of the %s screw contradict each other"
-                    .formatted(adjuster.axis().word())),
-            "Turn it half a turn, note the direction, and read again.");
+            AimWords.screwContradicts(adjuster.axis()),
+            AimWords.turnHalf());
         return OptionalDouble.empty();
       }
       return raises || lowers
@@ -205,19 +195,14 @@ public record ScrewBehaviour(
                   key("play"),
                   Verdict.AT_EDGE,
                   TRIED,
-                  Sentence.of(
-                      "The %s screw of the %s lamp has {0} of play"
-                          .formatted(adjuster.axis().word(), adjuster.side().word()),
-                      Figure.turns(largest)))
-              .withRemedy(
-                  Sentence.of(
-                      "Come to the mark from the same side each time; the turns allow for it."))
+                  AimWords.screwPlay(adjuster.axis(), adjuster.side(), Figure.turns(largest)))
+              .withRemedy(AimWords.sameSide())
               .withWorking(
                   Working.of(
-                      Working.read("rate, per clockwise turn", Figure.percent(rate)),
+                      Working.read(AimWords.rate(), Figure.percent(rate)),
                       new Working.Line(
-                          "lost on changing direction",
-                          "turns − change ÷ rate",
+                          AimWords.lostOnChange(),
+                          AimWords.lostOnChangeFormula(),
                           Sentence.EMPTY,
                           Figure.turns(largest)))));
       return largest;
@@ -230,19 +215,13 @@ public record ScrewBehaviour(
         add(
             "wrong-way",
             Verdict.AT_EDGE,
-            Sentence.of(
-                "The %s screw of the %s lamp turns the other way than remembered: clockwise %s"
-                    .formatted(
-                        adjuster.axis().word(),
-                        adjuster.side().word(),
-                        read.getAsDouble() > 0 ? "raises" : "lowers")),
-            "Remember it anew for this vehicle.");
+            AimWords.screwOtherWay(adjuster.axis(), adjuster.side(), read.getAsDouble() > 0),
+            AimWords.rememberAgain());
       }
     }
 
-    private void add(String what, Verdict verdict, Sentence headline, String remedy) {
-      findings.add(
-          Finding.plain(key(what), verdict, TRIED, headline).withRemedy(Sentence.of(remedy)));
+    private void add(String what, Verdict verdict, Sentence headline, Sentence remedy) {
+      findings.add(Finding.plain(key(what), verdict, TRIED, headline).withRemedy(remedy));
     }
 
     private FindingKey key(String what) {

@@ -108,38 +108,32 @@ public final class Toe {
             Figure.percent(rule.marginOf(percent)), lamp.percentOf(unsureMm), rule.halfWidth());
     Verdict verdict =
         isAdvice && margin.verdict() == Verdict.OUT ? Verdict.AT_EDGE : margin.verdict();
-    String who = lamp.side() == Side.LEFT ? "Left" : "Right";
     Finding finding =
         Finding.on(
                 FindingKey.of("wall.aside", Subject.Lamp.of(function, lamp.side())),
                 margin,
                 rule.source(),
                 Math.abs(leftMm) <= step.plusMinusMm()
-                    ? Sentence.of(who + " lamp points straight ahead")
-                    : Sentence.of(
-                        who + " lamp points {0} to the " + (leftMm > 0 ? "left" : "right"),
-                        Figure.lengthMm(Math.abs(leftMm))))
+                    ? AimWords.straight(lamp.side())
+                    : AimWords.aside(lamp.side(), Figure.lengthMm(Math.abs(leftMm)), leftMm > 0))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "angle of this lamp",
-                        "atan(aside ÷ distance)",
+                        AimWords.angleOfLamp(),
+                        AimWords.angleOfLampFormula(),
                         Sentence.of(
                             "atan({0} ÷ {1})",
                             Figure.lengthMm(leftMm), Figure.lengthMm(lamp.alongMm())),
                         Figure.degrees(Math.toDegrees(Math.atan(leftMm / lamp.alongMm())))),
                     new Working.Line(
-                        "the straight-ahead line is known to",
-                        "distance × ± of both distances ÷ lamps apart",
+                        AimWords.lineKnownTo(),
+                        AimWords.lineKnownToFormula(),
                         lineFilled(lamp),
                         Figure.lengthMm(lineMm))))
             .withVerdict(verdict);
     double moveMm = leftMm - rule.middlePercent() / 100 * lamp.alongMm();
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of(
-                "Horizontal screw: {0} to the " + (moveMm > 0 ? "right." : "left."),
-                Figure.lengthMm(Math.abs(moveMm))))
+        ? finding.withRemedy(AimWords.turnAside(Figure.lengthMm(Math.abs(moveMm)), moveMm > 0))
         : finding;
   }
 
@@ -172,20 +166,19 @@ public final class Toe {
             limitDeg);
     Sentence headline =
         Math.abs(stepSpacing - lampSpacing) <= stepsMm
-            ? Sentence.of("Steps stand as far apart as the lamps")
-            : Sentence.of(
-                "Steps stand {0} apart for lamps {1} apart: {2} "
-                    + (toe > 0 ? "toe-out" : "toe-in"),
+            ? AimWords.stepsParallel()
+            : AimWords.toe(
                 Figure.lengthMm(stepSpacing),
                 Figure.lengthMm(lampSpacing),
-                Figure.degrees(Math.abs(toe)));
+                Figure.degrees(Math.abs(toe)),
+                toe > 0);
     return Finding.on(
             FindingKey.of("wall.toe", Subject.Lamp.pair(function)), margin, SPACING, headline)
         .withWorking(
             Working.of(
                 new Working.Line(
-                    "toe of the pair",
-                    "atan((steps apart − lamps apart) ÷ distance)",
+                    AimWords.toeOfPair(),
+                    AimWords.toeOfPairFormula(),
                     Sentence.of(
                         "atan(({0} − {1}) ÷ {2})",
                         Figure.lengthMm(stepSpacing),

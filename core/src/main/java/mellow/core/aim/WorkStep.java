@@ -7,7 +7,6 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampKind;
@@ -22,7 +21,7 @@ import mellow.core.vehicle.Side;
  * @param detail what it came to
  * @param state where it stands
  */
-public record WorkStep(Task task, Subject subject, String title, Sentence detail, State state) {
+public record WorkStep(Task task, Subject subject, Sentence title, Sentence detail, State state) {
 
   /** What is done in a step. */
   public enum Task {
@@ -59,18 +58,13 @@ public record WorkStep(Task task, Subject subject, String title, Sentence detail
     Sentence detail =
         floor
             .plane()
-            .map(
-                plane ->
-                    Sentence.of(
-                        "plane of the tyres to {0}", Figure.fineMm(plane.largestResidualMm())))
-            .orElse(Sentence.of("taken as level"));
-    return new WorkStep(Task.FLOOR, Subject.Bay.HERE, "Floor of the bay", detail, state(worst));
+            .map(plane -> AimWords.stepFloorDetail(Figure.fineMm(plane.largestResidualMm())))
+            .orElse(AimWords.stepFloorLevel());
+    return new WorkStep(Task.FLOOR, Subject.Bay.HERE, AimWords.stepFloor(), detail, state(worst));
   }
 
   private static List<WorkStep> pairSteps(PairSheet pair) {
-    boolean dipped = pair.kind() == LampKind.DIPPED;
     Subject both = Subject.Lamp.pair(pair.kind().function());
-    String name = Words.capital(pair.kind().lampWords());
     BySide<LampSheet> lamps = pair.lamps();
     boolean placed = lamps.left().place().isPresent() && lamps.right().place().isPresent();
     boolean aimed = lamps.left().target().isPresent() && lamps.right().target().isPresent();
@@ -79,15 +73,15 @@ public record WorkStep(Task task, Subject subject, String title, Sentence detail
         new WorkStep(
             Task.CENTRES,
             both,
-            name + " centres",
-            placed ? centres(lamps) : Sentence.of("heights and distance"),
+            AimWords.stepCentres(pair.kind()),
+            placed ? centres(lamps) : AimWords.stepCentresOpen(),
             placed ? worstOf(pair) : State.LATER));
     steps.add(
         new WorkStep(
             Task.TAPE,
             both,
-            dipped ? "Tape the wall" : "Tape for the " + pair.kind().lampWords() + "s",
-            placed && aimed ? tape(lamps) : Sentence.of("where the marks go"),
+            AimWords.stepTape(pair.kind()),
+            placed && aimed ? tape(lamps) : AimWords.stepTapeOpen(),
             placed && aimed ? State.WITHIN : State.LATER));
     for (Side side : Side.values()) {
       steps.add(readStep(pair.kind(), lamps.on(side)));
@@ -101,8 +95,7 @@ public record WorkStep(Task task, Subject subject, String title, Sentence detail
   }
 
   private static Sentence centres(BySide<LampSheet> lamps) {
-    return Sentence.of(
-        "{0} left · {1} right",
+    return AimWords.leftAndRight(
         Figure.lengthMm(lamps.left().place().orElseThrow().centreMm()),
         Figure.lengthMm(lamps.right().place().orElseThrow().centreMm()));
   }
@@ -111,9 +104,8 @@ public record WorkStep(Task task, Subject subject, String title, Sentence detail
     double left = belowLine(lamps.left());
     double right = belowLine(lamps.right());
     return Math.abs(left - right) < 1
-        ? Sentence.of("{0} below the line", Figure.lengthMm(left))
-        : Sentence.of(
-            "{0} left · {1} right, below the line", Figure.lengthMm(left), Figure.lengthMm(right));
+        ? AimWords.belowLine(Figure.lengthMm(left))
+        : AimWords.belowLineBoth(Figure.lengthMm(left), Figure.lengthMm(right));
   }
 
   private static double belowLine(LampSheet lamp) {
@@ -122,21 +114,15 @@ public record WorkStep(Task task, Subject subject, String title, Sentence detail
   }
 
   private static WorkStep readStep(LampKind kind, LampSheet lamp) {
-    String side = lamp.side().word();
-    String title = "Read the " + side + " " + kind.lampWords();
+    Sentence title = AimWords.stepRead(lamp.side(), kind);
     Subject read = Subject.Lamp.of(kind.function(), lamp.side());
     Optional<LampSheet.Reading> reading = lamp.reading();
     if (reading.isEmpty()) {
-      return new WorkStep(Task.READ, read, title, Sentence.of("not read"), State.LATER);
+      return new WorkStep(Task.READ, read, title, AimWords.stepNotRead(), State.LATER);
     }
-    Sentence percent = Sentence.build().inclination(reading.get().percent()).done();
+    Sentence percent = Inclined.by(reading.get().percent());
     if (lamp.turnedSinceRead()) {
-      return new WorkStep(
-          Task.READ,
-          read,
-          title,
-          Sentence.build().text("turned since, was ").sentence(percent).done(),
-          State.NOT_KNOWN);
+      return new WorkStep(Task.READ, read, title, AimWords.stepTurned(percent), State.NOT_KNOWN);
     }
     Verdict worst =
         lamp.findings().stream()

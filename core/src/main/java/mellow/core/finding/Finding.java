@@ -79,6 +79,12 @@ public record Finding(
         .withRemedy(Sentence.of(whatToRead));
   }
 
+  /** Something cannot be judged yet; the remedy says which reading would settle it. */
+  public static Finding notKnown(
+      FindingKey key, Source source, Sentence headline, Sentence whatToRead) {
+    return plain(key, Verdict.NOT_KNOWN, source, headline).withRemedy(whatToRead);
+  }
+
   /** The same with a milder or graver verdict than its margin alone gives. */
   public Finding withVerdict(Verdict newVerdict) {
     return new Finding(key, newVerdict, headline, detail, margin, remedy, working, source);

@@ -13,7 +13,6 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
 import mellow.core.measure.UnitSystem;
-import mellow.words.Argument;
 import mellow.words.Catalogue;
 import mellow.words.Message;
 
@@ -110,7 +109,15 @@ public final class Speech {
     Map<String, Object> filled = new HashMap<>();
     // in the order of the message, so that figures are counted as they stand
     for (String name : message.arguments().keySet()) {
-      filled.put(name, filled(message.arguments().get(name), keyed, places));
+      Object argument = keyed.arguments().get(name);
+      if (argument instanceof Enum<?> constant) {
+        filled.put(name, constant.name());
+        filled.put(Message.wordsOf(name), term(constant));
+      } else if (argument instanceof String typed) {
+        filled.put(Message.wordsOf(name), Words.typed(typed));
+      } else {
+        filled.put(name, filled(argument, places));
+      }
     }
     MessageFormat format =
         formats.computeIfAbsent(keyed.key(), key -> new MessageFormat(message.bare(), locale));
@@ -123,14 +130,6 @@ public final class Speech {
     return Catalogue.shipped()
         .message(language, key)
         .orElseThrow(() -> new IllegalArgumentException("the catalogue has no “" + key + "”"));
-  }
-
-  private Object filled(Argument of, Sentence.Keyed keyed, Places places) {
-    Object argument = keyed.arguments().get(of.name());
-    if (argument instanceof Enum<?> constant) {
-      return of.kind() == Argument.Kind.CHOICE ? constant.name() : term(constant);
-    }
-    return filled(argument, places);
   }
 
   private String term(Enum<?> constant) {
@@ -156,6 +155,6 @@ public final class Speech {
     if (argument instanceof Boolean so) {
       return so ? YES : NO;
     }
-    return argument instanceof String typed ? Words.typed(typed) : argument;
+    return argument;
   }
 }

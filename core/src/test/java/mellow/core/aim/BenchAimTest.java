@@ -1,5 +1,6 @@
 package mellow.core.aim;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -8,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.aim.BenchAim.Bench;
 import mellow.core.aim.BenchAim.Flat;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
-import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Measured;
 import mellow.core.vehicle.Side;
@@ -49,21 +50,22 @@ class BenchAimTest {
   @Test
   void saysWhichWayToTurn() {
     Finding roll = of(806, 794).get(1);
-    assertThat(Said.pattern(roll.remedy().orElseThrow())).contains("anticlockwise");
+    assertThatFinding(roll).advises(AimWords.rollNut(angle(12), true));
     assertThat(roll.working().lines().get(0).result().value()).isCloseTo(1.146, within(0.001));
-    assertThat(Said.pattern(of(794, 806).get(1).remedy().orElseThrow()))
-        .contains("clockwise")
-        .doesNotContain("anticlockwise");
+    assertThatFinding(of(794, 806).get(1)).advises(AimWords.rollNut(angle(12), false));
+  }
+
+  /** Of a rise over the 600 mm between both places. */
+  private static Figure.Angle angle(double riseMm) {
+    return Figure.degrees(Math.toDegrees(Math.atan(riseMm / 600)));
   }
 
   /** A glued one has no nut: it turns while only its tack holds it. Common practice. */
   @Test
   void saysWhatIsToBeLoosened() {
-    assertThat(Said.pattern(of(806, 794).get(1).remedy().orElseThrow())).contains("the nut");
+    assertThatFinding(of(806, 794).get(1)).advises(AimWords.rollNut(angle(12), true));
     Bench glued = new Bench(7620, 600, Roll.Holding.GLUE);
-    assertThat(Said.pattern(on(glued, 806, 794).get(1).remedy().orElseThrow()))
-        .contains("tack", "anticlockwise")
-        .doesNotContain("nut");
+    assertThatFinding(on(glued, 806, 794).get(1)).advises(AimWords.rollGlue(angle(12), true));
   }
 
   @Test
@@ -73,7 +75,7 @@ class BenchAimTest {
         .satisfies(
             one -> {
               assertThat(one.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-              assertThat(Said.pattern(one.remedy().orElseThrow())).contains("before it is opened");
+              assertThat(one.remedy()).contains(AimWords.tapeFactory());
             });
     // without a reference the roll can be judged all the same
     assertThat(

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import mellow.core.aim.FloorSurvey.Corner;
 import mellow.core.aim.FloorSurvey.TyreReading;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -100,8 +101,8 @@ class FloorTest {
     assertThatFinding(twisted.finding("floor.twist@bay"))
         .is(Verdict.OUT)
         .hasMargin(-2, 1e-9)
-        .says("twisted by 5.0 mm")
-        .advises("second time");
+        .says(AimWords.twisted(Figure.fineMm(5)))
+        .advises(AimWords.readTyresTwice());
   }
 
   @Test
@@ -112,7 +113,9 @@ class FloorTest {
     twisted.survey = Optional.of(survey(twice, OptionalDouble.of(0)));
     Walls flat = new Walls();
     flat.survey = Optional.of(survey(0, 0, 0, 0, 0, 0));
-    assertThatFinding(twisted.finding("floor.twist@bay")).is(Verdict.AT_EDGE).says("read twice");
+    assertThatFinding(twisted.finding("floor.twist@bay"))
+        .is(Verdict.AT_EDGE)
+        .says(AimWords.twistedRead(Figure.fineMm(5)));
     assertThat(uncertainty(twisted)).isGreaterThan(uncertainty(flat));
   }
 
@@ -130,7 +133,7 @@ class FloorTest {
     assertThatFinding(walls.finding("floor.twist@bay")).is(Verdict.NOT_KNOWN);
     assertThatFinding(walls.finding("floor.foot@floor:wall:LEFT"))
         .is(Verdict.NOT_KNOWN)
-        .advises("left lamp");
+        .advises(AimWords.readFoot(Side.LEFT));
     assertThatFinding(new Walls().finding("floor.survey@bay")).is(Verdict.NOT_KNOWN);
   }
 

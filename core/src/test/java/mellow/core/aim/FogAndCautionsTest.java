@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
 import mellow.core.finding.Caution;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Measured;
+import mellow.core.rules.HeightCondition.HeightOf;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
 
@@ -40,7 +43,8 @@ class FogAndCautionsTest {
   void aDrivingLampIsAimedLevelByItsBrightSpot() {
     Walls walls = fog("un-r48", BeamClass.DRIVING, 900);
     assertThat(walls.markMm(Side.LEFT)).isCloseTo(900, within(1e-9));
-    assertThatFinding(walls.finding("aim.cutoff@lamp:DRIVING:LEFT")).advises("left bright spot");
+    assertThatFinding(walls.finding("aim.cutoff@lamp:DRIVING:LEFT"))
+        .advises(AimWords.read(Side.LEFT, LampKind.DRIVING));
     walls.reads(Side.LEFT, 60);
     assertThatFinding(walls.finding("aim.target@lamp:DRIVING:LEFT"))
         .is(Verdict.OUT)
@@ -58,8 +62,8 @@ class FogAndCautionsTest {
     walls.events.add(new AimEvent.LadenRead(Side.LEFT, Measured.toMm(20)));
     assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("Left lamp laden")
-        .advises("levelling");
+        .says(AimWords.limitsOut(Side.LEFT, LampKind.DIPPED, true, Figure.lengthMm(18.1), true))
+        .advises(AimWords.setLevelling());
     walls.events.add(new AimEvent.LadenRead(Side.LEFT, Measured.toMm(90)));
     assertThatFinding(walls.finding("aim.laden@lamp:DIPPED:LEFT")).is(Verdict.WITHIN);
     walls.turns(Side.LEFT, "v", 0.5);
@@ -78,12 +82,12 @@ class FogAndCautionsTest {
     Walls walls = fog("us-ca-24403", BeamClass.FOG_SAE, 500);
     assertThatFinding(walls.reads(Side.LEFT, 95).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.OUT)
-        .says("too high");
+        .says(AimWords.limitsOut(Side.LEFT, LampKind.FRONT_FOG, false, Figure.lengthMm(6.6), true));
     assertThatFinding(walls.reads(Side.LEFT, 120).finding("aim.limits@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.WITHIN);
   }
 
-  /** UN R48: class B 1.5 % down or lower; 1.5 % of 7620 is 114.3 mm. */
+  /** UN R48: class B 1.5 % down or lower, first set to 1.75 %; 1.5 % of 7620 is 114.3 mm. */
   @Test
   void classBHasNoLowestLimit() {
     Walls walls = fog("un-r48", BeamClass.FOG_B, 400);
@@ -93,7 +97,9 @@ class FogAndCautionsTest {
         .is(Verdict.WITHIN);
     assertThatFinding(walls.finding("aim.target@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.WITHIN)
-        .says("below the tape");
+        .says(
+            AimWords.offTape(
+                Side.LEFT, LampKind.FRONT_FOG, Figure.lengthMm(380 - 0.0175 * 7620), false));
     assertThat(SchoolTable.of(walls.input()).get(0).rows()).hasSize(1);
   }
 
@@ -103,7 +109,7 @@ class FogAndCautionsTest {
     walls.edge = BySide.of(side -> OptionalDouble.empty());
     assertThatFinding(walls.finding("school.rule@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.NOT_KNOWN)
-        .advises("lower edge");
+        .advises(AimWords.measureHeight(HeightOf.LOWER_EDGE, Side.LEFT));
   }
 
   @Test
@@ -112,7 +118,7 @@ class FogAndCautionsTest {
     walls.market = "us-ca-24403";
     assertThatFinding(walls.finding("school.rule@lamp:DIPPED:LEFT"))
         .is(Verdict.NOT_KNOWN)
-        .says("no rule for such a lamp");
+        .says(AimWords.noRule(walls.input().market().title(), false));
   }
 
   @Test

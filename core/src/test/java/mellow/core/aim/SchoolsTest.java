@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.BySide;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 import org.junit.jupiter.api.Test;
@@ -66,7 +68,7 @@ class SchoolsTest {
     assertThat(walls.markMm(Side.LEFT)).isCloseTo(43 * IN, within(1e-9));
     assertThatFinding(walls.finding("school.level@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("too high");
+        .says(AimWords.levelTooHighHere(Side.LEFT));
     assertThat(walls.school(School.RULE).markMm(Side.LEFT)).isCloseTo(41 * IN, within(1e-9));
   }
 
@@ -84,7 +86,7 @@ class SchoolsTest {
     assertThat(36 * IN - walls.markMm(Side.LEFT)).isCloseTo(2 * IN, within(1e-9));
     assertThatFinding(walls.finding("wall.step@lamp:DIPPED"))
         .is(Verdict.AT_EDGE)
-        .says("cannot tell them apart");
+        .says(AimWords.astride(Figure.fineMm(0.125 * IN)));
 
     walls.centre = new BySide<>(OptionalDouble.of(36 * IN), OptionalDouble.of(37 * IN));
     assertThat(walls.markMm(Side.LEFT)).as("an inch is told").isCloseTo(36 * IN, within(1e-9));
@@ -99,8 +101,8 @@ class SchoolsTest {
     walls.beam = BeamClass.SAE_VOR;
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("below the tape")
-        .advises("Do not raise it");
+        .says(AimWords.offTape(Side.LEFT, LampKind.DIPPED, Figure.lengthMm(60), false))
+        .advises(AimWords.doNotRaise());
   }
 
   /** A mark of 0.5 % down stands on the limit of UN R48 itself: no lamp is out by 0.00 %. */
@@ -159,12 +161,12 @@ class SchoolsTest {
     walls.beam = BeamClass.DIPPED_UNREAD;
     assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:LEFT"))
         .is(Verdict.NOT_KNOWN)
-        .says("lens");
+        .says(AimWords.lensUnread(Side.LEFT));
     assertThatFinding(walls.finding("school.level@lamp:DIPPED:LEFT")).is(Verdict.NOT_KNOWN);
     walls.market = "us-sae-j599";
     assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:LEFT"))
         .is(Verdict.NOT_KNOWN)
-        .says("lens");
+        .says(AimWords.lensUnread(Side.LEFT));
   }
 
   /** 3 ft is 8 in above a lamp at 28 in: 100 × 8/300 = 2.67 % upwards. */
@@ -174,7 +176,7 @@ class SchoolsTest {
     assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
     assertThatFinding(walls.finding("school.band@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("2.67 % upwards");
+        .says(AimWords.bandRefused(Side.LEFT, Figure.percent(800.0 / 300)));
   }
 
   /**
@@ -187,7 +189,7 @@ class SchoolsTest {
         .isCloseTo(-0.5, within(1e-9));
     assertThatFinding(walls.finding("school.band@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("1.00 % above");
+        .says(AimWords.bandAboveLevel(Figure.percent(1), Side.LEFT));
     assertThat(walls.centre(40 * IN).lamp(Side.LEFT).target().orElseThrow().warning()).isEmpty();
   }
 
@@ -199,7 +201,7 @@ class SchoolsTest {
     walls.stanceChanged = true;
     assertThatFinding(walls.finding("school.before@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("suspension");
+        .says(AimWords.beforeIsWrong());
     assertThat(walls.lamp(Side.LEFT).target()).isEmpty();
   }
 

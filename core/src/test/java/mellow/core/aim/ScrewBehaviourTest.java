@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
+import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
 
@@ -58,7 +60,7 @@ class ScrewBehaviourTest {
         .advises("3 1/8 turns anticlockwise");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, -30);
     assertThatFinding(walls.finding("screw.wrong-way@screw:DIPPED:RIGHT:v"))
-        .says("clockwise lowers");
+        .says(AimWords.screwOtherWay(Adjuster.Axis.VERTICAL, Side.RIGHT, false));
   }
 
   @Test
@@ -67,8 +69,8 @@ class ScrewBehaviourTest {
         rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 0.5).reads(Side.RIGHT, -2);
     assertThatFinding(walls.finding("aim.away@lamp:DIPPED:RIGHT"))
         .is(Verdict.AT_EDGE)
-        .says("away from its mark by 20 mm")
-        .advises("other way");
+        .says(AimWords.away(Side.RIGHT, LampKind.DIPPED, Figure.lengthMm(20)))
+        .advises(AimWords.otherWay());
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT")).advises("anticlockwise");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, 40);
     assertThat(walls.sheet().findings()).noneMatch(found -> found.id().startsWith("aim.away"));
@@ -80,8 +82,8 @@ class ScrewBehaviourTest {
         rightLamp().reads(Side.RIGHT, 18).turns(Side.RIGHT, "v", 1.5).reads(Side.RIGHT, 18.5);
     assertThatFinding(walls.finding("screw.dead@screw:DIPPED:RIGHT:v"))
         .is(Verdict.OUT)
-        .says("does nothing in 1 1/2 turns")
-        .advises("stripped");
+        .says(AimWords.screwDead(Adjuster.Axis.VERTICAL, Side.RIGHT, Figure.turns(1.5)))
+        .advises(AimWords.screwDeadRemedy());
   }
 
   @Test
@@ -93,7 +95,8 @@ class ScrewBehaviourTest {
             .turns(Side.RIGHT, "v", 1)
             .reads(Side.RIGHT, 18)
             .step(Side.RIGHT, 45);
-    assertThatFinding(walls.finding("screw.axis@screw:DIPPED:RIGHT:v")).says("sideways");
+    assertThatFinding(walls.finding("screw.axis@screw:DIPPED:RIGHT:v"))
+        .says(AimWords.screwMovesOther(Adjuster.Axis.VERTICAL, false));
     assertThat(screw(walls).axis()).hasValue(Adjuster.Axis.HORIZONTAL);
   }
 
@@ -167,10 +170,10 @@ class ScrewBehaviourTest {
         .reads(Side.RIGHT, 18);
     assertThatFinding(walls.finding("screw.reach@screw:DIPPED:RIGHT:v"))
         .is(Verdict.AT_EDGE)
-        .advises("before closing");
+        .advises(AimWords.aimFirst());
     walls.frontClosed = true;
     assertThatFinding(walls.finding("screw.reach@screw:DIPPED:RIGHT:v"))
         .is(Verdict.OUT)
-        .advises("come off again");
+        .advises(AimWords.openFront());
   }
 }

@@ -4,6 +4,7 @@ import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.Side;
@@ -77,7 +78,7 @@ class ToeTest {
             market("us-sae-j599", BeamClass.SAE_VOR)
                 .step(Side.RIGHT, -130)
                 .finding("wall.aside@lamp:DIPPED:RIGHT"))
-        .advises("Horizontal screw: 130 mm to the left.");
+        .advises("130 mm to the left.");
     // to the middle of its room, 1 % to the left: 76 mm, and 40 more
     assertThatFinding(
             market("gb-inspection", BeamClass.UN_DIPPED)
@@ -92,7 +93,7 @@ class ToeTest {
     assertThat(one.sheet().findings()).noneMatch(finding -> finding.answers("wall.toe"));
     assertThatFinding(one.step(Side.RIGHT, 10).finding("wall.toe@lamp:DIPPED"))
         .is(Verdict.WITHIN)
-        .says("Steps stand as far apart as the lamps");
+        .says(AimWords.stepsParallel());
   }
 
   /** 60 mm each towards the middle over 7620: atan(120 ÷ 7620) = 0.90°. */
@@ -101,6 +102,11 @@ class ToeTest {
     assertThatFinding(
             new Walls().step(Side.LEFT, -60).step(Side.RIGHT, 60).finding("wall.toe@lamp:DIPPED"))
         .is(Verdict.WITHIN)
-        .says("Steps stand 1 080 mm apart for lamps 1 200 mm apart: 0.90° toe-in");
+        .says(
+            AimWords.toe(
+                Figure.lengthMm(1080),
+                Figure.lengthMm(1200),
+                Figure.degrees(Math.toDegrees(Math.atan(120 / 7620.0))),
+                false));
   }
 }

@@ -146,7 +146,7 @@ class WallJudgementTest {
     assertThatFinding(walls.finding("wall.pair-height@lamp:DIPPED"))
         .is(Verdict.OUT)
         .hasMargin(-15, 1e-9)
-        .advises("springs");
+        .advises(AimWords.checkSprings());
   }
 
   @Test
@@ -220,11 +220,11 @@ class WallJudgementTest {
   @Test
   void whatIsOnItsMarkIsNotTurned() {
     Walls level = new Walls().centre(1062).school(School.LEVEL).reads(Side.LEFT, 0);
-    assertThat(Said.pattern(level.lamp(Side.LEFT).correction().orElseThrow().says()))
-        .isEqualTo("On its mark: nothing to turn.");
-    assertThatFinding(level.finding("aim.limits@lamp:DIPPED:LEFT")).is(Verdict.OUT);
-    assertThat(Said.pattern(level.finding("aim.limits@lamp:DIPPED:LEFT").remedy().orElseThrow()))
-        .contains("the mark of this one lies beyond the rule");
+    assertThat(level.lamp(Side.LEFT).correction().orElseThrow().says())
+        .isEqualTo(AimWords.onMark());
+    assertThatFinding(level.finding("aim.limits@lamp:DIPPED:LEFT"))
+        .is(Verdict.OUT)
+        .advises(AimWords.beyondRule());
   }
 
   /** Swapping the sides, the traffic and every reading swaps the verdicts. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Controls.Key;
+import mellow.core.finding.Said;
 import mellow.core.finding.Working.Line;
 import mellow.core.formats.FeedPlanBook;
 import org.junit.jupiter.api.Test;
@@ -31,7 +32,7 @@ class NodeWorkingTest {
     NodeWorking left = at("left drl +", RUN);
     List<Line> lines = left.working().lines();
     assertThat(lines)
-        .extracting(Line::label)
+        .extracting(line -> Said.pattern(line.label()))
         .containsExactly("battery", "key, ignition", "fuse tap", "drl feed", "left branch");
     assertThat(lost(lines, 2)).isCloseTo(1.26 * 0.020, within(0.003));
     assertThat(lost(lines, 3)).isCloseTo(1.26 * 0.0298, within(0.002));
@@ -47,8 +48,11 @@ class NodeWorkingTest {
   @Test
   void behindALampItIsLiftedFromGround() throws Exception {
     NodeWorking minus = at("left drl -", RUN);
-    assertThat(minus.working().lines().get(0).label()).isEqualTo("the battery's negative post");
-    assertThat(minus.working().lines()).extracting(Line::label).endsWith("left return");
+    assertThat(Said.pattern(minus.working().lines().get(0).label()))
+        .isEqualTo("the battery's negative post");
+    assertThat(minus.working().lines())
+        .extracting(line -> Said.pattern(line.label()))
+        .endsWith("left return");
     assertThat(minus.volts().value()).isBetween(0.63 * 0.0124, 0.63 * 0.0124 + 1.26 * 0.005);
   }
 

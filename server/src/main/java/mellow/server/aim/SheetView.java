@@ -24,6 +24,7 @@ import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.HorizonView;
 import mellow.server.wire.SentenceView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** The whole stage "Wall". */
@@ -132,7 +133,7 @@ public record SheetView(
                     new StepView(
                         step.task(),
                         step.subject().text(),
-                        step.title(),
+                        Spoken.words(step.title()),
                         SentenceView.of(step.detail()),
                         step.state()))
             .toList(),

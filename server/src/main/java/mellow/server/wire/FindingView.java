@@ -61,8 +61,8 @@ public record FindingView(
           .map(
               line ->
                   new WorkingLineView(
-                      line.label(),
-                      line.formula(),
+                      Spoken.words(line.label()),
+                      Spoken.words(line.formula()),
                       SentenceView.of(line.filled()),
                       FigureView.of(line.result())))
           .toList();

@@ -18,6 +18,11 @@ public final class Spoken {
     return speech().text(sentence, units);
   }
 
+  /** Words without figures: a label, a title. */
+  public static String words(Sentence sentence) {
+    return written(sentence).pattern();
+  }
+
   private static Speech speech() {
     return Speech.of(LocaleContextHolder.getLocale());
   }
