@@ -100,7 +100,7 @@ class AroundTheWallIT extends BrowserTest {
     Page page = open("/jobs/" + app().job("Ilse's roadster"), Look.USUAL);
     page.keyboard().press("c");
     Locator dialog = page.getByRole(AriaRole.DIALOG);
-    assertThat(dialog).containsText("Refused for the left lamp");
+    assertThat(dialog).containsText("Not usable for the left lamp");
     dialog
         .locator("tr", new Locator.LocatorOptions().setHasText("Split drop"))
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Choose"))
@@ -143,6 +143,6 @@ class AroundTheWallIT extends BrowserTest {
     assertThat(dialog).containsText("Compare the schools of aiming");
     field(page, "Find a command").fill("marks");
     field(page, "Find a command").press("Enter");
-    assertThat(dialog).containsText("Mark the wall");
+    assertThat(dialog).containsText("Tape the wall");
   }
 }

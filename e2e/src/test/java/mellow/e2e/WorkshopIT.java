@@ -160,7 +160,7 @@ class WorkshopIT extends BrowserTest {
         .click();
     right.getByRole(AriaRole.TEXTBOX).fill("806");
     right.getByRole(AriaRole.TEXTBOX).press("Enter");
-    assertThat(right).containsText("Right cutoff is level");
+    assertThat(right).containsText("Right cutoff level");
     page.keyboard().press("2");
     button(page, "Into the oven").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("What is in the oven?");

@@ -38,17 +38,17 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
     findings.add(
         locked(
             "brightness",
-            before.exposureLocked(),
-            after.exposureLocked(),
-            "exposure",
-            "Lock exposure on the same bright spot for both."));
+            before.exposureLocked() && after.exposureLocked(),
+            PhotoWords.goodForBrightness(),
+            PhotoWords.notForBrightness(),
+            PhotoWords.lockExposure()));
     findings.add(
         locked(
             "colour",
-            before.balanceLocked(),
-            after.balanceLocked(),
-            "white balance",
-            "Lock white balance, to daylight or to one figure, for both."));
+            before.balanceLocked() && after.balanceLocked(),
+            PhotoWords.goodForColour(),
+            PhotoWords.notForColour(),
+            PhotoWords.lockBalance()));
     distance(before, after).ifPresent(findings::add);
     return new Comparison(registration, findings);
   }
@@ -59,42 +59,27 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
       return Finding.notKnown(
           FindingKey.of("photo.shape"),
           LOCKS,
-          marked
-              ? "The marks lie too close to lay one photo over the other"
-              : "Without two tape marks on each, shapes cannot be laid over each other",
-          "Set the same two tape marks on both photos, far apart.");
+          marked ? PhotoWords.tooClose() : PhotoWords.noMarks(),
+          PhotoWords.setMarks());
     }
     boolean good = before.focusLocked() && after.focusLocked();
     return Finding.plain(
             FindingKey.of("photo.shape"),
             good ? Verdict.WITHIN : Verdict.AT_EDGE,
             LOCKS,
-            Sentence.of(
-                good
-                    ? "Good for comparing shape: laid over by its marks, focus locked"
-                    : "Shapes lie over each other; edges may differ by focus alone"))
+            good ? PhotoWords.goodForShape() : PhotoWords.shapeMayDiffer())
         .withDetail(
-            Sentence.of(
-                "The later one is turned by {0} and scaled by {1}.",
+            PhotoWords.turnedAndScaled(
                 Figure.degrees(registration.get().turnDeg()),
                 Figure.number(registration.get().scale())));
   }
 
   private static Finding locked(
-      String what, boolean before, boolean after, String lock, String remedy) {
-    if (before && after) {
-      return Finding.plain(
-          FindingKey.of("photo." + what),
-          Verdict.WITHIN,
-          LOCKS,
-          Sentence.of("Good for comparing " + what + ": " + lock + " was locked"));
-    }
-    return Finding.plain(
-            FindingKey.of("photo." + what),
-            Verdict.OUT,
-            LOCKS,
-            Sentence.of("Not good for comparing " + what + ": " + lock + " was not locked in both"))
-        .withRemedy(Sentence.of(remedy));
+      String what, boolean inBoth, Sentence good, Sentence bad, Sentence remedy) {
+    FindingKey key = FindingKey.of("photo." + what);
+    return inBoth
+        ? Finding.plain(key, Verdict.WITHIN, LOCKS, good)
+        : Finding.plain(key, Verdict.OUT, LOCKS, bad).withRemedy(remedy);
   }
 
   private static Optional<Finding> distance(Shot before, Shot after) {
@@ -111,9 +96,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
                 FindingKey.of("photo.distance"),
                 Verdict.AT_EDGE,
                 LOCKS,
-                Sentence.of(
-                    "Taken from {0} and from {1}: what stands out of the plane of the marks shifts",
-                    Figure.lengthMm(was), Figure.lengthMm(is)))
-            .withRemedy(Sentence.of("Stand at the same place, or mark it on the floor.")));
+                PhotoWords.otherDistance(Figure.lengthMm(was), Figure.lengthMm(is)))
+            .withRemedy(PhotoWords.samePlace()));
   }
 }

@@ -57,36 +57,36 @@ public final class Fit {
 
   private List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
-    findings.add(bowl("lens", "lens", projector.lensMm()));
+    findings.add(bowl("lens", projector.lensMm(), false));
     if (projector.shroudMm().isPresent()) {
-      findings.add(bowl("shroud", "shroud", projector.shroudMm()));
+      findings.add(bowl("shroud", projector.shroudMm(), true));
     }
     cut().ifPresent(findings::add);
     findings.add(
         along(
             "ahead",
-            new Along(housing.bowlDepthMm(), projector.frontMm(), "front of the projector", "lens"),
-            "Measure the depth to the lens through the bulb hole, and the projector's front.",
-            "A shorter shroud, a spacer behind the mount, or another projector."));
+            new Along(housing.bowlDepthMm(), projector.frontMm(), true),
+            RetrofitWords.measureAhead(),
+            RetrofitWords.shorterShroud()));
     findings.add(
         along(
             "behind",
-            new Along(housing.behindMm(), projector.behindMm(), "back of the projector", "cap"),
-            "Measure the room behind the mount, and the projector's back with its plugs.",
-            "A deeper cap, or another projector."));
+            new Along(housing.behindMm(), projector.behindMm(), false),
+            RetrofitWords.measureBehind(),
+            RetrofitWords.deeperCap()));
     if (mount == Mount.RING) {
       findings.add(hole());
     }
     return findings;
   }
 
-  private Finding bowl(String id, String part, OptionalDouble partMm) {
+  private Finding bowl(String id, OptionalDouble partMm, boolean shroud) {
     if (partMm.isEmpty() || housing.bowlOpeningMm().isEmpty()) {
       return Finding.notKnown(
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
-          "Not known whether the " + part + " passes the bowl",
-          "Measure the bowl's opening and the " + part + ".");
+          RetrofitWords.bowlNotKnown(shroud),
+          RetrofitWords.measureBowl(shroud));
     }
     double opening = housing.bowlOpeningMm().getAsDouble();
     double aSide = aSideMm(opening, partMm.getAsDouble());
@@ -97,14 +97,13 @@ public final class Fit {
                 margin,
                 ENVELOPE,
                 aSide >= 0
-                    ? Sentence.of("{0} a side between " + part + " and bowl", Figure.fineMm(aSide))
-                    : Sentence.of(
-                        "The bowl is {0} too narrow for the " + part, Figure.fineMm(-2 * aSide)))
+                    ? RetrofitWords.bowlClears(Figure.fineMm(aSide), shroud)
+                    : RetrofitWords.bowlTooNarrow(Figure.fineMm(-2 * aSide), shroud))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "room a side",
-                        "(opening − " + part + ") ÷ 2",
+                        RetrofitWords.roomASide(),
+                        RetrofitWords.roomASideFormula(shroud),
                         Sentence.of(
                             "({0} − {1}) ÷ 2",
                             Figure.fineMm(opening), Figure.fineMm(partMm.getAsDouble())),
@@ -112,8 +111,7 @@ public final class Fit {
     if (margin.verdict() != Verdict.OUT) {
       return finding;
     }
-    Finding narrow =
-        finding.withRemedy(Sentence.of("Cut the bowl a little at a time, or another projector."));
+    Finding narrow = finding.withRemedy(RetrofitWords.cutBowl());
     // what can be cut is no fault of the pair: it is the next thing to do
     return mount == Mount.GLUED && canBeCut() ? narrow.withVerdict(Verdict.AT_EDGE) : narrow;
   }
@@ -142,9 +140,9 @@ public final class Fit {
           Finding.notKnown(
                   FindingKey.of("bench.cut"),
                   source,
-                  "Not known whether the bowl may be cut that far",
-                  "Measure how far the opening may grow before a rib, an adjuster or the rim.")
-              .withDetail(Sentence.of("{0} would come off all round", Figure.fineMm(more))));
+                  RetrofitWords.cutNotKnown(),
+                  RetrofitWords.measureCut())
+              .withDetail(RetrofitWords.cutAllRound(Figure.fineMm(more))));
     }
     double most = housing.cutToMm().getAsDouble();
     Margin margin = Margin.of(Figure.fineMm((most - needed) / 2), CALLIPER_MM, ROOM_ASIDE_MM);
@@ -155,30 +153,21 @@ public final class Fit {
             margin,
             source,
             out
-                ? Sentence.of(
-                    "Cannot be cut to {0}: a rib or the rim stands at {1}",
-                    Figure.fineMm(needed), Figure.fineMm(most))
-                : Sentence.of(
-                    "Cut {0} off all round, to an opening of {1}",
-                    Figure.fineMm(more), Figure.fineMm(needed)));
+                ? RetrofitWords.cutImpossible(Figure.fineMm(needed), Figure.fineMm(most))
+                : RetrofitWords.cutTo(Figure.fineMm(more), Figure.fineMm(needed)));
     return Optional.of(
-        finding.withRemedy(
-            Sentence.of(
-                out
-                    ? "A smaller shroud or projector; what holds an adjuster is not cut."
-                    : "Rough cut, mark, second cut; then trim a little at a time, shroud too.")));
+        finding.withRemedy(out ? RetrofitWords.smallerPart() : RetrofitWords.cutInSteps()));
   }
 
-  /** Room along the axis: what there is, what the projector takes, and both in words. */
-  private record Along(
-      OptionalDouble roomMm, OptionalDouble takenMm, String part, String against) {}
+  /** Room along the axis: what there is, what the projector takes, ahead of its mount or behind. */
+  private record Along(OptionalDouble roomMm, OptionalDouble takenMm, boolean ahead) {}
 
-  private static Finding along(String id, Along along, String read, String remedy) {
+  private static Finding along(String id, Along along, Sentence read, Sentence remedy) {
     if (along.roomMm().isEmpty() || along.takenMm().isEmpty()) {
       return Finding.notKnown(
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
-          "Not known whether the " + along.part() + " clears the " + along.against(),
+          RetrofitWords.alongNotKnown(along.ahead()),
           read);
     }
     double room = along.roomMm().getAsDouble();
@@ -191,20 +180,16 @@ public final class Fit {
                 margin,
                 ENVELOPE,
                 clear >= 0
-                    ? Sentence.of(
-                        "{0} between " + along.part() + " and " + along.against(),
-                        Figure.fineMm(clear))
-                    : Sentence.of(
-                        "The " + along.part() + " stands {0} into the " + along.against(),
-                        Figure.fineMm(-clear)))
+                    ? RetrofitWords.alongClears(Figure.fineMm(clear), along.ahead())
+                    : RetrofitWords.alongTouches(along.ahead(), Figure.fineMm(-clear)))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "room to the " + along.against(),
-                        "depth there − depth taken",
+                        RetrofitWords.roomTo(along.ahead()),
+                        RetrofitWords.roomToFormula(),
                         Sentence.of("{0} − {1}", Figure.fineMm(room), Figure.fineMm(taken)),
                         Figure.fineMm(clear))));
-    return margin.verdict() == Verdict.WITHIN ? finding : finding.withRemedy(Sentence.of(remedy));
+    return margin.verdict() == Verdict.WITHIN ? finding : finding.withRemedy(remedy);
   }
 
   private Finding hole() {
@@ -212,8 +197,8 @@ public final class Fit {
       return Finding.notKnown(
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
           ENVELOPE,
-          "Not known whether the boss goes through the bulb hole",
-          "Measure the bulb hole and the thread of the boss.");
+          RetrofitWords.holeNotKnown(),
+          RetrofitWords.measureHole());
     }
     double thread = projector.threadMm().getAsDouble();
     double hole = housing.holeMm().getAsDouble();
@@ -223,31 +208,27 @@ public final class Fit {
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
           margin,
           ENVELOPE,
-          Sentence.of(
-              "The boss goes through the bulb hole with {0}", Figure.fineMm(hole - thread)));
+          RetrofitWords.holeClears(Figure.fineMm(hole - thread)));
     }
     // what is drilled and filed to fit is no fault of the pair: it is the next thing to do
     return Finding.on(
             FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
             margin,
             ENVELOPE,
-            Sentence.of(
-                "The bulb hole is {0}, the boss {1}", Figure.fineMm(hole), Figure.fineMm(thread)))
+            RetrofitWords.holeTight(Figure.fineMm(hole), Figure.fineMm(thread)))
         .withVerdict(Verdict.AT_EDGE)
-        .withRemedy(Sentence.of(drilled(thread)));
+        .withRemedy(drilled(thread));
   }
 
   /** A hole that is filed to fit is drilled smaller than what goes through it, never larger. */
-  static String drilled(double bossMm) {
+  static Sentence drilled(double bossMm) {
     OptionalDouble metric = HoleSize.metricUpToMm(bossMm);
     OptionalDouble inches = HoleSize.stepDrillInchesUpTo(bossMm);
     if (metric.isEmpty() || inches.isEmpty()) {
-      return "No step drill is that wide: grind to the mark, snug, and cut the nubs.";
+      return RetrofitWords.grind();
     }
-    return "Drill to %s mm or %s and no wider, then file until the boss goes through snug; cut the"
-        .concat(" nubs, sand the rear flat.")
-        .formatted(
-            TapeText.decimal(metric.getAsDouble(), 1).replace(".0", ""),
-            TapeText.lengthWithUnit(LengthUnit.IN.toMm(inches.getAsDouble()), UnitSystem.IMPERIAL));
+    return RetrofitWords.drill(
+        TapeText.decimal(metric.getAsDouble(), 1).replace(".0", ""),
+        TapeText.lengthWithUnit(LengthUnit.IN.toMm(inches.getAsDouble()), UnitSystem.IMPERIAL));
   }
 }

@@ -56,7 +56,7 @@ public final class HeatCheck {
   public static Finding of(Object object, List<WarmingCurve.At> readings) {
     List<WarmingCurve.At> sorted = sorted(readings);
     FindingKey key = FindingKey.of("heat", SubjectKind.DIMENSION.named(object.id()));
-    String what = Words.capital(Words.typed(object.what()));
+    String what = Words.capital(object.what());
     double limit = limitCelsius(object);
     Source source =
         object.limitCelsius().isPresent()
@@ -65,26 +65,18 @@ public final class HeatCheck {
     double highest = sorted.stream().mapToDouble(WarmingCurve.At::celsius).max().orElse(0);
     if (!sorted.isEmpty() && highest > limit + 2 * THERMOMETER_CELSIUS) {
       return onLimit(key, source, limit, highest, 2 * THERMOMETER_CELSIUS)
-          .apply(
-              Sentence.of(
-                  what + " is {0}, over {1}", Figure.celsius(highest), Figure.celsius(limit)));
+          .apply(RetrofitWords.heatOver(what, Figure.celsius(highest), Figure.celsius(limit)));
     }
     Optional<WarmingCurve> curve = WarmingCurve.fit(sorted, THERMOMETER_CELSIUS);
     if (curve.isEmpty()) {
       return Finding.notKnown(
           key,
           source,
-          "Not known where " + Words.typed(object.what()) + " will end",
-          sorted.size() < 4
-              ? "Read its temperature at least four times while it warms, a minute or two apart."
-              : "It still rises in a straight line: read on until the curve bends.");
+          RetrofitWords.heatNotKnown(object.what()),
+          sorted.size() < 4 ? RetrofitWords.readHeat() : RetrofitWords.readOn());
     }
     double end = curve.get().endCelsius();
-    Sentence headline =
-        Sentence.of(
-            what + " will end at {0}; it may reach {1}",
-            Figure.celsius(end),
-            Figure.celsius(limit));
+    Sentence headline = RetrofitWords.heatEnds(what, Figure.celsius(end), Figure.celsius(limit));
     return onLimit(key, source, limit, end, 2 * curve.get().endDeviation())
         .apply(headline)
         .withWorking(working(curve.get()));
@@ -98,23 +90,20 @@ public final class HeatCheck {
       Finding finding = Finding.on(key, margin, source, headline);
       return margin.verdict() == Verdict.WITHIN
           ? finding
-          : finding.withRemedy(
-              Sentence.of(
-                  "More metal behind it, away from plastic and loom, or less power; then read"
-                      + " again, fitted and closed, until steady."));
+          : finding.withRemedy(RetrofitWords.coolIt());
     };
   }
 
   private static Working working(WarmingCurve curve) {
     return Working.of(
         new Working.Line(
-            "time constant, minutes",
-            "from the fit",
-            Sentence.of("to ± {0}", Figure.number(curve.tauDeviation())),
+            RetrofitWords.timeConstant(),
+            RetrofitWords.fromFit(),
+            RetrofitWords.toWithin(Figure.number(curve.tauDeviation())),
             Figure.number(curve.tauMinutes())),
         new Working.Line(
-            "after five minutes",
-            "end − (end − start) · e^(−t ÷ τ)",
+            RetrofitWords.afterFive(),
+            RetrofitWords.afterFiveFormula(),
             Sentence.of(
                 "{0} − ({0} − {1}) · e^(−5 ÷ {2})",
                 Figure.celsius(curve.endCelsius()),
@@ -122,9 +111,9 @@ public final class HeatCheck {
                 Figure.number(curve.tauMinutes())),
             Figure.celsius(curve.at(5))),
         new Working.Line(
-            "where it ends",
-            "the curve for t → ∞",
-            Sentence.of("to ± {0} K", Figure.number(2 * curve.endDeviation())),
+            RetrofitWords.whereItEnds(),
+            RetrofitWords.whereItEndsFormula(),
+            RetrofitWords.toKelvin(Figure.number(2 * curve.endDeviation())),
             Figure.celsius(curve.endCelsius())));
   }
 }
