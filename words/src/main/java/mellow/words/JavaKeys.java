@@ -31,6 +31,9 @@ final class JavaKeys {
           Map.entry("count", "Count"),
           Map.entry("number", "Number"));
 
+  /** A figure whose quantity is only known at run time. */
+  private static final String ANY = "any";
+
   private final Catalogue catalogue;
 
   JavaKeys(Catalogue catalogue) {
@@ -114,7 +117,7 @@ final class JavaKeys {
     return switch (argument.kind()) {
       case FIGURE -> {
         imports.add("mellow.core.finding.Figure");
-        yield "Figure." + quantity(argument);
+        yield argument.style().equals(ANY) ? "Figure" : "Figure." + quantity(argument);
       }
       case AMOUNT -> "int";
       case WHETHER -> "boolean";

@@ -2,6 +2,7 @@ package mellow.core.placement;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.PlaceRule;
 import mellow.core.vehicle.LampFunction;
@@ -12,7 +13,7 @@ import mellow.core.vehicle.TurnCategory;
  *
  * @param verdict within, or not known where it hangs on the signal
  */
-record Excused(Verdict verdict, String why) {
+record Excused(Verdict verdict, Sentence why) {
   /** The excuse of a lamp; empty where it has none. */
   static Optional<Excused> of(Front front, LampPair pair, PlaceRule rule) {
     return rule.excuse().flatMap(excuse -> of(front, pair, excuse));
@@ -21,16 +22,12 @@ record Excused(Verdict verdict, String why) {
   private static Optional<Excused> of(Front front, LampPair pair, PlaceRule.Excuse excuse) {
     Light light = pair.lamp().light();
     if (excuse.goesOutWithTurnSignal() && light.goesOutWithTurnSignal()) {
-      return Optional.of(new Excused(Verdict.WITHIN, "It goes out while that signal flashes."));
+      return Optional.of(new Excused(Verdict.WITHIN, PlacementWords.goesOut()));
     }
     if (excuse.intensityMostCd().isPresent()
         && light.intensityCd().isPresent()
         && light.intensityCd().getAsDouble() <= excuse.intensityMostCd().getAsDouble()) {
-      return Optional.of(
-          new Excused(
-              Verdict.NOT_KNOWN,
-              "It is dim enough where that signal gives 2.5 times its base intensity: look at the"
-                  + " signal's class, or let the lamp go out while it flashes."));
+      return Optional.of(new Excused(Verdict.NOT_KNOWN, PlacementWords.dimEnough()));
     }
     return excuse.turnCategories().isEmpty() ? Optional.empty() : bySignal(front, excuse);
   }
@@ -39,13 +36,10 @@ record Excused(Verdict verdict, String why) {
     List<Optional<TurnCategory>> signals =
         front.of(LampFunction.TURN).map(turn -> turn.lamp().light().turnCategory()).toList();
     if (signals.stream().anyMatch(Optional::isEmpty)) {
-      return Optional.of(
-          new Excused(
-              Verdict.NOT_KNOWN,
-              "A brighter signal may stand nearer: look for 1, 1a or 1b on its lens."));
+      return Optional.of(new Excused(Verdict.NOT_KNOWN, PlacementWords.checkCategory()));
     }
     return signals.stream().flatMap(Optional::stream).allMatch(excuse.turnCategories()::contains)
-        ? Optional.of(new Excused(Verdict.WITHIN, "The signal's lens says that it is made for it."))
+        ? Optional.of(new Excused(Verdict.WITHIN, PlacementWords.madeForIt()))
         : Optional.empty();
   }
 }

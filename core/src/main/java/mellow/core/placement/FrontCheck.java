@@ -12,7 +12,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
@@ -72,9 +71,8 @@ final class FrontCheck {
               out(
                   FindingKey.of(
                       "place.overlap", new Subject.Surface(pair.subject(side), other.id())),
-                  Sentence.of(
-                      PlaceWords.who(pair, side) + " runs into the " + Words.typed(other.name())),
-                  Sentence.of("Move one of the two.")));
+                  PlacementWords.runsIntoLamp(PlaceWords.who(pair, side), other.name()),
+                  PlacementWords.moveOne()));
         }
       }
     }
@@ -107,12 +105,10 @@ final class FrontCheck {
             margin,
             EVEN,
             off == 0
-                ? Sentence.of(PlaceWords.both(pair) + " symmetrical")
-                : Sentence.of(
-                    PlaceWords.both(pair) + " {0} uneven, left against right",
-                    Figure.lengthMm(off)));
+                ? PlacementWords.even(PlaceWords.both(pair))
+                : PlacementWords.uneven(PlaceWords.both(pair), Figure.lengthMm(off)));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(Sentence.of("Set both sides alike."))
+        ? finding.withRemedy(PlacementWords.setAlike())
         : finding;
   }
 
@@ -122,29 +118,26 @@ final class FrontCheck {
   private Finding turned(LampPair pair, Side side, Bumper bumper) {
     Spot spot = pair.spots().on(side);
     double turn = bumper.turnDeg(spot.outMm(), front.widthMm());
-    Figure away = Figure.direction(turn);
-    String who = PlaceWords.who(pair, side);
+    Figure.Direction away = Figure.direction(turn);
+    Sentence who = PlaceWords.who(pair, side);
     if (turn <= FORWARD_WITHIN_DEG) {
       return Finding.plain(
           FindingKey.of("place.bumper", pair.subject(side)),
           Verdict.WITHIN,
           FORWARD,
-          Sentence.of("The bumper turns away by {0} behind: " + who, away));
+          PlacementWords.bumperTurns(who, away));
     }
     return Finding.plain(
             FindingKey.of("place.bumper", pair.subject(side)),
             Verdict.AT_EDGE,
             FORWARD,
-            Sentence.of(who + ": flush with the bumper it would look {0} outwards", away))
-        .withRemedy(
-            Sentence.of(
-                "Its bracket has to give back {0} to look as it is drawn; set it by protractor.",
-                Figure.direction(turn - spot.headingDeg())))
+            PlacementWords.flush(who, away))
+        .withRemedy(PlacementWords.bracketGives(Figure.direction(turn - spot.headingDeg())))
         .withWorking(
             Working.of(
                 new Working.Line(
-                    "bumper turned away",
-                    "atan(2 × setback × out ÷ (width ÷ 2)²)",
+                    PlacementWords.bumperAway(),
+                    PlacementWords.bumperAwayFormula(),
                     Sentence.of(
                         "atan(2 × {0} × {1} ÷ ({2} ÷ 2)²)",
                         Figure.lengthMm(bumper.setbackMm()),
@@ -156,51 +149,46 @@ final class FrontCheck {
   private void withinTheVehicle(LampPair pair, Side side, List<Finding> findings) {
     var reach = pair.lamp().bodyReach();
     Spot spot = pair.spots().on(side);
-    beyond(
-        spot.outMm() + reach.getMaxX() - front.widthMm() / 2,
-        new Edge("side", "stands {0} out of the vehicle's side", "inwards"),
-        pair,
-        side,
-        findings);
-    beyond(
-        -(spot.outMm() + reach.getMinX()),
-        new Edge("centre", "reaches {0} across the centre line", "outwards"),
-        pair,
-        side,
-        findings);
-    beyond(
-        -(spot.heightMm() + reach.getMinY()),
-        new Edge("ground", "reaches {0} below the ground", "up"),
-        pair,
-        side,
-        findings);
-  }
-
-  /** An edge that no lamp goes beyond, with the words for one that does and the way back. */
-  private record Edge(String id, String breach, String back) {}
-
-  private static void beyond(
-      double mm, Edge edge, LampPair pair, Side side, List<Finding> findings) {
-    if (mm > 0) {
-      Figure far = Figure.lengthMm(mm);
+    Sentence who = PlaceWords.who(pair, side);
+    double outMm = spot.outMm() + reach.getMaxX() - front.widthMm() / 2;
+    if (outMm > 0) {
+      Figure.Length far = Figure.lengthMm(outMm);
       findings.add(
           out(
-              FindingKey.of("place.beyond-" + edge.id(), pair.subject(side)),
-              Sentence.of(PlaceWords.who(pair, side) + " " + edge.breach(), far),
-              Sentence.of("Move it {0} " + edge.back() + ".", far)));
+              FindingKey.of("place.beyond-side", pair.subject(side)),
+              PlacementWords.beyondSide(who, far),
+              PlacementWords.moveInOut(far, false)));
+    }
+    double acrossMm = -(spot.outMm() + reach.getMinX());
+    if (acrossMm > 0) {
+      Figure.Length far = Figure.lengthMm(acrossMm);
+      findings.add(
+          out(
+              FindingKey.of("place.beyond-centre", pair.subject(side)),
+              PlacementWords.beyondCentre(who, far),
+              PlacementWords.moveInOut(far, true)));
+    }
+    double belowMm = -(spot.heightMm() + reach.getMinY());
+    if (belowMm > 0) {
+      Figure.Length far = Figure.lengthMm(belowMm);
+      findings.add(
+          out(
+              FindingKey.of("place.beyond-ground", pair.subject(side)),
+              PlacementWords.beyondGround(who, far),
+              PlacementWords.moveUpDown(far, false)));
     }
   }
 
   private Finding clear(LampPair pair, Side side, Geometry body, KeepOut keepOut) {
     Effort.spend();
     Geometry shape = keepOut.geometry();
-    String who = PlaceWords.who(pair, side);
-    String what = Words.typed(keepOut.name());
+    Sentence who = PlaceWords.who(pair, side);
+    String what = keepOut.name();
     if (overlap(body, shape)) {
       return out(
           clearOf(keepOut, pair, side),
-          Sentence.of(who + " runs into: " + what),
-          Sentence.of("Move it clear, or ask for the nearest good place."));
+          PlacementWords.runsInto(who, what),
+          PlacementWords.moveClear());
     }
     double gap = Shapes.gap(body, shape);
     double amount = gap - keepOut.clearanceMm();
@@ -210,10 +198,9 @@ final class FrontCheck {
             clearOf(keepOut, pair, side),
             margin,
             DRAWN,
-            Sentence.of(who + " {0} clear of: " + what, Figure.lengthMm(gap)));
+            PlacementWords.clearOf(who, Figure.lengthMm(gap), what));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of("Move it {0} farther away.", Figure.lengthMm(Math.abs(amount))))
+        ? finding.withRemedy(PlacementWords.moveFarther(Figure.lengthMm(Math.abs(amount))))
         : finding;
   }
 

@@ -9,18 +9,9 @@ import mellow.core.rules.PlaceRule;
 
 /** What of a drawing was put there to begin with and neither measured nor chosen yet. */
 public enum Guess {
-  PLACE("Drawn, its place is not measured yet: ", "Measure where it sits, or take it as drawn."),
-  HEADING(
-      "Drawn straight ahead, not measured yet: ", "Measure where it looks, or take it as drawn."),
-  WIDTH("The vehicle's width is not measured yet: ", "Measure its width without mirrors.");
-
-  private final String says;
-  private final String remedy;
-
-  Guess(String says, String remedy) {
-    this.says = says;
-    this.remedy = remedy;
-  }
+  PLACE,
+  HEADING,
+  WIDTH;
 
   /** The guess that the answer to a question hangs on; empty where it hangs on none. */
   static Optional<Guess> behind(Front front, LampPair pair, PlaceRule.Asks asks) {
@@ -67,11 +58,27 @@ public enum Guess {
     return new Finding(
         finding.key(),
         Verdict.NOT_KNOWN,
-        Sentence.build().text(says).sentence(finding.headline()).done(),
+        saidOf(finding.headline()),
         finding.detail(),
         Optional.empty(),
-        Optional.of(Sentence.of(remedy)),
+        Optional.of(remedy()),
         Working.NONE,
         finding.source());
+  }
+
+  private Sentence saidOf(Sentence headline) {
+    return switch (this) {
+      case PLACE -> PlacementWords.guessedPlace(headline);
+      case HEADING -> PlacementWords.guessedHeading(headline);
+      case WIDTH -> PlacementWords.guessedWidth(headline);
+    };
+  }
+
+  private Sentence remedy() {
+    return switch (this) {
+      case PLACE -> PlacementWords.measurePlace();
+      case HEADING -> PlacementWords.measureHeading();
+      case WIDTH -> PlacementWords.measureWidth();
+    };
   }
 }

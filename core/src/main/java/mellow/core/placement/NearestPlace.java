@@ -59,9 +59,7 @@ public sealed interface NearestPlace {
     }
     if (free.isEmpty()) {
       List<String> names = inTheWay.stream().map(Obstacle::name).distinct().toList();
-      return new Nowhere(
-          List.of(
-              Sentence.of("All that the limits leave is taken by: " + String.join(", ", names))));
+      return new Nowhere(List.of(PlacementWords.allTaken(String.join(", ", names))));
     }
     Spot left = pair.spots().left();
     Spot right = pair.spots().right();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Verdict;
+import mellow.core.finding.Words;
 
 /** The horizon strip of the stage "Place": one part a pair, and the drilling at its end. */
 public final class PlaceHorizon {
@@ -19,7 +20,7 @@ public final class PlaceHorizon {
     int present = -1;
     for (LampPair pair : front.pairs()) {
       int part = parts.size();
-      parts.add(PlaceWords.both(pair));
+      parts.add(Words.capital(Words.typed(pair.name())));
       sheet.findingsOf(pair.id()).forEach(finding -> marks.add(Horizon.Mark.of(part, finding)));
       boolean open =
           sheet.findingsOf(pair.id()).stream()

@@ -14,7 +14,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Quantity;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.rules.Band;
 import mellow.core.rules.PlaceRule;
@@ -100,13 +99,12 @@ final class PlaceJudge {
               key(pair, side, rule),
               excused.get().verdict(),
               rule.source(),
-              Sentence.of(
-                  PlaceWords.who(pair, side, rule)
-                      + (excused.get().verdict() == Verdict.WITHIN
-                          ? " is allowed nearer to the turn signal than {0}"
-                          : " is nearer to the turn signal than {0}: that hangs on the signal"),
-                  figure(rule, limits.nearestLimit(value))))
-          .withDetail(Sentence.of(excused.get().why()));
+              excused.get().verdict() == Verdict.WITHIN
+                  ? PlacementWords.allowedNearer(
+                      PlaceWords.who(pair, side, rule), figure(rule, limits.nearestLimit(value)))
+                  : PlacementWords.nearerDepends(
+                      PlaceWords.who(pair, side, rule), figure(rule, limits.nearestLimit(value))))
+          .withDetail(excused.get().why());
     }
     double room = limits.halfWidthOr(room(rule, limits.nearestLimit(value)));
     Margin margin = Margin.of(figure(rule, amount), measure.uncertainty(pair, rule.asks()), room);
@@ -120,7 +118,7 @@ final class PlaceJudge {
             key(pair, side, rule),
             verdict,
             headline,
-            PlaceWords.detail(rule, high, value, Words.typed(set.title())),
+            PlaceWords.detail(rule, high, value, set.title()),
             Optional.of(margin),
             Optional.empty(),
             working(rule, high, value, amount),
@@ -131,46 +129,42 @@ final class PlaceJudge {
   }
 
   private static Finding missing(LampPair pair, Side side, PlaceRule rule) {
-    String who = PlaceWords.who(pair, side, rule);
-    String[] words =
-        switch (rule.asks()) {
-          case ABOVE_DIPPED ->
-              new String[] {
-                who + ": whether it tops the low beam is open",
-                "Draw the low beam's lit surface, or measure its upper edge."
-              };
-          case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
-              new String[] {
-                who + ": the gap to the turn signal is open", "Draw the turn signal's lit surface."
-              };
-          case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
-              new String[] {
-                who + ": from how far aside they are seen is not known",
-                "Measure how far the lens lies behind the edge around it, or enter 0 where it is"
-                    + " flush."
-              };
-          case REFERENCE_SUM ->
-              new String[] {
-                who + ": the sum of the reference marks is not known",
-                "Enter the number beside the approval mark of each main beam."
-              };
-          default ->
-              new String[] {
-                who + ": its " + rule.asks().words() + " is not known",
-                "Enter the " + rule.asks().words() + " from the lamp's data sheet."
-              };
-        };
-    return Finding.notKnown(key(pair, side, rule), rule.source(), words[0], words[1]);
+    Sentence who = PlaceWords.who(pair, side, rule);
+    FindingKey key = key(pair, side, rule);
+    PlaceRule.Asks asks = rule.asks();
+    return switch (asks) {
+      case ABOVE_DIPPED ->
+          Finding.notKnown(
+              key, rule.source(), PlacementWords.topNotKnown(who), PlacementWords.drawLowBeam());
+      case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
+          Finding.notKnown(
+              key, rule.source(), PlacementWords.gapNotKnown(who), PlacementWords.drawTurnSignal());
+      case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
+          Finding.notKnown(
+              key,
+              rule.source(),
+              PlacementWords.sightNotKnown(who),
+              PlacementWords.measureRecess());
+      case REFERENCE_SUM ->
+          Finding.notKnown(
+              key, rule.source(), PlacementWords.sumNotKnown(who), PlacementWords.enterMarks());
+      default ->
+          Finding.notKnown(
+              key,
+              rule.source(),
+              PlacementWords.notKnown(who, asks),
+              PlacementWords.enterFromSheet(asks));
+    };
   }
 
   private static Working working(PlaceRule rule, boolean high, double value, double amount) {
     double limit = rule.limits().nearestLimit(value);
     return Working.of(
-        Working.read(rule.asks().words(), figure(rule, value)),
-        Working.read(high ? "at most" : "at least", figure(rule, limit)),
+        Working.read(PlacementWords.asked(rule.asks()), figure(rule, value)),
+        Working.read(PlacementWords.limit(high), figure(rule, limit)),
         new Working.Line(
-            "margin",
-            high ? "limit − value" : "value − limit",
+            PlacementWords.margin(),
+            PlacementWords.marginFormula(high),
             Sentence.of(
                 "{0} − {1}",
                 figure(rule, high ? limit : value), figure(rule, high ? value : limit)),

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
-import mellow.core.finding.Words;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import org.locationtech.jts.geom.Envelope;
@@ -20,7 +19,7 @@ final class PlaceLimits {
   }
 
   /** One limit on one axis, already moved from the lamp's edge to its reference point. */
-  private record Limit(Axis axis, boolean atLeast, double mm, String says) {}
+  private record Limit(Axis axis, boolean atLeast, double mm, Sentence says) {}
 
   private final Front front;
   private final Envelope lit;
@@ -32,11 +31,12 @@ final class PlaceLimits {
     this.lit = pair.lamp().litReach();
     this.spareMm = spareMm;
     Envelope body = pair.lamp().bodyReach();
-    limits.add(new Limit(Axis.OUT, true, -body.getMinX(), "the centre line"));
+    limits.add(new Limit(Axis.OUT, true, -body.getMinX(), PlacementWords.limitCentre()));
     limits.add(
-        new Limit(Axis.OUT, false, front.widthMm() / 2 - body.getMaxX(), "the vehicle's side"));
-    limits.add(new Limit(Axis.UP, true, -body.getMinY(), "the ground"));
-    limits.add(new Limit(Axis.UP, false, Outline.LARGEST_MM, "the roof"));
+        new Limit(
+            Axis.OUT, false, front.widthMm() / 2 - body.getMaxX(), PlacementWords.limitSide()));
+    limits.add(new Limit(Axis.UP, true, -body.getMinY(), PlacementWords.limitGround()));
+    limits.add(new Limit(Axis.UP, false, Outline.LARGEST_MM, PlacementWords.limitRoof()));
   }
 
   static PlaceLimits of(Front front, LampPair pair, List<RuleSet> sets, double spareMm) {
@@ -50,12 +50,12 @@ final class PlaceLimits {
   }
 
   private void add(PlaceRule rule, RuleSet set) {
-    String says = Words.typed(set.title()) + " (" + rule.asks().words() + ")";
+    Sentence says = PlacementWords.limitOf(set.title(), rule.asks());
     rule.limits().lowest().ifPresent(at -> add(rule.asks(), true, at + spareMm, says));
     rule.limits().highest().ifPresent(at -> add(rule.asks(), false, at - spareMm, says));
   }
 
-  private void add(PlaceRule.Asks asks, boolean atLeast, double mm, String says) {
+  private void add(PlaceRule.Asks asks, boolean atLeast, double mm, Sentence says) {
     switch (asks) {
       case LOWER_EDGE_HEIGHT -> limits.add(new Limit(Axis.UP, atLeast, mm - lit.getMinY(), says));
       case UPPER_EDGE_HEIGHT -> limits.add(new Limit(Axis.UP, atLeast, mm - lit.getMaxY(), says));
@@ -83,9 +83,8 @@ final class PlaceLimits {
       Limit most = tightest(axis, false);
       if (least.mm() > most.mm()) {
         clashes.add(
-            Sentence.of(
-                least.says() + " and " + most.says() + " are {0} apart",
-                Figure.lengthMm(least.mm() - most.mm())));
+            PlacementWords.clash(
+                least.says(), most.says(), Figure.lengthMm(least.mm() - most.mm())));
       }
     }
     return clashes;

@@ -11,8 +11,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import mellow.core.finding.Said;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Verdict;
+import mellow.core.rules.PlaceRule.Asks;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.LampFunction;
@@ -53,10 +54,13 @@ class NearestPlaceTest {
     NearestPlace answer =
         NearestPlace.of(front, fog, List.of(rules("un-r48"), rules("us-ca-24403")), 0);
     assertThat(answer).isInstanceOf(NearestPlace.Nowhere.class);
-    assertThat(Said.text(((NearestPlace.Nowhere) answer).clashes().get(0)))
-        .contains("UN R48")
-        .contains("California")
-        .contains("60 mm apart"); // 304.8 against 290 − 45 = 245
+    // 304.8 against 290 − 45 = 245
+    assertThat(((NearestPlace.Nowhere) answer).clashes().get(0))
+        .isEqualTo(
+            PlacementWords.clash(
+                PlacementWords.limitOf(rules("us-ca-24403").title(), Asks.CENTRE_HEIGHT),
+                PlacementWords.limitOf(rules("un-r48").title(), Asks.ABOVE_DIPPED),
+                Figure.lengthMm(12 * 25.4 - 245)));
   }
 
   @Test
@@ -75,7 +79,8 @@ class NearestPlaceTest {
     LampPair drl = square(LampFunction.DRL, 60, 600, 500);
     Front front = new Front(1700, List.of(drl), List.of(all));
     NearestPlace answer = NearestPlace.of(front, drl, ROAD_AND_FITTERS, 0);
-    assertThat(Said.text(((NearestPlace.Nowhere) answer).clashes().get(0))).contains("crash bar");
+    assertThat(((NearestPlace.Nowhere) answer).clashes())
+        .containsExactly(PlacementWords.allTaken("crash bar"));
   }
 
   @Test
@@ -98,7 +103,7 @@ class NearestPlaceTest {
     Front front = new Front(1700, List.of(drl), List.of(bar, pump));
     NearestPlace.Nowhere nowhere =
         (NearestPlace.Nowhere) NearestPlace.of(front, drl, ROAD_AND_FITTERS, 0);
-    assertThat(Said.text(nowhere.clashes().get(0))).endsWith("taken by: bar");
+    assertThat(nowhere.clashes()).containsExactly(PlacementWords.allTaken("bar"));
   }
 
   /**

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -37,8 +38,8 @@ class PlaceRulesTest {
     assertThatFinding(finding(front(1700, drl(590, 500)), "un-r48.drl.spacing", "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-10, 1e-6)
-        .says("10 mm too close")
-        .advises("half of 10 mm outwards");
+        .says(PlacementWords.innerEdges(PlaceWords.both(drl(590, 500)), Figure.lengthMm(10), false))
+        .advises(PlacementWords.moveEach(Figure.lengthMm(10), false));
     assertThatFinding(finding(front(1290, drl(590, 500)), "un-r48.drl.spacing-narrow", "un-r48"))
         .is(Verdict.WITHIN)
         .hasMargin(190, 1e-6);
@@ -64,12 +65,13 @@ class PlaceRulesTest {
         .allMatch(id -> id.matches(".*(area|intensity|count|number).*"));
     assertThatFinding(finding(wide, "un-r48.drl.spacing", "un-r48"))
         .is(Verdict.NOT_KNOWN)
-        .says("not measured yet")
-        .advises("Measure where it sits");
+        .says("position not measured yet")
+        .advises(PlacementWords.measurePlace());
     Front wideAndMeasured = new Front(1700, true, List.of(measured), List.of(), Optional.empty());
     assertThatFinding(finding(wideAndMeasured, "fitters.drl.outer-edge", Side.LEFT, "fitters"))
         .is(Verdict.NOT_KNOWN)
-        .says("width is not measured yet");
+        .says("width not measured yet")
+        .advises(PlacementWords.measureWidth());
     assertThatFinding(finding(wideAndMeasured, "un-r48.drl.spacing", "un-r48")).is(Verdict.WITHIN);
   }
 
@@ -141,7 +143,9 @@ class PlaceRulesTest {
     assertThatFinding(finding(high, "un-r48.fog.not-above-dipped", Side.LEFT, "un-r48"))
         .is(Verdict.OUT)
         .hasMargin(-5, 1e-6)
-        .says("5 mm above the top of the low beam");
+        .says(
+            PlacementWords.aboveTop(
+                PlaceWords.who(high.pairs().get(1), Side.LEFT), Figure.lengthMm(5), true));
     assertThatFinding(
             finding(
                 front(1700, square(LampFunction.FRONT_FOG, 90, 600, 400)),
@@ -149,7 +153,7 @@ class PlaceRulesTest {
                 Side.LEFT,
                 "un-r48"))
         .is(Verdict.NOT_KNOWN)
-        .advises("Draw the low beam");
+        .advises(PlacementWords.drawLowBeam());
   }
 
   @Test
@@ -256,7 +260,7 @@ class PlaceRulesTest {
   void whatStandsOutOfTheVehicleOrInTheWayIsSaid() {
     LampPair wide = square(LampFunction.DRL, 60, 830, 500);
     assertThatFinding(finding(front(1700, wide), "beyond-side", Side.LEFT))
-        .says("10 mm out of the vehicle");
+        .says(PlacementWords.beyondSide(PlaceWords.who(wide, Side.LEFT), Figure.lengthMm(10)));
     KeepOut eye =
         new KeepOut(
             "eye",
@@ -281,7 +285,7 @@ class PlaceRulesTest {
     assertThatFinding(finding(front(1700, pair), "even"))
         .is(Verdict.OUT)
         .hasMargin(-7, 1e-9)
-        .says("12 mm uneven");
+        .says(PlacementWords.uneven(PlaceWords.both(pair), Figure.lengthMm(12)));
   }
 
   @Test
