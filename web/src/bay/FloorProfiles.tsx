@@ -8,7 +8,7 @@ import { useWidth } from '../drawing/useSize';
 
 const HEIGHT = 118;
 
-/** The floor along each side, heights drawn too tall: the tyres' plane, carried on to the wall. */
+/** The floor along each side, heights exaggerated: the tyres' plane, carried on to the wall. */
 export function FloorProfiles({ floor }: { floor: Floor }) {
   const { plan } = floor;
   if (!plan || floor.profiles.length === 0) {
@@ -73,7 +73,7 @@ function Profile({
         aria-label={`Floor on the ${side}: the mark moves ${figureText(profile.correction, units)}`}
       >
         <Label x={0} y={15} size={14} colour="quiet">
-          along the {side} side, heights {times} times too tall
+          along the {side} side, heights exaggerated {times}×
         </Label>
         <line
           x1={x(0)}

@@ -39,7 +39,7 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
   const fitting = (front: FrontEdit) => shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
   note('Fitting allowance', fitting(theirs), fitting(mine));
   const readTo = (front: FrontEdit) => faithfulLength(front.readToMm ?? TAPE_MM, units);
-  note('Lengths read to, ±', readTo(theirs), readTo(mine));
+  note('Tape reading accuracy, ±', readTo(theirs), readTo(mine));
   note('In the way', names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {

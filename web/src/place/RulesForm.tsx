@@ -51,7 +51,7 @@ export function RulesForm({
           }
         />
       </Row>
-      <Row words="What these lengths were read to, ±" more="">
+      <Row words="Tape reading accuracy on this front" more="">
         <MeasuredEntry
           label={`Read to: ${readTo}`}
           shown={`± ${readTo}`}

@@ -62,7 +62,7 @@ export function RoadDrawing({
             colour="quiet"
             anchor={width > WIDE ? 'start' : 'end'}
           >
-            {width > WIDE && 'level road seen from the side, '}heights drawn {times} times too tall
+            {width > WIDE && 'level road from the side, '}heights exaggerated {times}×
           </Label>
           <Vehicle x={lampX} ground={ground} lampY={y(noseMm)} />
           {lamps[0]?.limits && (
