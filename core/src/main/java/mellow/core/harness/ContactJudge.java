@@ -16,7 +16,6 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
-import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
 
 /** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
@@ -44,8 +43,8 @@ final class ContactJudge {
         findings.add(
             Solved.out(
                     FindingKey.of("feed.back", contacts.subject()),
-                    "Current runs backwards through: " + Words.typed(contacts.id()))
-                .withRemedy(Sentence.of("A relay or a diode where two sources come together.")));
+                    HarnessWords.backfeed(contacts.id()))
+                .withRemedy(HarnessWords.relayOrDiode()));
         break;
       }
     }
@@ -55,7 +54,7 @@ final class ContactJudge {
               contacts,
               strongest(contacts, 0, contacts.contacts().size()),
               contacts.ratedAmps(),
-              "Let it drive a relay."));
+              HarnessWords.driveRelay()));
     }
     return findings;
   }
@@ -65,10 +64,8 @@ final class ContactJudge {
         FindingKey.of("feed.signal", clip.subject()),
         new Limit(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
         RELAY,
-        Sentence.of(
-            "{0} taken from a wire that only tells: " + Words.typed(clip.id()),
-            Figure.amps(solved.mostContactAmps(clip, 0))),
-        "Let it drive a relay, and feed the lamp from the battery through a fuse of its own.");
+        HarnessWords.signalWire(Figure.amps(solved.mostContactAmps(clip, 0)), clip.id()),
+        HarnessWords.relayForSignal());
   }
 
   Finding of(Moving.Relay relay) {
@@ -76,7 +73,7 @@ final class ContactJudge {
         relay,
         strongest(relay, 1, 1 + relay.contacts()),
         relay.ratedAmps(),
-        "A relay with a stronger contact, or one for each lamp.");
+        HarnessWords.strongerRelay());
   }
 
   /** The branch that carries most, of those from one up to before another. */
@@ -87,17 +84,14 @@ final class ContactJudge {
         .orElse(first);
   }
 
-  private Finding rated(Part part, int branch, double ratedAmps, String remedy) {
-    Limit limit =
-        new Limit(Figure.amps(solved.mostContactAmps(part, branch)), Figure.amps(ratedAmps));
+  private Finding rated(Part part, int branch, double ratedAmps, Sentence remedy) {
+    Figure.Current amps = Figure.amps(solved.mostContactAmps(part, branch));
+    Figure.Current rated = Figure.amps(ratedAmps);
     return Solved.upTo(
         FindingKey.of("feed.contact", part.subject()),
-        limit,
+        new Limit(amps, rated),
         Solved.RATED,
-        Sentence.of(
-            "{0} through the contact of " + Words.typed(part.id()) + ", rated {1}",
-            limit.value(),
-            limit.most()),
+        HarnessWords.contact(amps, part.id(), rated),
         remedy);
   }
 
@@ -109,10 +103,8 @@ final class ContactJudge {
             .min(),
         output.leastAmps(),
         Solved.out(
-                FindingKey.of("feed.checked", output.subject()),
-                "Takes the lamp for broken: " + Words.typed(output.id()))
-            .withRemedy(
-                Sentence.of("Set the lamp's type in the body computer, or a load resistor.")));
+                FindingKey.of("feed.checked", output.subject()), HarnessWords.bulbOut(output.id()))
+            .withRemedy(HarnessWords.setLampType()));
   }
 
   Optional<Finding> of(Pulsed.Flasher flasher) {
@@ -126,22 +118,19 @@ final class ContactJudge {
         flasher.leastAmps(),
         Solved.out(
                 FindingKey.of("feed.pace", flasher.subject()),
-                "Flashes fast: " + Words.typed(flasher.id()))
+                HarnessWords.flashesFast(flasher.id()))
             .withRemedy(slower(least.orElse(0))));
   }
 
   /** The resistor that makes up for a usual filament, as the shelf has it. */
   private static Sentence slower(double ledAmps) {
     if (ledAmps >= USUAL_TURN_WATTS / USUAL_VOLTS) {
-      return Sentence.of("A flasher made for what flows here.");
+      return HarnessWords.rightFlasher();
     }
     LoadResistor exact = LoadResistor.of(USUAL_TURN_WATTS, ledAmps, USUAL_VOLTS);
     LoadResistor.Pick pick = exact.fromTheShelf();
-    return Sentence.of(
-        "A load resistor beside the lamp (%s{0} from the shelf for {1}), or a flasher for diodes."
-            .formatted(pick.count() == 1 ? "" : "two of "),
-        Figure.ohms(pick.each()),
-        Figure.ohms(exact.ohms()));
+    return HarnessWords.loadResistor(
+        pick.count() > 1, Figure.ohms(pick.each()), Figure.ohms(exact.ohms()));
   }
 
   /** The finding where less flows than something looks for. */
@@ -150,8 +139,7 @@ final class ContactJudge {
     return leastAmps.isPresent() && leastAmps.getAsDouble() < lookedForAmps
         ? Optional.of(
             finding.withDetail(
-                Sentence.of(
-                    "{0} flow, it looks for {1}",
+                HarnessWords.tooLittleFlows(
                     Figure.amps(leastAmps.getAsDouble()), Figure.amps(lookedForAmps))))
         : Optional.empty();
   }

@@ -89,10 +89,8 @@ public final class FeedJudge {
                   FindingKey.of("feed.mount", load.subject()),
                   Verdict.OUT,
                   MOUNT,
-                  Sentence.of(
-                      "%s on %s: it gets hot enough to burn"
-                          .formatted(Words.capital(Words.typed(load.id())), load.mount().words())))
-              .withRemedy(Sentence.of("Fix it to bare metal, wiped clean, away from the loom.")));
+                  HarnessWords.hotMount(Words.capital(load.id()), load.mount().words()))
+              .withRemedy(HarnessWords.bareMetal()));
     }
     if (load.purpose() == Load.Purpose.PILOT_LAMP) {
       glowsForEver(load).ifPresent(findings::add);
@@ -113,11 +111,8 @@ public final class FeedJudge {
         FindingKey.of("feed.heat", load.subject()),
         limit,
         Solved.RATED,
-        Sentence.of(
-            "{0} of heat in " + Words.typed(load.id()) + ", rated {1}",
-            limit.value(),
-            limit.most()),
-        "A larger one, on bare metal, never on plastic or a loom.");
+        HarnessWords.heat(Figure.watts(watts), load.id(), Figure.watts(load.ratedWatts())),
+        HarnessWords.largerResistor());
   }
 
   private Optional<Finding> glowsForEver(Load pilot) {
@@ -129,9 +124,8 @@ public final class FeedJudge {
             solution ->
                 Solved.out(
                         FindingKey.of("feed.pilot", pilot.subject()),
-                        "Stays on for ever with the key out: " + Words.typed(pilot.id()))
-                    .withRemedy(
-                        Sentence.of("Feed the switch from an accessory or ignition wire.")));
+                        HarnessWords.staysOn(pilot.id()))
+                    .withRemedy(HarnessWords.feedFromIgnition()));
   }
 
   /**
@@ -149,28 +143,26 @@ public final class FeedJudge {
             .of(Supply.class)
             .mapToDouble(supply -> atRest.average(point -> point.amps(supply)))
             .sum();
-    Figure drawn = Figure.amps(amps);
+    Figure.Current drawn = Figure.amps(amps);
     Finding finding =
         Solved.upTo(
             FindingKey.of("feed.rest"),
             new Limit(drawn, Figure.amps(MOST_AT_REST_AMPS)),
             REST,
-            Sentence.of("{0} with the key out", drawn),
-            "Look for what is fed by a constant wire; feed it from an ignition-switched one.");
+            HarnessWords.atRest(drawn),
+            HarnessWords.findConstant());
     if (!(amps > Solved.FLOWS_AMPS)) {
       return finding;
     }
-    Figure days = Figure.count(ampereHours / 2 / amps / 24);
+    Figure.Count days = Figure.count(ampereHours / 2 / amps / 24);
     return finding
-        .withDetail(
-            Sentence.of(
-                "A battery of {0} Ah is at half in {1} days", Figure.count(ampereHours), days))
+        .withDetail(HarnessWords.halfIn(Figure.count(ampereHours), days))
         .withWorking(
             Working.of(
-                Working.read("draw", drawn),
+                Working.read(HarnessWords.draw(), drawn),
                 new Working.Line(
-                    "days until it is at half",
-                    "capacity ÷ 2 ÷ draw ÷ 24 h",
+                    HarnessWords.daysToHalf(),
+                    HarnessWords.daysToHalfFormula(),
                     Sentence.of("{0} ÷ 2 ÷ {1} ÷ 24", Figure.count(ampereHours), drawn),
                     days)));
   }

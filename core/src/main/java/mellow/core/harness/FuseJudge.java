@@ -18,7 +18,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
 
@@ -67,25 +66,27 @@ final class FuseJudge {
   }
 
   private Finding load(Guard fuse) {
-    Figure amps = Figure.amps(solved.mostAmps(fuse, 0));
-    Figure rated = Figure.amps(fuse.ratedAmps());
+    Figure.Current amps = Figure.amps(solved.mostAmps(fuse, 0));
+    Figure.Current rated = Figure.amps(fuse.ratedAmps());
     Figure most = Figure.amps(fuse.ratedAmps() * BladeFuse.LASTING_SHARE);
     Finding finding =
         Solved.upTo(
                 FindingKey.of("feed.fuse", fuse.subject()),
                 new Limit(amps, most),
                 LASTING,
-                Sentence.of(
-                    "{0} for long through " + Words.typed(fuse.id()) + " of {1}", amps, rated),
-                "A larger fuse, if its wire bears it, or two feeds.")
+                HarnessWords.fuseLoad(amps, fuse.id(), rated),
+                HarnessWords.largerFuse())
             .withWorking(
                 Working.of(
-                    Working.read("rating", rated),
+                    Working.read(HarnessWords.rating(), rated),
                     new Working.Line(
-                        "carries for long", "80 % × rating", Sentence.of("0.8 × {0}", rated), most),
-                    Working.read("solved", amps)));
+                        HarnessWords.carriesLong(),
+                        HarnessWords.carriesLongFormula(),
+                        Sentence.of("0.8 × {0}", rated),
+                        most),
+                    Working.read(HarnessWords.solved(), amps)));
     return opens(fuse)
-        .map(seconds -> finding.withDetail(Sentence.of("Opens within {0} s", count(seconds))))
+        .map(seconds -> finding.withDetail(HarnessWords.opensWithin(count(seconds))))
         .orElse(finding);
   }
 
@@ -121,18 +122,9 @@ final class FuseJudge {
                 FindingKey.of("feed.start", fuse.subject()),
                 stands ? Verdict.WITHIN : Verdict.OUT,
                 TIMES,
-                Sentence.of(
-                    "{0} at the start through " + Words.typed(fuse.id()) + ", {1} then",
-                    Figure.amps(strain.amps()),
-                    Figure.amps(running)))
-            .withDetail(
-                Sentence.of(
-                    stands
-                        ? "The start takes {0} of what it surely stands"
-                        : "The start takes {0} of what it surely stands: it may open",
-                    Figure.percent(100 * strain.share())));
-    return Optional.of(
-        stands ? finding : finding.withRemedy(Sentence.of("A fuse a size larger, and its wire.")));
+                HarnessWords.start(Figure.amps(strain.amps()), fuse.id(), Figure.amps(running)))
+            .withDetail(HarnessWords.startTakes(Figure.percent(100 * strain.share()), !stands));
+    return Optional.of(stands ? finding : finding.withRemedy(HarnessWords.nextFuse()));
   }
 
   /**
@@ -163,18 +155,15 @@ final class FuseJudge {
     if (thinnest.isEmpty()) {
       return Optional.empty();
     }
-    Figure allowed = Figure.amps(solved.laying().allowedAmps(thinnest.getAsDouble()));
-    Figure rated = Figure.amps(fuse.ratedAmps());
+    Figure.Current allowed = Figure.amps(solved.laying().allowedAmps(thinnest.getAsDouble()));
+    Figure.Current rated = Figure.amps(fuse.ratedAmps());
     return Optional.of(
         Solved.upTo(
             FindingKey.of("feed.guard", fuse.subject()),
             new Limit(rated, allowed),
             WIRE,
-            Sentence.of(
-                "The thinnest wire behind " + Words.typed(fuse.id()) + " bears {0}, the fuse {1}",
-                allowed,
-                rated),
-            "A thicker wire, or a smaller fuse."));
+            HarnessWords.thinnestWire(fuse.id(), allowed, rated),
+            HarnessWords.thickerOrSmaller()));
   }
 
   /** What a fuse guards: whatever its far end reaches before another fuse, loads included. */

@@ -10,7 +10,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 
 /**
@@ -51,32 +50,29 @@ public record FuseTap(
    */
   public List<Finding> findings(double drawnOldAmps, double drawnNewAmps) {
     List<Finding> findings = new ArrayList<>();
-    String where = Words.typed(slot);
     if (slotSize != tapSize) {
       findings.add(
           Finding.plain(
                   FindingKey.of("tap.size", SubjectKind.SLOT.named(slot)),
                   Verdict.OUT,
                   SIZE,
-                  Sentence.of(
-                      "A %s tap in a %s slot: ".formatted(tapSize.words(), slotSize.words())
-                          + where))
-              .withRemedy(Sentence.of("Get the tap of the slot's own size.")));
+                  HarnessWords.tapSize(tapSize.words(), slotSize.words(), slot))
+              .withRemedy(HarnessWords.rightTap()));
     }
     double fused = oldAmps + newAmps;
     double drawn = drawnOldAmps + drawnNewAmps;
     Sentence says =
-        Sentence.of(
-            "{0} + {1} fused on a feed of {2}, {3} drawn: " + where,
+        HarnessWords.tapSum(
             Figure.amps(oldAmps),
             Figure.amps(newAmps),
             Figure.amps(feedAmps),
-            Figure.amps(drawn));
+            Figure.amps(drawn),
+            slot);
     Margin margin = Margin.of(Figure.amps(feedAmps - drawn), 0, feedAmps);
     Finding sum =
         Finding.on(FindingKey.of("tap.sum", SubjectKind.SLOT.named(slot)), margin, SUM, says);
     if (drawn > feedAmps) {
-      sum = sum.withRemedy(Sentence.of("Feed the new circuit from the battery, through a relay."));
+      sum = sum.withRemedy(HarnessWords.feedFromBattery());
     } else if (fused > feedAmps) {
       // nothing burns as it is used, but the fuses no longer guard the feed
       sum =
@@ -94,14 +90,8 @@ public record FuseTap(
                   FindingKey.of("tap.donor", SubjectKind.SLOT.named(slot)),
                   Verdict.OUT,
                   DONOR,
-                  Sentence.of(
-                      "{0} drawn by both from a slot that was fused with {1}: " + where,
-                      Figure.amps(drawn),
-                      Figure.amps(oldAmps)))
-              .withRemedy(
-                  Sentence.of(
-                      "Take a slot that was fused for both, or feed the new circuit from the"
-                          + " battery, through a relay.")));
+                  HarnessWords.donor(Figure.amps(drawn), Figure.amps(oldAmps), slot))
+              .withRemedy(HarnessWords.otherSlot()));
     }
     return findings;
   }
@@ -111,12 +101,7 @@ public record FuseTap(
    */
   private Sentence smaller(double drawnNewAmps) {
     return BladeFuse.forLoad(drawnNewAmps, feedAmps - oldAmps)
-        .map(
-            fuse ->
-                Sentence.of("A new fuse of {0}: it carries the load.", Figure.amps(fuse.amps())))
-        .orElse(
-            Sentence.of(
-                "No fuse fits beside the old one here: take another slot, or feed the new circuit"
-                    + " from the battery, through a relay."));
+        .map(fuse -> HarnessWords.smallerFuse(Figure.amps(fuse.amps())))
+        .orElse(HarnessWords.noFuseFits());
   }
 }

@@ -23,7 +23,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.harness.Solved.Limit;
 import mellow.core.vehicle.LampFunction;
@@ -105,7 +104,7 @@ final class LampJudge {
   }
 
   private Finding drop(Emitter lamp, Point point) {
-    Figure percent = Figure.percent(dropPercent(point, lamp));
+    Figure.Percent percent = Figure.percent(dropPercent(point, lamp));
     Figure source = Figure.volts(sourceVolts(point));
     Figure there = Figure.volts(point.between(lamp.plus(), lamp.minus()));
     Limit limit = new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
@@ -114,40 +113,37 @@ final class LampJudge {
             FindingKey.of("feed.drop", lamp.subject()),
             limit,
             DROP,
-            Sentence.of("{0} lost on the way to " + Words.typed(lamp.id()), percent),
-            out ? where(point, lamp) : THICKER)
+            HarnessWords.drop(percent, lamp.id()),
+            out ? where(point, lamp) : HarnessWords.thicker())
         .withWorking(
             Working.of(
-                Working.read("at the source", source),
-                Working.read("over the lamp", there),
+                Working.read(HarnessWords.atSource(), source),
+                Working.read(HarnessWords.overLamp(), there),
                 new Working.Line(
-                    "lost on the way, return included",
-                    "100 × (source − lamp) ÷ source",
+                    HarnessWords.lostOnWay(),
+                    HarnessWords.lostOnWayFormula(),
                     Sentence.of("100 × ({0} − {1}) ÷ {0}", source, there),
                     percent)));
   }
 
   /** Where most is lost tells what helps: a wire is too thin, a joint or contact is bad. */
-  private String where(Point point, Emitter lamp) {
+  private Sentence where(Point point, Emitter lamp) {
     Set<String> way = LampPath.of(solved.circuit(), lamp).parts();
     return solved.circuit().parts().stream()
         .filter(part -> way.contains(part.id()) && !(part instanceof Emitter))
         .filter(part -> !(part instanceof Moving) || isCarrying(point, part))
         .max(Comparator.comparingDouble(part -> lostOver(point, part)))
         .map(LampJudge::remedy)
-        .orElse(THICKER);
+        .orElseGet(HarnessWords::thicker);
   }
 
-  private static final String THICKER = "A thicker wire, or a shorter way; count the return.";
-
-  private static String remedy(Part part) {
-    String name = Words.typed(part.id());
+  private static Sentence remedy(Part part) {
     if (part instanceof Joining.Joint || part instanceof Joining.Clip) {
-      return "Most is lost at one joint: clean and tighten " + name + ".";
+      return HarnessWords.cleanJoint(part.id());
     }
     return part instanceof Joining.Wire
-        ? THICKER
-        : "Most is lost in " + name + ": look at its contacts, or feed by a relay.";
+        ? HarnessWords.thicker()
+        : HarnessWords.checkContacts(part.id());
   }
 
   private static boolean isCarrying(Point point, Part part) {
@@ -184,26 +180,20 @@ final class LampJudge {
       return Optional.empty();
     }
     double life = Math.pow(over, LIFE_EXPONENT);
-    Figure at = Figure.volts(volts);
-    Figure rated = Figure.volts(bulb.ratedVolts());
+    Figure.Voltage at = Figure.volts(volts);
+    Figure.Voltage rated = Figure.volts(bulb.ratedVolts());
     return Optional.of(
         Finding.plain(
                 FindingKey.of("feed.life", lamp.subject()),
                 life < SHORT_LIFE ? Verdict.AT_EDGE : Verdict.WITHIN,
                 LIFE,
-                Sentence.of(
-                    "{0} at " + Words.typed(lamp.id()) + ", rated {1}: {2} of its life",
-                    at,
-                    rated,
-                    Figure.percent(100 * life)))
-            .withDetail(
-                Sentence.of(
-                    "It gives {0} of its rated light", Figure.percent(100 * lamp.light(volts))))
+                HarnessWords.life(at, lamp.id(), rated, Figure.percent(100 * life)))
+            .withDetail(HarnessWords.ratedLight(Figure.percent(100 * lamp.light(volts))))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "share of its life",
-                        "(volts ÷ rated)^−13",
+                        HarnessWords.shareOfLife(),
+                        HarnessWords.shareOfLifeFormula(),
                         Sentence.of("({0} ÷ {1})^−13", at, rated),
                         Figure.percent(100 * life)))));
   }
@@ -217,13 +207,8 @@ final class LampJudge {
                     solution -> solution.on().between(lamp.plus(), lamp.minus()) < WRONG_WAY_VOLTS);
     return fed
         ? Optional.of(
-            Solved.out(
-                    FindingKey.of("feed.back", lamp.subject()),
-                    "Current runs backwards through: " + Words.typed(lamp.id()))
-                .withRemedy(
-                    Sentence.of(
-                        "Its ground is open or shared: give it a ground of its own, or part the two"
-                            + " sources.")))
+            Solved.out(FindingKey.of("feed.back", lamp.subject()), HarnessWords.backfeed(lamp.id()))
+                .withRemedy(HarnessWords.ownGround()))
         : Optional.empty();
   }
 
@@ -252,8 +237,8 @@ final class LampJudge {
         ? Optional.of(
             Solved.out(
                     FindingKey.of("feed.reversed", lamp.subject()),
-                    "Wrong way round: " + Words.typed(lamp.id()))
-                .withRemedy(Sentence.of("Turn its plug, or swap plus and minus.")))
+                    HarnessWords.reversed(lamp.id()))
+                .withRemedy(HarnessWords.turnPlug()))
         : Optional.empty();
   }
 
@@ -270,9 +255,8 @@ final class LampJudge {
     return pulsed
         ? Optional.of(
             Solved.out(
-                    FindingKey.of("feed.flicker", lamp.subject()),
-                    "Flickers on a pulsed feed: " + Words.typed(lamp.id()))
-                .withRemedy(Sentence.of("A relay of its own, triggered by the factory feed.")))
+                    FindingKey.of("feed.flicker", lamp.subject()), HarnessWords.flickers(lamp.id()))
+                .withRemedy(HarnessWords.ownRelay()))
         : Optional.empty();
   }
 
@@ -313,19 +297,15 @@ final class LampJudge {
             FindingKey.of("feed.by-day", lamp.subject()),
             Margin.of(Figure.candela(candela - least), SET_TO_CANDELA, least),
             sae ? SAE_RUNNING : UN_RUNNING,
-            Sentence.of(
-                "Reduced by day to {0}, a running lamp gives {1} at least: "
-                    + Words.typed(lamp.id()),
-                Figure.candela(candela),
-                Figure.candela(least)));
+            HarnessWords.byDay(Figure.candela(candela), Figure.candela(least), lamp.id()));
     return finding.verdict() == Verdict.OUT
-        ? finding.withRemedy(Sentence.of("By day it is fed in full, or with a larger duty."))
+        ? finding.withRemedy(HarnessWords.fullByDay())
         : finding;
   }
 
   private Finding asPosition(Emitter lamp, double share) {
     Figure full = Figure.candela(lamp.use().candela());
-    Figure dim = Figure.candela(share * lamp.use().candela());
+    Figure.Intensity dim = Figure.candela(share * lamp.use().candela());
     Figure percent = Figure.percent(100 * share);
     Margin margin =
         Margin.of(
@@ -337,17 +317,19 @@ final class LampJudge {
             FindingKey.of("feed.dimmed", lamp.subject()),
             margin,
             POSITION,
-            Sentence.of("Dimmed to {0}, as a position lamp: " + Words.typed(lamp.id()), dim));
+            HarnessWords.asPosition(dim, lamp.id()));
     double most = 100 * DimmedLamp.mostDuty(lamp.use().candela(), MOST_POSITION_CANDELA);
     return (margin.verdict() == Verdict.OUT
-            ? finding.withRemedy(
-                Sentence.of("Dim it to a duty of at most {0}.", Figure.percent(most)))
+            ? finding.withRemedy(HarnessWords.dimTo(Figure.percent(most)))
             : finding)
         .withWorking(
             Working.of(
-                Working.read("full", full),
-                Working.read("light as solved", percent),
+                Working.read(HarnessWords.full(), full),
+                Working.read(HarnessWords.lightSolved(), percent),
                 new Working.Line(
-                    "dimmed", "full × light", Sentence.of("{0} × {1}", full, percent), dim)));
+                    HarnessWords.dimmed(),
+                    HarnessWords.dimmedFormula(),
+                    Sentence.of("{0} × {1}", full, percent),
+                    dim)));
   }
 }

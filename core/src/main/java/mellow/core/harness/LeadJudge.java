@@ -9,10 +9,8 @@ import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.harness.Solved.Limit;
 
 /** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
@@ -37,24 +35,19 @@ final class LeadJudge {
 
   private Finding judged(Joining.Clip clip, Joining.Wire thinnest) {
     FindingKey key = FindingKey.of("feed.lead", clip.subject());
-    String lead = Words.typed(thinnest.id());
-    Figure bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
+    String lead = thinnest.id();
+    Figure.Current bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
     if (!(clip.guardAmps() > 0)) {
-      return Finding.plain(
-              key,
-              Verdict.NOT_KNOWN,
-              UNFUSED,
-              Sentence.of("Which fuse guards the lead behind a tap, it bears {0}: " + lead, bears))
-          .withRemedy(
-              Sentence.of("Look up the fuse of the tapped wire, or put one of 3 A in the lead."));
+      return Finding.plain(key, Verdict.NOT_KNOWN, UNFUSED, HarnessWords.guardNotKnown(bears, lead))
+          .withRemedy(HarnessWords.findGuard());
     }
-    Figure guard = Figure.amps(clip.guardAmps());
+    Figure.Current guard = Figure.amps(clip.guardAmps());
     return Solved.upTo(
         key,
         new Limit(guard, bears),
         UNFUSED,
-        Sentence.of("The lead behind a tap bears {0}, its fuse is {1}: " + lead, bears, guard),
-        "A fuse of 3 A in the lead, close to the tap.");
+        HarnessWords.leadBehindTap(bears, guard, lead),
+        HarnessWords.fuseAtTap());
   }
 
   /** The wires that current reaches from the tap before a fuse or what it drives. */

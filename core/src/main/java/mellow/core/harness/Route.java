@@ -6,10 +6,8 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 
 /**
@@ -116,7 +114,6 @@ public record Route(String name, List<Stop> stops) {
   /** What is wrong with the way. */
   public List<Finding> findings(List<Hazard> hazards) {
     List<Finding> findings = new ArrayList<>();
-    String way = Words.typed(name);
     for (int i = 0; i < stops.size(); i++) {
       if (stops.get(i).passes() == Passes.BARE_HOLE) {
         findings.add(
@@ -125,8 +122,8 @@ public record Route(String name, List<Stop> stops) {
                         "route.hole", SubjectKind.ROUTE_POINT.within(name, String.valueOf(i + 1))),
                     Verdict.OUT,
                     GROMMET,
-                    Sentence.of("Through bare metal at stop %d: ".formatted(i + 1) + way))
-                .withRemedy(Sentence.of("A grommet, before anything is connected.")));
+                    HarnessWords.bareEdge(Figure.count(i + 1), name))
+                .withRemedy(HarnessWords.grommet()));
       }
     }
     for (Hazard hazard : hazards) {
@@ -138,12 +135,10 @@ public record Route(String name, List<Stop> stops) {
               FindingKey.of("route.clear", SubjectKind.ROUTE_POINT.within(name, hazard.name())),
               margin,
               AWAY,
-              Sentence.of(
-                  way + " passes {0} from: " + Words.typed(hazard.name()), Figure.lengthMm(gap)));
+              HarnessWords.passes(name, Figure.lengthMm(gap), hazard.name()));
       findings.add(
           margin.verdict() == Verdict.OUT
-              ? finding.withRemedy(
-                  Sentence.of("Lead it {0} farther away.", Figure.lengthMm(-amount)))
+              ? finding.withRemedy(HarnessWords.reroute(Figure.lengthMm(-amount)))
               : finding);
     }
     return findings;

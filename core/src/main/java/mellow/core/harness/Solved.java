@@ -84,12 +84,12 @@ record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Lay
     }
   }
 
-  static Finding upTo(FindingKey key, Limit limit, Source source, Sentence says, String remedy) {
+  static Finding upTo(FindingKey key, Limit limit, Source source, Sentence says, Sentence remedy) {
     Finding finding = Finding.on(key, limit.margin(), source, says);
-    return finding.verdict() == Verdict.OUT ? finding.withRemedy(Sentence.of(remedy)) : finding;
+    return finding.verdict() == Verdict.OUT ? finding.withRemedy(remedy) : finding;
   }
 
-  static Finding out(FindingKey key, String says) {
-    return Finding.plain(key, Verdict.OUT, SOLVED, Sentence.of(says));
+  static Finding out(FindingKey key, Sentence says) {
+    return Finding.plain(key, Verdict.OUT, SOLVED, says);
   }
 }

@@ -179,9 +179,9 @@ class PulsedLoadsTest {
   void remedyNamesWhereTheLossIs() {
     Finding ground = finding(lamp(0.5, 12), "feed.drop@component:bulb", Controls.OFF);
     assertThat(ground.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(remedy(ground)).contains("clean and tighten ground joint");
-    assertThat(remedy(finding(lamp(0.001, 20), "feed.drop@component:bulb", Controls.OFF)))
-        .startsWith("A thicker wire");
+    assertThat(ground.remedy()).contains(HarnessWords.cleanJoint("ground joint"));
+    assertThat(finding(lamp(0.001, 20), "feed.drop@component:bulb", Controls.OFF).remedy())
+        .contains(HarnessWords.thicker());
   }
 
   private static Circuit lamp(double groundOhms, int awg) {
