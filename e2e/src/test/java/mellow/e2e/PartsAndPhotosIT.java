@@ -20,7 +20,7 @@ class PartsAndPhotosIT extends BrowserTest {
   @Test
   void aPartThatGoesBackMakesItsStageWaitAndATickedMapIsWithin() {
     Page page = open("/jobs/" + app().job("library van 3") + "/parts", Look.USUAL);
-    assertThat(verdict(page)).containsText("2 of 3 plugs are not ticked yet");
+    assertThat(verdict(page)).containsText("2 of 3 connectors not ticked yet");
     button(page, "right: not ticked, low beam, black").click();
     button(page, "right: not ticked, shutter, blue").click();
     assertThat(verdict(page)).not().containsText("not ticked");

@@ -126,8 +126,8 @@ class HostileRequestsTest {
             List.of(pair),
             "keepOuts",
             List.of());
-    agrees("/api/calc/place", Map.of("units", "METRIC", "front", front));
-    agrees("/api/calc/place/nearest", Map.of("units", "METRIC", "front", front, "pair", "fog"));
+    agrees("/api/calc/place", Map.of("front", front));
+    agrees("/api/calc/place/nearest", Map.of("front", front, "pair", "fog"));
     agrees("/api/jobs/{id}", Api.jobEdit(vehicle));
     agrees(
         "/api/vehicles/{id}",

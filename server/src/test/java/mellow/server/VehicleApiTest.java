@@ -104,7 +104,7 @@ class VehicleApiTest {
             .at("/sheet/pairs/0/right");
     // 0.75 % down, 1.25 asked: 0.5 % at −0.5 % a turn is one turn clockwise
     assertThat(lamp.at("/correction/turns/value").asDouble()).isEqualTo(1);
-    assertThat(lamp.at("/correction/says/pattern").asText()).contains("as remembered");
+    assertThat(lamp.at("/correction/says/pattern").asText()).contains("by the remembered rate");
   }
 
   @Test

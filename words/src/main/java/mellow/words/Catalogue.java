@@ -19,7 +19,7 @@ public final class Catalogue {
   /** The language in which every message is written first. */
   public static final String FIRST = "en";
 
-  /** The feature of the constants' own words: "Side.LEFT". */
+  /** The feature of the constants' own words: "Side.LEFT", "Adjuster.Axis.VERTICAL". */
   public static final String TERMS = "terms";
 
   private static final ObjectMapper JSON =
@@ -107,6 +107,12 @@ public final class Catalogue {
             .getOrDefault(language, Map.of())
             .getOrDefault(key.substring(0, dot), Map.of())
             .get(key.substring(dot + 1)));
+  }
+
+  /** The key of a constant's own words: "terms.Adjuster.Axis.VERTICAL". */
+  public static String term(Class<?> type, String constant) {
+    String name = type.getName().substring(type.getPackageName().length() + 1);
+    return TERMS + "." + name.replace('$', '.') + "." + constant;
   }
 
   /** What is wrong with the files; empty where they can be shipped. */

@@ -18,6 +18,9 @@ import java.util.Optional;
  * @param arguments by name, in the order in which they first stand
  */
 public record Message(String text, String bare, Map<String, Argument> arguments) {
+  /** A list of which one is enough: "white or yellow". */
+  public static final String ANY_OF = "OrList";
+
   private static final String WHETHER = "yes";
   private static final String OTHER = "other";
 

@@ -10,7 +10,8 @@
  *       whether;
  *   <li>{@code {lamp}}: that constant's own words, from {@code terms.json}; for a name without a
  *       type, words that somebody typed;
- *   <li>{@code {whySentence}}, {@code {openList}}: another sentence, or several as a list.
+ *   <li>{@code {whySentence}}, {@code {openList}}, {@code {wantedOrList}}: another sentence, or
+ *       several as a list, of which all or any one are meant.
  * </ul>
  *
  * <p>Example: {@code "tipped": "Lamp centres {rise, number, length} higher"} becomes {@code

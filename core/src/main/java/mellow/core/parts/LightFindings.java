@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
@@ -60,23 +59,13 @@ final class LightFindings {
     if (!highOnFog && !fogOnMain) {
       return Optional.empty();
     }
-    String says =
-        part.titled()
-            + ": a "
-            + light.pattern().words()
-            + " pattern on the circuit of the "
-            + light.circuit().words();
     return Optional.of(
         Finding.plain(
                 FindingKey.of("parts.pattern", part.subject()),
                 Verdict.OUT,
                 PATTERN,
-                Sentence.of(says))
-            .withRemedy(
-                Sentence.of(
-                    highOnFog
-                        ? "It dazzles in fog: switch it with main beam, or take a fog pattern."
-                        : "It lights the road's edge, not its end: switch it with the fog lamps.")));
+                PartsWords.patternWrong(part.titled(), light.pattern(), light.circuit()))
+            .withRemedy(highOnFog ? PartsWords.dazzlesInFog() : PartsWords.lightsEdge()));
   }
 
   private static Optional<Finding> colour(Part part, Light light, Optional<MarkFamily> market) {
@@ -86,26 +75,19 @@ final class LightFindings {
     }
     FindingKey key = FindingKey.of("parts.colour", part.subject());
     Source source = source(light.circuit(), market);
-    String wanted =
-        allowed.get().stream()
-            .sorted()
-            .map(Light.Colour::words)
-            .collect(Collectors.joining(" or "));
+    List<Sentence> wanted = allowed.get().stream().sorted().map(PartsWords::colour).toList();
     Optional<Light.Colour> seen = light.seen();
     if (seen.isEmpty()) {
       return Optional.of(
           Finding.notKnown(
-              key,
-              source,
-              part.titled() + ": the colour of its light is not said",
-              "It has to be " + wanted + ": note the bulb's colour or temperature, and the lens."));
+              key, source, PartsWords.colourNotSaid(part.titled()), PartsWords.noteColour(wanted)));
     }
-    String says = part.titled() + ": " + seen.get().words() + " by bulb and lens together";
+    Sentence says = PartsWords.colourSeen(part.titled(), seen.get());
     return Optional.of(
         allowed.get().contains(seen.get())
-            ? Finding.plain(key, Verdict.WITHIN, source, Sentence.of(says))
-            : Finding.plain(key, Verdict.OUT, source, Sentence.of(says))
-                .withRemedy(Sentence.of("It has to be " + wanted + ".")));
+            ? Finding.plain(key, Verdict.WITHIN, source, says)
+            : Finding.plain(key, Verdict.OUT, source, says)
+                .withRemedy(PartsWords.colourWanted(wanted)));
   }
 
   private static Source source(LampFunction function, Optional<MarkFamily> market) {
@@ -156,8 +138,8 @@ final class LightFindings {
                         FindingKey.of("parts.matched", SubjectKind.PART.named(name)),
                         Verdict.OUT,
                         US_COLOURS,
-                        Sentence.of(Words.capital(Words.typed(name)) + ": left and right differ"))
-                    .withRemedy(Sentence.of("Running lamps are a matched pair: take two alike.")));
+                        PartsWords.pairDiffers(Words.capital(name)))
+                    .withRemedy(PartsWords.matchedPair()));
           }
         });
   }

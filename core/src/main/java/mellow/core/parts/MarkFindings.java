@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
@@ -52,10 +51,7 @@ final class MarkFindings {
             FindingKey.of("parts." + finding.rule(), on(part, finding.subject())),
             finding.verdict(),
             finding.source(),
-            Sentence.build()
-                .text(part.titled() + ", its lens: ")
-                .sentence(finding.headline())
-                .done());
+            PartsWords.ofItsLens(part.titled(), finding.headline()));
     return finding.remedy().map(here::withRemedy).orElse(here);
   }
 
@@ -70,22 +66,15 @@ final class MarkFindings {
       return Optional.empty();
     }
     FindingKey key = FindingKey.of("parts.lens.function", part.subject());
-    String marked =
-        lens.functions().stream().map(LampFunction::words).collect(Collectors.joining(", "));
+    List<Sentence> marked = lens.functions().stream().sorted().map(PartsWords::function).toList();
     return Optional.of(
         lens.functions().contains(wanted)
-            ? Finding.plain(
-                key,
-                Verdict.WITHIN,
-                MARKS,
-                Sentence.of(part.titled() + ": marked for " + wanted.words()))
+            ? Finding.plain(key, Verdict.WITHIN, MARKS, PartsWords.markedFor(part.titled(), wanted))
             : Finding.plain(
                     key,
                     Verdict.OUT,
                     MARKS,
-                    Sentence.of(
-                        part.titled() + ": marked for " + marked + ", not for " + wanted.words()))
-                .withRemedy(
-                    Sentence.of("It goes back, or it is switched as what it is made for.")));
+                    PartsWords.markedForOther(part.titled(), marked, wanted))
+                .withRemedy(PartsWords.returnOrSwitch()));
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
 import mellow.core.subject.Subject;
 import mellow.core.subject.SubjectKind;
@@ -111,13 +112,14 @@ public record Part(
     return outcome == Outcome.GOES_BACK || outcome == Outcome.MISSING || isWrong(Ask.HERE);
   }
 
-  /** Its name as it starts a sentence: "Fog lamp, left". */
   Subject subject() {
     return SubjectKind.PART.named(id);
   }
 
-  String titled() {
-    return Words.capital(Words.typed(name)) + side.map(of -> ", " + of.word()).orElse("");
+  /** Its name as it starts a sentence: "Fog lamp, left". */
+  Sentence titled() {
+    return side.map(of -> PartsWords.partOn(Words.capital(name), of))
+        .orElseGet(() -> PartsWords.part(Words.capital(name)));
   }
 
   private boolean isWrong(Ask ask) {

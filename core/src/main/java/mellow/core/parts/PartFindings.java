@@ -2,7 +2,7 @@ package mellow.core.parts;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
@@ -24,52 +24,52 @@ final class PartFindings {
     return findings;
   }
 
-  private static Finding plain(Part part, Verdict verdict, String says) {
-    return Finding.plain(
-        FindingKey.of("parts.part", part.subject()),
-        verdict,
-        PRACTICE,
-        Sentence.of(part.titled() + ": " + says));
+  private static Finding plain(Part part, Verdict verdict, Sentence says) {
+    return Finding.plain(FindingKey.of("parts.part", part.subject()), verdict, PRACTICE, says);
   }
 
   private static Finding of(Part part) {
-    String with = Words.typed(part.with().strip());
+    String with = part.with().strip();
+    Sentence name = part.titled();
     if (part.isMissing()) {
-      String how =
-          part.outcome() == Part.Outcome.GOES_BACK
-              ? "goes back" + (with.isEmpty() ? "" : ", " + with)
-              : "missing";
-      return plain(part, Verdict.OUT, how)
-          .withRemedy(Sentence.of(part.neededFor().words() + " waits until it is here."));
+      return plain(part, Verdict.OUT, gone(part, name, with))
+          .withRemedy(PartsWords.waits(part.neededFor()));
     }
     if (!part.wrong().isEmpty() && part.outcome() != Part.Outcome.ADAPTS) {
-      return plain(part, Verdict.OUT, "not right: " + words(part.wrong()))
-          .withRemedy(Sentence.of("It is adapted, or it goes back; as it is it does not fit."));
+      return plain(part, Verdict.OUT, PartsWords.notRight(name, words(part.wrong())))
+          .withRemedy(PartsWords.adaptOrReturn());
     }
     if (part.outcome() == Part.Outcome.OPEN || !part.unchecked().isEmpty()) {
+      boolean all = part.unchecked().isEmpty();
       return plain(
               part,
               Verdict.NOT_KNOWN,
-              part.unchecked().isEmpty()
-                  ? "looked at, not settled"
-                  : part.unchecked().size() + " of " + part.asked().count() + " not looked at")
-          .withRemedy(
-              Sentence.of(
-                  part.unchecked().isEmpty()
-                      ? "Say whether it fits, adapts or goes back."
-                      : "Look at: " + words(part.unchecked()) + "."));
+              all
+                  ? PartsWords.notSettled(name)
+                  : PartsWords.notChecked(
+                      name,
+                      Figure.count(part.unchecked().size()),
+                      Figure.count(part.asked().count())))
+          .withRemedy(all ? PartsWords.decide() : PartsWords.check(words(part.unchecked())));
     }
     if (part.outcome() == Part.Outcome.ADAPTS) {
       return with.isEmpty()
-          ? plain(part, Verdict.NOT_KNOWN, "adapts, with what is not said")
-              .withRemedy(Sentence.of("Say what it takes, so that it is at hand."))
-          : plain(part, Verdict.AT_EDGE, "adapts with " + with);
+          ? plain(part, Verdict.NOT_KNOWN, PartsWords.adaptsUnknown(name))
+              .withRemedy(PartsWords.nameAdapter())
+          : plain(part, Verdict.AT_EDGE, PartsWords.adapts(name, with));
     }
-    return plain(part, Verdict.WITHIN, "fits");
+    return plain(part, Verdict.WITHIN, PartsWords.fits(name));
   }
 
-  private static String words(List<Part.Ask> asks) {
-    return asks.stream().map(Part.Ask::words).collect(Collectors.joining("; "));
+  private static Sentence gone(Part part, Sentence name, String why) {
+    if (part.outcome() != Part.Outcome.GOES_BACK) {
+      return PartsWords.missing(name);
+    }
+    return why.isEmpty() ? PartsWords.goesBack(name) : PartsWords.goesBackWith(name, why);
+  }
+
+  private static List<Sentence> words(List<Part.Ask> asks) {
+    return asks.stream().map(PartsWords::checked).toList();
   }
 
   private static void decision(PartsList list, List<Finding> findings) {
@@ -82,8 +82,8 @@ final class PartFindings {
           Finding.notKnown(
               key,
               PRACTICE,
-              list.candidates().size() + " candidates compared, none taken yet",
-              "Hold outlines and brackets against the vehicle before ordering."));
+              PartsWords.noneChosen(Figure.count(list.candidates().size())),
+              PartsWords.compare()));
       return;
     }
     Candidate taken =
@@ -91,22 +91,15 @@ final class PartFindings {
             .filter(one -> one.id().equals(list.chosen().get()))
             .findFirst()
             .orElseThrow();
-    String name = Words.typed(taken.name());
+    String name = Words.capital(taken.name());
     if (taken.outline().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              key,
-              PRACTICE,
-              Words.capital(name) + " is taken; its outline was not held against the vehicle",
-              "Two fronts of one model year take lamps of different outline: compare first."));
+              key, PRACTICE, PartsWords.outlineNotSeen(name), PartsWords.compareFirst()));
     } else if (taken.outline().get() == Part.Answer.WRONG) {
       findings.add(
-          Finding.plain(
-                  key,
-                  Verdict.OUT,
-                  PRACTICE,
-                  Sentence.of(Words.capital(name) + " is taken, but its outline does not match"))
-              .withRemedy(Sentence.of("Take another, or say at the part what adapts it.")));
+          Finding.plain(key, Verdict.OUT, PRACTICE, PartsWords.outlineWrong(name))
+              .withRemedy(PartsWords.chooseOther()));
     }
   }
 }

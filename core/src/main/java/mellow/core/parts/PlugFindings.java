@@ -3,12 +3,12 @@ package mellow.core.parts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
 
 /** Whether every plug is where it belongs: a function test does not prove that. */
@@ -29,22 +29,16 @@ final class PlugFindings {
     if (!list.plugs().isEmpty() && findings.isEmpty()) {
       findings.add(
           Finding.plain(
-              FindingKey.of("parts.plugs"),
-              Verdict.WITHIN,
-              PRACTICE,
-              Sentence.of("Every plug is ticked, wherever the kit has it")));
+              FindingKey.of("parts.plugs"), Verdict.WITHIN, PRACTICE, PartsWords.plugsTicked()));
     }
     return findings;
   }
 
   private static Finding out(
-      Plug plug, Optional<Side> place, String what, String says, String remedy) {
+      Plug plug, Optional<Side> place, String what, Sentence says, Sentence remedy) {
     return Finding.plain(
-            FindingKey.of("parts.plug-" + what, plug.subject(place)),
-            Verdict.OUT,
-            PRACTICE,
-            Sentence.of("Plug “" + Words.typed(plug.label()) + "”: " + says))
-        .withRemedy(Sentence.of(remedy));
+            FindingKey.of("parts.plug-" + what, plug.subject(place)), Verdict.OUT, PRACTICE, says)
+        .withRemedy(remedy);
   }
 
   private static Optional<Finding> genders(PartsList list, Plug plug) {
@@ -57,8 +51,8 @@ final class PlugFindings {
                     plug,
                     Optional.empty(),
                     "gender",
-                    "it and “" + Words.typed(other.label()) + "” are of one gender",
-                    "They cannot mate: look again which goes where."));
+                    PartsWords.oneGender(plug.label(), other.label()),
+                    PartsWords.cannotMate()));
   }
 
   private static Optional<Finding> alike(Plug plug) {
@@ -76,12 +70,11 @@ final class PlugFindings {
             plug,
             Optional.empty(),
             "alike",
-            left.words() + " on the left, " + right.words() + " on the right",
-            "Both sides alike; show the customer first what it changes."));
+            PartsWords.unlike(plug.label(), left, right),
+            PartsWords.bothAlike()));
   }
 
   private static Optional<Finding> wrong(Plug plug, Optional<Side> place) {
-    String where = place.map(side -> " on the " + side.word()).orElse("");
     return plug.state(place)
         .filter(state -> !plug.isMeant(state))
         .map(
@@ -90,23 +83,17 @@ final class PlugFindings {
                     plug,
                     place,
                     "place",
-                    state.words() + where + ", meant to " + meant(plug.use()),
-                    "Put it where the map says, or change the map."));
-  }
-
-  private static String meant(Plug.Use use) {
-    return switch (use) {
-      case CONNECT -> "be connected";
-      case INSULATE -> "stay unused";
-      case OPTION -> "be joined or parted";
-    };
+                    place
+                        .map(side -> PartsWords.plugWrongOn(plug.label(), state, side, plug.use()))
+                        .orElseGet(() -> PartsWords.plugWrong(plug.label(), state, plug.use())),
+                    PartsWords.putRight()));
   }
 
   private static Optional<Finding> open(PartsList list) {
     List<String> labels =
         list.plugs().stream()
             .filter(plug -> !plug.isTicked())
-            .map(plug -> "“" + Words.typed(plug.label()) + "”")
+            .map(plug -> "“" + plug.label() + "”")
             .toList();
     if (labels.isEmpty()) {
       return Optional.empty();
@@ -116,7 +103,7 @@ final class PlugFindings {
         Finding.notKnown(
             FindingKey.of("parts.plugs"),
             PRACTICE,
-            labels.size() + " of " + list.plugs().size() + " plugs are not ticked yet",
-            "Tick them one by one: " + which + (labels.size() > 4 ? " …" : "") + "."));
+            PartsWords.plugsOpen(Figure.count(labels.size()), Figure.count(list.plugs().size())),
+            PartsWords.tickPlugs(which, labels.size() > 4)));
   }
 }

@@ -27,14 +27,16 @@ public final class Speech {
 
   private final String language;
   private final ULocale locale;
-  private final ListFormatter lists;
+  private final ListFormatter all;
+  private final ListFormatter any;
   // made once a key: making one costs ten times as much as using it
   private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
   private Speech(String language) {
     this.language = language;
     this.locale = new ULocale(language);
-    this.lists = ListFormatter.getInstance(locale);
+    this.all = ListFormatter.getInstance(locale);
+    this.any = ListFormatter.getInstance(locale, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
   }
 
   /** The language of a locale, or English where that language is not whole yet. */
@@ -115,6 +117,8 @@ public final class Speech {
         filled.put(Message.wordsOf(name), term(constant));
       } else if (argument instanceof String typed) {
         filled.put(Message.wordsOf(name), Words.typed(typed));
+      } else if (argument instanceof List<?> list) {
+        filled.put(name, listed(name, list, places));
       } else {
         filled.put(name, filled(argument, places));
       }
@@ -133,13 +137,12 @@ public final class Speech {
   }
 
   private String term(Enum<?> constant) {
-    return message(
-            Catalogue.TERMS
-                + "."
-                + constant.getDeclaringClass().getSimpleName()
-                + "."
-                + constant.name())
-        .text();
+    return message(Catalogue.term(constant.getDeclaringClass(), constant.name())).text();
+  }
+
+  private String listed(String name, List<?> list, Places places) {
+    ListFormatter formatter = name.endsWith(Message.ANY_OF) ? any : all;
+    return formatter.format(list.stream().map(one -> filled(one, places)).toList());
   }
 
   private Object filled(Object argument, Places places) {
@@ -148,9 +151,6 @@ public final class Speech {
     }
     if (argument instanceof Sentence sentence) {
       return pattern(sentence, places);
-    }
-    if (argument instanceof List<?> list) {
-      return lists.format(list.stream().map(one -> filled(one, places)).toList());
     }
     if (argument instanceof Boolean so) {
       return so ? YES : NO;

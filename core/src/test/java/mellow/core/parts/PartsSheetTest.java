@@ -87,7 +87,10 @@ class PartsSheetTest {
     checks.put(Ask.SIDE, Answer.WRONG);
     Finding wrong = only(judged(UN, part(Outcome.FITS, "", checks)), "parts.part");
     assertThat(wrong.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(Said.text(wrong.headline())).contains("the driver's left, sitting");
+    assertThat(wrong.headline())
+        .isEqualTo(
+            PartsWords.notRight(
+                PartsWords.partOn("Fog lamp", Side.LEFT), List.of(PartsWords.checked(Ask.SIDE))));
     assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.part").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThat(
@@ -353,7 +356,7 @@ class PartsSheetTest {
     assertThat(plugs(male)).extracting(Finding::verdict).containsExactly(Verdict.WITHIN);
     assertThat(plugs(male, plug("c", Plug.Use.CONNECT, Plug.Gender.MALE, Map.of())))
         .extracting(finding -> Said.text(finding.headline()))
-        .containsExactly("1 of 2 plugs are not ticked yet");
+        .containsExactly("1 of 2 connectors not ticked yet");
     assertThat(plugs(plug("c", Plug.Use.INSULATE, Plug.Gender.MALE, both)))
         .extracting(Finding::verdict)
         .containsExactly(Verdict.OUT, Verdict.OUT);

@@ -82,7 +82,7 @@ class SpeechTest {
     for (String type : Catalogue.shipped().types().values()) {
       Class<?> named = Class.forName(type);
       for (Object constant : named.getEnumConstants()) {
-        String key = "terms." + named.getSimpleName() + "." + ((Enum<?>) constant).name();
+        String key = Catalogue.term(named, ((Enum<?>) constant).name());
         for (String language : Catalogue.shipped().languages()) {
           assertThat(Catalogue.shipped().message(language, key))
               .as(language + " " + key)
