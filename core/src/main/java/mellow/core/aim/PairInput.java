@@ -82,7 +82,8 @@ public record PairInput(
   }
 
   private static OptionalDouble mm(Optional<Measured> read) {
-    return read.stream().mapToDouble(Measured::mm).findFirst();
+    // asked for each rule and lamp: a stream would cost as much as the judgement
+    return read.isPresent() ? OptionalDouble.of(read.get().mm()) : OptionalDouble.empty();
   }
 
   public LampKind kind() {
