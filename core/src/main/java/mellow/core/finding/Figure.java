@@ -10,7 +10,7 @@ import mellow.core.measure.UnitSystem;
  * its own, so that a sentence which speaks of a length cannot be given an angle.
  */
 public sealed interface Figure {
-  /** LENGTH. */
+  /** A figure of {@link Quantity#LENGTH}. */
   record Length(double value) implements Figure {
     public Length {
       Figure.requireFinite(value);
@@ -22,7 +22,7 @@ public sealed interface Figure {
     }
   }
 
-  /** FINE_LENGTH. */
+  /** A figure of {@link Quantity#FINE_LENGTH}. */
   record FineLength(double value) implements Figure {
     public FineLength {
       Figure.requireFinite(value);
@@ -34,7 +34,7 @@ public sealed interface Figure {
     }
   }
 
-  /** REACH. */
+  /** A figure of {@link Quantity#REACH}. */
   record Reach(double value) implements Figure {
     public Reach {
       Figure.requireFinite(value);
@@ -46,7 +46,7 @@ public sealed interface Figure {
     }
   }
 
-  /** PERCENT. */
+  /** A figure of {@link Quantity#PERCENT}. */
   record Percent(double value) implements Figure {
     public Percent {
       Figure.requireFinite(value);
@@ -58,7 +58,7 @@ public sealed interface Figure {
     }
   }
 
-  /** ANGLE. */
+  /** A figure of {@link Quantity#ANGLE}. */
   record Angle(double value) implements Figure {
     public Angle {
       Figure.requireFinite(value);
@@ -70,7 +70,7 @@ public sealed interface Figure {
     }
   }
 
-  /** TURNS. */
+  /** A figure of {@link Quantity#TURNS}. */
   record Turns(double value) implements Figure {
     public Turns {
       Figure.requireFinite(value);
@@ -82,7 +82,7 @@ public sealed interface Figure {
     }
   }
 
-  /** AREA. */
+  /** A figure of {@link Quantity#AREA}. */
   record Area(double value) implements Figure {
     public Area {
       Figure.requireFinite(value);
@@ -94,7 +94,7 @@ public sealed interface Figure {
     }
   }
 
-  /** DIRECTION. */
+  /** A figure of {@link Quantity#DIRECTION}. */
   record Direction(double value) implements Figure {
     public Direction {
       Figure.requireFinite(value);
@@ -106,7 +106,7 @@ public sealed interface Figure {
     }
   }
 
-  /** MINUTES. */
+  /** A figure of {@link Quantity#MINUTES}. */
   record Minutes(double value) implements Figure {
     public Minutes {
       Figure.requireFinite(value);
@@ -118,7 +118,7 @@ public sealed interface Figure {
     }
   }
 
-  /** TEMPERATURE. */
+  /** A figure of {@link Quantity#TEMPERATURE}. */
   record Temperature(double value) implements Figure {
     public Temperature {
       Figure.requireFinite(value);
@@ -130,7 +130,7 @@ public sealed interface Figure {
     }
   }
 
-  /** COUNT. */
+  /** A figure of {@link Quantity#COUNT}. */
   record Count(double value) implements Figure {
     public Count {
       Figure.requireFinite(value);
@@ -142,7 +142,7 @@ public sealed interface Figure {
     }
   }
 
-  /** VOLTAGE. */
+  /** A figure of {@link Quantity#VOLTAGE}. */
   record Voltage(double value) implements Figure {
     public Voltage {
       Figure.requireFinite(value);
@@ -154,7 +154,7 @@ public sealed interface Figure {
     }
   }
 
-  /** CURRENT. */
+  /** A figure of {@link Quantity#CURRENT}. */
   record Current(double value) implements Figure {
     public Current {
       Figure.requireFinite(value);
@@ -166,7 +166,7 @@ public sealed interface Figure {
     }
   }
 
-  /** RESISTANCE. */
+  /** A figure of {@link Quantity#RESISTANCE}. */
   record Resistance(double value) implements Figure {
     public Resistance {
       Figure.requireFinite(value);
@@ -178,7 +178,7 @@ public sealed interface Figure {
     }
   }
 
-  /** POWER. */
+  /** A figure of {@link Quantity#POWER}. */
   record Power(double value) implements Figure {
     public Power {
       Figure.requireFinite(value);
@@ -190,7 +190,7 @@ public sealed interface Figure {
     }
   }
 
-  /** INTENSITY. */
+  /** A figure of {@link Quantity#INTENSITY}. */
   record Intensity(double value) implements Figure {
     public Intensity {
       Figure.requireFinite(value);
@@ -202,7 +202,7 @@ public sealed interface Figure {
     }
   }
 
-  /** NUMBER. */
+  /** A figure of {@link Quantity#NUMBER}. */
   record Number(double value) implements Figure {
     public Number {
       Figure.requireFinite(value);

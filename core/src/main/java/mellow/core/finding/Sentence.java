@@ -73,9 +73,6 @@ public sealed interface Sentence {
 
   /** Puts a sentence together piece by piece. */
   final class Builder {
-    /** Half of the last place shown: what rounds to 0.00 % is called level. */
-    private static final double LEVEL_PERCENT = 0.005;
-
     private final List<Sentence> parts = new ArrayList<>();
     private final StringBuilder pattern = new StringBuilder();
     private final List<Figure> figures = new ArrayList<>();
@@ -89,14 +86,6 @@ public sealed interface Sentence {
       pattern.append('{').append(figures.size()).append('}');
       figures.add(figure);
       return this;
-    }
-
-    /** An inclination as people say it: "1.20 % down", "0.30 % up", "level". */
-    public Builder inclination(double percent) {
-      if (Math.abs(percent) < LEVEL_PERCENT) {
-        return text("level");
-      }
-      return figure(Figure.percent(Math.abs(percent))).text(percent < 0 ? " down" : " up");
     }
 
     /** Appends a whole sentence. */

@@ -20,23 +20,13 @@ public record Light(
 
   /** The shapes of beam. */
   public enum Pattern {
-    NOT_SAID("not said"),
-    DIPPED("low beam"),
-    WIDE_FOG("wide fog"),
-    DRIVING("driving"),
-    SPOT("spot"),
-    COMBINATION("combination"),
-    SIGNAL("signal");
-
-    private final String words;
-
-    Pattern(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    NOT_SAID,
+    DIPPED,
+    WIDE_FOG,
+    DRIVING,
+    SPOT,
+    COMBINATION,
+    SIGNAL;
 
     /** Whether it reaches above the horizon. */
     boolean isHigh() {
@@ -46,20 +36,10 @@ public record Light(
 
   /** Colours of light. */
   public enum Colour {
-    WHITE("white"),
-    SELECTIVE_YELLOW("selective yellow"),
-    AMBER("amber"),
-    OTHER("another colour");
-
-    private final String words;
-
-    Colour(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    WHITE,
+    SELECTIVE_YELLOW,
+    AMBER,
+    OTHER
   }
 
   /** Colours of lens. */

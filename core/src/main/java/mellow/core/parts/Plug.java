@@ -90,19 +90,9 @@ public record Plug(
 
   /** How a plug stands. */
   public enum State {
-    CONNECTED("connected"),
-    INSULATED("insulated"),
-    PARTED("parted");
-
-    private final String words;
-
-    State(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    CONNECTED,
+    INSULATED,
+    PARTED
   }
 
   /** Whether such a state is what it is meant to come to. */

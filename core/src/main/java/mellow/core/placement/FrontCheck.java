@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
@@ -150,32 +151,35 @@ final class FrontCheck {
     var reach = pair.lamp().bodyReach();
     Spot spot = pair.spots().on(side);
     Sentence who = PlaceWords.who(pair, side);
-    double outMm = spot.outMm() + reach.getMaxX() - front.widthMm() / 2;
-    if (outMm > 0) {
-      Figure.Length far = Figure.lengthMm(outMm);
-      findings.add(
-          out(
-              FindingKey.of("place.beyond-side", pair.subject(side)),
-              PlacementWords.beyondSide(who, far),
-              PlacementWords.moveInOut(far, false)));
-    }
-    double acrossMm = -(spot.outMm() + reach.getMinX());
-    if (acrossMm > 0) {
-      Figure.Length far = Figure.lengthMm(acrossMm);
-      findings.add(
-          out(
-              FindingKey.of("place.beyond-centre", pair.subject(side)),
-              PlacementWords.beyondCentre(who, far),
-              PlacementWords.moveInOut(far, true)));
-    }
-    double belowMm = -(spot.heightMm() + reach.getMinY());
-    if (belowMm > 0) {
-      Figure.Length far = Figure.lengthMm(belowMm);
-      findings.add(
-          out(
-              FindingKey.of("place.beyond-ground", pair.subject(side)),
-              PlacementWords.beyondGround(who, far),
-              PlacementWords.moveUpDown(far, false)));
+    Beyond beyond = new Beyond(pair.subject(side), findings);
+    beyond.judge(
+        "place.beyond-side",
+        spot.outMm() + reach.getMaxX() - front.widthMm() / 2,
+        far -> PlacementWords.beyondSide(who, far),
+        far -> PlacementWords.moveInOut(far, false));
+    beyond.judge(
+        "place.beyond-centre",
+        -(spot.outMm() + reach.getMinX()),
+        far -> PlacementWords.beyondCentre(who, far),
+        far -> PlacementWords.moveInOut(far, true));
+    beyond.judge(
+        "place.beyond-ground",
+        -(spot.heightMm() + reach.getMinY()),
+        far -> PlacementWords.beyondGround(who, far),
+        far -> PlacementWords.moveUpDown(far, false));
+  }
+
+  /** Collects a finding for each edge that a lamp goes beyond. */
+  private record Beyond(Subject lamp, List<Finding> findings) {
+    void judge(
+        String rule,
+        double mm,
+        Function<Figure.Length, Sentence> says,
+        Function<Figure.Length, Sentence> back) {
+      if (mm > 0) {
+        Figure.Length far = Figure.lengthMm(mm);
+        findings.add(out(FindingKey.of(rule, lamp), says.apply(far), back.apply(far)));
+      }
     }
   }
 

@@ -21,18 +21,8 @@ public record HeightCondition(
 
   /** Which height of a lamp a rule speaks of. */
   public enum HeightOf {
-    CENTRE("the lamp's centre"),
-    LOWER_EDGE("the lower edge of the lit surface");
-
-    private final String words;
-
-    HeightOf(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    CENTRE,
+    LOWER_EDGE
   }
 
   public HeightCondition {
