@@ -71,7 +71,7 @@ export function prove<Done>(
   return write(
     {
       proof: {
-        state: item.name,
+        state: item.state,
         function: cell.function,
         outcome: what.outcome,
         side: cell.side,

@@ -14,7 +14,7 @@ class AsItCameIT extends BrowserTest {
     assertThat(verdict(page)).containsText("Lamp centres 78 mm higher, beam tilted 0.70 % up");
     measure(page, "Front axle: lift", "60");
     measure(page, "Front tyre now:", "round");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("no tyre");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a tyre");
     page.keyboard().press("Escape");
     // front 60 + 26.95, rear 25 + 26.95, wheelbase 2850, lamps 820 ahead
     assertThat(verdict(page)).containsText("Lamp centres 97 mm higher, beam tilted 1.23 % up");

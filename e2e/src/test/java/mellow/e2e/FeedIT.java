@@ -47,7 +47,7 @@ class FeedIT extends BrowserTest {
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 
     page.keyboard().press("3");
-    assertThat(page.getByText("Negative terminal off, and laid aside")).isVisible();
+    assertThat(page.getByText("Negative terminal off, laid where")).isVisible();
     Download pdf =
         page.waitForDownload(
             () ->
@@ -76,7 +76,7 @@ class FeedIT extends BrowserTest {
     button(page, "Clamp loosened only").click();
     buttonFrom(page, "Done: Move over what the old lamp keeps").click();
     assertThat(page.getByRole(AriaRole.ALERT))
-        .containsText("A loosened clamp is no isolation: take the negative terminal off first.");
+        .containsText("A loosened clamp does not isolate: take the negative terminal off first.");
     button(page, "Take it back").click();
     button(page, "Negative off").click();
     assertThat(page.getByText("The battery is off")).isVisible();

@@ -16,7 +16,7 @@ class MainJobIT extends BrowserTest {
     field(page, "Make and model").fill("Orlo Drift");
     field(page, "What it is called here").fill("red one");
     button(page, "Take it in").click();
-    assertThat(verdict(page)).containsText("What is wanted is not said yet");
+    assertThat(verdict(page)).containsText("What is wanted is not known yet");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Wall")).click();
 
     assertThat(verdict(page)).containsText("Distance to the wall not measured");
@@ -60,7 +60,7 @@ class MainJobIT extends BrowserTest {
 
     page.navigate(app().address() + "/");
     Locator row = page.locator("li", new Page.LocatorOptions().setHasText("red one"));
-    assertThat(row).containsText("Not begun: Parts, Place");
+    assertThat(row).containsText("Not begun: Parts and Place");
   }
 
   @Test
@@ -93,7 +93,7 @@ class MainJobIT extends BrowserTest {
     buttonFrom(page, "73 to tape, right lamp").click();
     Locator dialog = page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG);
     assertThat(dialog).containsText("percent ÷ 100 × distance");
-    assertThat(dialog).containsText("inclination on the vehicle's label");
+    assertThat(dialog).containsText("inclination on the vehicle’s label");
     page.keyboard().press("Escape");
     page.keyboard().press("f");
     assertThat(dialog).containsText("from memory, check the current text");

@@ -47,7 +47,7 @@ class PartsAndPhotosIT extends BrowserTest {
 
     byte[] half = java.util.Arrays.copyOf(PNG, PNG.length / 2);
     file.setInputFiles(new FilePayload("half.png", "image/png", half));
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("half.png: The file breaks off");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("half.png: The file is incomplete");
   }
 
   @Test

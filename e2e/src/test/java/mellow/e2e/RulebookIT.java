@@ -30,7 +30,7 @@ class RulebookIT extends BrowserTest {
     field(page, "At least").fill("400");
     button(page, "Change the rule").click();
     assertThat(row).containsText("at least 400 mm");
-    assertThat(row).containsText("this shop's own rule");
+    assertThat(row).containsText("this shop’s own rule");
 
     Download download =
         page.waitForDownload(

@@ -51,12 +51,12 @@ class WorkshopIT extends BrowserTest {
     assertThat(verdict(page)).containsText("not read at the wall since the work");
     readAtTheWall(job.substring("/jobs/".length()));
     page.reload();
-    assertThat(verdict(page)).containsText("The parts were not looked at");
+    assertThat(verdict(page)).containsText("The parts were not checked");
     button(page, "Hand over").click();
     Locator dialog = page.getByRole(AriaRole.DIALOG, named("Hand over"));
     Locator sign = button(page, "Sign as Runa, with this reason");
     sign.click();
-    assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("it goes only with a reason");
+    assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("hand over only with a reason");
     dialog
         .getByRole(
             AriaRole.BUTTON,
@@ -120,7 +120,7 @@ class WorkshopIT extends BrowserTest {
     Page page = open("/jobs/" + app().job("club roadster") + "/apart", Look.USUAL);
     field(page, "Call it out").fill("2 bumper");
     field(page, "Call it out").press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("A piece is one");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Enter the left and the right one");
     field(page, "Call it out").fill("4 clip upper edge");
     field(page, "Call it out").press("Enter");
     assertThat(region(page, "What is off")).containsText("4 clips, pin pulled, upper edge");
@@ -163,7 +163,7 @@ class WorkshopIT extends BrowserTest {
     assertThat(right).containsText("Right cutoff level");
     page.keyboard().press("2");
     button(page, "Into the oven").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("What is in the oven?");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Check that these are out of the lamp");
     for (String looked :
         new String[] {
           "no bulbs",

@@ -32,17 +32,17 @@ class BadInputTest {
       value = {
         "CENTRE | LEFT | 12 furlongs | not a unit",
         "CENTRE | LEFT | 1.2 % | not a unit",
-        "DISTANCE | LEFT | 0 | more than zero",
-        "DISTANCE | LEFT | -6100 | more than zero",
-        "DISTANCE | LEFT | NaN | number should stand",
+        "DISTANCE | LEFT | 0 | more than 0",
+        "DISTANCE | LEFT | -6100 | more than 0",
+        "DISTANCE | LEFT | NaN | number is expected",
         "DISTANCE | LEFT | 1e300 | not a unit",
         "DISTANCE | LEFT | 999999999 | kilometre",
         "DISTANCE | LEFT | 61 km | not a unit",
-        "DISTANCE | LEFT | 100 m | cannot be",
-        "CENTRE | LEFT | <script>alert(1)</script> | number should stand",
+        "DISTANCE | LEFT | 100 m | can’t be",
+        "CENTRE | LEFT | <script>alert(1)</script> | number is expected",
         "CENTRE |  | 668 | needs a side",
         "SPACING | LEFT | 1200 | does not have a side",
-        "TURN | LEFT | 1 | needs a screw",
+        "TURN | LEFT | 1 | needs an adjuster",
         "FLOOR_FRONT_LEFT |  | 3 | read of a bay",
       })
   void aReadingThatCannotBeIsRefusedWithASentence(
@@ -77,11 +77,11 @@ class BadInputTest {
   @Test
   void overlongTextsAreRefused() {
     assertThat(api.read(job, Api.newId(), "CENTRE", "LEFT", "6".repeat(61)).detail())
-        .contains("60 characters");
+        .contains("at most 60");
     Map<String, Object> edit = Api.jobEdit(vehicle());
     edit.put("version", 1);
     edit.put("work", "x".repeat(121));
-    assertThat(api.put("/api/jobs/" + job, edit).detail()).contains("120 letters");
+    assertThat(api.put("/api/jobs/" + job, edit).detail()).contains("at most 120");
     assertThat(api.put("/api/jobs/" + job, "\"" + "x".repeat(300_000) + "\"").status())
         .isEqualTo(413);
     assertThat(api.as("n".repeat(61)).put("/api/jobs/" + job, edit).detail())
@@ -91,11 +91,12 @@ class BadInputTest {
   @Test
   void unknownAndMalformedIdsAreSaid() {
     assertThat(api.get("/api/jobs/" + Api.newId()).status()).isEqualTo(404);
-    assertThat(api.get("/api/jobs/1").detail()).contains("UUID");
+    assertThat(api.get("/api/jobs/1").detail()).contains("expected form");
     assertThat(api.get("/api/jobs/" + Api.newId() + "%00").status()).isBetween(400, 422);
     assertThat(api.get("/api/nothing").status()).isEqualTo(404);
     assertThat(api.get("/api/yard?limit=100000").detail()).contains("100");
-    assertThat(api.get("/api/yard?after=yesterday").detail()).contains("key");
+    assertThat(api.get("/api/yard?after=yesterday").detail())
+        .contains("“after” is not of the expected form");
     Map<String, Object> edit = Api.jobEdit(Api.newId());
     assertThat(api.put("/api/jobs/" + Api.newId(), edit).detail()).contains("no such vehicle");
     edit = Api.jobEdit(vehicle());
@@ -131,7 +132,7 @@ class BadInputTest {
   @Test
   void nobodyActsWithoutAName() {
     assertThat(api.as("").read(job, Api.newId(), "CENTRE", "LEFT", "668").detail())
-        .contains("who you are");
+        .contains("Pick your name");
   }
 
   @Test
@@ -201,6 +202,6 @@ class BadInputTest {
     Api.Answer answer = api.put("/api/jobs/" + Api.newId(), edit);
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.body().get("field").asText()).isEqualTo("vehicleId");
-    assertThat(answer.detail()).startsWith("“vehicleId” has to be a UUID");
+    assertThat(answer.detail()).startsWith("“vehicleId” is not of the expected form");
   }
 }

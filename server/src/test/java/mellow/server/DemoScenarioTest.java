@@ -44,7 +44,8 @@ class DemoScenarioTest {
         .containsEntry(
             "library van 1",
             "CAME NOT_KNOWN Lamps not measured before removal: height left, height right, and spacing")
-        .containsEntry("road crew 5", "PROVE OUT Left inner pod: flickers, lights off, auxiliary")
+        .containsEntry(
+            "road crew 5", "PROVE OUT Left inner pod: flickers, lights off, auxiliary switch on")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Handed over; the record is closed")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
         .containsEntry("valley bus 4", "TAKE_IN OUT Left front fog lamp: dead, as it came")

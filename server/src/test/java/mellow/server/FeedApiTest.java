@@ -139,7 +139,7 @@ class FeedApiTest {
         List.of(
             Map.of("tag", "p2", "id", "drl-tap", "version", 1, "pair", ""),
             Map.of("tag", "p2", "id", "grille-lamps", "version", 1, "pair", "")));
-    assertThat(put(2, with("plan", tags)).detail()).isEqualTo("Two plans stand under “p2”.");
+    assertThat(put(2, with("plan", tags)).detail()).isEqualTo("Two plans use the tag “p2”.");
   }
 
   /** A flasher is half open: each half has a netlist of its own, and both one over time. */
@@ -147,7 +147,7 @@ class FeedApiTest {
   void pulsedCircuitHasANetlistOfEachPhase() {
     put(0, with("plan", plan("turn-resistor", Map.of())));
     String path = "/api/jobs/" + job + "/feed/netlist?state=HAZARD";
-    assertThat(text(path)).contains("all that is pulsed closed, 50 % of the time");
+    assertThat(text(path)).contains("all pulsed contacts closed, 50 % of the time");
     assertThat(text(path + "&phase=2")).contains("flasher open, 50 % of the time");
     assertThat(text(path + "&overTime=true")).contains("PULSE(1 0", ".tran ");
     assertThat(api.get(path + "&phase=3").detail())
@@ -201,7 +201,7 @@ class FeedApiTest {
     request.put("node", "<b>nowhere</b>");
     Api.Answer nowhere = api.post("/api/calc/feed/node", request);
     assertThat(nowhere.status()).isEqualTo(422);
-    assertThat(nowhere.detail()).isEqualTo("No point is called “<b>nowhere</b>” here.");
+    assertThat(nowhere.detail()).isEqualTo("No point here is called “<b>nowhere</b>”.");
   }
 
   private static JsonNode part(JsonNode solved, String id) {
@@ -218,7 +218,7 @@ class FeedApiTest {
     Api.Answer negative = put(0, with("plan", plan("fog-own-switch", Map.of("farMetres", "-3"))));
     assertThat(negative.status()).isEqualTo(422);
     assertThat(negative.detail())
-        .isEqualTo("How long is the long branch? It lies between 0.1 and 20 m, not at -3.");
+        .isEqualTo("How long is the long branch? Between 0.1 and 20 m, not -3.");
     assertThat(put(0, with("plan", plan("no-such-plan", Map.of()))).detail())
         .isEqualTo("There is no plan “no-such-plan”, version 1.");
 
@@ -230,7 +230,7 @@ class FeedApiTest {
         .isEqualTo("The battery is connected: take the negative terminal off first.");
     assertThat(api.get("/api/jobs/" + job + "/feed").body().get("version").asInt()).isZero();
     assertThat(api.get("/api/jobs/" + job + "/feed/netlist?state=LOW").detail())
-        .isEqualTo("No plan was taken for this job yet.");
+        .isEqualTo("No plan is chosen for this job yet.");
   }
 
   @Test
@@ -244,7 +244,7 @@ class FeedApiTest {
     Map<String, Object> broken =
         Map.of("version", 1, "title", "x", "file", file.replace("\"{slot}\"", "\"{nowhere}\""));
     assertThat(api.put("/api/feed-plans/valley-drl", broken).detail())
-        .isEqualTo("At fuse tap: “nowhere” is not asked by this plan.");
+        .isEqualTo("At fuse tap: This plan does not ask “nowhere”.");
     assertThat(api.put("/api/feed-plans/drl-tap", own).status()).isEqualTo(422);
   }
 
@@ -260,10 +260,10 @@ class FeedApiTest {
             Map.of("key", "OFF", "lights", "SIDE", "volts", 12.4)));
     JsonNode is = api.post("/api/calc/feed/probe", wire).body();
     assertThat(is.at("/answer").asText()).isEqualTo("IS");
-    assertThat(is.at("/words").asText()).isEqualTo("side lamps");
+    assertThat(is.at("/words").asText()).isEqualTo("position lamps");
 
     assertThat(written(List.of()).get("says").asText())
-        .isEqualTo("Refused: say first that the function is present.");
+        .isEqualTo("Refused: set the function as present first.");
     assertThat(
             written(List.of(Map.of("parameter", "running lamps present", "value", "yes")))
                 .get("taken")

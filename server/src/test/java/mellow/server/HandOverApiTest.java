@@ -68,18 +68,18 @@ class HandOverApiTest {
     Api.Answer refused = close("");
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.detail())
-        .endsWith("things are open: it goes only with a reason, signed with your name.");
+        .endsWith("things are still open: hand over only with a reason, signed with your name.");
     assertThat(refused.body().get("above"))
         .as("each by its name")
         .extracting(open -> open.at("/finding/headline/pattern").asText())
         .contains(
-            "The parts were not looked at",
+            "The parts were not checked",
             "The place of the new lamps was not judged",
-            "How the new lamps are fed was not written down",
+            "How the new lamps are fed was not planned",
             "Not done: The hole: pilot first, then final, left",
             "Left front fog lamp: not tried",
             "Right turn signal: not tried",
-            "Left fog: not read at the wall since the work");
+            "Left front fog lamp: not read at the wall since the work");
     Api.expect(api.put(path("hand-over"), told(List.of())), 200);
     JsonNode closed =
         Api.expect(close("The owner needs it today, comes back on Friday"), 200).body();
@@ -97,15 +97,15 @@ class HandOverApiTest {
               "Fog lamps were fitted and wired.",
               "15 A, beside the battery",
               "Handed over by Runa")
-          .contains("Not as it should be yet", "The parts were not looked at.")
+          .contains("Not as it should be yet", "The parts were not checked.")
           .as("one page in plain words")
           .doesNotContain("R48", "levelling dial");
       text.setEndPage(pack.getNumberOfPages());
       assertThat(text.getText(pack))
           .contains(
-              "Above the horizon",
+              "Still open",
               "Left front fog lamp: not tried",
-              "Right fog: not read at the wall since the work",
+              "Right front fog lamp: not read at the wall since the work",
               "Signed: Runa",
               "comes back on Friday");
       assertThat(pack.getPage(0).getMediaBox().getWidth()).isCloseTo(595, within(1f));
@@ -206,7 +206,7 @@ class HandOverApiTest {
     JsonNode page = api.get("/api/jobs/" + later + "/hand-over").body();
     assertThat(page.at("/comebackOf/jobId").asText()).isEqualTo(job);
     // 80 and 20 mm below at 7.62 m: 1.05 and 0.26 %
-    assertThat(page.at("/comebackOf/differences/0/what").asText()).isEqualTo("left cutoff");
+    assertThat(page.at("/comebackOf/differences/0/what").asText()).isEqualTo("left lamp, cutoff");
     assertThat(page.at("/comebackOf/differences/0/then").asText()).isEqualTo("−1.05 %");
     assertThat(page.at("/comebackOf/differences/0/now").asText()).isEqualTo("−0.26 %");
     assertThat(api.get(path("hand-over")).body().at("/comebacks/0/jobId").asText())
@@ -318,7 +318,7 @@ class HandOverApiTest {
         .as("signs of the search")
         .isEqualTo(200);
     assertThat(api.get("/api/history/look-back").body().get("rules").findValuesAsText("what"))
-        .contains("every function is proved before closing; nothing lit with the key out");
+        .contains("every function is proved before closing; nothing is lit with the key out");
   }
 
   /** Read back by another library than the one that wrote it. */

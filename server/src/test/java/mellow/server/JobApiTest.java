@@ -270,6 +270,6 @@ class JobApiTest {
     edit.put("labelTyped", typed);
     Api.Answer refused = api.put("/api/jobs/" + job, edit);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).startsWith("A label of low beams says 0.5 to 4 % down");
+    assertThat(refused.detail()).startsWith("A low-beam label says 0.5 to 4 % down");
   }
 }

@@ -91,11 +91,11 @@ class JobFileTest {
     String copy = Api.newId();
     Api.Answer refused = api.put("/api/jobs/" + copy + "/file", file);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("Reading 0 corrects one that was not taken before it");
+    assertThat(refused.detail()).contains("Reading 0 corrects one that does not come before it");
     assertThat(api.get("/api/jobs/" + copy).status()).isEqualTo(404);
     file.put("format", "something else");
     assertThat(api.put("/api/jobs/" + copy + "/file", file).detail())
-        .contains("is not the file of a job");
+        .contains("“format” is not of the expected form");
   }
 
   @Test

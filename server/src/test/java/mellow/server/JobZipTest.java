@@ -90,13 +90,14 @@ class JobZipTest {
     byte[] good = api().file("/api/jobs/" + job + "/job.zip");
     byte[] half = Arrays.copyOf(good, good.length / 2);
     assertThat(sent(half).status()).isEqualTo(422);
-    assertThat(sent("no zip".getBytes(StandardCharsets.UTF_8)).detail()).contains("This is no ZIP");
+    assertThat(sent("no zip".getBytes(StandardCharsets.UTF_8)).detail())
+        .contains("This isn’t a ZIP");
     Map<String, byte[]> files = Zips.read(good);
     files.put("../../etc/x", new byte[] {1});
     assertThat(sent(Zips.written(files)).detail()).contains("A name in the ZIP leads out of it.");
     files.remove("../../etc/x");
     files.put("job.json", "{".getBytes(StandardCharsets.UTF_8));
-    assertThat(sent(Zips.written(files)).detail()).contains("It is no JSON.");
+    assertThat(sent(Zips.written(files)).detail()).contains("This isn’t a JSON file.");
     Map<String, byte[]> asPicture = Zips.read(good);
     asPicture.replace("photos/001.jpg", "%PDF-1.7 not a picture".getBytes(StandardCharsets.UTF_8));
     Api.Answer pdf = sent(Zips.written(asPicture));
@@ -173,13 +174,13 @@ class JobZipTest {
       value = {
         "job.json | `` | At job.json: ",
         "job.json | null | At job.json: ",
-        "job.json | [] | At job.json: It is not the file of a job.",
-        "job.json | 42 | At job.json: It is not the file of a job.",
+        "job.json | [] | At job.json: This is not a job file.",
+        "job.json | 42 | At job.json: This is not a job file.",
         "job.json | {} | At job.json: ",
-        "photos.json | { | At photos.json: It is no JSON.",
-        "photos.json | [1] | At photos.json: What is noted of “” cannot be.",
-        "photos.json | [{\"file\":\"photos/001.jpg\"}] | At photos.json: What is noted of “photos/001.jpg”",
-        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":{\"version\":-1}}] | At photos.json: What",
+        "photos.json | { | At photos.json: This isn’t a JSON file.",
+        "photos.json | [1] | At photos.json: The notes of “” can’t be right.",
+        "photos.json | [{\"file\":\"photos/001.jpg\"}] | At photos.json: The notes of “photos/001.jpg”",
+        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":{\"version\":-1}}] | At photos.json: The notes",
         "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | At photos.json: What is noted",
       })
   void fileThatIsNotWhatItSaysIsNamed(String name, String content, String why) throws Exception {
@@ -194,7 +195,7 @@ class JobZipTest {
   @Test
   void zipWithoutAJobOrWithTooManyPicturesIsRefused() throws Exception {
     assertThat(sent(Zips.written(Map.of("readings.csv", new byte[] {1}))).detail())
-        .isEqualTo("This is no ZIP of a job: it holds no job.json.");
+        .isEqualTo("This isn’t the ZIP of a job: job.json is missing.");
     String job = demoJob();
     Map<String, byte[]> files = Zips.read(api().file("/api/jobs/" + job + "/job.zip"));
     String note = "{\"file\":\"photos/001.jpg\"}";
@@ -218,7 +219,7 @@ class JobZipTest {
         Zips.written(Map.of("job.json", "{\"a\":1}".repeat(400).getBytes(StandardCharsets.UTF_8)));
     int content = 30 + "job.json".length();
     Arrays.fill(zip, content, content + 20, (byte) 0xff);
-    assertThat(sent(zip).detail()).isEqualTo("At job.json: It is damaged and cannot be unpacked.");
+    assertThat(sent(zip).detail()).isEqualTo("At job.json: It is damaged and can’t be unpacked.");
   }
 
   /** 160 MB of zeros in a fraction of a megabyte: reading stops at the limit. */

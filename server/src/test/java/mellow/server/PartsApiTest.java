@@ -117,9 +117,9 @@ class PartsApiTest {
             "done", Map.of());
     Api.Answer lost = keep(1, list(List.of(lamp("FITS")), List.of(plug)));
     assertThat(lost.status()).isEqualTo(422);
-    assertThat(lost.detail()).contains("“option” mates with a plug that is not another");
+    assertThat(lost.detail()).contains("“option” mates with a connector that isn’t another");
     assertThat(keep(1, list(List.of(lamp("FITS"), lamp("FITS")), List.of())).detail())
-        .contains("an id stands twice");
+        .contains("an id appears twice");
     JsonNode page = api.get("/api/jobs/" + job + "/parts").body();
     assertThat(page.get("version").asInt()).isEqualTo(1);
     assertThat(

@@ -140,12 +140,12 @@ class PhotoApiTest {
   void whatCannotBeShownIsRefusedWithItsReasonAndLeavesNoPhoto() throws Exception {
     byte[] whole = jpeg(3);
     assertThat(send(Api.newId(), Arrays.copyOf(whole, whole.length / 2)).body())
-        .contains("breaks off or is damaged");
+        .contains("is incomplete or damaged");
     assertThat(send(Api.newId(), "<svg/>".getBytes()).body()).contains("neither a JPEG nor a PNG");
     byte[] hollow = {
       (byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xDA, 0, 2, (byte) 0xFF, (byte) 0xD9
     };
-    assertThat(send(Api.newId(), hollow).body()).contains("cannot be drawn");
+    assertThat(send(Api.newId(), hollow).body()).contains("can’t be shown");
     assertThat(send(Api.newId(), bomb()).body()).contains("million pixels");
     HttpResponse<String> large = send(Api.newId(), new byte[31_000_000]);
     assertThat(large.statusCode()).isIn(413, 422);

@@ -200,11 +200,11 @@ class PlaceApiTest {
                 Map.of("outMm", 0, "upMm", 50)));
     Map<String, Object> crossed = pair("fog lamp", 600, 400);
     crossed.put("heads", List.of(Map.of("lit", bow, "outMm", 0, "upMm", 0)));
-    refused(front(crossed), "crosses or touches itself near 25 / 25");
+    refused(front(crossed), "crosses or touches itself near 25 mm / 25 mm");
 
     Map<String, Object> endless = pair("fog lamp", 600, 400);
     endless.put("heads", List.of(Map.of("lit", round(1e300), "outMm", 0, "upMm", 0)));
-    refused(front(endless), "at most 4 m");
+    refused(front(endless), "at most 4000");
 
     Map<String, Object> drilled = pair("fog lamp", 600, 400);
     drilled.put("holes", List.of(Map.of("outMm", 0, "upMm", 0, "pilotMm", 9, "finalMm", 5)));
@@ -216,7 +216,7 @@ class PlaceApiTest {
 
     Map<String, Object> twice = front(pair("fog lamp", 600, 400));
     twice.put("pairs", List.of(pair("a", 600, 400), pair("b", 500, 400)));
-    refused(twice, "stands twice");
+    refused(twice, "appears twice");
   }
 
   private void refused(Map<String, Object> front, String sentence) {
@@ -334,6 +334,6 @@ class PlaceApiTest {
     Map<String, Object> front = front(pair("fog lamp", 600, 400));
     front.put("pairs", pairs);
     assertThat(api.post("/api/calc/place", Map.of("front", front)).detail())
-        .contains("at most 2000 corners");
+        .contains("at most 2,000 corners");
   }
 }

@@ -76,13 +76,13 @@ class RulebookApiTest {
   @Test
   void whatCannotHoldIsRefusedWithThePlaceAndNothingIsKept() {
     assertThat(keep("own-b", 0, file("own-b", "own-b", -2)).detail())
-        .contains("At /over", "over itself");
+        .contains("At /over", "based on itself");
     assertThat(keep("own-b", 0, file("own-b", "un-r48", -0.4)).detail())
-        .contains("At /aim/0", "must be below highest");
+        .contains("At /aim/0", "must be below the highest");
     assertThat(keep("own-b", 0, "{\"id\":\"own-b\"}").detail()).contains("required");
     assertThat(keep("own-b", 0, "[".repeat(100_000)).status()).isEqualTo(422);
     assertThat(keep("un-r48", 0, file("un-r48", "fitters", -2)).detail())
-        .contains("is a set of the product");
+        .contains("is a set of this product");
     assertThat(api.get("/api/rule-sets/own-b").status()).isEqualTo(404);
   }
 
@@ -92,7 +92,7 @@ class RulebookApiTest {
     keep("own-c", 0, file("own-c", "un-r48", -2));
     Api.expect(keep("own-d", 0, file("own-d", "own-c", -1.9)), 200);
     assertThat(keep("own-c", 1, file("own-c", "own-d", -2)).detail())
-        .contains("over itself", "own-c over own-d");
+        .contains("based on itself", "own-c → own-d");
   }
 
   @Test

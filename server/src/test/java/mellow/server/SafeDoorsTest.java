@@ -136,7 +136,7 @@ class SafeDoorsTest {
               row ->
                   says.put(
                       row.get("jobId").asText(), row.at("/standing/headline/pattern").asText()));
-      assertThat(says.get(job)).startsWith("Something kept of this job cannot be read");
+      assertThat(says.get(job)).startsWith("Something stored in this job can’t be read");
       assertThat(says.get(other)).isNotBlank().doesNotContain("cannot be read");
       assertThat(api.get(path("stored")).body().at("/sheet/0/content").asText())
           .contains("nonsense");

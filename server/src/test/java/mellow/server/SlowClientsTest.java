@@ -64,6 +64,6 @@ class SlowClientsTest {
     String answer = new String(first.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     assertThat(answer)
         .startsWith("HTTP/1.1 408")
-        .contains("application/problem+json", "did not come in time");
+        .contains("application/problem+json", "did not arrive in time");
   }
 }

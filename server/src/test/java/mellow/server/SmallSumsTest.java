@@ -50,6 +50,6 @@ class SmallSumsTest {
                 .body()
                 .get("why")
                 .asText())
-        .contains("number should stand");
+        .contains("number is expected");
   }
 }

@@ -129,12 +129,12 @@ class TakeInApiTest {
     twice.put("checks", List.of(check("DIPPED", "DEAD"), check("DIPPED", "WORKS")));
     Api.Answer answer = keep(job, 0, twice);
     assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.detail()).contains("noted once");
+    assertThat(answer.detail()).contains("only once");
     assertThat(keep(job, 0, takeIn("TELEPORT")).status()).isIn(400, 422);
     Map<String, Object> found =
         Map.of("notes", List.of(), "minutes", Map.of("WALL", -5), "partsCost", "", "lookBack", "");
     assertThat(
             api.put("/api/jobs/" + job + "/found", Map.of("version", 0, "found", found)).detail())
-        .contains("is not negative");
+        .contains("must be at least 0");
   }
 }

@@ -124,14 +124,14 @@ class VehicleApiTest {
   @Test
   void classesAreHeldToTheirLamps() {
     assertThat(api.put("/api/vehicles/" + Api.newId(), vehicle(0, "SAE_VOR")).detail())
-        .contains("not one of fog lamps");
+        .contains("not a fog lamp class");
     Map<String, Object> edit = vehicle(0, null);
     edit.put("dipped", "FOG_B");
     assertThat(api.put("/api/vehicles/" + Api.newId(), edit).detail())
-        .contains("not one of low beams");
+        .contains("not a low beam class");
     edit = vehicle(0, null);
     edit.put("wheelbaseMm", -5);
-    assertThat(api.put("/api/vehicles/" + Api.newId(), edit).detail()).contains("500 mm");
+    assertThat(api.put("/api/vehicles/" + Api.newId(), edit).detail()).contains("at least 500");
   }
 
   @Test
@@ -227,8 +227,8 @@ class VehicleApiTest {
     assertThat(page.at("/stance/beamRise/value").asDouble()).isEqualTo(0.8);
     Api.Answer refused = note(job, "TYRE_REAR", "round");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("no tyre's size");
-    assertThat(note(job, "DIAL", "two").detail()).contains("the number that stands on it");
+    assertThat(refused.detail()).contains("not a tyre size");
+    assertThat(note(job, "DIAL", "two").detail()).contains("the number printed on it");
   }
 
   private Api.Answer note(String job, String kind, String typed) {

@@ -102,7 +102,7 @@ class WorkshopApiTest {
     assertThat(called.get("count").asInt()).isEqualTo(4);
     assertThat(called.at("/spot/view").asText()).isEqualTo("FRONT");
     assertThat(api.post("/api/calc/ledger/line", Map.of("typed", "2 bumper")).detail())
-        .startsWith("A piece is one");
+        .startsWith("Enter the left and the right one separately");
 
     String clips = kept("APART", "out", called);
     String bumper = kept("APART", "out", row(1, "PIECE", "bumper"));
@@ -114,7 +114,7 @@ class WorkshopApiTest {
     assertThat(out("TOGETHER")).contains("together.passed@fasteners:" + plug);
     Api.Answer tooMany = put(Api.newId(), "TOGETHER", "move", move(clips, "BACK", 5));
     assertThat(tooMany.status()).isEqualTo(422);
-    assertThat(tooMany.detail()).startsWith("5 cannot be: 4 are out of");
+    assertThat(tooMany.detail()).startsWith("5 is not possible, 4 are out");
     kept("TOGETHER", "move", move(plug, "BACK", 1));
     String last = kept("TOGETHER", "move", move(clips, "BACK", 4));
     assertThat(out("TOGETHER")).isEmpty();
@@ -122,7 +122,7 @@ class WorkshopApiTest {
     assertThat(out("TOGETHER")).as("still to go in").isEmpty();
     Map<String, ?> align = Map.of("step", "together.align", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "TOGETHER", "step", align).detail())
-        .startsWith("It waits: the front is closed; the bumper is on.");
+        .startsWith("Waiting for: the front is closed; the bumper is on.");
     kept(
         "TOGETHER",
         "step",
@@ -199,13 +199,13 @@ class WorkshopApiTest {
     Api.Answer shut = put(Api.newId(), "APART", "step", hole);
     assertThat(shut.status()).isEqualTo(422);
     assertThat(shut.detail())
-        .startsWith("It waits: ")
-        .contains("not lit by plug yet: left front fog lamp, right front fog lamp");
+        .startsWith("Waiting for: ")
+        .contains("not lit by plug yet: left front fog lamp and right front fog lamp");
     // a lamp that is out where it should be out was not lit by that
     fogWorks("key out");
     assertThat(put(Api.newId(), "APART", "step", hole).detail())
-        .contains("not lit by plug yet: left front fog lamp, right front fog lamp");
-    fogWorks("side lamps, fog");
+        .contains("not lit by plug yet: left front fog lamp and right front fog lamp");
+    fogWorks("SIDE_FOG");
     assertThat(put(Api.newId(), "APART", "step", hole).detail()).doesNotContain("not lit by plug");
     hole.put("reason", "the hole was there already");
     kept("APART", "step", hole);
@@ -216,7 +216,7 @@ class WorkshopApiTest {
         .isEqualTo("Runa: the hole was there already");
     Map<String, ?> skipped = Map.of("step", "apart.front", "skipped", true, "reason", "");
     assertThat(put(Api.newId(), "APART", "step", skipped).detail())
-        .startsWith("Say why it is left out");
+        .startsWith("Enter why it is left out");
     Map<String, ?> none = Map.of("step", "bench.open", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "APART", "step", none).status()).isEqualTo(422);
   }
@@ -240,12 +240,13 @@ class WorkshopApiTest {
                 "notInside",
                 inside));
     assertThat(put(Api.newId(), "BENCH", "bake", bake).detail())
-        .startsWith("A bare number is no temperature");
+        .startsWith("A number alone is not a temperature");
     bake.put("temperature", "300 °F");
     assertThat(put(Api.newId(), "BENCH", "bake", bake).detail()).startsWith("Never above 290 °F");
     bake.put("temperature", "220 °F");
     bake.put("notInside", List.of("TAPES"));
-    assertThat(put(Api.newId(), "BENCH", "bake", bake).detail()).startsWith("What is in the oven?");
+    assertThat(put(Api.newId(), "BENCH", "bake", bake).detail())
+        .startsWith("Check that these are out of the lamp");
     bake.put("notInside", inside);
     String first = kept("BENCH", "bake", bake);
     JsonNode timer = page().get("timers").get(0);
@@ -373,7 +374,7 @@ class WorkshopApiTest {
             "20 min"));
     for (String held : List.of("bench.shroud", "bench.close", "bench.tabs")) {
       assertThat(step("BENCH", held, "LEFT").get("waitsFor").toString())
-          .contains("threadlocker, left still cures");
+          .contains("threadlocker, left still curing");
       assertThat(step("BENCH", held, "RIGHT").get("waitsFor").toString())
           .doesNotContain("threadlocker");
     }
@@ -392,7 +393,7 @@ class WorkshopApiTest {
             "time",
             "2 h"));
     assertThat(step("TOGETHER", "together.seat", "RIGHT").get("waitsFor").toString())
-        .contains("silicone, right still cures");
+        .contains("silicone, right still curing");
   }
 
   /** The epoxy of the projector is not that of the flange, which is put on later. */
@@ -428,7 +429,7 @@ class WorkshopApiTest {
       }
     }
     assertThat(step("BENCH", "bench.tabs", "LEFT").get("waitsFor").toString())
-        .contains("the full epoxy still cures");
+        .contains("the full epoxy is still curing");
   }
 
   /** Sanding water stays out of a closed lamp; opening first takes a reason. */
@@ -457,7 +458,7 @@ class WorkshopApiTest {
               "/api/jobs/" + job + "/take-in",
               Map.of("version", kept.get("version").asInt(), "takeIn", edit));
       assertThat(answer.status()).isEqualTo(422);
-      assertThat(answer.detail()).contains(refused.get("reason").isEmpty() ? "Say why" : "never");
+      assertThat(answer.detail()).contains(refused.get("reason").isEmpty() ? "Enter why" : "never");
     }
     edit.putPOJO("leftOut", List.of(Map.of("stage", "PLACE", "reason", "the covers have holes")));
     JsonNode after =
@@ -481,8 +482,7 @@ class WorkshopApiTest {
     assertThat(feed.get("connected").asBoolean()).isFalse();
     assertThat(feed.at("/batteryElsewhere/0/what").asText()).isEqualTo("NEGATIVE_OFF");
     Map<String, ?> proof =
-        Map.of(
-            "state", "low beam", "function", "DIPPED", "outcome", "WORKS", "tries", 0, "seen", "");
+        Map.of("state", "LOW", "function", "DIPPED", "outcome", "WORKS", "tries", 0, "seen", "");
     assertThat(put(Api.newId(), "PROVE", "proof", proof).detail())
         .startsWith("The negative terminal is off, so nothing can be lit");
     assertThat(put(Api.newId(), "PROVE", "battery", Map.of("what", "NEGATIVE_OFF")).detail())
@@ -495,7 +495,7 @@ class WorkshopApiTest {
   /** A connector that is opened again takes the proof of its lamps back. */
   @Test
   void openedConnectorReopensWhatHangsOnIt() {
-    fogWorks("side lamps, fog");
+    fogWorks("SIDE_FOG");
     assertThat(reopened()).isEmpty();
     kept("APART", "out", row(1, "CONNECTOR", "left fog"));
     assertThat(reopened()).containsExactly("left front fog lamp");
@@ -523,12 +523,12 @@ class WorkshopApiTest {
     assertThat(proof.get("wired").asBoolean()).isFalse();
     assertThat(proof.get("items"))
         .extracting(item -> item.get("name").asText())
-        .contains("side lamps, fog");
+        .contains("position lamps, fog");
     Map<String, Object> result =
         new HashMap<>(
             Map.of(
                 "state",
-                "side lamps, fog",
+                "SIDE_FOG",
                 "function",
                 "FRONT_FOG",
                 "outcome",
@@ -541,12 +541,12 @@ class WorkshopApiTest {
                 "when cold"));
     kept("PROVE", "proof", result);
     assertThat(out("PROVE"))
-        .containsExactly("prove.works@in-state:side%20lamps%2C%20fog:lamp%3AFRONT_FOG%3ALEFT");
+        .containsExactly("prove.works@in-state:SIDE_FOG:lamp%3AFRONT_FOG%3ALEFT");
     Map<String, ?> close = Map.of("step", "together.close", "skipped", false, "reason", "");
     assertThat(put(Api.newId(), "TOGETHER", "step", close).detail())
         .isEqualTo(
-            "It waits: every function is proved; it is cleaned behind. To go on all the same needs"
-                + " a reason.");
+            "Waiting for: every function is proved; it is cleaned behind. To go on anyway, enter a"
+                + " reason.");
   }
 
   @Test
@@ -554,7 +554,7 @@ class WorkshopApiTest {
     Map<String, Object> outside = row(2, "BOLT", "");
     outside.put("spot", Map.of("view", "FRONT", "across", 1.4, "up", 0.2));
     assertThat(put(Api.newId(), "APART", "out", outside).detail())
-        .isEqualTo("The place lies outside the vehicle.");
+        .isEqualTo("The place is outside the vehicle.");
     assertThat(put(Api.newId(), "APART", "out", row(2, "PIECE", "bumper")).status()).isEqualTo(422);
     assertThat(
             api.put(
@@ -569,7 +569,7 @@ class WorkshopApiTest {
                     "measure",
                     Map.of("field", "LENS", "typed", "-3", "units", "METRIC"))
                 .detail())
-        .isEqualTo("A length on a bench lies between 0 and 30 m.");
+        .isEqualTo("A length on a bench is between 0 and 30 m.");
     assertThat(
             put(Api.newId(), "BENCH", "choice", Map.of("which", "MOUNT", "value", "HOPE")).status())
         .isEqualTo(422);
@@ -621,7 +621,7 @@ class WorkshopApiTest {
                     "measure",
                     Map.of("field", "NOW_LEFT", "typed", "1", "units", "METRIC"))
                 .detail())
-        .isEqualTo("“projector's cutoff, at the left” needs a side.");
+        .isEqualTo("“projector cutoff, left end” needs a side.");
   }
 
   @Test
@@ -734,10 +734,10 @@ class WorkshopApiTest {
     Api.expect(put(undo, "APART", "strikes", clips), 200);
     Api.Answer again = put(Api.newId(), "APART", "strikes", clips);
     assertThat(again.status()).isEqualTo(409);
-    assertThat(again.detail()).isEqualTo("That was undone already.");
+    assertThat(again.detail()).isEqualTo("This was undone already.");
     Api.Answer undoOfUndo = put(Api.newId(), "APART", "strikes", undo);
     assertThat(undoOfUndo.status()).isEqualTo(422);
-    assertThat(undoOfUndo.detail()).isEqualTo("What was undone is written down anew instead.");
+    assertThat(undoOfUndo.detail()).isEqualTo("To restore what was undone, enter it again.");
     Api.Answer other = put(clips, "APART", "out", three);
     assertThat(other.status()).as("another entry under the id of one").isEqualTo(409);
   }
@@ -747,9 +747,9 @@ class WorkshopApiTest {
       delimiter = '|',
       value = {
         "BENCH_DISTANCE | | 0.9 m | A bench stands 1 to 30 m from its wall.",
-        "BENCH_DISTANCE | | 31 m | A length on a bench lies between 0 and 30 m.",
-        "BENCH_DISTANCE | | -5 m | A length on a bench lies between 0 and 30 m.",
-        "RUN | | 49 mm | The two places of the flat part are 50 mm to 5 m apart.",
+        "BENCH_DISTANCE | | 31 m | A length on a bench is between 0 and 30 m.",
+        "BENCH_DISTANCE | | -5 m | A length on a bench is between 0 and 30 m.",
+        "RUN | | 49 mm | The two readings on the flat part are 50 mm to 5 m apart.",
         "RUN | LEFT | 600 mm | “",
         "BENCH_DISTANCE | | far | ",
       })

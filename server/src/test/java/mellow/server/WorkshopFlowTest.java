@@ -76,7 +76,7 @@ class WorkshopFlowTest {
   private void waits(String step, String side, String what) {
     Api.Answer early = mark(step, side, "");
     assertThat(early.status()).as(step).isEqualTo(422);
-    assertThat(early.detail()).as(step).startsWith("It waits: ").contains(what);
+    assertThat(early.detail()).as(step).startsWith("Waiting for: ").contains(what);
   }
 
   /** A step that reads something is not ticked without its reading, whatever the reason. */
@@ -118,7 +118,7 @@ class WorkshopFlowTest {
             new HashMap<>(
                 Map.of(
                     "state",
-                    item.get("name").asText(),
+                    item.get("state").asText(),
                     "function",
                     lamp.get("function").asText(),
                     "outcome",
@@ -259,15 +259,15 @@ class WorkshopFlowTest {
     doneBothSides("bench.cutoff", "bench.clips", "bench.open", "bench.cut", "bench.dummy");
     waits("bench.recheck", "LEFT", "the fast epoxy is not timed yet");
     cured("FAST_EPOXY", "6 min", Duration.ofMinutes(10));
-    waits("bench.recheck", "RIGHT", "the projector stands on the tape, level");
+    waits("bench.recheck", "RIGHT", "the projector is on the tape and level");
     for (String side : SIDES) {
       measured("NOW_LEFT", side, "801");
       measured("NOW_RIGHT", side, "800");
     }
-    waits("bench.glue", "LEFT", "looked at on the tape once more");
+    waits("bench.glue", "LEFT", "checked on the tape again");
     doneBothSides("bench.align", "bench.recheck", "bench.glue");
     cured("FULL_EPOXY", "24 h", Duration.ofHours(3));
-    waits("bench.close", "LEFT", "the full epoxy still cures");
+    waits("bench.close", "LEFT", "the full epoxy is still curing");
     assertThat(open()).contains("FULL_EPOXY: runs for another {0}");
     kept("BENCH", "stop", Map.of("timer", page().at("/timers").get(running()).get("id").asText()));
     cured("FULL_EPOXY", "24 h", Duration.ofHours(25));
@@ -305,7 +305,7 @@ class WorkshopFlowTest {
     }
     assertThat(open())
         .containsExactly(
-            "The parts were not looked at",
+            "The parts were not checked",
             "Left low beam: not read at the wall since the work",
             "Right low beam: not read at the wall since the work");
     aimed();
@@ -315,7 +315,7 @@ class WorkshopFlowTest {
         .contains("Projectors were built into the headlamps.")
         .contains("oven: left lamp, 220 °F, 5 min, to open")
         .contains("done: Both faces scuffed")
-        .doesNotContain("Above the horizon");
+        .doesNotContain("Still open");
   }
 
   /** The hole waits for place, light and parts: it goes on with a reason, and that is printed. */
@@ -329,7 +329,7 @@ class WorkshopFlowTest {
     off("1 connector left");
     off("1 connector right");
     doneBothSides("apart.liner");
-    waits("apart.gate", "LEFT", "Place was not begun");
+    waits("apart.gate", "LEFT", "“Place” was not begun");
     for (String side : SIDES) {
       assertThat(mark("apart.gate", side, "blank covers: the holes are the maker's").status())
           .isEqualTo(200);
@@ -339,16 +339,7 @@ class WorkshopFlowTest {
             "PROVE",
             "proof",
             Map.of(
-                "state",
-                "low beam",
-                "function",
-                "DIPPED",
-                "outcome",
-                "WORKS",
-                "tries",
-                0,
-                "seen",
-                ""),
+                "state", "LOW", "function", "DIPPED", "outcome", "WORKS", "tries", 0, "seen", ""),
             Duration.ZERO);
     assertThat(dead.detail()).startsWith("The negative terminal is off, so nothing can be lit");
     done("prove.connect", "prove.power");
@@ -357,9 +348,9 @@ class WorkshopFlowTest {
     together();
     done("together.bumper", "together.align", "together.access", "together.film");
     assertThat(pack("the wall is taken; the fogs are aimed on Friday"))
-        .contains("Left fog: not read at the wall since the work")
+        .contains("Left front fog lamp: not read at the wall since the work")
         .contains("Fog lamps were fitted and wired.")
-        .contains("Done without that Place was not begun")
+        .contains("done although this was missing")
         .contains("off: 6 clips, pin pulled, upper edge");
   }
 }

@@ -22,22 +22,32 @@ public final class Catalogue {
   /** The feature of the constants' own words: "Side.LEFT", "Adjuster.Axis.VERTICAL". */
   public static final String TERMS = "terms";
 
+  private static final String SERVER = "server/";
+
   private static final ObjectMapper JSON =
       JsonMapper.builder().enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION).build();
   private static final String ROOT = "/words/";
 
   private final Map<String, Map<String, Map<String, Message>>> languages = new LinkedHashMap<>();
   private final List<String> problems = new ArrayList<>();
+  private final Map<String, Data> data = new LinkedHashMap<>();
   private final Map<String, String> types;
+  private final Map<String, String> packages;
   private final List<String> offered;
 
   private Catalogue() {
     Index index = read(ROOT + "index.json", new TypeReference<>() {});
     this.types = Map.copyOf(index.types());
+    this.packages = Map.copyOf(index.packages());
     this.offered = List.copyOf(index.offered());
     for (String language : index.languages()) {
       Map<String, Map<String, Message>> features = new TreeMap<>();
       languages.put(language, features);
+      data.put(
+          language,
+          language.equals(FIRST)
+              ? Data.NONE
+              : Data.of(read(ROOT + language + "/data.json", new TypeReference<>() {})));
       for (String feature : index.features()) {
         features.put(feature, messages(language, feature));
       }
@@ -52,12 +62,14 @@ public final class Catalogue {
    * @param offered those of them that are whole, so that a reader may have them
    * @param features names of the files
    * @param types the Java type of an argument, by its name
+   * @param packages of the core, for features that are not called as theirs
    */
   record Index(
       List<String> languages,
       List<String> offered,
       List<String> features,
-      Map<String, String> types) {}
+      Map<String, String> types,
+      Map<String, String> packages) {}
 
   private static final class Held {
     private static final Catalogue CATALOGUE = new Catalogue();
@@ -91,6 +103,20 @@ public final class Catalogue {
     return Optional.ofNullable(types.get(argument));
   }
 
+  /**
+   * The Java package whose messages a feature has: "mellow.core.aim", "mellow.server.feed"; empty
+   * for the page's own.
+   */
+  public Optional<String> packageOf(String feature) {
+    int slash = feature.indexOf('/');
+    if (slash < 0) {
+      return Optional.of("mellow.core." + packages.getOrDefault(feature, feature));
+    }
+    return feature.startsWith(SERVER)
+        ? Optional.of("mellow.server." + feature.substring(slash + 1))
+        : Optional.empty();
+  }
+
   public Map<String, String> types() {
     return types;
   }
@@ -107,6 +133,14 @@ public final class Catalogue {
             .getOrDefault(language, Map.of())
             .getOrDefault(key.substring(0, dot), Map.of())
             .get(key.substring(dot + 1)));
+  }
+
+  /**
+   * Words of the data that ship with the product (feed plans, steps, parts, rules), which stand
+   * there in the first language.
+   */
+  public Optional<String> data(String language, String words) {
+    return data.getOrDefault(language, Data.NONE).said(words);
   }
 
   /** The key of a constant's own words: "terms.Adjuster.Axis.VERTICAL". */

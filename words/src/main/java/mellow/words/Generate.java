@@ -11,7 +11,7 @@ public final class Generate {
   private Generate() {}
 
   /**
-   * @param arguments where the core's generated sources stand
+   * @param arguments where a module's generated sources stand, and what its packages begin with
    */
   public static void main(String[] arguments) throws IOException {
     List<String> problems = Catalogue.shipped().problems();
@@ -19,7 +19,8 @@ public final class Generate {
       throw new IllegalStateException(String.join("\n", problems));
     }
     Path root = Path.of(arguments[0]);
-    for (Map.Entry<Path, String> source : new JavaKeys(Catalogue.shipped()).sources().entrySet()) {
+    for (Map.Entry<Path, String> source :
+        new JavaKeys(Catalogue.shipped()).sources(arguments[1]).entrySet()) {
       Path file = root.resolve(source.getKey());
       Files.createDirectories(file.getParent());
       Files.writeString(file, source.getValue());

@@ -6,10 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
-/** Writes a Java class for each feature of the core: a method a message, typed by its arguments. */
+/** Writes a Java class for each feature of a module: a method a message, typed by its arguments. */
 final class JavaKeys {
   private static final Map<String, String> QUANTITIES =
       Map.ofEntries(
@@ -40,23 +41,31 @@ final class JavaKeys {
     this.catalogue = catalogue;
   }
 
-  /** The sources by their path below the source root. */
-  Map<Path, String> sources() {
+  /**
+   * The sources by their path below the source root.
+   *
+   * @param module whose packages begin so: "mellow.core"
+   */
+  Map<Path, String> sources(String module) {
     Map<Path, String> sources = new LinkedHashMap<>();
     for (String feature : catalogue.features()) {
-      if (!feature.equals(Catalogue.TERMS)) {
+      Optional<String> packageName =
+          catalogue.packageOf(feature).filter(name -> name.startsWith(module + "."));
+      if (packageName.isPresent() && !feature.equals(Catalogue.TERMS)) {
         sources.put(
-            Path.of("mellow", "core", feature, className(feature) + ".java"), source(feature));
+            Path.of(packageName.get().replace('.', '/'), className(feature) + ".java"),
+            source(feature, packageName.get()));
       }
     }
     return sources;
   }
 
   private static String className(String feature) {
-    return feature.substring(0, 1).toUpperCase(Locale.ROOT) + feature.substring(1) + "Words";
+    String name = feature.substring(feature.indexOf('/') + 1);
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + "Words";
   }
 
-  private String source(String feature) {
+  private String source(String feature, String packageName) {
     TreeSet<String> imports =
         new TreeSet<>(List.of("java.util.Map", "mellow.core.finding.Sentence"));
     StringBuilder methods = new StringBuilder();
@@ -64,7 +73,7 @@ final class JavaKeys {
         .feature(feature)
         .forEach((key, message) -> methods.append(method(feature, key, message, imports)));
     return """
-        package mellow.core.%s;
+        package %s;
 
         %s
         /** What is said in this package: generated from the catalogue's %s.json. */
@@ -73,9 +82,12 @@ final class JavaKeys {
         %s}
         """
         .formatted(
-            feature,
+            packageName,
             imports.stream()
-                .filter(one -> !one.startsWith("mellow.core." + feature + "."))
+                .filter(
+                    one ->
+                        !one.startsWith(packageName + ".")
+                            || one.lastIndexOf('.') > packageName.length())
                 .map(one -> "import " + one + ";\n")
                 .collect(Collectors.joining()),
             feature,

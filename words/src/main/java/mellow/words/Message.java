@@ -21,6 +21,9 @@ public record Message(String text, String bare, Map<String, Argument> arguments)
   /** A list of which one is enough: "white or yellow". */
   public static final String ANY_OF = "OrList";
 
+  /** A list whose entries may have commas of their own: "a, b; c". */
+  public static final String ROWS = "RowList";
+
   private static final String WHETHER = "yes";
   private static final String OTHER = "other";
 

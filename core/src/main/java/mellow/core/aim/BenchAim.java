@@ -3,6 +3,7 @@ package mellow.core.aim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.CannotBe;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
@@ -21,8 +22,7 @@ import mellow.core.vehicle.Side;
  * opened. Both are read on the flat part of the cutoff at two places.
  */
 public final class BenchAim {
-  private static final Source TAPE =
-      Source.commonPractice("the projector is aligned to the factory cutoff, taped from the bench");
+  private static final Source TAPE = Source.commonPractice(AimWords.srcBench());
 
   /** Within a tenth of a percent the wall does the rest with the vehicle's own screws. Judged. */
   private static final double DROP_LIMIT_PERCENT = 0.1;
@@ -54,11 +54,10 @@ public final class BenchAim {
   public record Bench(double distanceMm, double runMm, Roll.Holding holding) {
     public Bench {
       if (!(distanceMm >= 1000) || distanceMm > 30_000) {
-        throw new IllegalArgumentException("A bench stands 1 to 30 m from its wall.");
+        throw new CannotBe(AimWords.benchDistance());
       }
       if (!(runMm >= 50) || runMm > 5000) {
-        throw new IllegalArgumentException(
-            "The two places of the flat part are 50 mm to 5 m apart.");
+        throw new CannotBe(AimWords.benchRun());
       }
     }
   }

@@ -394,8 +394,7 @@ final class LampJudge {
             Finding.plain(
                     FindingKey.of("screw.reach", screw.adjuster().subject()),
                     wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
-                    mellow.core.finding.Source.commonPractice(
-                        "aim before closing where an adjuster cannot be reached"),
+                    mellow.core.finding.Source.commonPractice(AimWords.srcReach()),
                     AimWords.outOfReach(screw.adjuster().axis(), side, wall.frontClosed()))
                 .withRemedy(wall.frontClosed() ? AimWords.openFront() : AimWords.aimFirst()));
       }

@@ -96,19 +96,22 @@ final class Limits {
     if (answer instanceof RuleSet.Answer.Needs needs) {
       return Finding.notKnown(
           key,
-          Source.derived(rules.title()),
+          Source.derived(Sentence.typed(rules.title())),
           AimWords.ruleNeedsHeight(side, needs.height()),
           AimWords.measureHeight(needs.height(), side));
     }
     if (answer instanceof RuleSet.Answer.Unread) {
       return Finding.notKnown(
-          key, Source.derived(rules.title()), AimWords.lensUnread(side), AimWords.readLens());
+          key,
+          Source.derived(Sentence.typed(rules.title())),
+          AimWords.lensUnread(side),
+          AimWords.readLens());
     }
     boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(
         key,
         Verdict.NOT_KNOWN,
-        Source.derived(rules.title()),
+        Source.derived(Sentence.typed(rules.title())),
         AimWords.noRule(rules.title(), ofHeight));
   }
 }

@@ -60,12 +60,11 @@ final class Practice {
   /** Smallest turn from which an adjuster that does nothing is called dead. Judged. */
   static final double TELLING_TURN = 0.5;
 
-  static final Source READING = Source.derived("tape readings of this job");
+  static final Source READING = Source.derived(AimWords.srcReading());
 
-  static final Source LEVELLING =
-      new Source(Source.Mark.FROM_MEMORY, "UN R48, 6.2.6.2: within the limits from empty to laden");
-  static final Source PLANE = Source.derived("least squares through the tyre contacts");
-  static final Source ADVICE = Source.judged("no source of the trade gives a figure");
+  static final Source LEVELLING = Source.fromMemory(AimWords.srcLevelling());
+  static final Source PLANE = Source.derived(AimWords.srcPlane());
+  static final Source ADVICE = Source.judged(AimWords.srcAdvice());
 
   static double inchesAt25Ft(double inches) {
     return 100 * LengthUnit.IN.toMm(inches) / USUAL_DISTANCE_MM;

@@ -9,7 +9,7 @@ import mellow.core.finding.Working;
 /** Where a cutoff meets a level road. */
 public final class Road {
   /** Where the reach comes from. */
-  public static final Source SOURCE = Source.derived("a straight line over a level road");
+  public static final Source SOURCE = Source.derived(AimWords.srcRoad());
 
   private Road() {}
 

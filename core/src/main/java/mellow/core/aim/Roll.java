@@ -13,8 +13,7 @@ import mellow.core.finding.Working;
  * Roll of a cutoff: atan(height difference ÷ horizontal distance) of two points of its flat part.
  */
 public final class Roll {
-  private static final Source LEVEL =
-      Source.commonPractice("a projector's cutoff is level; how level is this product's advice");
+  private static final Source LEVEL = Source.commonPractice(AimWords.srcRoll());
 
   /** What holds a projector against turning. */
   public enum Holding {

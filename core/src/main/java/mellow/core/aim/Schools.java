@@ -40,13 +40,13 @@ final class Schools {
   Answer answer(School school, Side side) {
     return switch (school) {
       case RULE -> byRule(side);
-      case EQUAL_DROP -> drop(Practice.EQUAL_DROP_PERCENT, "equal drop, 1.5 to 2 in at 25 ft");
+      case EQUAL_DROP -> drop(Practice.EQUAL_DROP_PERCENT, AimWords.srcEqualDrop());
       case SPLIT_DROP ->
           drop(
               side == wall.traffic().oncomingSide()
                   ? Practice.SPLIT_DROP_ONCOMING_PERCENT
                   : Practice.SPLIT_DROP_KERB_PERCENT,
-              "split drop, 4 in towards oncoming traffic and 2 in towards the kerb at 25 ft");
+              AimWords.srcSplitDrop());
       case LEVEL -> level(side);
       case ABSOLUTE_BAND -> absoluteBand(side);
       case MATCH_BEFORE -> matchBefore(side);
@@ -62,7 +62,7 @@ final class Schools {
               rule instanceof RuleSet.Answer.Holds holds
                   ? tolerance(holds.rule())
                   : Practice.RULE_TOLERANCE_PERCENT,
-              Source.commonPractice("inclination on the vehicle's label"),
+              Source.commonPractice(AimWords.srcLabel()),
               Optional.empty()));
     }
     if (rule instanceof RuleSet.Answer.Holds holds) {
@@ -74,7 +74,7 @@ final class Schools {
               Optional.empty()));
     }
     if (pair.kind() == LampKind.DRIVING) {
-      return drop(0, "bright spot straight ahead, at the height of the lamp's centre");
+      return drop(0, AimWords.srcStraight());
     }
     return new Answer.Declines(Limits.open(key("rule", side), wall.market(), rule, side));
   }
@@ -88,7 +88,7 @@ final class Schools {
                 : Practice.RULE_TOLERANCE_PERCENT);
   }
 
-  private static Answer drop(double percent, String practice) {
+  private static Answer drop(double percent, Sentence practice) {
     return new Answer.Aims(
         new Target(
             percent,
@@ -108,7 +108,7 @@ final class Schools {
         new Target(
             0,
             Practice.SETTING_TOLERANCE_PERCENT,
-            Source.commonPractice("level: the cutoff at the height of the lamp's centre"),
+            Source.commonPractice(AimWords.srcLevel()),
             warning));
   }
 
@@ -116,7 +116,7 @@ final class Schools {
     if (pair.beamClass() == BeamClass.DIPPED_UNREAD) {
       return Finding.notKnown(
           key("level", side),
-          Source.derived("what the lens says decides it"),
+          Source.derived(AimWords.srcLens()),
           AimWords.levelNotKnown(side),
           AimWords.readLensFirst());
     }
@@ -126,10 +126,7 @@ final class Schools {
             : AimWords.levelTooHigh(side);
     Finding finding =
         Finding.plain(
-            key("level", side),
-            Verdict.OUT,
-            new Source(Source.Mark.FROM_MEMORY, "SAE J599, VOR lamps up to 36 in are aimed level"),
-            headline);
+            key("level", side), Verdict.OUT, Source.fromMemory(AimWords.srcVor()), headline);
     RuleSet.Answer rule = wall.market().aimRuleFor(astride.facts(side));
     if (rule instanceof RuleSet.Answer.Holds holds && centre.isPresent()) {
       return finding.withDetail(
@@ -153,7 +150,7 @@ final class Schools {
     double centre = lamp.get().centreMm();
     double low = lamp.get().percentOf(Practice.BAND_LOW_MM - centre);
     double high = lamp.get().percentOf(Practice.BAND_HIGH_MM - centre);
-    Source source = Source.commonPractice("top of the beam 2.5 to 3 ft above the floor");
+    Source source = Source.commonPractice(AimWords.srcBand());
     if (low >= 0) {
       return new Answer.Declines(
           Finding.plain(
@@ -181,7 +178,7 @@ final class Schools {
 
   private Answer matchBefore(Side side) {
     Optional<PairInput.BeforeMark> before = pair.before().on(side);
-    Source source = Source.commonPractice("the marks taken before the old lamps came off");
+    Source source = Source.commonPractice(AimWords.srcBefore());
     if (wall.stanceChanged()) {
       return new Answer.Declines(
           Finding.plain(key("before", side), Verdict.OUT, source, AimWords.beforeIsWrong())

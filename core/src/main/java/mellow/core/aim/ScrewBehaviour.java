@@ -36,7 +36,7 @@ public record ScrewBehaviour(
   /** Smallest play that is worth telling: an eighth of a turn is what can be turned. */
   private static final double TELLING_PLAY = 1 / 8.0;
 
-  private static final Source TRIED = Source.derived("turns and readings of this screw");
+  private static final Source TRIED = Source.derived(AimWords.srcScrew());
 
   /**
    * Learns a screw's ways.

@@ -23,15 +23,14 @@ import mellow.core.vehicle.Side;
  * both against each other. Steps as far apart as the lamps mean parallel beams.
  */
 public final class Toe {
-  private static final Source SPACING =
-      Source.commonPractice("the steps stand as far apart as the lamps");
+  private static final Source SPACING = Source.commonPractice(AimWords.srcToe());
 
   /** Where a market's text sets no limit, that of another one is told as advice. */
   private static final AsideRule ADVICE =
       new AsideRule(
           Practice.ASIDE_LIMIT_PERCENT,
           Practice.ASIDE_LIMIT_PERCENT,
-          Source.judged("this market's text sets no limit aside; SAE J599 has 4 in each way"));
+          Source.judged(AimWords.srcAside()));
 
   private final PairInput pair;
   private final LampFunction function;

@@ -5,18 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Horizon;
-import mellow.core.finding.Words;
-import mellow.core.vehicle.LampKind;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.Side;
 
 /** The horizon strip of the work at the wall. */
 public final class WallHorizon {
-  private static final String FLOOR = "Floor";
-  private static final String LAMPS = "Lamps";
-  private static final String HAND_OVER = "Hand over";
 
   private final WallSheet sheet;
-  private final List<String> parts = new ArrayList<>(List.of(FLOOR, LAMPS));
+  private final List<Sentence> parts =
+      new ArrayList<>(List.of(AimWords.partFloor(), AimWords.partLamps()));
   private final List<Horizon.Mark> marks = new ArrayList<>();
 
   private WallHorizon(WallSheet sheet) {
@@ -34,7 +31,7 @@ public final class WallHorizon {
     for (PairSheet pair : sheet.pairs()) {
       pair.findings().forEach(finding -> mark(1, finding));
       for (Side side : Side.values()) {
-        parts.add(title(pair.kind(), side));
+        parts.add(AimWords.partLamp(side, pair.kind()));
         int part = parts.size() - 1;
         pair.lamps().on(side).findings().forEach(finding -> mark(part, finding));
         if (sheet.next().lamp() == pair.kind() && sheet.next().side().equals(Optional.of(side))) {
@@ -42,7 +39,7 @@ public final class WallHorizon {
         }
       }
     }
-    parts.add(HAND_OVER);
+    parts.add(AimWords.partHandOver());
     return new Horizon(parts, present(present), marks);
   }
 
@@ -58,15 +55,5 @@ public final class WallHorizon {
 
   private void mark(int part, Finding finding) {
     marks.add(Horizon.Mark.of(part, finding));
-  }
-
-  private static String title(LampKind kind, Side side) {
-    String lamp =
-        switch (kind) {
-          case DIPPED -> " lamp";
-          case FRONT_FOG -> " fog";
-          case DRIVING -> " driving";
-        };
-    return Words.capital(side.word()) + lamp;
   }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
 
 /** Parts joined at nodes; parts that name the same node are joined there. */
 public record Circuit(List<Part> parts) {
@@ -17,13 +19,13 @@ public record Circuit(List<Part> parts) {
   public Circuit {
     parts = List.copyOf(parts);
     if (parts.size() > MOST_PARTS) {
-      throw new IllegalArgumentException(
-          "a circuit has up to %d parts, not %d".formatted(MOST_PARTS, parts.size()));
+      throw new CannotBe(
+          CircuitWords.tooManyParts(Figure.count(MOST_PARTS), Figure.count(parts.size())));
     }
     Set<String> ids = new HashSet<>();
     for (Part part : parts) {
       if (!ids.add(part.id())) {
-        throw new IllegalArgumentException("two parts are called “%s”".formatted(part.id()));
+        throw new CannotBe(CircuitWords.twoParts(part.id()));
       }
     }
   }

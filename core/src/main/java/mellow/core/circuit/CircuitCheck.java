@@ -12,10 +12,8 @@ import java.util.TreeSet;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 
 /** What is wrong with a circuit as such, whatever it is meant to do. */
@@ -23,8 +21,8 @@ public final class CircuitCheck {
   /** More than this from a battery is no lamp any more. Judged. */
   private static final double SHORT_AMPS = 300;
 
-  private static final Source JOINED = Source.derived("how the parts are joined");
-  private static final Source SOLVED = Source.derived("Kirchhoff's laws at every node");
+  private static final Source JOINED = Source.derived(CircuitWords.srcJoined());
+  private static final Source SOLVED = Source.derived(CircuitWords.srcSolved());
 
   private CircuitCheck() {}
 
@@ -34,11 +32,8 @@ public final class CircuitCheck {
     if (circuit.of(Supply.class).findAny().isEmpty()) {
       findings.add(
           Finding.plain(
-                  FindingKey.of("circuit.supply"),
-                  Verdict.OUT,
-                  JOINED,
-                  Sentence.of("Nothing feeds this circuit"))
-              .withRemedy(Sentence.of("Add the battery.")));
+                  FindingKey.of("circuit.supply"), Verdict.OUT, JOINED, CircuitWords.nothingFeeds())
+              .withRemedy(CircuitWords.addBattery()));
     }
     Set<String> grounded = reached(circuit, Circuit.GROUND);
     for (Part part : circuit.parts()) {
@@ -48,8 +43,8 @@ public final class CircuitCheck {
                     FindingKey.of("circuit.floating", part.subject()),
                     Verdict.OUT,
                     JOINED,
-                    Sentence.of("No way to ground from: " + Words.typed(part.id())))
-                .withRemedy(Sentence.of("Join its ground, or what it is fed by.")));
+                    CircuitWords.noGround(part.id()))
+                .withRemedy(CircuitWords.joinGround()));
       }
     }
     findings.addAll(alone(circuit));
@@ -76,10 +71,8 @@ public final class CircuitCheck {
                         FindingKey.of("circuit.end", SubjectKind.END.within(part, node)),
                         Verdict.AT_EDGE,
                         JOINED,
-                        Sentence.of(
-                            "Joined to nothing: %s of %s"
-                                .formatted(Words.typed(node), Words.typed(part))))
-                    .withRemedy(Sentence.of("Join it, or insulate and tie it back.")));
+                        CircuitWords.openEnd(node, part))
+                    .withRemedy(CircuitWords.joinEnd()));
           }
         });
     return findings;
@@ -114,9 +107,8 @@ public final class CircuitCheck {
                   FindingKey.of("circuit.chatter", SubjectKind.COMPONENT.named(id)),
                   Verdict.OUT,
                   SOLVED,
-                  Sentence.of("Chatters, pulling in and letting go: " + Words.typed(id)))
-              .withRemedy(
-                  Sentence.of("Its coil must not be fed through what it switches off itself.")));
+                  CircuitWords.chatters(id))
+              .withRemedy(CircuitWords.ownCoil()));
     }
     if (!solution.converged()) {
       findings.add(
@@ -124,8 +116,8 @@ public final class CircuitCheck {
                   FindingKey.of("circuit.unsolved"),
                   Verdict.NOT_KNOWN,
                   SOLVED,
-                  Sentence.of("No voltages were found at which this circuit's currents add up"))
-              .withRemedy(Sentence.of("Part it: solve one feed at a time.")));
+                  CircuitWords.unsolved())
+              .withRemedy(CircuitWords.splitCircuit()));
     }
     circuit
         .of(Emitter.class)
@@ -137,11 +129,8 @@ public final class CircuitCheck {
                             FindingKey.of("circuit.starves", lamp.subject()),
                             Verdict.OUT,
                             SOLVED,
-                            Sentence.of(
-                                "Its feed is too weak, it starts and drops out: "
-                                    + Words.typed(lamp.id())))
-                        .withRemedy(
-                            Sentence.of("A thicker or shorter feed, or a relay of its own."))));
+                            CircuitWords.starves(lamp.id()))
+                        .withRemedy(CircuitWords.strongerFeed())));
     circuit
         .of(Supply.class)
         .forEach(
@@ -153,10 +142,8 @@ public final class CircuitCheck {
                             FindingKey.of("circuit.short", supply.subject()),
                             Verdict.OUT,
                             SOLVED,
-                            Sentence.of(
-                                "Short circuit: {0} from " + Words.typed(supply.id()),
-                                Figure.amps(amps)))
-                        .withRemedy(Sentence.of("Look for plus joined to ground without a load.")));
+                            CircuitWords.shortCircuit(Figure.amps(amps), supply.id()))
+                        .withRemedy(CircuitWords.findShort()));
               }
             });
     return findings;

@@ -1,5 +1,8 @@
 package mellow.core.circuit;
 
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
+
 /**
  * A copper wire.
  *
@@ -18,13 +21,13 @@ public record Conductor(double mm2, double metres, double celsius) {
 
   public Conductor {
     if (!(mm2 >= 0.05) || mm2 > 200) {
-      throw new IllegalArgumentException("a wire has 0.05 to 200 mm², not " + mm2);
+      throw new CannotBe(CircuitWords.wireSection(Figure.number(mm2)));
     }
     if (!(metres > 0) || metres > LONGEST_METRES) {
-      throw new IllegalArgumentException("a wire is up to 100 m long, not " + metres + " m");
+      throw new CannotBe(CircuitWords.wireLength(Figure.number(metres)));
     }
     if (!(celsius >= -60) || celsius > 250) {
-      throw new IllegalArgumentException("a wire is at −60 to 250 °C, not at " + celsius);
+      throw new CannotBe(CircuitWords.wireTemperature(Figure.number(celsius)));
     }
   }
 

@@ -1,6 +1,7 @@
 package mellow.core.circuit;
 
 import java.util.List;
+import mellow.core.finding.CannotBe;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -44,7 +45,7 @@ public sealed interface Emitter extends Part {
   record Use(LampFunction function, Side side, double candela, String pair) {
     public Use {
       if (!(candela >= 0)) {
-        throw new IllegalArgumentException("an intensity is not negative: " + candela);
+        throw new CannotBe(CircuitWords.intensityNegative());
       }
     }
 

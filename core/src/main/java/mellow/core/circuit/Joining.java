@@ -122,20 +122,10 @@ public sealed interface Joining extends Part {
 
   /** Sizes of blade fuses: they look alike and do not hold in each other's slots. */
   enum BladeSize {
-    STANDARD("standard"),
-    MINI("mini"),
-    LOW_PROFILE("low-profile mini"),
-    MICRO2("micro, two blades"),
-    MICRO3("micro, three blades");
-
-    private final String words;
-
-    BladeSize(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    STANDARD,
+    MINI,
+    LOW_PROFILE,
+    MICRO2,
+    MICRO3
   }
 }

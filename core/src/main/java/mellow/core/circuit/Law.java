@@ -1,6 +1,9 @@
 package mellow.core.circuit;
 
 import java.util.Locale;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 
 /** What current flows through a branch at which voltage across it: A and V, both from → to. */
 public sealed interface Law {
@@ -40,7 +43,7 @@ public sealed interface Law {
 
     public Resistance {
       if (!(ohms >= 0) || Double.isInfinite(ohms)) {
-        throw new IllegalArgumentException("a resistance is not negative: " + ohms);
+        throw new CannotBe(CircuitWords.resistanceNegative());
       }
       ohms = Math.max(ohms, LEAST_OHMS);
     }
@@ -64,7 +67,7 @@ public sealed interface Law {
   /** A source behind its inner resistance, its plus at the branch's first node. */
   record Source(double volts, double ohms) implements Law {
     public Source {
-      requirePositive("an inner resistance", ohms);
+      requirePositive(CircuitWords.innerResistance(), ohms);
     }
 
     @Override
@@ -92,8 +95,8 @@ public sealed interface Law {
     private static final double COLD_PER_HOT = 1.0 / 12;
 
     public Filament {
-      requirePositive("a rated voltage", ratedVolts);
-      requirePositive("a rated power", ratedWatts);
+      requirePositive(CircuitWords.ratedVoltage(), ratedVolts);
+      requirePositive(CircuitWords.ratedPower(), ratedWatts);
     }
 
     private double ratedAmps() {
@@ -152,8 +155,8 @@ public sealed interface Law {
     private static final double LEAK_SIEMENS = 1e-6;
 
     public Driver {
-      requirePositive("a power", watts);
-      requirePositive("a least voltage", leastVolts);
+      requirePositive(CircuitWords.power(), watts);
+      requirePositive(CircuitWords.leastVoltage(), leastVolts);
     }
 
     /** Whether it works at that voltage. */
@@ -210,8 +213,8 @@ public sealed interface Law {
     private static final double FOOT_VOLTS = 0.05;
 
     public Junction {
-      requirePositive("a threshold", thresholdVolts);
-      requirePositive("a series resistance", ohms);
+      requirePositive(CircuitWords.threshold(), thresholdVolts);
+      requirePositive(CircuitWords.seriesResistance(), ohms);
     }
 
     private static double soft(double x) {
@@ -241,9 +244,9 @@ public sealed interface Law {
     }
   }
 
-  private static void requirePositive(String what, double value) {
+  private static void requirePositive(Sentence what, double value) {
     if (!(value > 0) || Double.isInfinite(value)) {
-      throw new IllegalArgumentException(what + " is a positive number, not " + value);
+      throw new CannotBe(CircuitWords.notPositive(what, Figure.number(value)));
     }
   }
 

@@ -2,25 +2,15 @@ package mellow.core.circuit;
 
 /** How bright a lamp is, as people say it. */
 public enum LightLevel {
-  OUT("out"),
-  REDUCED("reduced"),
-  FULL("lit");
+  OUT,
+  REDUCED,
+  FULL;
 
   /** Below this share of its rating nobody calls a lamp lit. Judged. */
   private static final double LIT = 0.01;
 
   /** From this share on it is as bright as meant; a dimmed one stays well below. Judged. */
   private static final double BRIGHT = 0.6;
-
-  private final String words;
-
-  LightLevel(String words) {
-    this.words = words;
-  }
-
-  public String words() {
-    return words;
-  }
 
   /**
    * @param share of its rated light, on the average

@@ -21,19 +21,9 @@ public record Load(
 
   /** What it is fixed to. */
   public enum Mount {
-    METAL("bare metal"),
-    PLASTIC("plastic"),
-    LOOM("a loom");
-
-    private final String words;
-
-    Mount(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    METAL,
+    PLASTIC,
+    LOOM
   }
 
   public Load(String id, String from, String to, double ohms, double ratedWatts) {

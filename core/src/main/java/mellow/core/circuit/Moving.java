@@ -3,6 +3,8 @@ package mellow.core.circuit;
 import java.util.ArrayList;
 import java.util.List;
 import mellow.core.circuit.Controls.When;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
 
 /** What changes its own contacts by the voltages that it sees. */
 public sealed interface Moving extends Part {
@@ -68,7 +70,7 @@ public sealed interface Moving extends Part {
     public record Pins(String p86, String p85, String p30, String p87, String p87a) {
       public Pins {
         if (p87.isEmpty() && p87a.isEmpty()) {
-          throw new IllegalArgumentException("a relay switches something: 87 or 87a is joined");
+          throw new CannotBe(CircuitWords.relaySwitches());
         }
       }
 
@@ -89,9 +91,8 @@ public sealed interface Moving extends Part {
 
       public Coil {
         if (!(pullInVolts > letGoVolts) || !(letGoVolts > 0)) {
-          throw new IllegalArgumentException(
-              "a coil pulls in above the voltage at which it lets go, not at %s and %s V"
-                  .formatted(pullInVolts, letGoVolts));
+          throw new CannotBe(
+              CircuitWords.coilPullsIn(Figure.volts(pullInVolts), Figure.volts(letGoVolts)));
         }
       }
     }
@@ -165,7 +166,7 @@ public sealed interface Moving extends Part {
 
     public RunningLampModule {
       if (!(reducedDuty >= 0) || reducedDuty > 1) {
-        throw new IllegalArgumentException("a duty lies between 0 and 1, not at " + reducedDuty);
+        throw new CannotBe(CircuitWords.duty(Figure.percent(100 * reducedDuty)));
       }
     }
 
@@ -236,7 +237,7 @@ public sealed interface Moving extends Part {
       implements Moving {
     public BodyOutput {
       if (!(duty > 0) || duty > 1) {
-        throw new IllegalArgumentException("a duty lies between 0 and 1, not at " + duty);
+        throw new CannotBe(CircuitWords.dutyAboveNone(Figure.percent(100 * duty)));
       }
     }
 

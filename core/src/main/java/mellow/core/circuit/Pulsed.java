@@ -1,6 +1,8 @@
 package mellow.core.circuit;
 
 import java.util.List;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
 
 /** What opens and closes by itself, many times a second or a few. */
 public sealed interface Pulsed extends Part {
@@ -23,7 +25,7 @@ public sealed interface Pulsed extends Part {
 
   private static void requireDuty(double duty) {
     if (!(duty > 0) || duty > 1) {
-      throw new IllegalArgumentException("a duty lies above 0 and up to 1, not at " + duty);
+      throw new CannotBe(CircuitWords.dutyAboveNone(Figure.percent(100 * duty)));
     }
   }
 

@@ -25,7 +25,7 @@ import mellow.core.vehicle.Side;
  * @param rows in the order in which the controls are moved
  */
 public record StateTable(List<Row> rows) {
-  private static final Source SOLVED = Source.derived("the solved circuit against what was asked");
+  private static final Source SOLVED = Source.derived(CircuitWords.srcTable());
 
   public StateTable {
     rows = List.copyOf(rows);
@@ -65,20 +65,33 @@ public record StateTable(List<Row> rows) {
       return new Subject.Lamp(function, side, pair);
     }
 
-    public String words() {
-      return side.map(of -> of.word() + " ").orElse("")
-          + function.words()
-          + (pair.isEmpty() ? "" : ", " + pair);
+    /** In words: "left turn signal", "main beam, factory". */
+    public Sentence words() {
+      Sentence lamps =
+          side.map(of -> CircuitWords.lampsOf(of, function)).orElse(Sentence.term(function));
+      if (pair.isEmpty()) {
+        return lamps;
+      }
+      return pair.equals(Emitter.Use.FACTORY)
+          ? CircuitWords.factoryPair(lamps)
+          : CircuitWords.pairOf(lamps, pair);
     }
+
+    private static final Comparator<Lamps> ORDER =
+        Comparator.comparing(Lamps::function)
+            .thenComparing(lamps -> lamps.side().map(Side::ordinal).orElse(-1))
+            .thenComparing(Lamps::pair);
   }
 
   /**
    * A position of the controls and what is expected in it.
    *
-   * @param name as people say it: "side lamps on"
+   * @param id names it: "SIDE_FOG"
+   * @param says the same for people: "side lamps on"
    * @param expected of the lamps; those not named may do what they like
    */
-  public record State(String name, Controls controls, Map<Lamps, LightLevel> expected) {
+  public record State(
+      String id, Sentence says, Controls controls, Map<Lamps, LightLevel> expected) {
     public State {
       expected = Map.copyOf(expected);
     }
@@ -181,7 +194,7 @@ public record StateTable(List<Row> rows) {
         .flatMap(
             row ->
                 row.state().expected().entrySet().stream()
-                    .sorted(Comparator.comparing(one -> one.getKey().words()))
+                    .sorted(Map.Entry.comparingByKey(Lamps.ORDER))
                     .flatMap(one -> against(row, one.getKey(), one.getValue())))
         .toList();
   }
@@ -202,9 +215,8 @@ public record StateTable(List<Row> rows) {
             lit ->
                 finding(row, lamps, lit.level(), expected)
                     .withDetail(
-                        Sentence.of(
-                            Words.typed(Words.capital(lit.lamp().id()))
-                                + " has {0} and gives {1} of its rated light",
+                        CircuitWords.lampHas(
+                            Words.capital(lit.lamp().id()),
                             Figure.volts(lit.volts()),
                             Figure.percent(100 * lit.light()))))
         .stream();
@@ -213,11 +225,9 @@ public record StateTable(List<Row> rows) {
   private static Finding finding(Row row, Lamps lamps, LightLevel solved, LightLevel expected) {
     return Finding.plain(
         FindingKey.of(
-            "state", SubjectKind.IN_STATE.within(row.state().name(), lamps.subject().text())),
+            "state", SubjectKind.IN_STATE.within(row.state().id(), lamps.subject().text())),
         Verdict.OUT,
         SOLVED,
-        Sentence.of(
-            "%s: %s %s, expected %s"
-                .formatted(row.state().name(), lamps.words(), solved.words(), expected.words())));
+        CircuitWords.differs(row.state().says().capital(), lamps.words(), solved, expected));
   }
 }

@@ -2,6 +2,7 @@ package mellow.core.circuit;
 
 import java.util.List;
 import mellow.core.circuit.Controls.When;
+import mellow.core.finding.CannotBe;
 
 /**
  * One or several contacts that follow the driver's controls.
@@ -12,7 +13,7 @@ public record Switch(String id, List<Contact> contacts, double ratedAmps) implem
   public Switch {
     contacts = List.copyOf(contacts);
     if (!(ratedAmps > 0)) {
-      throw new IllegalArgumentException("a contact bears a current, not " + ratedAmps);
+      throw new CannotBe(CircuitWords.contactRating());
     }
   }
 

@@ -3,6 +3,7 @@ package mellow.core.feed;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import mellow.core.finding.Sentence;
 
 /**
  * How the battery stood over the steps of the work: off for work, on to probe, off to splice, on to
@@ -17,28 +18,18 @@ public record BatteryTimeline(List<Event> events) {
 
   /** What happens to the battery, or beside it. */
   public enum What {
-    NEGATIVE_OFF("negative terminal off"),
-    NEGATIVE_ON("negative terminal on"),
-    POSITIVE_OFF("positive terminal off"),
-    POSITIVE_ON("positive terminal on"),
-    LOOSENED("clamp loosened, left on"),
+    NEGATIVE_OFF,
+    NEGATIVE_ON,
+    POSITIVE_OFF,
+    POSITIVE_ON,
+    LOOSENED,
     /** Another battery feeds something beside the vehicle's own, while testing. */
-    SECOND_ON("second source joined"),
-    SECOND_OFF("second source off"),
+    SECOND_ON,
+    SECOND_OFF,
     /** Work that needs the battery connected. */
-    LIVE_STEP("work on live wires"),
+    LIVE_STEP,
     /** Work that needs it off. */
-    DEAD_STEP("work on dead wires");
-
-    private final String words;
-
-    What(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    DEAD_STEP
   }
 
   /**
@@ -85,65 +76,51 @@ public record BatteryTimeline(List<Event> events) {
   }
 
   /** Why the next event cannot be; empty where it can. */
-  public Optional<String> refuses(What next) {
-    return switch (next) {
-      case NEGATIVE_OFF ->
-          negativeOn() ? Optional.empty() : already("The negative terminal is off");
-      case NEGATIVE_ON ->
-          negativeOn()
-              ? already("The negative terminal is on")
-              : positiveOn()
-                  ? Optional.empty()
-                  : Optional.of(
-                      "Positive on first, negative last: else the spanner on the positive"
-                          + " clamp can short to the body.");
-      case POSITIVE_OFF ->
-          !positiveOn()
-              ? already("The positive terminal is off")
-              : negativeOn()
-                  ? Optional.of(
-                      "Negative off first: with it on, the spanner on the positive clamp can short"
-                          + " to the body.")
-                  : Optional.empty();
-      case POSITIVE_ON ->
-          positiveOn()
-              ? already("The positive terminal is on")
-              : negativeOn()
-                  ? Optional.of("Negative off first, then positive on, then negative on.")
-                  : Optional.empty();
-      case LOOSENED -> Optional.empty();
-      case SECOND_ON -> secondOn() ? already("A second source is joined") : Optional.empty();
-      case SECOND_OFF -> secondOn() ? Optional.empty() : Optional.of("No second source is joined.");
-      case LIVE_STEP ->
-          isLive()
-              ? Optional.empty()
-              : Optional.of(
-                  "The battery is off: nothing is live to be probed or proved. Connect it first, or"
-                      + " join a helper battery.");
-      case DEAD_STEP -> !isLive() ? Optional.empty() : Optional.of(liveBecause());
-    };
+  public Optional<Sentence> refuses(What next) {
+    Sentence why =
+        switch (next) {
+          case NEGATIVE_OFF -> negativeOn() ? null : FeedWords.already(next);
+          case NEGATIVE_ON -> {
+            if (negativeOn()) {
+              yield FeedWords.already(next);
+            }
+            yield positiveOn() ? null : FeedWords.positiveOnFirst();
+          }
+          case POSITIVE_OFF -> {
+            if (!positiveOn()) {
+              yield FeedWords.already(next);
+            }
+            yield negativeOn() ? FeedWords.negativeOffFirst() : null;
+          }
+          case POSITIVE_ON -> {
+            if (positiveOn()) {
+              yield FeedWords.already(next);
+            }
+            yield negativeOn() ? FeedWords.offThenOn() : null;
+          }
+          case LOOSENED -> null;
+          case SECOND_ON -> secondOn() ? FeedWords.already(next) : null;
+          case SECOND_OFF -> secondOn() ? null : FeedWords.noSecondSource();
+          case LIVE_STEP -> isLive() ? null : FeedWords.nothingLive();
+          case DEAD_STEP -> isLive() ? liveBecause() : null;
+        };
+    return Optional.ofNullable(why);
   }
 
-  private String liveBecause() {
+  private Sentence liveBecause() {
     if (!connected()) {
-      return "A second source is still joined: take it off first.";
+      return FeedWords.secondStillOn();
     }
-    return loosened()
-        ? "A loosened clamp is no isolation: take the negative terminal off first."
-        : "The battery is connected: take the negative terminal off first.";
+    return loosened() ? FeedWords.loosenedOnly() : FeedWords.stillConnected();
   }
 
   private boolean loosened() {
     return !events.isEmpty() && events.get(events.size() - 1).what() == What.LOOSENED;
   }
 
-  private static Optional<String> already(String so) {
-    return Optional.of(so + " already.");
-  }
-
   /** The timeline with one event more. */
   public BatteryTimeline with(Event next) throws FeedProblem {
-    Optional<String> refused = refuses(next.what());
+    Optional<Sentence> refused = refuses(next.what());
     if (refused.isPresent()) {
       throw new FeedProblem("battery", refused.get());
     }

@@ -71,7 +71,7 @@ public record Block(
     for (Map<String, String> one : sides(answers)) {
       double times = Values.number(TIMES, filled(values.getOrDefault(TIMES, "1"), one));
       if (!(times >= 1) || times > MOST_TIMES) {
-        throw new FeedProblem(name(), "There are 1 to %d of “%s”.".formatted(MOST_TIMES, name()));
+        throw new FeedProblem(name(), FeedWords.times(MOST_TIMES, name()));
       }
       for (int nth = 1; nth <= times; nth++) {
         Map<String, String> counted = new LinkedHashMap<>(one);
@@ -131,8 +131,7 @@ public record Block(
       String answer = answers.get(matcher.group(1));
       if (answer == null) {
         throw new FeedProblem(
-            String.valueOf(values.get("id")),
-            "“%s” is not asked by this plan.".formatted(matcher.group(1)));
+            String.valueOf(values.get("id")), FeedWords.notAsked(matcher.group(1)));
       }
       matcher.appendReplacement(text, Matcher.quoteReplacement(answer));
     }

@@ -6,26 +6,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
-import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.Subject;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 
 /** Where the plans of one job want the same thing. */
 final class Clashes {
-  private static final Source ONE_FEED = Source.commonPractice("one feed for one lamp");
-  private static final Source ONE_TAP = Source.commonPractice("one tap in one slot");
-  private static final Source ONE_JOINT =
-      Source.commonPractice("every tap on a factory wire is one more place to fail");
+  private static final Source ONE_FEED = Source.commonPractice(FeedWords.srcOneFeed());
+  private static final Source ONE_TAP = Source.commonPractice(FeedWords.srcOneTap());
+  private static final Source ONE_JOINT = Source.commonPractice(FeedWords.srcOneJoint());
 
   private final PlannedFeed feed;
 
@@ -53,9 +49,8 @@ final class Clashes {
                     FindingKey.of("clash.lamps", Subject.Lamp.pair(function)),
                     Verdict.OUT,
                     ONE_FEED,
-                    Sentence.of("Two plans feed the same lamps: " + function.words()))
-                .withRemedy(
-                    Sentence.of("Take one of the plans out, or name the second pair: “new”.")));
+                    FeedWords.fedTwice(function))
+                .withRemedy(FeedWords.onePlanOut()));
       }
     }
     return findings;
@@ -96,23 +91,23 @@ final class Clashes {
   }
 
   private static Finding slot(String name, List<PlannedPart> taps) {
-    String ids = taps.stream().map(PlannedPart::id).collect(Collectors.joining(", "));
+    List<Sentence> parts = names(taps);
     return DonorSlot.isNamed(name)
         ? Finding.plain(
                 FindingKey.of("clash.slot", SubjectKind.SLOT.named(name)),
                 Verdict.OUT,
                 ONE_TAP,
-                Sentence.of(
-                    "{0} taps in one slot: " + Words.typed(name), Figure.count(taps.size())))
-            .withDetail(Sentence.of(Words.typed(ids)))
-            .withRemedy(Sentence.of("Another slot for one of them, or one tap that feeds both."))
+                FeedWords.tapsInSlot(taps.size(), name))
+            .withDetail(FeedWords.these(parts))
+            .withRemedy(FeedWords.otherSlot())
         : Finding.plain(
-                FindingKey.of("clash.slot"),
-                Verdict.NOT_KNOWN,
-                ONE_TAP,
-                Sentence.of("Whether two taps sit in one slot: their slots have no names yet"))
-            .withDetail(Sentence.of(Words.typed(ids)))
-            .withRemedy(Sentence.of("Say what each donor slot is called."));
+                FindingKey.of("clash.slot"), Verdict.NOT_KNOWN, ONE_TAP, FeedWords.slotsUnnamed())
+            .withDetail(FeedWords.these(parts))
+            .withRemedy(FeedWords.nameSlots());
+  }
+
+  private static List<Sentence> names(List<PlannedPart> parts) {
+    return parts.stream().map(part -> Sentence.typed(part.id())).toList();
   }
 
   private static String slot(PlannedPart tap) {
@@ -133,16 +128,9 @@ final class Clashes {
                         FindingKey.of("clash.wire", SubjectKind.WIRE.named(one.getKey())),
                         Verdict.AT_EDGE,
                         ONE_JOINT,
-                        Sentence.of(
-                            "{0} taps on one wire: " + Words.typed(one.getKey()),
-                            Figure.count(one.getValue().size())))
-                    .withDetail(
-                        Sentence.of(
-                            Words.typed(
-                                one.getValue().stream()
-                                    .map(PlannedPart::id)
-                                    .collect(Collectors.joining(", ")))))
-                    .withRemedy(Sentence.of("One tap and a splice behind it serve both.")))
+                        FeedWords.tapsOnWire(one.getValue().size(), one.getKey()))
+                    .withDetail(FeedWords.these(names(one.getValue())))
+                    .withRemedy(FeedWords.oneTap()))
         .toList();
   }
 }

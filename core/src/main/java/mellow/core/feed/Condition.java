@@ -29,7 +29,7 @@ public record Condition(Map<String, Set<String>> asked) {
     for (String one : text.split("&", -1)) {
       String[] sides = one.split("=", -1);
       if (sides.length != 2 || sides[0].isBlank() || sides[1].isBlank()) {
-        throw new FeedProblem(text, "“%s” is no condition: question=answer|answer.".formatted(one));
+        throw new FeedProblem(text, FeedWords.noCondition(one));
       }
       asked.put(sides[0].strip(), Set.of(sides[1].strip().split("\\|", -1)));
     }

@@ -9,7 +9,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 
 /**
@@ -23,25 +22,14 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
   /** As plans call a slot that nobody has named yet. */
   private static final String UNNAMED = "the tapped slot";
 
-  private static final Source CRITICAL =
-      Source.commonPractice("engine, airbag, brake and steering feeds are no donors for a tap");
+  private static final Source CRITICAL = Source.commonPractice(FeedWords.srcCritical());
 
   /** What hangs on a slot. */
   public enum Feeds {
-    UNKNOWN("not looked up yet"),
-    COMFORT("socket, radio, seats, mirrors or wipers"),
-    LAMPS("lamps"),
-    CRITICAL("engine, airbag, brakes or steering");
-
-    private final String words;
-
-    Feeds(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    UNKNOWN,
+    COMFORT,
+    LAMPS,
+    CRITICAL
   }
 
   /** The slots that a feed taps, in the plan's order. */
@@ -75,32 +63,26 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
   }
 
   Finding finding() {
-    String where = Words.typed(name);
     if (feeds == Feeds.CRITICAL) {
       return Finding.plain(
               FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
               Verdict.OUT,
               CRITICAL,
-              Sentence.of(
-                  "No donor for a tap, it feeds engine, airbag, brakes or steering: " + where))
-          .withRemedy(
-              Sentence.of("Take a slot that feeds socket, radio or wipers, or a battery lead."));
+              FeedWords.noDonor(name))
+          .withRemedy(FeedWords.takeComfort());
     }
     if (feeds == Feeds.UNKNOWN || !isNamed()) {
       return Finding.plain(
               FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
               Verdict.NOT_KNOWN,
               CRITICAL,
-              Sentence.of(
-                  isNamed()
-                      ? "What the donor slot feeds: " + where
-                      : "Which slot the tap sits in, and what that slot feeds"))
-          .withRemedy(Sentence.of("Read the map in the lid, and probe: it changes with the year."));
+              isNamed() ? FeedWords.slotFeedsUnknown(name) : FeedWords.slotUnknown())
+          .withRemedy(FeedWords.readMap());
     }
     return Finding.plain(
         FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),
         Verdict.WITHIN,
         CRITICAL,
-        Sentence.of("Donor slot: " + where + ", feeds " + feeds.words()));
+        FeedWords.donorSlot(name, Sentence.term(feeds)));
   }
 }

@@ -1,5 +1,7 @@
 package mellow.core.feed;
 
+import java.util.Arrays;
+import java.util.Optional;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
@@ -28,11 +30,11 @@ public enum DrivingState {
   TURN_LEFT("turn left", driving(Lights.OFF).with(Turn.LEFT)),
   TURN_RIGHT("turn right", driving(Lights.OFF).with(Turn.RIGHT));
 
-  private final String words;
+  private final String earlier;
   private final Controls controls;
 
-  DrivingState(String words, Controls controls) {
-    this.words = words;
+  DrivingState(String earlier, Controls controls) {
+    this.earlier = earlier;
     this.controls = controls;
   }
 
@@ -40,8 +42,11 @@ public enum DrivingState {
     return Controls.OFF.with(Key.ENGINE).with(lights);
   }
 
-  public String words() {
-    return words;
+  /** The state that was kept so: by its name, or by the words that earlier versions kept. */
+  public static Optional<DrivingState> kept(String text) {
+    return Arrays.stream(values())
+        .filter(state -> state.name().equals(text) || state.earlier.equals(text))
+        .findFirst();
   }
 
   public Controls controls() {

@@ -12,13 +12,11 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.Solution;
 import mellow.core.circuit.Solver;
 import mellow.core.circuit.StateTable;
-import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.harness.CutList;
 import mellow.core.harness.FeedJudge;
 import mellow.core.harness.Laying;
@@ -57,12 +55,9 @@ public record FeedSheet(
 
   private static final double MM_PER_M = 1000;
 
-  private static final Source PROMISED =
-      Source.derived("the solved circuit against what the plan promises");
-  private static final Source ASKED =
-      Source.judged("what is presumed of a factory wire is looked at first");
-  private static final Source CLIP_ON =
-      Source.commonPractice("clip-on taps are common and work loose");
+  private static final Source PROMISED = Source.derived(FeedWords.srcPromised());
+  private static final Source ASKED = Source.judged(FeedWords.srcAsked());
+  private static final Source CLIP_ON = Source.commonPractice(FeedWords.srcClipOn());
 
   public FeedSheet {
     findings = List.copyOf(findings);
@@ -124,12 +119,8 @@ public record FeedSheet(
             feed.number("batteryAh").orElse(USUAL_AMPERE_HOURS)));
     if (feed.answers().getOrDefault("joining", "").equals("clip")) {
       findings.add(
-          Finding.plain(
-                  FindingKey.of("feed.joining"),
-                  Verdict.AT_EDGE,
-                  CLIP_ON,
-                  Sentence.of("Joined with clip-on taps, which work loose"))
-              .withRemedy(Sentence.of("Solder and sleeve, or crimp.")));
+          Finding.plain(FindingKey.of("feed.joining"), Verdict.AT_EDGE, CLIP_ON, FeedWords.clipOn())
+              .withRemedy(FeedWords.solder()));
     }
     return once(findings);
   }
@@ -145,8 +136,8 @@ public record FeedSheet(
                         FindingKey.of("feed.asked", SubjectKind.QUESTION.named(question.id())),
                         Verdict.NOT_KNOWN,
                         ASKED,
-                        Sentence.of(Words.typed(question.opens())))
-                    .withRemedy(Sentence.of(Words.typed(question.hint()))))
+                        Sentence.typed(question.opens()))
+                    .withRemedy(Sentence.typed(question.hint())))
         .toList();
   }
 
@@ -155,9 +146,7 @@ public record FeedSheet(
         FindingKey.of("state"),
         Verdict.WITHIN,
         PROMISED,
-        Sentence.of(
-            "Every lamp does what the plan promises, in all {0} states",
-            Figure.count(table.rows().size())));
+        FeedWords.asPromised(table.rows().size()));
   }
 
   /** What the vehicle's own lamps lose on the vehicle's own wires was so before. */

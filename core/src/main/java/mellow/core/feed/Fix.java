@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.harness.BladeFuse;
 import mellow.core.harness.WireSize;
@@ -23,7 +24,7 @@ import mellow.core.harness.WireSize;
  * @param changes of its parts with the change
  */
 public record Fix(
-    String words, Map<String, String> answers, Map<String, Map<String, String>> changes) {
+    Sentence words, Map<String, String> answers, Map<String, Map<String, String>> changes) {
   /** A wire is taken so many sizes larger at most: beyond that another way of feeding is asked. */
   private static final int MOST_SIZES_UP = 3;
 
@@ -83,7 +84,8 @@ public record Fix(
       for (Question question : feed.plan().questions()) {
         if (question.kind() instanceof Question.Kind.Wire) {
           larger(feed.answers().getOrDefault(question.id(), ""), up)
-              .ifPresent(size -> tries.add(answered(feed, question.id(), size, size)));
+              .ifPresent(
+                  size -> tries.add(answered(feed, question.id(), size, Sentence.typed(size))));
         }
       }
     }
@@ -97,7 +99,8 @@ public record Fix(
       for (PlannedPart wire : feed.added("wire")) {
         larger(wire.value("size"), up)
             .ifPresent(
-                size -> tries.add(changed(feed, wire.id(), size, size + " for the " + wire.id())));
+                size ->
+                    tries.add(changed(feed, wire.id(), size, FeedWords.sizeFor(size, wire.id()))));
       }
     }
     return tries;
@@ -123,8 +126,7 @@ public record Fix(
                 Arrays.stream(BladeFuse.values())
                     .map(fuse -> Values.shown(fuse.amps()))
                     .filter(question::takes)
-                    .map(
-                        amps -> answered(feed, question.id(), amps, "a %s A fuse".formatted(amps))))
+                    .map(amps -> answered(feed, question.id(), amps, FeedWords.fuseOf(amps))))
         .toList();
   }
 
@@ -134,13 +136,13 @@ public record Fix(
         .anyMatch(block -> block.takes("amps", question.id()));
   }
 
-  private static Fix answered(PlannedFeed feed, String question, String answer, String words) {
+  private static Fix answered(PlannedFeed feed, String question, String answer, Sentence words) {
     Map<String, String> answers = new LinkedHashMap<>(feed.answers());
     answers.put(question, answer);
     return new Fix(words, answers, feed.changes());
   }
 
-  private static Fix changed(PlannedFeed feed, String part, String size, String words) {
+  private static Fix changed(PlannedFeed feed, String part, String size, Sentence words) {
     Map<String, Map<String, String>> changes = new LinkedHashMap<>(feed.changes());
     Map<String, String> values = new LinkedHashMap<>(changes.getOrDefault(part, Map.of()));
     values.put("size", size);

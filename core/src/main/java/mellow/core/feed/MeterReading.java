@@ -9,7 +9,6 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
@@ -24,9 +23,7 @@ import mellow.core.subject.SubjectKind;
  * @param place the part, or the node
  */
 public record MeterReading(DrivingState state, boolean amperes, String place, double value) {
-  private static final Source SPREAD =
-      Source.judged(
-          "a hand meter's error, and what contacts and a battery's level add to the model");
+  private static final Source SPREAD = Source.judged(FeedWords.srcMeter());
 
   /**
    * A hand meter to 0.5 % and a digit or two; contacts and the battery's level add more. Judged.
@@ -51,22 +48,14 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
                 FindingKey.of("measured", SubjectKind.IN_STATE.within(state.name(), place)),
                 Margin.of(figure(allowed - apart), 0, allowed),
                 SPREAD,
-                Sentence.of(
-                    "%s, %s: {0} measured, {1} solved"
-                        .formatted(Words.capital(Words.typed(place)), state.words()),
-                    measured,
-                    expected))
+                FeedWords.measured(Words.capital(place), state, measured, expected))
             .withWorking(
                 Working.of(
-                    Working.read("measured", measured),
-                    Working.read("solved", expected),
-                    Working.read("meter and model may differ by", figure(allowed))));
+                    Working.read(FeedWords.lineMeasured(), measured),
+                    Working.read(FeedWords.lineSolved(), expected),
+                    Working.read(FeedWords.lineAllowed(), figure(allowed))));
     return finding.verdict() == Verdict.OUT
-        ? finding.withRemedy(
-            Sentence.of(
-                value < solved
-                    ? "Look for a weak joint or ground before it, or a part that is not as planned."
-                    : "Look for an open load or ground behind it, or a second source."))
+        ? finding.withRemedy(value < solved ? FeedWords.weakBefore() : FeedWords.openBehind())
         : finding;
   }
 
@@ -82,9 +71,7 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
 
   private Part part(PlannedFeed feed) throws FeedProblem {
     Optional<PlannedPart> part = feed.part(place);
-    return part.orElseThrow(
-            () -> new FeedProblem("place", "No part is called “%s” here.".formatted(place)))
-        .part();
+    return part.orElseThrow(() -> new FeedProblem("place", FeedWords.noPart(place))).part();
   }
 
   private void requireNode(PlannedFeed feed) throws FeedProblem {
@@ -94,7 +81,7 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
                 .flatMap(part -> part.branches().stream())
                 .anyMatch(branch -> branch.from().equals(place) || branch.to().equals(place));
     if (!known) {
-      throw new FeedProblem("place", "No point is called “%s” here.".formatted(place));
+      throw new FeedProblem("place", FeedWords.noPoint(place));
     }
   }
 

@@ -48,14 +48,14 @@ public record NodeWorking(Figure volts, Working working) {
             .flatMap(part -> part.branches().stream())
             .anyMatch(branch -> branch.from().equals(node) || branch.to().equals(node));
     if (!known) {
-      throw new FeedProblem("node", "No point is called “%s” here.".formatted(node));
+      throw new FeedProblem("node", FeedWords.noPoint(node));
     }
     Point point = new Solver(feed.circuit()).solve(controls).on();
     Figure volts = Figure.volts(point.at(node));
     for (Supply supply : feed.circuit().of(Supply.class).toList()) {
       List<Step> way = way(feed.circuit(), point, supply.plus(), node);
       if (!way.isEmpty() || supply.plus().equals(node)) {
-        return new NodeWorking(volts, lines("battery", supply.plus(), way, point, node));
+        return new NodeWorking(volts, lines(FeedWords.battery(), supply.plus(), way, point, node));
       }
     }
     List<Step> way = way(feed.circuit(), point, Circuit.GROUND, node);
@@ -63,11 +63,11 @@ public record NodeWorking(Figure volts, Working working) {
         volts,
         way.isEmpty()
             ? Working.NONE
-            : lines("the battery's negative post", Circuit.GROUND, way, point, node));
+            : lines(FeedWords.negativePost(), Circuit.GROUND, way, point, node));
   }
 
   private static Working lines(
-      String start, String startNode, List<Step> way, Point point, String node) {
+      Sentence start, String startNode, List<Step> way, Point point, String node) {
     List<Line> lines = new ArrayList<>();
     lines.add(Working.read(start, Figure.volts(point.at(startNode))));
     String at = startNode;
@@ -78,8 +78,8 @@ public record NodeWorking(Figure volts, Working working) {
       Figure change = Figure.volts(point.at(next) - point.at(at));
       lines.add(
           new Line(
-              step.part().id(),
-              change.value() > 0 ? "+ what it lifts" : "− what it takes",
+              Sentence.typed(step.part().id()),
+              change.value() > 0 ? FeedWords.lifts() : FeedWords.takes(),
               Sentence.of(
                   change.value() > 0 ? "{0} + {1}" : "{0} − {1}", before, change.magnitude()),
               Figure.volts(point.at(next))));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.Side;
 
 /**
@@ -15,7 +16,7 @@ import mellow.core.vehicle.Side;
  * @param alone parts that only one side has
  * @param once parts that are there once for both sides, wires left out
  */
-public record NotMirrored(List<String> differ, List<String> alone, List<String> once) {
+public record NotMirrored(List<Sentence> differ, List<Sentence> alone, List<Sentence> once) {
   private static final Map<String, String> UNITS =
       Map.of("metres", " m", "amps", " A", "ohms", " Ω", "watts", " W");
   private static final Set<String> NAMES = Set.of("id", "side", "SIDE");
@@ -29,9 +30,9 @@ public record NotMirrored(List<String> differ, List<String> alone, List<String> 
 
   /** Holds the sides of an answered plan against each other. */
   public static NotMirrored of(PlannedFeed feed) {
-    List<String> differ = new ArrayList<>();
-    List<String> alone = new ArrayList<>();
-    List<String> once = new ArrayList<>();
+    List<Sentence> differ = new ArrayList<>();
+    List<Sentence> alone = new ArrayList<>();
+    List<Sentence> once = new ArrayList<>();
     for (PlannedPart part : feed.parts()) {
       if (part.factory()) {
         continue;
@@ -39,14 +40,14 @@ public record NotMirrored(List<String> differ, List<String> alone, List<String> 
       Optional<Side> side = side(part.id());
       if (side.isEmpty()) {
         if (!OF_NO_PLACE.contains(part.kind())) {
-          once.add(part.id());
+          once.add(Sentence.typed(part.id()));
         }
         continue;
       }
       Optional<PlannedPart> other =
           feed.part(part.id().replaceFirst(side.get().word(), side.get().other().word()));
       if (other.isEmpty()) {
-        alone.add(part.id());
+        alone.add(Sentence.typed(part.id()));
       } else if (side.get() == Side.LEFT) {
         differ.addAll(differences(part, other.get()));
       }
@@ -63,8 +64,8 @@ public record NotMirrored(List<String> differ, List<String> alone, List<String> 
     return Optional.empty();
   }
 
-  private static List<String> differences(PlannedPart left, PlannedPart right) {
-    List<String> differences = new ArrayList<>();
+  private static List<Sentence> differences(PlannedPart left, PlannedPart right) {
+    List<Sentence> differences = new ArrayList<>();
     String name = left.id().substring(Side.LEFT.word().length()).strip();
     left.values().keySet().stream()
         .sorted()
@@ -74,8 +75,7 @@ public record NotMirrored(List<String> differ, List<String> alone, List<String> 
             value -> {
               String unit = UNITS.getOrDefault(value, "");
               differences.add(
-                  "%s: left %s%s, right %s%s"
-                      .formatted(name, left.value(value), unit, right.value(value), unit));
+                  FeedWords.sidesDiffer(name, left.value(value) + unit, right.value(value) + unit));
             });
     return differences;
   }
@@ -87,21 +87,21 @@ public record NotMirrored(List<String> differ, List<String> alone, List<String> 
   }
 
   /** In words; says so where nothing is known but the trade's usual. */
-  public static String words(Optional<NotMirrored> known) {
+  public static Sentence words(Optional<NotMirrored> known) {
     if (known.isEmpty()) {
-      return "Not mirrored: what starts at the battery, and the lengths of branches.";
+      return FeedWords.notMirroredUsual();
     }
     NotMirrored what = known.get();
-    List<String> said = new ArrayList<>();
+    List<Sentence> said = new ArrayList<>();
     if (!what.differ().isEmpty()) {
-      said.add("Not mirrored: " + String.join("; ", what.differ()) + ".");
+      said.add(FeedWords.notMirrored(what.differ()));
     }
     if (!what.alone().isEmpty()) {
-      said.add("On one side only: " + String.join(", ", what.alone()) + ".");
+      said.add(FeedWords.oneSideOnly(what.alone()));
     }
     if (!what.once().isEmpty()) {
-      said.add("There once for both sides: " + String.join(", ", what.once()) + ".");
+      said.add(FeedWords.onceForBoth(what.once()));
     }
-    return said.isEmpty() ? "Both sides are wired alike." : String.join(" ", said);
+    return said.isEmpty() ? FeedWords.wiredAlike() : Sentence.inTurn(said);
   }
 }

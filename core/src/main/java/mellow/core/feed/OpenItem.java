@@ -5,7 +5,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 
 /**
@@ -16,23 +15,12 @@ import mellow.core.subject.SubjectKind;
  * @param done whether it was
  */
 public record OpenItem(String id, Kind kind, String what, boolean done) {
-  private static final Source OPEN =
-      Source.judged("temporary measures and unconnected wires stay open until undone");
+  private static final Source OPEN = Source.judged(FeedWords.srcOpen());
 
   /** What sort of thing it is. */
   public enum Kind {
-    TEMPORARY("Temporary measure"),
-    UNCONNECTED("Planned, not connected");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    TEMPORARY,
+    UNCONNECTED
   }
 
   Finding finding() {
@@ -41,13 +29,9 @@ public record OpenItem(String id, Kind kind, String what, boolean done) {
             FindingKey.of("open", SubjectKind.OPEN_ITEM.named(id)),
             done ? Verdict.WITHIN : Verdict.OUT,
             OPEN,
-            Sentence.of("%s: %s".formatted(kind.words(), Words.typed(what))));
+            FeedWords.openItem(Sentence.term(kind), what));
     return done
-        ? finding.withDetail(Sentence.of("Done"))
-        : finding.withRemedy(
-            Sentence.of(
-                kind == Kind.TEMPORARY
-                    ? "Undo it, or make it lasting: it bars hand-over."
-                    : "Connect it, or insulate it and tie it back: it bars hand-over."));
+        ? finding.withDetail(FeedWords.done())
+        : finding.withRemedy(kind == Kind.TEMPORARY ? FeedWords.undoIt() : FeedWords.connectIt());
   }
 }

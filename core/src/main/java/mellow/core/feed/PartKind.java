@@ -118,7 +118,7 @@ enum PartKind {
         for (String output : of.text("outputs").split("/", -1)) {
           String[] three = output.split(":", -1);
           if (three.length != 3) {
-            throw new FeedProblem(id, "“%s” is no output: label: node: when.".formatted(output));
+            throw new FeedProblem(id, FeedWords.noOutput(output));
           }
           outputs.add(
               new Moving.Controller.Output(
@@ -184,18 +184,14 @@ enum PartKind {
                   of.number("ballastWatts", 41),
                   of.number("leastVolts", 9),
                   of.number("strikeAmps", 8));
-          default ->
-              throw new FeedProblem(
-                  id,
-                  "“%s” is no type of lamp: filament, led, bare, discharge."
-                      .formatted(of.text("type")));
+          default -> throw new FeedProblem(id, FeedWords.noLampType(of.text("type")));
         };
       }),
   SHUTTER(
       (id, of, before) -> {
         String lamp = of.text("lamp");
         if (!(before.get(lamp) instanceof Emitter source)) {
-          throw new FeedProblem(id, "No lamp “%s” stands before it.".formatted(lamp));
+          throw new FeedProblem(id, FeedWords.noLampBefore(lamp));
         }
         return new Emitter.Shutter(
             id,

@@ -39,15 +39,15 @@ public final class PartWorking {
     Figure section = Figure.number(wire.conductor().mm2());
     return Working.of(
         new Line(
-            "resistance, Ω",
-            "1/58 × length ÷ section × (1 + 0.00393 × (temperature − 20))",
+            FeedWords.resistance(),
+            FeedWords.resistanceFormula(),
             Sentence.of(
                 "1/58 × {0} ÷ {1} × (1 + 0.00393 × ({2} − 20))",
                 metres, section, Figure.count(wire.conductor().celsius())),
             ohms),
         new Line(
-            "lost on it",
-            "current × resistance",
+            FeedWords.lostOnIt(),
+            FeedWords.lostFormula(),
             Sentence.of("{0} × {1}", amps, ohms),
             Figure.volts(amps.value() * ohms.value())));
   }
@@ -57,8 +57,8 @@ public final class PartWorking {
     Figure rated = Figure.amps(fuse.ratedAmps());
     return Working.of(
         new Line(
-            "of its rating",
-            "100 × current ÷ rating",
+            FeedWords.ofRating(),
+            FeedWords.ofRatingFormula(),
             Sentence.of("100 × {0} ÷ {1}", amps, rated),
             Figure.percent(100 * amps.value() / rated.value())));
   }
@@ -69,13 +69,13 @@ public final class PartWorking {
     Figure nominal = Figure.amps(bulb.ratedWatts() / bulb.ratedVolts());
     return Working.of(
         new Line(
-            "current",
-            "rated × (volts ÷ rated volts)^0.55",
+            FeedWords.current(),
+            FeedWords.currentFormula(),
             Sentence.of("{0} × ({1} ÷ {2})^0.55", nominal, volts, rated),
             Figure.amps(Math.abs(solution.on().amps(bulb)))),
         new Line(
-            "light, of its rating",
-            "100 × (volts ÷ rated volts)^3.4",
+            FeedWords.light(),
+            FeedWords.lightFormula(),
             Sentence.of("100 × ({0} ÷ {1})^3.4", volts, rated),
             Figure.percent(100 * bulb.light(volts.value()))));
   }
@@ -85,8 +85,8 @@ public final class PartWorking {
     Figure ohms = Figure.ohms(load.ohms());
     return Working.of(
         new Line(
-            "heat while it is fed",
-            "volts² ÷ resistance",
+            FeedWords.heat(),
+            FeedWords.heatFormula(),
             Sentence.of("{0}² ÷ {1}", volts, ohms),
             Figure.watts(volts.value() * volts.value() / load.ohms())));
   }

@@ -2,13 +2,16 @@ package mellow.core.feed;
 
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Moving;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 import mellow.core.harness.BladeFuse;
 import mellow.core.harness.CutList;
+import mellow.core.vehicle.LampFunction;
 
 /**
  * What has to be there before the work begins.
@@ -32,26 +35,21 @@ public record PartsBill(List<Line> lines) {
   }
 
   /** So many of a thing. */
-  public record Line(String what, int count) {}
+  public record Line(Sentence what, int count) {}
 
   static PartsBill of(PlannedFeed feed, CutList cuts) {
-    Map<String, Integer> counts = new LinkedHashMap<>();
+    Map<Sentence, Integer> counts = new LinkedHashMap<>();
     for (PlannedPart part : feed.parts()) {
       if (!part.factory() && !part.value("buy").equals("no")) {
-        String what = what(part);
-        if (!what.isEmpty()) {
-          counts.merge(what, 1, Integer::sum);
-        }
+        what(part).ifPresent(what -> counts.merge(what, 1, Integer::sum));
       }
     }
     for (CutList.Reel reel : cuts.reels()) {
       counts.merge(
-          String.format(
-              Locale.ROOT,
-              "%s wire, %s, %.1f m",
+          FeedWords.wireOf(
               reel.size().name(),
               reel.colour(),
-              Math.ceil(reel.totalMm() / 100) / 10),
+              Figure.number(Math.ceil(reel.totalMm() / 100) / 10)),
           1,
           Integer::sum);
     }
@@ -59,58 +57,60 @@ public record PartsBill(List<Line> lines) {
         .forEach(
             (end, count) -> {
               if (ENDS_TO_BUY.stream().anyMatch(end::startsWith)) {
-                counts.merge(end, count, Integer::sum);
+                counts.merge(Sentence.typed(end), count, Integer::sum);
               }
             });
     int labels = cuts.labels().size();
     if (labels > 0) {
-      counts.put("heat-shrink sleeve", labels);
-      counts.put("label", labels);
+      counts.put(FeedWords.sleeve(), labels);
+      counts.put(FeedWords.label(), labels);
     }
     return new PartsBill(
         counts.entrySet().stream().map(one -> new Line(one.getKey(), one.getValue())).toList());
   }
 
-  private static String what(PlannedPart part) {
-    return switch (part.kind()) {
-      case "fuse" -> "fuse holder, " + blade(((Joining.Guard) part.part()).ratedAmps());
-      case "tap" ->
-          "fuse tap, %s, %s"
-              .formatted(
-                  ((Joining.TapFuse) part.part()).slot().tapSize().words(),
+  private static Optional<Sentence> what(PlannedPart part) {
+    Sentence what =
+        switch (part.kind()) {
+          case "fuse" -> FeedWords.fuseHolder(blade(((Joining.Guard) part.part()).ratedAmps()));
+          case "tap" ->
+              FeedWords.fuseTap(
+                  ((Joining.TapFuse) part.part()).slot().tapSize(),
                   blade(((Joining.Guard) part.part()).ratedAmps()));
-      case "relay" ->
-          "relay with socket, %s pins"
-              .formatted(((Moving.Relay) part.part()).pins().p87a().isEmpty() ? "four" : "five");
-      case "resistor" ->
-          "load resistor, %s Ω, %s W".formatted(part.value("ohms"), part.value("watts"));
-      case "lamp" ->
-          "%s, %s%s"
-              .formatted(
-                  ((Emitter) part.part()).use().function().words(),
-                  type(part.value("type")),
-                  part.value("watts").isEmpty() ? "" : ", " + part.value("watts") + " W");
-      case "clip" -> "tap connector";
-      case "diode" -> "diode, 3 A";
-      case "switch" -> "switch: " + part.id();
-      case "module" -> "running-lamp module";
-      case "controller" -> "accent controller";
-      case "dimmer" -> "dimmer";
-      default -> "";
-    };
+          case "relay" ->
+              FeedWords.relayWithSocket(((Moving.Relay) part.part()).pins().p87a().isEmpty());
+          case "resistor" -> FeedWords.loadResistor(part.value("ohms"), part.value("watts"));
+          case "lamp" -> lamp(part);
+          case "clip" -> FeedWords.tapConnector();
+          case "diode" -> FeedWords.diode();
+          case "switch" -> FeedWords.switchOf(part.id());
+          case "module" -> FeedWords.module();
+          case "controller" -> FeedWords.controller();
+          case "dimmer" -> FeedWords.dimmer();
+          default -> null;
+        };
+    return Optional.ofNullable(what);
   }
 
-  private static String type(String type) {
+  private static Sentence lamp(PlannedPart part) {
+    LampFunction function = ((Emitter) part.part()).use().function();
+    String watts = part.value("watts");
+    return watts.isEmpty()
+        ? FeedWords.lampOf(function, type(part.value("type")))
+        : FeedWords.lampOfWatts(function, type(part.value("type")), watts);
+  }
+
+  private static Sentence type(String type) {
     return switch (type) {
-      case "led", "bare" -> "LED";
-      case "discharge" -> "gas discharge with ballast";
-      default -> type;
+      case "led", "bare" -> FeedWords.led();
+      case "discharge" -> FeedWords.discharge();
+      default -> FeedWords.filament();
     };
   }
 
-  private static String blade(double amps) {
+  private static Sentence blade(double amps) {
     return BladeFuse.rated(amps)
-        .map(fuse -> "blade fuse %s A, %s".formatted(Values.shown(amps), fuse.colour()))
-        .orElse("fuse %s A".formatted(Values.shown(amps)));
+        .map(fuse -> FeedWords.bladeFuse(Values.shown(amps), fuse.colour()))
+        .orElseGet(() -> FeedWords.otherFuse(Values.shown(amps)));
   }
 }

@@ -2,6 +2,7 @@ package mellow.core.feed;
 
 import java.util.Map;
 import java.util.Set;
+import mellow.core.finding.Sentence;
 
 /**
  * A step of connecting.
@@ -13,7 +14,7 @@ import java.util.Set;
  *     empty where it is a step in any case
  * @param onlyIf when it is one at all
  */
-public record PlanStep(String does, Needs battery, Act act, Set<String> of, Condition onlyIf) {
+public record PlanStep(Sentence does, Needs battery, Act act, Set<String> of, Condition onlyIf) {
   public PlanStep {
     of = Set.copyOf(of);
   }
@@ -30,22 +31,12 @@ public record PlanStep(String does, Needs battery, Act act, Set<String> of, Cond
   /** How the battery has to be for a step. */
   public enum Needs {
     /** Negative terminal off: nothing may be live. */
-    OFF("negative terminal off"),
+    OFF,
     /** Connected, and nothing changed yet: what the vehicle has is probed. */
-    ON("battery connected"),
+    ON,
     /** Connected, all of it fitted, its fuses in: what was fitted is tried. */
-    FED("battery connected, fuses in"),
-    ANY("either way");
-
-    private final String words;
-
-    Needs(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    FED,
+    ANY
   }
 
   /** What a step does that others wait for. */

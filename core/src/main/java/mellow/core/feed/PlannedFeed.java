@@ -13,6 +13,8 @@ import mellow.core.circuit.Part;
 import mellow.core.circuit.Situation;
 import mellow.core.circuit.StateTable;
 import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Sentence;
 
 /**
  * A plan with its questions answered and its parts as they are to be.
@@ -79,7 +81,7 @@ public record PlannedFeed(
     }
     for (String id : changes.keySet()) {
       if (!before.containsKey(id)) {
-        throw new FeedProblem(id, "No part is called “%s”.".formatted(id));
+        throw new FeedProblem(id, FeedWords.noPart(id));
       }
     }
     try {
@@ -89,8 +91,8 @@ public record PlannedFeed(
           changes,
           parts,
           new Circuit(parts.stream().map(PlannedPart::part).toList()));
-    } catch (IllegalArgumentException contradiction) {
-      throw new FeedProblem(plan.id(), String.valueOf(contradiction.getMessage()));
+    } catch (CannotBe contradiction) {
+      throw new FeedProblem(plan.id(), FeedWords.planCannotBe(contradiction.why()));
     }
   }
 
@@ -104,7 +106,7 @@ public record PlannedFeed(
     }
     for (String id : given.keySet()) {
       if (!answers.containsKey(id)) {
-        throw new FeedProblem(id, "This plan does not ask “%s”.".formatted(id));
+        throw new FeedProblem(id, FeedWords.notAsked(id));
       }
     }
     return answers;
@@ -116,7 +118,7 @@ public record PlannedFeed(
     Map<String, String> changed = new LinkedHashMap<>(values);
     for (Map.Entry<String, String> one : changes.getOrDefault(id, Map.of()).entrySet()) {
       if (!CHANGEABLE.contains(one.getKey())) {
-        throw new FeedProblem(id, "“%s” is no value to change in place.".formatted(one.getKey()));
+        throw new FeedProblem(id, FeedWords.notChangeable(one.getKey()));
       }
       changed.put(one.getKey(), one.getValue());
     }
@@ -128,14 +130,13 @@ public record PlannedFeed(
     String id = String.valueOf(values.get("id"));
     String kind = String.valueOf(values.get("kind"));
     PartKind maker =
-        PartKind.named(kind)
-            .orElseThrow(() -> new FeedProblem(id, "“%s” is no kind of part.".formatted(kind)));
+        PartKind.named(kind).orElseThrow(() -> new FeedProblem(id, FeedWords.noKind(kind)));
     try {
       Part made = maker.make(id, new Values(id, values), before);
       requireLaws(made);
       return new PlannedPart(made, kind, block.name(), values, block.factory(), block.tag());
-    } catch (IllegalArgumentException cannotBe) {
-      throw new FeedProblem(id, "%s: %s.".formatted(id, cannotBe.getMessage()));
+    } catch (CannotBe cannotBe) {
+      throw new FeedProblem(id, FeedWords.partCannotBe(id, cannotBe.why()));
     }
   }
 
@@ -197,7 +198,8 @@ public record PlannedFeed(
           expected.merge(row.lamps(), level, (one, other) -> one == LightLevel.OUT ? other : one);
         }
       }
-      states.add(new StateTable.State(state.words(), state.controls(), expected));
+      states.add(
+          new StateTable.State(state.name(), Sentence.term(state), state.controls(), expected));
     }
     return states;
   }

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -140,7 +141,10 @@ public record Proposal(
         StateTable.of(
             feed.circuit(),
             states.stream()
-                .map(state -> new StateTable.State(state.words(), state.controls(), Map.of()))
+                .map(
+                    state ->
+                        new StateTable.State(
+                            state.name(), Sentence.term(state), state.controls(), Map.of()))
                 .toList());
     List<Miss> misses = new ArrayList<>();
     for (Wish wish : wishes) {

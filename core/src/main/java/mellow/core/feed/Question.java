@@ -85,28 +85,25 @@ public record Question(
       if (!(value >= number.least()) || value > number.most()) {
         throw new FeedProblem(
             id,
-            "%s It lies between %s and %s %s, not at %s."
-                .formatted(
-                    asks,
-                    Values.shown(number.least()),
-                    Values.shown(number.most()),
-                    number.unit(),
-                    answer));
+            FeedWords.outsideRange(
+                asks,
+                Values.shown(number.least()),
+                Values.shown(number.most()),
+                number.unit(),
+                answer));
       }
     } else if (kind instanceof Kind.Choice choice) {
       if (choice.options().stream().noneMatch(option -> option.value().equals(answer))) {
-        throw new FeedProblem(id, "%s There is no answer “%s” to it.".formatted(asks, answer));
+        throw new FeedProblem(id, FeedWords.noAnswer(asks, answer));
       }
     } else if (kind instanceof Kind.Text) {
       if (answer.isBlank()
           || answer.length() > Kind.Text.LONGEST
           || answer.chars().anyMatch(Character::isISOControl)) {
-        throw new FeedProblem(
-            id, "%s A name of 1 to %d letters.".formatted(asks, Kind.Text.LONGEST));
+        throw new FeedProblem(id, FeedWords.nameLength(asks, Kind.Text.LONGEST));
       }
     } else if (WireSize.named(answer).isEmpty()) {
-      throw new FeedProblem(
-          id, "%s No wire is called “%s”: 1.5 mm², AWG 14 …".formatted(asks, answer));
+      throw new FeedProblem(id, FeedWords.noWireAsked(asks, answer));
     }
   }
 }

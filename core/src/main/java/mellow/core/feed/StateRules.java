@@ -18,7 +18,6 @@ import mellow.core.circuit.StateTable.Cell;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.circuit.StateTable.Lit;
 import mellow.core.circuit.StateTable.Row;
-import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
@@ -30,20 +29,14 @@ import mellow.core.vehicle.MarkFamily;
 
 /** What may be lit beside what: the rules of a market, and the trade's own. */
 final class StateRules {
-  private static final Source KEY_OUT =
-      Source.commonPractice("function proof: nothing lit with the key out");
-  private static final Source UN_DRL =
-      memory("UN R48, 6.19: out by itself beside headlamps or fog");
-  private static final Source US_DRL =
-      memory("49 CFR 571.108, S7.10: out when the headlamp control is on");
-  private static final Source UN_FOG = memory("UN R48, 5.12: fog lamps only with position lamps");
-  private static final Source FOUR =
-      memory("California Vehicle Code 24405: at most four forward lamps lit, for one state's sake");
-  private static final Source DRIVING = Source.judged("a driving pattern goes with main beam");
-  private static final Source STAYS =
-      Source.commonPractice(
-          "the low beam of a projector with two beams, and gas discharge, stay lit on main beam");
-  private static final Source PILOT = Source.judged("a switch's lamp shows what its lamps do");
+  private static final Source KEY_OUT = Source.commonPractice(FeedWords.srcKeyOut());
+  private static final Source UN_DRL = Source.fromMemory(FeedWords.srcUnDrl());
+  private static final Source US_DRL = Source.fromMemory(FeedWords.srcUsDrl());
+  private static final Source UN_FOG = Source.fromMemory(FeedWords.srcUnFog());
+  private static final Source FOUR = Source.fromMemory(FeedWords.srcFour());
+  private static final Source DRIVING = Source.judged(FeedWords.srcDriving());
+  private static final Source STAYS = Source.commonPractice(FeedWords.srcStays());
+  private static final Source PILOT = Source.judged(FeedWords.srcPilot());
 
   private static final int MOST_LIT = 4;
   private static final double PILOT_LIT_VOLTS = 6;
@@ -58,17 +51,13 @@ final class StateRules {
     this.market = market;
   }
 
-  private static Source memory(String reference) {
-    return new Source(Source.Mark.FROM_MEMORY, reference);
-  }
-
   List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
     broken(
             FindingKey.of("rule.keyOut"),
             KEY_OUT,
-            "Lit with the key out",
-            "Feed it from an ignition or accessory wire.",
+            FeedWords.litKeyOut(),
+            FeedWords.feedSwitched(),
             StateRules::isLeftAlone,
             row -> litAny(row, LampFunction.values()))
         .ifPresent(findings::add);
@@ -78,8 +67,8 @@ final class StateRules {
       broken(
               FindingKey.of("rule.drlBesideHeadlamps"),
               sae ? US_DRL : UN_DRL,
-              "Running lamps at full beside the headlamps",
-              "A relay that opens with the side lamps, or a module that is told of them.",
+              FeedWords.drlBesideHeadlamps(),
+              FeedWords.relayOrModule(),
               row -> headlampsOn(row.solution().controls()),
               row -> isFull(row, LampFunction.DRL))
           .ifPresent(findings::add);
@@ -88,16 +77,16 @@ final class StateRules {
       broken(
               FindingKey.of("rule.drlBesideFog"),
               UN_DRL,
-              "Running lamps at full beside the fog lamps",
-              "Let what lights the fog lamps put the running lamps out.",
+              FeedWords.drlBesideFog(),
+              FeedWords.fogPutsOut(),
               row -> litAny(row, LampFunction.FRONT_FOG),
               row -> isFull(row, LampFunction.DRL))
           .ifPresent(findings::add);
       broken(
               FindingKey.of("rule.fogAlone"),
               UN_FOG,
-              "Fog lamps without side lamps",
-              "Take the switch's feed from the side lamps' wire.",
+              FeedWords.fogAlone(),
+              FeedWords.feedFromPosition(),
               row -> !sideLampsOn(row.solution().controls()),
               row -> litAny(row, LampFunction.FRONT_FOG))
           .ifPresent(findings::add);
@@ -109,16 +98,16 @@ final class StateRules {
             Verdict.AT_EDGE,
             FindingKey.of("rule.drivingAlone"),
             DRIVING,
-            "Driving lamps without main beam",
-            "Trigger them by the main beam's wire; off the road it may be meant so.",
+            FeedWords.drivingAlone(),
+            FeedWords.triggerByMain(),
             row -> row.solution().controls().lights() != Lights.MAIN,
             row -> litAny(row, LampFunction.DRIVING))
         .ifPresent(findings::add);
     broken(
             FindingKey.of("rule.lowGoesOut"),
             STAYS,
-            "Main beam lets the low beam go out",
-            "A relay harness that keeps the ballast fed on main beam.",
+            FeedWords.lowGoesOut(),
+            FeedWords.keepFed(),
             row -> row.solution().controls().lights() == Lights.MAIN,
             row -> shuttersWithoutLight(row) || strikesAnew(row))
         .ifPresent(findings::add);
@@ -129,8 +118,8 @@ final class StateRules {
                 broken(
                         FindingKey.of("rule.pilot", part.subject()),
                         PILOT,
-                        Words.capital(Words.typed(part.id())) + " lit while its lamps are out",
-                        "Move its feed behind what puts the lamps out.",
+                        FeedWords.pilotLit(Words.capital(part.id())),
+                        FeedWords.movePilot(),
                         row -> !isLeftAlone(row),
                         row -> glowsAlone(row, part))
                     .ifPresent(findings::add));
@@ -140,8 +129,8 @@ final class StateRules {
   private Optional<Finding> broken(
       FindingKey key,
       Source source,
-      String says,
-      String remedy,
+      Sentence says,
+      Sentence remedy,
       Predicate<Row> concerns,
       Predicate<Row> breaks) {
     return broken(Verdict.OUT, key, source, says, remedy, concerns, breaks);
@@ -152,18 +141,18 @@ final class StateRules {
       Verdict verdict,
       FindingKey key,
       Source source,
-      String says,
-      String remedy,
+      Sentence says,
+      Sentence remedy,
       Predicate<Row> concerns,
       Predicate<Row> breaks) {
-    List<String> states =
-        rows.stream().filter(concerns.and(breaks)).map(row -> row.state().name()).toList();
+    List<Sentence> states =
+        rows.stream().filter(concerns.and(breaks)).map(row -> row.state().says()).toList();
     return states.isEmpty()
         ? Optional.empty()
         : Optional.of(
-            Finding.plain(key, verdict, source, Sentence.of(says))
-                .withDetail(Sentence.of("In: " + String.join("; ", states)))
-                .withRemedy(Sentence.of(remedy)));
+            Finding.plain(key, verdict, source, says)
+                .withDetail(FeedWords.inStates(states))
+                .withRemedy(remedy));
   }
 
   private Optional<Finding> tooMany() {
@@ -171,18 +160,11 @@ final class StateRules {
     return broken(
             FindingKey.of("rule.fourLamps"),
             FOUR,
-            "More than four forward lamps at once",
-            "An interlock, so that one pair goes out when another comes on.",
+            FeedWords.moreThanFour(),
+            FeedWords.interlock(),
             row -> true,
             row -> forwardLamps(row) > MOST_LIT)
-        .map(
-            finding ->
-                finding.withDetail(
-                    Sentence.build()
-                        .figure(Figure.count(most))
-                        .text(" lit. ")
-                        .sentence(finding.detail())
-                        .done()));
+        .map(finding -> finding.withDetail(FeedWords.mostLit((int) most, finding.detail())));
   }
 
   private static long forwardLamps(Row row) {

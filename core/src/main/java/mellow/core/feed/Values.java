@@ -31,7 +31,7 @@ final class Values {
   String text(String name) throws FeedProblem {
     String value = values.get(name);
     if (value == null || value.isBlank()) {
-      throw new FeedProblem(place, "“%s” has no %s.".formatted(place, name));
+      throw new FeedProblem(place, FeedWords.hasNo(place, name));
     }
     return value;
   }
@@ -65,17 +65,13 @@ final class Values {
     try {
       return Enum.valueOf(of, text.strip().toUpperCase(Locale.ROOT).replace('-', '_'));
     } catch (IllegalArgumentException e) {
-      throw new FeedProblem(place, "“%s” is not known here.".formatted(text));
+      throw new FeedProblem(place, FeedWords.notKnownHere(text));
     }
   }
 
   WireSize size() throws FeedProblem {
     String name = text("size");
-    return WireSize.named(name)
-        .orElseThrow(
-            () ->
-                new FeedProblem(
-                    place, "No wire is called “%s”: 1.5 mm², AWG 14 …".formatted(name)));
+    return WireSize.named(name).orElseThrow(() -> new FeedProblem(place, FeedWords.noWire(name)));
   }
 
   Conductor conductor() throws FeedProblem {
@@ -98,9 +94,7 @@ final class Values {
         case "key" -> each(Key.class, words, keys);
         case "lights" -> each(Lights.class, words, lights);
         case "turn" -> each(Turn.class, words, turns);
-        default ->
-            throw new FeedProblem(
-                place, "“%s” is no control: key, lights, turn, fog, auxiliary.".formatted(part));
+        default -> throw new FeedProblem(place, FeedWords.noControl(part));
       }
     }
     return new When(keys, lights, turns, fog, auxiliary);
@@ -122,7 +116,7 @@ final class Values {
     } catch (NumberFormatException e) {
       // said below
     }
-    throw new FeedProblem(place, "“%s” is no number.".formatted(text));
+    throw new FeedProblem(place, FeedWords.noNumber(text));
   }
 
   static String shown(double number) {

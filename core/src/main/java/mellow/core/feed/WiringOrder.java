@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.feed.PlanStep.Act;
 import mellow.core.feed.PlanStep.Needs;
+import mellow.core.finding.Sentence;
 
 /**
  * The order in which a plan is connected, by the school that a workshop follows: what the vehicle
@@ -13,19 +14,9 @@ import mellow.core.feed.PlanStep.Needs;
  */
 public enum WiringOrder {
   /** Negative terminal off before any work, on last. */
-  NEGATIVE_OFF("negative terminal off first, on last"),
+  NEGATIVE_OFF,
   /** A lead is added to a live battery: positive first, ground last. */
-  LIVE("on a live battery: positive first, ground last");
-
-  private final String words;
-
-  WiringOrder(String words) {
-    this.words = words;
-  }
-
-  public String words() {
-    return words;
-  }
+  LIVE;
 
   /** The plan's steps between those of the school. */
   public List<PlanStep> of(PlannedFeed feed) {
@@ -46,10 +37,10 @@ public enum WiringOrder {
     List<PlanStep> steps = new ArrayList<>(probed);
     steps.addAll(this == LIVE ? live(feed, fitted, fuses) : negativeOff(fitted, fuses));
     if (fuses) {
-      steps.add(step("Fuses in, one at a time", Needs.ON, Act.FUSES_IN));
+      steps.add(step(FeedWords.fusesIn(), Needs.ON, Act.FUSES_IN));
     }
     steps.addAll(tried);
-    steps.add(step("Prove every function, before the front is closed", Needs.FED, Act.PROVE));
+    steps.add(step(FeedWords.proveAll(), Needs.FED, Act.PROVE));
     return steps;
   }
 
@@ -65,35 +56,27 @@ public enum WiringOrder {
       return fitted;
     }
     List<PlanStep> steps = new ArrayList<>();
-    steps.add(
-        step(
-            "Negative terminal off, and laid aside where it cannot spring back",
-            Needs.ANY,
-            Act.NEGATIVE_OFF));
+    steps.add(step(FeedWords.negativeOff(), Needs.ANY, Act.NEGATIVE_OFF));
     steps.addAll(fitted);
     if (fuses) {
-      steps.add(step("Every new fuse out of its holder", Needs.OFF, Act.FUSES_OUT));
+      steps.add(step(FeedWords.fusesOut(), Needs.OFF, Act.FUSES_OUT));
     }
-    steps.add(step("Negative terminal on", Needs.ANY, Act.NEGATIVE_ON));
+    steps.add(step(FeedWords.negativeOn(), Needs.ANY, Act.NEGATIVE_ON));
     return steps;
   }
 
   private static List<PlanStep> live(PlannedFeed feed, List<PlanStep> fitted, boolean fuses) {
     List<PlanStep> steps = new ArrayList<>();
     if (fuses) {
-      steps.add(step("Every new fuse out of its holder", Needs.ANY, Act.FUSES_OUT));
+      steps.add(step(FeedWords.fusesOut(), Needs.ANY, Act.FUSES_OUT));
     }
     fitted.forEach(
         one -> steps.add(new PlanStep(one.does(), Needs.ANY, one.act(), one.of(), one.onlyIf())));
     if (joins(feed, feed.rails().plus())) {
-      steps.add(
-          step(
-              "The lead to the positive post first, its ring insulated until then",
-              Needs.ON,
-              Act.POSITIVE_LEAD));
+      steps.add(step(FeedWords.positiveLead(), Needs.ON, Act.POSITIVE_LEAD));
     }
     if (joins(feed, feed.rails().ground())) {
-      steps.add(step("The ground leads last", Needs.ON, Act.GROUND_LEADS));
+      steps.add(step(FeedWords.groundLeads(), Needs.ON, Act.GROUND_LEADS));
     }
     return steps;
   }
@@ -105,7 +88,7 @@ public enum WiringOrder {
         .anyMatch(nodes::contains);
   }
 
-  private static PlanStep step(String does, Needs needs, Act act) {
+  private static PlanStep step(Sentence does, Needs needs, Act act) {
     return new PlanStep(does, needs, act, Set.of(), Condition.ALWAYS);
   }
 }

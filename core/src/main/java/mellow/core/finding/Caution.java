@@ -7,4 +7,4 @@ package mellow.core.finding;
  * @param text what to heed, for people
  * @param source where it comes from
  */
-public record Caution(String id, String text, Source source) {}
+public record Caution(String id, Sentence text, Source source) {}

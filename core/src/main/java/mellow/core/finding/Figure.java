@@ -2,7 +2,6 @@ package mellow.core.finding;
 
 import mellow.core.measure.LengthUnit;
 import mellow.core.measure.TapeText;
-import mellow.core.measure.TemperatureEntry;
 import mellow.core.measure.UnitSystem;
 
 /**
@@ -361,7 +360,7 @@ public sealed interface Figure {
       case TEMPERATURE ->
           metric
               ? TapeText.decimal(value, 0) + " °C"
-              : TapeText.decimal(TemperatureEntry.fahrenheit(value), 0) + " °F";
+              : TapeText.decimal(mellow.core.measure.Temperature.fahrenheit(value), 0) + " °F";
       case MINUTES -> Shown.hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);

@@ -74,13 +74,6 @@ public record Finding(
 
   /** Something cannot be judged yet; the remedy says which reading would settle it. */
   public static Finding notKnown(
-      FindingKey key, Source source, String headline, String whatToRead) {
-    return plain(key, Verdict.NOT_KNOWN, source, Sentence.of(headline))
-        .withRemedy(Sentence.of(whatToRead));
-  }
-
-  /** Something cannot be judged yet; the remedy says which reading would settle it. */
-  public static Finding notKnown(
       FindingKey key, Source source, Sentence headline, Sentence whatToRead) {
     return plain(key, Verdict.NOT_KNOWN, source, headline).withRemedy(whatToRead);
   }

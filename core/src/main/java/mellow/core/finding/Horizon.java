@@ -10,7 +10,7 @@ import java.util.List;
  * @param present index of the part where the work stands
  * @param marks the findings as marks, in order
  */
-public record Horizon(List<String> parts, int present, List<Mark> marks) {
+public record Horizon(List<Sentence> parts, int present, List<Mark> marks) {
   public Horizon {
     parts = List.copyOf(parts);
     marks = List.copyOf(marks);

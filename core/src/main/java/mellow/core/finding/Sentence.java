@@ -54,12 +54,48 @@ public sealed interface Sentence {
     }
   }
 
+  /** A constant's own words: "low beam". */
+  record Term(Enum<?> constant) implements Sentence {}
+
+  /** The same with a capital at its start: as a label, or where it opens a sentence. */
+  record Capital(Sentence of) implements Sentence {}
+
+  static Sentence term(Enum<?> constant) {
+    return new Term(constant);
+  }
+
+  /**
+   * Words that somebody typed, or of data that ships with the product: those are said in the
+   * reader's language.
+   */
+  record Typed(String words) implements Sentence {}
+
+  static Sentence typed(String words) {
+    return words.isEmpty() ? EMPTY : new Typed(words);
+  }
+
+  /** The same with a capital at its start. */
+  default Sentence capital() {
+    return new Capital(this);
+  }
+
   static Sentence keyed(String key, Map<String, Object> arguments) {
     return new Keyed(key, arguments);
   }
 
   static Written of(String pattern, Figure... figures) {
     return new Written(pattern, List.of(figures));
+  }
+
+  /** One sentence after the other. */
+  static Sentence inTurn(List<Sentence> sentences) {
+    Builder all = build();
+    for (Sentence one : sentences) {
+      if (!one.isEmpty()) {
+        all.text(all.isEmpty() ? "" : " ").sentence(one);
+      }
+    }
+    return all.done();
   }
 
   /** Nothing is to be said. */
@@ -102,6 +138,10 @@ public sealed interface Sentence {
       pattern.append(moved);
       figures.addAll(written.figures());
       return this;
+    }
+
+    boolean isEmpty() {
+      return parts.isEmpty() && pattern.length() == 0;
     }
 
     private void closePart() {

@@ -6,41 +6,39 @@ package mellow.core.finding;
  * @param mark what kind of source it is
  * @param reference the document and clause, or a few words on the practice
  */
-public record Source(Mark mark, String reference) {
+public record Source(Mark mark, Sentence reference) {
 
-  /** The kinds of source. */
+  /** The kinds of source; each is shown beside a figure by its own words. */
   public enum Mark {
-    COMMON_PRACTICE("common practice"),
-    PUBLISHED("published"),
+    COMMON_PRACTICE,
+    PUBLISHED,
     /** Published, but no copy was at hand when it was written down. */
-    FROM_MEMORY("from memory, check the current text"),
-    DERIVED("derived"),
+    FROM_MEMORY,
+    DERIVED,
     /** A rule of the shop that uses the product. */
-    LOCAL("this shop's own rule"),
+    LOCAL,
     /** The product's own advice, not a rule of the trade. */
-    JUDGED("this product's advice");
-
-    private final String words;
-
-    Mark(String words) {
-      this.words = words;
-    }
-
-    /** How the mark is shown beside a figure. */
-    public String words() {
-      return words;
-    }
+    JUDGED
   }
 
-  public static Source commonPractice(String what) {
+  /** A document and its clause, as it is cited in every language, or what a shop wrote. */
+  public Source(Mark mark, String cited) {
+    this(mark, Sentence.typed(cited));
+  }
+
+  public static Source commonPractice(Sentence what) {
     return new Source(Mark.COMMON_PRACTICE, what);
   }
 
-  public static Source derived(String from) {
+  public static Source fromMemory(Sentence what) {
+    return new Source(Mark.FROM_MEMORY, what);
+  }
+
+  public static Source derived(Sentence from) {
     return new Source(Mark.DERIVED, from);
   }
 
-  public static Source judged(String why) {
+  public static Source judged(Sentence why) {
     return new Source(Mark.JUDGED, why);
   }
 }

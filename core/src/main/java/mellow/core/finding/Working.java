@@ -22,19 +22,10 @@ public record Working(List<Line> lines) {
    * @param filled the formula with this job's figures
    * @param result what comes out
    */
-  public record Line(Sentence label, Sentence formula, Sentence filled, Figure result) {
-    /** A line of a room whose words do not stand in the catalogue yet. */
-    public Line(String label, String formula, Sentence filled, Figure result) {
-      this(Sentence.of(label), Sentence.of(formula), filled, result);
-    }
-  }
+  public record Line(Sentence label, Sentence formula, Sentence filled, Figure result) {}
 
   public static Working of(Line... lines) {
     return new Working(List.of(lines));
-  }
-
-  public static Line read(String label, Figure value) {
-    return read(Sentence.of(label), value);
   }
 
   public static Line read(Sentence label, Figure value) {

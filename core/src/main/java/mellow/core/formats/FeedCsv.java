@@ -62,12 +62,12 @@ public final class FeedCsv {
             .build()
             .parse(new StringReader(csv))) {
       if (!parser.getHeaderNames().equals(List.of(HEADER))) {
-        throw new FormatProblem("line 1", "The columns are: part, kind, name, value.");
+        throw new FormatProblem("line 1", FormatsWords.columns());
       }
       for (CSVRecord line : parser) {
         String at = "line " + (line.getRecordNumber() + 1);
         if (line.size() != HEADER.length || line.getRecordNumber() > MOST_LINES) {
-          throw new FormatProblem(at, "It has %d cells, not 4.".formatted(line.size()));
+          throw new FormatProblem(at, FormatsWords.cells(line.size()));
         }
         change(changes, feed, line, at);
       }
@@ -76,7 +76,7 @@ public final class FeedCsv {
         | UncheckedIOException
         | IllegalArgumentException
         | IllegalStateException e) {
-      throw new FormatProblem("", "This is no CSV: " + e.getMessage());
+      throw new FormatProblem("", FormatsWords.notCsv(String.valueOf(e.getMessage())));
     }
   }
 
@@ -86,8 +86,7 @@ public final class FeedCsv {
     String id = Spreadsheet.bare(line.get(0));
     String value = Spreadsheet.bare(line.get(3));
     PlannedPart part =
-        feed.part(id)
-            .orElseThrow(() -> new FormatProblem(at, "No part is called “%s”.".formatted(id)));
+        feed.part(id).orElseThrow(() -> new FormatProblem(at, FormatsWords.noPart(id)));
     if (!part.value(line.get(2)).equals(value)) {
       Map<String, String> more = new LinkedHashMap<>(changes.getOrDefault(id, Map.of()));
       more.put(line.get(2), value);

@@ -25,6 +25,7 @@ import mellow.core.feed.PlanStep;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.Question;
 import mellow.core.feed.Section;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -65,7 +66,7 @@ public final class FeedPlanFormat {
       PlannedFeed.usual(plan).table();
       return plan;
     } catch (FeedProblem problem) {
-      throw new FormatProblem(problem.place(), String.valueOf(problem.getMessage()));
+      throw new FormatProblem(problem.place(), problem.says());
     }
   }
 
@@ -102,7 +103,7 @@ public final class FeedPlanFormat {
       node.path("of").forEach(one -> of.add(one.asText()));
       steps.add(
           new PlanStep(
-              node.get("does").asText(),
+              Sentence.typed(node.get("does").asText()),
               PlanStep.Needs.valueOf(RuleSetFormat.constant(node.get("battery"))),
               PlanStep.Act.WORK,
               of,

@@ -1,12 +1,15 @@
 package mellow.core.formats;
 
-/** A file that cannot be taken; the message says what is wrong, {@link #place()} where. */
+import mellow.core.finding.Refused;
+import mellow.core.finding.Sentence;
+
+/** A file that cannot be taken; it says what is wrong, and {@link #place()} where. */
 @SuppressWarnings("serial")
-public final class FormatProblem extends Exception {
+public final class FormatProblem extends Refused {
   private final String place;
 
-  FormatProblem(String place, String why) {
-    super(why);
+  FormatProblem(String place, Sentence says) {
+    super(says);
     this.place = place;
   }
 

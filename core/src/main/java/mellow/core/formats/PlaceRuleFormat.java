@@ -6,7 +6,9 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
+import mellow.core.finding.CannotBe;
 import mellow.core.finding.Quantity;
+import mellow.core.finding.Sentence;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.Band;
 import mellow.core.rules.PlaceRule;
@@ -31,8 +33,8 @@ final class PlaceRuleFormat {
             RuleSetFormat.converted(RuleSetFormat.number(limits, "least"), change),
             RuleSetFormat.converted(RuleSetFormat.number(limits, "most"), change)),
         new PlaceRule.When(
-            span(node, "vehicleWidth", "No vehicle is that wide and that narrow at once."),
-            span(node, "centreHeight", "No lamp sits that high and that low at once."),
+            span(node, "vehicleWidth", FormatsWords.widthContradicts()),
+            span(node, "centreHeight", FormatsWords.heightContradicts()),
             Optional.ofNullable(node.get("upperBeam")).map(JsonNode::asBoolean)),
         Optional.ofNullable(node.get("unless")).map(PlaceRuleFormat::excuse),
         RuleSetFormat.source(node, setDocument));
@@ -48,18 +50,17 @@ final class PlaceRuleFormat {
           default -> Quantity.COUNT;
         };
     if (quantity != asks.quantity()) {
-      throw new IllegalArgumentException(
-          "“%s” is no unit of the %s.".formatted(unit, asks.words()));
+      throw new CannotBe(FormatsWords.noUnit(unit, asks));
     }
     return unit.equals("in") ? LengthUnit.IN::toMm : value -> value;
   }
 
-  private static PlaceRule.Span span(JsonNode rule, String field, String contradiction) {
+  private static PlaceRule.Span span(JsonNode rule, String field, Sentence contradiction) {
     JsonNode node = rule.path(field);
     OptionalDouble from = RuleSetFormat.number(node, "fromMm");
     OptionalDouble below = RuleSetFormat.number(node, "belowMm");
     if (from.orElse(0) >= below.orElse(Double.POSITIVE_INFINITY)) {
-      throw new IllegalArgumentException(contradiction);
+      throw new CannotBe(contradiction);
     }
     return new PlaceRule.Span(from, below);
   }

@@ -66,7 +66,7 @@ public final class RuleChangeFormat {
   public static String withVersion(String json, int version) throws FormatProblem {
     JsonNode root = RuleSetFormat.parse(json);
     if (!(root instanceof ObjectNode object)) {
-      throw new FormatProblem("", "A rule set is a JSON object.");
+      throw new FormatProblem("", FormatsWords.notObject());
     }
     object.put("version", version);
     String text;

@@ -16,6 +16,8 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.AimRule;
@@ -61,7 +63,8 @@ public final class RuleSetFormat {
     Set<ValidationMessage> breaches = schema.validate(root);
     if (!breaches.isEmpty()) {
       ValidationMessage first = breaches.iterator().next();
-      throw new FormatProblem(first.getInstanceLocation().toString(), first.getMessage());
+      throw new FormatProblem(
+          first.getInstanceLocation().toString(), Sentence.typed(first.getMessage()));
     }
     return root;
   }
@@ -70,11 +73,11 @@ public final class RuleSetFormat {
     try {
       JsonNode root = JSON.readTree(json);
       if (root == null || root.isMissingNode()) {
-        throw new FormatProblem("", "The file is empty.");
+        throw new FormatProblem("", FormatsWords.empty());
       }
       return root;
     } catch (JsonProcessingException e) {
-      throw new FormatProblem("", "This is not JSON: " + e.getOriginalMessage());
+      throw new FormatProblem("", FormatsWords.notJson(e.getOriginalMessage()));
     }
   }
 
@@ -107,8 +110,8 @@ public final class RuleSetFormat {
               toPercent.applyAsDouble(node.get("mostLeft").asDouble()),
               toPercent.applyAsDouble(node.get("mostRight").asDouble()),
               source(node, document)));
-    } catch (IllegalArgumentException contradiction) {
-      throw new FormatProblem("/aside", String.valueOf(contradiction.getMessage()));
+    } catch (CannotBe contradiction) {
+      throw new FormatProblem("/aside", FormatsWords.because(contradiction.why()));
     }
   }
 
@@ -125,11 +128,11 @@ public final class RuleSetFormat {
       String place = "/" + kind + "/" + rules.size();
       try {
         rules.add(read.apply(node));
-      } catch (IllegalArgumentException contradiction) {
-        throw new FormatProblem(place, String.valueOf(contradiction.getMessage()));
+      } catch (CannotBe contradiction) {
+        throw new FormatProblem(place, FormatsWords.because(contradiction.why()));
       }
       if (!ids.add(node.get("id").asText())) {
-        throw new FormatProblem(place, "The id stands twice in this set.");
+        throw new FormatProblem(place, FormatsWords.idTwice());
       }
     }
     return rules;
@@ -182,7 +185,8 @@ public final class RuleSetFormat {
           case "local" -> Source.Mark.LOCAL;
           default -> Source.Mark.JUDGED;
         };
-    return new Source(mark, document.get("name").asText() + ", " + rule.get("clause").asText());
+    return new Source(
+        mark, FormatsWords.clause(document.get("name").asText(), rule.get("clause").asText()));
   }
 
   static OptionalDouble number(JsonNode node, String field) {

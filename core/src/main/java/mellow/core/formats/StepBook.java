@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Caution;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Fact;
@@ -44,8 +45,8 @@ public final class StepBook {
       Map<String, Caution> cautions = new LinkedHashMap<>();
       for (JsonNode node : root.get("cautions")) {
         String id = node.get("id").asText();
-        Source source = Source.commonPractice("work on forward lamps");
-        cautions.put(id, new Caution(id, node.get("text").asText(), source));
+        Source source = Source.commonPractice(FormatsWords.srcSteps());
+        cautions.put(id, new Caution(id, Sentence.typed(node.get("text").asText()), source));
       }
       List<Step> steps = new ArrayList<>();
       for (JsonNode node : root.get("steps")) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.retrofit.LensLadder;
 
@@ -15,7 +16,7 @@ import mellow.core.retrofit.LensLadder;
  * @param from the first day on which it makes sense
  * @param latest the last one
  */
-public record FollowUp(String id, String what, LocalDate from, LocalDate latest, Source source) {
+public record FollowUp(String id, Sentence what, LocalDate from, LocalDate latest, Source source) {
   /** Springs settle over some weeks of driving. Judged. */
   private static final int SETTLING_FROM_DAYS = 14;
 
@@ -46,19 +47,19 @@ public record FollowUp(String id, String what, LocalDate from, LocalDate latest,
       all.add(
           new FollowUp(
               "settling",
-              "Aim checked again once the springs have settled",
+              HandoverWords.settling(),
               handedOver.plusDays(SETTLING_FROM_DAYS),
               handedOver.plusDays(SETTLING_UNTIL_DAYS),
-              Source.judged("springs settle over some weeks of driving")));
+              Source.judged(HandoverWords.srcSettling())));
     }
     if (left.clipOnTaps()) {
       all.add(
           new FollowUp(
               "taps",
-              "Clip-on taps looked at: they work loose",
+              HandoverWords.taps(),
               handedOver.plusMonths(TAPS_FROM_MONTHS),
               handedOver.plusMonths(TAPS_UNTIL_MONTHS),
-              Source.commonPractice("clip-on taps are common and work loose")));
+              Source.commonPractice(HandoverWords.srcTaps())));
     }
     left.lensDone()
         .map(LensLadder.FollowUp::after)
@@ -67,7 +68,7 @@ public record FollowUp(String id, String what, LocalDate from, LocalDate latest,
                 all.add(
                     new FollowUp(
                         "lens",
-                        "Lenses looked at: a restored surface lasts one to two years",
+                        HandoverWords.lens(),
                         again.from(),
                         again.latest(),
                         LensLadder.SOURCE)));

@@ -3,6 +3,7 @@ package mellow.core.handover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.workflow.WorkKind;
 
@@ -12,7 +13,7 @@ import mellow.core.workflow.WorkKind;
  * @param done what was done
  * @param heed what stays with the owner
  */
-public record OwnerPage(List<String> done, List<String> heed) {
+public record OwnerPage(List<Sentence> done, List<Sentence> heed) {
   private static final int MOST_OPEN = 8;
 
   public OwnerPage {
@@ -34,11 +35,11 @@ public record OwnerPage(List<String> done, List<String> heed) {
   public record Facts(
       Set<WorkKind> kinds,
       Set<LampFunction> fitted,
-      List<String> mended,
-      List<String> aimed,
+      List<Sentence> mended,
+      List<Sentence> aimed,
       List<String> slots,
       boolean dial,
-      List<String> open) {
+      List<Sentence> open) {
     public Facts {
       kinds = Set.copyOf(kinds);
       fitted = Set.copyOf(fitted);
@@ -53,65 +54,50 @@ public record OwnerPage(List<String> done, List<String> heed) {
     return new OwnerPage(done(facts), heed(facts));
   }
 
-  private static List<String> done(Facts facts) {
-    List<String> done = new ArrayList<>();
+  private static List<Sentence> done(Facts facts) {
+    List<Sentence> done = new ArrayList<>();
     for (WorkKind kind : WorkKind.values()) {
-      if (facts.kinds().contains(kind)) {
-        switch (kind) {
-          case SWAP -> done.add("The headlamps were replaced.");
-          case RETROFIT -> done.add("Projectors were built into the headlamps.");
-          case FOG -> done.add("Fog lamps were fitted and wired.");
-          case DRL -> done.add("Daytime running lamps were fitted and wired.");
-          case PODS -> done.add("Lamps on brackets were fitted and wired.");
-          case REPAIR -> done.add("A fault of the lighting was looked for.");
-          case REWIRE -> done.add("The lighting was wired anew.");
-          case AIM -> {
-            // what was aimed follows from what was read
-          }
-        }
+      // what was aimed follows from what was read
+      if (facts.kinds().contains(kind) && kind != WorkKind.AIM) {
+        done.add(HandoverWords.done(kind));
       }
     }
     if (!facts.slots().isEmpty()) {
-      done.add(
-          "A tap for the new lamps sits in the fuse box: %s."
-              .formatted(String.join(", ", facts.slots())));
+      done.add(HandoverWords.tapIn(facts.slots().stream().map(Sentence::typed).toList()));
     }
-    facts.mended().forEach(one -> done.add(one + "."));
+    facts.mended().forEach(one -> done.add(HandoverWords.line(one)));
     if (!facts.aimed().isEmpty()) {
-      done.add("Measured at the wall after the work: " + String.join(", ", facts.aimed()) + ".");
+      done.add(HandoverWords.measured(facts.aimed()));
     }
     return done;
   }
 
-  private static List<String> heed(Facts facts) {
-    List<String> heed = new ArrayList<>();
+  private static List<Sentence> heed(Facts facts) {
+    List<Sentence> heed = new ArrayList<>();
     if (!facts.open().isEmpty()) {
-      heed.add("Not as it should be yet; the reason stands on the next page:");
-      facts.open().stream().limit(MOST_OPEN).map(one -> "• " + one + ".").forEach(heed::add);
+      heed.add(HandoverWords.notAsItShould());
+      facts.open().stream().limit(MOST_OPEN).map(HandoverWords::bullet).forEach(heed::add);
       if (facts.open().size() > MOST_OPEN) {
-        heed.add("• " + (facts.open().size() - MOST_OPEN) + " more, on the next page.");
+        heed.add(HandoverWords.more(facts.open().size() - MOST_OPEN));
       }
     }
     if (facts.kinds().contains(WorkKind.DRL) || facts.fitted().contains(LampFunction.DRL)) {
-      heed.add(
-          "Running lamps do not light the road, and often nothing at the back: in dusk, lights on.");
+      heed.add(HandoverWords.heedDrl());
     }
     if (facts.kinds().contains(WorkKind.FOG) || facts.fitted().contains(LampFunction.FRONT_FOG)) {
-      heed.add("Fog lamps are for fog: elsewhere they dazzle, and may be against the rules.");
+      heed.add(HandoverWords.heedFog());
     }
     if (facts.fitted().contains(LampFunction.DRIVING)) {
-      heed.add("Driving lamps go with the main beam only: off for whoever comes towards you.");
+      heed.add(HandoverWords.heedDriving());
     }
     if (facts.kinds().contains(WorkKind.RETROFIT)) {
-      heed.add(
-          "Light in a housing that was not made for it is not allowed on the road in many places:"
-              + " the local inspection decides.");
+      heed.add(HandoverWords.heedRetrofit());
     }
     if (facts.dial()) {
-      heed.add("The levelling dial stands at “driver only”; with a load, turn it down.");
+      heed.add(HandoverWords.heedDial());
     }
-    heed.add("After other springs, tyres or a heavy load that stays, have the aim checked again.");
-    heed.add("Wash lenses with much water; polish and solvents cloud them.");
+    heed.add(HandoverWords.heedAim());
+    heed.add(HandoverWords.heedLens());
     return heed;
   }
 }

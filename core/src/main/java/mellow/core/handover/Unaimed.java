@@ -8,10 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -20,8 +18,7 @@ import mellow.core.workflow.WorkKind;
 
 /** Lamps whose aim has to be read after the work, and was not. */
 public final class Unaimed {
-  private static final Source AGAIN =
-      Source.commonPractice("aim is read after refitting, or left out with a name and a reason");
+  private static final Source AGAIN = Source.commonPractice(HandoverWords.srcUnaimed());
   private static final Set<WorkKind> OF_HEADLAMPS =
       EnumSet.of(WorkKind.SWAP, WorkKind.RETROFIT, WorkKind.AIM);
 
@@ -53,16 +50,9 @@ public final class Unaimed {
             FindingKey.of("hand-over.unaimed", Subject.Lamp.of(kind.function(), side)),
             Verdict.OUT,
             AGAIN,
-            Sentence.of(
-                Words.capital(side.word())
-                    + " "
-                    + kind.word()
-                    + ": not read at the wall since the work"))
+            HandoverWords.unread(side, kind.function()))
         .withRemedy(
-            Sentence.of(
-                known
-                    ? "Read its " + kind.readWords() + " at the wall, the other lamp covered."
-                    : "Say with the vehicle what its lens says; then read it at the wall."));
+            known ? HandoverWords.readIt(kind == LampKind.DRIVING) : HandoverWords.enterLens());
   }
 
   private static Map<LampKind, Set<Side>> needed(

@@ -20,8 +20,7 @@ import mellow.core.harness.Solved.Limit;
 
 /** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
 final class ContactJudge {
-  private static final Source RELAY =
-      Source.commonPractice("a factory switch or signal wire drives a relay, never the lamp");
+  private static final Source RELAY = Source.commonPractice(HarnessWords.srcContact());
 
   /** Filaments of turn signals take 21 to 27 W. Common practice. */
   private static final double USUAL_TURN_WATTS = 27;

@@ -30,10 +30,8 @@ import mellow.core.vehicle.MarkFamily;
  * bear, what flows where it should not.
  */
 public final class FeedJudge {
-  private static final Source REST =
-      Source.commonPractice("no more than 50 mA with the key out and all at rest");
-  private static final Source MOUNT =
-      Source.commonPractice("a load resistor on bare metal, never on plastic or a loom");
+  private static final Source REST = Source.commonPractice(HarnessWords.srcRest());
+  private static final Source MOUNT = Source.commonPractice(HarnessWords.srcResistor());
 
   private static final double MOST_AT_REST_AMPS = 0.05;
 
@@ -89,7 +87,7 @@ public final class FeedJudge {
                   FindingKey.of("feed.mount", load.subject()),
                   Verdict.OUT,
                   MOUNT,
-                  HarnessWords.hotMount(Words.capital(load.id()), load.mount().words()))
+                  HarnessWords.hotMount(Words.capital(load.id()), load.mount()))
               .withRemedy(HarnessWords.bareMetal()));
     }
     if (load.purpose() == Load.Purpose.PILOT_LAMP) {

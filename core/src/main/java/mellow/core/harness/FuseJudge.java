@@ -23,12 +23,9 @@ import mellow.core.harness.Solved.Limit;
 
 /** Judges what a fuse carries, whether it stands the start, and what it guards. */
 final class FuseJudge {
-  private static final Source LASTING =
-      Source.commonPractice("lasting load at most 80 % of the fuse");
-  private static final Source WIRE =
-      Source.commonPractice("a fuse below what the thinnest wire behind it bears");
-  private static final Source TIMES =
-      new Source(Source.Mark.FROM_MEMORY, "ISO 8820-3, opening times of blade fuses");
+  private static final Source LASTING = Source.commonPractice(HarnessWords.srcFuse());
+  private static final Source WIRE = Source.commonPractice(HarnessWords.srcThinnest());
+  private static final Source TIMES = Source.fromMemory(HarnessWords.srcOpening());
 
   /**
    * A cold filament's current falls to that of the hot one within some 50 ms; what it heats a fuse

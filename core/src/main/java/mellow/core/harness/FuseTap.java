@@ -28,12 +28,9 @@ public record FuseTap(
     double feedAmps,
     double oldAmps,
     double newAmps) {
-  private static final Source SUM =
-      Source.commonPractice("both fuses of a tap together must not overload its feed");
-  private static final Source DONOR =
-      Source.judged("the fuse that a slot came with tells what its wires were made for");
-  private static final Source SIZE =
-      Source.commonPractice("a tap of another size than its slot is a bodge");
+  private static final Source SUM = Source.commonPractice(HarnessWords.srcTap());
+  private static final Source DONOR = Source.judged(HarnessWords.srcSlot());
+  private static final Source SIZE = Source.commonPractice(HarnessWords.srcTapSize());
 
   public FuseTap {
     if (!(feedAmps > 0) || !(oldAmps >= 0) || !(newAmps > 0)) {
@@ -56,7 +53,7 @@ public record FuseTap(
                   FindingKey.of("tap.size", SubjectKind.SLOT.named(slot)),
                   Verdict.OUT,
                   SIZE,
-                  HarnessWords.tapSize(tapSize.words(), slotSize.words(), slot))
+                  HarnessWords.tapSize(tapSize, slotSize, slot))
               .withRemedy(HarnessWords.rightTap()));
     }
     double fused = oldAmps + newAmps;

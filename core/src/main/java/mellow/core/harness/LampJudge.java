@@ -30,18 +30,15 @@ import mellow.core.vehicle.MarkFamily;
 
 /** Judges the feed of a lamp: what it loses, its polarity, its steadiness, its light as asked. */
 final class LampJudge {
-  private static final Source DROP = Source.commonPractice("at most 3 % drop on a lamp's feed");
-  private static final Source POSITION =
-      new Source(Source.Mark.FROM_MEMORY, "UN R7, front position lamps, at most 140 cd");
+  private static final Source DROP = Source.commonPractice(HarnessWords.srcDrop());
+  private static final Source POSITION = Source.fromMemory(HarnessWords.srcPosition());
 
   private static final double MOST_POSITION_CANDELA = 140;
 
   /** No potentiometer is set closer. Judged. */
   private static final double SET_TO_CANDELA = 1;
 
-  private static final Source LIFE =
-      new Source(
-          Source.Mark.FROM_MEMORY, "IES Lighting Handbook: life by the −13th power of the voltage");
+  private static final Source LIFE = Source.fromMemory(HarnessWords.srcLife());
 
   private static final double LIFE_EXPONENT = -13;
 
@@ -57,11 +54,8 @@ final class LampJudge {
   /** As bright as this beside side lamps it is no position lamp but a running lamp. */
   private static final double DIMMED = 0.6;
 
-  private static final Source UN_RUNNING =
-      new Source(Source.Mark.FROM_MEMORY, "UN R87, running lamps, at least 400 cd on the axis");
-  private static final Source SAE_RUNNING =
-      new Source(
-          Source.Mark.FROM_MEMORY, "49 CFR 571.108 S7.10, running lamps, at least 500 cd at H-V");
+  private static final Source UN_RUNNING = Source.fromMemory(HarnessWords.srcUnDrl());
+  private static final Source SAE_RUNNING = Source.fromMemory(HarnessWords.srcUsDrl());
 
   private static final double LEAST_UN_RUNNING_CANDELA = 400;
   private static final double LEAST_SAE_RUNNING_CANDELA = 500;

@@ -15,8 +15,7 @@ import mellow.core.harness.Solved.Limit;
 
 /** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
 final class LeadJudge {
-  private static final Source UNFUSED =
-      Source.commonPractice("a thin lead on a tap has a fuse of its own, close to the tap");
+  private static final Source UNFUSED = Source.commonPractice(HarnessWords.srcLead());
 
   private final Solved solved;
 

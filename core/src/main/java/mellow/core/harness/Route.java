@@ -29,9 +29,8 @@ public record Route(String name, List<Stop> stops) {
   /** A clearance is measured by hand along a vehicle to this. Judged. */
   private static final double READ_TO_MM = 10;
 
-  private static final Source AWAY =
-      Source.commonPractice("away from sharp edges, hot parts and what moves; tied to the loom");
-  private static final Source GROMMET = Source.commonPractice("grommet through the firewall");
+  private static final Source AWAY = Source.commonPractice(HarnessWords.srcRoute());
+  private static final Source GROMMET = Source.commonPractice(HarnessWords.srcGrommet());
 
   public Route {
     stops = List.copyOf(stops);

@@ -24,8 +24,8 @@ import mellow.core.finding.Verdict;
  * @param laying how its wires lie
  */
 record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Laying laying) {
-  static final Source RATED = Source.derived("the part's own rating");
-  static final Source SOLVED = Source.derived("the solved circuit");
+  static final Source RATED = Source.derived(HarnessWords.srcRated());
+  static final Source SOLVED = Source.derived(HarnessWords.srcSolved());
 
   /** Less is a leak. */
   static final double FLOWS_AMPS = 0.001;

@@ -38,27 +38,17 @@ public record WireProbe(
 
   /** What a wire can be. */
   public enum Kind {
-    CONSTANT("constant"),
-    ACCESSORY("accessory"),
-    IGNITION("ignition"),
+    CONSTANT,
+    ACCESSORY,
+    IGNITION,
     /** Fed by the side lamps' switch, key or no key. */
-    LAMPS_ON("side lamps"),
+    LAMPS_ON,
     /** Fed while the engine runs: charge-sensed. */
-    ENGINE("engine running"),
+    ENGINE,
     /** Live with the engine and the lights off, dead with the lights on. */
-    RUNNING_LAMPS("running lamps"),
-    LOW_BEAM("low beam"),
-    MAIN_BEAM("main beam");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    RUNNING_LAMPS,
+    LOW_BEAM,
+    MAIN_BEAM;
 
     boolean isLitAt(Position at) {
       return switch (this) {

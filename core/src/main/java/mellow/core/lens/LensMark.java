@@ -2,6 +2,7 @@ package mellow.core.lens;
 
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
@@ -14,13 +15,15 @@ import mellow.core.vehicle.LampFunction;
  * @param functions what a lamp so marked may be used for
  * @param beam the class by which its aim is judged
  * @param source where the meaning comes from
+ * @param discharge a ballast strikes behind it
  */
 public record LensMark(
     String typed,
-    String says,
+    Sentence says,
     Set<LampFunction> functions,
     Optional<BeamClass> beam,
-    Source source) {
+    Source source,
+    boolean discharge) {
   public LensMark {
     functions = Set.copyOf(functions);
   }

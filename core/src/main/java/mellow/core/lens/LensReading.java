@@ -15,7 +15,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.BeamClass;
 import mellow.core.vehicle.LampFunction;
@@ -48,11 +47,9 @@ public record LensReading(
   private static final Pattern SERIES = Pattern.compile("0\\d");
   private static final Pattern YEAR = Pattern.compile("(?:19|20)?\\d{2}");
 
-  private static final Source ARROWS = new Source(Source.Mark.FROM_MEMORY, "UN R112, arrows");
-  private static final Source SIDE_LETTERS =
-      Source.commonPractice("L or LH for the left lamp, R or RH for the right one");
-  private static final Source REFERENCE_SUM =
-      new Source(Source.Mark.FROM_MEMORY, "UN R48, 6.1.9: reference marks up to 100 together");
+  private static final Source ARROWS = Source.fromMemory(LensWords.srcArrows());
+  private static final Source SIDE_LETTERS = Source.commonPractice(LensWords.srcSides());
+  private static final Source REFERENCE_SUM = Source.fromMemory(LensWords.srcReference());
   private static final Map<String, Side> SIDES =
       Map.of("L", Side.LEFT, "LH", Side.LEFT, "R", Side.RIGHT, "RH", Side.RIGHT);
 
@@ -60,8 +57,8 @@ public record LensReading(
   private static final Set<String> REFERENCES =
       Set.of("7.5", "10", "12.5", "17.5", "20", "25", "27.5", "30", "37.5", "40", "45", "50");
 
-  private static final Source SAE_CODES = new Source(Source.Mark.FROM_MEMORY, "SAE J759");
-  private static final Source APPROVALS = new Source(Source.Mark.FROM_MEMORY, "UN approval marks");
+  private static final Source SAE_CODES = Source.fromMemory(Sentence.of("SAE J759"));
+  private static final Source APPROVALS = Source.fromMemory(LensWords.srcApprovals());
 
   public LensReading {
     marks = List.copyOf(marks);
@@ -102,13 +99,13 @@ public record LensReading(
       } else if (SIDES.containsKey(mark) && (mark.length() > 1 || saysAFunction(marks))) {
         // a letter by itself is a mark of UN R112 where no other says what the lamp is for
         side = Optional.of(SIDES.get(mark));
-        marks.add(plain(mark, "lamp for the " + side.get().word() + " side", SIDE_LETTERS));
+        marks.add(plain(mark, LensWords.forSide(side.get()), SIDE_LETTERS));
       } else if (!families.contains(MarkFamily.SAE) && REFERENCES.contains(mark)) {
         reference = OptionalDouble.of(Double.parseDouble(mark));
-        marks.add(plain(mark, "reference mark of the main beam", REFERENCE_SUM));
+        marks.add(plain(mark, LensWords.reference(), REFERENCE_SUM));
       } else if (APPROVAL.matcher(mark).matches()) {
         families.add(MarkFamily.UN);
-        marks.add(plain(mark, "UN approval by authority " + mark.substring(1), APPROVALS));
+        marks.add(plain(mark, LensWords.authority(mark.substring(1)), APPROVALS));
       } else {
         boolean behindSae = families.contains(MarkFamily.SAE);
         LensMark found = known(mark, behindSae);
@@ -136,7 +133,7 @@ public record LensReading(
 
   private static LensMark known(String mark, boolean behindSae) {
     if (mark.equals("SAE")) {
-      return plain(mark, "marks of the SAE follow", SAE_CODES);
+      return plain(mark, LensWords.saeFollow(), SAE_CODES);
     }
     Optional<LensMark> found =
         behindSae || mark.equals("DOT") || mark.startsWith("VO")
@@ -146,19 +143,19 @@ public record LensReading(
       return found.get();
     }
     if (behindSae && YEAR.matcher(mark).matches()) {
-      return plain(mark, "year of the standard or of the lamp", SAE_CODES);
+      return plain(mark, LensWords.year(), SAE_CODES);
     }
     if (!behindSae && SERIES.matcher(mark).matches()) {
-      return plain(mark, "series of amendments", APPROVALS);
+      return plain(mark, LensWords.series(), APPROVALS);
     }
     if (NUMBER.matcher(mark).matches()) {
-      return plain(mark, "approval number", APPROVALS);
+      return plain(mark, LensWords.number(), APPROVALS);
     }
-    return plain(mark, "", Source.derived("the marks known here"));
+    return plain(mark, Sentence.EMPTY, Source.derived(LensWords.srcKnown()));
   }
 
-  private static LensMark plain(String mark, String says, Source source) {
-    return new LensMark(mark, says, Set.of(), Optional.empty(), source);
+  private static LensMark plain(String mark, Sentence says, Source source) {
+    return new LensMark(mark, says, Set.of(), Optional.empty(), source, false);
   }
 
   private static Optional<Traffic> arrow(String mark) {
@@ -172,15 +169,13 @@ public record LensReading(
   private static LensMark arrowMark(String mark, Traffic traffic) {
     return plain(
         mark,
-        traffic == Traffic.EITHER
-            ? "low beam for traffic on either side"
-            : "low beam for traffic on the left",
+        traffic == Traffic.EITHER ? LensWords.eitherTraffic() : LensWords.leftTraffic(),
         ARROWS);
   }
 
   /** Whether a ballast strikes behind it: a headlamp approved for gas discharge. */
   public boolean isDischarge() {
-    return marks.stream().anyMatch(mark -> mark.source().reference().equals("UN R98"));
+    return marks.stream().anyMatch(LensMark::discharge);
   }
 
   /** All functions that the marks allow. */
@@ -223,8 +218,8 @@ public record LensReading(
                     Finding.notKnown(
                         FindingKey.of("lens.unknown", SubjectKind.MARK.within("", mark.typed())),
                         mark.source(),
-                        "“" + Words.typed(mark.typed()) + "” is not a mark known here",
-                        "Read it again, or look it up in the regulation.")));
+                        LensWords.unknown(mark.typed()),
+                        LensWords.readAgain())));
     if (!families.isEmpty()) {
       market.ifPresent(wanted -> findings.add(market(wanted)));
     }
@@ -246,54 +241,36 @@ public record LensReading(
                     FindingKey.of("lens.side"),
                     Verdict.WITHIN,
                     SIDE_LETTERS,
-                    Sentence.of("Made for the %s side".formatted(made.word())))
+                    LensWords.madeFor(made))
                 : Finding.plain(
                         FindingKey.of("lens.side"),
                         Verdict.OUT,
                         SIDE_LETTERS,
-                        Sentence.of("Made for the %s side".formatted(made.word())))
-                    .withRemedy(
-                        Sentence.of(
-                            "Look at the other one: the two may lie in each other's place.")));
+                        LensWords.madeFor(made))
+                    .withRemedy(LensWords.swapped()));
   }
 
   private Finding market(MarkFamily wanted) {
     boolean un = wanted == MarkFamily.UN;
-    Source source =
-        new Source(
-            Source.Mark.FROM_MEMORY,
-            un ? "UN R48: lamps are approved" : "49 CFR 571.108: lamps are certified");
+    Source source = Source.fromMemory(un ? LensWords.srcApproved() : LensWords.srcCertified());
     if (families.contains(wanted)) {
       return Finding.plain(
-          FindingKey.of("lens.market"),
-          Verdict.WITHIN,
-          source,
-          Sentence.of("Marks of this market stand on it"));
+          FindingKey.of("lens.market"), Verdict.WITHIN, source, LensWords.marketMarks());
     }
-    return Finding.plain(
-            FindingKey.of("lens.market"),
-            Verdict.OUT,
-            source,
-            Sentence.of(
-                "No " + (un ? "UN approval" : "SAE or DOT") + " mark: not made for this market"))
-        .withRemedy(Sentence.of("It goes back, or the local inspection is asked first."));
+    return Finding.plain(FindingKey.of("lens.market"), Verdict.OUT, source, LensWords.noMark(un))
+        .withRemedy(LensWords.goesBack());
   }
 
   private Finding traffic(TrafficSide side) {
     boolean suits = traffic == Traffic.EITHER || traffic.name().equals(side.name());
-    String made = traffic == Traffic.LEFT ? "left" : "right";
     return suits
         ? Finding.plain(
-            FindingKey.of("lens.traffic"),
-            Verdict.WITHIN,
-            ARROWS,
-            Sentence.of("Its cutoff rises towards the kerb here"))
+            FindingKey.of("lens.traffic"), Verdict.WITHIN, ARROWS, LensWords.risesToKerb())
         : Finding.plain(
                 FindingKey.of("lens.traffic"),
                 Verdict.OUT,
                 ARROWS,
-                Sentence.of(
-                    "Made for traffic on the " + made + ": its step rises into oncoming eyes here"))
-            .withRemedy(Sentence.of("Fit the lamp for the other side of traffic."));
+                LensWords.wrongTraffic(traffic == Traffic.LEFT))
+            .withRemedy(LensWords.otherTraffic());
   }
 }

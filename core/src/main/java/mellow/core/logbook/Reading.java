@@ -1,6 +1,7 @@
 package mellow.core.logbook;
 
 import java.util.Optional;
+import mellow.core.finding.CannotBe;
 import mellow.core.measure.Measured;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -26,10 +27,10 @@ public record Reading(
       throw new IllegalArgumentException("a reading is finite and its ± is not negative");
     }
     if (kind.needs(ReadingKind.Needs.SIDE) && side.isEmpty()) {
-      throw new IllegalArgumentException("“" + kind.title() + "” needs a side");
+      throw new CannotBe(LogbookWords.needsSide(kind));
     }
     if (kind.needs(ReadingKind.Needs.ADJUSTER) && adjusterId.isEmpty()) {
-      throw new IllegalArgumentException("“" + kind.title() + "” needs a screw");
+      throw new CannotBe(LogbookWords.needsScrew(kind));
     }
   }
 

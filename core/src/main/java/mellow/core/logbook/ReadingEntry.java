@@ -1,16 +1,15 @@
 package mellow.core.logbook;
 
+import mellow.core.entry.Entry;
+import mellow.core.entry.LengthEntry;
+import mellow.core.entry.TurnsEntry;
+import mellow.core.entry.TyreSize;
 import mellow.core.finding.Figure;
-import mellow.core.measure.Entry;
-import mellow.core.measure.LengthEntry;
-import mellow.core.measure.TurnsEntry;
-import mellow.core.measure.TyreSize;
+import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 
 /** Reads what was typed for a kind of reading, and refuses what cannot be. */
 public final class ReadingEntry {
-  private static final String DIAL_EXAMPLE = "For example 0, 2 or 1.5.";
-
   private ReadingEntry() {}
 
   /**
@@ -46,8 +45,7 @@ public final class ReadingEntry {
     String text = typed.strip().replace(',', '.');
     return text.matches("\\d(?:\\.\\d)?")
         ? new Entry.Accepted<>(typed, Double.parseDouble(text))
-        : new Entry.Refused<>(
-            typed, 0, "A dial's position is the number that stands on it.", DIAL_EXAMPLE);
+        : new Entry.Refused<>(typed, 0, LogbookWords.dialPosition(), LogbookWords.dialExample());
   }
 
   private static Entry<Value> checked(
@@ -56,17 +54,15 @@ public final class ReadingEntry {
     if (value >= kind.least() && value <= kind.most()) {
       return accepted;
     }
-    String why =
+    Sentence why =
         value <= 0 && kind.least() > 0
-            ? "“%s” has to be more than zero.".formatted(kind.title())
-            : "“%s” of %s cannot be.".formatted(kind.title(), figure(kind, value).text(units));
+            ? LogbookWords.moreThanZero(kind)
+            : LogbookWords.impossible(kind, figure(kind, value));
     return new Entry.Refused<>(
         accepted.typed(),
         0,
         why,
-        "From %s to %s."
-            .formatted(
-                figure(kind, kind.least()).text(units), figure(kind, kind.most()).text(units)));
+        LogbookWords.fromTo(figure(kind, kind.least()), figure(kind, kind.most())));
   }
 
   /**

@@ -4,40 +4,40 @@ import java.util.Set;
 
 /** What can be read of a job or of a bay. */
 public enum ReadingKind {
-  DISTANCE("Wall distance", Form.LENGTH, 300, 60_000, Needs.SIDE),
-  CENTRE("Lamp centre", Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
-  LOWER_EDGE("Lower edge of the lens", Form.LENGTH, 50, 3_000, Needs.LAMP, Needs.SIDE),
-  SPACING("Between lamps", Form.LENGTH, 200, 3_000, Needs.LAMP),
-  CUTOFF_BELOW("Cutoff below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
-  CUTOFF_HEIGHT("Cutoff above foot", Form.LENGTH, -500, 5_000, Needs.LAMP, Needs.SIDE),
-  CUTOFF_LADEN("Cutoff below, laden", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
-  STEP_LEFT("Step to the left", Form.LENGTH, -5_000, 5_000, Needs.LAMP, Needs.SIDE),
-  ROLL_RISE("Left end higher", Form.LENGTH, -1_000, 1_000, Needs.LAMP, Needs.SIDE),
-  ROLL_RUN("Between the ends", Form.LENGTH, 50, 5_000, Needs.LAMP, Needs.SIDE),
-  TURN("Turned", Form.TURNS, -50, 50, Needs.LAMP, Needs.SIDE, Needs.ADJUSTER),
-  BEFORE_BELOW("Cutoff before, below", Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
-  BEFORE_DISTANCE("Distance before", Form.LENGTH, 300, 60_000),
-  AXIS_MARK("Axis taped at the wall", Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
-  LIFT_FRONT("Lift, front", Form.LENGTH, -300, 600),
-  LIFT_REAR("Lift, rear", Form.LENGTH, -300, 600),
-  LOAD_FRONT("Pressed down, front", Form.LENGTH, -300, 300),
-  LOAD_REAR("Pressed down, rear", Form.LENGTH, -300, 300),
-  TYRE_FRONT_BEFORE("Front tyre before", Form.TYRE, 300, 1_600),
-  TYRE_FRONT("Front tyre now", Form.TYRE, 300, 1_600),
-  TYRE_REAR_BEFORE("Rear tyre before", Form.TYRE, 300, 1_600),
-  TYRE_REAR("Rear tyre now", Form.TYRE, 300, 1_600),
-  DIAL_BEFORE("Levelling dial before", Form.DIAL, 0, 9),
-  DIAL("Levelling dial now", Form.DIAL, 0, 9),
-  FLOOR_FRONT_LEFT("Floor, front left", Form.LENGTH, -2_000, 2_000),
-  FLOOR_FRONT_RIGHT("Floor, front right", Form.LENGTH, -2_000, 2_000),
-  FLOOR_REAR_LEFT("Floor, rear left", Form.LENGTH, -2_000, 2_000),
-  FLOOR_REAR_RIGHT("Floor, rear right", Form.LENGTH, -2_000, 2_000),
-  FOOT("Wall's foot", Form.LENGTH, -2_000, 2_000, Needs.SIDE),
-  UNDER_LAMP("Floor under the lamp", Form.LENGTH, -2_000, 2_000, Needs.SIDE),
-  PLAN_FRONT_TYRES("Front tyres to wall", Form.LENGTH, 500, 60_000),
-  PLAN_WHEELBASE("Front to rear tyres", Form.LENGTH, 500, 10_000),
-  PLAN_TRACK("Left to right tyres", Form.LENGTH, 500, 4_000),
-  PLAN_FOOT_SPACING("Between the foot readings", Form.LENGTH, 100, 10_000);
+  DISTANCE(Form.LENGTH, 300, 60_000, Needs.SIDE),
+  CENTRE(Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
+  LOWER_EDGE(Form.LENGTH, 50, 3_000, Needs.LAMP, Needs.SIDE),
+  SPACING(Form.LENGTH, 200, 3_000, Needs.LAMP),
+  CUTOFF_BELOW(Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
+  CUTOFF_HEIGHT(Form.LENGTH, -500, 5_000, Needs.LAMP, Needs.SIDE),
+  CUTOFF_LADEN(Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
+  STEP_LEFT(Form.LENGTH, -5_000, 5_000, Needs.LAMP, Needs.SIDE),
+  ROLL_RISE(Form.LENGTH, -1_000, 1_000, Needs.LAMP, Needs.SIDE),
+  ROLL_RUN(Form.LENGTH, 50, 5_000, Needs.LAMP, Needs.SIDE),
+  TURN(Form.TURNS, -50, 50, Needs.LAMP, Needs.SIDE, Needs.ADJUSTER),
+  BEFORE_BELOW(Form.LENGTH, -3_000, 3_000, Needs.LAMP, Needs.SIDE),
+  BEFORE_DISTANCE(Form.LENGTH, 300, 60_000),
+  AXIS_MARK(Form.LENGTH, 100, 3_000, Needs.LAMP, Needs.SIDE),
+  LIFT_FRONT(Form.LENGTH, -300, 600),
+  LIFT_REAR(Form.LENGTH, -300, 600),
+  LOAD_FRONT(Form.LENGTH, -300, 300),
+  LOAD_REAR(Form.LENGTH, -300, 300),
+  TYRE_FRONT_BEFORE(Form.TYRE, 300, 1_600),
+  TYRE_FRONT(Form.TYRE, 300, 1_600),
+  TYRE_REAR_BEFORE(Form.TYRE, 300, 1_600),
+  TYRE_REAR(Form.TYRE, 300, 1_600),
+  DIAL_BEFORE(Form.DIAL, 0, 9),
+  DIAL(Form.DIAL, 0, 9),
+  FLOOR_FRONT_LEFT(Form.LENGTH, -2_000, 2_000),
+  FLOOR_FRONT_RIGHT(Form.LENGTH, -2_000, 2_000),
+  FLOOR_REAR_LEFT(Form.LENGTH, -2_000, 2_000),
+  FLOOR_REAR_RIGHT(Form.LENGTH, -2_000, 2_000),
+  FOOT(Form.LENGTH, -2_000, 2_000, Needs.SIDE),
+  UNDER_LAMP(Form.LENGTH, -2_000, 2_000, Needs.SIDE),
+  PLAN_FRONT_TYRES(Form.LENGTH, 500, 60_000),
+  PLAN_WHEELBASE(Form.LENGTH, 500, 10_000),
+  PLAN_TRACK(Form.LENGTH, 500, 4_000),
+  PLAN_FOOT_SPACING(Form.LENGTH, 100, 10_000);
 
   /** How a reading's text is read. */
   public enum Form {
@@ -56,22 +56,16 @@ public enum ReadingKind {
     ADJUSTER
   }
 
-  private final String title;
   private final Form form;
   private final double least;
   private final double most;
   private final Set<Needs> needs;
 
-  ReadingKind(String title, Form form, double least, double most, Needs... needs) {
-    this.title = title;
+  ReadingKind(Form form, double least, double most, Needs... needs) {
     this.form = form;
     this.least = least;
     this.most = most;
     this.needs = Set.of(needs);
-  }
-
-  public String title() {
-    return title;
   }
 
   /** Whether it tells how the vehicle stands, or stood. */

@@ -46,7 +46,7 @@ public enum LengthUnit {
     return spellings.get(0);
   }
 
-  static Optional<LengthUnit> spelled(String word) {
+  public static Optional<LengthUnit> spelled(String word) {
     String lower = word.toLowerCase(Locale.ROOT);
     return Arrays.stream(values()).filter(unit -> unit.spellings.contains(lower)).findFirst();
   }

@@ -23,14 +23,10 @@ import mellow.core.vehicle.MarkFamily;
 
 /** Whether a lamp's pattern belongs to its circuit, and its colour to its market. */
 final class LightFindings {
-  private static final Source PATTERN =
-      Source.judged("a driving pattern belongs with main beam, a fog pattern with the fog circuit");
-  private static final Source TURN_COLOUR =
-      new Source(Source.Mark.FROM_MEMORY, "UN R48 and 49 CFR 571.108, colour of turn signals");
-  private static final Source UN_COLOURS =
-      new Source(Source.Mark.FROM_MEMORY, "UN R48, colours of lights");
-  private static final Source US_COLOURS =
-      new Source(Source.Mark.FROM_MEMORY, "49 CFR 571.108 S7.10, colour of running lamps");
+  private static final Source PATTERN = Source.judged(PartsWords.srcPattern());
+  private static final Source TURN_COLOUR = Source.fromMemory(PartsWords.srcTurnColour());
+  private static final Source UN_COLOURS = Source.fromMemory(PartsWords.srcUnColours());
+  private static final Source US_COLOURS = Source.fromMemory(PartsWords.srcUsColours());
 
   private LightFindings() {}
 

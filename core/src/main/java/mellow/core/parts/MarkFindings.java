@@ -18,8 +18,7 @@ import mellow.core.vehicle.TrafficSide;
 
 /** Whether what is moulded on a lamp suits the market, the traffic and what the lamp is for. */
 final class MarkFindings {
-  private static final Source MARKS =
-      new Source(Source.Mark.FROM_MEMORY, "UN approval marks and SAE J759, functions");
+  private static final Source MARKS = Source.fromMemory(PartsWords.srcMarks());
 
   /** What has a mark of its own wherever lamps are marked at all. */
   private static final Set<LampFunction> ALWAYS_MARKED =

@@ -59,25 +59,15 @@ public record Part(
 
   /** What a wrong delivery looks like. */
   public enum Ask {
-    HERE("it is here"),
-    VARIANT("variant for this body"),
-    SIDE("left is the driver's left, sitting"),
-    OUTLINE("outline and brackets match"),
-    BULBS("bulbs as ordered, in or apart"),
-    MOVES_OVER("what moves over from the old lamp is known"),
-    CONNECTORS("connectors match or adapters are there"),
-    POLARITY("polarity known"),
-    COMPLETE("nothing missing in the box");
-
-    private final String words;
-
-    Ask(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    HERE,
+    VARIANT,
+    SIDE,
+    OUTLINE,
+    BULBS,
+    MOVES_OVER,
+    CONNECTORS,
+    POLARITY,
+    COMPLETE;
 
     /** Whether it concerns such a part. */
     boolean concerns(Part part) {

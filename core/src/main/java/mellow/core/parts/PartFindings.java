@@ -12,8 +12,7 @@ import mellow.core.finding.Words;
 
 /** Whether a part is right, and what waits for it where it is not. */
 final class PartFindings {
-  private static final Source PRACTICE =
-      Source.commonPractice("parts are checked before anything comes apart");
+  private static final Source PRACTICE = Source.commonPractice(PartsWords.srcParts());
 
   private PartFindings() {}
 

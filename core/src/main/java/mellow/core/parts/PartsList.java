@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.finding.CannotBe;
 
 /**
  * The parts of a job.
@@ -27,7 +28,7 @@ public record PartsList(
     unique(candidates.stream().map(Candidate::id).toList());
     Set<String> known = new HashSet<>(candidates.stream().map(Candidate::id).toList());
     if (chosen.isPresent() && !known.contains(chosen.get())) {
-      throw new IllegalArgumentException("the chosen candidate is not among those compared");
+      throw new CannotBe(PartsWords.chosenUnknown());
     }
     mates(plugs);
   }
@@ -41,15 +42,14 @@ public record PartsList(
                       id.equals(plug.id()) || plugs.stream().noneMatch(one -> one.id().equals(id)))
               .orElse(false);
       if (lost) {
-        throw new IllegalArgumentException(
-            "“" + plug.label() + "” mates with a plug that is not another of this kit");
+        throw new CannotBe(PartsWords.matesUnknown(plug.label()));
       }
     }
   }
 
   private static void unique(List<String> ids) {
     if (new HashSet<>(ids).size() != ids.size()) {
-      throw new IllegalArgumentException("an id stands twice");
+      throw new CannotBe(PartsWords.idTwice());
     }
   }
 }

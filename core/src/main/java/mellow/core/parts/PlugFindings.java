@@ -13,8 +13,7 @@ import mellow.core.vehicle.Side;
 
 /** Whether every plug is where it belongs: a function test does not prove that. */
 final class PlugFindings {
-  private static final Source PRACTICE =
-      Source.commonPractice("plugs are ticked one by one; a function test does not prove them");
+  private static final Source PRACTICE = Source.commonPractice(PartsWords.srcPlugs());
 
   private PlugFindings() {}
 

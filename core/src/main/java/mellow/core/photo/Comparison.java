@@ -17,8 +17,7 @@ import mellow.core.finding.Verdict;
  * @param findings what the comparison is good for
  */
 public record Comparison(Optional<Registration> registration, List<Finding> findings) {
-  private static final Source LOCKS =
-      Source.commonPractice("photos compare as far as focus, exposure and balance were locked");
+  private static final Source LOCKS = Source.commonPractice(PhotoWords.srcPhotos());
 
   /** Distances that differ by more give another perspective. Judged. */
   private static final double SAME_DISTANCE_SHARE = 0.03;

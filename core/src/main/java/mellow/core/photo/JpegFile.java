@@ -159,7 +159,7 @@ final class JpegFile {
   }
 
   private static PhotoProblem broken() {
-    return new PhotoProblem("The file breaks off or is damaged: take or copy the photo once more.");
+    return new PhotoProblem(PhotoWords.damaged());
   }
 
   /** An Exif segment that says which way is up and nothing else. */

@@ -37,7 +37,7 @@ public record PhotoFile(Format format, byte[] bytes) {
       throw new IllegalArgumentException("an orientation is 1 to 8, not " + orientation);
     }
     if (file.length > MOST_BYTES) {
-      throw new PhotoProblem("A photo has at most 30 MB; this one has more.");
+      throw new PhotoProblem(PhotoWords.tooLarge());
     }
     if (JpegFile.is(file)) {
       return new PhotoFile(Format.JPEG, JpegFile.cleaned(file, orientation));
@@ -45,7 +45,6 @@ public record PhotoFile(Format format, byte[] bytes) {
     if (PngFile.is(file)) {
       return new PhotoFile(Format.PNG, PngFile.cleaned(file));
     }
-    throw new PhotoProblem(
-        "This is neither a JPEG nor a PNG file; set the camera to one of them, or convert it.");
+    throw new PhotoProblem(PhotoWords.otherFormat());
   }
 }

@@ -1,9 +1,12 @@
 package mellow.core.photo;
 
+import mellow.core.finding.Refused;
+import mellow.core.finding.Sentence;
+
 /** A file that is not taken, with a sentence that says why. */
 @SuppressWarnings("serial")
-public final class PhotoProblem extends Exception {
-  public PhotoProblem(String sentence) {
-    super(sentence);
+public final class PhotoProblem extends Refused {
+  public PhotoProblem(Sentence why) {
+    super(why);
   }
 }

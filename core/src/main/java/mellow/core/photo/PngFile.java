@@ -71,6 +71,6 @@ final class PngFile {
   }
 
   private static PhotoProblem broken() {
-    return new PhotoProblem("The file breaks off or is damaged: take or copy the photo once more.");
+    return new PhotoProblem(PhotoWords.damaged());
   }
 }

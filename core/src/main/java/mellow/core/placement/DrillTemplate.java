@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.Side;
 import org.locationtech.jts.geom.Coordinate;
@@ -39,17 +41,24 @@ public final class DrillTemplate {
   private final Side side;
   private final Paper paper;
   private final UnitSystem units;
+  private final BiFunction<Sentence, UnitSystem, String> said;
   private final List<Lamp.Hole> holes;
   private final Envelope reach;
   private final double footMm;
 
-  private DrillTemplate(LampPair pair, Side side, Paper paper, UnitSystem units) {
+  private DrillTemplate(
+      LampPair pair,
+      Side side,
+      Paper paper,
+      UnitSystem units,
+      BiFunction<Sentence, UnitSystem, String> said) {
     this.pair = pair;
     this.side = side;
     this.paper = paper;
     this.units = units;
+    this.said = said;
     this.holes = inOrder(pair.lamp());
-    this.footMm = CONTROL_HEIGHT_MM + (footWords(", sheet 99 of 99").size() + 0.5) * LINE_MM;
+    this.footMm = CONTROL_HEIGHT_MM + (footWords(99, 99).size() + 0.5) * LINE_MM;
     Envelope all = seen(pair.lamp().body()).getEnvelopeInternal();
     holes.forEach(hole -> all.expandToInclude(seenX(hole.outMm()), hole.upMm()));
     all.expandToInclude(0, 0);
@@ -65,9 +74,18 @@ public final class DrillTemplate {
    */
   public record Sheet(int column, int row, List<Stroke> strokes) {}
 
-  /** The sheets of one side's template, row by row. */
-  public static List<Sheet> of(LampPair pair, Side side, Paper paper, UnitSystem units) {
-    return new DrillTemplate(pair, side, paper, units).sheets();
+  /**
+   * The sheets of one side's template, row by row.
+   *
+   * @param said gives the words of a sentence in the reader's language, with figures in some units
+   */
+  public static List<Sheet> of(
+      LampPair pair,
+      Side side,
+      Paper paper,
+      UnitSystem units,
+      BiFunction<Sentence, UnitSystem, String> said) {
+    return new DrillTemplate(pair, side, paper, units, said).sheets();
   }
 
   private double windowWidth() {
@@ -176,22 +194,27 @@ public final class DrillTemplate {
     return lamp.holes().stream().sorted(Comparator.comparingDouble(Lamp.Hole::finalMm)).toList();
   }
 
-  private String drills(Lamp.Hole hole) {
-    String last = diameter(hole.finalMm());
-    return hole.pilotMm() > 0 ? diameter(hole.pilotMm()) + ", then " + last : last;
+  private Sentence drills(Lamp.Hole hole) {
+    String full = diameter(hole.finalMm());
+    return hole.pilotMm() > 0
+        ? PlacementWords.templateDrills(diameter(hole.pilotMm()), full)
+        : PlacementWords.templateOnce(full);
   }
 
   /** The holes by what is drilled, in order: "1 to 3: 3.0 mm, then 10.0 mm". */
-  private List<String> drillList() {
-    List<String> list = new ArrayList<>();
+  private List<Sentence> drillList() {
+    List<Sentence> list = new ArrayList<>();
     int first = 0;
     while (first < holes.size()) {
       int next = first + 1;
       while (next < holes.size() && drills(holes.get(next)).equals(drills(holes.get(first)))) {
         next++;
       }
-      String numbers = next - first == 1 ? "Hole " + next : "Holes " + (first + 1) + " to " + next;
-      list.add(numbers + ": " + drills(holes.get(first)));
+      Sentence drills = drills(holes.get(first));
+      list.add(
+          next - first == 1
+              ? PlacementWords.templateHole(next, drills)
+              : PlacementWords.templateHoles(first + 1, next, drills));
       first = next;
     }
     return list;
@@ -231,37 +254,31 @@ public final class DrillTemplate {
     strokes.add(new Stroke.Line(MARGIN_MM, y, end, y, Stroke.Pen.SOLID));
     strokes.add(new Stroke.Line(MARGIN_MM, y - 2, MARGIN_MM, y + 2, Stroke.Pen.SOLID));
     strokes.add(new Stroke.Line(end, y - 2, end, y + 2, Stroke.Pen.SOLID));
-    strokes.add(new Stroke.Text(end + 3, y + 1, WORDS_MM, "100 mm: measure this line."));
-    strokes.add(new Stroke.Text(end + 3, y - LINE_MM + 1, WORDS_MM, "Not 100? Print at 100 %."));
-    String sheet =
-        rows * columns == 1
-            ? ""
-            : ", sheet " + (row * columns + column + 1) + " of " + rows * columns;
+    strokes.add(new Stroke.Text(end + 3, y + 1, WORDS_MM, said(PlacementWords.templateMeasure())));
+    strokes.add(
+        new Stroke.Text(end + 3, y - LINE_MM + 1, WORDS_MM, said(PlacementWords.templateScale())));
     double line = footTop();
-    for (String words : footWords(sheet)) {
+    for (String words : footWords(row * columns + column + 1, rows * columns)) {
       line -= LINE_MM;
       strokes.add(new Stroke.Text(MARGIN_MM, line, WORDS_MM, words));
     }
   }
 
-  private List<String> footWords(String sheet) {
+  private String said(Sentence sentence) {
+    return said.apply(sentence, units);
+  }
+
+  private List<String> footWords(int sheet, int sheets) {
     Spot spot = pair.spots().on(side);
-    List<String> paragraphs = new ArrayList<>();
+    Sentence title = PlacementWords.templateTitle(side, pair.name());
+    List<Sentence> paragraphs = new ArrayList<>();
+    paragraphs.add(sheets == 1 ? title : PlacementWords.templateSheet(title, sheet, sheets));
     paragraphs.add(
-        side.word().toUpperCase(Locale.ROOT)
-            + " "
-            + pair.name()
-            + ", seen standing before the vehicle"
-            + sheet);
-    paragraphs.add(
-        "Cross: "
-            + Figure.lengthMm(spot.outMm()).text(units)
-            + " from the vehicle's centre line, "
-            + Figure.lengthMm(spot.heightMm()).text(units)
-            + " above the ground");
+        PlacementWords.templateCross(
+            Figure.lengthMm(spot.outMm()), Figure.lengthMm(spot.heightMm())));
     paragraphs.addAll(drillList());
-    paragraphs.add("Pilot holes first. Look what lies behind before you drill.");
-    return paragraphs.stream().flatMap(words -> lines(words).stream()).toList();
+    paragraphs.add(PlacementWords.templateCare());
+    return paragraphs.stream().flatMap(words -> lines(said(words)).stream()).toList();
   }
 
   private List<String> lines(String words) {

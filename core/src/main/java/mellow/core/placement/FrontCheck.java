@@ -30,9 +30,8 @@ final class FrontCheck {
   /** Shapes that share less than this merely touch. */
   private static final double TOUCHING_MM2 = 0.01;
 
-  private static final Source DRAWN = Source.derived("the drawing of this front");
-  private static final Source EVEN =
-      Source.judged("“symmetrical” is asked without a figure; 5 mm is seen by eye");
+  private static final Source DRAWN = Source.derived(PlacementWords.srcDrawn());
+  private static final Source EVEN = Source.judged(PlacementWords.srcSymmetric());
 
   private static final double FORWARD_WITHIN_DEG = 10;
 
@@ -40,8 +39,7 @@ final class FrontCheck {
   private static final Set<LampFunction> ON_THE_BUMPER =
       EnumSet.of(LampFunction.DRL, LampFunction.FRONT_FOG, LampFunction.DRIVING);
 
-  private static final Source FORWARD =
-      Source.commonPractice("forward within 10°: never following the curve round the corner");
+  private static final Source FORWARD = Source.commonPractice(PlacementWords.srcHeading());
 
   private final Front front;
   private final double tapeMm;

@@ -3,6 +3,9 @@ package mellow.core.placement;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -78,28 +81,27 @@ public sealed interface Outline {
   record Polygon(List<Point> corners) implements Outline {
     public Polygon {
       corners = List.copyOf(corners);
-      Optional<String> problem = problemOf(corners);
+      Optional<Sentence> problem = problemOf(corners);
       if (problem.isPresent()) {
-        throw new IllegalArgumentException(problem.get());
+        throw new CannotBe(problem.get());
       }
     }
 
     /** What is wrong with a list of corners, as a sentence for people; empty where nothing is. */
-    public static Optional<String> problemOf(List<Point> corners) {
+    public static Optional<Sentence> problemOf(List<Point> corners) {
       if (corners.size() < 3) {
-        return Optional.of("An outline needs at least three corners.");
+        return Optional.of(PlacementWords.outlineCorners());
       }
       for (Point corner : corners) {
         if (Math.max(Math.abs(corner.outMm()), Math.abs(corner.upMm())) > LARGEST_MM) {
-          return Optional.of("A corner lies more than 4 m away.");
+          return Optional.of(PlacementWords.outlineFar());
         }
       }
       TopologyValidationError error = new IsValidOp(ring(corners)).getValidationError();
       if (error != null) {
         Coordinate at = error.getCoordinate();
         return Optional.of(
-            "The outline crosses or touches itself near %.0f / %.0f mm."
-                .formatted(at.getX(), at.getY()));
+            PlacementWords.outlineCrosses(Figure.lengthMm(at.getX()), Figure.lengthMm(at.getY())));
       }
       return Optional.empty();
     }
@@ -130,7 +132,7 @@ public sealed interface Outline {
 
   private static void requireSize(double mm) {
     if (!(mm > 0) || mm > LARGEST_MM) {
-      throw new IllegalArgumentException("a size lies between 0 and 4 m, not " + mm + " mm");
+      throw new CannotBe(PlacementWords.size(Figure.lengthMm(mm)));
     }
   }
 }

@@ -7,7 +7,6 @@ import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.finding.Working;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
@@ -27,9 +26,7 @@ public record FlashRate(Side side, int flashes, double seconds) {
 
   private static final double HALF_BAND = (MOST - LEAST) / 2;
 
-  private static final Source SOURCE =
-      new Source(
-          Source.Mark.FROM_MEMORY, "UN R48 6.5.9.1: 90 ± 30 flashes a minute; SAE J590: 60 to 120");
+  private static final Source SOURCE = Source.fromMemory(ProofWords.srcFlash());
 
   public FlashRate {
     if (flashes < 1 || !(seconds > 0)) {
@@ -58,24 +55,18 @@ public record FlashRate(Side side, int flashes, double seconds) {
                 FindingKey.of("prove.flash", Subject.Lamp.of(LampFunction.TURN, side)),
                 margin,
                 SOURCE,
-                Sentence.of(
-                    Words.capital(side.word()) + " turn signal: {0} flashes a minute",
-                    Figure.count(perMinute())))
+                ProofWords.flashRate(side, Figure.count(perMinute())))
             .withWorking(
                 Working.of(
                     new Working.Line(
-                        "flashes a minute",
-                        "60 × flashes ÷ seconds",
+                        ProofWords.flashes(),
+                        ProofWords.flashesFormula(),
                         Sentence.of("60 × {0} ÷ {1}", Figure.count(flashes), Figure.count(seconds)),
                         Figure.count(perMinute()))));
     if (margin.verdict() == Verdict.WITHIN) {
       return finding;
     }
     return finding.withRemedy(
-        Sentence.of(
-            perMinute() > LEAST + HALF_BAND
-                ? "It takes the lamp for broken: a load resistor, one a changed circuit, or a"
-                    + " flasher that does not look at the current."
-                : "Too slow: look at the flasher, and at the voltage at the lamp."));
+        perMinute() > LEAST + HALF_BAND ? ProofWords.tooFast() : ProofWords.tooSlow());
   }
 }

@@ -1,6 +1,7 @@
 package mellow.core.proof;
 
 import java.util.List;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 
 /**
@@ -8,8 +9,7 @@ import mellow.core.finding.Source;
  * the lamp by itself back to the vehicle.
  */
 public final class Isolation {
-  public static final Source SOURCE =
-      Source.commonPractice("isolate: lamp on a battery, bulb, ballast, harness, then the rest");
+  public static final Source SOURCE = Source.commonPractice(ProofWords.srcIsolate());
 
   private Isolation() {}
 
@@ -22,37 +22,20 @@ public final class Isolation {
   }
 
   /** The first three tests; the lamp's own wiring is taken out of the question first. */
-  public static List<String> firstThree(Outcome outcome, Light light) {
+  public static List<Sentence> firstThree(Outcome outcome, Light light) {
     if (outcome == Outcome.LIT) {
-      return List.of(
-          "Pull its fuse: does it go out? If not, it is fed from elsewhere.",
-          "Pull its relay: does it go out? If so, the contact sticks or the coil is still fed.",
-          "Meter on the trigger (86 against 85): what feeds it in this state?");
+      return List.of(ProofWords.pullFuse(), ProofWords.pullRelay(), ProofWords.meterTrigger());
     }
     return switch (light) {
       case DISCHARGE ->
-          List.of(
-              "Feed a known-good ballast and lamp straight from a battery, polarity checked and the"
-                  + " clamps never touching: it takes the vehicle's wiring out of the question.",
-              "Try each bulb on that ballast.",
-              "Then each ballast with a good bulb.");
+          List.of(ProofWords.goodBallast(), ProofWords.eachBulb(), ProofWords.eachBallast());
       case LED ->
-          List.of(
-              "Feed the lamp straight from a battery, plus to plus: LEDs are polarised.",
-              "Turn its plug by 180° and try again.",
-              "Feed the harness from a separate battery, the vehicle's own unplugged.");
+          List.of(ProofWords.ledOnBattery(), ProofWords.turnPlug(), ProofWords.harnessOnBattery());
       case UNKNOWN ->
           List.of(
-              "Feed the lamp straight from a battery, plus to plus: it takes the vehicle's wiring out"
-                  + " of the question.",
-              "An LED: turn its plug by 180°. A bulb: try a known-good one in it.",
-              "Feed the harness from a separate battery; then fuse, relay, switch, trigger, ground.");
+              ProofWords.lampOnBattery(), ProofWords.plugOrBulb(), ProofWords.harnessThenRest());
       case FILAMENT ->
-          List.of(
-              "Feed the lamp straight from a battery: it takes the vehicle's wiring out of the"
-                  + " question.",
-              "Try a known-good bulb in it.",
-              "Feed the harness from a separate battery; then fuse, relay, switch, trigger, ground.");
+          List.of(ProofWords.bulbOnBattery(), ProofWords.goodBulb(), ProofWords.harnessThenRest());
     };
   }
 }

@@ -2,23 +2,13 @@ package mellow.core.proof;
 
 /** What a lamp did when it was tried: it does not just work or not. */
 public enum Outcome {
-  WORKS("works"),
-  AFTER_TRIES("works after tries"),
-  WEAK("weak"),
-  FLICKERS("flickers"),
-  DEAD("dead"),
+  WORKS,
+  AFTER_TRIES,
+  WEAK,
+  FLICKERS,
+  DEAD,
   /** It should be out. */
-  LIT("lit, should be out");
-
-  private final String words;
-
-  Outcome(String words) {
-    this.words = words;
-  }
-
-  public String words() {
-    return words;
-  }
+  LIT;
 
   public boolean isFault() {
     return this != WORKS && this != AFTER_TRIES;

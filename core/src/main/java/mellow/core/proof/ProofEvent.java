@@ -3,6 +3,8 @@ package mellow.core.proof;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.feed.DrivingState;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -12,7 +14,7 @@ public sealed interface ProofEvent {
   /**
    * What lamps did when a state was tried.
    *
-   * @param state by its name
+   * @param state that was tried
    * @param function of the lamps
    * @param side of the lamps; empty for both
    * @param name which of several on a side; empty for each of them
@@ -22,7 +24,7 @@ public sealed interface ProofEvent {
    *     was tried before that was noted
    */
   record Tried(
-      String state,
+      DrivingState state,
       LampFunction function,
       Optional<Side> side,
       Optional<String> name,
@@ -54,7 +56,7 @@ public sealed interface ProofEvent {
    * @param side of it; empty for both
    * @param what it was, in words
    */
-  record Unplugged(Set<LampFunction> functions, Optional<Side> side, String what)
+  record Unplugged(Set<LampFunction> functions, Optional<Side> side, Sentence what)
       implements ProofEvent {
     public Unplugged {
       functions = Set.copyOf(functions);

@@ -1,7 +1,7 @@
 package mellow.core.proof;
 
 import mellow.core.circuit.Emitter;
-import mellow.core.finding.Words;
+import mellow.core.finding.Sentence;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -32,11 +32,11 @@ public record ProofLamp(LampFunction function, Side side, String name)
   }
 
   /** In words: "left low beam", "left inner pod". */
-  public String words() {
+  public Sentence words() {
     if (name.isEmpty()) {
-      return side.word() + " " + function.words();
+      return ProofWords.lamp(side, function);
     }
-    return name.equals(FACTORY) ? side.word() + " factory " + function.words() : Words.typed(name);
+    return name.equals(FACTORY) ? ProofWords.factoryLamp(side, function) : Sentence.typed(name);
   }
 
   /** The same for the same lamp, as kept and as sent: "FRONT_FOG LEFT factory". */

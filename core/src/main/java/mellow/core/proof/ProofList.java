@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
 import mellow.core.feed.DrivingState;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.Side;
 
 /**
@@ -41,12 +42,11 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
   /**
    * A state to be proved.
    *
-   * @param name as people say it: "side lamps, fog"
    * @param moves what to move from the state before, in words
    * @param expected of each of the lamps
    */
   public record Item(
-      String name, Controls controls, List<String> moves, Map<ProofLamp, LightLevel> expected) {
+      DrivingState state, List<Sentence> moves, Map<ProofLamp, LightLevel> expected) {
     public Item {
       moves = List.copyOf(moves);
       expected = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(expected));
@@ -124,12 +124,7 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
     Controls at = Controls.OFF;
     for (int place : ProofOrder.of(names.stream().map(DrivingState::controls).toList())) {
       DrivingState state = names.get(place);
-      items.add(
-          new Item(
-              state.words(),
-              state.controls(),
-              moves(at, state.controls()),
-              new TreeMap<>(states.get(state))));
+      items.add(new Item(state, moves(at, state.controls()), new TreeMap<>(states.get(state))));
       at = state.controls();
     }
     return new ProofList(items, footing);
@@ -140,42 +135,22 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
     return footing.getOrDefault(lamp, Footing.VEHICLE) + " " + expected;
   }
 
-  private static List<String> moves(Controls from, Controls to) {
-    List<String> moves = new ArrayList<>();
+  private static List<Sentence> moves(Controls from, Controls to) {
+    List<Sentence> moves = new ArrayList<>();
     if (from.key() != to.key()) {
-      moves.add(
-          switch (to.key()) {
-            case OFF -> "key out";
-            case ACCESSORY -> "key to accessory";
-            case RUN -> "key to run";
-            case ENGINE -> "engine on";
-            case CRANKING -> "crank";
-          });
+      moves.add(Sentence.term(to.key()));
     }
     if (from.lights() != to.lights()) {
-      moves.add(
-          switch (to.lights()) {
-            case OFF -> "lights off";
-            case SIDE -> "side lamps on";
-            case DIPPED -> "low beam on";
-            case MAIN -> "main beam on";
-            case FLASH -> "pull and hold the flash";
-          });
+      moves.add(Sentence.term(to.lights()));
     }
     if (from.fog() != to.fog()) {
-      moves.add("fog switch " + (to.fog() ? "on" : "off"));
+      moves.add(ProofWords.moveFog(to.fog()));
     }
     if (from.turn() != to.turn()) {
-      moves.add(
-          switch (to.turn()) {
-            case OFF -> "turn lever to the middle";
-            case LEFT -> "turn left";
-            case RIGHT -> "turn right";
-            case HAZARD -> "hazard on";
-          });
+      moves.add(Sentence.term(to.turn()));
     }
     if (from.auxiliary() != to.auxiliary()) {
-      moves.add("auxiliary switch " + (to.auxiliary() ? "on" : "off"));
+      moves.add(ProofWords.moveAuxiliary(to.auxiliary()));
     }
     return moves;
   }
@@ -204,6 +179,6 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
 
   /** How many switches are moved on the way through. */
   public int movements() {
-    return ProofOrder.length(items.stream().map(Item::controls).toList());
+    return ProofOrder.length(items.stream().map(item -> item.state().controls()).toList());
   }
 }

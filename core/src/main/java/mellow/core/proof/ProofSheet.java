@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import mellow.core.circuit.LightLevel;
+import mellow.core.feed.DrivingState;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.proof.ProofEvent.Tried;
 import mellow.core.proof.ProofEvent.Unplugged;
 import mellow.core.subject.SubjectKind;
@@ -22,9 +22,7 @@ import mellow.core.subject.SubjectKind;
  * @param cells each lamp in each state, in the order of the list
  */
 public record ProofSheet(ProofList list, List<Cell> cells) {
-  private static final Source PROOF =
-      Source.commonPractice(
-          "every function is proved before closing; nothing lit with the key out");
+  private static final Source PROOF = Source.commonPractice(ProofWords.srcProof());
 
   public ProofSheet {
     cells = List.copyOf(cells);
@@ -35,30 +33,40 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
    *
    * @param result the latest that still holds; empty while it was not tried
    * @param faults what went wrong there ever; a fault may wander
-   * @param reopened why what was tried does not hold any more; empty where nothing was lost
+   * @param reopened why what was tried does not hold any more
    */
   public record Cell(
-      String state,
+      DrivingState state,
       ProofLamp lamp,
       LightLevel expected,
       Optional<Tried> result,
       int faults,
-      String reopened) {
+      Optional<Sentence> reopened) {
     public boolean isProved() {
       return result.filter(one -> !one.outcome().isFault()).isPresent();
     }
 
     private Cell after(ProofEvent event, String basis) {
-      if (event instanceof Tried tried && tried.state().equals(state) && tried.covers(lamp)) {
+      if (event instanceof Tried tried && tried.state() == state && tried.covers(lamp)) {
         int wrong = faults + (tried.outcome().isFault() ? 1 : 0);
         return tried.standsOn(lamp, basis)
-            ? new Cell(state, lamp, expected, Optional.of(tried), wrong, "")
+            ? new Cell(state, lamp, expected, Optional.of(tried), wrong, Optional.empty())
             : new Cell(
-                state, lamp, expected, Optional.empty(), wrong, "its circuit was changed since");
+                state,
+                lamp,
+                expected,
+                Optional.empty(),
+                wrong,
+                Optional.of(ProofWords.circuitChanged()));
       }
       if (event instanceof Unplugged opened && result.isPresent() && opened.touches(lamp)) {
         return new Cell(
-            state, lamp, expected, Optional.empty(), faults, opened.what() + " was off since");
+            state,
+            lamp,
+            expected,
+            Optional.empty(),
+            faults,
+            Optional.of(ProofWords.wasOff(opened.what())));
       }
       return this;
     }
@@ -71,7 +79,8 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
       item.expected()
           .forEach(
               (lamp, level) -> {
-                Cell cell = new Cell(item.name(), lamp, level, Optional.empty(), 0, "");
+                Cell cell =
+                    new Cell(item.state(), lamp, level, Optional.empty(), 0, Optional.empty());
                 String basis = list.basis(lamp, level);
                 for (ProofEvent event : events) {
                   cell = cell.after(event, basis);
@@ -127,9 +136,7 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
               FindingKey.of("prove.all"),
               Verdict.WITHIN,
               PROOF,
-              Sentence.of(
-                  "Every function is proved: {0} lamps in {1} states",
-                  Figure.count(list.lamps().size()), Figure.count(list.items().size()))));
+              ProofWords.allProved(list.lamps().size(), list.items().size())));
     }
     return findings;
   }
@@ -149,29 +156,24 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
   private static Finding untried(ProofLamp lamp, List<Cell> open, int all) {
     Sentence says =
         open.size() == all
-            ? Sentence.of(Words.capital(lamp.words()) + ": not tried")
-            : Sentence.of(
-                Words.capital(lamp.words()) + ": not tried in {0} of {1} states",
-                Figure.count(open.size()),
-                Figure.count(all));
-    String why =
-        open.stream().map(Cell::reopened).filter(one -> !one.isEmpty()).findFirst().orElse("");
+            ? ProofWords.notTried(lamp.words().capital())
+            : ProofWords.notTriedIn(
+                lamp.words().capital(), Figure.count(open.size()), Figure.count(all));
+    Optional<Sentence> why = open.stream().flatMap(cell -> cell.reopened().stream()).findFirst();
     Finding finding =
         Finding.plain(FindingKey.of("prove.open", lamp.subject()), Verdict.NOT_KNOWN, PROOF, says)
-            .withRemedy(
-                Sentence.of("Try it: " + open.stream().map(Cell::state).toList().get(0) + "."));
-    return why.isEmpty()
-        ? finding
-        : finding.withDetail(Sentence.of(Words.typed("Tried before; " + why)));
+            .withRemedy(ProofWords.tryIt(open.get(0).state()));
+    return why.map(because -> finding.withDetail(ProofWords.triedBefore(because))).orElse(finding);
   }
 
-  private static String who(Cell cell) {
-    return Words.capital(cell.lamp().words());
+  private static Sentence who(Cell cell) {
+    return cell.lamp().words().capital();
   }
 
   private static FindingKey key(Cell cell) {
     return FindingKey.of(
-        "prove.works", SubjectKind.IN_STATE.within(cell.state(), cell.lamp().subject().text()));
+        "prove.works",
+        SubjectKind.IN_STATE.within(cell.state().name(), cell.lamp().subject().text()));
   }
 
   private static Finding fault(Cell cell, Tried result, Isolation.Light light) {
@@ -180,16 +182,13 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
                 key(cell),
                 Verdict.OUT,
                 Isolation.SOURCE,
-                Sentence.of(who(cell) + ": " + result.outcome().words() + ", " + cell.state()))
-            .withRemedy(
-                Sentence.of(String.join(" ", Isolation.firstThree(result.outcome(), light))));
-    return result.seen().isEmpty()
-        ? finding
-        : finding.withDetail(Sentence.of("Seen: " + Words.typed(result.seen())));
+                ProofWords.fault(who(cell), result.outcome(), cell.state()))
+            .withRemedy(inOrder(Isolation.firstThree(result.outcome(), light)));
+    return result.seen().isEmpty() ? finding : finding.withDetail(ProofWords.seen(result.seen()));
   }
 
-  private static String after(int tries) {
-    return tries > 1 ? "after {0} tries, " : tries == 1 ? "after one try, " : "";
+  private static Sentence inOrder(List<Sentence> three) {
+    return ProofWords.firstTests(three.get(0), three.get(1), three.get(2));
   }
 
   private static Finding wandering(Cell cell, Tried result) {
@@ -197,12 +196,8 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
             key(cell),
             Verdict.AT_EDGE,
             PROOF,
-            Sentence.of(
-                who(cell) + " works now, " + after(result.tries()) + cell.state(),
-                result.tries() > 1 ? new Figure[] {Figure.count(result.tries())} : new Figure[0]))
-        .withDetail(
-            Sentence.of(
-                "A cause has to explain every symptom; what it does not explain stays open."))
-        .withRemedy(Sentence.of("Try it again warm and cold, and shake the harness."));
+            ProofWords.worksNow(who(cell), result.tries(), cell.state()))
+        .withDetail(ProofWords.explainAll())
+        .withRemedy(ProofWords.tryAgain());
   }
 }

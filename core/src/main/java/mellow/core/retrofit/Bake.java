@@ -3,7 +3,8 @@ package mellow.core.retrofit;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import mellow.core.measure.TemperatureEntry;
+import mellow.core.finding.Sentence;
+import mellow.core.measure.Temperature;
 
 /**
  * Once in the oven.
@@ -25,21 +26,11 @@ public record Bake(Purpose purpose, double celsius, double minutes, Set<Inside> 
 
   /** What must not be in the oven, and is easily forgotten there. */
   public enum Inside {
-    BULBS("bulbs"),
-    BALLASTS("ballasts and drivers"),
-    TAPES("tapes and film"),
-    WIRES("loose wires and plugs"),
-    SCREWS("screws and clips that hold the lens");
-
-    private final String words;
-
-    Inside(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    BULBS,
+    BALLASTS,
+    TAPES,
+    WIRES,
+    SCREWS
   }
 
   public Bake {
@@ -47,22 +38,17 @@ public record Bake(Purpose purpose, double celsius, double minutes, Set<Inside> 
   }
 
   /** Why it must not be done; empty where it may. */
-  public Optional<String> refused() {
-    if (celsius > TemperatureEntry.celsius(OvenSchool.MOST_FAHRENHEIT) + ROUNDING) {
-      return Optional.of(
-          "Never above 290 °F (143 °C): the housing warps and gives off fumes. Longer at the same"
-              + " heat is better than hotter.");
+  public Optional<Sentence> refused() {
+    if (celsius > Temperature.celsius(OvenSchool.MOST_FAHRENHEIT) + ROUNDING) {
+      return Optional.of(RetrofitWords.tooHot());
     }
     if (!(minutes > 0) || minutes > MOST_MINUTES) {
-      return Optional.of("A housing stays in the oven for some minutes, an hour at most.");
+      return Optional.of(RetrofitWords.tooLong());
     }
     Set<Inside> unsaid = EnumSet.allOf(Inside.class);
     unsaid.removeAll(notInside);
     if (!unsaid.isEmpty()) {
-      return Optional.of(
-          "What is in the oven? Not looked for yet: "
-              + String.join(", ", unsaid.stream().map(Inside::words).toList())
-              + ".");
+      return Optional.of(RetrofitWords.notLookedFor(unsaid.stream().map(Sentence::term).toList()));
     }
     return Optional.empty();
   }

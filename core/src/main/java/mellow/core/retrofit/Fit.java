@@ -19,8 +19,7 @@ import mellow.core.subject.SubjectKind;
 
 /** Whether a projector fits its housing: it touches neither lens nor bowl nor what lies behind. */
 public final class Fit {
-  private static final Source ENVELOPE =
-      Source.commonPractice("projector against bowl and housing; it touches neither lens nor back");
+  private static final Source ENVELOPE = Source.commonPractice(RetrofitWords.srcFit());
 
   /** A calliper in a bowl, and a depth gauge through the bulb hole. Judged. */
   private static final double CALLIPER_MM = 0.5;
@@ -134,7 +133,7 @@ public final class Fit {
     if (more <= 0) {
       return Optional.empty();
     }
-    Source source = Source.judged("a cut leaves a millimetre around the widest part");
+    Source source = Source.judged(RetrofitWords.srcCut());
     if (housing.cutToMm().isEmpty()) {
       return Optional.of(
           Finding.notKnown(

@@ -12,13 +12,12 @@ import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
-import mellow.core.measure.TemperatureEntry;
+import mellow.core.measure.Temperature;
 import mellow.core.subject.SubjectKind;
 
 /** Where a lamp or resistor that warms up will end, instead of what it was after five minutes. */
 public final class HeatCheck {
-  private static final Source FIVE_MINUTES =
-      Source.commonPractice("133 °F (56 °C) on the body after five minutes was taken as fine");
+  private static final Source FIVE_MINUTES = Source.commonPractice(RetrofitWords.srcHeat());
   private static final double FINE_FAHRENHEIT = 133;
 
   /** A contact or infrared thermometer in a workshop, one standard deviation. Judged. */
@@ -40,7 +39,7 @@ public final class HeatCheck {
 
   /** Up to where it may go: what its material bears, else what is taken as fine. */
   public static double limitCelsius(Object object) {
-    return object.limitCelsius().orElse(TemperatureEntry.celsius(FINE_FAHRENHEIT));
+    return object.limitCelsius().orElse(Temperature.celsius(FINE_FAHRENHEIT));
   }
 
   /** The curve through readings in any order; empty where they do not tell one. */
@@ -60,7 +59,7 @@ public final class HeatCheck {
     double limit = limitCelsius(object);
     Source source =
         object.limitCelsius().isPresent()
-            ? Source.derived("the material's own limit, as entered")
+            ? Source.derived(RetrofitWords.srcMaterial())
             : FIVE_MINUTES;
     double highest = sorted.stream().mapToDouble(WarmingCurve.At::celsius).max().orElse(0);
     if (!sorted.isEmpty() && highest > limit + 2 * THERMOMETER_CELSIUS) {

@@ -1,6 +1,7 @@
 package mellow.core.retrofit;
 
 import java.util.List;
+import mellow.core.finding.Sentence;
 
 /**
  * What to do next with the oven.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param heat how hot and how long
  * @param because why
  */
-public record OvenAdvice(OvenSchool school, OvenSchool.Heat heat, String because) {
+public record OvenAdvice(OvenSchool school, OvenSchool.Heat heat, Sentence because) {
   /** Longer at the same heat before hotter: so often at one school. Judged. */
   private static final int TIMES_AT_ONE = 2;
 
@@ -19,36 +20,23 @@ public record OvenAdvice(OvenSchool school, OvenSchool.Heat heat, String because
         before.stream().filter(bake -> bake.purpose() == purpose).map(Bake::school).toList();
     boolean opens = purpose == Bake.Purpose.OPEN;
     if (schools.isEmpty()) {
-      return at(
-          OvenSchool.COOL,
-          purpose,
-          opens
-              ? "Cool first: what parts at 220 °F (104 °C) needs no more, and nothing warps."
-              : "Cool first: what goes shut at 225 °F (107 °C) needs no more, and nothing warps.");
+      return at(OvenSchool.COOL, purpose, RetrofitWords.coolFirst(opens));
     }
     OvenSchool last = schools.get(schools.size() - 1);
     long times = schools.stream().filter(last::equals).count();
     if (times < TIMES_AT_ONE) {
-      return at(last, purpose, "Once more at the same heat: longer comes before hotter.");
+      return at(last, purpose, RetrofitWords.onceMore());
     }
     if (last == OvenSchool.HOT) {
-      return at(
-          last,
-          purpose,
-          opens
-              ? "It did not part at 290 °F (143 °C): look once more for screws, tabs and metal"
-                  + " clips; a welded housing is cut, not baked."
-              : "It did not go shut at the hot school either: look once more at what lies in the"
-                  + " channel, and at how the lens sits in it.");
+      return at(last, purpose, opens ? RetrofitWords.didNotOpen() : RetrofitWords.didNotClose());
     }
     return at(
         OvenSchool.values()[last.ordinal() + 1],
         purpose,
-        "%d times at the %s school and not %s: one school up."
-            .formatted(times, last.words(), opens ? "apart" : "shut"));
+        RetrofitWords.oneUp((int) times, last, opens));
   }
 
-  private static OvenAdvice at(OvenSchool school, Bake.Purpose purpose, String because) {
+  private static OvenAdvice at(OvenSchool school, Bake.Purpose purpose, Sentence because) {
     return new OvenAdvice(
         school, purpose == Bake.Purpose.OPEN ? school.opening() : school.resealing(), because);
   }

@@ -1,41 +1,33 @@
 package mellow.core.retrofit;
 
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
-import mellow.core.measure.TemperatureEntry;
+import mellow.core.measure.Temperature;
 
 /** The schools of warming a glued housing; a higher one only where a lower one does not part it. */
 public enum OvenSchool {
-  COOL("cool", new Heat(220, 5, 5), new Heat(225, 5, 5), "clamps, heat gun on stubborn edges"),
-  MIDDLE("middle", new Heat(255, 5, 5), new Heat(255, 5, 5), "hand pressure"),
-  HOT("hot", new Heat(290, 7, 10), new Heat(290, 8, 10), "pliers round the edge");
+  COOL(new Heat(220, 5, 5), new Heat(225, 5, 5)),
+  MIDDLE(new Heat(255, 5, 5), new Heat(255, 5, 5)),
+  HOT(new Heat(290, 7, 10), new Heat(290, 8, 10));
 
   /** Never above: 290 °F. */
   public static final double MOST_FAHRENHEIT = 290;
 
-  public static final Source SOURCE =
-      Source.commonPractice("three schools of opening and resealing a glued housing");
+  public static final Source SOURCE = Source.commonPractice(RetrofitWords.srcOven());
 
-  private final String words;
   private final Heat opening;
   private final Heat resealing;
-  private final String closing;
 
-  OvenSchool(String words, Heat opening, Heat resealing, String closing) {
-    this.words = words;
+  OvenSchool(Heat opening, Heat resealing) {
     this.opening = opening;
     this.resealing = resealing;
-    this.closing = closing;
   }
 
   /** How hot, and how many minutes, from and to. */
   public record Heat(double fahrenheit, int fromMinutes, int toMinutes) {
     public double celsius() {
-      return TemperatureEntry.celsius(fahrenheit);
+      return Temperature.celsius(fahrenheit);
     }
-  }
-
-  public String words() {
-    return words;
   }
 
   public Heat opening() {
@@ -47,7 +39,11 @@ public enum OvenSchool {
   }
 
   /** How it is pressed shut. */
-  public String closing() {
-    return closing;
+  public Sentence closing() {
+    return switch (this) {
+      case COOL -> RetrofitWords.closeCool();
+      case MIDDLE -> RetrofitWords.closeMiddle();
+      case HOT -> RetrofitWords.closeHot();
+    };
   }
 }

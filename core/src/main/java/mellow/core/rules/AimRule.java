@@ -2,6 +2,8 @@ package mellow.core.rules;
 
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Source;
 import mellow.core.vehicle.BeamClass;
 import org.jspecify.annotations.Nullable;
@@ -30,8 +32,7 @@ public record AimRule(
   public AimRule {
     classes = Set.copyOf(classes);
     if (limits.marginOf(aimPercent) < 0) {
-      throw new IllegalArgumentException(
-          id + ": the aim of " + aimPercent + " % lies outside the limits");
+      throw new CannotBe(RulesWords.aimOutside(id, Figure.percent(aimPercent)));
     }
   }
 

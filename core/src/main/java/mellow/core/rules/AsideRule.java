@@ -1,5 +1,6 @@
 package mellow.core.rules;
 
+import mellow.core.finding.CannotBe;
 import mellow.core.finding.Source;
 
 /**
@@ -12,10 +13,10 @@ import mellow.core.finding.Source;
 public record AsideRule(double mostLeftPercent, double mostRightPercent, Source source) {
   public AsideRule {
     if (!(mostLeftPercent >= 0) || !(mostRightPercent >= 0)) {
-      throw new IllegalArgumentException("how far aside is not negative, either way");
+      throw new CannotBe(RulesWords.asideNegative());
     }
     if (mostLeftPercent + mostRightPercent == 0) {
-      throw new IllegalArgumentException("a step needs some room, to the left or to the right");
+      throw new CannotBe(RulesWords.asideNoRoom());
     }
   }
 

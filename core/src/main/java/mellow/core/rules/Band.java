@@ -1,6 +1,8 @@
 package mellow.core.rules;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
 
 /**
  * What a rule allows, in the rule's own unit.
@@ -11,14 +13,14 @@ import java.util.OptionalDouble;
 public record Band(OptionalDouble lowest, OptionalDouble highest) {
   public Band {
     if (lowest.isEmpty() && highest.isEmpty()) {
-      throw new IllegalArgumentException("a band needs at least one limit");
+      throw new CannotBe(RulesWords.noLimit());
     }
     if (lowest.isPresent()
         && highest.isPresent()
         && lowest.getAsDouble() >= highest.getAsDouble()) {
-      throw new IllegalArgumentException(
-          "lowest %s must be below highest %s"
-              .formatted(lowest.getAsDouble(), highest.getAsDouble()));
+      throw new CannotBe(
+          RulesWords.lowestAbove(
+              Figure.number(lowest.getAsDouble()), Figure.number(highest.getAsDouble())));
     }
   }
 

@@ -20,7 +20,7 @@ public record Confirmation(
     return source.mark() == Source.Mark.FROM_MEMORY
         ? new Source(
             Source.Mark.PUBLISHED,
-            "%s; checked by %s on %s: %s".formatted(source.reference(), person, on, place))
+            RulesWords.checked(source.reference(), person, on.toString(), place))
         : source;
   }
 }

@@ -1,6 +1,7 @@
 package mellow.core.rules;
 
 import java.util.OptionalDouble;
+import mellow.core.finding.CannotBe;
 import mellow.core.vehicle.LampFacts;
 
 /**
@@ -29,7 +30,7 @@ public record HeightCondition(
     if (aboveMm.isPresent()
         && belowMm.isPresent()
         && aboveMm.getAsDouble() > belowMm.getAsDouble()) {
-      throw new IllegalArgumentException("the lower bound stands above the upper one");
+      throw new CannotBe(RulesWords.boundsSwapped());
     }
   }
 

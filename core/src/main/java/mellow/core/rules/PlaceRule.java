@@ -35,54 +35,48 @@ public record PlaceRule(
   /** What a rule of place asks about. */
   public enum Asks {
     /** Lowest point of the lit surface above the ground, mm. */
-    LOWER_EDGE_HEIGHT(Quantity.LENGTH, "lower edge"),
+    LOWER_EDGE_HEIGHT(Quantity.LENGTH),
     /** Highest point of the lit surface above the ground, mm. */
-    UPPER_EDGE_HEIGHT(Quantity.LENGTH, "upper edge"),
+    UPPER_EDGE_HEIGHT(Quantity.LENGTH),
     /** Height of the lamp's centre above the ground, mm. */
-    CENTRE_HEIGHT(Quantity.LENGTH, "centre"),
+    CENTRE_HEIGHT(Quantity.LENGTH),
     /** From the lit surface's outermost point to the vehicle's outer edge, mm. */
-    OUTER_EDGE(Quantity.LENGTH, "distance from the vehicle's side"),
+    OUTER_EDGE(Quantity.LENGTH),
     /** Between the inner edges of the two lit surfaces, mm. */
-    INNER_SPACING(Quantity.LENGTH, "space between the inner edges"),
+    INNER_SPACING(Quantity.LENGTH),
     /** Highest point of the lit surface above that of the low beam, mm. */
-    ABOVE_DIPPED(Quantity.LENGTH, "height above the top of the low beam"),
+    ABOVE_DIPPED(Quantity.LENGTH),
     /** From the lit surface to that of the turn signal on the same side, mm. */
-    TURN_SIGNAL_GAP(Quantity.LENGTH, "gap to the turn signal"),
+    TURN_SIGNAL_GAP(Quantity.LENGTH),
     /** From the lit surface to the optical centre of the turn signal on the same side, mm. */
-    TURN_SIGNAL_CENTRE_GAP(Quantity.LENGTH, "gap to the turn signal's optical centre"),
+    TURN_SIGNAL_CENTRE_GAP(Quantity.LENGTH),
     /** Lit area of one side, all heads together, cm². */
-    LIT_AREA(Quantity.AREA, "lit area"),
+    LIT_AREA(Quantity.AREA),
     /** Intensity on the axis, cd. */
-    INTENSITY(Quantity.INTENSITY, "intensity"),
+    INTENSITY(Quantity.INTENSITY),
     /** How far the lamp looks away from straight ahead, either way, degrees. */
-    HEADING(Quantity.DIRECTION, "direction off straight ahead"),
+    HEADING(Quantity.DIRECTION),
     /** Free sight of the whole lit surface past what stands around it, outwards, degrees. */
-    SEEN_OUTWARDS(Quantity.DIRECTION, "sight outwards"),
+    SEEN_OUTWARDS(Quantity.DIRECTION),
     /** The same towards the centre line. */
-    SEEN_INWARDS(Quantity.DIRECTION, "sight inwards"),
+    SEEN_INWARDS(Quantity.DIRECTION),
     /** The same upwards. */
-    SEEN_UPWARDS(Quantity.DIRECTION, "sight upwards"),
+    SEEN_UPWARDS(Quantity.DIRECTION),
     /** The same downwards. */
-    SEEN_DOWNWARDS(Quantity.DIRECTION, "sight downwards"),
+    SEEN_DOWNWARDS(Quantity.DIRECTION),
     /** How many lamps of the rule's functions there are. */
-    COUNT(Quantity.COUNT, "number of lamps"),
+    COUNT(Quantity.COUNT),
     /** Reference marks of all lamps that are lit as main beams, together. */
-    REFERENCE_SUM(Quantity.COUNT, "sum of the reference marks");
+    REFERENCE_SUM(Quantity.COUNT);
 
     private final Quantity quantity;
-    private final String words;
 
-    Asks(Quantity quantity, String words) {
+    Asks(Quantity quantity) {
       this.quantity = quantity;
-      this.words = words;
     }
 
     public Quantity quantity() {
       return quantity;
-    }
-
-    public String words() {
-      return words;
     }
 
     /** Whether it speaks of both lamps together rather than of each. */

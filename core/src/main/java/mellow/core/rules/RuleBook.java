@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mellow.core.finding.Sentence;
 
 /** The rule sets of a shop: those that ship with the product, confirmed or not, and its own. */
 public final class RuleBook {
@@ -40,7 +41,7 @@ public final class RuleBook {
                     RuleChange::id, change -> change, (one, other) -> other, LinkedHashMap::new));
     for (RuleChange change : byId.values()) {
       if (builtIn.stream().anyMatch(set -> set.id().equals(change.id()))) {
-        throw new RuleProblem("/id", "“%s” is a set of the product.".formatted(change.id()));
+        throw new RuleProblem("/id", RulesWords.builtIn(change.id()));
       }
       resolve(change, byId, sets, new LinkedHashSet<>());
     }
@@ -52,8 +53,7 @@ public final class RuleBook {
       throws RuleProblem {
     if (!path.add(change.id())) {
       throw new RuleProblem(
-          "/over",
-          "It stands over itself: " + String.join(" over ", path) + " over " + change.id());
+          "/over", RulesWords.overItself(String.join(" → ", path) + " → " + change.id()));
     }
     RuleSet done = sets.get(change.id());
     if (done != null) {
@@ -63,7 +63,7 @@ public final class RuleBook {
     if (base == null) {
       RuleChange below = byId.get(change.over());
       if (below == null) {
-        throw new RuleProblem("/over", "There is no rule set “%s”.".formatted(change.over()));
+        throw new RuleProblem("/over", RulesWords.noSet(change.over()));
       }
       base = resolve(below, byId, sets, path);
     }
@@ -86,40 +86,41 @@ public final class RuleBook {
   }
 
   /** What changes from one set to another, a sentence a rule. */
-  public static List<String> differences(RuleSet from, RuleSet to) {
-    List<String> lines = new ArrayList<>();
-    Map<String, String> before = told(from);
-    Map<String, String> after = told(to);
+  public static List<Sentence> differences(RuleSet from, RuleSet to) {
+    List<Sentence> lines = new ArrayList<>();
+    Map<String, Sentence> before = told(from);
+    Map<String, Sentence> after = told(to);
     before.forEach(
         (id, words) -> {
-          String now = after.get(id);
+          Sentence now = after.get(id);
           if (now == null) {
-            lines.add(id + " no longer holds");
+            lines.add(RulesWords.noLonger(id));
           } else if (!now.equals(words)) {
-            lines.add(id + ": " + words + " becomes " + now);
+            lines.add(RulesWords.becomes(id, words, now));
           }
         });
     after.forEach(
         (id, words) -> {
           if (!before.containsKey(id)) {
-            lines.add(id + " is new: " + words);
+            lines.add(RulesWords.isNew(id, words));
           }
         });
     return lines;
   }
 
-  private static Map<String, String> told(RuleSet set) {
-    Map<String, String> told = new LinkedHashMap<>();
+  private static Map<String, Sentence> told(RuleSet set) {
+    Map<String, Sentence> told = new LinkedHashMap<>();
     set.aimRules()
         .forEach(
             rule ->
                 told.put(
                     rule.id(),
-                    words(rule.limits(), " %") + ", aim " + number(rule.aimPercent()) + " %"));
+                    RulesWords.aimOf(words(rule.limits(), " %"), number(rule.aimPercent()))));
     set.placeRules()
         .forEach(
             rule ->
-                told.put(rule.id(), rule.asks().words() + " " + words(rule.limits(), unit(rule))));
+                told.put(
+                    rule.id(), RulesWords.placeOf(rule.asks(), words(rule.limits(), unit(rule)))));
     return told;
   }
 
@@ -133,13 +134,13 @@ public final class RuleBook {
     };
   }
 
-  private static String words(Band band, String unit) {
+  private static Sentence words(Band band, String unit) {
     String least = band.lowest().isPresent() ? number(band.lowest().getAsDouble()) : "";
     String most = band.highest().isPresent() ? number(band.highest().getAsDouble()) : "";
     if (!least.isEmpty() && !most.isEmpty()) {
-      return least + " to " + most + unit;
+      return RulesWords.between(least, most + unit);
     }
-    return (least.isEmpty() ? "at most " + most : "at least " + least) + unit;
+    return least.isEmpty() ? RulesWords.atMost(most + unit) : RulesWords.atLeast(least + unit);
   }
 
   private static String number(double value) {

@@ -39,18 +39,17 @@ public record RuleChange(
     for (int i = 0; i < off.size(); i++) {
       String gone = off.get(i);
       if (!has(base, gone)) {
-        throw new RuleProblem("/off/" + i, "“%s” is no rule of %s.".formatted(gone, base.title()));
+        throw new RuleProblem("/off/" + i, RulesWords.noRule(gone, base.title()));
       }
       if (aim.stream().anyMatch(rule -> rule.id().equals(gone))
           || place.stream().anyMatch(rule -> rule.id().equals(gone))) {
-        throw new RuleProblem(
-            "/off/" + i, "“%s” is switched off and changed at once.".formatted(gone));
+        throw new RuleProblem("/off/" + i, RulesWords.offAndChanged(gone));
       }
     }
     List<AimRule> aimRules = merged(base.aimRules(), aim, AimRule::id);
     List<PlaceRule> placeRules = merged(base.placeRules(), place, PlaceRule::id);
     if (aimRules.isEmpty() && placeRules.isEmpty()) {
-      throw new RuleProblem("/off", "Nothing is left of the set.");
+      throw new RuleProblem("/off", RulesWords.nothingLeft());
     }
     return new RuleSet(
         id,

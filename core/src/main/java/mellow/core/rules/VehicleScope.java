@@ -5,9 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.BodyKind;
 import mellow.core.vehicle.VehicleClass;
@@ -40,7 +38,6 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
     }
     String classes =
         set.vehicleClasses().stream().sorted().map(Enum::name).collect(Collectors.joining(", "));
-    String title = Words.typed(set.title());
     if (known.isPresent()) {
       return set.vehicleClasses().contains(known.get())
           ? Optional.empty()
@@ -49,9 +46,9 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                       key(set),
                       Verdict.OUT,
                       set.scopeSource(),
-                      Sentence.of(title + " does not judge a vehicle of class " + known.get()))
-                  .withDetail(Sentence.of("It is made for the classes " + classes + "."))
-                  .withRemedy(Sentence.of("Judge it by a set for its class.")));
+                      RulesWords.otherClass(set.title(), known.get().name()))
+                  .withDetail(RulesWords.madeFor(classes))
+                  .withRemedy(RulesWords.otherSet()));
     }
     return body.filter(DOUBTFUL::contains)
         .map(
@@ -59,8 +56,8 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                 Finding.notKnown(
                     key(set),
                     set.scopeSource(),
-                    "Whether " + title + " judges this " + looks.words() + " is not known",
-                    "Enter its class from the papers: the set is made for " + classes + "."));
+                    RulesWords.classUnknown(set.title(), looks),
+                    RulesWords.enterClass(classes)));
   }
 
   /** Whether a finding speaks against judging a vehicle by a set. */

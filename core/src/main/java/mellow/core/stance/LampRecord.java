@@ -19,8 +19,7 @@ import mellow.core.vehicle.Side;
  * @param spacing whether the distance between the two marks was
  */
 public record LampRecord(BySide<Boolean> heights, boolean spacing) {
-  private static final Source PRACTICE =
-      Source.commonPractice("old and new are compared at the same mark on the lens");
+  private static final Source PRACTICE = Source.commonPractice(StanceWords.srcMark());
 
   /** What is still to be measured; empty where nothing is. */
   public Optional<Finding> missing() {

@@ -34,9 +34,8 @@ public record Stance(
     OptionalDouble lampAheadMm,
     OptionalDouble dialBefore,
     OptionalDouble dialNow) {
-  private static final Source DERIVED = Source.derived("lever of the two axles, for small angles");
-  private static final Source PRACTICE =
-      Source.commonPractice("aim is lost after a lift, a level, other tyres or load: aim again");
+  private static final Source DERIVED = Source.derived(StanceWords.srcDerived());
+  private static final Source PRACTICE = Source.commonPractice(StanceWords.srcAim());
   private static final double PERCENT = 100;
 
   /** Smallest tip of the beam that is worth a word: about 4 mm on a wall 25 ft away. Judged. */
@@ -96,11 +95,11 @@ public record Stance(
     double percent = PERCENT * (f - r) / base;
     Working working =
         Working.of(
-            axleLine("front up", front),
-            axleLine("rear up", rear),
+            axleLine(StanceWords.frontUp(), front),
+            axleLine(StanceWords.rearUp(), rear),
             new Working.Line(
-                "lamp centre up",
-                "front + (front − rear) × ahead ÷ wheelbase",
+                StanceWords.lampUp(),
+                StanceWords.lampUpFormula(),
                 Sentence.of(
                     "{0} + ({0} − {1}) × {2} ÷ {3}",
                     Figure.fineMm(f),
@@ -109,8 +108,8 @@ public record Stance(
                     Figure.lengthMm(base)),
                 Figure.fineMm(rise)),
             new Working.Line(
-                "beam up",
-                "100 × (front − rear) ÷ wheelbase",
+                StanceWords.beamUp(),
+                StanceWords.beamUpFormula(),
                 Sentence.of(
                     "100 × ({0} − {1}) ÷ {2}",
                     Figure.fineMm(f), Figure.fineMm(r), Figure.lengthMm(base)),
@@ -118,10 +117,10 @@ public record Stance(
     return Optional.of(new Effect(rise, percent, working));
   }
 
-  private static Working.Line axleLine(String label, AxleChange axle) {
+  private static Working.Line axleLine(Sentence label, AxleChange axle) {
     return new Working.Line(
         label,
-        "lift + half of what the tyres grew − load",
+        StanceWords.axleFormula(),
         Sentence.of(
             "{0} + {1} − {2}",
             Figure.fineMm(axle.liftMm()),

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
@@ -48,7 +49,7 @@ public final class Speech {
   }
 
   /** A language of the catalogue, whole or not: to look at it, and for tests. */
-  static Speech named(String language) {
+  public static Speech named(String language) {
     return new Speech(language);
   }
 
@@ -91,6 +92,15 @@ public final class Speech {
     if (sentence instanceof Sentence.Keyed keyed) {
       return keyed(keyed, places);
     }
+    if (sentence instanceof Sentence.Term term) {
+      return term(term.constant());
+    }
+    if (sentence instanceof Sentence.Typed typed) {
+      return typed(typed.words());
+    }
+    if (sentence instanceof Sentence.Capital capital) {
+      return Words.capital(pattern(capital.of(), places));
+    }
     StringBuilder text = new StringBuilder();
     if (sentence instanceof Sentence.Joined joined) {
       joined.parts().forEach(part -> text.append(pattern(part, places)));
@@ -116,7 +126,7 @@ public final class Speech {
         filled.put(name, constant.name());
         filled.put(Message.wordsOf(name), term(constant));
       } else if (argument instanceof String typed) {
-        filled.put(Message.wordsOf(name), Words.typed(typed));
+        filled.put(Message.wordsOf(name), typed(typed));
       } else if (argument instanceof List<?> list) {
         filled.put(name, listed(name, list, places));
       } else {
@@ -136,11 +146,20 @@ public final class Speech {
         .orElseThrow(() -> new IllegalArgumentException("the catalogue has no “" + key + "”"));
   }
 
+  private String typed(String words) {
+    return Words.typed(Catalogue.shipped().data(language, words).orElse(words));
+  }
+
   private String term(Enum<?> constant) {
     return message(Catalogue.term(constant.getDeclaringClass(), constant.name())).text();
   }
 
   private String listed(String name, List<?> list, Places places) {
+    if (name.endsWith(Message.ROWS)) {
+      return list.stream()
+          .map(one -> String.valueOf(filled(one, places)))
+          .collect(Collectors.joining("; "));
+    }
     ListFormatter formatter = name.endsWith(Message.ANY_OF) ? any : all;
     return formatter.format(list.stream().map(one -> filled(one, places)).toList());
   }

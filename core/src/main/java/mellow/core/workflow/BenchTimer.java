@@ -3,6 +3,7 @@ package mellow.core.workflow;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import mellow.core.finding.Sentence;
 
 /**
  * A timer of the workshop. It is nothing but a moment and a length: it goes on while nobody looks,
@@ -18,7 +19,7 @@ import java.util.Optional;
  */
 public record BenchTimer(
     String id,
-    String name,
+    Sentence name,
     Kind kind,
     Optional<Adhesive> adhesive,
     Instant start,
@@ -35,21 +36,11 @@ public record BenchTimer(
 
   /** What an adhesive is used for; how long it cures stands on its label. */
   public enum Adhesive {
-    FAST_EPOXY("fast epoxy"),
-    FULL_EPOXY("full epoxy"),
-    SEALANT("sealant"),
-    SILICONE("silicone"),
-    THREADLOCKER("threadlocker");
-
-    private final String words;
-
-    Adhesive(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    FAST_EPOXY,
+    FULL_EPOXY,
+    SEALANT,
+    SILICONE,
+    THREADLOCKER
   }
 
   /** How a timer stands. */

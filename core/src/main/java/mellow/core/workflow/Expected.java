@@ -31,11 +31,7 @@ public record Expected(Figure minutes, Source source) {
     if (!own.isEmpty()) {
       return Optional.of(
           new Expected(
-              Figure.minutes(median(own)),
-              Source.derived(
-                  own.size() == 1
-                      ? "one own job of this kind"
-                      : "middle of " + own.size() + " own jobs of this kind")));
+              Figure.minutes(median(own)), Source.derived(WorkflowWords.srcOwnJobs(own.size()))));
     }
     return stage == Stage.APART ? practice(takeIn) : Optional.empty();
   }
@@ -63,14 +59,13 @@ public record Expected(Figure minutes, Source source) {
     if (takeIn.access() == TakeIn.Access.BUMPER_OFF) {
       return Optional.of(
           new Expected(
-              Figure.minutes(BUMPER_OFF),
-              Source.commonPractice("with the bumper off, out and in again")));
+              Figure.minutes(BUMPER_OFF), Source.commonPractice(WorkflowWords.srcBumperOff())));
     }
     return takeIn.kinds().stream().anyMatch(LAMPS_COME_OUT::contains)
         ? Optional.of(
             new Expected(
                 Figure.minutes(THREE_BOLT_PAIR),
-                Source.commonPractice("a three-bolt lamp pair, out and in again")))
+                Source.commonPractice(WorkflowWords.srcThreeBolt())))
         : Optional.empty();
   }
 }

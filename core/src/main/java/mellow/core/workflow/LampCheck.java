@@ -12,29 +12,12 @@ public record LampCheck(LampFunction function, Side side, State state, int tries
 
   /** A lamp does not just work or not. */
   public enum State {
-    WORKS("works", "worked"),
-    AFTER_TRIES("works after tries", "worked after tries only"),
-    WEAK("weak", "was weak"),
-    FLICKERS("flickers", "flickered"),
-    DEAD("dead", "was dead"),
-    NOT_FITTED("not fitted", "was not fitted");
-
-    private final String words;
-    private final String past;
-
-    State(String words, String past) {
-      this.words = words;
-      this.past = past;
-    }
-
-    /** How it came, told afterwards: "was dead". */
-    public String past() {
-      return past;
-    }
-
-    public String words() {
-      return words;
-    }
+    WORKS,
+    AFTER_TRIES,
+    WEAK,
+    FLICKERS,
+    DEAD,
+    NOT_FITTED;
 
     public boolean isFault() {
       return this != WORKS && this != NOT_FITTED;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.Set;
+import mellow.core.finding.Sentence;
 
 /**
  * How much an earlier job is like this one.
@@ -12,7 +13,7 @@ import java.util.Set;
  * @param score the more alike, the higher; 0 where its vehicle is another altogether
  * @param why in words: "the same vehicle", "fog lamps too"
  */
-public record Likeness(int score, List<String> why) {
+public record Likeness(int score, List<Sentence> why) {
   /** Makers keep a front for about three model years before they change its fasteners. Judged. */
   private static final int ONE_FRONT_YEARS = 3;
 
@@ -47,27 +48,26 @@ public record Likeness(int score, List<String> why) {
     if (!same && !folded(now.model()).equals(folded(past.model()))) {
       return new Likeness(0, List.of());
     }
-    List<String> why = new ArrayList<>();
+    List<Sentence> why = new ArrayList<>();
     int score = same ? SAME_VEHICLE : SAME_MODEL;
-    why.add(same ? "the same vehicle" : "the same model");
+    why.add(same ? WorkflowWords.sameVehicle() : WorkflowWords.sameModel());
     if (!same) {
       if (!now.variant().isBlank() && folded(now.variant()).equals(folded(past.variant()))) {
         score += SAME_VARIANT;
-        why.add("the same variant");
+        why.add(WorkflowWords.sameVariant());
       }
       if (now.year().isPresent() && past.year().isPresent()) {
         int apart = Math.abs(now.year().getAsInt() - past.year().getAsInt());
         if (apart < ONE_FRONT_YEARS) {
           score += NEAR_YEAR - apart;
-          why.add(
-              apart == 0 ? "the same year" : apart + (apart == 1 ? " year" : " years") + " apart");
+          why.add(WorkflowWords.yearsApart(apart));
         }
       }
     }
     for (WorkKind kind : WorkKind.values()) {
       if (now.kinds().contains(kind) && past.kinds().contains(kind)) {
         score += SAME_KIND;
-        why.add(kind.words() + " too");
+        why.add(WorkflowWords.workToo(kind));
       }
     }
     return new Likeness(score, why);

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Sentence;
 
 /**
  * Where a job was left, for whoever takes it up again.
@@ -15,7 +16,7 @@ import java.util.Optional;
  * @param running what still runs
  */
 public record Resume(
-    Instant leftAt, String last, int out, List<String> cured, List<String> running) {
+    Instant leftAt, Sentence last, int out, List<Sentence> cured, List<Sentence> running) {
   /** Shorter gaps are a cup of tea. Judged. */
   private static final Duration AWAY = Duration.ofHours(2);
 
@@ -25,7 +26,7 @@ public record Resume(
   }
 
   /** What was written down last. */
-  public record Last(Instant at, String words) {}
+  public record Last(Instant at, Sentence words) {}
 
   /** What to tell at a moment; empty while the work goes on. */
   public static Optional<Resume> of(Instant now, Last last, int out, List<BenchTimer> timers) {

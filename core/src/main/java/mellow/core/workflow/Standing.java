@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Sentence;
@@ -56,7 +55,7 @@ public record Standing(
         next.verdict(),
         next.headline(),
         stages,
-        new Horizon(stages.stream().map(Stage::words).toList(), present, marks(standings)));
+        new Horizon(stages.stream().map(Sentence::term).toList(), present, marks(standings)));
   }
 
   /** Behind the last stage that usually comes before it. */
@@ -104,28 +103,25 @@ public record Standing(
   /** Before it is handed over, what was planned and nobody began is not called done. */
   private static Optional<StageStanding.Open> passedOver(
       StageStanding there, List<StageStanding> standings) {
-    String names =
+    List<Sentence> names =
         standings.stream()
             .filter(one -> !one.begun() && one != there && one.stage() != Stage.FEED)
-            .map(one -> one.stage().words())
-            .collect(Collectors.joining(", "));
+            .map(one -> Sentence.term(one.stage()))
+            .toList();
     return there.stage() != Stage.HAND_OVER || there.begun() || names.isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            new StageStanding.Open(Verdict.NOT_KNOWN, Sentence.of("Not begun: " + names)));
+        : Optional.of(new StageStanding.Open(Verdict.NOT_KNOWN, WorkflowWords.notBegun(names)));
   }
 
   private static StageStanding.Open next(StageStanding there) {
     if (isHandedOver(there)) {
-      return new StageStanding.Open(
-          Verdict.WITHIN, Sentence.of("Handed over; the record is closed"));
+      return new StageStanding.Open(Verdict.WITHIN, WorkflowWords.handedOver());
     }
     return new StageStanding.Open(
         Verdict.WITHIN,
-        Sentence.of(
-            there.stage() == Stage.HAND_OVER
-                ? "Nothing stands above the horizon"
-                : "Next: " + there.stage().words()));
+        there.stage() == Stage.HAND_OVER
+            ? WorkflowWords.nothingOut()
+            : WorkflowWords.next(there.stage()));
   }
 
   private static List<Horizon.Mark> marks(List<StageStanding> standings) {

@@ -2,6 +2,7 @@ package mellow.core.workflow;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.finding.Sentence;
 import mellow.core.subject.Subject;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
@@ -17,7 +18,7 @@ import mellow.core.vehicle.Side;
 public record StepLine(
     Step step,
     Optional<Side> side,
-    List<String> waitsFor,
+    List<Sentence> waitsFor,
     Optional<StepReading> unread,
     Optional<StepMark> mark) {
   public StepLine {
@@ -49,7 +50,8 @@ public record StepLine(
   }
 
   /** In words: "Bowl cut, left". */
-  public String words() {
-    return side.map(one -> step.words() + ", " + one.word()).orElse(step.words());
+  public Sentence words() {
+    return side.map(one -> WorkflowWords.stepOn(step.words(), one))
+        .orElse(Sentence.typed(step.words()));
   }
 }

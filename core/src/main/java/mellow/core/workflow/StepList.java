@@ -11,7 +11,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
 
 /**
@@ -20,8 +19,7 @@ import mellow.core.vehicle.Side;
  * @param lines in order of work
  */
 public record StepList(List<StepLine> lines) {
-  private static final Source WAIVED =
-      Source.judged("what cannot be undone comes after what has to be proved; else with a reason");
+  private static final Source WAIVED = Source.judged(WorkflowWords.srcWaived());
 
   public StepList {
     lines = List.copyOf(lines);
@@ -34,7 +32,7 @@ public record StepList(List<StepLine> lines) {
      *
      * @param side of a step that is done once a side
      */
-    Map<Fact, String> missing(Optional<Side> side);
+    Map<Fact, Sentence> missing(Optional<Side> side);
 
     /** Whether what a step reads was read. */
     boolean isRead(StepReading reading, Optional<Side> side);
@@ -86,13 +84,13 @@ public record StepList(List<StepLine> lines) {
      * What is not so yet of the steps that come before a step. One that was left out holds nothing
      * back itself; what it would have waited for still does.
      */
-    List<String> missing(Step step, Optional<Side> side) {
+    List<Sentence> missing(Step step, Optional<Side> side) {
       return taken.stream()
           .filter(before -> step.when().after().contains(before.id()))
           .flatMap(
               before ->
                   !isOver(before, side)
-                      ? Stream.of(before.when().called())
+                      ? Stream.of(Sentence.typed(before.when().called()))
                       : isLeftOut(before, side) ? missing(before, side).stream() : Stream.empty())
           .distinct()
           .toList();
@@ -118,8 +116,8 @@ public record StepList(List<StepLine> lines) {
   }
 
   private static StepLine line(Step step, Optional<Side> side, Order order, Known known) {
-    Map<Fact, String> missing = known.missing(side);
-    List<String> waitsFor =
+    Map<Fact, Sentence> missing = known.missing(side);
+    List<Sentence> waitsFor =
         Stream.concat(
                 step.needs().stream().filter(missing::containsKey).map(missing::get),
                 order.missing(step, side).stream())
@@ -150,17 +148,15 @@ public record StepList(List<StepLine> lines) {
 
   private static Finding waived(StepLine line, StepMark mark) {
     FindingKey key = FindingKey.of("step.waived", line.subject());
-    String says =
+    Sentence says =
         mark.skipped()
-            ? "Left out: " + line.words()
-            : "Done without that " + mark.without() + ": " + line.words();
+            ? WorkflowWords.stepLeftOut(line.words())
+            : WorkflowWords.doneWithout(line.words(), mark.without());
     Finding finding =
-        Finding.plain(key, Verdict.AT_EDGE, WAIVED, Sentence.of(Words.typed(says)))
-            .withDetail(Sentence.of(Words.typed(mark.by() + ": " + mark.reason())));
+        Finding.plain(key, Verdict.AT_EDGE, WAIVED, says)
+            .withDetail(WorkflowWords.becauseOf(mark.by(), mark.reason()));
     return line.step().comesOff().isEmpty()
         ? finding
-        : finding.withRemedy(
-            Sentence.of(
-                "To make up for it would have to come off again: " + line.step().comesOff() + "."));
+        : finding.withRemedy(WorkflowWords.doLater(line.step().comesOff()));
   }
 }

@@ -3,13 +3,11 @@ package mellow.core.workflow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.Subject;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
@@ -17,15 +15,11 @@ import mellow.core.vehicle.Side;
 
 /** What the taking in of a vehicle comes to. */
 public final class TakeInFindings {
-  private static final Source GRID =
-      Source.commonPractice("every function is tried before work starts");
-  private static final Source STANCE =
-      Source.commonPractice("aim is lost after a lift, a level, other tyres or load: aim again");
-  private static final Source HOUSING =
-      Source.commonPractice("HID or LED in a housing not made for it");
+  private static final Source GRID = Source.commonPractice(WorkflowWords.srcGrid());
+  private static final Source STANCE = Source.commonPractice(WorkflowWords.srcStance());
+  private static final Source HOUSING = Source.commonPractice(WorkflowWords.srcHousing());
 
-  private static final Source LEFT_OUT =
-      Source.judged("what the work brings is done, or left out with its reason");
+  private static final Source LEFT_OUT = Source.judged(WorkflowWords.srcLeftOut());
 
   /** What every road vehicle has at its front. */
   private static final List<LampFunction> ALWAYS_FITTED =
@@ -40,9 +34,9 @@ public final class TakeInFindings {
       findings.add(
           Finding.notKnown(
               FindingKey.of("take-in.wanted"),
-              Source.judged("the plan follows from it"),
-              "What is wanted is not said yet",
-              "Choose the kinds of work: the plan follows."));
+              Source.judged(WorkflowWords.srcPlan()),
+              WorkflowWords.wantedUnknown(),
+              WorkflowWords.chooseWork()));
     }
     takeIn.changes().stream()
         .sorted()
@@ -58,10 +52,7 @@ public final class TakeInFindings {
     if (findings.isEmpty()) {
       findings.add(
           Finding.plain(
-              FindingKey.of("take-in.all"),
-              Verdict.WITHIN,
-              GRID,
-              Sentence.of("Everything that was tried works as it came")));
+              FindingKey.of("take-in.all"), Verdict.WITHIN, GRID, WorkflowWords.allWorks()));
     }
     return findings;
   }
@@ -71,36 +62,26 @@ public final class TakeInFindings {
         FindingKey.of("take-in.left-out", SubjectKind.STAGE.named(stage.name())),
         Verdict.AT_EDGE,
         LEFT_OUT,
-        Sentence.of(Words.typed("Left out: %s (%s)".formatted(stage.words(), reason))));
+        WorkflowWords.stageLeftOut(stage, reason));
   }
 
   private static Finding change(PriorChange change, TakeIn takeIn, SinceThen since) {
     FindingKey key = FindingKey.of("take-in.change", SubjectKind.CHANGE.named(change.name()));
-    Sentence says = Sentence.of("Before: " + change.words());
+    Sentence says = WorkflowWords.before(change);
     if (change.isOfStance() && since.readAgain()) {
-      return Finding.plain(
-              key,
-              Verdict.WITHIN,
-              STANCE,
-              Sentence.of("Before: " + change.words() + "; lamps and cutoffs were read since"))
-          .withRemedy(Sentence.of("What the beams do is told at the wall."));
+      return Finding.plain(key, Verdict.WITHIN, STANCE, WorkflowWords.readSince(change))
+          .withRemedy(WorkflowWords.seeWall());
     }
     if (change.isOfStance()) {
       return Finding.plain(
               key, takeIn.stanceNoted() ? Verdict.WITHIN : Verdict.NOT_KNOWN, STANCE, says)
           .withRemedy(
-              Sentence.of(
-                  takeIn.stanceNoted()
-                      ? "Noted at As it came; lamps are measured and aimed anew."
-                      : "Note at As it came what it was and what it is now."));
+              takeIn.stanceNoted() ? WorkflowWords.stanceNoted() : WorkflowWords.noteStance());
     }
     Source source = change == PriorChange.WIRING ? GRID : HOUSING;
     return Finding.plain(key, Verdict.AT_EDGE, source, says)
         .withRemedy(
-            Sentence.of(
-                change == PriorChange.WIRING
-                    ? "Probe before trusting any colour or fuse; note what was found."
-                    : "Read the lens, and tell the customer what the local inspection may say."));
+            change == PriorChange.WIRING ? WorkflowWords.probeFirst() : WorkflowWords.readLens());
   }
 
   /** What was wrong when the vehicle came, and works now. */
@@ -115,51 +96,50 @@ public final class TakeInFindings {
     return FindingKey.of("take-in.works", Subject.Lamp.of(check.function(), check.side()));
   }
 
-  private static String who(LampCheck check) {
-    return Words.capital(check.side().word()) + " " + check.function().words();
+  private static Sentence who(LampCheck check) {
+    return WorkflowWords.lamp(check.side(), check.function()).capital();
   }
 
   private static Finding mended(LampCheck check) {
     return Finding.plain(
-        key(check),
-        Verdict.WITHIN,
-        GRID,
-        Sentence.of(who(check) + ": " + check.state().past() + ", works now"));
+        key(check), Verdict.WITHIN, GRID, WorkflowWords.mended(who(check), check.state()));
   }
 
   private static Finding fault(LampCheck check, TakeIn takeIn) {
-    Sentence.Builder says = Sentence.build().text(who(check) + ": " + check.state().words());
-    if (check.state() == LampCheck.State.AFTER_TRIES && check.tries() > 0) {
-      says.text(", ").figure(Figure.count(check.tries()));
-    }
-    return Finding.plain(key(check), Verdict.OUT, GRID, says.text(", as it came").done())
+    boolean counted = check.state() == LampCheck.State.AFTER_TRIES && check.tries() > 0;
+    return Finding.plain(
+            key(check),
+            Verdict.OUT,
+            GRID,
+            counted
+                ? WorkflowWords.afterTries(who(check), check.tries())
+                : WorkflowWords.fault(who(check), check.state()))
         .withRemedy(
-            Sentence.of(
-                takeIn.kinds().contains(WorkKind.REPAIR)
-                    ? "It is part of the work: find the cause first."
-                    : "Show it to the customer before work starts; add a repair?"));
+            takeIn.kinds().contains(WorkKind.REPAIR)
+                ? WorkflowWords.findCause()
+                : WorkflowWords.showCustomer());
   }
 
   private static Optional<Finding> untried(TakeIn takeIn) {
-    List<String> open = new ArrayList<>();
+    List<Sentence> open = new ArrayList<>();
     for (LampFunction function : ALWAYS_FITTED) {
       for (Side side : Side.values()) {
         if (takeIn.checks().stream()
             .noneMatch(check -> check.function() == function && check.side() == side)) {
-          open.add(function.words() + " " + side.word());
+          open.add(WorkflowWords.lamp(side, function));
         }
       }
     }
     if (open.isEmpty()) {
       return Optional.empty();
     }
-    String words = open.size() == 1 ? " is not tried yet" : " are not tried yet";
-    String what = open.size() > 2 ? open.size() + " functions" : String.join(" and ", open);
     return Optional.of(
         Finding.notKnown(
             FindingKey.of("take-in.untried"),
             GRID,
-            Words.capital(what) + words,
-            "Try them with the customer there, and note each."));
+            open.size() > 2
+                ? WorkflowWords.manyUntried(open.size())
+                : WorkflowWords.untried(open).capital(),
+            WorkflowWords.tryThem()));
   }
 }

@@ -16,35 +16,21 @@ import java.util.Set;
 
 /** What a customer can want, and the stages that it brings. */
 public enum WorkKind {
-  SWAP(
-      "swap of assemblies",
-      Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
-  RETROFIT(
-      "projector retrofit",
-      Set.of(TAKE_IN, CAME, PARTS, FEED, APART, BENCH, PROVE, TOGETHER, WALL, HAND_OVER)),
-  FOG(
-      "fog lamps",
-      Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  SWAP(Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  RETROFIT(Set.of(TAKE_IN, CAME, PARTS, FEED, APART, BENCH, PROVE, TOGETHER, WALL, HAND_OVER)),
+  FOG(Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
   /** Running lamps are not aimed: the wall comes in only where headlamps were loosened. */
-  DRL(
-      "daytime running lamps",
-      Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
-  PODS("pods", Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
-  REPAIR("repair", Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  DRL(Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
+  PODS(Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  REPAIR(Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
   /** From the cabin or under the bonnet: nothing is raised, drilled or aimed for it. */
-  REWIRE("rewire", Set.of(TAKE_IN, PARTS, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
-  AIM("aim only", Set.of(TAKE_IN, CAME, WALL, HAND_OVER));
+  REWIRE(Set.of(TAKE_IN, PARTS, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
+  AIM(Set.of(TAKE_IN, CAME, WALL, HAND_OVER));
 
-  private final String words;
   private final Set<Stage> stages;
 
-  WorkKind(String words, Set<Stage> stages) {
-    this.words = words;
+  WorkKind(Set<Stage> stages) {
     this.stages = stages;
-  }
-
-  public String words() {
-    return words;
   }
 
   public Set<Stage> stages() {

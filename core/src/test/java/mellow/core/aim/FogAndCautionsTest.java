@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.Measured;
 import mellow.core.rules.HeightCondition.HeightOf;
@@ -124,7 +125,7 @@ class FogAndCautionsTest {
   @Test
   void whatCanHurtIsSaidWithItsSource() {
     assertThat(WallCautions.all())
-        .allSatisfy(caution -> assertThat(caution.source().reference()).isNotBlank())
+        .allSatisfy(caution -> assertThat(Said.text(caution.source().reference())).isNotBlank())
         .extracting(Caution::id)
         .contains("stand-aside", "high-voltage", "dazzle", "law");
   }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Horizon;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BySide;
 import mellow.core.vehicle.Side;
@@ -23,7 +24,7 @@ class HorizonTest {
   void whatIsOutStandsAboveAndWhatIsWithinHangsBelow() {
     Walls walls = new Walls().reads(Side.LEFT, 95).reads(Side.RIGHT, 18);
     Horizon horizon = WallHorizon.of(walls.sheet());
-    assertThat(horizon.parts())
+    assertThat(Said.texts(horizon.parts()))
         .containsExactly("Floor", "Lamps", "Left lamp", "Right lamp", "Hand over");
     assertThat(mark(horizon, "aim.limits@lamp:DIPPED:LEFT").share()).isPositive();
     assertThat(mark(horizon, "aim.limits@lamp:DIPPED:RIGHT").share()).isNegative();

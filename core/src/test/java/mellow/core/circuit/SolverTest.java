@@ -214,7 +214,7 @@ class SolverTest {
   void shortCircuitIsFound() {
     Circuit negative = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, -1));
     assertThatThrownBy(() -> new Solver(negative).solve(Controls.OFF))
-        .hasMessageContaining("a resistance is not negative");
+        .hasMessageContaining("circuit.resistanceNegative");
     for (double ohms : new double[] {0, 0.001}) {
       Circuit metal = Circuit.of(BATTERY, lead("spanner", "plus", Circuit.GROUND, ohms));
       assertThat(CircuitCheck.ofSolution(metal, new Solver(metal).solve(Controls.OFF)))
@@ -225,7 +225,7 @@ class SolverTest {
 
   @Test
   void twoPartsOfOneNameAreRefused() {
-    assertThatThrownBy(() -> Circuit.of(BATTERY, BATTERY)).hasMessageContaining("“battery”");
+    assertThatThrownBy(() -> Circuit.of(BATTERY, BATTERY)).hasMessageContaining("circuit.twoParts");
   }
 
   /** A diode across a coil stands from 85 to 86: with plus at 85 it shorts the feed. */
@@ -277,6 +277,6 @@ class SolverTest {
     for (int i = 0; i < 1000; i++) {
       parts.add(new Load("more " + i, "plus", Circuit.GROUND, 100, 20));
     }
-    assertThatThrownBy(() -> new Circuit(parts)).hasMessageContaining("up to 2000 parts");
+    assertThatThrownBy(() -> new Circuit(parts)).hasMessageContaining("circuit.tooManyParts");
   }
 }

@@ -12,6 +12,7 @@ import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable.Lamps;
 import mellow.core.feed.JointPlan.Beside;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.proof.PlanProof;
@@ -55,7 +56,7 @@ class JointPlanTest {
         .contains(
             "left ballast branch", "drl feed 2", "fog feed 3", "left branch 2", "left branch 3")
         .doesNotHaveDuplicates();
-    assertThat(sheet.bill().lines().stream().map(PartsBill.Line::what))
+    assertThat(sheet.bill().lines().stream().map(line -> Said.text(line.what())))
         .anyMatch(what -> what.startsWith("fuse tap"))
         .anyMatch(what -> what.startsWith("front fog lamp"))
         .anyMatch(what -> what.contains("gas discharge"));
@@ -88,14 +89,14 @@ class JointPlanTest {
     assertThat(feed.table().findings()).as("one pair of turn signals, and no two").isEmpty();
     assertThat(said(feed)).noneMatch(id -> id.startsWith("clash"));
     assertThat(FeedSheet.of(feed, Optional.empty()).bill().lines())
-        .anyMatch(line -> line.what().startsWith("load resistor") && line.count() == 2);
+        .anyMatch(line -> Said.text(line.what()).startsWith("load resistor") && line.count() == 2);
   }
 
   @Test
   void twoPairsOfOneFunctionHaveNamesOfTheirOwn() throws FeedProblem {
     PlannedFeed feed = joint("fog-refed", beside(2, "fog-own-switch", "new"));
     assertThat(feed.table().rows().get(0).cells().keySet())
-        .extracting(Lamps::words)
+        .extracting(lamps -> Said.text(lamps.words()))
         .contains("front fog lamp", "front fog lamp, new");
     assertThat(ProofList.of(Optional.of(PlanProof.of(feed)), List.of()).lamps())
         .filteredOn(lamp -> lamp.function() == LampFunction.FRONT_FOG)
@@ -131,7 +132,9 @@ class JointPlanTest {
         .filteredOn(use -> use.function() == LampFunction.DRL && use.side() == Side.LEFT)
         .hasSize(6);
     assertThat(FeedSheet.of(feed, Optional.empty()).bill().lines())
-        .anyMatch(line -> line.what().startsWith("daytime running lamp") && line.count() == 12);
+        .anyMatch(
+            line ->
+                Said.text(line.what()).startsWith("daytime running lamp") && line.count() == 12);
   }
 
   static Stream<List<String>> pairsOfPlans() {

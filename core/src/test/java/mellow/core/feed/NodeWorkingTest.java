@@ -49,7 +49,7 @@ class NodeWorkingTest {
   void behindALampItIsLiftedFromGround() throws Exception {
     NodeWorking minus = at("left drl -", RUN);
     assertThat(Said.pattern(minus.working().lines().get(0).label()))
-        .isEqualTo("the battery's negative post");
+        .isEqualTo("the battery’s negative post");
     assertThat(minus.working().lines())
         .extracting(line -> Said.pattern(line.label()))
         .endsWith("left return");
@@ -63,6 +63,6 @@ class NodeWorkingTest {
     assertThat(dead.volts().value()).isCloseTo(0, within(1e-3));
     assertThatThrownBy(() -> at("left drl ++", RUN))
         .isInstanceOf(FeedProblem.class)
-        .hasMessage("No point is called “left drl ++” here.");
+        .hasMessageContaining("feed.noPoint");
   }
 }

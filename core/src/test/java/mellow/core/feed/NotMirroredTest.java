@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.finding.Said;
 import mellow.core.formats.FeedPlanBook;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -22,9 +24,9 @@ class NotMirroredTest {
     Map<String, String> answers =
         Map.of("harnessSide", "RIGHT", "nearMetres", "0.4", "farMetres", "1.9");
     NotMirrored what = NotMirrored.of(planned("fog-own-switch", answers, Map.of()));
-    assertThat(what.differ()).containsExactly("branch: left 1.9 m, right 0.4 m");
+    assertThat(Said.texts(what.differ())).containsExactly("branch: left 1.9 m, right 0.4 m");
     assertThat(what.alone()).isEmpty();
-    assertThat(what.once())
+    assertThat(Said.texts(what.once()))
         .contains("fog fuse", "fog relay", "fog switch")
         .as("wires lie somewhere; only what has a place is looked for")
         .doesNotContain("battery lead", "left branch");
@@ -40,12 +42,12 @@ class NotMirroredTest {
                 Map.of("right branch", Map.of("size", "4 mm²"))));
     assertThat(what.differ())
         .singleElement()
-        .asString()
+        .extracting(Said::text, InstanceOfAssertFactories.STRING)
         .startsWith("branch: left ")
         .endsWith("right 4 mm²");
-    assertThat(NotMirrored.words(Optional.of(what)))
+    assertThat(Said.text(NotMirrored.words(Optional.of(what))))
         .startsWith("Not mirrored: branch: left ")
-        .contains("There once for both sides: ");
+        .contains("One for both sides: ");
   }
 
   /** An assembly on the factory plug brings nothing that could differ. */

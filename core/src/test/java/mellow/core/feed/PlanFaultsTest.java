@@ -38,9 +38,9 @@ class PlanFaultsTest {
   void blownFuseAndDeadRelayTakeBothLamps() throws Exception {
     List<String> dark =
         List.of(
-            "side lamps, fog: front fog lamp out, expected lit",
-            "low beam, fog: front fog lamp out, expected lit",
-            "main beam, fog: front fog lamp out, expected lit");
+            "Position lamps, fog: front fog lamp out, should be lit",
+            "Low beam, fog: front fog lamp out, should be lit",
+            "Main beam, fog: front fog lamp out, should be lit");
     assertThat(tells(with("fog-own-switch", Map.of(), Map.of("fog fuse", Map.of("blown", "yes")))))
         .isEqualTo(dark);
     assertThat(tells(with("fog-own-switch", Map.of(), Map.of("fog relay", Map.of("dead", "yes")))))
@@ -54,8 +54,8 @@ class PlanFaultsTest {
         with("drl-factory-output", Map.of(), Map.of("left ground pin", Map.of("sound", "no")));
     assertThat(tells(sheet))
         .containsExactly(
-            "engine, lights off: daytime running lamp out, expected lit",
-            "headlamp flash: daytime running lamp out, expected lit");
+            "Engine on, lights off: daytime running lamp out, should be lit",
+            "Headlamp flash: daytime running lamp out, should be lit");
     assertThat(Said.pattern(sheet.table().findings().get(0).detail()))
         .startsWith("Left running lamp");
     assertThat(
@@ -72,7 +72,7 @@ class PlanFaultsTest {
   void reversedPlugKeepsADiodeDarkAndIsNamed() throws Exception {
     FeedSheet sheet =
         with("drl-tap", Map.of(), Map.of("right running lamp", Map.of("reversed", "yes")));
-    assertThat(tells(sheet)).hasSize(6).allMatch(line -> line.endsWith("out, expected lit"));
+    assertThat(tells(sheet)).hasSize(6).allMatch(line -> line.endsWith("out, should be lit"));
     assertThat(out(sheet)).contains("feed.reversed@component:right%20running%20lamp");
   }
 
@@ -100,8 +100,8 @@ class PlanFaultsTest {
   void outputThatIsNotConfiguredStaysDark() throws Exception {
     assertThat(tells(with("drl-factory-output", Map.of("configured", "no"), Map.of())))
         .containsExactly(
-            "engine, lights off: daytime running lamp out, expected lit",
-            "headlamp flash: daytime running lamp out, expected lit");
+            "Engine on, lights off: daytime running lamp out, should be lit",
+            "Headlamp flash: daytime running lamp out, should be lit");
     assertThat(out(with("drl-factory-output", Map.of("lampType", "filament"), Map.of())))
         .containsExactly(
             "feed.checked@component:left%20running-lamp%20output",
@@ -132,19 +132,19 @@ class PlanFaultsTest {
   void fourPinRelayInTheDropOutPlaceInvertsTheLogic() throws Exception {
     assertThat(tells(with("drl-two-relays", Map.of("dropOut", "four"), Map.of())))
         .containsExactly(
-            "key in run: daytime running lamp out, expected lit",
-            "engine, lights off: daytime running lamp out, expected lit",
-            "side lamps: daytime running lamp lit, expected out",
-            "low beam: daytime running lamp lit, expected out",
-            "main beam: daytime running lamp lit, expected out",
-            "headlamp flash: daytime running lamp out, expected lit");
+            "Key in run: daytime running lamp out, should be lit",
+            "Engine on, lights off: daytime running lamp out, should be lit",
+            "Position lamps: daytime running lamp lit, should be out",
+            "Low beam: daytime running lamp lit, should be out",
+            "Main beam: daytime running lamp lit, should be out",
+            "Headlamp flash: daytime running lamp out, should be lit");
   }
 
   /** The dimmer in the minus leg is passed by where a lamp's body touches the chassis. */
   @Test
   void bodyOnTheChassisPassesTheDimmerBy() throws Exception {
     assertThat(tells(with("drl-dimmed", Map.of("leg", "minus", "touching", "yes"), Map.of())))
-        .contains("side lamps: daytime running lamp lit, expected reduced");
+        .contains("Position lamps: daytime running lamp lit, should be reduced");
     assertThat(tells(with("drl-dimmed", Map.of("leg", "plus", "touching", "yes"), Map.of())))
         .isEmpty();
   }
@@ -153,7 +153,7 @@ class PlanFaultsTest {
   @Test
   void moduleToldByTheLowBeamGoesFullOnMainBeam() throws Exception {
     assertThat(tells(with("drl-kit", Map.of("sensed", "low-beam wire"), Map.of())))
-        .containsExactly("main beam: daytime running lamp lit, expected reduced");
+        .containsExactly("Main beam: daytime running lamp lit, should be reduced");
     assertThat(
             tells(with("drl-kit", Map.of("sensed", "low-beam wire", "lowStays", "yes"), Map.of())))
         .isEmpty();
@@ -221,7 +221,7 @@ class PlanFaultsTest {
     assertThat(out(with("fog-own-switch", fix.answers(), fix.changes()))).isEmpty();
     FeedSheet small = with("fog-own-switch", Map.of("fuse", "10"), Map.of());
     assertThat(Fix.of(small, small.foremost().orElseThrow()).orElseThrow().words())
-        .isEqualTo("a 15 A fuse");
+        .isEqualTo(FeedWords.fuseOf("15"));
   }
 
   @Test
@@ -229,20 +229,20 @@ class PlanFaultsTest {
     FeedPlan plan = FeedPlanBook.byId("fog-own-switch").orElseThrow();
     assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("farMetres", "-3"), Map.of()))
         .isInstanceOf(FeedProblem.class)
-        .hasMessage("How long is the long branch? It lies between 0.1 and 20 m, not at -3.");
+        .hasMessageContaining("feed.outsideRange");
     assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("fuse", "<b>"), Map.of()))
-        .hasMessage("“<b>” is no number.");
+        .hasMessageContaining("feed.noNumber");
     assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("branchSize", "thick"), Map.of()))
-        .hasMessageContaining("No wire is called “thick”");
+        .hasMessageContaining("feed.noWireAsked");
     assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of("colour", "red"), Map.of()))
-        .hasMessage("This plan does not ask “colour”.");
+        .hasMessageContaining("feed.notAsked");
     assertThatThrownBy(
             () -> PlannedFeed.of(plan, Map.of(), Map.of("left branch", Map.of("metres", "-1"))))
-        .hasMessageContaining("a wire is up to 100 m long");
+        .hasMessageContaining("circuit.wireLength");
     assertThatThrownBy(() -> PlannedFeed.of(plan, Map.of(), Map.of("no such", Map.of())))
-        .hasMessage("No part is called “no such”.");
+        .hasMessageContaining("feed.noPart");
     assertThatThrownBy(
             () -> PlannedFeed.of(plan, Map.of(), Map.of("fog relay", Map.of("86", "body"))))
-        .hasMessage("“86” is no value to change in place.");
+        .hasMessageContaining("feed.notChangeable");
   }
 }

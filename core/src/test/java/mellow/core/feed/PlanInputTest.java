@@ -10,6 +10,7 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.vehicle.MarkFamily;
@@ -38,16 +39,16 @@ class PlanInputTest {
   void whatIsNoConditionIsSaidSo(String text) {
     assertThatThrownBy(() -> Condition.read(text))
         .isInstanceOf(FeedProblem.class)
-        .hasMessageEndingWith("is no condition: question=answer|answer.");
+        .hasMessageContaining("feed.noCondition");
   }
 
   @ParameterizedTest
   @CsvSource({
-    "watts, much, is no number",
-    "watts, 0, lies between 1 and 50 W",
-    "watts, 1e400, is no number",
-    "watts, NaN, is no number",
-    "slot, HUGE, There is no answer “HUGE”",
+    "watts, much, feed.noNumber",
+    "watts, 0, feed.outsideRange",
+    "watts, 1e400, feed.noNumber",
+    "watts, NaN, feed.noNumber",
+    "slot, HUGE, feed.noAnswer",
   })
   void answerThatCannotBe(String question, String answer, String says) {
     assertThatThrownBy(() -> planned("drl-tap", Map.of(question, answer)))
@@ -56,7 +57,7 @@ class PlanInputTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"dimmer, is no control", "key NEVER, is not known here"})
+  @CsvSource({"dimmer, feed.noControl", "key NEVER, feed.notKnownHere"})
   void positionsThatAreNone(String text, String says) {
     assertThatThrownBy(() -> new Values("fog switch", Map.of()).when(text))
         .isInstanceOf(FeedProblem.class)
@@ -76,14 +77,18 @@ class PlanInputTest {
   @Test
   void billNamesWhatIsBoughtAndNoMore() throws Exception {
     FeedSheet sheet = FeedSheet.of(planned("drl-tap", Map.of()), Optional.empty());
-    assertThat(sheet.bill().lines())
+    List<String> lines =
+        sheet.bill().lines().stream()
+            .map(line -> line.count() + " × " + Said.text(line.what()))
+            .toList();
+    assertThat(lines)
         .contains(
-            new PartsBill.Line("fuse tap, mini, blade fuse 5 A, tan", 1),
-            new PartsBill.Line("daytime running lamp, LED, 8 W", 2),
-            new PartsBill.Line("ring M6", 2))
-        .noneMatch(line -> line.what().contains("ignition") || line.what().contains("battery"));
+            "1 × fuse tap, mini, blade fuse 5 A, tan",
+            "2 × daytime running lamp, LED, 8 W",
+            "2 × ring M6")
+        .noneMatch(line -> line.contains("ignition") || line.contains("battery"));
     // two branches and the feed, two returns: each end of each of five wires is labelled
-    assertThat(sheet.bill().lines()).contains(new PartsBill.Line("label", 10));
+    assertThat(lines).contains("10 × label");
   }
 
   private static List<String> out(String plan, Map<String, String> answers, MarkFamily market)

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.StateTable;
+import mellow.core.finding.Said;
 
 /** State tables as people draw them: "#" lit full, "o" reduced, "." out. */
 final class PlanTables {
@@ -26,7 +27,7 @@ final class PlanTables {
       for (String[] line : lines.subList(1, lines.size())) {
         cells.put(line[0], level(line[column]));
       }
-      table.put(DrivingState.valueOf(states[column]).words(), cells);
+      table.put(states[column], cells);
     }
     return table;
   }
@@ -45,12 +46,12 @@ final class PlanTables {
     Map<String, Map<String, LightLevel>> states = new LinkedHashMap<>();
     for (StateTable.Row row : table.rows()) {
       states.put(
-          row.state().name(),
+          row.state().id(),
           row.cells().entrySet().stream()
               .filter(cell -> cell.getValue().is(cell.getValue().level()))
               .collect(
                   Collectors.toMap(
-                      cell -> cell.getKey().words(), cell -> cell.getValue().level())));
+                      cell -> Said.text(cell.getKey().words()), cell -> cell.getValue().level())));
     }
     return states;
   }

@@ -10,6 +10,7 @@ import mellow.core.circuit.LightLevel;
 import mellow.core.feed.BatteryTimeline.Event;
 import mellow.core.feed.BatteryTimeline.What;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.vehicle.LampFunction;
@@ -75,21 +76,21 @@ class ProposalTest {
                 new Event(What.NEGATIVE_OFF, ""),
                 new Event(What.DEAD_STEP, "splice")));
     assertThat(off.connected()).isFalse();
-    assertThat(off.refuses(What.LIVE_STEP)).get().asString().contains("The battery is off");
+    assertThat(off.refuses(What.LIVE_STEP)).contains(FeedWords.nothingLive());
     assertThat(off.with(new Event(What.NEGATIVE_ON, "")).refuses(What.LIVE_STEP)).isEmpty();
     assertThatThrownBy(() -> BatteryTimeline.of(List.of(new Event(What.POSITIVE_OFF, ""))))
-        .hasMessageStartingWith("Negative off first");
+        .hasMessageContaining("feed.negativeOffFirst");
     assertThatThrownBy(
             () ->
                 BatteryTimeline.of(
                     List.of(new Event(What.LOOSENED, ""), new Event(What.DEAD_STEP, "splice"))))
-        .hasMessageStartingWith("A loosened clamp is no isolation");
+        .hasMessageContaining("feed.loosenedOnly");
     BatteryTimeline two = off.with(new Event(What.SECOND_ON, "trigger on the bench battery"));
     assertThat(two.secondOn()).isTrue();
     assertThat(two.refuses(What.SECOND_ON)).isPresent();
     assertThat(two.with(new Event(What.SECOND_OFF, "")).secondOn()).isFalse();
     BatteryTimeline bothOff = off.with(new Event(What.POSITIVE_OFF, ""));
-    assertThat(bothOff.refuses(What.NEGATIVE_ON)).get().asString().startsWith("Positive on first");
+    assertThat(bothOff.refuses(What.NEGATIVE_ON)).contains(FeedWords.positiveOnFirst());
   }
 
   /** A lamp that gets 11 V where 13.7 are solved has a bad joint before it; 13.5 are well. */
@@ -120,22 +121,24 @@ class ProposalTest {
                         List.of(new MeterReading(DrivingState.LOW, false, "nowhere", 1)),
                         List.of())
                     .findings())
-        .hasMessage("No point is called “nowhere” here.");
+        .isInstanceOfSatisfying(
+            FeedProblem.class,
+            problem -> assertThat(problem.says()).isEqualTo(FeedWords.noPoint("nowhere")));
   }
 
   @Test
   void ordersOfConnectingBySchool() throws Exception {
     PlannedFeed feed = PlannedFeed.usual(FeedPlanBook.byId("drl-kit").orElseThrow());
     List<PlanStep> off = WiringOrder.NEGATIVE_OFF.of(feed);
-    assertThat(off.get(0).does()).startsWith("Probe the slot");
+    assertThat(Said.text(off.get(0).does())).startsWith("Probe the slot");
     assertThat(off.get(2).act()).isEqualTo(PlanStep.Act.NEGATIVE_OFF);
-    assertThat(off.get(off.size() - 1).does()).startsWith("Prove every function");
+    assertThat(off.get(off.size() - 1).act()).isEqualTo(PlanStep.Act.PROVE);
     assertThat(WiringOrder.LIVE.of(feed))
-        .extracting(PlanStep::does)
+        .extracting(PlanStep::act)
         .containsSubsequence(
-            "Every new fuse out of its holder",
-            "The lead to the positive post first, its ring insulated until then",
-            "The ground leads last",
-            "Fuses in, one at a time");
+            PlanStep.Act.FUSES_OUT,
+            PlanStep.Act.POSITIVE_LEAD,
+            PlanStep.Act.GROUND_LEADS,
+            PlanStep.Act.FUSES_IN);
   }
 }

@@ -101,7 +101,7 @@ class TappedWireTest {
                 .bill()
                 .lines()
                 .stream()
-                .map(Object::toString)
+                .map(line -> Said.text(line.what()))
                 .toList())
         .anyMatch(line -> line.contains("3 A"));
     assertThat(feed("fog-own-switch", Map.of()).added("fuse"))

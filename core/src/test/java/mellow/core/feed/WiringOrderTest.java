@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import mellow.core.feed.JointPlan.Beside;
 import mellow.core.feed.PlanStep.Act;
 import mellow.core.feed.PlanStep.Needs;
+import mellow.core.finding.Said;
 import mellow.core.formats.FeedPlanBook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -44,7 +45,7 @@ class WiringOrderTest {
       this.school = school;
       feed.plan().steps().stream()
           .filter(step -> step.battery() == Needs.OFF && step.isIn(feed))
-          .forEach(step -> toFit.add(step.does()));
+          .forEach(step -> toFit.add(Said.text(step.does())));
     }
 
     private boolean hasFuses() {
@@ -95,12 +96,12 @@ class WiringOrderTest {
     }
 
     private void works(PlanStep step, String says) {
-      if (toFit.contains(step.does())) {
+      if (toFit.contains(Said.text(step.does()))) {
         assertThat(school == WiringOrder.LIVE ? !fusesIn && !positiveOn : !batteryOn)
             .as(says)
             .isTrue();
         touched = true;
-        toFit.remove(step.does());
+        toFit.remove(Said.text(step.does()));
       } else if (step.battery() == Needs.FED) {
         isFed(says);
       } else if (step.battery() == Needs.ON) {
@@ -167,12 +168,12 @@ class WiringOrderTest {
   void whatAStepIsAboutIsInThePlan(FeedPlan plan) throws FeedProblem {
     Random random = new Random(4);
     Set<String> never = new HashSet<>();
-    plan.steps().forEach(step -> never.add(step.does()));
+    plan.steps().forEach(step -> never.add(Said.text(step.does())));
     for (int i = 0; i < TRIES; i++) {
       PlannedFeed feed = PlannedFeed.of(plan, random(plan, random), Map.of());
       plan.steps().stream()
           .filter(step -> step.isIn(feed))
-          .forEach(step -> never.remove(step.does()));
+          .forEach(step -> never.remove(Said.text(step.does())));
     }
     assertThat(never).as("steps that no answer brings").isEmpty();
   }
@@ -186,7 +187,9 @@ class WiringOrderTest {
         .as("nothing is refed: no terminal is pulled, no battery taken off")
         .containsExactly(Act.PROVE);
     List<String> words = new ArrayList<>();
-    WiringOrder.NEGATIVE_OFF.of(PlannedFeed.usual(refed)).forEach(step -> words.add(step.does()));
+    WiringOrder.NEGATIVE_OFF
+        .of(PlannedFeed.usual(refed))
+        .forEach(step -> words.add(Said.text(step.does())));
     assertThat(words).as("it has no fuse of its own").noneMatch(word -> word.contains("fuse"));
   }
 }

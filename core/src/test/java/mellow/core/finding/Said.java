@@ -1,5 +1,6 @@
 package mellow.core.finding;
 
+import java.util.Collection;
 import java.util.List;
 import mellow.core.measure.UnitSystem;
 import mellow.core.words.Speech;
@@ -11,6 +12,19 @@ public final class Said {
   /** With places for its figures. */
   public static String pattern(Sentence sentence) {
     return Speech.ENGLISH.written(sentence).pattern();
+  }
+
+  /** The key alone: "feed.fedTwice"; of a constant, its name in the catalogue. */
+  public static String key(Sentence sentence) {
+    if (sentence instanceof Sentence.Capital capital) {
+      return key(capital.of());
+    }
+    return sentence instanceof Sentence.Keyed keyed ? keyed.key() : text(sentence);
+  }
+
+  /** What several say. */
+  public static List<String> texts(Collection<Sentence> sentences) {
+    return sentences.stream().map(Said::text).toList();
   }
 
   /** The figures alone, in the order in which they stand. */

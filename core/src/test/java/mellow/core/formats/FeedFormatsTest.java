@@ -36,16 +36,16 @@ class FeedFormatsTest {
     assertThatThrownBy(() -> FeedPlanFormat.read("")).isInstanceOf(FormatProblem.class);
     assertThatThrownBy(() -> FeedPlanFormat.read("{".repeat(20_000)))
         .isInstanceOf(FormatProblem.class)
-        .hasMessageStartingWith("This is not JSON");
+        .hasMessageContaining("formats.notJson");
     refused("\"kind\": \"lamp\"", "\"kind\": \"laser\"", "enumeration");
     refused("\"version\": 1", "\"version\": -1", "minimum");
-    refused("\"plus\": \"{side} drl +\"", "\"plus\": \"{nothing}\"", "“nothing” is not asked");
-    refused("\"amps\": \"{tapAmps}\"", "\"amps\": \"zero\"", "“zero” is no number");
-    refused("\"watts\": \"{watts}\"", "\"watts\": \"-8\"", "a power is a positive number");
-    refused("\"metres\": \"{branch}\"", "\"metres\": \"-1\"", "a wire is up to 100 m long");
-    refused("\"id\": \"drl feed\"", "\"id\": \"fuse tap\"", "two parts are called “fuse tap”");
-    refused("\"size\": \"0.75 mm²\"", "\"size\": \"0 mm²\"", "No wire is called “0 mm²”");
-    refused("\"usual\": \"800\"", "\"usual\": \"80000\"", "It lies between 0 and 3000 cd");
+    refused("\"plus\": \"{side} drl +\"", "\"plus\": \"{nothing}\"", "feed.notAsked");
+    refused("\"amps\": \"{tapAmps}\"", "\"amps\": \"zero\"", "feed.noNumber");
+    refused("\"watts\": \"{watts}\"", "\"watts\": \"-8\"", "circuit.notPositive");
+    refused("\"metres\": \"{branch}\"", "\"metres\": \"-1\"", "circuit.wireLength");
+    refused("\"id\": \"drl feed\"", "\"id\": \"fuse tap\"", "circuit.twoParts");
+    refused("\"size\": \"0.75 mm²\"", "\"size\": \"0 mm²\"", "feed.noWire");
+    refused("\"usual\": \"800\"", "\"usual\": \"80000\"", "feed.outsideRange");
   }
 
   private static void refused(String was, String is, String says) {
@@ -85,17 +85,17 @@ class FeedFormatsTest {
   void hostileTablesAreRefusedWithTheirLine() throws Exception {
     PlannedFeed feed = feed();
     assertThatThrownBy(() -> FeedCsv.read("a,b\n1,2\n", feed, Map.of()))
-        .hasMessage("The columns are: part, kind, name, value.");
+        .hasMessageContaining("formats.columns");
     assertThatThrownBy(() -> FeedCsv.read("part,kind,name,value\nx,wire\n", feed, Map.of()))
-        .hasMessage("It has 2 cells, not 4.");
+        .hasMessageContaining("formats.cells");
     assertThatThrownBy(
             () ->
                 FeedCsv.read(
                     "part,kind,name,value\n=cmd|' /C calc'!A0,wire,size,1\n", feed, Map.of()))
         .isInstanceOf(FormatProblem.class)
-        .hasMessageStartingWith("No part is called");
+        .hasMessageContaining("formats.noPart");
     assertThatThrownBy(() -> FeedCsv.read("part,kind,name,value\n\"open", feed, Map.of()))
-        .hasMessageStartingWith("This is no CSV");
+        .hasMessageContaining("formats.notCsv");
     String formula = FILE.replace("\"colour\": \"red\"", "\"colour\": \"=1+1\"");
     assertThat(FeedCsv.write(PlannedFeed.usual(FeedPlanFormat.read(formula))))
         .contains("drl feed,wire,colour,'=1+1");

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import mellow.core.finding.Said;
 import mellow.core.finding.Source;
 import mellow.core.rules.Confirmation;
 import mellow.core.rules.PlaceRule;
@@ -59,10 +60,10 @@ class RuleBookTest {
             .get();
     assertThat(changed.limits().lowest()).hasValue(400);
     assertThat(changed.source().mark()).isEqualTo(Source.Mark.LOCAL);
-    assertThat(RuleBook.differences(fitters(), valley))
+    assertThat(Said.texts(RuleBook.differences(fitters(), valley)))
         .containsExactly(
             "fitters.drl.lower-edge: lower edge at least 250 mm becomes lower edge at least 400 mm",
-            "fitters.drl.outer-edge no longer holds",
+            "fitters.drl.outer-edge no longer applies",
             "valley.fog is new: lower edge at least 300 mm");
   }
 
@@ -79,10 +80,10 @@ class RuleBookTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"over\":\"fitters\" | \"over\":\"nowhere\" | /over | no rule set",
-        "\"over\":\"fitters\" | \"over\":\"valley\" | /over | over itself",
-        "\"id\":\"valley\" | \"id\":\"un-r48\" | /id | is a set of the product",
-        "fitters.drl.outer-edge | fitters.nothing | /off/0 | is no rule of",
+        "\"over\":\"fitters\" | \"over\":\"nowhere\" | /over | rules.noSet",
+        "\"over\":\"fitters\" | \"over\":\"valley\" | /over | rules.overItself",
+        "\"id\":\"valley\" | \"id\":\"un-r48\" | /id | rules.builtIn",
+        "fitters.drl.outer-edge | fitters.nothing | /off/0 | rules.noRule",
       })
   void whatContradictsItsBaseIsRefusedWithThePlace(
       String right, String wrong, String place, String why) {
@@ -103,14 +104,14 @@ class RuleBookTest {
             .replace("\"over\":\"hill\"", "\"over\":\"valley\"");
     assertThatThrownBy(() -> book(a, b))
         .isInstanceOf(RuleProblem.class)
-        .hasMessageContaining("valley over hill over valley");
+        .hasMessageContaining("valley → hill → valley");
   }
 
   @Test
   void aRuleIsNotSwitchedOffAndChangedAtOnce() {
     assertThatThrownBy(
             () -> book(VALLEY.replace("fitters.drl.outer-edge", "fitters.drl.lower-edge")))
-        .hasMessageContaining("switched off and changed at once");
+        .hasMessageContaining("rules.offAndChanged");
   }
 
   @ParameterizedTest

@@ -27,8 +27,8 @@ class RuleSetFormatTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"aim\":-1.2 | \"aim\":-0.2 | lies outside the limits",
-        "\"lowest\":-2.0 | \"lowest\":-0.1 | must be below highest",
+        "\"aim\":-1.2 | \"aim\":-0.2 | rules.aimOutside",
+        "\"lowest\":-2.0 | \"lowest\":-0.1 | rules.lowestAbove",
         "\"un-dipped\" | \"searchlight\" | enumeration",
         "\"version\":1 | \"version\":0 | minimum",
         "\"clause\":\"1\" | \"clause\":\"1\",\"eval\":\"x\" | additional",
@@ -81,10 +81,10 @@ class RuleSetFormatTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"unit\":\"in\" | \"unit\":\"cd\" | no unit of the centre",
-        "\"least\":12 | \"least\":31 | must be below highest",
-        "\"fromMm\":1300 | \"fromMm\":2300 | that wide and that narrow",
-        "\"id\":\"valley.count\" | \"id\":\"valley.low\" | stands twice",
+        "\"unit\":\"in\" | \"unit\":\"cd\" | formats.noUnit",
+        "\"least\":12 | \"least\":31 | rules.lowestAbove",
+        "\"fromMm\":1300 | \"fromMm\":2300 | formats.widthContradicts",
+        "\"id\":\"valley.count\" | \"id\":\"valley.low\" | formats.idTwice",
         "\"count\" | \"colour\" | enumeration",
         "\"limits\":{\"most\":2}, | '' | required",
         "\"place\":[ | \"other\":[ | additional",

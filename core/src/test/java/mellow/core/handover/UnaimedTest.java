@@ -52,7 +52,7 @@ class UnaimedTest {
         .allMatch(name -> name.contains("low beam"));
     List<Finding> unread = of(takeIn(false, WorkKind.FOG), Map.of(LampKind.DIPPED, BOTH));
     assertThat(names(unread)).hasSize(2).allMatch(name -> name.contains("fog"));
-    assertThatFinding(unread.get(0)).advises("Say with the vehicle what its lens says");
+    assertThatFinding(unread.get(0)).advises("Enter at the vehicle what its lens says");
   }
 
   /** Running lamps are not aimed; pods only where they are aimed as fog lamps. */

@@ -29,6 +29,7 @@ import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -121,8 +122,10 @@ class FeedJudgeTest {
   @Test
   void tableSaysWhereALampDoesOtherwiseThanAsked() {
     StateTable.State off =
-        new StateTable.State("key out", Controls.OFF.withFog(true), lit(LightLevel.OUT));
-    StateTable.State on = new StateTable.State("fog on", ON, lit(LightLevel.FULL));
+        new StateTable.State(
+            "off", Sentence.of("key out"), Controls.OFF.withFog(true), lit(LightLevel.OUT));
+    StateTable.State on =
+        new StateTable.State("on", Sentence.of("fog on"), ON, lit(LightLevel.FULL));
     StateTable table = StateTable.of(fogs(12, 15), List.of(off, on, off));
     assertThat(table.findings()).isEmpty();
     assertThat(
@@ -137,7 +140,7 @@ class FeedJudgeTest {
     Circuit dead = fogs(12, 15).with(((Moving.Relay) part(fogs(12, 15), "relay")).kill());
     assertThat(StateTable.of(dead, List.of(off, on)).findings())
         .extracting(finding -> Said.pattern(finding.headline()))
-        .containsExactly("fog on: front fog lamp out, expected lit");
+        .containsExactly("Fog on: front fog lamp out, should be lit");
     Circuit blown = fogs(12, 15).with(Joining.Fuse.of(15, "fuse", "plus", "fused").blow());
     assertThat(StateTable.of(blown, List.of(on)).findings()).hasSize(1);
   }

@@ -24,6 +24,7 @@ import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.junit.jupiter.api.Test;
@@ -41,11 +42,11 @@ class PatternsTest {
 
   private static Emitter led(LampFunction function, String plus, String minus, double watts) {
     return new Emitter.DrivenLed(
-        function.words(), new Emitter.Use(function, Side.LEFT), plus, minus, watts, 8);
+        function.name(), new Emitter.Use(function, Side.LEFT), plus, minus, watts, 8);
   }
 
   private static State state(String name, Controls controls, LampFunction lamp, LightLevel level) {
-    return new State(name, controls, Map.of(StateTable.Lamps.of(lamp), level));
+    return new State(name, Sentence.of(name), controls, Map.of(StateTable.Lamps.of(lamp), level));
   }
 
   /** A running lamp in the states that its rules ask about, with what is expected of it. */
@@ -88,9 +89,9 @@ class PatternsTest {
     assertThat(StateTable.of(inverted, runningLamp(LightLevel.OUT)).findings())
         .extracting(finding -> Said.pattern(finding.headline()))
         .containsExactly(
-            "engine: daytime running lamp out, expected lit",
-            "side lamps: daytime running lamp lit, expected out",
-            "low beams: daytime running lamp lit, expected out");
+            "Engine: daytime running lamp out, should be lit",
+            "Side lamps: daytime running lamp lit, should be out",
+            "Low beams: daytime running lamp lit, should be out");
   }
 
   /** A change-over relay puts a dimmer in the feed: 17.5 % for 140 of 800 cd. */
@@ -151,8 +152,8 @@ class PatternsTest {
         Map.of(StateTable.Lamps.of(LampFunction.DIPPED), LightLevel.FULL);
     List<State> states =
         List.of(
-            new State("low beam", Controls.OFF.with(Lights.DIPPED), lit),
-            new State("main beam", Controls.OFF.with(Lights.MAIN), lit));
+            new State("low beam", Sentence.of("low beam"), Controls.OFF.with(Lights.DIPPED), lit),
+            new State("main beam", Sentence.of("main beam"), Controls.OFF.with(Lights.MAIN), lit));
     Circuit plugged =
         Circuit.of(
             BATTERY, low, main, shutter, Emitter.Discharge.of35W("ballast", use, "low", GROUND));

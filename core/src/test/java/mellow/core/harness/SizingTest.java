@@ -107,7 +107,7 @@ class SizingTest {
   void sizesOfBothSeriesStandInOrder() {
     assertThat(WireSize.all().stream().map(WireSize::name))
         .containsSubsequence("AWG 20", "0.75 mm²", "AWG 18", "1.5 mm²", "AWG 14", "2.5 mm²");
-    assertThatThrownBy(() -> new Conductor(1, -3, 20)).hasMessageContaining("up to 100 m");
+    assertThatThrownBy(() -> new Conductor(1, -3, 20)).hasMessageContaining("circuit.wireLength");
     assertThatThrownBy(() -> Conductor.awg(99, 1)).hasMessageContaining("gauges run");
   }
 }

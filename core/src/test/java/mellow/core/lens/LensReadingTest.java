@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.BeamClass;
@@ -107,7 +108,7 @@ class LensReadingTest {
         .is(Verdict.WITHIN);
     assertThatFinding(finding(left, "lens.traffic", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.OUT)
-        .says("oncoming eyes");
+        .says("oncoming traffic");
     assertThatFinding(finding(either, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
         .is(Verdict.WITHIN);
   }
@@ -155,9 +156,8 @@ class LensReadingTest {
     assertThat(LensReading.of("E4 HCR").findings(Optional.empty(), TrafficSide.RIGHT))
         .extracting(Finding::id)
         .containsExactly("lens.traffic");
-    assertThat(
-            LensReading.of("{0}").findings(Optional.empty(), TrafficSide.RIGHT).get(0).headline())
-        .isEqualTo(mellow.core.finding.Sentence.of("“(0)” is not a mark known here"));
+    Finding braced = LensReading.of("{0}").findings(Optional.empty(), TrafficSide.RIGHT).get(0);
+    assertThat(Said.text(braced.headline())).isEqualTo("“(0)” is not a mark known here");
   }
 
   /** UN R98: marks that begin with D. */

@@ -15,8 +15,9 @@ import mellow.core.aim.PairInput;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
 import mellow.core.aim.WallSheet;
+import mellow.core.entry.Entry;
+import mellow.core.finding.Said;
 import mellow.core.formats.BuiltInRules;
-import mellow.core.measure.Entry;
 import mellow.core.measure.Measured;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.VehicleScope;
@@ -186,9 +187,9 @@ class LogbookTest {
 
   @Test
   void aReadingWithoutItsSideOrScrewIsABrokenContract() {
-    assertThatThrownBy(() -> of(ReadingKind.CENTRE, 668)).hasMessageContaining("needs a side");
+    assertThatThrownBy(() -> of(ReadingKind.CENTRE, 668)).hasMessageContaining("logbook.needsSide");
     assertThatThrownBy(() -> low(ReadingKind.TURN, Side.LEFT, 1))
-        .hasMessageContaining("needs a screw");
+        .hasMessageContaining("logbook.needsScrew");
     assertThatThrownBy(() -> of(ReadingKind.SPACING, Double.NaN)).hasMessageContaining("finite");
   }
 
@@ -224,7 +225,8 @@ class LogbookTest {
           .isInstanceOf(Entry.Accepted.class);
       assertThat(ReadingEntry.read(kind, typed(beyond, turns), UnitSystem.METRIC))
           .isInstanceOfSatisfying(
-              Entry.Refused.class, entry -> assertThat(entry.wouldBeRight()).startsWith("From"));
+              Entry.Refused.class,
+              entry -> assertThat(Said.key(entry.wouldBeRight())).isEqualTo("logbook.fromTo"));
     }
   }
 

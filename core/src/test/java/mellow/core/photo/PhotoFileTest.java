@@ -138,7 +138,7 @@ class PhotoFileTest {
     assertThat(holds(clean, SECRET)).isFalse();
     assertSamePicture(clean, png);
     told[45]++;
-    assertThatThrownBy(() -> PhotoFile.clean(told, 1)).hasMessageContaining("damaged");
+    assertThatThrownBy(() -> PhotoFile.clean(told, 1)).hasMessageContaining("photo.damaged");
   }
 
   /** Wherever a file breaks off, it is refused with a sentence: no other error, no half picture. */
@@ -156,8 +156,8 @@ class PhotoFileTest {
   @Test
   void otherFormatsAndTooLargeFilesAreRefusedWithTheirReason() {
     assertThatThrownBy(() -> PhotoFile.clean("<svg onload='x'/>".getBytes(), 1))
-        .hasMessageContaining("neither a JPEG nor a PNG");
+        .hasMessageContaining("photo.otherFormat");
     assertThatThrownBy(() -> PhotoFile.clean(new byte[30_000_001], 1))
-        .hasMessageContaining("at most 30 MB");
+        .hasMessageContaining("photo.tooLarge");
   }
 }

@@ -62,7 +62,7 @@ class EachLimitTest {
     LampFunction function = rule.functions().iterator().next();
     LampPair pair =
         LampPair.mirrored(
-            "it", function.words(), lamp(rule, function, value), spot(rule, width, value));
+            "it", function.name(), lamp(rule, function, value), spot(rule, width, value));
     LampPair dipped = Fronts.named("low", Fronts.square(LampFunction.DIPPED, 100, 640, 700));
     LampPair turn = turnSignal();
     Front front = new Front(width, List.of(pair, dipped, turn), List.of());

@@ -23,7 +23,7 @@ final class Fronts {
   static LampPair square(LampFunction function, double sizeMm, double outMm, double heightMm) {
     return LampPair.mirrored(
         "it",
-        function.words(),
+        function.name(),
         Lamp.of(function, new Outline.Rectangle(sizeMm, sizeMm)),
         new Spot(outMm, heightMm, 0));
   }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
+import mellow.core.words.Speech;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
 
@@ -55,7 +56,7 @@ class HolesTest {
   void theTemplateShowsTheLeftLampsOuterHoleAtTheRightAndMirrorsTheOther() {
     for (Side side : Side.values()) {
       List<DrillTemplate.Sheet> sheets =
-          DrillTemplate.of(barLamp(120), side, Paper.A4, UnitSystem.METRIC);
+          DrillTemplate.of(barLamp(120), side, Paper.A4, UnitSystem.METRIC, Speech.ENGLISH::text);
       assertThat(sheets).hasSize(1);
       List<Stroke.Circle> circles =
           sheets.get(0).strokes().stream()
@@ -74,7 +75,8 @@ class HolesTest {
   @Test
   void aLongLampIsTiledAndEachSheetHasItsControlLine() {
     List<DrillTemplate.Sheet> sheets =
-        DrillTemplate.of(barLamp(400), Side.LEFT, Paper.LETTER, UnitSystem.IMPERIAL);
+        DrillTemplate.of(
+            barLamp(400), Side.LEFT, Paper.LETTER, UnitSystem.IMPERIAL, Speech.ENGLISH::text);
     // 430 mm of drawing over windows of 191.9 mm that share 10 mm
     assertThat(sheets).hasSize(3);
     for (DrillTemplate.Sheet sheet : sheets) {
@@ -115,7 +117,8 @@ class HolesTest {
             new Spot(600, 500, 0));
     for (Paper paper : Paper.values()) {
       for (UnitSystem units : UnitSystem.values()) {
-        DrillTemplate.Sheet sheet = DrillTemplate.of(pair, Side.RIGHT, paper, units).get(0);
+        DrillTemplate.Sheet sheet =
+            DrillTemplate.of(pair, Side.RIGHT, paper, units, Speech.ENGLISH::text).get(0);
         List<Stroke.Text> texts = texts(sheet);
         for (Stroke.Text text : texts) {
           assertThat(taken(text).getMaxX()).as(text.words()).isLessThan(paper.widthMm() - 8);
@@ -139,7 +142,10 @@ class HolesTest {
   @Test
   void holesOfOneSizeShareALineInTheOrderOfDrilling() {
     List<String> words =
-        texts(DrillTemplate.of(barLamp(120), Side.LEFT, Paper.A4, UnitSystem.METRIC).get(0))
+        texts(
+                DrillTemplate.of(
+                        barLamp(120), Side.LEFT, Paper.A4, UnitSystem.METRIC, Speech.ENGLISH::text)
+                    .get(0))
             .stream()
             .map(Stroke.Text::words)
             .toList();

@@ -35,7 +35,7 @@ class LightRulesTest {
             light,
             recess,
             List.of());
-    return LampPair.mirrored(id, function.words(), lamp, new Spot(outMm, 600, 0));
+    return LampPair.mirrored(id, function.name(), lamp, new Spot(outMm, 600, 0));
   }
 
   private static LampPair marked(String id, LampFunction function, double referenceMark) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import mellow.core.finding.Horizon;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampFunction;
 import org.junit.jupiter.api.Test;
@@ -26,7 +27,7 @@ class PlaceHorizonTest {
   @Test
   void frontWithoutLampsBeginsWithThem() {
     Horizon empty = of();
-    assertThat(empty.parts()).containsExactly("Lamps", "Drill");
+    assertThat(Said.texts(empty.parts())).containsExactly("Lamps", "Drill");
     assertThat(empty.present()).isZero();
     assertThat(empty.marks()).isEmpty();
   }
@@ -34,7 +35,7 @@ class PlaceHorizonTest {
   @Test
   void marksStandAtTheirOwnPair() {
     Horizon two = of(FOG, LOW);
-    assertThat(two.parts()).hasSize(3).last().isEqualTo("Drill");
+    assertThat(Said.texts(two.parts())).hasSize(3).last().isEqualTo("Drill");
     assertThat(two.marks())
         .filteredOn(mark -> mark.verdict() == Verdict.OUT)
         .filteredOn(mark -> mark.findingId().contains("edge"))

@@ -16,6 +16,7 @@ import mellow.core.feed.FeedPlan;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.vehicle.LampFunction;
@@ -69,7 +70,7 @@ class ProofTest {
     for (FeedPlan plan : FeedPlanBook.all()) {
       ProofList list = ProofList.of(Optional.of(PlanProof.of(PlannedFeed.usual(plan))), List.of());
       assertThat(list.halfSeen()).as(plan.id()).isEmpty();
-      assertThat(list.items()).as(plan.id()).anyMatch(item -> item.controls().equals(Controls.OFF));
+      assertThat(list.items()).as(plan.id()).anyMatch(item -> item.state() == DrivingState.KEY_OUT);
     }
   }
 
@@ -95,14 +96,14 @@ class ProofTest {
     assertThat(list.halfSeen()).isEmpty();
     assertThat(list.items().get(0).moves()).hasSizeLessThanOrEqualTo(1);
     assertThat(list.items())
-        .extracting(ProofList.Item::name)
-        .contains("side lamps, fog", "turn left");
+        .extracting(ProofList.Item::state)
+        .contains(DrivingState.SIDE_FOG, DrivingState.TURN_LEFT);
   }
 
   private static final ProofLamp LEFT_LOW = ProofLamp.of(LampFunction.DIPPED, Side.LEFT);
   private static final ProofLamp RIGHT_LOW = ProofLamp.of(LampFunction.DIPPED, Side.RIGHT);
 
-  private static ProofEvent tried(String state, ProofLamp lamp, Outcome outcome, int tries) {
+  private static ProofEvent tried(DrivingState state, ProofLamp lamp, Outcome outcome, int tries) {
     return new ProofEvent.Tried(
         state,
         lamp.function(),
@@ -114,7 +115,7 @@ class ProofTest {
         Map.of());
   }
 
-  private static ProofEvent bothTried(String state, LampFunction function, Outcome outcome) {
+  private static ProofEvent bothTried(DrivingState state, LampFunction function, Outcome outcome) {
     return new ProofEvent.Tried(
         state, function, Optional.empty(), Optional.empty(), outcome, 0, "{0} cold", Map.of());
   }
@@ -128,7 +129,7 @@ class ProofTest {
               (lamp, level) ->
                   results.add(
                       new ProofEvent.Tried(
-                          item.name(),
+                          item.state(),
                           lamp.function(),
                           Optional.of(lamp.side()),
                           Optional.of(lamp.name()),
@@ -156,7 +157,7 @@ class ProofTest {
             "Right main beam: not tried");
     List<ProofEvent> results = all(list);
     assertThat(ProofSheet.of(list, results).isProved()).isTrue();
-    results.add(tried("low beam", LEFT_LOW, Outcome.FLICKERS, 0));
+    results.add(tried(DrivingState.LOW, LEFT_LOW, Outcome.FLICKERS, 0));
     assertThat(ProofSheet.of(list, results).isProved()).isFalse();
     Finding fault = findings(list, results).get(0);
     assertThat(fault.verdict()).isEqualTo(Verdict.OUT);
@@ -166,7 +167,7 @@ class ProofTest {
         .containsSubsequence(
             "known-good ballast and lamp straight from a battery", "each bulb", "each ballast");
     for (int tries : new int[] {3, 1}) {
-      results.add(tried("low beam", LEFT_LOW, Outcome.AFTER_TRIES, tries));
+      results.add(tried(DrivingState.LOW, LEFT_LOW, Outcome.AFTER_TRIES, tries));
       assertThat(ProofSheet.of(list, results).isProved()).isTrue();
       assertThat(findings(list, results))
           .singleElement()
@@ -174,7 +175,7 @@ class ProofTest {
               found -> {
                 assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
                 assertThat(Said.pattern(found.headline()))
-                    .contains(tries == 3 ? "after {0} tries, low beam" : "after one try, low beam");
+                    .contains(tries == 3 ? "after 3 tries, low beam" : "after one try, low beam");
               });
     }
   }
@@ -184,8 +185,8 @@ class ProofTest {
   void oneSideDoesNotSpeakForTheOther() {
     ProofList list = own(LampFunction.DIPPED);
     List<ProofEvent> results = all(list);
-    results.add(tried("low beam", LEFT_LOW, Outcome.DEAD, 0));
-    results.add(tried("low beam", RIGHT_LOW, Outcome.WORKS, 0));
+    results.add(tried(DrivingState.LOW, LEFT_LOW, Outcome.DEAD, 0));
+    results.add(tried(DrivingState.LOW, RIGHT_LOW, Outcome.WORKS, 0));
     assertThat(findings(list, results))
         .singleElement()
         .satisfies(
@@ -207,12 +208,12 @@ class ProofTest {
             .filter(lamp -> lamp.name().equals("left inner pod"))
             .findFirst()
             .orElseThrow();
-    String lit =
+    DrivingState lit =
         list.items().stream()
             .filter(item -> item.expected().getOrDefault(inner, LightLevel.OUT) != LightLevel.OUT)
             .findFirst()
             .orElseThrow()
-            .name();
+            .state();
     results.add(tried(lit, inner, Outcome.DEAD, 0));
     assertThat(findings(list, results))
         .singleElement()
@@ -229,7 +230,7 @@ class ProofTest {
             .toList();
     ProofList list = ProofList.of(Optional.of(plan("fog-own-switch", Map.of())), factory);
     assertThat(list.lamps())
-        .extracting(ProofLamp::words)
+        .extracting(lamp -> Said.text(lamp.words()))
         .contains(
             "left front fog lamp",
             "left factory front fog lamp",
@@ -249,7 +250,7 @@ class ProofTest {
   private static List<String> reopened(ProofList list, List<ProofEvent> events) {
     return ProofSheet.of(list, events).cells().stream()
         .filter(cell -> cell.result().isEmpty())
-        .map(cell -> cell.lamp().words())
+        .map(cell -> Said.text(cell.lamp().words()))
         .distinct()
         .toList();
   }
@@ -282,11 +283,11 @@ class ProofTest {
             Optional.of(plan("drl-two-relays", Map.of())),
             both(LampFunction.POSITION, LampFunction.MAIN));
     assertThat(ProofSheet.of(tapped, proved).of(ProofLamp.of(LampFunction.POSITION, Side.LEFT)))
-        .filteredOn(cell -> cell.state().equals("side lamps"))
+        .filteredOn(cell -> cell.state() == DrivingState.SIDE)
         .singleElement()
         .satisfies(cell -> assertThat(cell.result()).isEmpty());
     assertThat(ProofSheet.of(tapped, proved).of(ProofLamp.of(LampFunction.MAIN, Side.LEFT)))
-        .filteredOn(cell -> cell.state().equals("main beam"))
+        .filteredOn(cell -> cell.state() == DrivingState.MAIN)
         .singleElement()
         .satisfies(cell -> assertThat(cell.isProved()).isTrue());
   }
@@ -297,19 +298,22 @@ class ProofTest {
     List<ProofEvent> events = all(list);
     events.add(
         new ProofEvent.Unplugged(
-            Set.of(LampFunction.DIPPED), Optional.of(Side.LEFT), "1 connector, left headlamp"));
+            Set.of(LampFunction.DIPPED),
+            Optional.of(Side.LEFT),
+            Sentence.of("1 connector, left headlamp")));
     assertThat(reopened(list, events)).containsExactly("left low beam");
-    events.add(bothTried("low beam", LampFunction.DIPPED, Outcome.WORKS));
+    events.add(bothTried(DrivingState.LOW, LampFunction.DIPPED, Outcome.WORKS));
     assertThat(ProofSheet.of(list, events).of(LEFT_LOW))
-        .filteredOn(cell -> cell.state().equals("low beam"))
+        .filteredOn(cell -> cell.state() == DrivingState.LOW)
         .allMatch(ProofSheet.Cell::isProved);
   }
 
   @Test
   void lampThatShouldBeOutIsSoughtElsewhere() {
     assertThat(Isolation.firstThree(Outcome.LIT, Isolation.Light.LED).get(0))
-        .startsWith("Pull its fuse");
-    assertThat(Isolation.firstThree(Outcome.DEAD, Isolation.Light.LED).get(1)).contains("180°");
+        .isEqualTo(ProofWords.pullFuse());
+    assertThat(Isolation.firstThree(Outcome.DEAD, Isolation.Light.LED).get(1))
+        .isEqualTo(ProofWords.turnPlug());
   }
 
   /** A fault that wanders is logged: it works now, and is looked at again. */
@@ -317,7 +321,7 @@ class ProofTest {
   void faultThatWentAwayIsNotForgotten() {
     ProofList list = own(LampFunction.DIPPED);
     List<ProofEvent> results = new ArrayList<>();
-    results.add(bothTried("low beam", LampFunction.DIPPED, Outcome.DEAD));
+    results.add(bothTried(DrivingState.LOW, LampFunction.DIPPED, Outcome.DEAD));
     Finding dead = findings(list, results).get(0);
     assertThat(Said.pattern(dead.detail())).startsWith("Seen: ").doesNotContain("{0}");
     results.addAll(all(list));

@@ -21,7 +21,7 @@ import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
-import mellow.core.measure.TemperatureEntry;
+import mellow.core.measure.Temperature;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -191,16 +191,13 @@ class RetrofitTest {
   @ParameterizedTest
   @CsvSource({"220, 104.4", "225, 107.2", "255, 123.9", "290, 143.3", "133, 56.1"})
   void degrees(double fahrenheit, double celsius) {
-    assertThat(TemperatureEntry.celsius(fahrenheit)).isCloseTo(celsius, within(0.05));
-    assertThat(TemperatureEntry.fahrenheit(celsius)).isCloseTo(fahrenheit, within(0.1));
+    assertThat(Temperature.celsius(fahrenheit)).isCloseTo(celsius, within(0.05));
+    assertThat(Temperature.fahrenheit(celsius)).isCloseTo(fahrenheit, within(0.1));
   }
 
   private static Bake open(double fahrenheit) {
     return new Bake(
-        Bake.Purpose.OPEN,
-        TemperatureEntry.celsius(fahrenheit),
-        5,
-        EnumSet.allOf(Bake.Inside.class));
+        Bake.Purpose.OPEN, Temperature.celsius(fahrenheit), 5, EnumSet.allOf(Bake.Inside.class));
   }
 
   /** Cool first; twice at a school before the next; longer comes before hotter. Common practice. */
@@ -214,22 +211,23 @@ class RetrofitTest {
     assertThat(OvenAdvice.of(Bake.Purpose.OPEN, stubborn).heat().fahrenheit()).isEqualTo(255);
     OvenAdvice reseal = OvenAdvice.of(Bake.Purpose.RESEAL, stubborn);
     assertThat(reseal.heat().fahrenheit()).isEqualTo(225);
-    assertThat(reseal.because()).contains("goes shut at 225 °F").doesNotContain("parts");
+    assertThat(reseal.because()).isEqualTo(RetrofitWords.coolFirst(false));
     assertThat(OvenAdvice.of(Bake.Purpose.OPEN, List.of(open(290), open(290))).because())
-        .contains("welded housing is cut");
+        .isEqualTo(RetrofitWords.didNotOpen());
   }
 
   @Test
   void ovenIsRefusedWhenTooHotOrNotLookedInto() {
     assertThat(open(290).refused()).isEmpty();
-    assertThat(open(291).refused().orElseThrow()).startsWith("Never above 290 °F (143 °C)");
+    assertThat(open(291).refused()).contains(RetrofitWords.tooHot());
     assertThat(new Bake(Bake.Purpose.OPEN, 104, 0, EnumSet.allOf(Bake.Inside.class)).refused())
         .isPresent();
     assertThat(
             new Bake(Bake.Purpose.RESEAL, 104, 5, Set.of(Bake.Inside.WIRES, Bake.Inside.SCREWS))
-                .refused())
+                .refused()
+                .map(Said::text))
         .contains(
-            "What is in the oven? Not looked for yet: bulbs, ballasts and drivers, tapes and film.");
+            "Check that these are out of the lamp: bulbs, ballasts and drivers, and tapes and film.");
   }
 
   /** 600, 1000, 1200, 2000, 3000, polish; none left out. Common practice. */
@@ -242,8 +240,8 @@ class RetrofitTest {
     assertThat(LensLadder.refuses(List.of(), 1200)).as("a light haze starts higher up").isEmpty();
     assertThat(LensLadder.refuses(List.of(), LensLadder.POLISH)).isPresent();
     assertThat(LensLadder.refuses(List.of(600), 1200))
-        .contains("1000 grit, wet comes before it: its scratches would stay.");
-    assertThat(LensLadder.refuses(List.of(600), 600)).contains("That step is done already.");
+        .contains(RetrofitWords.comesBefore(LensLadder.rungs().get(1).words().capital()));
+    assertThat(LensLadder.refuses(List.of(600), 600)).contains(RetrofitWords.stepDone());
     assertThat(LensLadder.refuses(List.of(), 800)).isPresent();
     assertThat(LensLadder.FollowUp.after(LocalDate.of(2027, 2, 28)).latest())
         .isEqualTo(LocalDate.of(2029, 2, 28));

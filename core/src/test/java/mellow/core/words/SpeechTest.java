@@ -3,18 +3,14 @@ package mellow.core.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.Side;
-import mellow.words.Argument;
 import mellow.words.Catalogue;
-import mellow.words.Message;
 import org.junit.jupiter.api.Test;
 
 /** What is said, in each language and in both unit systems. */
@@ -78,68 +74,5 @@ class SpeechTest {
     assertThat(Speech.of(Locale.JAPANESE)).isSameAs(Speech.ENGLISH);
     assertThatThrownBy(() -> Speech.ENGLISH.written(Sentence.keyed("stance.no", Map.of())))
         .hasMessageContaining("stance.no");
-  }
-
-  /** Every message, in every language, with every constant and both ways of whether. */
-  @Test
-  void everyMessageIsWholeInEveryLanguage() throws ClassNotFoundException {
-    int said = 0;
-    for (String language : Catalogue.shipped().languages()) {
-      Speech speech = Speech.named(language);
-      for (String feature : Catalogue.shipped().features()) {
-        for (Map.Entry<String, Message> one : Catalogue.shipped().feature(feature).entrySet()) {
-          String key = feature + "." + one.getKey();
-          for (int variant = 0; variant < MOST_CONSTANTS; variant++) {
-            Map<String, Object> arguments = new HashMap<>();
-            for (Argument argument : one.getValue().arguments().values()) {
-              arguments.put(argument.name(), sample(argument, variant));
-            }
-            Sentence.Written written = speech.written(Sentence.keyed(key, arguments));
-            assertThat(written.pattern().replaceAll("\\{\\d}", "7"))
-                .as(language + " " + key)
-                .isNotBlank()
-                .doesNotStartWith(" ")
-                .doesNotEndWith(" ")
-                .doesNotContain("{", "}", "  ", " ,", " .", " :", "null");
-            said++;
-          }
-        }
-      }
-    }
-    assertThat(said).isGreaterThan(5_000);
-  }
-
-  private static final int MOST_CONSTANTS = 17;
-
-  private static Object sample(Argument argument, int variant) throws ClassNotFoundException {
-    Optional<String> type = Catalogue.shipped().type(argument.name());
-    if (type.isPresent()) {
-      Object[] constants = Class.forName(type.get()).getEnumConstants();
-      return constants[variant % constants.length];
-    }
-    return switch (argument.kind()) {
-      case FIGURE -> Figure.count(7);
-      case AMOUNT -> variant;
-      case WHETHER -> variant % 2 == 0;
-      case CHOICE, WORDS -> "typed";
-      case SENTENCE -> Sentence.of("said");
-      case LIST -> List.of(Sentence.of("one"), Sentence.of("two"));
-    };
-  }
-
-  /** Each constant that a message may name has words of its own, in every language. */
-  @Test
-  void everyConstantHasItsWords() throws ClassNotFoundException {
-    for (String type : Catalogue.shipped().types().values()) {
-      Class<?> named = Class.forName(type);
-      for (Object constant : named.getEnumConstants()) {
-        String key = Catalogue.term(named, ((Enum<?>) constant).name());
-        for (String language : Catalogue.shipped().languages()) {
-          assertThat(Catalogue.shipped().message(language, key))
-              .as(language + " " + key)
-              .isPresent();
-        }
-      }
-    }
   }
 }

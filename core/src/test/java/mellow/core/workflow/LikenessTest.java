@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
+import mellow.core.finding.Said;
 import org.junit.jupiter.api.Test;
 
 class LikenessTest {
@@ -34,7 +35,7 @@ class LikenessTest {
 
   @Test
   void itSaysWhy() {
-    assertThat(Likeness.between(NOW, job("e", "Quenby Loft", 2017, WorkKind.FOG)).why())
+    assertThat(Said.texts(Likeness.between(NOW, job("e", "Quenby Loft", 2017, WorkKind.FOG)).why()))
         .containsExactly("the same model", "1 year apart", "fog lamps too");
   }
 

@@ -228,9 +228,9 @@ class PlanTest {
             List.of(dead, tries));
     assertThat(finding(takeIn, "take-in.works@lamp:DIPPED:LEFT").verdict()).isEqualTo(Verdict.OUT);
     assertThat(Said.text(finding(takeIn, "take-in.works@lamp:MAIN:LEFT").headline()))
-        .isEqualTo("Left main beam: works after tries, 3, as it came");
+        .isEqualTo("Left main beam: works after 3 tries, as it came");
     assertThat(Said.text(finding(takeIn, "take-in.untried").headline()))
-        .isEqualTo("6 functions are not tried yet");
+        .isEqualTo("6 functions not tried yet");
     assertThat(finding(takeIn, "take-in.change@change:TYRES").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThatThrownBy(

@@ -29,8 +29,8 @@ class StandingTest {
           Finding.plain(
               FindingKey.of(stage + "." + findings.size()),
               verdict,
-              Source.judged("for this test"),
-              Sentence.of(stage.words() + " " + verdict)));
+              Source.judged(Sentence.of("for this test")),
+              Sentence.of(stage + " " + verdict)));
     }
     return StageStanding.of(stage, begun, findings);
   }
@@ -50,7 +50,7 @@ class StandingTest {
                 standing(Stage.WALL, false, Verdict.NOT_KNOWN)));
     assertThat(standing.stage()).isEqualTo(Stage.PLACE);
     assertThat(standing.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(says(standing)).isEqualTo("Place OUT");
+    assertThat(says(standing)).isEqualTo("PLACE OUT");
     assertThat(standing.stages()).isEqualTo(RUNNING_LAMPS);
     assertThat(standing.horizon().marks()).extracting(Horizon.Mark::part).containsExactly(0, 3, 3);
   }
@@ -81,7 +81,7 @@ class StandingTest {
     assertThat(aiming(begun(Stage.TAKE_IN, Verdict.OUT), done).stage()).isEqualTo(Stage.TAKE_IN);
     Standing untried = aiming(begun(Stage.TAKE_IN, Verdict.NOT_KNOWN), done);
     assertThat(untried.stage()).isEqualTo(Stage.HAND_OVER);
-    assertThat(says(untried)).isEqualTo("Nothing stands above the horizon");
+    assertThat(says(untried)).isEqualTo("Nothing is out: ready to hand over");
   }
 
   /** The wall is done, and the front was never opened as planned: that is not called done. */
@@ -93,7 +93,7 @@ class StandingTest {
             List.of(begun(Stage.TAKE_IN, Verdict.WITHIN), begun(Stage.WALL, Verdict.WITHIN)));
     assertThat(standing.stage()).isEqualTo(Stage.HAND_OVER);
     assertThat(standing.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(says(standing)).isEqualTo("Not begun: Apart, Prove");
+    assertThat(says(standing)).isEqualTo("Not begun: Apart and Prove");
   }
 
   /** What it was signed with stays in sight above the line. */

@@ -49,11 +49,7 @@ class TakeInFindingsTest {
   void nothingIsToBeSaidOnceAllWasTriedAndWorks() {
     assertThat(of(WorkKind.AIM, everything(State.WORKS)))
         .singleElement()
-        .satisfies(
-            all ->
-                assertThatFinding(all)
-                    .is(Verdict.WITHIN)
-                    .says("Everything that was tried works as it came"));
+        .satisfies(all -> assertThatFinding(all).is(Verdict.WITHIN).says(WorkflowWords.allWorks()));
   }
 
   @Test
@@ -62,7 +58,7 @@ class TakeInFindingsTest {
         TakeInFindings.of(
                 takeIn(Set.of(), Set.of(), false, everything(State.WORKS)), SinceThen.NOTHING)
             .get(0);
-    assertThatFinding(first).is(Verdict.NOT_KNOWN).says("What is wanted is not said yet");
+    assertThatFinding(first).is(Verdict.NOT_KNOWN).says(WorkflowWords.wantedUnknown());
   }
 
   @Test
@@ -70,10 +66,10 @@ class TakeInFindingsTest {
     List<LampCheck> checks = everything(State.WORKS);
     assertThatFinding(of(WorkKind.AIM, checks.subList(1, 8)).get(0))
         .is(Verdict.NOT_KNOWN)
-        .says("Low beam left is not tried yet");
+        .says("Left low beam not tried yet");
     assertThatFinding(of(WorkKind.AIM, checks.subList(2, 8)).get(0))
-        .says("Low beam left and low beam right are not tried yet");
-    assertThatFinding(of(WorkKind.AIM, List.of()).get(0)).says("8 functions are not tried yet");
+        .says("Left low beam and right low beam not tried yet");
+    assertThatFinding(of(WorkKind.AIM, List.of()).get(0)).says("8 functions not tried yet");
   }
 
   /**
@@ -81,7 +77,7 @@ class TakeInFindingsTest {
    */
   @ParameterizedTest
   @CsvSource({
-    "AFTER_TRIES, 'Right main beam: works after tries, 3, as it came'",
+    "AFTER_TRIES, 'Right main beam: works after 3 tries, as it came'",
     "WEAK, 'Right main beam: weak, as it came'",
     "FLICKERS, 'Right main beam: flickers, as it came'",
     "DEAD, 'Right main beam: dead, as it came'"
@@ -110,7 +106,9 @@ class TakeInFindingsTest {
   @ParameterizedTest
   @CsvSource({"SUSPENSION", "TYRES", "LOAD"})
   void whatMovesTheBeamsIsNotedAtAsItCame(PriorChange change) {
-    assertThatFinding(change(change, false)).is(Verdict.NOT_KNOWN).advises("Note at As it came");
+    assertThatFinding(change(change, false))
+        .is(Verdict.NOT_KNOWN)
+        .advises(WorkflowWords.noteStance());
     assertThatFinding(change(change, true)).is(Verdict.WITHIN);
   }
 

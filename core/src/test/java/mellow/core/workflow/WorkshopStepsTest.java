@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Said;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
 import mellow.core.vehicle.Side;
@@ -35,14 +36,14 @@ class WorkshopStepsTest {
   }
 
   /** Everything that a step reads was read. */
-  private static StepList.Known known(Map<Fact, String> missing) {
+  private static StepList.Known known(Map<Fact, Sentence> missing) {
     return known(missing, true);
   }
 
-  private static StepList.Known known(Map<Fact, String> missing, boolean read) {
+  private static StepList.Known known(Map<Fact, Sentence> missing, boolean read) {
     return new StepList.Known() {
       @Override
-      public Map<Fact, String> missing(Optional<Side> side) {
+      public Map<Fact, Sentence> missing(Optional<Side> side) {
         return missing;
       }
 
@@ -95,10 +96,11 @@ class WorkshopStepsTest {
             .filter(line -> line.step().id().equals("together.bumper"))
             .findFirst()
             .orElseThrow();
-    assertThat(bumper.waitsFor()).containsExactly("it is cleaned behind");
+    assertThat(Said.texts(bumper.waitsFor())).containsExactly("it is cleaned behind");
   }
 
-  private static StepList bench(Set<String> ways, List<StepMark> marks, Map<Fact, String> missing) {
+  private static StepList bench(
+      Set<String> ways, List<StepMark> marks, Map<Fact, Sentence> missing) {
     return StepList.of(
         Stage.BENCH,
         steps(Stage.BENCH, WorkKind.RETROFIT),
@@ -156,7 +158,8 @@ class WorkshopStepsTest {
 
   @Test
   void gateWaitsAndSaysForWhat() {
-    Map<Fact, String> missing = new EnumMap<>(Map.of(Fact.FIT, "the bowl is too narrow"));
+    Map<Fact, Sentence> missing =
+        new EnumMap<>(Map.of(Fact.FIT, Sentence.of("the bowl is too narrow")));
     StepList list = bench(Set.of("mount-glued", "roll-bench", "seal-glued"), List.of(), missing);
     StepLine cut =
         list.lines().stream()
@@ -164,7 +167,8 @@ class WorkshopStepsTest {
             .findFirst()
             .orElseThrow();
     assertThat(cut.state()).isEqualTo(StepLine.State.WAITS);
-    assertThat(cut.waitsFor()).containsExactly("the bowl is too narrow", "the lens is off");
+    assertThat(Said.texts(cut.waitsFor()))
+        .containsExactly("the bowl is too narrow", "the lens is off");
     assertThat(cut.step().gate()).isTrue();
     assertThat(list.lines())
         .filteredOn(line -> line.state() == StepLine.State.READY)
@@ -179,7 +183,7 @@ class WorkshopStepsTest {
     StepMark leftCut = mark("bench.cut", Side.LEFT, "", "");
     assertThat(bench(glued, List.of(leftCut), Map.of()).lines())
         .filteredOn(line -> line.step().id().equals("bench.dummy"))
-        .extracting(StepLine::waitsFor)
+        .extracting(line -> Said.texts(line.waitsFor()))
         .containsExactly(List.of("the bowl is cut"), List.of());
     List<Step> all =
         Stream.of(Stage.APART, Stage.TOGETHER)
@@ -195,7 +199,7 @@ class WorkshopStepsTest {
             Side.LEFT);
     assertThat(together.lines())
         .filteredOn(line -> line.step().id().equals("together.bumper"))
-        .extracting(StepLine::waitsFor)
+        .extracting(line -> Said.texts(line.waitsFor()))
         .containsExactly(List.of("the bumper is off"));
     List<String> known = StepBook.all().stream().map(Step::id).toList();
     assertThat(StepBook.all()).allMatch(step -> known.containsAll(step.when().after()));
@@ -224,8 +228,7 @@ class WorkshopStepsTest {
             Side.LEFT);
     assertThat(list.findings()).hasSize(1);
     assertThat(list.findings().get(0).verdict()).isEqualTo(Verdict.AT_EDGE);
-    assertThat(Said.pattern(list.findings().get(0).headline()))
-        .startsWith("Done without that every function is proved");
+    assertThat(Said.pattern(list.findings().get(0).headline())).startsWith("Close the front");
     assertThat(Said.pattern(list.findings().get(0).detail())).isEqualTo("Runa: rain was coming");
     assertThat(Said.pattern(list.findings().get(0).remedy().orElseThrow())).contains("the front");
     assertThat(list.isDone()).isFalse();
@@ -241,7 +244,13 @@ class WorkshopStepsTest {
 
   private static BenchTimer timer(Duration length, Optional<Instant> stopped) {
     return new BenchTimer(
-        "t", "full epoxy", Kind.CURE, Optional.of(Adhesive.FULL_EPOXY), NOON, length, stopped);
+        "t",
+        Sentence.of("full epoxy"),
+        Kind.CURE,
+        Optional.of(Adhesive.FULL_EPOXY),
+        NOON,
+        length,
+        stopped);
   }
 
   @ParameterizedTest
@@ -265,12 +274,12 @@ class WorkshopStepsTest {
   void stoppedHereThisIsOutThatWasCuring() {
     BenchTimer cured = timer(Duration.ofHours(6), Optional.empty());
     BenchTimer still = timer(Duration.ofHours(24), Optional.empty());
-    Resume.Last last = new Resume.Last(NOON, "off: bumper");
+    Resume.Last last = new Resume.Last(NOON, Sentence.of("off: bumper"));
     assertThat(Resume.of(NOON.plusSeconds(3600), last, 3, List.of())).isEmpty();
     Resume resume =
         Resume.of(NOON.plus(Duration.ofHours(18)), last, 12, List.of(cured, still)).orElseThrow();
-    assertThat(resume.cured()).containsExactly("full epoxy");
-    assertThat(resume.running()).containsExactly("full epoxy");
+    assertThat(Said.texts(resume.cured())).containsExactly("full epoxy");
+    assertThat(Said.texts(resume.running())).containsExactly("full epoxy");
     assertThat(resume.out()).isEqualTo(12);
   }
 

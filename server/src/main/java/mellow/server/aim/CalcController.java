@@ -12,12 +12,12 @@ import mellow.core.aim.Road;
 import mellow.core.aim.Roll;
 import mellow.core.aim.SchoolTable;
 import mellow.core.aim.Toe;
+import mellow.core.entry.Entry;
+import mellow.core.entry.InclinationEntry;
+import mellow.core.entry.LengthEntry;
+import mellow.core.entry.TurnsEntry;
 import mellow.core.finding.Figure;
-import mellow.core.measure.Entry;
 import mellow.core.measure.Inclination;
-import mellow.core.measure.InclinationEntry;
-import mellow.core.measure.LengthEntry;
-import mellow.core.measure.TurnsEntry;
 import mellow.core.measure.UnitSystem;
 import mellow.server.aim.SmallSums.AngleAnswer;
 import mellow.server.aim.SmallSums.DropAnswer;
@@ -29,6 +29,7 @@ import mellow.server.aim.SmallSums.ToeRequest;
 import mellow.server.platform.Acting;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.wire.FigureView;
+import mellow.server.wire.Spoken;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -47,9 +48,8 @@ class CalcController {
 
   @Schema(description = "Readings of a floor.")
   record FloorRequest(
-      @NotNull(message = "is missing") @Schema(example = "METRIC") UnitSystem units,
-      @NotNull(message = "is missing") @Size(max = 500, message = "has at most 500 entries")
-          List<WallRequest.@Valid @NotNull(message = "is missing") Taken> readings) {}
+      @NotNull @Schema(example = "METRIC") UnitSystem units,
+      @NotNull @Size(max = 500) List<WallRequest.@Valid @NotNull Taken> readings) {}
 
   @PostMapping("/wall")
   @Operation(
@@ -100,7 +100,11 @@ class CalcController {
     }
     Entry.Refused<Figure> refused = (Entry.Refused<Figure>) entry;
     return new EntryAnswer(
-        refused.typed(), null, refused.at(), refused.why(), refused.wouldBeRight());
+        refused.typed(),
+        null,
+        refused.at(),
+        Spoken.text(refused.why(), UnitSystem.METRIC),
+        Spoken.words(refused.wouldBeRight()));
   }
 
   @PostMapping("/drop")

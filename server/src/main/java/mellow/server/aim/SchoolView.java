@@ -10,6 +10,7 @@ import mellow.core.measure.Inclination;
 import mellow.core.vehicle.LampKind;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** One school with what it means for both lamps. */
@@ -42,7 +43,9 @@ public record SchoolView(School school, String title, SchoolLampView left, Schoo
               .map(
                   opinion ->
                       new OpinionView(
-                          opinion.ruleSetId(), opinion.title(), FindingView.of(opinion.finding())))
+                          opinion.ruleSetId(),
+                          Spoken.typed(opinion.title()),
+                          FindingView.of(opinion.finding())))
               .toList());
     }
   }
@@ -63,7 +66,7 @@ public record SchoolView(School school, String title, SchoolLampView left, Schoo
   static SchoolView of(SchoolRow row) {
     return new SchoolView(
         row.school(),
-        row.school().title(),
+        Spoken.term(row.school()),
         SchoolLampView.of(row.lamps().left()),
         SchoolLampView.of(row.lamps().right()));
   }

@@ -87,7 +87,7 @@ public record SheetView(
       return new PairView(
           pair.kind(),
           pair.school(),
-          pair.school().title(),
+          Spoken.term(pair.school()),
           pair.skewDeg().isPresent()
               ? FigureView.of(Figure.degrees(pair.skewDeg().getAsDouble()))
               : null,

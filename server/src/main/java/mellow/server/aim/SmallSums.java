@@ -22,12 +22,9 @@ final class SmallSums {
 
   @Schema(description = "A text as typed.")
   record EntryRequest(
-      @NotNull(message = "is missing") @Schema(example = "LENGTH") EntryForm form,
-      @NotNull(message = "is missing")
-          @Size(max = 200, message = "has at most 200 characters")
-          @Schema(example = "25 ft 3 1/2 in")
-          String typed,
-      @NotNull(message = "is missing") @Schema(example = "METRIC") UnitSystem units) {}
+      @NotNull @Schema(example = "LENGTH") EntryForm form,
+      @NotNull @Size(max = 200) @Schema(example = "25 ft 3 1/2 in") String typed,
+      @NotNull @Schema(example = "METRIC") UnitSystem units) {}
 
   @Schema(description = "The value, or where and why the text was refused.")
   record EntryAnswer(
@@ -40,16 +37,16 @@ final class SmallSums {
 
   @Schema(description = "A drop at a distance.")
   record DropRequest(
-      @DecimalMin(value = "-10000", message = "has to be at least −10 000 mm")
-          @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
+      @DecimalMin(value = "-10000")
+          @DecimalMax(value = "10000")
           @Schema(description = "Below the lamp's centre, mm.", example = "76.2")
           double belowMm,
-      @DecimalMin(value = "100", message = "has to be at least 100 mm")
-          @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
+      @DecimalMin(value = "100")
+          @DecimalMax(value = "100000")
           @Schema(description = "Lamp to wall, mm.", example = "7620")
           double distanceMm,
-      @DecimalMin(value = "0", message = "cannot be negative")
-          @DecimalMax(value = "5000", message = "has to be at most 5 000 mm")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "5000")
           @Schema(description = "Height of the lamp's centre, mm; for the reach.", example = "750")
           @Nullable Double centreMm) {}
 
@@ -62,27 +59,27 @@ final class SmallSums {
 
   @Schema(description = "Two points of a cutoff's flat part.")
   record RollRequest(
-      @DecimalMin(value = "-1000", message = "has to be at least −1 000 mm")
-          @DecimalMax(value = "1000", message = "has to be at most 1 000 mm")
+      @DecimalMin(value = "-1000")
+          @DecimalMax(value = "1000")
           @Schema(description = "By how much the left point is higher, mm.", example = "12")
           double leftHigherMm,
-      @DecimalMin(value = "1", message = "has to be at least 1 mm")
-          @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
+      @DecimalMin(value = "1")
+          @DecimalMax(value = "10000")
           @Schema(description = "Horizontal distance, mm.", example = "600")
           double runMm) {}
 
   @Schema(description = "Steps on the wall against the lamps.")
   record ToeRequest(
-      @DecimalMin(value = "0", message = "cannot be negative")
-          @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "10000")
           @Schema(description = "Between the cutoffs' steps, mm.", example = "1216")
           double stepSpacingMm,
-      @DecimalMin(value = "1", message = "has to be at least 1 mm")
-          @DecimalMax(value = "10000", message = "has to be at most 10 000 mm")
+      @DecimalMin(value = "1")
+          @DecimalMax(value = "10000")
           @Schema(description = "Between the lamps, mm.", example = "1200")
           double lampSpacingMm,
-      @DecimalMin(value = "100", message = "has to be at least 100 mm")
-          @DecimalMax(value = "100000", message = "has to be at most 100 000 mm")
+      @DecimalMin(value = "100")
+          @DecimalMax(value = "100000")
           @Schema(description = "Lamps to wall, mm.", example = "7620")
           double distanceMm) {}
 

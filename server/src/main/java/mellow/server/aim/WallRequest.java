@@ -14,6 +14,7 @@ import mellow.core.aim.Adjuster;
 import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
+import mellow.core.finding.CannotBe;
 import mellow.core.logbook.JobSetup;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
@@ -36,53 +37,50 @@ import org.jspecify.annotations.Nullable;
 /** All that the aim is computed from. */
 @Schema(description = "All that the aim is computed from.")
 public record WallRequest(
-    @NotNull(message = "is missing") @Valid Setup setup,
-    @NotNull(message = "is missing")
-        @Size(max = 2000, message = "has at most 2000 entries")
+    @NotNull @Valid Setup setup,
+    @NotNull
+        @Size(max = 2000)
         @Schema(
             description = "The job's readings that count, in the order in which they were taken.")
-        List<@Valid @NotNull(message = "is missing") Taken> readings,
-    @NotNull(message = "is missing")
-        @Size(max = 500, message = "has at most 500 entries")
-        @Schema(description = "The readings of the bay's floor that count.")
-        List<@Valid @NotNull(message = "is missing") Taken> bayReadings) {
+        List<@Valid @NotNull Taken> readings,
+    @NotNull @Size(max = 500) @Schema(description = "The readings of the bay's floor that count.")
+        List<@Valid @NotNull Taken> bayReadings) {
 
   /** What was settled. */
   @Schema(name = "WallSetup", description = "What was settled for the job.")
   public record Setup(
-      @NotNull(message = "is missing") TrafficSide traffic,
-      @NotBlank(message = "is missing") @Schema(example = "un-r48") String ruleSet,
-      @NotNull(message = "is missing") UnitSystem units,
-      @NotNull(message = "is missing") School school,
-      @DecimalMin(value = "-20", message = "has to be at least −20 %")
-          @DecimalMax(value = "20", message = "has to be at most 20 %")
+      @NotNull TrafficSide traffic,
+      @NotBlank @Schema(example = "un-r48") String ruleSet,
+      @NotNull UnitSystem units,
+      @NotNull School school,
+      @DecimalMin(value = "-20")
+          @DecimalMax(value = "20")
           @Schema(
               description = "Inclination on the vehicle's label, percent, down is negative.",
               example = "-1.2")
           @Nullable Double labelPercent,
       boolean stanceChanged,
       boolean frontClosed,
-      @NotNull(message = "is missing") MarkStyle.Edge markEdge,
-      @NotNull(message = "is missing") MarkStyle.Origin markOrigin,
-      @DecimalMin(value = "3", message = "has to be at least 3 mm")
-          @DecimalMax(value = "150", message = "has to be at most 150 mm")
+      @NotNull MarkStyle.Edge markEdge,
+      @NotNull MarkStyle.Origin markOrigin,
+      @DecimalMin(value = "3")
+          @DecimalMax(value = "150")
           @Schema(description = "Width of the tape, mm.", example = "25")
           double tapeWidthMm,
-      @NotNull(message = "is missing") BeamClass dipped,
+      @NotNull BeamClass dipped,
       @Nullable BeamClass fog,
       boolean steeperByMaker,
       @Schema(description = "Driving lamps or pods are aimed too.") @Nullable Boolean drivingAimed,
       @Nullable VehicleClass vehicleClass,
       @Nullable BodyKind body,
-      @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
-          List<@Valid @NotNull(message = "is missing") Screw> adjusters) {
+      @NotNull @Size(max = 20) List<@Valid @NotNull Screw> adjusters) {
 
     JobSetup core(RuleBook book) {
       if (dipped.kind() != LampKind.DIPPED) {
-        throw Refusal.unprocessable("setup.dipped", "That class is not one of low beams.");
+        throw Refusal.unprocessable("setup.dipped", AimWords.notLowBeam());
       }
       if (fog != null && fog.kind() != LampKind.FRONT_FOG) {
-        throw Refusal.unprocessable("setup.fog", "That class is not one of fog lamps.");
+        throw Refusal.unprocessable("setup.fog", AimWords.notFog());
       }
       RuleSet market = RuleBooks.aimSet(book, ruleSet);
       return new JobSetup(
@@ -108,13 +106,13 @@ public record WallRequest(
   /** A screw. */
   @Schema(name = "Screw", description = "An aiming screw.")
   public record Screw(
-      @NotBlank(message = "is missing") @Size(max = 60, message = "is too long") String id,
-      @NotNull(message = "is missing") LampKind lamp,
-      @NotNull(message = "is missing") Side side,
-      @NotNull(message = "is missing") Adjuster.Axis axis,
-      @NotNull(message = "is missing") Adjuster.Reach reach,
-      @DecimalMin(value = "-20", message = "has to be at least −20 %")
-          @DecimalMax(value = "20", message = "has to be at most 20 %")
+      @NotBlank @Size(max = 60) String id,
+      @NotNull LampKind lamp,
+      @NotNull Side side,
+      @NotNull Adjuster.Axis axis,
+      @NotNull Adjuster.Reach reach,
+      @DecimalMin(value = "-20")
+          @DecimalMax(value = "20")
           @Schema(description = "Percent up, or to the left, per clockwise turn.")
           @Nullable Double rememberedRate) {
 
@@ -136,13 +134,13 @@ public record WallRequest(
   /** A reading that counts. */
   @Schema(name = "Taken", description = "A reading that counts, as a number.")
   public record Taken(
-      @NotNull(message = "is missing") @Schema(example = "CENTRE") ReadingKind kind,
+      @NotNull @Schema(example = "CENTRE") ReadingKind kind,
       @Schema(description = "DIPPED where left out.") @Nullable LampKind lamp,
       @Nullable Side side,
-      @Size(max = 60, message = "is too long") @Nullable String adjusterId,
+      @Size(max = 60) @Nullable String adjusterId,
       @Schema(description = "mm, or turns (clockwise positive).", example = "668") double value,
-      @DecimalMin(value = "0", message = "is not negative")
-          @DecimalMax(value = "100", message = "has to be at most 100 mm")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "100")
           @Schema(
               description = "What it was read to, ± mm; a tape's finest mark where left out.",
               example = "1")
@@ -150,7 +148,8 @@ public record WallRequest(
 
     Reading core(UnitSystem units) {
       if (!(value >= kind.least() && value <= kind.most())) {
-        throw Refusal.unprocessable("value", "“%s” cannot be %s.".formatted(kind.title(), value));
+        throw Refusal.unprocessable(
+            "value", AimWords.cannotBe(kind, ReadingEntry.figure(kind, value)));
       }
       try {
         return new Reading(
@@ -160,8 +159,8 @@ public record WallRequest(
             lamp == null ? LampKind.DIPPED : lamp,
             Optional.ofNullable(side),
             Optional.ofNullable(adjusterId));
-      } catch (IllegalArgumentException incomplete) {
-        throw Refusal.unprocessable("readings", String.valueOf(incomplete.getMessage()) + ".");
+      } catch (CannotBe incomplete) {
+        throw Refusal.unprocessable("readings", incomplete.why());
       }
     }
   }

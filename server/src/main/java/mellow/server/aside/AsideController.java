@@ -44,9 +44,7 @@ class AsideController {
   @Schema(name = "AsideEdit", description = "A job to put aside, or to bring back.")
   record AsideEdit(
       @Schema(description = "False brings it back into the yard.") boolean aside,
-      @NotBlank(message = "is missing")
-          @Size(max = 300, message = "has at most 300 letters")
-          @Schema(example = "cannot be read since the power cut")
+      @NotBlank @Size(max = 300) @Schema(example = "cannot be read since the power cut")
           String why) {}
 
   @GetMapping("/api/aside")
@@ -64,15 +62,14 @@ class AsideController {
   @Transactional
   List<AsideView> put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody AsideEdit edit) {
     String person = acting.personOrRefuse();
     JobFacts facts = jobs.facts(acting, id);
     if (!edit.aside()) {
       store.bringBack(id);
     } else if (standings.canBeRead(acting, facts)) {
-      throw Refusal.unprocessable(
-          "aside", "This job can be read: it leaves the yard by being handed over.");
+      throw Refusal.unprocessable("aside", AsideWords.readable());
     } else {
       store.put(id, acting.moment(), person, edit.why());
     }
@@ -94,8 +91,7 @@ class AsideController {
               schema = @Schema(type = "object"),
               examples = @ExampleObject("{\"job\": [{\"id\": \"…\", \"work\": \"fog lamps\"}]}")))
   ResponseEntity<Map<String, List<Map<String, String>>>> stored(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     jobs.brief(acting, id);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)

@@ -42,13 +42,8 @@ class BayController {
       description = "Paged by key: send the last id of a page as \"after\" to get the next.")
   List<BayView> page(
       Acting acting,
-      @RequestParam(defaultValue = FIRST_ID)
-          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-          String after,
-      @RequestParam(defaultValue = "50")
-          @Min(value = 1, message = "is at least 1")
-          @Max(value = 200, message = "is at most 200")
-          int limit) {
+      @RequestParam(defaultValue = FIRST_ID) @Pattern(regexp = Patterns.ID) String after,
+      @RequestParam(defaultValue = "50") @Min(value = 1) @Max(value = 200) int limit) {
     return bays.page(acting, after, limit);
   }
 
@@ -56,9 +51,7 @@ class BayController {
   @Operation(
       summary = "A bay's page",
       description = "The bay, its floor readings in order, and the fitted plane. Lengths in mm.")
-  BayPage one(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+  BayPage one(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     BayView bay = bays.get(acting, id);
     List<ReadingView> readings = logbooks.ofBay(id);
     java.util.Optional<FloorSurvey> survey =
@@ -72,7 +65,7 @@ class BayController {
       description = "A stale version is answered 409 with the current row.")
   BayView put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody BayEdit edit) {
     return bays.put(acting, id, edit);
   }
@@ -84,8 +77,8 @@ class BayController {
   @Transactional
   public BayPage keep(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String bayId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String bayId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody ReadingEdit edit) {
     bays.get(acting, bayId);
     logbooks.keep(acting, new Logbooks.Owner.OfBay(bayId), id, edit);

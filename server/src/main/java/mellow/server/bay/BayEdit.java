@@ -10,13 +10,7 @@ import mellow.core.measure.UnitSystem;
 /** A bay as it is sent to be kept. */
 @Schema(description = "A bay to add (version 0) or to change.")
 public record BayEdit(
-    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
-    @NotBlank(message = "is missing")
-        @Size(max = 60, message = "has at most 60 letters")
-        @Schema(example = "Bay 2")
-        String name,
-    @NotNull(message = "is missing")
-        @Size(max = 300, message = "has at most 300 letters")
-        @Schema(example = "read with a water level")
-        String note,
-    @NotNull(message = "is missing") @Schema(example = "METRIC") UnitSystem units) {}
+    @PositiveOrZero @Schema(example = "0") int version,
+    @NotBlank @Size(max = 60) @Schema(example = "Bay 2") String name,
+    @NotNull @Size(max = 300) @Schema(example = "read with a water level") String note,
+    @NotNull @Schema(example = "METRIC") UnitSystem units) {}

@@ -27,7 +27,7 @@ public class Bays {
     return store
         .byId(acting.shopId(), id)
         .map(BayView::of)
-        .orElseThrow(() -> Refusal.notFound("There is no such bay."));
+        .orElseThrow(() -> Refusal.notFound(BayWords.noBay()));
   }
 
   /** Bays by id. */

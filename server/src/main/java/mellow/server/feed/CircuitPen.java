@@ -6,6 +6,7 @@ import java.util.Map;
 import mellow.server.feed.Drawing.Placed;
 import mellow.server.feed.Drawing.PlacedPin;
 import mellow.server.feed.Drawing.Spot;
+import mellow.server.wire.Spoken;
 
 /** Draws a laid-out circuit in standard symbols. */
 final class CircuitPen {
@@ -36,7 +37,7 @@ final class CircuitPen {
     for (Drawing.Path path : drawing.paths()) {
       ink.line(path.spots(), path.wire().isEmpty() ? Ink.Pen.THIN : Ink.Pen.WIRE);
       if (!path.wire().isEmpty()) {
-        words(path.label(), path.wire(), detail(path.wire()), colour(path.wire()));
+        words(path.label(), Spoken.typed(path.wire()), detail(path.wire()), colour(path.wire()));
       }
     }
     for (Drawing.Link link : drawing.links()) {
@@ -138,7 +139,7 @@ final class CircuitPen {
       case BAR_END -> {}
     }
     if (box.symbol() == Symbol.MODULE) {
-      ink.words(new Spot(x + 8, top + height / 2 + 4), TEXT, box.part());
+      ink.words(new Spot(x + 8, top + height / 2 + 4), TEXT, Spoken.typed(box.part()));
     } else if (box.symbol().named() && !box.part().isEmpty()) {
       words(
           new Spot(x + box.width() + 6, box.y() + (box.height() - 2 * LINE) / 2),
@@ -151,7 +152,7 @@ final class CircuitPen {
         // outside a coil, beside a contact, inside a module
         boolean outside = box.symbol() == Symbol.COIL;
         double y = pin.at().y() + (above == outside ? -3 : SMALL);
-        ink.words(new Spot(pin.at().x() + 4, y), SMALL, pin.terminal());
+        ink.words(new Spot(pin.at().x() + 4, y), SMALL, Spoken.typed(pin.terminal()));
       }
     }
   }

@@ -32,28 +32,20 @@ class FeedCalcController {
 
   @Schema(description = "A plan with the driver's controls in one position.")
   record SolveRequest(
-      @NotNull(message = "is missing") @Valid ChosenPlan plan,
-      @NotNull(message = "is missing") @Schema(description = "How the driver's controls stand.")
-          Controls controls) {}
+      @NotNull @Valid ChosenPlan plan,
+      @NotNull @Schema(description = "How the driver's controls stand.") Controls controls) {}
 
   @Schema(description = "A point of a plan's circuit, with the controls in one position.")
   record NodeRequest(
-      @NotNull(message = "is missing") @Valid ChosenPlan plan,
-      @NotNull(message = "is missing") @Schema(description = "How the driver's controls stand.")
-          Controls controls,
-      @NotNull(message = "is missing")
-          @Size(max = 200, message = "has at most 200 letters")
-          @Schema(example = "left fog +")
-          String node) {}
+      @NotNull @Valid ChosenPlan plan,
+      @NotNull @Schema(description = "How the driver's controls stand.") Controls controls,
+      @NotNull @Size(max = 200) @Schema(example = "left fog +") String node) {}
 
   @Schema(description = "What lamps should do, and what the vehicle answers by itself.")
   record WishRequest(
-      @NotNull(message = "is missing") @Size(max = 160, message = "has at most 160 wishes")
-          List<@Valid @NotNull(message = "is missing") WishEdit> wishes,
-      @NotNull(message = "is missing")
-          @Size(max = 20, message = "has at most 20 answers")
-          @Schema(example = "{\"lowStays\": \"yes\"}")
-          Map<String, @NotNull(message = "is missing") String> known) {}
+      @NotNull @Size(max = 160) List<@Valid @NotNull WishEdit> wishes,
+      @NotNull @Size(max = 20) @Schema(example = "{\"lowStays\": \"yes\"}")
+          Map<String, @NotNull String> known) {}
 
   @PostMapping
   @Operation(
@@ -61,7 +53,7 @@ class FeedCalcController {
       description = "Solved in every state of its plan, judged and drawn; without memory.")
   FeedView judge(
       Acting acting,
-      @RequestParam @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String job,
+      @RequestParam @Pattern(regexp = Patterns.ID) String job,
       @Valid @RequestBody FeedEdit edit) {
     return feeds.judge(acting, job, edit);
   }
@@ -88,7 +80,7 @@ class FeedCalcController {
       description = "The nearest first, with what each misses, needs and costs.")
   List<ProposalView> proposals(
       Acting acting,
-      @RequestParam @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String job,
+      @RequestParam @Pattern(regexp = Patterns.ID) String job,
       @Valid @RequestBody WishRequest request) {
     return feeds.proposals(
         acting, job, request.wishes().stream().map(WishEdit::core).toList(), request.known());

@@ -50,24 +50,19 @@ class FeedController {
   }
 
   @Schema(description = "A feed to keep, with the version it was made on (0: the first).")
-  record FeedPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid FeedEdit feed) {}
+  record FeedPut(@PositiveOrZero int version, @NotNull @Valid FeedEdit feed) {}
 
   @Schema(description = "A plan, and a table of its parts as CSV.")
   record PartsIn(
-      @NotNull(message = "is missing") @Valid ChosenPlan plan,
-      @NotNull(message = "is missing")
-          @Schema(example = "part,kind,name,value\nleft branch,wire,size,2.5 mm²\n")
+      @NotNull @Valid ChosenPlan plan,
+      @NotNull @Schema(example = "part,kind,name,value\nleft branch,wire,size,2.5 mm²\n")
           String csv) {}
 
   @GetMapping
   @Operation(
       summary = "The page of the stage Feed",
       description = "What was wished, found and planned, the plan solved and judged.")
-  FeedPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  FeedPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return feeds.page(acting, jobId);
   }
 
@@ -79,7 +74,7 @@ class FeedController {
               + " the battery does not allow is refused with the reason.")
   FeedPage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody FeedPut edit) {
     return feeds.put(acting, jobId, edit.version(), edit.feed());
   }
@@ -100,10 +95,10 @@ class FeedController {
               examples = @ExampleObject("* fog lamps\nR1 n1 n2 0.01\n.op\n.end")))
   ResponseEntity<byte[]> netlist(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam DrivingState state,
       @RequestParam(defaultValue = "1")
-          @Min(value = 1, message = "has to be at least 1")
+          @Min(value = 1)
           @Parameter(description = "The phase of what is pulsed; in the first all of it is closed.")
           int phase,
       @RequestParam(defaultValue = "false")
@@ -134,8 +129,7 @@ class FeedController {
               schema = @Schema(type = "string"),
               examples = @ExampleObject("part,kind,name,value\nleft branch,wire,size,1.5 mm²")))
   ResponseEntity<byte[]> parts(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return Download.of(
         FeedCsv.write(feeds.keptFeed(acting, jobId)).getBytes(StandardCharsets.UTF_8),
         MediaType.valueOf(CSV),
@@ -148,7 +142,7 @@ class FeedController {
       description = "The plan with the values of the table; nothing is kept by it.")
   ChosenPlan partsIn(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody PartsIn in) {
     feeds.page(acting, jobId);
     try {
@@ -162,7 +156,7 @@ class FeedController {
       feeds.planned(acting, changed);
       return changed;
     } catch (FormatProblem problem) {
-      throw Refusal.unprocessable("csv", "%s: %s".formatted(problem.place(), problem.getMessage()));
+      throw Refusal.unprocessable("csv", FeedWords.inCsv(problem.place(), problem.says()));
     }
   }
 
@@ -180,7 +174,7 @@ class FeedController {
               examples = @ExampleObject("%PDF-1.6 …")))
   ResponseEntity<byte[]> pdf(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam(required = false) @Nullable UnitSystem units) {
     FeedPage page = feeds.page(acting, jobId);
     return Download.of(
@@ -202,8 +196,7 @@ class FeedController {
               schema = @Schema(type = "string"),
               examples = @ExampleObject("<svg width=\"632\" height=\"470\">…</svg>")))
   ResponseEntity<byte[]> svg(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     FeedPage page = feeds.page(acting, jobId);
     return Download.of(WiringSvg.of(sheet(page)), MediaType.valueOf(SVG), "circuit.svg");
   }
@@ -211,7 +204,7 @@ class FeedController {
   private static FeedView sheet(FeedPage page) {
     FeedView sheet = page.sheet();
     if (sheet == null) {
-      throw Refusal.unprocessable("plan", "No plan was taken for this job yet.");
+      throw Refusal.unprocessable("plan", FeedWords.noPlanYet());
     }
     return sheet;
   }

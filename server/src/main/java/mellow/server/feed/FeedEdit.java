@@ -23,23 +23,15 @@ import org.jspecify.annotations.Nullable;
 /** What is settled of a job's feed, as it is sent to be kept. */
 @Schema(name = "FeedEdit", description = "What is wished, the plan taken, what was found and done.")
 public record FeedEdit(
-    @NotNull(message = "is missing") @Size(max = 160, message = "has at most 160 wishes")
-        List<@Valid @NotNull(message = "is missing") WishEdit> wishes,
+    @NotNull @Size(max = 160) List<@Valid @NotNull WishEdit> wishes,
     @Valid @Nullable ChosenPlan plan,
-    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 wires")
-        List<@Valid @NotNull(message = "is missing") SourceEdit> sources,
-    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 routes")
-        List<@Valid @NotNull(message = "is missing") RouteEdit> routes,
-    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 hazards")
-        List<@Valid @NotNull(message = "is missing") HazardEdit> hazards,
-    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 readings")
-        List<@Valid @NotNull(message = "is missing") MeterEdit> readings,
-    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 events")
-        List<@Valid @NotNull(message = "is missing") BatteryEdit> battery,
-    @NotNull(message = "is missing") @Size(max = 60, message = "has at most 60 open items")
-        List<@Valid @NotNull(message = "is missing") OpenEdit> open,
-    @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 settings")
-        List<@Valid @NotNull(message = "is missing") SettingEdit> settings) {
+    @NotNull @Size(max = 40) List<@Valid @NotNull SourceEdit> sources,
+    @NotNull @Size(max = 20) List<@Valid @NotNull RouteEdit> routes,
+    @NotNull @Size(max = 20) List<@Valid @NotNull HazardEdit> hazards,
+    @NotNull @Size(max = 200) List<@Valid @NotNull MeterEdit> readings,
+    @NotNull @Size(max = 200) List<@Valid @NotNull BatteryEdit> battery,
+    @NotNull @Size(max = 60) List<@Valid @NotNull OpenEdit> open,
+    @NotNull @Size(max = 200) List<@Valid @NotNull SettingEdit> settings) {
   static final int LONGEST = 200;
 
   static final FeedEdit NOTHING =
@@ -50,9 +42,7 @@ public record FeedEdit(
   /** What lamps should do. */
   @Schema(name = "FeedWish", description = "What lamps should do in a state.")
   public record WishEdit(
-      @NotNull(message = "is missing") LampFunction function,
-      @NotNull(message = "is missing") DrivingState state,
-      @NotNull(message = "is missing") LightLevel level) {
+      @NotNull LampFunction function, @NotNull DrivingState state, @NotNull LightLevel level) {
     Wish core() {
       return new Wish(function, state, level);
     }
@@ -61,38 +51,26 @@ public record FeedEdit(
   /** A plan with what was answered and changed. */
   @Schema(name = "ChosenPlan", description = "A plan, its answers, and parts changed in place.")
   public record ChosenPlan(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          @Schema(example = "fog-own-switch")
-          String id,
+      @NotNull @Pattern(regexp = Patterns.SHORT_NAME) @Schema(example = "fog-own-switch") String id,
       @Schema(description = "That was taken; a shop's own plan may have newer ones.", example = "1")
           int version,
-      @NotNull(message = "is missing")
-          @Size(max = 300, message = "has at most 300 answers")
+      @NotNull
+          @Size(max = 300)
           @Schema(
               description = "By question; the usual one where left out.",
               example = "{\"fuse\": \"15\"}")
-          Map<
-                  @Size(max = 40, message = "has at most 40 letters") String,
-                  @NotNull(message = "is missing")
-                  @Size(max = 60, message = "has at most 60 letters") String>
-              answers,
-      @NotNull(message = "is missing")
-          @Size(max = 200, message = "has at most 200 changes")
+          Map<@Size(max = 40) String, @NotNull @Size(max = 60) String> answers,
+      @NotNull
+          @Size(max = 200)
           @Schema(
               description = "By part and name.",
               example = "{\"left branch\": {\"size\": \"2.5 mm²\"}}")
-          Map<
-                  @Size(max = LONGEST, message = "has at most 200 letters") String,
-                  @NotNull(message = "is missing") Map<
-                      String,
-                      @NotNull(message = "is missing")
-                      @Size(max = 60, message = "has at most 60 letters") String>>
+          Map<@Size(max = LONGEST) String, @NotNull Map<String, @NotNull @Size(max = 60) String>>
               changes,
       @Schema(description = "Plans in the same circuit; left out where there is none.")
           @Nullable
-          @Size(max = 4, message = "has at most 4 plans")
-          List<@Valid @NotNull(message = "is missing") BesidePlan> beside) {
+          @Size(max = 4)
+          List<@Valid @NotNull BesidePlan> beside) {
 
     /** A plan by itself. */
     public ChosenPlan(
@@ -116,38 +94,29 @@ public record FeedEdit(
           "A plan in the circuit of another. Its answers and parts stand with those of the first,"
               + " its questions under its tag: p2_fuse.")
   public record BesidePlan(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = "p[2-5]", message = "is p2 to p5")
-          @Schema(example = "p2")
-          String tag,
-      @NotNull(message = "is missing")
-          @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          @Schema(example = "drl-tap")
-          String id,
+      @NotNull @Pattern(regexp = "p[2-5]") @Schema(example = "p2") String tag,
+      @NotNull @Pattern(regexp = Patterns.SHORT_NAME) @Schema(example = "drl-tap") String id,
       @Schema(example = "1") int version,
       @Schema(
               description = "What its lamps are called beside others of that function; or empty.",
               example = "new")
-          @NotNull(message = "is missing")
-          @Size(max = 30, message = "has at most 30 letters")
-          @Pattern(regexp = "[^\\p{Cntrl}/;]*", message = "is a name in letters")
+          @NotNull
+          @Size(max = 30)
+          @Pattern(regexp = "[^\\p{Cntrl}/;]*")
           String pair) {}
 
   /** What a meter showed. */
   @Schema(name = "MeterReading", description = "What a meter showed at a place, in a state.")
   public record MeterEdit(
-      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "m1") String id,
-      @NotNull(message = "is missing") DrivingState state,
+      @NotNull @Size(max = 40) @Schema(example = "m1") String id,
+      @NotNull DrivingState state,
       @Schema(description = "A current through a part, else the volts of a point.") boolean amperes,
-      @NotNull(message = "is missing")
-          @Size(max = LONGEST, message = "has at most 200 letters")
-          @Schema(example = "left fog +")
-          String place,
+      @NotNull @Size(max = LONGEST) @Schema(example = "left fog +") String place,
       @Schema(example = "13.4") double value,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person) {
+      @NotNull @Size(max = 60) @Schema(example = "Runa") String person) {
     MeterReading core() {
       if (!Double.isFinite(value) || Math.abs(value) > 1000) {
-        throw Refusal.unprocessable("value", "A meter shows up to 1000, not " + value + ".");
+        throw Refusal.unprocessable("value", FeedWords.meterRange(String.valueOf(value)));
       }
       return new MeterReading(state, amperes, place, value);
     }
@@ -156,24 +125,20 @@ public record FeedEdit(
   /** What happened to the battery. */
   @Schema(name = "BatteryEvent", description = "What happened to the battery, or beside it.")
   public record BatteryEdit(
-      @NotNull(message = "is missing") BatteryTimeline.What what,
-      @NotNull(message = "is missing")
-          @Size(max = LONGEST, message = "has at most 200 letters")
+      @NotNull BatteryTimeline.What what,
+      @NotNull
+          @Size(max = LONGEST)
           @Schema(description = "What was done; empty for terminals.", example = "splice")
           String step,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person,
-      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z")
-          String at) {}
+      @NotNull @Size(max = 60) @Schema(example = "Runa") String person,
+      @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {}
 
   /** What is still open. */
   @Schema(name = "OpenItem", description = "A temporary measure or an unconnected wire.")
   public record OpenEdit(
-      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "o1") String id,
-      @NotNull(message = "is missing") OpenItem.Kind kind,
-      @NotNull(message = "is missing")
-          @Size(min = 1, max = LONGEST, message = "has 1 to 200 letters")
-          @Schema(example = "tape for a grommet")
-          String what,
+      @NotNull @Size(max = 40) @Schema(example = "o1") String id,
+      @NotNull OpenItem.Kind kind,
+      @NotNull @Size(min = 1, max = LONGEST) @Schema(example = "tape for a grommet") String what,
       boolean done) {
     OpenItem core() {
       return new OpenItem(id, kind, what, done);
@@ -185,16 +150,13 @@ public record FeedEdit(
       name = "BodySetting",
       description = "What was set in a body computer, and what came of it.")
   public record SettingEdit(
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "running lamps present")
-          String parameter,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "no") String before,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "yes") String after,
-      @NotNull(message = "is missing") @Size(max = LONGEST) @Schema(example = "taken")
-          String result,
+      @NotNull @Size(max = 60) @Schema(example = "running lamps present") String parameter,
+      @NotNull @Size(max = 60) @Schema(example = "no") String before,
+      @NotNull @Size(max = 60) @Schema(example = "yes") String after,
+      @NotNull @Size(max = LONGEST) @Schema(example = "taken") String result,
       boolean taken,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "Runa") String person,
-      @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z")
-          String at) {}
+      @NotNull @Size(max = 60) @Schema(example = "Runa") String person,
+      @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {}
 
   /** The same on a plan that bears another name here. */
   /** With a plan that stands beside the first known by another name. */
@@ -251,7 +213,7 @@ public record FeedEdit(
       }
     } catch (FeedProblem refused) {
       if (longer || elsewhere.isEmpty()) {
-        throw Refusal.unprocessable(refused.place(), String.valueOf(refused.getMessage()));
+        throw Refusal.unprocessable(refused.place(), refused.says());
       }
     }
   }

@@ -9,6 +9,7 @@ import mellow.core.vehicle.LampFunction;
 import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.CautionView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** All that the page of the stage "Feed" shows. */
@@ -45,7 +46,7 @@ public record FeedPage(
       @Schema(description = "Whether that vehicle is of the same model year.") boolean sameYear) {
     static KnownSlot of(DonorSlot slot, @Nullable Integer theirs, @Nullable Integer ours) {
       return new KnownSlot(
-          theirs, slot.name(), slot.feeds().words(), ours != null && ours.equals(theirs));
+          theirs, slot.name(), Spoken.term(slot.feeds()), ours != null && ours.equals(theirs));
     }
   }
 

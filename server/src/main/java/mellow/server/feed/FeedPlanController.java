@@ -35,13 +35,10 @@ class FeedPlanController {
 
   @Schema(description = "A plan to keep as the shop's own, with the version it was made on.")
   record PlanPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "Fog lamps as we wire them")
-          String title,
-      @NotBlank(message = "is missing")
-          @Size(max = 200_000, message = "has at most 200,000 letters")
+      @PositiveOrZero int version,
+      @NotBlank @Size(max = 80) @Schema(example = "Fog lamps as we wire them") String title,
+      @NotBlank
+          @Size(max = 200_000)
           @Schema(description = "By the schema of plans.", example = "{\"id\":\"fog-valley\"}")
           String file) {}
 
@@ -65,9 +62,7 @@ class FeedPlanController {
               mediaType = MediaType.APPLICATION_JSON_VALUE,
               examples = @ExampleObject("{\"id\":\"fog-valley\"}")))
   ResponseEntity<String> file(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.SHORT_NAME) String id) {
     return Download.of(plans.file(acting, id), MediaType.APPLICATION_JSON, id + ".json");
   }
 
@@ -79,8 +74,7 @@ class FeedPlanController {
               + " stays.")
   FeedView.PlanBrief put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          String id,
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME) String id,
       @Valid @RequestBody PlanPut put) {
     return plans.put(acting, id, put.version(), put.title(), put.file());
   }

@@ -42,9 +42,7 @@ class FeedPlans {
                 .one(acting.shopId(), id, version)
                 .map(row -> read(row.getContent()))
                 .orElseThrow(
-                    () ->
-                        Refusal.unprocessable(
-                            "plan", "There is no plan “%s”, version %d.".formatted(id, version))));
+                    () -> Refusal.unprocessable("plan", FeedWords.noPlanVersion(id, version))));
   }
 
   /** A plan's file: its newest version. */
@@ -56,7 +54,7 @@ class FeedPlans {
                     .filter(row -> row.getId().equals(id))
                     .map(FeedPlanRecord::getContent)
                     .findFirst())
-        .orElseThrow(() -> Refusal.notFound("There is no such plan."));
+        .orElseThrow(() -> Refusal.notFound(FeedWords.noPlan()));
   }
 
   /** The file of a plan of the shop's own in the version that was taken; empty for a ready one. */
@@ -93,7 +91,7 @@ class FeedPlans {
       }
       return read(content);
     } catch (FormatProblem problem) {
-      throw Refusal.inFile("own plan " + problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile("own plan " + problem.place(), problem.says());
     }
   }
 
@@ -105,7 +103,7 @@ class FeedPlans {
 
   private static void refuseBeyondMost(List<FeedPlanRecord> there) {
     if (there.size() >= MOST_PLANS) {
-      throw Refusal.unprocessable("file", "A shop holds at most %d plans.".formatted(MOST_PLANS));
+      throw Refusal.unprocessable("file", FeedWords.tooManyPlans(MOST_PLANS));
     }
   }
 
@@ -113,7 +111,7 @@ class FeedPlans {
   FeedView.PlanBrief put(Acting acting, String id, int version, String title, String json) {
     acting.personOrRefuse();
     if (FeedPlanBook.byId(id).isPresent()) {
-      throw Refusal.unprocessable("id", "“%s” is a ready plan: take another name.".formatted(id));
+      throw Refusal.unprocessable("id", FeedWords.readyPlan(id));
     }
     FeedPlanRecord row = new FeedPlanRecord();
     FeedPlan plan;
@@ -121,7 +119,7 @@ class FeedPlans {
       row.setContent(FeedPlanFormat.renamed(json, id, version + 1, title));
       plan = FeedPlanFormat.read(row.getContent());
     } catch (FormatProblem problem) {
-      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(problem.place(), problem.says());
     }
     List<FeedPlanRecord> all = store.newest(acting.shopId());
     Optional<FeedPlanRecord> there = all.stream().filter(one -> one.getId().equals(id)).findFirst();

@@ -30,10 +30,12 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** A planned feed: solved in every state, judged, drawn, listed. */
@@ -86,11 +88,11 @@ public record FeedView(
           plan.id(),
           plan.version(),
           plan.source().mark() == Source.Mark.LOCAL,
-          plan.title(),
-          plan.does(),
+          Spoken.typed(plan.title()),
+          Spoken.typed(plan.does()),
           plan.functions().stream().sorted().toList(),
           plan.factoryCuts(),
-          plan.cautions());
+          plan.cautions().stream().map(Spoken::typed).toList());
     }
   }
 
@@ -180,11 +182,13 @@ public record FeedView(
       @Schema(description = "Whether somebody has said which slot it is.") boolean named,
       @Schema(example = "socket, radio, seats, mirrors or wipers") String feeds) {
     static DonorView of(DonorSlot slot) {
-      return new DonorView(slot.tap(), slot.name(), slot.isNamed(), slot.feeds().words());
+      return new DonorView(slot.tap(), slot.name(), slot.isNamed(), Spoken.term(slot.feeds()));
     }
 
     String words() {
-      return named ? name + ", feeds " + feeds : "which slot it sits in was not said";
+      return named
+          ? Spoken.words(FeedWords.slotFeeds(name, feeds))
+          : Spoken.words(FeedWords.slotNotSaid());
     }
   }
 
@@ -231,14 +235,18 @@ public record FeedView(
         states(sheet),
         rows(sheet.table()),
         sheet.before().map(FeedView::rows).orElse(List.of()),
-        sheet.feed().plan().undo(),
+        Spoken.typed(sheet.feed().plan().undo()),
         findings.stream().findFirst().map(Finding::verdict).orElse(Verdict.WITHIN),
         findings.stream().map(FindingView::of).toList(),
         fix(sheet, findings),
         cuts(sheet),
-        sheet.bill().lines().stream().map(line -> new BillLine(line.what(), line.count())).toList(),
+        sheet.bill().lines().stream()
+            .map(line -> new BillLine(Spoken.text(line.what(), UnitSystem.METRIC), line.count()))
+            .toList(),
         sheet.cuts().labels(),
-        sheet.order().stream().map(step -> new StepView(step.does(), step.battery())).toList(),
+        sheet.order().stream()
+            .map(step -> new StepView(Spoken.words(step.does()), step.battery()))
+            .toList(),
         sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
         DonorSlot.of(sheet.feed()).stream().map(DonorView::of).toList(),
         sheet.feed().plan().beside().stream().map(BesideView::of).toList(),
@@ -250,7 +258,8 @@ public record FeedView(
     Optional<Finding> gravest =
         findings.stream().findFirst().filter(finding -> finding.verdict() == Verdict.OUT);
     Optional<Fix> fix = gravest.isEmpty() ? Optional.empty() : Fix.of(sheet, gravest.get());
-    return fix.map(one -> new FixChoice(one.words(), one.answers(), one.changes())).orElse(null);
+    return fix.map(one -> new FixChoice(Spoken.words(one.words()), one.answers(), one.changes()))
+        .orElse(null);
   }
 
   private static List<QuestionView> questions(FeedSheet sheet) {
@@ -281,15 +290,17 @@ public record FeedView(
     } else if (question.kind() instanceof Question.Kind.Choice choice) {
       kind = QuestionKind.CHOICE;
       options =
-          choice.options().stream().map(one -> new OptionView(one.value(), one.says())).toList();
+          choice.options().stream()
+              .map(one -> new OptionView(one.value(), Spoken.typed(one.says())))
+              .toList();
     }
     return new QuestionView(
         question.id(),
-        question.asks(),
+        Spoken.typed(question.asks()),
         kind,
         unit,
         options,
-        question.hint(),
+        Spoken.typed(question.hint()),
         question.usual(),
         answer,
         tag);
@@ -304,12 +315,14 @@ public record FeedView(
   }
 
   private static StateView state(DrivingState state, List<String> phases) {
-    return new StateView(state, state.words(), state.controls(), phases);
+    return new StateView(state, Spoken.term(state), state.controls(), phases);
   }
 
   private static List<String> phases(FeedSheet sheet, Solution solution) {
     return pulses(sheet, solution)
-        ? solution.phases().stream().map(PhaseWords::of).toList()
+        ? solution.phases().stream()
+            .map(phase -> Spoken.text(PhaseWords.of(phase), UnitSystem.METRIC))
+            .toList()
         : List.of();
   }
 
@@ -337,7 +350,7 @@ public record FeedView(
     for (Lamps lamps : all) {
       rows.add(
           new LampRow(
-              lamps.words(),
+              Spoken.words(lamps.words()),
               lamps.function(),
               lamps.side().orElse(null),
               lamps.pair(),
@@ -372,7 +385,7 @@ public record FeedView(
             reel ->
                 new ReelView(
                     reel.size().name(),
-                    reel.colour(),
+                    Spoken.typed(reel.colour()),
                     FigureView.lengthMm(reel.totalMm()),
                     reel.pieces().stream()
                         .map(
@@ -380,8 +393,8 @@ public record FeedView(
                                 new PieceView(
                                     piece.label(),
                                     FigureView.lengthMm(piece.lengthMm()),
-                                    piece.fromEnd(),
-                                    piece.toEnd()))
+                                    Spoken.typed(piece.fromEnd()),
+                                    Spoken.typed(piece.toEnd())))
                         .toList()))
         .toList();
   }

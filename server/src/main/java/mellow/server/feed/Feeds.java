@@ -32,6 +32,7 @@ import mellow.core.feed.Proposal;
 import mellow.core.feed.Wish;
 import mellow.core.finding.Caution;
 import mellow.core.formats.StepBook;
+import mellow.core.measure.UnitSystem;
 import mellow.core.proof.PlanProof;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
@@ -54,6 +55,7 @@ import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
+import mellow.server.wire.Spoken;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,6 +63,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps how a job's lamps are fed, and judges it. */
 @Service
 public class Feeds implements StageReporter {
+  /** Said in the reader\'s language: it stands among the words of shipped data. */
+  private static final String SECOND_SOURCE = "a second source is still connected";
+
   private static final int EARLIER_JOBS = 20;
 
   private final Jobs jobs;
@@ -109,7 +114,7 @@ public class Feeds implements StageReporter {
         chosen == null ? null : view(acting, edit, chosen, market(acting, job)),
         plans.all(acting).stream().map(FeedView.PlanBrief::of).toList(),
         Arrays.stream(DrivingState.values())
-            .map(state -> new StateWords(state, state.words()))
+            .map(state -> new StateWords(state, Spoken.term(state)))
             .toList(),
         functions(wanted.of(acting, jobId)),
         edit.sources().stream().map(SourceView::of).toList(),
@@ -293,7 +298,7 @@ public class Feeds implements StageReporter {
             .orElse(FeedEdit.NOTHING)
             .plan();
     if (plan == null) {
-      throw Refusal.unprocessable("plan", "No plan was taken for this job yet.");
+      throw Refusal.unprocessable("plan", FeedWords.noPlanYet());
     }
     return planned(acting, plan);
   }
@@ -304,7 +309,7 @@ public class Feeds implements StageReporter {
       List<JointPlan.Beside> beside = new ArrayList<>();
       for (FeedEdit.BesidePlan one : plan.others()) {
         if (beside.stream().anyMatch(other -> other.tag().equals(one.tag()))) {
-          throw Refusal.unprocessable("plan", "Two plans stand under “%s”.".formatted(one.tag()));
+          throw Refusal.unprocessable("plan", FeedWords.sameTag(one.tag()));
         }
         beside.add(
             new JointPlan.Beside(
@@ -318,7 +323,7 @@ public class Feeds implements StageReporter {
   }
 
   static Refusal refused(FeedProblem problem) {
-    return Refusal.unprocessable(problem.place(), String.valueOf(problem.getMessage()));
+    return Refusal.unprocessable(problem.place(), problem.says());
   }
 
   private FeedWork work(Acting acting, FeedEdit edit, ChosenPlan plan) {
@@ -326,9 +331,7 @@ public class Feeds implements StageReporter {
     List<OpenItem> open =
         new ArrayList<>(edit.open().stream().map(FeedEdit.OpenEdit::core).toList());
     if (battery(edit, List.of()).secondOn()) {
-      open.add(
-          new OpenItem(
-              "second", OpenItem.Kind.TEMPORARY, "a second source is still joined", false));
+      open.add(new OpenItem("second", OpenItem.Kind.TEMPORARY, SECOND_SOURCE, false));
     }
     return new FeedWork(
         planned(acting, plan),
@@ -360,7 +363,7 @@ public class Feeds implements StageReporter {
   FeedView judge(Acting acting, String jobId, FeedEdit edit) {
     ChosenPlan plan = edit.plan();
     if (plan == null) {
-      throw Refusal.unprocessable("plan", "There is no plan to judge.");
+      throw Refusal.unprocessable("plan", FeedWords.noPlanToJudge());
     }
     return view(acting, edit, plan, market(acting, jobs.brief(acting, jobId)));
   }
@@ -383,7 +386,7 @@ public class Feeds implements StageReporter {
   List<ProposalView> proposals(
       Acting acting, String jobId, List<Wish> wishes, Map<String, String> known) {
     if (wishes.isEmpty()) {
-      throw Refusal.unprocessable("wishes", "Say first what a lamp should do in one state.");
+      throw Refusal.unprocessable("wishes", FeedWords.wishFirst());
     }
     try {
       return Proposal.of(
@@ -404,20 +407,16 @@ public class Feeds implements StageReporter {
   static String netlist(PlannedFeed feed, DrivingState state, int phase) {
     Solution solution = new Solver(feed.circuit()).solve(state.controls());
     if (phase > solution.phases().size()) {
-      throw Refusal.unprocessable(
-          "phase",
-          "In this state the circuit has %s, not %d."
-              .formatted(
-                  solution.phases().size() == 1
-                      ? "one phase"
-                      : solution.phases().size() + " phases",
-                  phase));
+      throw Refusal.unprocessable("phase", FeedWords.phases(solution.phases().size(), phase));
     }
     Solution.Phase at = solution.phases().get(phase - 1);
     return SpiceNetlist.of(
         feed.circuit(),
         new Situation(solution.controls(), solution.states(), at.off()),
-        title(feed, state) + (solution.phases().size() > 1 ? ", " + PhaseWords.of(at) : ""));
+        title(feed, state)
+            + (solution.phases().size() > 1
+                ? ", " + Spoken.text(PhaseWords.of(at), UnitSystem.METRIC)
+                : ""));
   }
 
   /** The same over time: what is pulsed opens and closes. */
@@ -425,11 +424,11 @@ public class Feeds implements StageReporter {
     return SpiceNetlist.overTime(
         feed.circuit(),
         new Solver(feed.circuit()).solve(state.controls()),
-        title(feed, state) + ", over one period of what is pulsed");
+        title(feed, state) + ", " + Spoken.words(FeedWords.overPeriod()));
   }
 
   private static String title(PlannedFeed feed, DrivingState state) {
-    return feed.plan().title() + ", " + state.words();
+    return Spoken.typed(feed.plan().title()) + ", " + Spoken.term(state);
   }
 
   /**

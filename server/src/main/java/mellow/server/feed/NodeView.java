@@ -15,7 +15,7 @@ public record NodeView(
     @Schema(description = "From the battery or from ground; empty where nothing leads there.")
         List<WorkingLineView> working,
     SourceView source) {
-  private static final Source SOLVED = Source.derived("Kirchhoff's laws at every node");
+  private static final Source SOLVED = Source.derived(FeedWords.srcNode());
 
   static NodeView of(NodeWorking node) {
     return new NodeView(

@@ -3,22 +3,21 @@ package mellow.server.feed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
 import mellow.core.feed.PlannedPart;
+import mellow.core.finding.Figure;
 import mellow.core.harness.BladeFuse;
 import mellow.core.harness.Laying;
 import mellow.core.harness.WireChoice;
 import mellow.core.harness.WireSize;
+import mellow.core.measure.UnitSystem;
 import mellow.server.feed.FeedView.FixView;
 import mellow.server.feed.FeedView.OptionView;
+import mellow.server.wire.Spoken;
 
 /** What can be changed of a part in place, and faults to try on it. */
 final class PartChoices {
-  private static final List<OptionView> YES_NO =
-      List.of(new OptionView("no", "no"), new OptionView("yes", "yes"));
-
   /** With the engine running. */
   private static final double USUAL_VOLTS = 14;
 
@@ -41,12 +40,12 @@ final class PartChoices {
             option ->
                 new OptionView(
                     option.size().name(),
-                    String.format(
-                        Locale.ROOT,
-                        "%s: loses %.1f %%, bears %.0f A",
-                        option.size().name(),
-                        option.dropPercent(),
-                        option.allowedAmps())))
+                    Spoken.text(
+                        FeedWords.sizeLoses(
+                            option.size().name(),
+                            Figure.percent(option.dropPercent()),
+                            Figure.amps(option.allowedAmps())),
+                        UnitSystem.METRIC)))
         .toList();
   }
 
@@ -58,32 +57,48 @@ final class PartChoices {
     List<FixView> fixes = new ArrayList<>();
     switch (part.kind()) {
       case "wire" -> {
-        fixes.add(new FixView("size", "Wire", part.value("size"), sizes(part, mostAmps, laying)));
-        fixes.add(new FixView("metres", "Length, m", part.value("metres"), List.of()));
-        fixes.add(new FixView("colour", "Colour", part.value("colour"), List.of()));
+        fixes.add(
+            new FixView(
+                "size",
+                Spoken.words(FeedWords.wire()),
+                part.value("size"),
+                sizes(part, mostAmps, laying)));
+        fixes.add(
+            new FixView(
+                "metres", Spoken.words(FeedWords.lengthM()), part.value("metres"), List.of()));
+        fixes.add(
+            new FixView(
+                "colour", Spoken.words(FeedWords.colour()), part.value("colour"), List.of()));
       }
       case "fuse", "tap" -> {
-        fixes.add(new FixView("amps", "Fuse, A", part.value("amps"), fuses()));
-        fixes.add(tried(part, "blown", "Try it blown", "no"));
+        fixes.add(
+            new FixView("amps", Spoken.words(FeedWords.fuseA()), part.value("amps"), fuses()));
+        fixes.add(tried(part, "blown", Spoken.words(FeedWords.tryBlown()), "no"));
       }
-      case "relay" -> fixes.add(tried(part, "dead", "Try it dead", "no"));
-      case "joint" -> fixes.add(tried(part, "sound", "Makes contact", "yes"));
-      case "lamp" -> fixes.add(tried(part, "reversed", "Try it the wrong way round", "no"));
+      case "relay" -> fixes.add(tried(part, "dead", Spoken.words(FeedWords.tryDead()), "no"));
+      case "joint" ->
+          fixes.add(tried(part, "sound", Spoken.words(FeedWords.makesContact()), "yes"));
+      case "lamp" ->
+          fixes.add(tried(part, "reversed", Spoken.words(FeedWords.tryReversed()), "no"));
       case "dimmer" ->
-          fixes.add(new FixView("duty", "Dimmed to, %", part.value("duty"), List.of()));
+          fixes.add(
+              new FixView(
+                  "duty", Spoken.words(FeedWords.dimmedTo()), part.value("duty"), List.of()));
       case "resistor" -> {
         fixes.add(new FixView("ohms", "Ω", part.value("ohms"), List.of()));
-        fixes.add(new FixView("watts", "Bears, W", part.value("watts"), List.of()));
+        fixes.add(
+            new FixView("watts", Spoken.words(FeedWords.bearsW()), part.value("watts"), List.of()));
         fixes.add(
             new FixView(
                 "mount",
-                "Fixed to",
+                Spoken.words(FeedWords.fixedTo()),
                 part.value("mount"),
                 Arrays.stream(Load.Mount.values())
-                    .map(mount -> new OptionView(mount.name(), mount.words()))
+                    .map(mount -> new OptionView(mount.name(), Spoken.term(mount)))
                     .toList()));
       }
-      case "body-output" -> fixes.add(tried(part, "configured", "Configured", "yes"));
+      case "body-output" ->
+          fixes.add(tried(part, "configured", Spoken.words(FeedWords.configured()), "yes"));
       default -> {}
     }
     return fixes;
@@ -91,7 +106,13 @@ final class PartChoices {
 
   private static FixView tried(PlannedPart part, String name, String asks, String usual) {
     String value = part.value(name);
-    return new FixView(name, asks, value.isEmpty() ? usual : value, YES_NO);
+    return new FixView(name, asks, value.isEmpty() ? usual : value, yesNo());
+  }
+
+  private static List<OptionView> yesNo() {
+    return List.of(
+        new OptionView("no", Spoken.words(FeedWords.no())),
+        new OptionView("yes", Spoken.words(FeedWords.yes())));
   }
 
   private static List<OptionView> fuses() {
@@ -102,7 +123,7 @@ final class PartChoices {
                   fuse.amps() == Math.rint(fuse.amps())
                       ? String.valueOf((int) fuse.amps())
                       : String.valueOf(fuse.amps());
-              return new OptionView(amps, amps + " A, " + fuse.colour());
+              return new OptionView(amps, amps + " A, " + Spoken.typed(fuse.colour()));
             })
         .toList();
   }

@@ -1,15 +1,17 @@
 package mellow.server.feed;
 
 import mellow.core.circuit.Solution;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 
 /** What a phase of a pulsed circuit is, in words. */
 final class PhaseWords {
   private PhaseWords() {}
 
-  static String of(Solution.Phase phase) {
-    String share = Math.round(100 * phase.share()) + " % of the time";
+  static Sentence of(Solution.Phase phase) {
+    Figure.Count share = Figure.count(Math.round(100 * phase.share()));
     return phase.off().isEmpty()
-        ? "all that is pulsed closed, " + share
-        : String.join(", ", phase.off()) + " open, " + share;
+        ? FeedWords.allClosed(share)
+        : FeedWords.someOpen(phase.off().stream().map(Sentence::typed).toList(), share);
   }
 }

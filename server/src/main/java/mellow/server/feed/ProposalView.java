@@ -7,8 +7,10 @@ import java.util.Map;
 import mellow.core.feed.JointPlan;
 import mellow.core.feed.Proposal;
 import mellow.core.feed.Question;
+import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 
 /** A plan held against the wishes. */
 @Schema(name = "FeedProposal", description = "A plan held against what is wished, and its cost.")
@@ -38,14 +40,14 @@ public record ProposalView(
         proposal.misses().stream()
             .map(
                 miss ->
-                    "%s: %s %s, wished %s"
-                        .formatted(
-                            miss.wish().state().words(),
-                            miss.wish().function().words(),
-                            miss.gets().words(),
-                            miss.wish().level().words()))
+                    Spoken.words(
+                        FeedWords.misses(
+                            Sentence.term(miss.wish().state()).capital(),
+                            miss.wish().function(),
+                            miss.gets(),
+                            miss.wish().level())))
             .toList(),
-        proposal.sources().stream().sorted().toList(),
+        proposal.sources().stream().sorted().map(Spoken::typed).toList(),
         proposal.addedParts(),
         count(proposal, Verdict.OUT),
         count(proposal, Verdict.AT_EDGE),
@@ -73,7 +75,7 @@ public record ProposalView(
                     .findFirst()
                     .orElse(answer)
                 : answer;
-        words.add("%s %s.".formatted(question.asks(), says));
+        words.add(Spoken.words(FeedWords.answered(question.asks(), says)));
       }
     }
     return words;

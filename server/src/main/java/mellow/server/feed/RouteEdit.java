@@ -12,16 +12,12 @@ import mellow.server.platform.Refusal;
 /** The way of a branch of the harness, and which length of the plan it gives. */
 @Schema(name = "RouteEdit", description = "The way of a branch of the harness through the vehicle.")
 public record RouteEdit(
-    @NotNull(message = "is missing")
-        @Size(max = 40, message = "has at most 40 letters")
+    @NotNull
+        @Size(max = 40)
         @Schema(description = "Question whose length it gives.", example = "farMetres")
         String question,
-    @NotBlank(message = "is missing")
-        @Size(max = 80, message = "has at most 80 letters")
-        @Schema(example = "to the left fog lamp")
-        String name,
-    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 stops")
-        List<@Valid @NotNull(message = "is missing") StopEdit> stops) {
+    @NotBlank @Size(max = 80) @Schema(example = "to the left fog lamp") String name,
+    @NotNull @Size(max = 40) List<@Valid @NotNull StopEdit> stops) {
 
   /** A place that it passes. */
   @Schema(name = "RouteStop", description = "A place that a route passes, mm.")
@@ -30,12 +26,12 @@ public record RouteEdit(
           double leftMm,
       @Schema(description = "From the front axle forwards.", example = "350") double forwardMm,
       @Schema(description = "Above the ground.", example = "780") double upMm,
-      @NotNull(message = "is missing") Route.Passes passes) {
+      @NotNull Route.Passes passes) {
     Route.Stop core() {
       try {
         return new Route.Stop(leftMm, forwardMm, upMm, passes);
       } catch (IllegalArgumentException outside) {
-        throw Refusal.unprocessable("stops", "A stop lies within the vehicle, up to 12 m off.");
+        throw Refusal.unprocessable("stops", FeedWords.stopOutside());
       }
     }
   }
@@ -43,17 +39,14 @@ public record RouteEdit(
   /** Something to keep away from. */
   @Schema(name = "HazardEdit", description = "Something that a harness keeps away from, mm.")
   public record HazardEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "exhaust manifold")
-          String name,
+      @NotBlank @Size(max = 80) @Schema(example = "exhaust manifold") String name,
       @Schema(example = "200") double leftMm,
       @Schema(example = "100") double forwardMm,
       @Schema(example = "700") double upMm,
       @Schema(description = "At least so far.", example = "150") double clearanceMm) {
     Route.Hazard core() {
       if (!(clearanceMm > 0)) {
-        throw Refusal.unprocessable("clearanceMm", "A clearance is more than nothing.");
+        throw Refusal.unprocessable("clearanceMm", FeedWords.clearance());
       }
       return new Route.Hazard(
           name, new StopEdit(leftMm, forwardMm, upMm, Route.Passes.NOTHING).core(), clearanceMm);
@@ -62,7 +55,7 @@ public record RouteEdit(
 
   Route core() {
     if (stops.size() < 2) {
-      throw Refusal.unprocessable("stops", "A route has a beginning and an end.");
+      throw Refusal.unprocessable("stops", FeedWords.routeEnds());
     }
     return new Route(name, stops.stream().map(StopEdit::core).toList());
   }

@@ -18,25 +18,24 @@ import org.jspecify.annotations.Nullable;
 /** A wire that was probed, and the ground it was probed against. */
 @Schema(name = "SourceEdit", description = "A wire, probed in positions of key and light switch.")
 public record SourceEdit(
-    @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "s1") String id,
-    @NotBlank(message = "is missing")
-        @Size(max = 80, message = "has at most 80 letters")
+    @NotNull @Size(max = 40) @Schema(example = "s1") String id,
+    @NotBlank
+        @Size(max = 80)
         @Schema(description = "Connector and cavity.", example = "dash plug B, cavity 8")
         String place,
-    @NotNull(message = "is missing") @Size(max = 40) @Schema(example = "red-white") String colour,
-    @NotBlank(message = "is missing")
-        @Size(max = 80, message = "has at most 80 letters")
+    @NotNull @Size(max = 40) @Schema(example = "red-white") String colour,
+    @NotBlank
+        @Size(max = 80)
         @Schema(description = "What it was probed against.", example = "battery's own negative")
         String ground,
     @Schema(description = "Over the battery at the time, V.", example = "12.6") double supplyVolts,
-    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 readings")
-        List<@Valid @NotNull(message = "is missing") ProbeEdit> readings) {
+    @NotNull @Size(max = 40) List<@Valid @NotNull ProbeEdit> readings) {
 
   /** One reading. */
   @Schema(name = "ProbeReading", description = "Volts of a wire in a position of the controls.")
   public record ProbeEdit(
-      @NotNull(message = "is missing") Controls.Key key,
-      @NotNull(message = "is missing") Controls.Lights lights,
+      @NotNull Controls.Key key,
+      @NotNull Controls.Lights lights,
       @Schema(example = "12.4") double volts,
       @Schema(description = "It came and went, a time or two a second.")
           @Nullable Boolean flashes) {
@@ -48,15 +47,14 @@ public record SourceEdit(
   WireProbe core() {
     if (!(supplyVolts > 0) || supplyVolts > 60) {
       throw Refusal.unprocessable(
-          "supplyVolts", "A battery stands between 0 and 60 V, not at %s.".formatted(supplyVolts));
+          "supplyVolts", FeedWords.batteryRange(String.valueOf(supplyVolts)));
     }
     Map<WireProbe.Position, Double> map = new LinkedHashMap<>();
     Set<WireProbe.Position> flashing = new LinkedHashSet<>();
     for (ProbeEdit reading : readings) {
       if (!(Math.abs(reading.volts()) <= 60)) {
         throw Refusal.unprocessable(
-            "readings",
-            "A meter on a vehicle shows up to 60 V, not %s.".formatted(reading.volts()));
+            "readings", FeedWords.voltsRange(String.valueOf(reading.volts())));
       }
       WireProbe.Position at = new WireProbe.Position(reading.key(), reading.lights());
       map.put(at, reading.volts());

@@ -3,7 +3,9 @@ package mellow.server.feed;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import mellow.core.circuit.Controls;
+import mellow.core.finding.Sentence;
 import mellow.core.harness.WireProbe;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** What a probed wire is. */
@@ -29,7 +31,7 @@ public record SourceView(
   public record NextProbe(Controls.Key key, Controls.Lights lights) {}
 
   private static String words(List<WireProbe.Kind> kinds) {
-    return String.join(" or ", kinds.stream().map(WireProbe.Kind::words).toList());
+    return Spoken.words(FeedWords.oneOf(kinds.stream().map(Sentence::term).toList()));
   }
 
   static SourceView of(SourceEdit edit) {
@@ -38,12 +40,12 @@ public record SourceView(
           edit,
           Answer.OPEN,
           List.of(WireProbe.Kind.values()),
-          "nothing read yet",
+          Spoken.words(FeedWords.nothingRead()),
           new NextProbe(Controls.Key.OFF, Controls.Lights.OFF));
     }
     WireProbe.Answer answer = edit.core().answer();
     if (answer instanceof WireProbe.Answer.Is is) {
-      return new SourceView(edit, Answer.IS, List.of(is.kind()), is.kind().words(), null);
+      return new SourceView(edit, Answer.IS, List.of(is.kind()), Spoken.term(is.kind()), null);
     } else if (answer instanceof WireProbe.Answer.StillOpen open) {
       return new SourceView(
           edit,
@@ -56,25 +58,15 @@ public record SourceView(
           edit,
           Answer.OPEN,
           dead.kinds(),
-          "never live so far; if anything: " + words(dead.kinds()),
+          Spoken.words(FeedWords.neverLive(dead.kinds().stream().map(Sentence::term).toList())),
           new NextProbe(dead.readNext().key(), dead.readNext().lights()));
     } else if (answer instanceof WireProbe.Answer.Flashes) {
       return new SourceView(
-          edit, Answer.PULSED, List.of(), "flashes: a turn signal’s wire, no source", null);
+          edit, Answer.PULSED, List.of(), Spoken.words(FeedWords.flashes()), null);
     } else if (answer instanceof WireProbe.Answer.Pulsed) {
-      return new SourceView(
-          edit,
-          Answer.PULSED,
-          List.of(),
-          "pulsed, a data wire, or a weak joint: between dark and lit. A meter only: a test light"
-              + " must not load it",
-          null);
+      return new SourceView(edit, Answer.PULSED, List.of(), Spoken.words(FeedWords.pulsed()), null);
     }
     return new SourceView(
-        edit,
-        Answer.UNKNOWN,
-        List.of(),
-        "nothing known behaves so: “no voltage” often means not enabled",
-        null);
+        edit, Answer.UNKNOWN, List.of(), Spoken.words(FeedWords.behavesUnknown()), null);
   }
 }

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import mellow.server.feed.Drawing.Spot;
 import mellow.server.platform.PrintedPages;
+import mellow.server.wire.Spoken;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -34,7 +35,9 @@ final class WiringPdf implements Ink {
   static byte[] of(WiringSheet sheet) {
     try (PDDocument document = new PDDocument();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-      document.getDocumentInformation().setTitle("Wiring sheet: " + sheet.title());
+      document
+          .getDocumentInformation()
+          .setTitle(Spoken.words(FeedWords.wiringSheet(sheet.title())));
       WiringPdf pdf = new WiringPdf(document);
       pdf.print(sheet);
       pdf.pages.close();
@@ -62,8 +65,8 @@ final class WiringPdf implements Ink {
     scale = Math.min(1.1, Math.min(roomX / drawing.width(), roomY / drawing.height()));
     left = MARGIN + (roomX - scale * drawing.width()) / 2;
     top = pages.y() - MARGIN;
-    words(new Spot(0, -6), 11, "battery +");
-    words(new Spot(0, drawing.height() + 14), 11, "body ground");
+    words(new Spot(0, -6), 11, Spoken.typed("battery +"));
+    words(new Spot(0, drawing.height() + 14), 11, Spoken.words(FeedWords.bodyGround()));
     CircuitPen.draw(this, sheet);
   }
 

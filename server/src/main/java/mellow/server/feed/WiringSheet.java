@@ -2,13 +2,13 @@ package mellow.server.feed;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import mellow.core.circuit.LightLevel;
 import mellow.core.feed.PlanStep;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,29 +28,28 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
 
   private static final int LABELS_A_ROW = 4;
 
-  private static final Map<Verdict, String> VERDICTS =
-      Map.of(
-          Verdict.OUT, "out", Verdict.AT_EDGE, "at the edge", Verdict.NOT_KNOWN, "not known yet");
-
   static WiringSheet of(FeedView sheet, FeedPage page, UnitSystem units) {
     List<Block> blocks = new ArrayList<>();
     List<List<String>> cautions = new ArrayList<>();
     page.cautions().forEach(caution -> cautions.add(List.of("! " + caution.text())));
     sheet.plan().cautions().forEach(caution -> cautions.add(List.of("! " + caution)));
-    cautions.add(List.of("The local code and the vehicle's inspection decide."));
-    blocks.add(new Block("Heed", cautions, List.of(1.0)));
-    blocks.add(new Block("Order of connecting", steps(sheet), List.of(0.04, 0.7, 0.26)));
-    blocks.add(
-        new Block("Cut list", cuts(sheet, units), List.of(0.14, 0.12, 0.3, 0.12, 0.16, 0.16)));
+    cautions.add(List.of(Spoken.words(FeedWords.codeDecides())));
+    blocks.add(new Block(Spoken.words(FeedWords.heed()), cautions, List.of(1.0)));
+    blocks.add(new Block(Spoken.words(FeedWords.order()), steps(sheet), List.of(0.04, 0.7, 0.26)));
     blocks.add(
         new Block(
-            "Parts",
+            Spoken.words(FeedWords.cutList()),
+            cuts(sheet, units),
+            List.of(0.14, 0.12, 0.3, 0.12, 0.16, 0.16)));
+    blocks.add(
+        new Block(
+            Spoken.words(FeedWords.parts()),
             sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList(),
             List.of(0.08, 0.92)));
     if (!sheet.donors().isEmpty()) {
       blocks.add(
           new Block(
-              "Donor slots",
+              Spoken.words(FeedWords.donorSlots()),
               sheet.donors().stream().map(slot -> donor(slot, page.vehicle().modelYear())).toList(),
               List.of(0.3, 0.7)));
     }
@@ -58,10 +57,12 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
     blocks.add(states(sheet));
     List<List<String>> findings = findings(sheet, units);
     if (!findings.isEmpty()) {
-      blocks.add(new Block("What is not within", findings, List.of(0.14, 0.5, 0.36)));
+      blocks.add(
+          new Block(Spoken.words(FeedWords.notWithin()), findings, List.of(0.14, 0.5, 0.36)));
     }
     if (!sheet.undo().isEmpty()) {
-      blocks.add(new Block("To undo it", List.of(List.of(sheet.undo())), List.of(1.0)));
+      blocks.add(
+          new Block(Spoken.words(FeedWords.undo()), List.of(List.of(sheet.undo())), List.of(1.0)));
     }
     return new WiringSheet(
         sheet.plan().title(),
@@ -77,14 +78,14 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
           List.of(
               rows.size() + 1 + ".",
               step.does(),
-              step.battery() == PlanStep.Needs.ANY ? "" : step.battery().words()));
+              step.battery() == PlanStep.Needs.ANY ? "" : Spoken.term(step.battery())));
     }
     return rows;
   }
 
   /** A slot is that of one model year: the next one may have another map. */
   private static List<String> donor(FeedView.DonorView slot, @Nullable Integer year) {
-    return List.of(slot.tap(), (year == null ? "" : year + ": ") + slot.words());
+    return List.of(Spoken.typed(slot.tap()), (year == null ? "" : year + ": ") + slot.words());
   }
 
   private static List<List<String>> cuts(FeedView sheet, UnitSystem units) {
@@ -95,7 +96,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
             List.of(
                 reel.size(),
                 reel.colour(),
-                piece.label(),
+                Spoken.typed(piece.label()),
                 text(piece.length(), units),
                 piece.fromEnd(),
                 piece.toEnd()));
@@ -112,9 +113,12 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
   private static Block labels(FeedView sheet) {
     List<List<String>> rows = new ArrayList<>();
     for (int i = 0; i < sheet.labels().size(); i += LABELS_A_ROW) {
-      rows.add(sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())));
+      rows.add(
+          sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())).stream()
+              .map(Spoken::typed)
+              .toList());
     }
-    return new Block("Labels", rows, List.of(0.25, 0.25, 0.25, 0.25));
+    return new Block(Spoken.words(FeedWords.labels()), rows, List.of(0.25, 0.25, 0.25, 0.25));
   }
 
   private static Block states(FeedView sheet) {
@@ -124,15 +128,18 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
       for (FeedView.LampRow row : sheet.lamps()) {
         LightLevel level = row.cells().get(state).level();
         if (level != LightLevel.OUT) {
-          lit.add(row.words() + (level == LightLevel.REDUCED ? " (reduced)" : ""));
+          lit.add(
+              level == LightLevel.REDUCED
+                  ? Spoken.words(FeedWords.reduced(row.words()))
+                  : row.words());
         }
       }
       rows.add(
           List.of(
               sheet.states().get(state).words(),
-              lit.isEmpty() ? "nothing lit" : String.join(", ", lit)));
+              lit.isEmpty() ? Spoken.words(FeedWords.nothingLit()) : String.join(", ", lit)));
     }
-    return new Block("What is lit, to be proved", rows, List.of(0.28, 0.72));
+    return new Block(Spoken.words(FeedWords.litToProve()), rows, List.of(0.28, 0.72));
   }
 
   private static List<List<String>> findings(FeedView sheet, UnitSystem units) {
@@ -141,7 +148,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
         .map(
             (FindingView finding) ->
                 List.of(
-                    VERDICTS.getOrDefault(finding.verdict(), ""),
+                    Spoken.term(finding.verdict()),
                     finding.headline().text(units),
                     finding.remedy() == null ? "" : finding.remedy().text(units)))
         .toList();

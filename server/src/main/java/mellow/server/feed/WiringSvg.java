@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import mellow.server.feed.Drawing.Spot;
+import mellow.server.wire.Spoken;
 import org.springframework.web.util.HtmlUtils;
 
 /** A circuit's drawing as SVG, black on white. */
@@ -18,8 +19,8 @@ final class WiringSvg implements Ink {
   static byte[] of(FeedView sheet) {
     WiringSvg ink = new WiringSvg();
     CircuitPen.draw(ink, sheet);
-    ink.words(new Spot(0, -8), 12, "battery +");
-    ink.words(new Spot(0, sheet.drawing().height() + 16), 12, "body ground");
+    ink.words(new Spot(0, -8), 12, Spoken.typed("battery +"));
+    ink.words(new Spot(0, sheet.drawing().height() + 16), 12, Spoken.words(FeedWords.bodyGround()));
     double width = sheet.drawing().width() + 2 * MARGIN;
     double height = sheet.drawing().height() + 2 * MARGIN;
     return text(

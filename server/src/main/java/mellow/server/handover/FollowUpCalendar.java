@@ -12,6 +12,7 @@ import biweekly.util.ICalDate;
 import java.time.LocalDate;
 import java.util.UUID;
 import mellow.server.handover.HandOverPage.FollowUpView;
+import mellow.server.wire.Spoken;
 
 /** What to come back for as a calendar's file (RFC 5545), a day long each, with a reminder. */
 final class FollowUpCalendar {
@@ -26,11 +27,14 @@ final class FollowUpCalendar {
       // the same follow-up has the same id each time, so that a calendar does not show it twice
       event.setUid(
           UUID.nameUUIDFromBytes(
-                  (page.job().id() + one.what()).getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                  (page.job().id() + (one.id().isEmpty() ? one.what() : one.id()))
+                      .getBytes(java.nio.charset.StandardCharsets.UTF_8))
               .toString());
       event.setSummary(one.what() + ": " + vehicle);
       event.setDescription(
-          "Between %s and %s. %s".formatted(one.from(), one.latest(), one.because()).strip());
+          Spoken.words(
+              HandoverWords.calendar(
+                  one.from().toString(), one.latest().toString(), one.because())));
       event.setDateStart(day(one.from()));
       event.setDateEnd(day(one.from().plusDays(1)));
       event.addAlarm(

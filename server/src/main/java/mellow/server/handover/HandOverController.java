@@ -41,14 +41,12 @@ class HandOverController {
   }
 
   @Schema(description = "What is told to the owner, with the version it was made on (0: first).")
-  record HandOverPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid HandOverEdit handOver) {}
+  record HandOverPut(@PositiveOrZero int version, @NotNull @Valid HandOverEdit handOver) {}
 
   @Schema(description = "That a job is handed over.")
   record CloseRequest(
-      @NotNull(message = "is missing")
-          @Size(max = 600, message = "has at most 600 letters")
+      @NotNull
+          @Size(max = 600)
           @Schema(
               description = "Needed where something stands above the horizon.",
               example = "The owner needs it today and comes back on Friday")
@@ -56,22 +54,14 @@ class HandOverController {
 
   @Schema(description = "A correction beside a closed job.")
   record AmendmentEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 600, message = "has at most 600 letters")
-          @Schema(example = "The fuse is 10 A")
-          String words,
-      @NotBlank(message = "is missing")
-          @Size(max = 300, message = "has at most 300 letters")
-          @Schema(example = "misread on the day")
-          String why) {}
+      @NotBlank @Size(max = 600) @Schema(example = "The fuse is 10 A") String words,
+      @NotBlank @Size(max = 300) @Schema(example = "misread on the day") String why) {}
 
   @GetMapping("/hand-over")
   @Operation(
       summary = "The page of the stage Hand over",
       description = "What stands above the horizon, what is told to the owner, what comes after.")
-  HandOverPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  HandOverPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return handOvers.page(acting, jobId);
   }
 
@@ -81,7 +71,7 @@ class HandOverController {
       description = "A stale version is answered 409 with the current page and who changed it.")
   HandOverPage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody HandOverPut edit) {
     return handOvers.put(acting, jobId, edit.version(), edit.handOver());
   }
@@ -93,7 +83,7 @@ class HandOverController {
           "It is closed: later corrections stand beside. Above the horizon only with a reason.")
   HandOverPage close(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody CloseRequest request) {
     return handOvers.close(acting, jobId, request.reason());
   }
@@ -104,8 +94,8 @@ class HandOverController {
       description = "Append-only. The same request again changes nothing.")
   HandOverPage amend(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody AmendmentEdit edit) {
     return handOvers.amend(acting, jobId, id, edit.words(), edit.why());
   }
@@ -116,8 +106,8 @@ class HandOverController {
       description = "On the same vehicle; its page starts with what differs.")
   HandOverPage comeBack(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return handOvers.comeBack(acting, jobId, id);
   }
 
@@ -135,7 +125,7 @@ class HandOverController {
               examples = @ExampleObject("%PDF-1.6 …")))
   ResponseEntity<byte[]> pack(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam(defaultValue = "A4") PackPdf.Paper paper) {
     return Download.of(
         PackPdf.of(packs.of(acting, jobId), paper), MediaType.APPLICATION_PDF, "pack.pdf");
@@ -154,8 +144,7 @@ class HandOverController {
               schema = @Schema(type = "string"),
               examples = @ExampleObject("BEGIN:VCALENDAR…")))
   ResponseEntity<byte[]> calendar(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return Download.of(
         FollowUpCalendar.of(handOvers.page(acting, jobId)).getBytes(StandardCharsets.UTF_8),
         MediaType.valueOf(CALENDAR),

@@ -12,31 +12,24 @@ import mellow.server.platform.Refusal;
 /** What is told to the owner beside what follows from the job. */
 @Schema(name = "HandOverEdit", description = "What is told to the owner, beside what follows.")
 public record HandOverEdit(
-    @NotNull(message = "is missing")
-        @Size(max = 1200, message = "has at most 1200 letters")
+    @NotNull
+        @Size(max = 1200)
         @Schema(description = "In the workshop's own words.", example = "The left clip is new.")
         String note,
-    @NotNull(message = "is missing")
-        @Size(max = 600, message = "has at most 600 letters")
-        @Schema(example = "15 A beside the battery, under the cover")
+    @NotNull @Size(max = 600) @Schema(example = "15 A beside the battery, under the cover")
         String fuses,
-    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 entries")
-        List<@Valid @NotNull(message = "is missing") ComeBack> comeBack) {
+    @NotNull @Size(max = 20) List<@Valid @NotNull ComeBack> comeBack) {
   static final HandOverEdit NOTHING = new HandOverEdit("", "", List.of());
 
   /** Something more to come back for. */
   @Schema(name = "ComeBack", description = "Something to come back for, and in which days.")
   public record ComeBack(
-      @NotBlank(message = "is missing") @Size(max = 120, message = "has at most 120 letters")
-          String what,
-      @NotNull(message = "is missing") LocalDate from,
-      @NotNull(message = "is missing") LocalDate latest) {}
+      @NotBlank @Size(max = 120) String what, @NotNull LocalDate from, @NotNull LocalDate latest) {}
 
   void check() {
     for (ComeBack one : comeBack) {
       if (one.latest().isBefore(one.from())) {
-        throw Refusal.unprocessable(
-            "comeBack", "“%s”: the last day comes after the first.".formatted(one.what()));
+        throw Refusal.unprocessable("comeBack", HandoverWords.lastBeforeFirst(one.what()));
       }
     }
   }

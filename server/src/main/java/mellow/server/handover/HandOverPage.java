@@ -10,6 +10,7 @@ import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.OpenPoint;
 import org.jspecify.annotations.Nullable;
 
@@ -45,6 +46,7 @@ public record HandOverPage(
   /** Something to come back for. */
   @Schema(name = "FollowUp", description = "Something to come back for.")
   public record FollowUpView(
+      @Schema(description = "Stable name of it; empty for the workshop's own.") String id,
       String what,
       LocalDate from,
       LocalDate latest,
@@ -75,5 +77,16 @@ public record HandOverPage(
 
   /** A job that came back, or was come back from. */
   @Schema(name = "Comeback", description = "The other job of a comeback, and what differs.")
-  public record ComebackView(String jobId, String work, Instant at, List<Difference> differences) {}
+  public record ComebackView(
+      String jobId, String work, Instant at, List<DifferenceView> differences) {}
+
+  /** What is otherwise than it was. */
+  @Schema(name = "Difference", description = "Something that is otherwise than at hand-over.")
+  public record DifferenceView(String what, String then, String now) {
+    static DifferenceView of(Difference one) {
+      String notKnown = Spoken.words(HandoverWords.notKnown());
+      return new DifferenceView(
+          one.what(), one.then().orElse(notKnown), one.now().orElse(notKnown));
+    }
+  }
 }

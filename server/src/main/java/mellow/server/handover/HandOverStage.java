@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.workflow.Stage;
@@ -19,7 +18,7 @@ import org.springframework.stereotype.Component;
 /** That jobs were handed over, for the yard and for the strip. */
 @Component
 class HandOverStage implements StageReporter {
-  private static final Source RECORD = Source.derived("the record of the hand-over");
+  private static final Source RECORD = Source.derived(HandoverWords.srcRecord());
 
   private final HandOverStore store;
 
@@ -43,7 +42,7 @@ class HandOverStage implements StageReporter {
                           FindingKey.of("hand-over.closed"),
                           Verdict.WITHIN,
                           RECORD,
-                          Sentence.of("Handed over; the record is closed"))))));
+                          HandoverWords.closed())))));
     }
     return standings;
   }

@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellow.core.finding.Sentence;
 import mellow.core.handover.Difference;
 import mellow.core.handover.FollowUp;
 import mellow.core.handover.OwnerPage;
@@ -45,6 +46,7 @@ import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.Workshops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,7 +118,7 @@ public class HandOvers {
                     .map(HandOvers.this::findings)
                     .orElseGet(() -> above.stream().map(AboveView::finding).toList())
                     .stream()
-                    .map(finding -> finding.headline().text(facts.job().units()))
+                    .map(finding -> Sentence.typed(finding.headline().text(facts.job().units())))
                     .toList()));
     LocalDate day = day(closed.map(HandOvers::closedAt).orElse(acting.at()));
     return new HandOverPage(
@@ -126,8 +128,8 @@ public class HandOvers {
         edit,
         kept.map(Kept::changedBy).orElse(""),
         above,
-        owner.done(),
-        owner.heed(),
+        Spoken.all(owner.done()),
+        Spoken.all(owner.heed()),
         followUps(day, edit, work, jobs.stanceNoted(jobId)),
         new JobRecord(page).beforeAfter(takeIn.kinds()),
         minutes(acting, jobId, plan, work),
@@ -165,9 +167,13 @@ public class HandOvers {
                 .map(
                     one ->
                         new FollowUpView(
-                            one.what(), one.from(), one.latest(), one.source().reference())),
+                            one.id(),
+                            Spoken.words(one.what()),
+                            one.from(),
+                            one.latest(),
+                            Spoken.words(one.source().reference()))),
             edit.comeBack().stream()
-                .map(one -> new FollowUpView(one.what(), one.from(), one.latest(), "")))
+                .map(one -> new FollowUpView("", one.what(), one.from(), one.latest(), "")))
         .sorted(java.util.Comparator.comparing(FollowUpView::from))
         .toList();
   }
@@ -186,7 +192,7 @@ public class HandOvers {
                   : FigureView.of(mellow.core.finding.Figure.minutes(worked));
       FigureView expected = stage.expected().map(one -> FigureView.of(one.minutes())).orElse(null);
       if (taken != null || expected != null) {
-        times.add(new TimeView(stage.stage(), stage.stage().words(), expected, taken));
+        times.add(new TimeView(stage.stage(), Spoken.term(stage.stage()), expected, taken));
       }
     }
     return times;
@@ -220,8 +226,11 @@ public class HandOvers {
         other.job().work(),
         other.job().touchedAt(),
         Difference.between(
-            new JobRecord(jobs.page(acting, earlier)).facts(),
-            new JobRecord(jobs.page(acting, later)).facts()));
+                new JobRecord(jobs.page(acting, earlier)).facts(),
+                new JobRecord(jobs.page(acting, later)).facts())
+            .stream()
+            .map(HandOverPage.DifferenceView::of)
+            .toList());
   }
 
   /** What was kept to be told to the owner; empty where nothing was. */
@@ -251,11 +260,7 @@ public class HandOvers {
     }
     HandOverPage page = page(acting, jobId);
     if (!page.above().isEmpty() && reason.strip().length() < SHORTEST_REASON) {
-      throw Refusal.unprocessable(
-              "reason",
-              "%d %s open: it goes only with a reason, signed with your name."
-                  .formatted(
-                      page.above().size(), page.above().size() == 1 ? "thing is" : "things are"))
+      throw Refusal.unprocessable("reason", HandoverWords.openNeedsReason(page.above().size()))
           .with("above", page.above());
     }
     record(
@@ -330,8 +335,7 @@ public class HandOvers {
   public HandOverPage amend(Acting acting, String jobId, String id, String words, String why) {
     String person = acting.personOrRefuse();
     if (!jobs.holdEvenClosed(acting, jobId)) {
-      throw Refusal.unprocessable(
-          "job", "The job is still open: change it itself, instead of adding beside it.");
+      throw Refusal.unprocessable("job", HandoverWords.stillOpenAmend());
     }
     if (store.amendment(acting.shopId(), id).isEmpty()) {
       AmendmentRecord row = new AmendmentRecord();
@@ -353,11 +357,14 @@ public class HandOvers {
   public HandOverPage comeBack(Acting acting, String ofJob, String newJob) {
     JobPage earlier = jobs.page(acting, ofJob);
     if (!jobs.holdEvenClosed(acting, ofJob)) {
-      throw Refusal.unprocessable("job", "The job is still open: go on with it instead.");
+      throw Refusal.unprocessable("job", HandoverWords.stillOpen());
     }
     if (store.comebackOf(acting.shopId(), newJob).isEmpty()) {
       JobEdit edit = earlier.job().edit(0, earlier.vehicle().id(), earlier.job().bayId());
-      jobs.put(acting, newJob, edit.withWork("comes back: " + earlier.job().work()));
+      jobs.put(
+          acting,
+          newJob,
+          edit.withWork(Spoken.words(HandoverWords.comesBack(earlier.job().work()))));
       ComebackRecord row = new ComebackRecord();
       row.setJobId(newJob);
       row.setOfJob(ofJob);

@@ -30,6 +30,7 @@ import mellow.server.handover.HandOverPage.AboveView;
 import mellow.server.job.JobFacts;
 import mellow.server.platform.Acting;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.OpenPoint;
 import mellow.server.workshop.Workshops;
 import mellow.server.yard.Standings;
@@ -38,8 +39,7 @@ import org.springframework.stereotype.Component;
 /** What stands above a job's horizon when it is to be handed over. */
 @Component
 class Horizon {
-  private static final Source BEGUN =
-      Source.judged("what was planned is done, or left out with its reason");
+  private static final Source BEGUN = Source.judged(HandoverWords.srcBegun());
 
   /** What these say is looked at in the workshop's own way, by its steps. */
   private static final Set<Stage> WORKSHOP =
@@ -80,7 +80,7 @@ class Horizon {
                   FindingKey.of("hand-over.wanted"),
                   Verdict.NOT_KNOWN,
                   BEGUN,
-                  Sentence.of("It was not said at Take in what is wanted"))));
+                  HandoverWords.wantedUnknown())));
     }
     neverBegun(stages, around).forEach(stage -> above.add(view(stage, notBegun(stage))));
     around.work().open().forEach(point -> above.add(view(point)));
@@ -109,12 +109,11 @@ class Horizon {
         FindingKey.of("hand-over.begun", SubjectKind.STAGE.named(stage.name())),
         Verdict.NOT_KNOWN,
         BEGUN,
-        Sentence.of(
-            switch (stage) {
-              case PARTS -> "The parts were not looked at";
-              case PLACE -> "The place of the new lamps was not judged";
-              default -> "How the new lamps are fed was not written down";
-            }));
+        switch (stage) {
+          case PARTS -> HandoverWords.partsNotChecked();
+          case PLACE -> HandoverWords.placeNotJudged();
+          default -> HandoverWords.feedNotPlanned();
+        });
   }
 
   /** The lamps whose cutoff was read since a screw was turned last. */
@@ -132,21 +131,24 @@ class Horizon {
   }
 
   private static AboveView view(Stage stage, Finding finding) {
-    return new AboveView(stage, stage.words(), FindingView.of(finding), null);
+    return new AboveView(stage, Spoken.term(stage), FindingView.of(finding), null);
   }
 
   private static AboveView view(OpenPoint point) {
     return new AboveView(
         point.stage(),
-        point.stage().words(),
+        Spoken.term(point.stage()),
         FindingView.of(point.finding()),
         point.step().orElse(null));
   }
 
   /** The lamps that were read since, as the owner is told. */
-  static List<String> aimed(SheetView wall) {
+  static List<Sentence> aimed(SheetView wall) {
     return read(wall).entrySet().stream()
-        .flatMap(of -> of.getValue().stream().map(side -> side.word() + " " + of.getKey().word()))
+        .flatMap(
+            of ->
+                of.getValue().stream()
+                    .map(side -> HandoverWords.lamp(side, of.getKey().function())))
         .toList();
   }
 }

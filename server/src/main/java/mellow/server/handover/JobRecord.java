@@ -19,12 +19,11 @@ import mellow.server.handover.HandOverPage.BeforeAfterView;
 import mellow.server.job.JobPage;
 import mellow.server.logbook.ReadingView;
 import mellow.server.wire.FigureView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** What was measured of a job, as its first and its last values. */
 final class JobRecord {
-  private static final String NOT_READ = "not read";
-
   private final JobPage page;
   private final UnitSystem units;
 
@@ -45,9 +44,8 @@ final class JobRecord {
     List<BeforeAfterView> rows = new ArrayList<>();
     for (SheetView.PairView pair : page.sheet().pairs()) {
       for (LampView lamp : List.of(pair.left(), pair.right())) {
-        String name = lamp.side().word() + " " + pair.kind().lampWords();
-        centre(name + ", centre", pair.kind(), lamp.side()).ifPresent(rows::add);
-        cutoff(name + ", " + pair.kind().readWords(), pair.kind(), lamp, fresh(kinds))
+        centre(pair.kind(), lamp.side()).ifPresent(rows::add);
+        cutoff(read(pair.kind(), lamp.side()), pair.kind(), lamp, fresh(kinds))
             .ifPresent(rows::add);
       }
     }
@@ -67,13 +65,24 @@ final class JobRecord {
     return fresh;
   }
 
-  private Optional<BeforeAfterView> centre(String words, LampKind lamp, Side side) {
+  private static String notRead() {
+    return Spoken.words(HandoverWords.notRead());
+  }
+
+  /** What is read of a lamp at the wall: "left lamp, cutoff". */
+  private static String read(LampKind lamp, Side side) {
+    return Spoken.words(HandoverWords.readOf(side, lamp, lamp == LampKind.DRIVING));
+  }
+
+  private Optional<BeforeAfterView> centre(LampKind lamp, Side side) {
     List<ReadingView> read = living(ReadingKind.CENTRE, lamp, side);
     return read.isEmpty()
         ? Optional.empty()
         : Optional.of(
             new BeforeAfterView(
-                words, text(read.get(0).value()), text(read.get(read.size() - 1).value())));
+                Spoken.words(HandoverWords.centreOf(side, lamp)),
+                text(read.get(0).value()),
+                text(read.get(read.size() - 1).value())));
   }
 
   /** In percent, which alone tells two distances alike; the tape's reading beside it. */
@@ -89,9 +98,9 @@ final class JobRecord {
     }
     String after =
         reading == null || lamp.place() == null
-            ? NOT_READ
+            ? notRead()
             : text(reading.percent()) + below(reading.belowLine(), lamp.place().along());
-    return Optional.of(new BeforeAfterView(words, before.orElse(NOT_READ), after));
+    return Optional.of(new BeforeAfterView(words, before.orElse(notRead()), after));
   }
 
   /** As the mark from before has it; empty where none was taken. */
@@ -110,11 +119,12 @@ final class JobRecord {
   }
 
   private String below(FigureView drop, FigureView distance) {
-    return " (%s %s its line at %s)"
-        .formatted(
-            text(FigureView.lengthMm(Math.abs(drop.value()))),
-            drop.value() < 0 ? "above" : "below",
-            text(distance));
+    return " "
+        + Spoken.words(
+            HandoverWords.belowLine(
+                text(FigureView.lengthMm(Math.abs(drop.value()))),
+                drop.value() < 0,
+                text(distance)));
   }
 
   private List<ReadingView> living(ReadingKind kind, LampKind lamp, @Nullable Side side) {
@@ -132,21 +142,16 @@ final class JobRecord {
   Map<String, String> facts() {
     Map<String, String> facts = new LinkedHashMap<>();
     for (SheetView.PairView pair : page.sheet().pairs()) {
-      String kind =
-          (pair.kind() == LampKind.DIPPED ? " " : " " + pair.kind().word() + " ")
-              + pair.kind().readWords();
       for (LampView lamp : List.of(pair.left(), pair.right())) {
         if (lamp.reading() != null) {
-          facts.put(lamp.side().word() + kind, text(lamp.reading().percent()));
+          facts.put(read(pair.kind(), lamp.side()), text(lamp.reading().percent()));
         }
+        centre(pair.kind(), lamp.side()).ifPresent(row -> facts.put(row.what(), row.after()));
       }
     }
-    for (BeforeAfterView row : beforeAfter(Set.of())) {
-      if (row.what().endsWith("centre")) {
-        facts.put(row.what(), row.after());
-      }
+    if (page.bay() != null) {
+      facts.put(Spoken.words(HandoverWords.bay()), page.bay().name());
     }
-    facts.put("bay", page.bay() == null ? "none" : page.bay().name());
     return facts;
   }
 }

@@ -2,9 +2,7 @@ package mellow.server.handover;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.workflow.StageStanding;
@@ -47,20 +45,27 @@ record Pack(
   /** The page for the owner, in plain words. */
   List<Block> owner() {
     List<Block> blocks = new ArrayList<>();
-    blocks.add(plain("What was done", page.done()));
+    blocks.add(plain(Spoken.words(HandoverWords.whatWasDone()), page.done()));
     if (!page.handOver().note().isBlank()) {
-      blocks.add(plain("From the workshop", List.of(page.handOver().note())));
+      blocks.add(
+          plain(Spoken.words(HandoverWords.fromWorkshop()), List.of(page.handOver().note())));
     }
-    blocks.add(plain("What to heed", page.heed()));
+    blocks.add(plain(Spoken.words(HandoverWords.whatToHeed()), page.heed()));
     if (!page.handOver().fuses().isBlank()) {
-      blocks.add(plain("Where the new fuses are", List.of(page.handOver().fuses())));
+      blocks.add(plain(Spoken.words(HandoverWords.newFuses()), List.of(page.handOver().fuses())));
     }
     if (!page.followUps().isEmpty()) {
       blocks.add(
           new Block(
-              "When to come back",
+              Spoken.words(HandoverWords.comeBack()),
               page.followUps().stream()
-                  .map(one -> List.of(one.from() + " to " + one.latest(), one.what()))
+                  .map(
+                      one ->
+                          List.of(
+                              Spoken.words(
+                                  HandoverWords.fromTo(
+                                      one.from().toString(), one.latest().toString())),
+                              one.what()))
                   .toList(),
               List.of(0.28, 0.72)));
     }
@@ -85,15 +90,14 @@ record Pack(
       rows.add(
           List.of(
               closed == null
-                  ? "Not handed over yet."
-                  : "It goes all the same: %s. Signed: %s"
-                      .formatted(closed.reason(), closed.by())));
-      blocks.add(new Block("Above the horizon", rows, PLAIN));
+                  ? Spoken.words(HandoverWords.notYet())
+                  : Spoken.words(HandoverWords.goesAnyway(closed.reason(), closed.by()))));
+      blocks.add(new Block(Spoken.words(HandoverWords.stillOut()), rows, PLAIN));
     }
     if (!page.beforeAfter().isEmpty()) {
       blocks.add(
           new Block(
-              "As it came, and as it goes",
+              Spoken.words(HandoverWords.beforeAfter()),
               page.beforeAfter().stream()
                   .map(row -> List.of(row.what(), row.before(), row.after()))
                   .toList(),
@@ -102,19 +106,20 @@ record Pack(
     stages.stream().filter(one -> !one.findings().isEmpty()).forEach(one -> blocks.add(stage(one)));
     blocks.add(
         plain(
-            "Judged by",
+            Spoken.words(HandoverWords.judgedBy()),
             sets.stream()
-                .map(set -> "%s, version %d".formatted(set.title(), set.version()))
+                .map(set -> Spoken.words(HandoverWords.setVersion(set.title(), set.version())))
                 .toList()));
     if (!parts.isEmpty()) {
-      blocks.add(plain("Parts", parts));
+      blocks.add(plain(Spoken.words(HandoverWords.parts()), parts));
     }
     feed.filter(papers -> !papers.bill().isEmpty())
-        .ifPresent(papers -> blocks.add(plain("Parts of the wiring", papers.bill())));
+        .ifPresent(
+            papers -> blocks.add(plain(Spoken.words(HandoverWords.wiringParts()), papers.bill())));
     if (!page.minutes().isEmpty()) {
       blocks.add(
           new Block(
-              "Time, expected and taken",
+              Spoken.words(HandoverWords.times()),
               page.minutes().stream()
                   .map(row -> List.of(row.words(), minutes(row.expected()), minutes(row.taken())))
                   .toList(),
@@ -123,7 +128,7 @@ record Pack(
     if (!work.log().isEmpty()) {
       blocks.add(
           new Block(
-              "Written down in the workshop (times in UTC)",
+              Spoken.words(HandoverWords.log()),
               work.log().stream()
                   .map(
                       line ->
@@ -137,7 +142,7 @@ record Pack(
     if (!page.amendments().isEmpty()) {
       blocks.add(
           plain(
-              "Corrected after hand-over",
+              Spoken.words(HandoverWords.corrected()),
               page.amendments().stream()
                   .map(
                       one ->
@@ -153,34 +158,24 @@ record Pack(
   }
 
   private String minutes(@org.jspecify.annotations.Nullable FigureView figure) {
-    return figure == null ? "not known" : figure.metric();
+    return figure == null ? Spoken.words(HandoverWords.notKnown()) : figure.metric();
   }
 
   private Block stage(StageStanding standing) {
     return new Block(
-        standing.stage().words() + ": findings",
+        Spoken.words(HandoverWords.stageFindings(standing.stage())),
         standing.findings().stream()
             .map(
                 finding ->
                     List.of(
-                        word(finding.verdict()),
+                        Spoken.term(finding.verdict()),
                         Spoken.text(finding.headline(), units()),
-                        finding.source().reference()
-                            + " ("
-                            + finding.source().mark().words()
-                            + ")"))
+                        Spoken.words(
+                            HandoverWords.source(
+                                finding.source().reference(), finding.source().mark()))))
             .distinct()
             .toList(),
         List.of(0.14, 0.5, 0.36));
-  }
-
-  static String word(Verdict verdict) {
-    return switch (verdict) {
-      case WITHIN -> "within";
-      case AT_EDGE -> "at the edge";
-      case OUT -> "OUT";
-      case NOT_KNOWN -> "not known yet";
-    };
   }
 
   /** The pictures' words: when, and what they show. */
@@ -188,7 +183,7 @@ record Pack(
     return photos.stream()
         .map(
             one ->
-                one.photo().moment().name().toLowerCase(Locale.ROOT)
+                Spoken.term(one.photo().moment())
                     + (one.photo().shows().isBlank() ? "" : ": " + one.photo().shows()))
         .toList();
   }

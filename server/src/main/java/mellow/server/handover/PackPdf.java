@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.server.photo.Photos;
 import mellow.server.platform.PrintedPages;
+import mellow.server.wire.Spoken;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -18,6 +19,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 final class PackPdf {
   private static final float PICTURE_HEIGHT = 190;
   private static final int PICTURE_PX = 1000;
+  private static final String BLANK = "______________________";
 
   private PackPdf() {}
 
@@ -36,17 +38,19 @@ final class PackPdf {
   static byte[] of(Pack pack, Paper paper) {
     try (PDDocument document = new PDDocument();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-      document.getDocumentInformation().setTitle("Hand-over: " + pack.title());
+      document
+          .getDocumentInformation()
+          .setTitle(Spoken.words(HandoverWords.packTitle(pack.title())));
       try (PrintedPages pages = new PrintedPages(document, paper.size)) {
         owner(pack, pages);
         pages.turn();
-        pages.line(18, "For the file: " + pack.title());
+        pages.line(18, Spoken.words(HandoverWords.forTheFile(pack.title())));
         pages.skip(8);
         for (Pack.Block block : pack.file()) {
           pages.table(block.heading(), block.rows(), block.widths());
         }
         if (!pack.photos().isEmpty()) {
-          pages.heading("Pictures");
+          pages.heading(Spoken.words(HandoverWords.pictures()));
           pages.pictures(pictures(document, pack.photos()), pack.captions(), PICTURE_HEIGHT);
         }
       }
@@ -77,18 +81,16 @@ final class PackPdf {
       }
       pages.skip(14);
     }
-    pages.paragraph(
-        10,
-        "Local lighting law and the vehicle's inspection decide; this record does not. What was"
-            + " measured, and by which rule, stands on the next pages.");
+    pages.paragraph(10, Spoken.words(HandoverWords.lawDecides()));
     pages.skip(30);
     HandOverPage.ClosedView closed = pack.page().closed();
     pages.line(
         11,
         closed == null
-            ? "Handed over: ______________________    Received: ______________________"
-            : "Handed over by %s on %s    Received: ______________________"
-                .formatted(closed.by(), closed.at().toString().substring(0, 10)));
+            ? Spoken.words(HandoverWords.signatures(BLANK, BLANK))
+            : Spoken.words(
+                HandoverWords.handedOverBy(
+                    closed.by(), closed.at().toString().substring(0, 10), BLANK)));
   }
 
   /** Upright, and no larger than print shows: a telephone's picture would swell the paper. */

@@ -116,7 +116,7 @@ class Histories {
           times.add(
               new StageTimeView(
                   stage,
-                  stage.words(),
+                  Spoken.term(stage),
                   taken.size() % 2 == 1
                       ? taken.get(middle)
                       : (taken.get(middle - 1) + taken.get(middle)) / 2.0,

@@ -29,14 +29,9 @@ class HistoryController {
               + " and work.")
   HistoryView find(
       Acting acting,
-      @Parameter(example = "liner clip")
-          @RequestParam(defaultValue = "")
-          @Size(max = 100, message = "has at most 100 letters")
+      @Parameter(example = "liner clip") @RequestParam(defaultValue = "") @Size(max = 100)
           String text,
-      @RequestParam(defaultValue = "50")
-          @Min(value = 1, message = "is at least 1")
-          @Max(value = 200, message = "is at most 200")
-          int limit) {
+      @RequestParam(defaultValue = "50") @Min(value = 1) @Max(value = 200) int limit) {
     return histories.find(acting, text, limit);
   }
 

@@ -26,9 +26,7 @@ class JobController {
   @Operation(
       summary = "A job's page",
       description = "The job, its vehicle, bay, readings and everything computed from them.")
-  JobPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+  JobPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return jobs.page(acting, id);
   }
 
@@ -38,7 +36,7 @@ class JobController {
       description = "A stale version is answered 409 with the current row and who changed it.")
   JobPage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody JobEdit edit) {
     return jobs.put(acting, id, edit);
   }
@@ -49,7 +47,7 @@ class JobController {
       description = "Until then it keeps the version that it was judged by. Answers its page.")
   JobPage takeNewestRules(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @PathVariable String setId) {
     return jobs.takeNewestRules(acting, id, setId);
   }
@@ -60,8 +58,8 @@ class JobController {
       description = "Append-only. The same request again changes nothing. Answers the job's page.")
   JobPage keep(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody ReadingEdit edit) {
     return jobs.keep(acting, jobId, id, edit);
   }

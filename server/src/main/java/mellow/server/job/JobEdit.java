@@ -18,33 +18,27 @@ import org.jspecify.annotations.Nullable;
 /** What is settled for a job, as it is sent to be kept. */
 @Schema(description = "A job to add (version 0) or to change.")
 public record JobEdit(
-    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
-    @NotNull(message = "is missing")
-        @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+    @PositiveOrZero @Schema(example = "0") int version,
+    @NotNull
+        @Pattern(regexp = Patterns.ID)
         @Schema(example = "0193b0f2-6a00-7c3e-9d1a-2f4b6c8d0e1f")
         String vehicleId,
-    @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) @Nullable String bayId,
-    @NotBlank(message = "is missing")
-        @Size(max = 120, message = "has at most 120 letters")
-        @Schema(example = "projector retrofit")
-        String work,
-    @NotBlank(message = "is missing") @Schema(example = "un-r48") String ruleSet,
-    @NotNull(message = "is missing")
-        @Schema(description = "The side of the road on which traffic runs.")
+    @Pattern(regexp = Patterns.ID) @Nullable String bayId,
+    @NotBlank @Size(max = 120) @Schema(example = "projector retrofit") String work,
+    @NotBlank @Schema(example = "un-r48") String ruleSet,
+    @NotNull @Schema(description = "The side of the road on which traffic runs.")
         TrafficSide traffic,
-    @NotNull(message = "is missing") UnitSystem units,
-    @NotNull(message = "is missing") School school,
-    @Size(max = 60, message = "has at most 60 characters")
+    @NotNull UnitSystem units,
+    @NotNull School school,
+    @Size(max = 60)
         @Schema(description = "Inclination on the vehicle's label, downwards.", example = "1.2 %")
         @Nullable String labelTyped,
     @Schema(description = "Suspension, tyres or load changed since the marks before.")
         boolean stanceChanged,
     @Schema(description = "The front is closed.") boolean frontClosed,
-    @NotNull(message = "is missing") MarkStyle.Edge markEdge,
-    @NotNull(message = "is missing") MarkStyle.Origin markOrigin,
-    @DecimalMin(value = "3", message = "has to be at least 3 mm")
-        @DecimalMax(value = "150", message = "has to be at most 150 mm")
-        @Schema(example = "25")
+    @NotNull MarkStyle.Edge markEdge,
+    @NotNull MarkStyle.Origin markOrigin,
+    @DecimalMin(value = "3") @DecimalMax(value = "150") @Schema(example = "25")
         double tapeWidthMm) {
 
   private static final int MOST_LETTERS = 120;

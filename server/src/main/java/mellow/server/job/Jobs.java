@@ -5,10 +5,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.entry.Entry;
+import mellow.core.entry.InclinationEntry;
+import mellow.core.finding.Figure;
 import mellow.core.logbook.Logbook;
-import mellow.core.measure.Entry;
-import mellow.core.measure.InclinationEntry;
-import mellow.core.measure.TapeText;
 import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView;
 import mellow.server.bay.BayView;
@@ -51,7 +51,7 @@ public class Jobs {
   }
 
   private static Refusal noSuchJob() {
-    return Refusal.notFound("There is no such job.");
+    return Refusal.notFound(JobWords.noJob());
   }
 
   /** Whether the shop has no job at all. */
@@ -88,8 +88,7 @@ public class Jobs {
   /** Refuses what would change a closed job; what was done before it was closed changes nothing. */
   public static void refuseWhere(boolean closed) {
     if (closed) {
-      throw Refusal.conflict(
-          "job", "The job was handed over and is closed: add a correction beside it.");
+      throw Refusal.conflict("job", JobWords.closed());
     }
   }
 
@@ -220,16 +219,13 @@ public class Jobs {
       return plausible(-Math.abs(accepted.value()));
     }
     Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
-    throw Refusal.unprocessable("labelTyped", refused.why() + " " + refused.wouldBeRight())
-        .with("at", refused.at());
+    throw Refusal.unreadable("labelTyped", refused);
   }
 
   private static double plausible(double percent) {
     if (-percent < LEAST_LABEL || -percent > MOST_LABEL) {
       throw Refusal.unprocessable(
-          "labelTyped",
-          "A label of low beams says 0.5 to 4 %% down, this one would be %s %%: look at it again."
-              .formatted(TapeText.decimal(-percent, 1)));
+          "labelTyped", JobWords.labelImplausible(Figure.percent(-percent)));
     }
     return percent;
   }

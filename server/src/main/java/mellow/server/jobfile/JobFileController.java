@@ -43,8 +43,7 @@ class JobFileController {
       summary = "A job's file",
       description = "Vehicle, screws, readings and what was settled, in an open form.")
   ResponseEntity<JobFile> file(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return Download.of(files.of(acting, id), MediaType.APPLICATION_JSON, "job.json");
   }
 
@@ -56,7 +55,7 @@ class JobFileController {
               + " request again changes nothing.")
   JobPage takeIn(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody JobFile file) {
     return Repeated.orDone(() -> files.takeIn(acting, id, file));
   }
@@ -91,7 +90,7 @@ class JobFileController {
               examples = @ExampleObject("PK…")))
   void zip(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       HttpServletResponse response)
       throws IOException {
     JobZip zip = zips.of(acting, id);
@@ -112,9 +111,7 @@ class JobFileController {
               schema = @Schema(type = "string", format = "binary"),
               examples = @ExampleObject("PK…")))
   JobPage takeZipIn(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
-      InputStream zip)
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id, InputStream zip)
       throws IOException {
     try (SentZip sent = SentZip.of(zip)) {
       return zips.takeIn(acting, id, sent);

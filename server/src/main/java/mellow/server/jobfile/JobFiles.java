@@ -300,7 +300,7 @@ class JobFiles {
     String digits = id.substring(id.length() - 12);
     int place = digits.matches("\\d+") ? (int) Math.min(many, Long.parseLong(digits)) : many;
     if (place >= many) {
-      throw Refusal.unprocessable("workshop", "An entry names one that is not in the file.");
+      throw Refusal.unprocessable("workshop", JobfileWords.entryMissing());
     }
     return place;
   }
@@ -323,13 +323,11 @@ class JobFiles {
       String seed, JobFile.Taken taken, int place, List<String> screws) {
     Integer screw = taken.screw();
     if (screw != null && screw >= screws.size()) {
-      throw Refusal.unprocessable(
-          "readings", "Reading %d turns a screw that is not in the file.".formatted(place));
+      throw Refusal.unprocessable("readings", JobfileWords.screwMissing(place));
     }
     Integer strikes = taken.strikes();
     if (strikes != null && strikes >= place) {
-      throw Refusal.unprocessable(
-          "readings", "Reading %d corrects one that was not taken before it.".formatted(place));
+      throw Refusal.unprocessable("readings", JobfileWords.correctsLater(place));
     }
     return new ReadingEdit(
         taken.kind(),

@@ -27,6 +27,7 @@ import mellow.server.photo.Photos;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.platform.Repeated;
+import mellow.server.platform.Violations;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
@@ -175,16 +176,15 @@ class JobZips {
     try {
       file = json.treeToValue(tree, JobFile.class);
     } catch (JsonProcessingException e) {
-      throw Refusal.inFile(JobZip.JOB, "It is not the file of a job.");
+      throw Refusal.inFile(JobZip.JOB, JobfileWords.notAJob());
     }
     if (file == null) {
       // an empty text and "null" are read as nothing
-      throw Refusal.inFile(JobZip.JOB, "It is not the file of a job.");
+      throw Refusal.inFile(JobZip.JOB, JobfileWords.notAJob());
     }
     Set<ConstraintViolation<JobFile>> wrong = validator.validate(file);
     for (ConstraintViolation<JobFile> one : wrong) {
-      throw Refusal.inFile(
-          JobZip.JOB, "“%s” %s.".formatted(one.getPropertyPath(), one.getMessage()));
+      throw Refusal.inFile(JobZip.JOB, Violations.says(String.valueOf(one.getPropertyPath()), one));
     }
     return file;
   }
@@ -193,8 +193,7 @@ class JobZips {
     List<JsonNode> notes = new ArrayList<>();
     zip.json(json, JobZip.PHOTOS).ifPresent(all -> all.forEach(notes::add));
     if (notes.size() > Photos.MOST_OF_A_JOB) {
-      throw Refusal.inFile(
-          JobZip.PHOTOS, "A job holds at most %d photos.".formatted(Photos.MOST_OF_A_JOB));
+      throw Refusal.inFile(JobZip.PHOTOS, JobfileWords.tooManyPhotos(Photos.MOST_OF_A_JOB));
     }
     List<PhotoOf> pictures = notes.stream().map(this::noted).toList();
     return pictures.parallelStream().map(one -> looked(zip, one)).toList();
@@ -210,20 +209,18 @@ class JobZips {
     } catch (JsonProcessingException | IllegalArgumentException e) {
       // said below
     }
-    throw Refusal.inFile(JobZip.PHOTOS, "What is noted of “%s” cannot be.".formatted(name));
+    throw Refusal.inFile(JobZip.PHOTOS, JobfileWords.photoNotes(name));
   }
 
   private static Looked looked(SentZip zip, PhotoOf of) {
     byte[] bytes =
         zip.file(of.file())
             .orElseThrow(
-                () ->
-                    Refusal.inFile(
-                        JobZip.PHOTOS, "The picture “%s” is not in the ZIP.".formatted(of.file())));
+                () -> Refusal.inFile(JobZip.PHOTOS, JobfileWords.pictureMissing(of.file())));
     try {
       return new Looked(of, Photos.look(bytes));
     } catch (PhotoProblem problem) {
-      throw Refusal.inFile(of.file(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(of.file(), problem.says());
     }
   }
 }

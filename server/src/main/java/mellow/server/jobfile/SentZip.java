@@ -49,7 +49,7 @@ final class SentZip implements AutoCloseable {
       }
     } catch (ZipException damaged) {
       Files.delete(path);
-      throw Refusal.inFile("", "This is no ZIP, or it is damaged.");
+      throw Refusal.inFile("", JobfileWords.notZip());
     } catch (IOException | RuntimeException e) {
       Files.delete(path);
       throw e;
@@ -58,7 +58,7 @@ final class SentZip implements AutoCloseable {
 
   private static void refuseUnlessSound(ZipFile zip) {
     if (zip.size() > MOST_FILES) {
-      throw Refusal.inFile("", "The ZIP holds more than %d files.".formatted(MOST_FILES));
+      throw Refusal.inFile("", JobfileWords.tooManyFiles(MOST_FILES));
     }
     zip.stream()
         .map(ZipEntry::getName)
@@ -66,10 +66,10 @@ final class SentZip implements AutoCloseable {
         .findFirst()
         .ifPresent(
             name -> {
-              throw Refusal.inFile(shown(name), "A name in the ZIP leads out of it.");
+              throw Refusal.inFile(shown(name), JobfileWords.leadsOut());
             });
     if (zip.getEntry(JobZip.JOB) == null) {
-      throw Refusal.inFile("", "This is no ZIP of a job: it holds no job.json.");
+      throw Refusal.inFile("", JobfileWords.noJobJson());
     }
   }
 
@@ -87,14 +87,13 @@ final class SentZip implements AutoCloseable {
     try (InputStream in = zip.getInputStream(entry)) {
       bytes = in.readNBytes(PhotoFile.MOST_BYTES + 1);
     } catch (ZipException damaged) {
-      throw Refusal.inFile(shown(name), "It is damaged and cannot be unpacked.");
+      throw Refusal.inFile(shown(name), JobfileWords.damaged());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     if (bytes.length > PhotoFile.MOST_BYTES) {
       throw Refusal.inFile(
-          shown(name),
-          "Unpacked, it is larger than %d MB.".formatted(PhotoFile.MOST_BYTES / 1_000_000));
+          shown(name), JobfileWords.unpackedTooLarge(PhotoFile.MOST_BYTES / 1_000_000));
     }
     return Optional.of(bytes);
   }
@@ -107,7 +106,7 @@ final class SentZip implements AutoCloseable {
               try {
                 return json.readTree(new String(bytes, StandardCharsets.UTF_8));
               } catch (JsonProcessingException e) {
-                throw Refusal.inFile(name, "It is no JSON.");
+                throw Refusal.inFile(name, JobfileWords.notJson());
               }
             });
   }

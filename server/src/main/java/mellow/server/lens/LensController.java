@@ -26,12 +26,12 @@ class LensController {
 
   @Schema(description = "A lens to read.")
   record LensRequest(
-      @NotNull(message = "is missing")
-          @Size(max = 200, message = "has at most 200 characters")
+      @NotNull
+          @Size(max = 200)
           @Schema(description = "As it stands on the lens.", example = "E4 HCR PL ↔")
           String typed,
-      @NotBlank(message = "is missing") @Schema(example = "un-r48") String ruleSet,
-      @NotNull(message = "is missing") TrafficSide traffic) {}
+      @NotBlank @Schema(example = "un-r48") String ruleSet,
+      @NotNull TrafficSide traffic) {}
 
   @PostMapping("/api/calc/lens")
   @Operation(

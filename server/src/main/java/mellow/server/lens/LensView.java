@@ -12,6 +12,7 @@ import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.FindingView.SourceView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** A lens as it was read. */
@@ -38,7 +39,7 @@ public record LensView(
       SourceView source) {
 
     static MarkView of(LensMark mark) {
-      return new MarkView(mark.typed(), mark.says(), SourceView.of(mark.source()));
+      return new MarkView(mark.typed(), Spoken.words(mark.says()), SourceView.of(mark.source()));
     }
   }
 

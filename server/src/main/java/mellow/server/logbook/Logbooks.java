@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import mellow.core.entry.Entry;
 import mellow.core.logbook.Logbook;
 import mellow.core.logbook.Reading;
 import mellow.core.logbook.ReadingEntry;
 import mellow.core.logbook.ReadingKind;
-import mellow.core.measure.Entry;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -19,6 +19,7 @@ import mellow.server.db.tables.records.ReadingRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.wire.FigureView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -95,7 +96,7 @@ public class Logbooks {
             && there.getUnits().equals(wanted.getUnits())
             && Objects.equals(there.getStrikes(), wanted.getStrikes());
     if (!same) {
-      throw Refusal.conflict("id", "Another reading is kept under this id.");
+      throw Refusal.conflict("id", LogbookWords.otherReading());
     }
     return false;
   }
@@ -108,15 +109,14 @@ public class Logbooks {
                 reading ->
                     Objects.equals(reading.getJobId(), wanted.getJobId())
                         && Objects.equals(reading.getBayId(), wanted.getBayId()))
-            .orElseThrow(() -> Refusal.notFound("The reading to correct is not kept here."));
+            .orElseThrow(() -> Refusal.notFound(LogbookWords.noReading()));
     boolean sameThing =
         struck.getKind().equals(wanted.getKind())
             && struck.getLamp().equals(wanted.getLamp())
             && Objects.equals(struck.getSide(), wanted.getSide())
             && Objects.equals(struck.getAdjusterId(), wanted.getAdjusterId());
     if (!sameThing) {
-      throw Refusal.unprocessable(
-          "strikes", "A correction has to be of the same thing as what it strikes through.");
+      throw Refusal.unprocessable("strikes", LogbookWords.sameThing());
     }
     refuseIfStruck(strikes);
   }
@@ -127,9 +127,7 @@ public class Logbooks {
         .ifPresent(
             striker -> {
               throw Refusal.conflict(
-                      "strikes",
-                      "Changed meanwhile by %s: it reads “%s” now."
-                          .formatted(striker.getTakenBy(), striker.getTyped()))
+                      "strikes", LogbookWords.changedTo(striker.getTakenBy(), striker.getTyped()))
                   .with("changedBy", striker.getTakenBy())
                   .with("current", view(striker, null));
             });
@@ -138,21 +136,14 @@ public class Logbooks {
   private ReadingRecord record(Acting acting, Owner owner, String id, ReadingEdit edit) {
     ReadingKind kind = edit.kind();
     if (kind.isOfBay() != owner instanceof Owner.OfBay) {
-      throw Refusal.unprocessable(
-          "kind",
-          "“%s” is read of %s.".formatted(kind.title(), kind.isOfBay() ? "a bay" : "a job"));
+      throw Refusal.unprocessable("kind", LogbookWords.readOf(kind, kind.isOfBay()));
     }
     if (kind.needs(ReadingKind.Needs.SIDE) != (edit.side() != null)) {
-      throw Refusal.unprocessable(
-          "side",
-          "“%s” %s a side."
-              .formatted(kind.title(), edit.side() == null ? "needs" : "does not have"));
+      throw Refusal.unprocessable("side", LogbookWords.ofSide(kind, edit.side() == null));
     }
     if (kind.needs(ReadingKind.Needs.ADJUSTER) != (edit.adjusterId() != null)) {
       throw Refusal.unprocessable(
-          "adjusterId",
-          "“%s” %s a screw."
-              .formatted(kind.title(), edit.adjusterId() == null ? "needs" : "does not have"));
+          "adjusterId", LogbookWords.ofScrew(kind, edit.adjusterId() == null));
     }
     ReadingRecord record = new ReadingRecord();
     record.setId(id);
@@ -180,9 +171,8 @@ public class Logbooks {
       return accepted.value();
     }
     Entry.Refused<ReadingEntry.Value> refused = (Entry.Refused<ReadingEntry.Value>) entry;
-    throw Refusal.unprocessable("typed", refused.why() + " " + refused.wouldBeRight())
-        .with("at", refused.at())
-        .with("wouldBeRight", refused.wouldBeRight());
+    throw Refusal.unreadable("typed", refused)
+        .with("wouldBeRight", Spoken.text(refused.wouldBeRight(), units));
   }
 
   /** All readings of a job, struck ones too, in the order in which they were taken. */
@@ -246,7 +236,7 @@ public class Logbooks {
     return new ReadingView(
         record.getId(),
         kind,
-        kind.title(),
+        Spoken.term(kind),
         LampKind.valueOf(record.getLamp()),
         record.getSide() == null ? null : Side.valueOf(record.getSide()),
         record.getAdjusterId(),

@@ -14,21 +14,19 @@ import org.jspecify.annotations.Nullable;
 /** A reading as it is sent to be kept. */
 @Schema(description = "A reading to keep. It is never changed; a correction strikes it through.")
 public record ReadingEdit(
-    @NotNull(message = "is missing") @Schema(example = "CUTOFF_BELOW") ReadingKind kind,
+    @NotNull @Schema(example = "CUTOFF_BELOW") ReadingKind kind,
     @Schema(description = "For which pair; DIPPED where left out.", example = "DIPPED")
         @Nullable LampKind lamp,
     @Schema(description = "The driver's left or right, sitting in the vehicle.", example = "RIGHT")
         @Nullable Side side,
-    @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-        @Schema(description = "For TURN: which screw.")
+    @Pattern(regexp = Patterns.ID) @Schema(description = "For TURN: which screw.")
         @Nullable String adjusterId,
-    @NotNull(message = "is missing")
-        @Size(max = 60, message = "has at most 60 characters")
+    @NotNull
+        @Size(max = 60)
         @Schema(
             description = "To the letter, as typed; a bare number has the unit of \"units\".",
             example = "2 7/8 in")
         String typed,
-    @NotNull(message = "is missing") @Schema(example = "METRIC") UnitSystem units,
-    @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-        @Schema(description = "The reading that this one corrects.")
+    @NotNull @Schema(example = "METRIC") UnitSystem units,
+    @Pattern(regexp = Patterns.ID) @Schema(description = "The reading that this one corrects.")
         @Nullable String strikes) {}

@@ -13,15 +13,14 @@ import org.jspecify.annotations.Nullable;
 /** What light a lamp gives. */
 @Schema(name = "LightEdit", description = "What light a lamp gives.")
 public record LightEdit(
-    @NotNull(message = "is missing") @Schema(description = "The function that switches it.")
-        LampFunction circuit,
-    @NotNull(message = "is missing") Light.Pattern pattern,
-    @Min(value = 1000, message = "has to be at least 1000 K")
-        @Max(value = 20000, message = "has to be at most 20 000 K")
+    @NotNull @Schema(description = "The function that switches it.") LampFunction circuit,
+    @NotNull Light.Pattern pattern,
+    @Min(value = 1000)
+        @Max(value = 20000)
         @Schema(description = "Colour temperature, K.", example = "4300")
         @Nullable Integer kelvin,
     @Schema(description = "Colour of the bulb's own light.") Light.@Nullable Colour bulb,
-    @NotNull(message = "is missing") Light.Lens lens) {
+    @NotNull Light.Lens lens) {
 
   Light core() {
     return new Light(

@@ -28,23 +28,19 @@ class PartsController {
   }
 
   @Schema(description = "Parts to keep, with the version they were made on (0: the first).")
-  record PartsPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid PartsEdit parts) {}
+  record PartsPut(@PositiveOrZero int version, @NotNull @Valid PartsEdit parts) {}
 
   @Schema(description = "Parts to judge.")
   record PartsRequest(
-      @NotBlank(message = "is missing") @Schema(example = "un-r48") String ruleSet,
-      @NotNull(message = "is missing") TrafficSide traffic,
-      @NotNull(message = "is missing") @Valid PartsEdit parts) {}
+      @NotBlank @Schema(example = "un-r48") String ruleSet,
+      @NotNull TrafficSide traffic,
+      @NotNull @Valid PartsEdit parts) {}
 
   @GetMapping("/api/jobs/{jobId}/parts")
   @Operation(
       summary = "The page of the stage Parts",
       description = "The parts as they were kept, judged, and which stages wait for them.")
-  PartsPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  PartsPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return parts.page(acting, jobId);
   }
 
@@ -54,7 +50,7 @@ class PartsController {
       description = "A stale version is answered 409 with the current page and who changed it.")
   PartsPage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody PartsPut edit) {
     return parts.put(acting, jobId, edit.version(), edit.parts());
   }

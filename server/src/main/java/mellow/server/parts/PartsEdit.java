@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.finding.CannotBe;
 import mellow.core.parts.Candidate;
 import mellow.core.parts.Part;
 import mellow.core.parts.PartsList;
@@ -21,49 +22,36 @@ import org.jspecify.annotations.Nullable;
 /** The parts of a job, as they are sent to be kept. */
 @Schema(name = "PartsEdit", description = "The parts of a job, their plugs, and what was compared.")
 public record PartsEdit(
-    @NotNull(message = "is missing") @Size(max = 60, message = "has at most 60 parts")
-        List<@Valid @NotNull(message = "is missing") PartEdit> parts,
-    @NotNull(message = "is missing") @Size(max = 80, message = "has at most 80 plugs")
-        List<@Valid @NotNull(message = "is missing") PlugEdit> plugs,
-    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 candidates")
-        List<@Valid @NotNull(message = "is missing") CandidateEdit> candidates,
+    @NotNull @Size(max = 60) List<@Valid @NotNull PartEdit> parts,
+    @NotNull @Size(max = 80) List<@Valid @NotNull PlugEdit> plugs,
+    @NotNull @Size(max = 20) List<@Valid @NotNull CandidateEdit> candidates,
     @Schema(description = "Id of the candidate that was taken.", example = "wide")
         @Nullable String chosen,
-    @NotNull(message = "is missing")
-        @Size(max = 300, message = "has at most 300 letters")
+    @NotNull
+        @Size(max = 300)
         @Schema(description = "The reason for it.", example = "outline matches, white")
         String why) {
   private static final String KEY = "[a-z0-9-]{1,40}";
-  private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
 
   static final PartsEdit NOTHING = new PartsEdit(List.of(), List.of(), List.of(), null, "");
 
   /** One part. */
   @Schema(name = "PartEdit", description = "A part that was ordered or has to be there.")
   public record PartEdit(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = KEY, message = KEY_SAYS)
-          @Schema(example = "fog-lamp-left")
-          String id,
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "fog lamp")
-          String name,
+      @NotNull @Pattern(regexp = KEY) @Schema(example = "fog-lamp-left") String id,
+      @NotBlank @Size(max = 80) @Schema(example = "fog lamp") String name,
       @Schema(description = "The driver's, sitting; left out where it has none.")
           @Nullable Side side,
-      @NotNull(message = "is missing") @Schema(description = "The stage that waits for it.")
-          Stage neededFor,
-      @NotNull(message = "is missing")
-          @Schema(description = "What was looked at.", example = "{\"VARIANT\": \"RIGHT\"}")
-          Map<Part.Ask, Part.@NotNull(message = "is missing") Answer> checks,
-      @NotNull(message = "is missing") Part.Outcome outcome,
-      @NotNull(message = "is missing")
-          @Size(max = 200, message = "has at most 200 letters")
+      @NotNull @Schema(description = "The stage that waits for it.") Stage neededFor,
+      @NotNull @Schema(description = "What was looked at.", example = "{\"VARIANT\": \"RIGHT\"}")
+          Map<Part.Ask, Part.@NotNull Answer> checks,
+      @NotNull Part.Outcome outcome,
+      @NotNull
+          @Size(max = 200)
           @Schema(description = "What it is adapted with, or why it goes back.", example = "")
           String with,
       @Valid @Nullable LightEdit light,
-      @Size(max = 200, message = "has at most 200 letters")
-          @Schema(description = "What is moulded on its lens.", example = "E4 B 02")
+      @Size(max = 200) @Schema(description = "What is moulded on its lens.", example = "E4 B 02")
           @Nullable String marks,
       @Schema(description = "What is looked at follows from it; left out: from side and light.")
           Part.@Nullable Kind kind) {
@@ -86,32 +74,28 @@ public record PartsEdit(
   /** One plug. */
   @Schema(name = "PlugEdit", description = "A plug of a kit, and how it stands on each side.")
   public record PlugEdit(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = KEY, message = KEY_SAYS)
-          @Schema(example = "side-marker")
-          String id,
-      @NotBlank(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
+      @NotNull @Pattern(regexp = KEY) @Schema(example = "side-marker") String id,
+      @NotBlank
+          @Size(max = 60)
           @Schema(description = "What stands on it.", example = "side marker, yellow wire")
           String label,
-      @NotNull(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
+      @NotNull
+          @Size(max = 80)
           @Schema(description = "What it goes to.", example = "factory socket behind the wing")
           String socket,
-      @NotNull(message = "is missing")
-          @Size(max = 40, message = "has at most 40 letters")
+      @NotNull
+          @Size(max = 40)
           @Schema(description = "Kind of connector.", example = "two-pin, sealed")
           String family,
-      @NotNull(message = "is missing") Plug.Gender gender,
-      @NotNull(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
+      @NotNull Plug.Gender gender,
+      @NotNull
+          @Size(max = 80)
           @Schema(description = "Adapter it needs; empty for none.", example = "")
           String adapter,
-      @NotNull(message = "is missing") Plug.Use use,
+      @NotNull Plug.Use use,
       @Schema(description = "Id of the plug of this kit that it mates with.", example = "option-b")
           @Nullable String matesWith,
-      @NotNull(message = "is missing") @Schema(example = "{\"LEFT\": \"CONNECTED\"}")
-          Map<Side, Plug.@NotNull(message = "is missing") State> done,
+      @NotNull @Schema(example = "{\"LEFT\": \"CONNECTED\"}") Map<Side, Plug.@NotNull State> done,
       @Schema(description = "Where the kit has it; left out: on each side.")
           Plug.@Nullable There there,
       @Schema(description = "How one stands that the kit has once.") Plug.@Nullable State once) {
@@ -135,25 +119,13 @@ public record PartsEdit(
   /** One candidate. */
   @Schema(name = "CandidateEdit", description = "A part that could be ordered.")
   public record CandidateEdit(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = KEY, message = KEY_SAYS)
-          @Schema(example = "wide")
-          String id,
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "wide fog, glass lens")
-          String name,
+      @NotNull @Pattern(regexp = KEY) @Schema(example = "wide") String id,
+      @NotBlank @Size(max = 80) @Schema(example = "wide fog, glass lens") String name,
       @Schema(description = "Outline and brackets held against the vehicle.")
           Part.@Nullable Answer outline,
       @Valid @Nullable LightEdit light,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "140 the pair")
-          String cost,
-      @NotNull(message = "is missing")
-          @Size(max = 300, message = "has at most 300 letters")
-          @Schema(example = "bulbs apart")
-          String note) {
+      @NotNull @Size(max = 60) @Schema(example = "140 the pair") String cost,
+      @NotNull @Size(max = 300) @Schema(example = "bulbs apart") String note) {
 
     Candidate core() {
       return new Candidate(
@@ -175,9 +147,8 @@ public record PartsEdit(
           candidates.stream().map(CandidateEdit::core).toList(),
           Optional.ofNullable(chosen),
           why);
-    } catch (IllegalArgumentException contradiction) {
-      throw Refusal.unprocessable(
-          "parts", "The list contradicts itself: " + contradiction.getMessage() + ".");
+    } catch (CannotBe contradiction) {
+      throw Refusal.unprocessable("parts", PartsWords.contradicts(contradiction.why()));
     }
   }
 }

@@ -11,6 +11,7 @@ import mellow.core.workflow.Stage;
 import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** All that the page of the stage "Parts" shows. */
@@ -43,7 +44,8 @@ public record PartsPage(
               .collect(
                   Collectors.toMap(
                       Part::id,
-                      part -> part.asked().map(ask -> new AskView(ask, ask.words())).toList())));
+                      part ->
+                          part.asked().map(ask -> new AskView(ask, Spoken.term(ask))).toList())));
     }
   }
 

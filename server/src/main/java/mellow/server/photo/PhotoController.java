@@ -36,9 +36,7 @@ class PhotoController {
   @Operation(
       summary = "The photos of a job",
       description = "In the order in which they were taken.")
-  PhotosPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  PhotosPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return photos.page(acting, jobId);
   }
 
@@ -52,11 +50,10 @@ class PhotoController {
               + " numbers in it are removed. The same request again changes nothing.")
   PhotosPage keep(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @RequestParam PhotoNotes.Moment moment,
-      @RequestParam(defaultValue = "") @Size(max = 120, message = "has at most 120 letters")
-          String shows,
+      @RequestParam(defaultValue = "") @Size(max = 120) String shows,
       @io.swagger.v3.oas.annotations.parameters.RequestBody(
               description = "The file.",
               required = true,
@@ -76,8 +73,8 @@ class PhotoController {
       description = "A stale version is answered 409 with the current notes and who changed them.")
   PhotosPage note(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody PhotoNotes notes) {
     return photos.note(acting, jobId, id, notes);
   }
@@ -89,9 +86,9 @@ class PhotoController {
           "How the later is laid over the earlier by two tape marks; what it is good for.")
   ComparisonView compare(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @RequestParam @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String before,
-      @RequestParam @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String after) {
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @RequestParam @Pattern(regexp = Patterns.ID) String before,
+      @RequestParam @Pattern(regexp = Patterns.ID) String after) {
     return photos.compare(acting, jobId, before, after);
   }
 
@@ -106,8 +103,7 @@ class PhotoController {
               schema = @Schema(type = "string", format = "binary"),
               examples = @ExampleObject("…")))
   ResponseEntity<byte[]> image(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return answer(photos.file(acting, id, PhotoFiles.Kind.IMAGE));
   }
 
@@ -122,8 +118,7 @@ class PhotoController {
               schema = @Schema(type = "string", format = "binary"),
               examples = @ExampleObject("…")))
   ResponseEntity<byte[]> thumbnail(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return answer(photos.file(acting, id, PhotoFiles.Kind.THUMBNAIL));
   }
 

@@ -11,18 +11,15 @@ import org.jspecify.annotations.Nullable;
 /** What is noted of a photo, as it is sent to be kept. */
 @Schema(name = "PhotoNotes", description = "What is noted of a photo.")
 public record PhotoNotes(
-    @PositiveOrZero(message = "is a version shown before")
-        @Schema(description = "The version that was shown.", example = "1")
-        int version,
-    @NotNull(message = "is missing") Moment moment,
-    @NotNull(message = "is missing")
-        @Size(max = 120, message = "has at most 120 letters")
+    @PositiveOrZero @Schema(description = "The version that was shown.", example = "1") int version,
+    @NotNull Moment moment,
+    @NotNull
+        @Size(max = 120)
         @Schema(description = "What it shows.", example = "cutoff on the wall")
         String shows,
-    @Size(max = 60, message = "has at most 60 characters")
-        @Schema(description = "From how far it was taken, as typed.", example = "25 ft")
+    @Size(max = 60) @Schema(description = "From how far it was taken, as typed.", example = "25 ft")
         @Nullable String fromTyped,
-    @NotNull(message = "is missing") @Schema(description = "Of a bare number.") UnitSystem units,
+    @NotNull @Schema(description = "Of a bare number.") UnitSystem units,
     boolean focusLocked,
     boolean exposureLocked,
     boolean balanceLocked,

@@ -5,8 +5,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import mellow.core.measure.Entry;
-import mellow.core.measure.LengthEntry;
+import mellow.core.entry.Entry;
+import mellow.core.entry.LengthEntry;
 import mellow.core.measure.UnitSystem;
 import mellow.core.photo.Comparison;
 import mellow.core.photo.PhotoFile;
@@ -110,8 +110,7 @@ public class Photos {
           }
           Jobs.refuseWhere(closed);
           if (photos(acting, jobId).size() >= MOST_OF_A_JOB) {
-            throw Refusal.unprocessable(
-                "photo", "A job holds at most %d photos.".formatted(MOST_OF_A_JOB));
+            throw Refusal.unprocessable("photo", PhotoWords.tooMany(MOST_OF_A_JOB));
           }
           store.add(row(acting, person, jobId, id, moment, shows, picture));
           jobs.touch(acting, jobId);
@@ -134,13 +133,13 @@ public class Photos {
     try {
       return Picture.of(sent);
     } catch (PhotoProblem problem) {
-      throw Refusal.unprocessable("photo", String.valueOf(problem.getMessage()));
+      throw Refusal.unprocessable("photo", problem.says());
     }
   }
 
   private static void refuseUnlessSame(PhotoRecord there, String jobId, Picture picture) {
     if (!there.getJobId().equals(jobId) || !there.getContent().equals(picture.content())) {
-      throw Refusal.conflict("id", "Another photo is kept under this id.");
+      throw Refusal.conflict("id", PhotoWords.otherPhoto());
     }
   }
 
@@ -209,7 +208,7 @@ public class Photos {
     return store
         .byId(acting.shopId(), id)
         .filter(row -> row.getJobId().equals(jobId))
-        .orElseThrow(() -> Refusal.notFound("There is no such photo."));
+        .orElseThrow(() -> Refusal.notFound(PhotoWords.noPhoto()));
   }
 
   private static @Nullable Double fromMm(@Nullable String typed, UnitSystem units) {
@@ -219,13 +218,12 @@ public class Photos {
     Entry<Double> entry = LengthEntry.readMm(typed, units.bareUnit());
     if (entry instanceof Entry.Accepted<Double> accepted) {
       if (accepted.value() <= 0) {
-        throw Refusal.unprocessable("fromTyped", "A photo is taken from in front of something.");
+        throw Refusal.unprocessable("fromTyped", PhotoWords.fromInFront());
       }
       return accepted.value();
     }
     Entry.Refused<Double> refused = (Entry.Refused<Double>) entry;
-    throw Refusal.unprocessable("fromTyped", refused.why() + " " + refused.wouldBeRight())
-        .with("at", refused.at());
+    throw Refusal.unreadable("fromTyped", refused);
   }
 
   private static PhotoRecord noted(
@@ -291,9 +289,7 @@ public class Photos {
 
   Stored file(Acting acting, String id, PhotoFiles.Kind kind) {
     PhotoRecord row =
-        store
-            .byId(acting.shopId(), id)
-            .orElseThrow(() -> Refusal.notFound("There is no such photo."));
+        store.byId(acting.shopId(), id).orElseThrow(() -> Refusal.notFound(PhotoWords.noPhoto()));
     PhotoFile.Format format =
         kind == PhotoFiles.Kind.THUMBNAIL
             ? PhotoFile.Format.JPEG

@@ -46,7 +46,7 @@ record Picture(
     try {
       return drawn(file, upright);
     } catch (IOException | RuntimeException unreadable) {
-      throw new PhotoProblem("The picture in this file cannot be drawn: it is damaged.");
+      throw new PhotoProblem(PhotoWords.damaged());
     }
   }
 

@@ -18,7 +18,7 @@ import java.lang.annotation.Target;
 @Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
 @Retention(RetentionPolicy.RUNTIME)
 @interface Share {
-  String message() default "is a share from 0 to 1";
+  String message() default "";
 
   Class<?>[] groups() default {};
 

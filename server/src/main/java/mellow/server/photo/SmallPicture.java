@@ -58,9 +58,7 @@ record SmallPicture(int widthPx, int heightPx, BufferedImage image) {
       throws IOException, PhotoProblem {
     int megapixels = (int) Math.min(Integer.MAX_VALUE, (long) width * height / 1_000_000);
     if (megapixels > MOST_MEGAPIXELS) {
-      throw new PhotoProblem(
-          "This picture has %d million pixels; at most %d are taken."
-              .formatted(megapixels, MOST_MEGAPIXELS));
+      throw new PhotoProblem(PhotoWords.tooManyPixels(megapixels, MOST_MEGAPIXELS));
     }
     int room = Math.max(1, megapixels);
     MEGAPIXELS.acquireUninterruptibly(room);

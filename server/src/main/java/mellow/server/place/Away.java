@@ -18,7 +18,7 @@ import java.lang.annotation.Target;
 @Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
 @Retention(RetentionPolicy.RUNTIME)
 @interface Away {
-  String message() default "lies more than 4 m away";
+  String message() default "";
 
   Class<?>[] groups() default {};
 

@@ -18,7 +18,7 @@ import java.lang.annotation.Target;
 @Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
 @Retention(RetentionPolicy.RUNTIME)
 @interface Deep {
-  String message() default "lies between 0 and 500 mm";
+  String message() default "";
 
   Class<?>[] groups() default {};
 

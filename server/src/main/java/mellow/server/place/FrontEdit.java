@@ -35,32 +35,28 @@ import org.jspecify.annotations.Nullable;
 /** The front of a vehicle with its lamps, as it is sent to be judged or kept. */
 @Schema(description = "The front of a vehicle with its lamps, and the rule sets to judge it by.")
 public record FrontEdit(
-    @NotNull(message = "is missing")
-        @Size(max = 12, message = "has at most 12 rule sets")
-        @Schema(example = "[\"un-r48\", \"fitters\"]")
-        List<@NotNull(message = "is missing") String> ruleSets,
-    @DecimalMin(value = "500", message = "has to be at least 500 mm")
-        @DecimalMax(value = "4000", message = "has to be at most 4 m")
+    @NotNull @Size(max = 12) @Schema(example = "[\"un-r48\", \"fitters\"]")
+        List<@NotNull String> ruleSets,
+    @DecimalMin(value = "500")
+        @DecimalMax(value = "4000")
         @Schema(description = "Width of the vehicle without mirrors, mm.", example = "1700")
         double widthMm,
-    @NotNull(message = "is missing") @Size(max = 20, message = "has at most 20 pairs")
-        List<@Valid @NotNull(message = "is missing") PairEdit> pairs,
-    @NotNull(message = "is missing") @Size(max = 30, message = "has at most 30 things")
-        List<@Valid @NotNull(message = "is missing") KeepOutEdit> keepOuts,
-    @DecimalMin(value = "0", message = "is not negative")
-        @DecimalMax(value = "2000", message = "has to be at most 2 m")
+    @NotNull @Size(max = 20) List<@Valid @NotNull PairEdit> pairs,
+    @NotNull @Size(max = 30) List<@Valid @NotNull KeepOutEdit> keepOuts,
+    @DecimalMin(value = "0")
+        @DecimalMax(value = "2000")
         @Schema(description = "How far the bumper lies back at its side, mm.", example = "110")
         @Nullable Double bumperSetbackMm,
     @Schema(description = "Nobody has measured the width yet; left out where it was.")
         @Nullable Boolean widthGuessed,
-    @DecimalMin(value = "0", message = "is not negative")
-        @DecimalMax(value = "100", message = "has to be at most 100 mm")
+    @DecimalMin(value = "0")
+        @DecimalMax(value = "100")
         @Schema(
             description = "How far inside every limit a lamp is placed, mm; 5 where left out.",
             example = "5")
         @Nullable Double fittingMm,
-    @DecimalMin(value = "0.1", message = "has to be at least 0.1 mm")
-        @DecimalMax(value = "50", message = "has to be at most 50 mm")
+    @DecimalMin(value = "0.1")
+        @DecimalMax(value = "50")
         @Schema(
             description = "What the lengths of this front were read to, ± mm; 1 where left out.",
             example = "1")
@@ -72,45 +68,35 @@ public record FrontEdit(
   private static final int MOST_CORNERS = 2_000;
 
   private static final String KEY = "[a-z0-9-]{1,40}";
-  private static final String KEY_SAYS = "is 1 to 40 small letters, digits or hyphens";
 
   /** A pair of lamps. */
   @Schema(name = "LampPairEdit", description = "A pair of lamps, left and right alike.")
   public record PairEdit(
-      @NotNull(message = "is missing")
-          @Pattern(regexp = KEY, message = KEY_SAYS)
-          @Schema(example = "fog")
-          String id,
-      @NotBlank(message = "is missing")
-          @Size(max = 40, message = "has at most 40 letters")
-          @Schema(example = "fog lamp")
-          String name,
-      @NotNull(message = "is missing") LampFunction function,
-      @NotNull(message = "is missing")
-          @Size(min = 1, max = 24, message = "has 1 to 24 lit surfaces")
-          List<@Valid @NotNull(message = "is missing") HeadEdit> heads,
+      @NotNull @Pattern(regexp = KEY) @Schema(example = "fog") String id,
+      @NotBlank @Size(max = 40) @Schema(example = "fog lamp") String name,
+      @NotNull LampFunction function,
+      @NotNull @Size(min = 1, max = 24) List<@Valid @NotNull HeadEdit> heads,
       @Valid @Nullable ShapeEdit housing,
-      @DecimalMin(value = "0", message = "is not negative")
-          @DecimalMax(value = "500000", message = "has to be at most 500 000 cd")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "500000")
           @Schema(description = "On the axis, candela.", example = "800")
           @Nullable Double intensityCd,
       boolean goesOutWithTurnSignal,
       @Schema(description = "A running lamp that is the dimmed main beam; false where left out.")
           @Nullable Boolean upperBeam,
-      @DecimalMin(value = "1", message = "has to be at least 1")
-          @DecimalMax(value = "100", message = "has to be at most 100")
+      @DecimalMin(value = "1")
+          @DecimalMax(value = "100")
           @Schema(description = "The number of a main beam's approval mark.", example = "17.5")
           @Nullable Double referenceMark,
       @Schema(description = "Of a turn signal: 1, 1a or 1b on its lens.")
           @Nullable TurnCategory turnCategory,
       @Valid @Nullable RecessEdit recess,
-      @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 holes")
-          List<@Valid @NotNull(message = "is missing") HoleEdit> holes,
-      @NotNull(message = "is missing") @Valid SpotEdit left,
-      @NotNull(message = "is missing") @Valid SpotEdit right,
+      @NotNull @Size(max = 40) List<@Valid @NotNull HoleEdit> holes,
+      @NotNull @Valid SpotEdit left,
+      @NotNull @Valid SpotEdit right,
       @Schema(description = "What nobody has measured or chosen yet; left out where all was.")
-          @Size(max = 3, message = "has at most 3 guesses")
-          @Nullable List<@NotNull(message = "is missing") Guess> guessed) {
+          @Size(max = 3)
+          @Nullable List<@NotNull Guess> guessed) {
 
     LampPair core() {
       String field = "pairs." + id;
@@ -163,7 +149,7 @@ public record FrontEdit(
   /** A lit surface. */
   @Schema(name = "HeadEdit", description = "One lit surface of a lamp.")
   public record HeadEdit(
-      @NotNull(message = "is missing") @Valid ShapeEdit lit,
+      @NotNull @Valid ShapeEdit lit,
       @Away @Schema(description = "From the lamp's reference point outwards, mm.") double outMm,
       @Away @Schema(description = "The same upwards, mm.") double upMm) {}
 
@@ -172,18 +158,18 @@ public record FrontEdit(
   public record HoleEdit(
       @Away @Schema(description = "From the lamp's reference point outwards, mm.") double outMm,
       @Away @Schema(description = "The same upwards, mm.") double upMm,
-      @DecimalMin(value = "0", message = "is not negative")
-          @DecimalMax(value = "200", message = "has to be at most 200 mm")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "200")
           @Schema(description = "Diameter of the first drill, mm; 0 for none.", example = "3")
           double pilotMm,
-      @DecimalMin(value = "1", message = "has to be at least 1 mm")
-          @DecimalMax(value = "200", message = "has to be at most 200 mm")
+      @DecimalMin(value = "1")
+          @DecimalMax(value = "200")
           @Schema(description = "Diameter of the hole, mm.", example = "10")
           double finalMm) {
 
     Lamp.Hole core(String field) {
       if (pilotMm > finalMm) {
-        throw Refusal.unprocessable(field, "The pilot hole is larger than the hole itself.");
+        throw Refusal.unprocessable(field, PlaceWords.pilotTooLarge());
       }
       return new Lamp.Hole(outMm, upMm, pilotMm, finalMm);
     }
@@ -194,8 +180,8 @@ public record FrontEdit(
   public record SpotEdit(
       @Away @Schema(description = "From the centre line to the lamp's own side, mm.") double outMm,
       @Away @Schema(description = "Above the ground, mm.") double heightMm,
-      @DecimalMin(value = "-90", message = "has to be at least −90°")
-          @DecimalMax(value = "90", message = "has to be at most 90°")
+      @DecimalMin(value = "-90")
+          @DecimalMax(value = "90")
           @Schema(description = "Outwards of straight ahead, degrees.")
           double headingDeg) {
 
@@ -207,17 +193,14 @@ public record FrontEdit(
   /** Something to stay clear of. */
   @Schema(name = "KeepOutEdit", description = "Something to stay clear of, drawn on the front.")
   public record KeepOutEdit(
-      @NotNull(message = "is missing") @Pattern(regexp = KEY, message = KEY_SAYS) String id,
-      @NotBlank(message = "is missing")
-          @Size(max = 40, message = "has at most 40 letters")
-          @Schema(example = "tow eye")
-          String name,
-      @NotNull(message = "is missing")
+      @NotNull @Pattern(regexp = KEY) String id,
+      @NotBlank @Size(max = 40) @Schema(example = "tow eye") String name,
+      @NotNull
           @Valid
           @Schema(description = "A polygon: left of the centre line, and above the ground, mm.")
           ShapeEdit outline,
-      @DecimalMin(value = "0", message = "is not negative")
-          @DecimalMax(value = "1000", message = "has to be at most 1 m")
+      @DecimalMin(value = "0")
+          @DecimalMax(value = "1000")
           @Schema(description = "How far lamps stay away, mm.", example = "20")
           double clearanceMm) {
 
@@ -232,9 +215,7 @@ public record FrontEdit(
     pairs.forEach(pair -> unique(ids, pair.id(), "pairs"));
     keepOuts.forEach(keepOut -> unique(ids, keepOut.id(), "keepOuts"));
     if (corners() > MOST_CORNERS) {
-      throw Refusal.unprocessable(
-          "pairs",
-          "The outlines of a front have at most %d corners together.".formatted(MOST_CORNERS));
+      throw Refusal.unprocessable("pairs", PlaceWords.tooManyCorners(MOST_CORNERS));
     }
     return new Front(
         widthMm,
@@ -269,7 +250,7 @@ public record FrontEdit(
 
   private static void unique(Set<String> ids, String id, String field) {
     if (!ids.add(id)) {
-      throw Refusal.unprocessable(field, "“%s” stands twice on this front.".formatted(id));
+      throw Refusal.unprocessable(field, PlaceWords.twice(id));
     }
   }
 
@@ -285,8 +266,6 @@ public record FrontEdit(
   }
 
   private static RuleSet known(RuleBook book, String id) {
-    return book.byId(id)
-        .orElseThrow(
-            () -> Refusal.unprocessable("ruleSets", "There is no rule set “%s”.".formatted(id)));
+    return book.byId(id).orElseThrow(() -> Refusal.unprocessable("ruleSets", PlaceWords.noSet(id)));
   }
 }

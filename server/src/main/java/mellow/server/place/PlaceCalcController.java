@@ -48,27 +48,23 @@ class PlaceCalcController {
   }
 
   @Schema(description = "A front to judge.")
-  record PlaceRequest(@NotNull(message = "is missing") @Valid FrontEdit front) {}
+  record PlaceRequest(@NotNull @Valid FrontEdit front) {}
 
   @Schema(description = "A front, and the pair that looks for a place.")
   record NearestRequest(
-      @NotNull(message = "is missing") @Valid FrontEdit front,
-      @NotNull(message = "is missing") @Schema(example = "fog") String pair) {}
+      @NotNull @Valid FrontEdit front, @NotNull @Schema(example = "fog") String pair) {}
 
   @Schema(description = "A bracket with a row of holes, and the lamps for it.")
   record HolesRequest(
-      @Min(value = 1, message = "has to be at least 1")
-          @Max(value = 30, message = "has to be at most 30")
-          @Schema(example = "5")
-          int holes,
-      @DecimalMin(value = "1", message = "has to be at least 1 mm")
-          @DecimalMax(value = "1000", message = "has to be at most 1 m")
+      @Min(value = 1) @Max(value = 30) @Schema(example = "5") int holes,
+      @DecimalMin(value = "1")
+          @DecimalMax(value = "1000")
           @Schema(description = "From one hole to the next, mm.", example = "60")
           double pitchMm,
-      @NotNull(message = "is missing")
-          @Size(min = 1, max = 30, message = "has 1 to 30 lamps")
+      @NotNull
+          @Size(min = 1, max = 30)
           @Schema(description = "Widths of the lamps, mm.", example = "[90, 90, 90]")
-          List<@NotNull(message = "is missing") Double> widthsMm) {}
+          List<@NotNull Double> widthsMm) {}
 
   @Schema(description = "The holes to use, numbered from 1; empty where none will do.")
   record HolesAnswer(@Schema(example = "[1, 3, 5]") List<Integer> holes) {}
@@ -82,7 +78,7 @@ class PlaceCalcController {
   PlaceView judge(
       Acting acting,
       @RequestParam(required = false)
-          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          @Pattern(regexp = Patterns.ID)
           @Schema(description = "By the versions that this job is judged by.")
           @Nullable String job,
       @Valid @RequestBody PlaceRequest request) {
@@ -103,7 +99,7 @@ class PlaceCalcController {
   NearestView nearest(
       Acting acting,
       @RequestParam(required = false)
-          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+          @Pattern(regexp = Patterns.ID)
           @Schema(description = "By the versions that this job is judged by.")
           @Nullable String job,
       @Valid @RequestBody NearestRequest request) {
@@ -121,7 +117,7 @@ class PlaceCalcController {
           "So that the lamps sit mirrored, each in the middle of its share. Common practice.")
   HolesAnswer holes(@Valid @RequestBody HolesRequest request) {
     if (request.widthsMm().stream().anyMatch(width -> !(width > 0) || width > 4000)) {
-      throw Refusal.unprocessable("widthsMm", "A lamp's width lies between 0 and 4 m.");
+      throw Refusal.unprocessable("widthsMm", PlaceWords.lampWidth());
     }
     return new HolesAnswer(
         new HoleRow(request.holes(), request.pitchMm())

@@ -20,6 +20,7 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Download;
 import mellow.server.platform.Refusal;
 import mellow.server.wire.Patterns;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -44,17 +45,13 @@ class PlaceController {
   }
 
   @Schema(description = "A front to keep, with the version it was made on (0: the first).")
-  record PlaceEdit(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid FrontEdit front) {}
+  record PlaceEdit(@PositiveOrZero int version, @NotNull @Valid FrontEdit front) {}
 
   @GetMapping
   @Operation(
       summary = "The page of the stage Place",
       description = "The front as it was kept, judged. Lengths in mm.")
-  PlacePage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  PlacePage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return places.page(acting, jobId);
   }
 
@@ -64,7 +61,7 @@ class PlaceController {
       description = "A stale version is answered 409 with the current page and who changed it.")
   PlacePage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody PlaceEdit edit) {
     return places.put(acting, jobId, edit.version(), edit.front());
   }
@@ -83,7 +80,7 @@ class PlaceController {
               examples = @ExampleObject("%PDF-1.6 …")))
   ResponseEntity<byte[]> pdf(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam @Schema(example = "fog") String pair,
       @RequestParam Side side,
       @RequestParam(defaultValue = "A4") Paper paper,
@@ -107,7 +104,7 @@ class PlaceController {
               examples = @ExampleObject("<svg width=\"210.0mm\" height=\"297.0mm\">…</svg>")))
   ResponseEntity<byte[]> svg(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam @Schema(example = "fog") String pair,
       @RequestParam Side side,
       @RequestParam(defaultValue = "A4") Paper paper,
@@ -116,8 +113,7 @@ class PlaceController {
     PlacePage page = places.page(acting, jobId);
     List<DrillTemplate.Sheet> sheets = sheets(page, pair, side, paper, units);
     if (sheet < 1 || sheet > sheets.size()) {
-      throw Refusal.unprocessable(
-          "sheet", "This template has the sheets 1 to %d.".formatted(sheets.size()));
+      throw Refusal.unprocessable("sheet", PlaceWords.sheets(sheets.size()));
     }
     return file(
         TemplateSvg.of(sheets.get(sheet - 1), paper), MediaType.valueOf(SVG), pair, side, "svg");
@@ -127,9 +123,10 @@ class PlaceController {
       PlacePage page, String pairId, Side side, Paper paper, @Nullable UnitSystem units) {
     LampPair pair = Places.pair(page.front().core(), pairId);
     if (pair.lamp().holes().isEmpty()) {
-      throw Refusal.unprocessable("pair", "Enter the holes of the lamp first.");
+      throw Refusal.unprocessable("pair", PlaceWords.holesFirst());
     }
-    return DrillTemplate.of(pair, side, paper, units == null ? page.job().units() : units);
+    return DrillTemplate.of(
+        pair, side, paper, units == null ? page.job().units() : units, Spoken::text);
   }
 
   private static ResponseEntity<byte[]> file(

@@ -125,9 +125,6 @@ public class Places implements StageReporter {
     return front.pairs().stream()
         .filter(pair -> pair.id().equals(id))
         .findFirst()
-        .orElseThrow(
-            () ->
-                Refusal.unprocessable(
-                    "pair", "There is no pair “%s” on this front.".formatted(id)));
+        .orElseThrow(() -> Refusal.unprocessable("pair", PlaceWords.noPair(id)));
   }
 }

@@ -15,18 +15,17 @@ import org.jspecify.annotations.Nullable;
 /** An outline as it comes over the wire. */
 @Schema(description = "An outline about its reference point, mm.")
 public record ShapeEdit(
-    @NotNull(message = "is missing") @Schema(example = "ELLIPSE") Form form,
-    @DecimalMin(value = "1", message = "has to be at least 1 mm")
-        @DecimalMax(value = "4000", message = "has to be at most 4 m")
+    @NotNull @Schema(example = "ELLIPSE") Form form,
+    @DecimalMin(value = "1")
+        @DecimalMax(value = "4000")
         @Schema(description = "Of a rectangle or ellipse.", example = "90")
         @Nullable Double widthMm,
-    @DecimalMin(value = "1", message = "has to be at least 1 mm")
-        @DecimalMax(value = "4000", message = "has to be at most 4 m")
+    @DecimalMin(value = "1")
+        @DecimalMax(value = "4000")
         @Schema(description = "Of a rectangle or ellipse.", example = "90")
         @Nullable Double heightMm,
-    @Size(max = 200, message = "has at most 200 corners")
-        @Schema(description = "Of a polygon, in order.")
-        @Nullable List<@Valid @NotNull(message = "is missing") Corner> corners) {
+    @Size(max = 200) @Schema(description = "Of a polygon, in order.")
+        @Nullable List<@Valid @NotNull Corner> corners) {
 
   /** The kinds of outline. */
   public enum Form {
@@ -38,12 +37,8 @@ public record ShapeEdit(
   /** A corner. */
   @Schema(description = "A corner of an outline, mm: out from the centre line, and up.")
   public record Corner(
-      @DecimalMin(value = "-4000", message = "lies more than 4 m away")
-          @DecimalMax(value = "4000", message = "lies more than 4 m away")
-          double outMm,
-      @DecimalMin(value = "-4000", message = "lies more than 4 m away")
-          @DecimalMax(value = "4000", message = "lies more than 4 m away")
-          double upMm) {}
+      @DecimalMin(value = "-4000") @DecimalMax(value = "4000") double outMm,
+      @DecimalMin(value = "-4000") @DecimalMax(value = "4000") double upMm) {}
 
   /** The outline, or a refusal that says what is wrong with it. */
   Outline core(String field) {
@@ -56,7 +51,7 @@ public record ShapeEdit(
 
   Outline.Polygon polygon(String field) {
     if (corners == null) {
-      throw Refusal.unprocessable(field, "A polygon needs its corners.");
+      throw Refusal.unprocessable(field, PlaceWords.corners());
     }
     List<Point> points =
         corners.stream().map(corner -> new Point(corner.outMm(), corner.upMm())).toList();
@@ -70,7 +65,7 @@ public record ShapeEdit(
 
   private static double size(String field, @Nullable Double mm) {
     if (mm == null) {
-      throw Refusal.unprocessable(field, "A rectangle or ellipse needs its width and height.");
+      throw Refusal.unprocessable(field, PlaceWords.sizes());
     }
     return mm;
   }

@@ -9,6 +9,7 @@ import mellow.core.placement.Paper;
 import mellow.core.placement.Point;
 import mellow.core.placement.Stroke;
 import mellow.server.platform.PrintFont;
+import mellow.server.wire.Spoken;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -37,7 +38,7 @@ final class TemplatePdf {
   static byte[] of(List<DrillTemplate.Sheet> sheets, Paper paper) {
     try (PDDocument document = new PDDocument();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-      document.getDocumentInformation().setTitle("Drill template, print at 100 %");
+      document.getDocumentInformation().setTitle(Spoken.words(PlaceWords.template()));
       PrintFont font = PrintFont.in(document);
       for (DrillTemplate.Sheet sheet : sheets) {
         PDPage page =

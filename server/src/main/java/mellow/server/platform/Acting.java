@@ -25,7 +25,7 @@ public record Acting(String shopId, String person, Instant at) {
   /** The acting person's name, for something that will be kept. */
   public String personOrRefuse() {
     if (person.isBlank()) {
-      throw Refusal.unprocessable("person", "Pick who you are first: each entry keeps its name.");
+      throw Refusal.unprocessable("person", PlatformWords.pickName());
     }
     return person;
   }

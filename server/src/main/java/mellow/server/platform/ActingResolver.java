@@ -43,10 +43,10 @@ class ActingResolver implements HandlerMethodArgumentResolver {
     try {
       name = URLDecoder.decode(header, StandardCharsets.UTF_8).strip();
     } catch (IllegalArgumentException e) {
-      throw Refusal.unprocessable("person", "The name in " + HEADER + " is not percent-encoded.");
+      throw Refusal.unprocessable("person", PlatformWords.nameNotEncoded(HEADER));
     }
     if (name.length() > LONGEST_NAME) {
-      throw Refusal.unprocessable("person", "A name has at most " + LONGEST_NAME + " letters.");
+      throw Refusal.unprocessable("person", PlatformWords.nameTooLong(LONGEST_NAME));
     }
     return name;
   }

@@ -12,6 +12,7 @@ import java.net.SocketTimeoutException;
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import mellow.core.finding.Sentence;
 import mellow.core.photo.PhotoFile;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.annotation.Order;
@@ -43,8 +44,15 @@ class BodyLimit extends OncePerRequestFilter {
   /** The body went on beyond the limit. */
   @SuppressWarnings("serial")
   static final class TooLarge extends IOException {
+    private final transient Sentence says;
+
     TooLarge(long mostBytes) {
-      super("The request is larger than %d kB.".formatted(mostBytes / 1024));
+      super("the request is larger than " + mostBytes + " bytes");
+      this.says = PlatformWords.requestTooLarge((int) (mostBytes / 1024));
+    }
+
+    Sentence says() {
+      return says;
     }
   }
 
@@ -52,7 +60,7 @@ class BodyLimit extends OncePerRequestFilter {
   @SuppressWarnings("serial")
   static final class TooSlow extends IOException {
     TooSlow() {
-      super("The rest of the request did not come in time. Nothing was stored; send it again.");
+      super("the rest of the request did not come in time");
     }
   }
 

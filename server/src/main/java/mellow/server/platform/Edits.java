@@ -27,7 +27,7 @@ public enum Edits {
   public static Edits of(Optional<Integer> currentVersion, int editedVersion, boolean alreadySo) {
     if (currentVersion.isEmpty()) {
       if (editedVersion != 0) {
-        throw Refusal.notFound("There is nothing under this id to change.");
+        throw Refusal.notFound(PlatformWords.nothingToChange());
       }
       return CREATE;
     }

@@ -9,6 +9,7 @@ import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import mellow.core.finding.Sentence;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.annotation.Order;
@@ -42,15 +43,12 @@ class HostGuard extends OncePerRequestFilter {
       throws ServletException, IOException {
     String host = request.getHeader("Host");
     if (!isOwn(name(host))) {
-      refuse(response, HttpStatus.FORBIDDEN, "This is not a name of this installation.");
+      refuse(request, response, HttpStatus.FORBIDDEN, PlatformWords.otherHost());
     } else if (!READS.contains(request.getMethod())
         && !isOfHost(request.getHeader("Origin"), host)) {
-      refuse(response, HttpStatus.FORBIDDEN, "A page of another origin cannot write here.");
+      refuse(request, response, HttpStatus.FORBIDDEN, PlatformWords.otherOrigin());
     } else if (String.valueOf(request.getContentType()).contains("*")) {
-      refuse(
-          response,
-          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-          "The Content-Type has to name what is sent: application/json.");
+      refuse(request, response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, PlatformWords.contentType());
     } else {
       chain.doFilter(request, response);
     }
@@ -82,10 +80,11 @@ class HostGuard extends OncePerRequestFilter {
     }
   }
 
-  private static void refuse(HttpServletResponse response, HttpStatus status, String sentence)
+  private static void refuse(
+      HttpServletRequest request, HttpServletResponse response, HttpStatus status, Sentence says)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType("application/problem+json");
-    response.getWriter().write(Problems.text(status.value(), sentence));
+    response.getWriter().write(Problems.text(status.value(), says, request.getLocale()));
   }
 }

@@ -3,6 +3,7 @@ package mellow.server.platform;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import mellow.core.finding.Sentence;
 import org.springframework.boot.web.servlet.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -27,15 +28,12 @@ class ProblemPage implements ErrorController {
         .body(Problems.problem(status, sentence(status), ""));
   }
 
-  private static String sentence(HttpStatus status) {
+  private static Sentence sentence(HttpStatus status) {
     return switch (status) {
-      case REQUEST_TIMEOUT ->
-          "The rest of the request did not come in time. Nothing was stored; send it again.";
-      case NOT_FOUND -> "There is nothing at this address.";
+      case REQUEST_TIMEOUT -> PlatformWords.tooSlow();
+      case NOT_FOUND -> PlatformWords.nothingHere();
       default ->
-          status.is5xxServerError()
-              ? "Something went wrong here; what you typed is not lost."
-              : "The request cannot be answered as it was sent.";
+          status.is5xxServerError() ? PlatformWords.wentWrong() : PlatformWords.notAnswerable();
     };
   }
 }

@@ -2,6 +2,7 @@ package mellow.server.platform;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import mellow.core.finding.Sentence;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardHost;
@@ -27,17 +28,19 @@ public final class ProblemValve extends ErrorReportValve {
       response.setContentType("application/problem+json");
       response
           .getOutputStream()
-          .write(Problems.text(code, sentence(code)).getBytes(StandardCharsets.UTF_8));
+          .write(
+              Problems.text(code, sentence(code), request.getLocale())
+                  .getBytes(StandardCharsets.UTF_8));
       response.finishResponse();
     } catch (IOException gone) {
       // whoever asked is not there any more
     }
   }
 
-  private static String sentence(int code) {
+  private static Sentence sentence(int code) {
     return code == HttpStatus.BAD_REQUEST.value()
-        ? "The address holds signs that no page here has."
-        : "The request cannot be answered as it was sent.";
+        ? PlatformWords.oddAddress()
+        : PlatformWords.notAnswerable();
   }
 
   /** Puts it in the container's place. */

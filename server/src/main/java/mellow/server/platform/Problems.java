@@ -2,12 +2,18 @@ package mellow.server.platform;
 
 import com.fasterxml.jackson.databind.JsonMappingException;
 import java.net.URI;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import mellow.core.effort.TooMuch;
+import mellow.core.finding.Sentence;
+import mellow.core.measure.UnitSystem;
+import mellow.core.words.Speech;
+import mellow.server.wire.Spoken;
 import org.jooq.exception.DataAccessException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSourceResolvable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -31,7 +37,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> refusal(Refusal refusal) {
-    ProblemDetail problem = problem(refusal.status(), refusal.getMessage(), refusal.field());
+    ProblemDetail problem = problem(refusal.status(), refusal.says(), refusal.field());
     refusal.more().forEach(problem::setProperty);
     return ResponseEntity.status(refusal.status()).body(problem);
   }
@@ -48,29 +54,19 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     LOG.error("The database did not answer", exception);
     HttpStatus status = HttpStatus.SERVICE_UNAVAILABLE;
-    return ResponseEntity.status(status)
-        .body(
-            problem(
-                status,
-                "The record cannot be reached just now. Nothing was stored; try again.",
-                ""));
+    return ResponseEntity.status(status).body(problem(status, PlatformWords.databaseAway(), ""));
   }
 
   private static ResponseEntity<ProblemDetail> diskFull(Exception exception) {
     LOG.error("The disk is full", exception);
     HttpStatus status = HttpStatus.INSUFFICIENT_STORAGE;
-    return ResponseEntity.status(status)
-        .body(
-            problem(
-                status,
-                "The disk of this machine is full. Nothing was stored; make room, then try again.",
-                ""));
+    return ResponseEntity.status(status).body(problem(status, PlatformWords.diskFull(), ""));
   }
 
   @ExceptionHandler(BodyLimit.TooLarge.class)
   ResponseEntity<ProblemDetail> tooLarge(BodyLimit.TooLarge tooLarge) {
     HttpStatus status = HttpStatus.PAYLOAD_TOO_LARGE;
-    return ResponseEntity.status(status).body(problem(status, tooLarge.getMessage(), ""));
+    return ResponseEntity.status(status).body(problem(status, tooLarge.says(), ""));
   }
 
   @ExceptionHandler(BodyLimit.TooSlow.class)
@@ -78,13 +74,13 @@ class Problems extends ResponseEntityExceptionHandler {
     HttpStatus status = HttpStatus.REQUEST_TIMEOUT;
     return ResponseEntity.status(status)
         .header(HttpHeaders.CONNECTION, "close")
-        .body(problem(status, tooSlow.getMessage(), ""));
+        .body(problem(status, PlatformWords.tooSlow(), ""));
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> tooMuch(TooMuch tooMuch) {
     HttpStatus status = HttpStatus.UNPROCESSABLE_ENTITY;
-    return ResponseEntity.status(status).body(problem(status, tooMuch.getMessage(), ""));
+    return ResponseEntity.status(status).body(problem(status, PlatformWords.tooMuch(), ""));
   }
 
   @ExceptionHandler
@@ -94,8 +90,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     LOG.error("Not foreseen", exception);
     HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;
-    return ResponseEntity.status(status)
-        .body(problem(status, "Something went wrong here; what you typed is not lost.", ""));
+    return ResponseEntity.status(status).body(problem(status, PlatformWords.wentWrong(), ""));
   }
 
   @Override
@@ -104,17 +99,15 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    if (exception.getCause() instanceof BodyLimit.TooLarge
-        || exception.getMostSpecificCause() instanceof BodyLimit.TooLarge) {
+    if (exception.getMostSpecificCause() instanceof BodyLimit.TooLarge tooLarge) {
       HttpStatus large = HttpStatus.PAYLOAD_TOO_LARGE;
-      return ResponseEntity.status(large)
-          .body(problem(large, exception.getMostSpecificCause().getMessage(), ""));
+      return ResponseEntity.status(large).body(problem(large, tooLarge.says(), ""));
     }
-    if (exception.getMostSpecificCause() instanceof BodyLimit.TooSlow tooSlow) {
+    if (exception.getMostSpecificCause() instanceof BodyLimit.TooSlow) {
       HttpStatus late = HttpStatus.REQUEST_TIMEOUT;
       return ResponseEntity.status(late)
           .header(HttpHeaders.CONNECTION, "close")
-          .body(problem(late, tooSlow.getMessage(), ""));
+          .body(problem(late, PlatformWords.tooSlow(), ""));
     }
     String field =
         exception.getCause() instanceof JsonMappingException mapping ? path(mapping) : "";
@@ -123,8 +116,8 @@ class Problems extends ResponseEntityExceptionHandler {
             problem(
                 HttpStatus.BAD_REQUEST,
                 field.isEmpty()
-                    ? "The request is not JSON of the expected form."
-                    : "“%s” is not of the expected form.".formatted(field),
+                    ? PlatformWords.notOfTheForm()
+                    : PlatformWords.fieldNotOfTheForm(field),
                 field));
   }
 
@@ -139,11 +132,8 @@ class Problems extends ResponseEntityExceptionHandler {
     return ResponseEntity.status(answer)
         .body(
             error == null
-                ? problem(answer, "The request is not complete.", "")
-                : problem(
-                    answer,
-                    "“%s” %s.".formatted(error.getField(), error.getDefaultMessage()),
-                    error.getField()));
+                ? problem(answer, PlatformWords.notComplete(), "")
+                : problem(answer, Violations.says(error.getField(), error), error.getField()));
   }
 
   @Override
@@ -159,13 +149,10 @@ class Problems extends ResponseEntityExceptionHandler {
         inBody == null
             ? String.valueOf(first.getMethodParameter().getParameterName())
             : inBody.getField();
-    String why =
-        inBody == null
-            ? first.getResolvableErrors().get(0).getDefaultMessage()
-            : inBody.getDefaultMessage();
+    MessageSourceResolvable why = inBody == null ? first.getResolvableErrors().get(0) : inBody;
     HttpStatus answer = HttpStatus.UNPROCESSABLE_ENTITY;
     return ResponseEntity.status(answer)
-        .body(problem(answer, "“%s” %s.".formatted(field, why), field));
+        .body(problem(answer, Violations.says(field, first, why), field));
   }
 
   private static String path(JsonMappingException mapping) {
@@ -176,8 +163,9 @@ class Problems extends ResponseEntityExceptionHandler {
         .collect(Collectors.joining("."));
   }
 
-  static ProblemDetail problem(HttpStatus status, @Nullable String sentence, String field) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, String.valueOf(sentence));
+  static ProblemDetail problem(HttpStatus status, Sentence says, String field) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(status, Spoken.text(says, UnitSystem.METRIC));
     problem.setType(URI.create("about:blank"));
     if (!field.isEmpty()) {
       problem.setProperty("field", field);
@@ -188,11 +176,15 @@ class Problems extends ResponseEntityExceptionHandler {
   /**
    * A problem as it is written where no converter is at hand.
    *
-   * @param sentence without signs that JSON would escape
+   * @param says without signs that JSON would escape
+   * @param locale of whoever asked
    */
-  static String text(int code, String sentence) {
+  static String text(int code, Sentence says, Locale locale) {
     HttpStatus status = HttpStatus.resolve(code);
     return "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-        .formatted(status == null ? "Error" : status.getReasonPhrase(), code, sentence);
+        .formatted(
+            status == null ? "Error" : status.getReasonPhrase(),
+            code,
+            Speech.of(locale).text(says, UnitSystem.METRIC));
   }
 }

@@ -1,7 +1,10 @@
 package mellow.server.platform;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import mellow.core.entry.Entry;
+import mellow.core.finding.Sentence;
 import org.springframework.http.HttpStatus;
 
 /** A request that is not carried out, with a sentence for people and the field it is about. */
@@ -9,36 +12,44 @@ import org.springframework.http.HttpStatus;
 public final class Refusal extends RuntimeException {
   private final HttpStatus status;
   private final String field;
+  private final transient Sentence says;
   private final Map<String, Object> more = new LinkedHashMap<>();
 
-  private Refusal(HttpStatus status, String field, String sentence) {
-    super(sentence);
+  private Refusal(HttpStatus status, String field, Sentence says) {
+    super(says.toString());
     this.status = status;
     this.field = field;
+    this.says = says;
   }
 
   /** What was sent cannot be; {@code field} names the part at fault. */
-  public static Refusal unprocessable(String field, String sentence) {
-    return new Refusal(HttpStatus.UNPROCESSABLE_ENTITY, field, sentence);
+  public static Refusal unprocessable(String field, Sentence says) {
+    return new Refusal(HttpStatus.UNPROCESSABLE_ENTITY, field, says);
+  }
+
+  /** What was typed cannot be read. */
+  public static Refusal unreadable(String field, Entry.Refused<?> refused) {
+    return unprocessable(field, Sentence.inTurn(List.of(refused.why(), refused.wouldBeRight())))
+        .with("at", refused.at());
   }
 
   /** A file that was sent cannot be taken; {@code place} says where it is at fault. */
-  public static Refusal inFile(String place, String sentence) {
-    return unprocessable("file", (place.isEmpty() ? "" : "At " + place + ": ") + sentence)
+  public static Refusal inFile(String place, Sentence says) {
+    return unprocessable("file", place.isEmpty() ? says : PlatformWords.at(place, says))
         .with("place", place);
   }
 
-  public static Refusal notFound(String sentence) {
-    return new Refusal(HttpStatus.NOT_FOUND, "id", sentence);
+  public static Refusal notFound(Sentence says) {
+    return new Refusal(HttpStatus.NOT_FOUND, "id", says);
   }
 
-  public static Refusal conflict(String field, String sentence) {
-    return new Refusal(HttpStatus.CONFLICT, field, sentence);
+  public static Refusal conflict(String field, Sentence says) {
+    return new Refusal(HttpStatus.CONFLICT, field, says);
   }
 
   /** The row was changed by somebody else since the page was shown. */
   public static Refusal stale(String changedBy, Object current) {
-    return conflict("version", "Changed meanwhile by " + changedBy + ".")
+    return conflict("version", PlatformWords.changedBy(changedBy))
         .with("changedBy", changedBy)
         .with("current", current);
   }
@@ -47,6 +58,11 @@ public final class Refusal extends RuntimeException {
   public Refusal with(String key, Object value) {
     more.put(key, value);
     return this;
+  }
+
+  /** What is said of it. */
+  public Sentence says() {
+    return says;
   }
 
   HttpStatus status() {

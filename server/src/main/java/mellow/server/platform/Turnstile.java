@@ -98,11 +98,7 @@ class Turnstile extends OncePerRequestFilter {
       response.setStatus(BUSY);
       response.setHeader(HttpHeaders.RETRY_AFTER, COME_BACK_SECONDS);
       response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-      response
-          .getWriter()
-          .write(
-              Problems.text(
-                  BUSY, "Too much is being worked out at once. Nothing was stored; try again."));
+      response.getWriter().write(Problems.text(BUSY, PlatformWords.busy(), request.getLocale()));
       return;
     }
     try {

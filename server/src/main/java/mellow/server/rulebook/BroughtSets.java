@@ -85,7 +85,7 @@ public class BroughtSets {
     }
     for (JsonNode file : files) {
       if (!(file.deepCopy() instanceof ObjectNode set)) {
-        throw Refusal.inFile("own rule sets", "A rule set is a JSON object.");
+        throw Refusal.inFile("own rule sets", RulebookWords.notObject());
       }
       Here base = brought.get(set.path("over").asText());
       if (base != null) {
@@ -135,8 +135,7 @@ public class BroughtSets {
       row.setContent(RuleChangeFormat.withVersion(set.toString(), version));
       row.setId(RuleChangeFormat.read(row.getContent()).id());
     } catch (FormatProblem problem) {
-      throw Refusal.inFile(
-          "own rule sets " + problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile("own rule sets " + problem.place(), problem.says());
     }
     row.setVersion(version);
     return row;

@@ -45,7 +45,7 @@ class LocalSets {
     return all(acting).stream()
         .filter(set -> set.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> Refusal.notFound("There is no such rule set."));
+        .orElseThrow(() -> Refusal.notFound(RulebookWords.noSet()));
   }
 
   private static Optional<LocalRuleSetRecord> row(List<LocalRuleSetRecord> rows, String id) {
@@ -57,7 +57,7 @@ class LocalSets {
     return row(store.newest(acting.shopId()), id)
         .map(LocalRuleSetRecord::getContent)
         .or(() -> BuiltInRules.file(id))
-        .orElseThrow(() -> Refusal.notFound("There is no such rule set."));
+        .orElseThrow(() -> Refusal.notFound(RulebookWords.noSet()));
   }
 
   /** Keeps a new version of a local set. */
@@ -66,7 +66,7 @@ class LocalSets {
     LocalRuleSetRecord row = new LocalRuleSetRecord();
     RuleChange change = read(json, version + 1, row);
     if (!change.id().equals(id)) {
-      throw Refusal.inFile("/id", "The file is of “%s”, not of “%s”.".formatted(change.id(), id));
+      throw Refusal.inFile("/id", RulebookWords.otherFile(change.id(), id));
     }
     refuseUnlessSound(acting, change);
     row.setId(id);
@@ -120,7 +120,7 @@ class LocalSets {
       row.setContent(RuleChangeFormat.withVersion(json, version));
       return RuleChangeFormat.read(row.getContent());
     } catch (FormatProblem problem) {
-      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(problem.place(), problem.says());
     }
   }
 
@@ -128,7 +128,7 @@ class LocalSets {
     List<RuleChange> others =
         books.changes(acting).stream().filter(one -> !one.id().equals(change.id())).toList();
     if (others.size() >= MOST_SETS) {
-      throw Refusal.unprocessable("file", "A shop holds at most %d sets.".formatted(MOST_SETS));
+      throw Refusal.unprocessable("file", RulebookWords.tooMany(MOST_SETS));
     }
     try {
       RuleBook.of(
@@ -136,7 +136,7 @@ class LocalSets {
           Stream.concat(others.stream(), Stream.of(change)).toList(),
           books.confirmed(acting));
     } catch (RuleProblem problem) {
-      throw Refusal.inFile(problem.place(), String.valueOf(problem.getMessage()));
+      throw Refusal.inFile(problem.place(), problem.says());
     }
   }
 
@@ -151,12 +151,12 @@ class LocalSets {
         books
             .of(acting)
             .byId(edit.setId())
-            .orElseThrow(() -> Refusal.unprocessable("setId", "There is no such rule set."));
+            .orElseThrow(() -> Refusal.unprocessable("setId", RulebookWords.noSet()));
     boolean there =
         set.aimRules().stream().anyMatch(rule -> rule.id().equals(edit.ruleId()))
             || set.placeRules().stream().anyMatch(rule -> rule.id().equals(edit.ruleId()));
     if (!there || BuiltInRules.byId(set.id()).isEmpty()) {
-      throw Refusal.unprocessable("ruleId", "There is no such rule among those of the product.");
+      throw Refusal.unprocessable("ruleId", RulebookWords.noRule());
     }
     RuleConfirmationRecord row = new RuleConfirmationRecord();
     row.setId(id);

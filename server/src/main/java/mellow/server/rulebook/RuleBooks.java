@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import mellow.core.finding.Sentence;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.formats.FormatProblem;
 import mellow.core.formats.RuleChangeFormat;
@@ -25,6 +26,7 @@ import mellow.server.db.tables.records.JobRuleSetRecord;
 import mellow.server.db.tables.records.LocalRuleSetRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.wire.Spoken;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -97,7 +99,7 @@ public class RuleBooks {
       for (RuleChange suspect : changes) {
         List<RuleChange> others = changes.stream().filter(one -> one != suspect).toList();
         if (changes.size() == 1 || isSound(others, confirmed)) {
-          LOG.warn("The local rule set {} is left out: {}", suspect.id(), problem.getMessage());
+          LOG.warn("The local rule set {} is left out: {}", suspect.id(), problem.says());
           return book(others, confirmed);
         }
       }
@@ -220,7 +222,7 @@ public class RuleBooks {
                                   fresh.title(),
                                   old.version(),
                                   fresh.version(),
-                                  RuleBook.differences(old, fresh))))
+                                  Spoken.all(RuleBook.differences(old, fresh)))))
           .ifPresent(newer::add);
     }
     return newer;
@@ -230,7 +232,7 @@ public class RuleBooks {
   public void takeNewest(Acting acting, String jobId, String setId) {
     List<RuleChange> taken = withBases(changes(acting), List.of(setId));
     if (taken.isEmpty()) {
-      throw Refusal.notFound("There is no local rule set “%s”.".formatted(setId));
+      throw Refusal.notFound(RulebookWords.noLocalSet(setId));
     }
     for (RuleChange change : taken) {
       store.repin(pinned(acting, jobId, change.id(), change.version()));
@@ -245,11 +247,7 @@ public class RuleBooks {
             () ->
                 Refusal.unprocessable(
                     "ruleSet",
-                    "There is no rule set “%s”; known are %s."
-                        .formatted(
-                            id,
-                            book.ofAim().stream()
-                                .map(RuleSet::id)
-                                .collect(Collectors.joining(", ")))));
+                    RulebookWords.noAimSet(
+                        id, book.ofAim().stream().map(set -> Sentence.typed(set.id())).toList())));
   }
 }

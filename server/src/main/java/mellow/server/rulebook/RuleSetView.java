@@ -25,6 +25,7 @@ import mellow.core.vehicle.VehicleClass;
 import mellow.server.db.tables.records.LocalRuleSetRecord;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** A rule set as it is shown. */
@@ -81,8 +82,8 @@ public record RuleSetView(
     return new RuleSetView(
         set.id(),
         set.version(),
-        set.title(),
-        set.scope(),
+        Spoken.typed(set.title()),
+        Spoken.typed(set.scope()),
         set.usualTraffic(),
         set.marks().orElse(null),
         local == null ? null : LocalView.of(local),
@@ -131,7 +132,7 @@ public record RuleSetView(
           rule.id(),
           rule.functions(),
           rule.asks(),
-          rule.asks().words(),
+          Spoken.term(rule.asks()),
           figure(rule, rule.limits().lowest()),
           figure(rule, rule.limits().highest()),
           length(rule.when().vehicleWidthMm().fromMm()),

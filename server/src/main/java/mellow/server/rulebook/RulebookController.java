@@ -37,9 +37,9 @@ class RulebookController {
 
   @Schema(description = "A local rule set to keep, with the version it was made on (0: the first).")
   record LocalSetPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotBlank(message = "is missing")
-          @Size(max = 200_000, message = "has at most 200 000 characters")
+      @PositiveOrZero int version,
+      @NotBlank
+          @Size(max = 200_000)
           @Schema(
               description = "Its file, by the schema of local rule sets.",
               example = "{\"id\":\"valley\",\"version\":1,\"title\":\"Valley\"}")
@@ -47,10 +47,10 @@ class RulebookController {
 
   @Schema(description = "A rule that was held against the text in force.")
   record ConfirmationEdit(
-      @NotBlank(message = "is missing") @Schema(example = "un-r48") String setId,
-      @NotBlank(message = "is missing") @Schema(example = "un-r48.fog.b") String ruleId,
-      @NotBlank(message = "is missing")
-          @Size(max = 200, message = "has at most 200 letters")
+      @NotBlank @Schema(example = "un-r48") String setId,
+      @NotBlank @Schema(example = "un-r48.fog.b") String ruleId,
+      @NotBlank
+          @Size(max = 200)
           @Schema(
               description = "Edition and place in the text.",
               example = "revision 12, 6.3.6, page 41")
@@ -80,8 +80,7 @@ class RulebookController {
               + " refused with the place. Every version stays.")
   List<RuleSetView> put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          String id,
+      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME) String id,
       @Valid @RequestBody LocalSetPut edit) {
     return sets.put(acting, id, edit.version(), edit.file());
   }
@@ -98,9 +97,7 @@ class RulebookController {
               mediaType = MediaType.APPLICATION_JSON_VALUE,
               examples = @ExampleObject("{\"id\":\"valley\"}")))
   ResponseEntity<String> file(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.SHORT_NAME, message = Patterns.SHORT_NAME_SAYS)
-          String id) {
+      Acting acting, @PathVariable @Pattern(regexp = Patterns.SHORT_NAME) String id) {
     return Download.of(sets.file(acting, id), MediaType.APPLICATION_JSON, id + ".json");
   }
 
@@ -112,7 +109,7 @@ class RulebookController {
               + " the set keeps its version.")
   List<RuleSetView> confirm(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody ConfirmationEdit edit) {
     return sets.confirm(acting, id, edit);
   }

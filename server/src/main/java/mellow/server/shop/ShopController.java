@@ -25,11 +25,7 @@ class ShopController {
   }
 
   @Schema(description = "A person to add.")
-  record PersonEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "Runa")
-          String name) {}
+  record PersonEdit(@NotBlank @Size(max = 60) @Schema(example = "Runa") String name) {}
 
   @GetMapping("/api/shop")
   @Operation(summary = "The shop", description = "Its name and the people who can be picked.")
@@ -43,7 +39,7 @@ class ShopController {
       description = "Under an id made by the caller; a name that is there already stays as it is.")
   ShopView addPerson(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody PersonEdit edit) {
     shops.addPerson(acting.shopId(), id, edit.name().strip());
     return shops.view(acting.shopId());

@@ -3,6 +3,8 @@ package mellow.server.standin;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 
 /**
  * A simulated body computer: parameters of its lamp functions, read and written as an adapter
@@ -37,7 +39,7 @@ public final class BodyComputer {
   public record Written(String parameter, String value) {}
 
   /** What came of writing. */
-  public record Outcome(String before, boolean taken, String says) {}
+  public record Outcome(String before, boolean taken, Sentence says) {}
 
   private final Map<String, String> now = new LinkedHashMap<>();
 
@@ -74,21 +76,17 @@ public final class BodyComputer {
     String before = now.getOrDefault(parameter, "");
     List<String> values = choices().getOrDefault(parameter, List.of());
     if (values.isEmpty()) {
-      return new Outcome(before, false, "The body computer knows no “%s”.".formatted(parameter));
+      return new Outcome(before, false, StandinWords.unknown(parameter));
     } else if (!values.contains(value)) {
       return new Outcome(
-          before, false, "“%s” is none of: %s.".formatted(value, String.join(", ", values)));
+          before, false, StandinWords.noneOf(value, values.stream().map(Sentence::typed).toList()));
     } else if (!(volts >= LEAST_VOLTS)) {
-      return new Outcome(
-          before,
-          false,
-          "Refused: the supply is at %.1f V, at least 12.0 are asked while writing."
-              .formatted(volts));
+      return new Outcome(before, false, StandinWords.supplyLow(Figure.volts(volts)));
     } else if (isTypeOfAbsent(parameter)) {
-      return new Outcome(before, false, "Refused: say first that the function is present.");
+      return new Outcome(before, false, StandinWords.absent());
     }
     now.put(parameter, value);
-    return new Outcome(before, true, "Taken, and read back as “%s”.".formatted(value));
+    return new Outcome(before, true, StandinWords.taken(value));
   }
 
   private boolean isTypeOfAbsent(String parameter) {

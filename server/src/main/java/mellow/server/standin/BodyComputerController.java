@@ -9,6 +9,8 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import mellow.core.measure.UnitSystem;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -20,16 +22,14 @@ class BodyComputerController {
 
   @Schema(description = "What was taken before, and a value to write now; none only reads.")
   record BodyRequest(
-      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 settings")
-          List<@Valid @NotNull(message = "is missing") SettingWritten> written,
+      @NotNull @Size(max = 200) List<@Valid @NotNull SettingWritten> written,
       @Valid @Nullable SettingWritten write,
       @Schema(description = "Of the supply while writing.", example = "12.6") double volts) {}
 
   @Schema(name = "SettingWritten", description = "A parameter and its value.")
   record SettingWritten(
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "running lamps present")
-          String parameter,
-      @NotNull(message = "is missing") @Size(max = 60) @Schema(example = "yes") String value) {}
+      @NotNull @Size(max = 60) @Schema(example = "running lamps present") String parameter,
+      @NotNull @Size(max = 60) @Schema(example = "yes") String value) {}
 
   @Schema(name = "BodyComputerNow", description = "How the body computer stands.")
   record BodyNow(List<BodyParameter> parameters, @Nullable BodyOutcome outcome) {}
@@ -56,7 +56,7 @@ class BodyComputerController {
     BodyOutcome outcome = null;
     if (write != null) {
       BodyComputer.Outcome of = computer.write(write.parameter(), write.value(), request.volts());
-      outcome = new BodyOutcome(of.before(), of.taken(), of.says());
+      outcome = new BodyOutcome(of.before(), of.taken(), Spoken.text(of.says(), UnitSystem.METRIC));
     }
     Map<String, String> settings = computer.settings();
     List<BodyParameter> parameters = new ArrayList<>();

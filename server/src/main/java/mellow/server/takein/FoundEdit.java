@@ -15,25 +15,19 @@ import org.jspecify.annotations.Nullable;
 /** What a job found, for the next one on this vehicle or one like it. */
 @Schema(name = "FoundEdit", description = "What a job found, for the next one like it.")
 public record FoundEdit(
-    @NotNull(message = "is missing") @Size(max = 40, message = "has at most 40 notes")
-        List<@Valid @NotNull(message = "is missing") Note> notes,
-    @NotNull(message = "is missing")
-        @Schema(description = "Minutes taken, by stage.", example = "{\"WALL\": 45}")
-        Map<
-                Stage,
-                @NotNull(message = "is missing") @Min(value = 0, message = "is not negative")
-                @Max(value = 6000, message = "has to be at most 6000 minutes") Integer>
-            minutes,
-    @Min(value = 0, message = "is not negative")
-        @Max(value = 60000, message = "has to be at most 60 000 minutes")
+    @NotNull @Size(max = 40) List<@Valid @NotNull Note> notes,
+    @NotNull @Schema(description = "Minutes taken, by stage.", example = "{\"WALL\": 45}")
+        Map<Stage, @NotNull @Min(value = 0) @Max(value = 6000) Integer> minutes,
+    @Min(value = 0)
+        @Max(value = 60000)
         @Schema(description = "Minutes the customer was told.", example = "90")
         @Nullable Integer estimateMinutes,
-    @NotNull(message = "is missing")
-        @Size(max = 120, message = "has at most 120 letters")
+    @NotNull
+        @Size(max = 120)
         @Schema(description = "What the parts cost, as written.", example = "two lamps 340")
         String partsCost,
-    @NotNull(message = "is missing")
-        @Size(max = 600, message = "has at most 600 letters")
+    @NotNull
+        @Size(max = 600)
         @Schema(description = "A look back later.", example = "two winters, no trouble")
         String lookBack) {
 
@@ -42,9 +36,9 @@ public record FoundEdit(
   /** One thing worth knowing. */
   @Schema(name = "FoundNote", description = "One thing worth knowing the next time.")
   public record Note(
-      @NotNull(message = "is missing") About about,
-      @NotBlank(message = "is missing")
-          @Size(max = 300, message = "has at most 300 letters")
+      @NotNull About about,
+      @NotBlank
+          @Size(max = 300)
           @Schema(example = "third bolt behind the liner, 10 mm, reach it with the wheel turned")
           String words) {}
 

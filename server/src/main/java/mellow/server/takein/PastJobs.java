@@ -15,6 +15,7 @@ import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeInPage.DoneBefore;
 import mellow.server.vehicle.VehicleView;
+import mellow.server.wire.Spoken;
 import org.springframework.stereotype.Service;
 
 /** Looks up what own earlier jobs found. */
@@ -55,7 +56,7 @@ class PastJobs {
                       brief.job().work(),
                       done,
                       brief.job().touchedAt(),
-                      likeness.why(),
+                      Spoken.all(likeness.why()),
                       found.getOrDefault(id, FoundEdit.NOTHING)));
             })
         .sorted(Comparator.comparingInt((Ranked ranked) -> ranked.likeness().score()).reversed())

@@ -13,6 +13,7 @@ import mellow.core.workflow.WorkKind;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** A job's plan as it is shown. */
@@ -41,7 +42,7 @@ public record PlanView(
     static StageView of(PlannedStage planned, Map<Stage, List<String>> waiting) {
       return new StageView(
           planned.stage(),
-          planned.stage().words(),
+          Spoken.term(planned.stage()),
           planned.steps().stream().map(StepView::of).toList(),
           TakeIn.canBeLeftOut(planned.stage()),
           planned.expected().map(ExpectedView::of).orElse(null),
@@ -63,7 +64,11 @@ public record PlanView(
           boolean gate) {
 
     static StepView of(Step step) {
-      return new StepView(step.id(), step.words(), step.atHand(), step.gate());
+      return new StepView(
+          step.id(),
+          Spoken.typed(step.words()),
+          step.atHand().stream().map(Spoken::typed).toList(),
+          step.gate());
     }
   }
 
@@ -80,10 +85,10 @@ public record PlanView(
     return new PlanView(
         plan.stages().stream().map(stage -> StageView.of(stage, waiting)).toList(),
         Plan.leftOut(takeIn).entrySet().stream()
-            .map(one -> new LeftOutView(one.getKey(), one.getKey().words(), one.getValue()))
+            .map(one -> new LeftOutView(one.getKey(), Spoken.term(one.getKey()), one.getValue()))
             .toList(),
         plan.offered(),
-        plan.atHand(),
+        plan.atHand().stream().map(Spoken::typed).toList(),
         plan.cautions().stream().map(CautionView::of).toList(),
         FigureView.of(plan.knownMinutes()),
         plan.stagesWithoutMinutes());

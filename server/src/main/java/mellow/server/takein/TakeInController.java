@@ -31,22 +31,16 @@ class TakeInController {
   }
 
   @Schema(description = "How a vehicle was taken in, with the version it was made on (0: first).")
-  record TakeInPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid TakeInEdit takeIn) {}
+  record TakeInPut(@PositiveOrZero int version, @NotNull @Valid TakeInEdit takeIn) {}
 
   @Schema(description = "What a job found, with the version it was made on (0: first).")
-  record FoundPut(
-      @PositiveOrZero(message = "is a version shown before") int version,
-      @NotNull(message = "is missing") @Valid FoundEdit found) {}
+  record FoundPut(@PositiveOrZero int version, @NotNull @Valid FoundEdit found) {}
 
   @GetMapping("/api/jobs/{jobId}/take-in")
   @Operation(
       summary = "The page of the stage Take in",
       description = "What was settled, the plan that follows, and what was done before.")
-  TakeInPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId) {
+  TakeInPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return takeIns.page(acting, jobId);
   }
 
@@ -56,7 +50,7 @@ class TakeInController {
       description = "A stale version is answered 409 with the current page and who changed it.")
   TakeInPage put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody TakeInPut edit) {
     return takeIns.put(acting, jobId, edit.version(), edit.takeIn());
   }
@@ -67,7 +61,7 @@ class TakeInController {
       description = "A stale version is answered 409 with the current page and who changed it.")
   TakeInPage putFound(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody FoundPut edit) {
     return takeIns.putFound(acting, jobId, edit.version(), edit.found());
   }

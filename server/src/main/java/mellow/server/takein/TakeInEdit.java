@@ -23,46 +23,42 @@ import org.jspecify.annotations.Nullable;
 /** What is settled when a vehicle is taken in, as it is sent to be kept. */
 @Schema(name = "TakeInEdit", description = "What is settled when a vehicle is taken in.")
 public record TakeInEdit(
-    @NotNull(message = "is missing")
-        @Size(max = 120, message = "has at most 120 letters")
+    @NotNull
+        @Size(max = 120)
         @Schema(description = "Whose vehicle it is.", example = "valley library")
         String customer,
-    @NotNull(message = "is missing") Set<@NotNull(message = "is missing") WorkKind> kinds,
-    @NotNull(message = "is missing")
-        @Size(max = 600, message = "has at most 600 letters")
+    @NotNull Set<@NotNull WorkKind> kinds,
+    @NotNull
+        @Size(max = 600)
         @Schema(description = "In the customer's own words.", example = "too dark on the pass")
         String wants,
-    @NotNull(message = "is missing") TakeIn.Access access,
+    @NotNull TakeIn.Access access,
     @Schema(description = "A second set of lamps is built while the vehicle stays in use.")
         boolean secondSet,
     @Schema(description = "Headlamps come loose for access.") boolean headlampsLoosened,
-    @NotNull(message = "is missing") Set<@NotNull(message = "is missing") PriorChange> changes,
-    @NotNull(message = "is missing")
-        @Size(max = 600, message = "has at most 600 letters")
+    @NotNull Set<@NotNull PriorChange> changes,
+    @NotNull
+        @Size(max = 600)
         @Schema(description = "What was changed before, in words.", example = "springs in spring")
         String changesNote,
-    @NotNull(message = "is missing") @Size(max = 24, message = "has at most 24 entries")
-        List<@Valid @NotNull(message = "is missing") CheckEdit> checks,
-    @Size(max = 10, message = "has at most 10 entries")
+    @NotNull @Size(max = 24) List<@Valid @NotNull CheckEdit> checks,
+    @Size(max = 10)
         @Schema(description = "Stages that are left out though the work brings them; or missing.")
-        @Nullable List<@Valid @NotNull(message = "is missing") LeftOutEdit> leftOut) {
+        @Nullable List<@Valid @NotNull LeftOutEdit> leftOut) {
   private static final int SHORTEST_REASON = 3;
 
   /** A stage that is left out. */
   @Schema(name = "LeftOutStage", description = "A stage that is left out, and why.")
-  public record LeftOutEdit(
-      @NotNull(message = "is missing") Stage stage,
-      @NotNull(message = "is missing") @Size(max = 300, message = "has at most 300 letters")
-          String reason) {}
+  public record LeftOutEdit(@NotNull Stage stage, @NotNull @Size(max = 300) String reason) {}
 
   /** How a function of a lamp works today. */
   @Schema(name = "LampCheck", description = "How one function of one lamp works today.")
   public record CheckEdit(
-      @NotNull(message = "is missing") LampFunction function,
-      @NotNull(message = "is missing") Side side,
-      @NotNull(message = "is missing") LampCheck.State state,
-      @Min(value = 0, message = "is not negative")
-          @Max(value = 99, message = "is at most 99")
+      @NotNull LampFunction function,
+      @NotNull Side side,
+      @NotNull LampCheck.State state,
+      @Min(value = 0)
+          @Max(value = 99)
           @Schema(description = "How often it was tried until it worked.", example = "0")
           int tries) {}
 
@@ -88,15 +84,10 @@ public record TakeInEdit(
     Map<Stage, String> reasons = new EnumMap<>(Stage.class);
     for (LeftOutEdit one : leftOut == null ? List.<LeftOutEdit>of() : leftOut) {
       if (!TakeIn.canBeLeftOut(one.stage())) {
-        throw Refusal.unprocessable(
-            "leftOut",
-            "%s is never left out as a whole: leave out single steps, each with its reason."
-                .formatted(one.stage().words()));
+        throw Refusal.unprocessable("leftOut", TakeinWords.neverLeftOut(one.stage()));
       }
       if (one.reason().strip().length() < SHORTEST_REASON) {
-        throw Refusal.unprocessable(
-            "leftOut",
-            "Say why %s is left out: it is printed on the pack.".formatted(one.stage().words()));
+        throw Refusal.unprocessable("leftOut", TakeinWords.sayWhy(one.stage()));
       }
       reasons.put(one.stage(), one.reason().strip());
     }
@@ -119,7 +110,7 @@ public record TakeInEdit(
                       new LampCheck(check.function(), check.side(), check.state(), check.tries()))
               .toList());
     } catch (IllegalArgumentException twice) {
-      throw Refusal.unprocessable("checks", "Each function of a lamp is noted once.");
+      throw Refusal.unprocessable("checks", TakeinWords.twice());
     }
   }
 }

@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.aim.Adjuster;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Sentence;
 import mellow.core.formats.StepBook;
-import mellow.core.measure.UnitSystem;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.SinceThen;
 import mellow.core.workflow.Stage;
@@ -33,7 +33,6 @@ import mellow.server.sheet.Sheets;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
 import mellow.server.wire.FindingView;
-import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -99,9 +98,9 @@ public class TakeIns {
   }
 
   /** What of a job was wrong when it came, and works now, in words. */
-  public List<String> mended(Acting acting, JobFacts facts) {
+  public List<Sentence> mended(Acting acting, JobFacts facts) {
     return TakeInFindings.mended(takenInNow(acting, facts), since(acting, facts)).stream()
-        .map(finding -> Spoken.text(finding.headline(), UnitSystem.METRIC))
+        .map(Finding::headline)
         .toList();
   }
 

@@ -14,21 +14,21 @@ import org.jspecify.annotations.Nullable;
 /** An aiming screw as it is sent to be remembered. */
 @Schema(description = "An aiming screw to remember (version 0) or to change.")
 public record AdjusterEdit(
-    @PositiveOrZero(message = "is a version shown before") @Schema(example = "0") int version,
-    @NotNull(message = "is missing") LampKind lamp,
-    @NotNull(message = "is missing") Side side,
-    @NotNull(message = "is missing") Adjuster.Axis axis,
-    @NotNull(message = "is missing")
-        @Size(max = 80, message = "has at most 80 letters")
+    @PositiveOrZero @Schema(example = "0") int version,
+    @NotNull LampKind lamp,
+    @NotNull Side side,
+    @NotNull Adjuster.Axis axis,
+    @NotNull
+        @Size(max = 80)
         @Schema(description = "What turns it.", example = "hex 6 under a rubber cap")
         String drive,
-    @NotNull(message = "is missing")
-        @Size(max = 120, message = "has at most 120 letters")
+    @NotNull
+        @Size(max = 120)
         @Schema(description = "Where it is.", example = "behind the lamp, inboard, from above")
         String place,
-    @NotNull(message = "is missing") Adjuster.Reach reach,
-    @DecimalMin(value = "-20", message = "has to be at least −20 %")
-        @DecimalMax(value = "20", message = "has to be at most 20 %")
+    @NotNull Adjuster.Reach reach,
+    @DecimalMin(value = "-20")
+        @DecimalMax(value = "20")
         @Schema(
             description =
                 "Percent that one clockwise turn raises the beam, or moves it to the left.",

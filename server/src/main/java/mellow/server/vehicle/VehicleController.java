@@ -33,13 +33,8 @@ class VehicleController {
       description = "Paged by key: send the last id of a page as \"before\" to get the next.")
   List<VehicleView> page(
       Acting acting,
-      @RequestParam(defaultValue = LAST_ID)
-          @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-          String before,
-      @RequestParam(defaultValue = "50")
-          @Min(value = 1, message = "is at least 1")
-          @Max(value = 200, message = "is at most 200")
-          int limit) {
+      @RequestParam(defaultValue = LAST_ID) @Pattern(regexp = Patterns.ID) String before,
+      @RequestParam(defaultValue = "50") @Min(value = 1) @Max(value = 200) int limit) {
     return vehicles.page(acting, before, limit);
   }
 
@@ -49,7 +44,7 @@ class VehicleController {
       description = "Lengths in mm. A stale version is answered 409 with the current row.")
   VehicleView put(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody VehicleEdit edit) {
     return vehicles.put(acting, id, edit);
   }
@@ -60,8 +55,8 @@ class VehicleController {
       description = "Its axis, drive, place, reach and rate (percent per clockwise turn).")
   AdjusterView putAdjuster(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String vehicleId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String vehicleId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody AdjusterEdit edit) {
     return vehicles.putAdjuster(acting, vehicleId, id, edit);
   }

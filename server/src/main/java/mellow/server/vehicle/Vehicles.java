@@ -34,7 +34,7 @@ public class Vehicles {
     return store
         .byId(acting.shopId(), id)
         .map(VehicleView::of)
-        .orElseThrow(() -> Refusal.notFound("There is no such vehicle."));
+        .orElseThrow(() -> Refusal.notFound(VehicleWords.noVehicle()));
   }
 
   /** Vehicles of this shop by id. */
@@ -61,10 +61,10 @@ public class Vehicles {
   @Transactional
   public VehicleView put(Acting acting, String id, VehicleEdit edit) {
     if (edit.dipped().kind() != LampKind.DIPPED) {
-      throw Refusal.unprocessable("dipped", "That class is not one of low beams.");
+      throw Refusal.unprocessable("dipped", VehicleWords.notLowBeam());
     }
     if (edit.fog() != null && edit.fog().kind() != LampKind.FRONT_FOG) {
-      throw Refusal.unprocessable("fog", "That class is not one of fog lamps.");
+      throw Refusal.unprocessable("fog", VehicleWords.notFog());
     }
     String person = acting.personOrRefuse();
     Optional<VehicleView> there = store.byId(acting.shopId(), id).map(VehicleView::of);
@@ -159,7 +159,7 @@ public class Vehicles {
     get(acting, vehicleId);
     Optional<AdjusterRecord> row = store.adjuster(acting.shopId(), id);
     if (row.isPresent() && !row.get().getVehicleId().equals(vehicleId)) {
-      throw Refusal.notFound("That screw belongs to another vehicle.");
+      throw Refusal.notFound(VehicleWords.otherVehicle());
     }
     Optional<AdjusterView> there = row.map(AdjusterView::of);
     Edits.of(

@@ -9,6 +9,7 @@ import mellow.server.wire.FindingView.SourceView;
 public record CautionView(String id, String text, SourceView source) {
 
   public static CautionView of(Caution caution) {
-    return new CautionView(caution.id(), caution.text(), SourceView.of(caution.source()));
+    return new CautionView(
+        caution.id(), Spoken.words(caution.text()), SourceView.of(caution.source()));
   }
 }

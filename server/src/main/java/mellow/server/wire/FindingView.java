@@ -77,7 +77,8 @@ public record FindingView(
       @Schema(example = "UN R48, 6.2.6.1") String reference) {
 
     public static SourceView of(Source source) {
-      return new SourceView(source.mark(), source.mark().words(), source.reference());
+      return new SourceView(
+          source.mark(), Spoken.term(source.mark()), Spoken.words(source.reference()));
     }
   }
 }

@@ -26,7 +26,7 @@ public record HorizonView(
 
   public static HorizonView of(Horizon horizon) {
     return new HorizonView(
-        horizon.parts(),
+        horizon.parts().stream().map(Spoken::words).toList(),
         horizon.present(),
         horizon.marks().stream()
             .map(

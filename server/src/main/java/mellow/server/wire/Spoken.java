@@ -1,5 +1,6 @@
 package mellow.server.wire;
 
+import java.util.List;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.words.Speech;
@@ -21,6 +22,26 @@ public final class Spoken {
   /** Words without figures: a label, a title. */
   public static String words(Sentence sentence) {
     return written(sentence).pattern();
+  }
+
+  /** Words of shipped data, or typed ones, as they are. */
+  public static String typed(String text) {
+    return words(Sentence.typed(text));
+  }
+
+  /** The words of several. */
+  public static List<String> all(List<Sentence> sentences) {
+    return sentences.stream().map(Spoken::words).toList();
+  }
+
+  /** A constant's own words: "low beam". */
+  public static String term(Enum<?> constant) {
+    return words(Sentence.term(constant));
+  }
+
+  /** The same as a label: "Low beam". */
+  public static String label(Enum<?> constant) {
+    return words(Sentence.term(constant).capital());
   }
 
   private static Speech speech() {

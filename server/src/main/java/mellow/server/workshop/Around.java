@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import mellow.core.circuit.Emitter;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
-import mellow.core.measure.UnitSystem;
+import mellow.core.finding.Sentence;
 import mellow.core.proof.Isolation;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofList;
@@ -26,7 +26,6 @@ import mellow.core.workflow.ledger.HangsOn;
 import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.server.feed.Feeds.Wired;
-import mellow.server.wire.Spoken;
 
 /**
  * What the workshop has to know of the rest of a job.
@@ -190,19 +189,15 @@ record Around(
   }
 
   /** What keeps a stage from being proved; empty where nothing does. */
-  Optional<String> keeps(Stage stage) {
+  Optional<Sentence> keeps(Stage stage) {
     StageStanding standing = others.get(stage);
     if (!plans(stage)) {
       return Optional.empty();
     }
     if (standing == null || !standing.begun()) {
-      return Optional.of(stage.words() + " was not begun");
+      return Optional.of(WorkshopWords.notBegun(stage));
     }
-    return standing.next().map(open -> stage.words() + ": " + plain(open));
-  }
-
-  private static String plain(StageStanding.Open open) {
-    return Spoken.text(open.headline(), UnitSystem.METRIC);
+    return standing.next().map(open -> WorkshopWords.stageOpen(stage, open.headline()));
   }
 
   List<StageStanding> standings() {

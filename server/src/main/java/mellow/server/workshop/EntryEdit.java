@@ -15,8 +15,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import mellow.core.entry.Entry;
 import mellow.core.feed.BatteryTimeline;
-import mellow.core.measure.Entry;
+import mellow.core.feed.DrivingState;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Outcome;
 import mellow.core.proof.ProofEvent;
@@ -43,7 +46,7 @@ import org.jspecify.annotations.Nullable;
  */
 @Schema(name = "EntryEdit", description = "Something written down; exactly one part is given.")
 public record EntryEdit(
-    @NotNull(message = "is missing") Stage stage,
+    @NotNull Stage stage,
     @Valid @Nullable CalledEdit called,
     @Valid @Nullable OutEdit out,
     @Valid @Nullable MoveEdit move,
@@ -58,11 +61,10 @@ public record EntryEdit(
     @Valid @Nullable ChoiceEdit choice,
     @Valid @Nullable FlashEdit flash,
     @Valid @Nullable BatteryEdit battery,
-    @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-        @Schema(description = "The entry that this one takes back.")
+    @Pattern(regexp = Patterns.ID) @Schema(description = "The entry that this one takes back.")
         @Nullable String strikes,
-    @Min(value = 0, message = "is not negative")
-        @Max(value = 2_592_000_000L, message = "is a month at most")
+    @Min(value = 0)
+        @Max(value = 2_592_000_000L)
         @Schema(description = "Milliseconds that it waited in the page.", example = "0")
         long waitedMs) {
 
@@ -76,7 +78,7 @@ public record EntryEdit(
             .map(Object.class::cast)
             .toList();
     if (given.size() != 1) {
-      throw Refusal.unprocessable("entry", "An entry says exactly one thing.");
+      throw Refusal.unprocessable("entry", WorkshopWords.oneThing());
     }
     return given.get(0);
   }
@@ -156,10 +158,7 @@ public record EntryEdit(
   /** A line of the ledger as it is called out; kept as what comes off. */
   @Schema(name = "CalledEdit", description = "A line of the ledger as it is called out.")
   public record CalledEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "4 clip upper edge")
-          String typed,
+      @NotBlank @Size(max = 80) @Schema(example = "4 clip upper edge") String typed,
       @Schema(description = "The place pointed at, where the words name none.") @Valid
           @Nullable SpotEdit spot) {
 
@@ -167,8 +166,7 @@ public record EntryEdit(
     OutEdit line() {
       Entry<LedgerText.Called> entry = LedgerText.read(typed);
       if (entry instanceof Entry.Refused<LedgerText.Called> refused) {
-        throw Refusal.unprocessable("typed", refused.why() + " " + refused.wouldBeRight())
-            .with("at", refused.at());
+        throw Refusal.unreadable("typed", refused);
       }
       LedgerText.Called read = ((Entry.Accepted<LedgerText.Called>) entry).value();
       boolean isPlaced = read.spot().isPresent() || read.what().kind() == FastenerKind.PIECE;
@@ -195,46 +193,27 @@ public record EntryEdit(
   /** Something comes off. */
   @Schema(name = "OutEdit", description = "Something comes off the vehicle.")
   public record OutEdit(
-      @Min(value = 1, message = "is at least 1") @Max(value = 60, message = "is at most 60")
-          int count,
-      @NotNull(message = "is missing") FastenerKind kind,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(description = "Of a piece or connector.", example = "bumper")
+      @Min(value = 1) @Max(value = 60) int count,
+      @NotNull FastenerKind kind,
+      @NotNull @Size(max = 60) @Schema(description = "Of a piece or connector.", example = "bumper")
           String name,
-      @NotNull(message = "is missing")
-          @Size(max = 20, message = "has at most 20 letters")
-          @Schema(example = "10 mm")
-          String size,
-      @NotNull(message = "is missing")
-          @Size(max = 20, message = "has at most 20 letters")
-          @Schema(example = "M6")
-          String thread,
+      @NotNull @Size(max = 20) @Schema(example = "10 mm") String size,
+      @NotNull @Size(max = 20) @Schema(example = "M6") String thread,
       @Valid @Nullable SpotEdit spot,
-      @NotNull(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "upper edge")
-          String where,
-      @NotNull(message = "is missing")
-          @Size(max = 40, message = "has at most 40 letters")
-          @Schema(example = "tray 2")
-          String tray,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(description = "The piece that it holds.", example = "bumper")
+      @NotNull @Size(max = 80) @Schema(example = "upper edge") String where,
+      @NotNull @Size(max = 40) @Schema(example = "tray 2") String tray,
+      @NotNull @Size(max = 60) @Schema(description = "The piece that it holds.", example = "bumper")
           String holds,
-      @NotNull(message = "is missing") LedgerRow.AsFound asFound,
+      @NotNull LedgerRow.AsFound asFound,
       @Schema(description = "It is not seen until something else is off.") boolean hidden,
-      @Min(value = 1, message = "is at least 1") @Max(value = 2, message = "is at most 2")
-          int people,
-      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
-          String note,
+      @Min(value = 1) @Max(value = 2) int people,
+      @NotNull @Size(max = 200) String note,
       @Schema(description = "It is only loosened, and stays in what it holds.")
           @Nullable Boolean captive,
-      @Size(max = 60, message = "has at most 60 letters")
+      @Size(max = 60)
           @Schema(description = "What has to be off or open before it.", example = "flap")
           @Nullable String after,
-      @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
+      @Pattern(regexp = Patterns.ID)
           @Schema(description = "The line that this one puts right, in its place.")
           @Nullable String changes) {
 
@@ -261,8 +240,8 @@ public record EntryEdit(
             note,
             Boolean.TRUE.equals(captive),
             after == null ? "" : after.strip());
-      } catch (IllegalArgumentException problem) {
-        throw Refusal.unprocessable("out", String.valueOf(problem.getMessage()));
+      } catch (CannotBe problem) {
+        throw Refusal.unprocessable("out", problem.why());
       }
     }
   }
@@ -273,8 +252,7 @@ public record EntryEdit(
       description =
           "A place as shares of a view, 0 to 1: across from the vehicle's right to its left (from the"
               + " side and below: front to back), up from the ground (from below: right to left).")
-  public record SpotEdit(
-      @NotNull(message = "is missing") Spot.View view, double across, double up) {
+  public record SpotEdit(@NotNull Spot.View view, double across, double up) {
     Spot core() {
       return new Spot(view, across, up);
     }
@@ -287,110 +265,79 @@ public record EntryEdit(
   /** Something becomes of some of a line. */
   @Schema(name = "MoveEdit", description = "Something becomes of some of a line of the ledger.")
   public record MoveEdit(
-      @NotNull(message = "is missing") @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-          String row,
-      @NotNull(message = "is missing") LedgerMove move,
-      @Min(value = 1, message = "is at least 1") @Max(value = 60, message = "is at most 60")
-          int count) {}
+      @NotNull @Pattern(regexp = Patterns.ID) String row,
+      @NotNull LedgerMove move,
+      @Min(value = 1) @Max(value = 60) int count) {}
 
   /** A step was done or left out. */
   @Schema(name = "StepEdit", description = "A step was done, or left out with a reason.")
   public record StepEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "bench.open")
-          String step,
+      @NotBlank @Size(max = 60) @Schema(example = "bench.open") String step,
       @Nullable Side side,
       boolean skipped,
-      @NotNull(message = "is missing")
-          @Size(max = 300, message = "has at most 300 letters")
+      @NotNull
+          @Size(max = 300)
           @Schema(description = "Why it was left out, or done though something is missing.")
           String reason,
-      @Schema(description = "Filled in by the server: what was missing then.")
-          @Size(max = 600, message = "has at most 600 letters")
+      @Schema(description = "Filled in by the server: what was missing then.") @Size(max = 600)
           @Nullable String without) {}
 
   /** A timer is started. */
   @Schema(name = "TimerEdit", description = "A timer is started.")
   public record TimerEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "full epoxy, left")
-          String name,
-      @NotNull(message = "is missing") BenchTimer.Kind kind,
+      @NotBlank @Size(max = 60) @Schema(example = "full epoxy, left") String name,
+      @NotNull BenchTimer.Kind kind,
       @Nullable Side side,
       BenchTimer.@Nullable Adhesive adhesive,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
+      @NotNull
+          @Size(max = 60)
           @Schema(description = "As on the adhesive's label.", example = "24 h")
           String time) {}
 
   /** A timer is stopped, or its ringing seen to. */
   @Schema(name = "StopEdit", description = "A timer is stopped, or its ringing was seen to.")
-  public record StopEdit(
-      @NotNull(message = "is missing") @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS)
-          String timer) {}
+  public record StopEdit(@NotNull @Pattern(regexp = Patterns.ID) String timer) {}
 
   /** Something goes into the oven; it starts a timer. */
   @Schema(name = "BakeEdit", description = "A lamp goes into the oven; it starts a timer.")
   public record BakeEdit(
-      Bake.@NotNull(message = "is missing") Purpose purpose,
-      @NotNull(message = "is missing") Side side,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "220 °F")
-          String temperature,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "5 min")
-          String time,
-      @NotNull(message = "is missing")
-          @Schema(description = "What was looked for, and is not in the oven.")
-          Set<Bake.@NotNull(message = "is missing") Inside> notInside) {}
+      Bake.@NotNull Purpose purpose,
+      @NotNull Side side,
+      @NotNull @Size(max = 60) @Schema(example = "220 °F") String temperature,
+      @NotNull @Size(max = 60) @Schema(example = "5 min") String time,
+      @NotNull @Schema(description = "What was looked for, and is not in the oven.")
+          Set<Bake.@NotNull Inside> notInside) {}
 
   /** A temperature of something that warms. */
   @Schema(name = "HeatEdit", description = "The temperature of something that warms up.")
   public record HeatEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "left resistor")
-          String what,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(description = "Since it was switched on.", example = "3 min")
+      @NotBlank @Size(max = 60) @Schema(example = "left resistor") String what,
+      @NotNull @Size(max = 60) @Schema(description = "Since it was switched on.", example = "3 min")
           String after,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "47 °C")
-          String temperature,
-      @Size(max = 60, message = "has at most 60 letters")
-          @Schema(description = "What its material bears.", example = "85 °C")
+      @NotNull @Size(max = 60) @Schema(example = "47 °C") String temperature,
+      @Size(max = 60) @Schema(description = "What its material bears.", example = "85 °C")
           @Nullable String limit) {}
 
   /** What lamps did in a state. */
   @Schema(name = "ProofEdit", description = "What lamps did when a state was tried.")
   public record ProofEdit(
-      @NotBlank(message = "is missing")
-          @Size(max = 80, message = "has at most 80 letters")
-          @Schema(example = "side lamps, fog")
+      @NotBlank @Size(max = 80) @Schema(description = "A state by its name.", example = "SIDE_FOG")
           String state,
-      @NotNull(message = "is missing") LampFunction function,
+      @NotNull LampFunction function,
       @Schema(
               description = "Of turn signals, as earlier versions kept their side.",
               deprecated = true)
           @Nullable Side lampsSide,
-      @NotNull(message = "is missing") Outcome outcome,
+      @NotNull Outcome outcome,
       @Schema(description = "Of the lamp; left out for both.") @Nullable Side side,
-      @Min(value = 0, message = "is not negative") @Max(value = 99, message = "is at most 99")
-          int tries,
-      @NotNull(message = "is missing") @Size(max = 200, message = "has at most 200 letters")
-          String seen,
-      @Size(max = 200, message = "has at most 200 letters")
+      @Min(value = 0) @Max(value = 99) int tries,
+      @NotNull @Size(max = 200) String seen,
+      @Size(max = 200)
           @Schema(
               description = "Which of several lamps of a side; left out for each of them.",
               example = "left inner pod")
           @Nullable String name,
-      @Size(max = 60, message = "has at most 60 entries")
+      @Size(max = 60)
           @Schema(
               description = "Filled in by the server: what the proof of each lamp stands on.",
               accessMode = Schema.AccessMode.READ_ONLY)
@@ -403,7 +350,8 @@ public record EntryEdit(
 
     ProofEvent.Tried core() {
       return new ProofEvent.Tried(
-          state,
+          DrivingState.kept(state)
+              .orElseThrow(() -> Refusal.unprocessable("state", WorkshopWords.noState())),
           function,
           lampSide(),
           Optional.ofNullable(name),
@@ -414,13 +362,13 @@ public record EntryEdit(
     }
 
     /** In words: "left low beam", "fog, both", "left inner pod". */
-    String words() {
+    Sentence words() {
       if (name != null && !name.isBlank()) {
         return lampSide()
             .map(of -> new ProofLamp(function, of, name).words())
-            .orElse(name + " " + function.words());
+            .orElse(WorkshopWords.lampNamed(name, function));
       }
-      return lampSide().map(of -> of.word() + " ").orElse("") + function.words();
+      return lampSide().map(of -> WorkshopWords.lamp(of, function)).orElse(Sentence.term(function));
     }
 
     ProofEdit standingOn(Map<String, String> footing) {
@@ -436,43 +384,30 @@ public record EntryEdit(
   /** A rung of the lens ladder. */
   @Schema(name = "LensEdit", description = "A rung of the lens ladder is done.")
   public record LensEdit(
-      @NotNull(message = "is missing") Side side,
-      @Schema(description = "0 for polish.", example = "1000") int grit) {}
+      @NotNull Side side, @Schema(description = "0 for polish.", example = "1000") int grit) {}
 
   /** A measurement of the bench. */
   @Schema(name = "BenchMeasureEdit", description = "A measurement of the bench.")
   public record MeasureEdit(
-      @NotNull(message = "is missing") BenchField field,
+      @NotNull BenchField field,
       @Nullable Side side,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "76.2")
-          String typed,
-      @NotNull(message = "is missing") UnitSystem units) {}
+      @NotNull @Size(max = 60) @Schema(example = "76.2") String typed,
+      @NotNull UnitSystem units) {}
 
   /** Flashes of a turn signal, counted. */
   @Schema(name = "FlashEdit", description = "The flashes of a turn signal, counted over a time.")
   public record FlashEdit(
-      @NotNull(message = "is missing") Side side,
-      @Min(value = 1, message = "is at least 1")
-          @Max(value = 999, message = "is at most 999")
-          @Schema(example = "15")
-          int flashes,
-      @NotNull(message = "is missing")
-          @Size(max = 60, message = "has at most 60 letters")
-          @Schema(example = "10 s")
-          String time) {}
+      @NotNull Side side,
+      @Min(value = 1) @Max(value = 999) @Schema(example = "15") int flashes,
+      @NotNull @Size(max = 60) @Schema(example = "10 s") String time) {}
 
   /** Something happens to the battery, or beside it. */
   @Schema(name = "WorkshopBattery", description = "Something happens to the battery.")
-  public record BatteryEdit(BatteryTimeline.@NotNull(message = "is missing") What what) {}
+  public record BatteryEdit(BatteryTimeline.@NotNull What what) {}
 
   /** A way of working is chosen. */
   @Schema(name = "ChoiceEdit", description = "A way of working is chosen.")
   public record ChoiceEdit(
-      @NotNull(message = "is missing") WorkChoice which,
-      @NotBlank(message = "is missing")
-          @Size(max = 30, message = "has at most 30 letters")
-          @Schema(example = "RING")
-          String value) {}
+      @NotNull WorkChoice which,
+      @NotBlank @Size(max = 30) @Schema(example = "RING") String value) {}
 }

@@ -10,7 +10,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
@@ -22,10 +21,8 @@ import mellow.core.workflow.ledger.LedgerLine;
  * steps, timers that still hold something, and the battery.
  */
 final class OpenWork {
-  private static final Source ORDER =
-      Source.judged("a step is done, or left out with its reason; nothing ends half done");
-  private static final Source COUNTED =
-      Source.commonPractice("nothing is left over, and nothing is left off");
+  private static final Source ORDER = Source.judged(WorkshopWords.srcOrder());
+  private static final Source COUNTED = Source.commonPractice(WorkshopWords.srcCounted());
 
   private final WorkshopSheet sheet;
   private final WorkshopLog log;
@@ -65,7 +62,7 @@ final class OpenWork {
               Stage.PROVE,
               FindingKey.of("hand-over.battery"),
               Verdict.OUT,
-              Sentence.of("The battery’s negative terminal is off")));
+              WorkshopWords.negativeOff()));
     }
     if (sheet.battery().secondOn()) {
       points.add(
@@ -73,7 +70,7 @@ final class OpenWork {
               Stage.PROVE,
               FindingKey.of("hand-over.helper"),
               Verdict.OUT,
-              Sentence.of("A helper battery is still joined")));
+              WorkshopWords.helperOn()));
     }
     return points;
   }
@@ -99,12 +96,10 @@ final class OpenWork {
             FindingKey.of("hand-over.step", line.subject()),
             Verdict.NOT_KNOWN,
             ORDER,
-            Sentence.of("Not done: " + Words.typed(line.words())));
+            WorkshopWords.notDone(line.words()));
     return new OpenPoint(
         stage,
-        line.step().gate()
-            ? finding.withDetail(Sentence.of("It cannot be undone afterwards."))
-            : finding,
+        line.step().gate() ? finding.withDetail(WorkshopWords.noWayBack()) : finding,
         Optional.of(new OpenPoint.StepOf(line.step().id(), line.side().orElse(null))));
   }
 
@@ -113,7 +108,7 @@ final class OpenWork {
         Stage.TOGETHER,
         FindingKey.of("hand-over.off", line.row().subject()),
         Verdict.OUT,
-        Sentence.of("{0} still off: " + Words.typed(line.row().words()), Figure.count(line.out())));
+        WorkshopWords.stillOff(line.out(), line.row().words()));
   }
 
   private OpenPoint running(BenchTimer timer) {
@@ -121,9 +116,8 @@ final class OpenWork {
         Stage.BENCH,
         FindingKey.of("hand-over.timer", SubjectKind.TIMER.named(timer.id())),
         Verdict.OUT,
-        Sentence.of(
-            Words.capital(Words.typed(timer.name())) + ": runs for another {0}",
-            Figure.minutes(Math.max(1, timer.left(now).toMinutes()))));
+        WorkshopWords.stillRuns(
+            timer.name().capital(), Figure.minutes(Math.max(1, timer.left(now).toMinutes()))));
   }
 
   private static OpenPoint plain(Stage stage, FindingKey key, Verdict verdict, Sentence says) {

@@ -26,9 +26,7 @@ class WorkshopController {
   @Operation(
       summary = "The workshop's page",
       description = "Apart, Bench, Prove and Together: what was written down, and what follows.")
-  WorkshopPage page(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+  WorkshopPage page(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     return workshops.page(acting, id);
   }
 
@@ -38,8 +36,8 @@ class WorkshopController {
       description = "Append-only. The same request again changes nothing. Answers the page.")
   WorkshopPage keep(
       Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String jobId,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody EntryEdit edit) {
     return workshops.keep(acting, jobId, id, edit);
   }

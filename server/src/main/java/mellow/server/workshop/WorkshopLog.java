@@ -13,12 +13,13 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import mellow.core.entry.DurationEntry;
+import mellow.core.entry.Entry;
+import mellow.core.entry.LengthEntry;
+import mellow.core.entry.TemperatureEntry;
 import mellow.core.feed.BatteryTimeline;
-import mellow.core.measure.DurationEntry;
-import mellow.core.measure.Entry;
-import mellow.core.measure.LengthEntry;
+import mellow.core.finding.Sentence;
 import mellow.core.measure.Measured;
-import mellow.core.measure.TemperatureEntry;
 import mellow.core.proof.FlashRate;
 import mellow.core.proof.ProofEvent;
 import mellow.core.retrofit.Bake;
@@ -151,7 +152,7 @@ final class WorkshopLog {
             new Timed(
                 new BenchTimer(
                     entry.id(),
-                    timer.name(),
+                    Sentence.typed(timer.name()),
                     timer.kind(),
                     Optional.ofNullable(timer.adhesive()),
                     entry.at(),
@@ -164,7 +165,7 @@ final class WorkshopLog {
             new Timed(
                 new BenchTimer(
                     entry.id(),
-                    "oven, " + bake.side().word() + " lamp, " + bake.temperature(),
+                    WorkshopWords.ovenTimer(bake.side(), bake.temperature()),
                     BenchTimer.Kind.BAKE,
                     Optional.empty(),
                     entry.at(),
@@ -357,7 +358,6 @@ final class WorkshopLog {
       return accepted.value();
     }
     Entry.Refused<T> refused = (Entry.Refused<T>) entry;
-    throw Refusal.unprocessable(field, refused.why() + " " + refused.wouldBeRight())
-        .with("at", refused.at());
+    throw Refusal.unreadable(field, refused);
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
+import mellow.core.feed.DrivingState;
 import mellow.core.proof.Outcome;
 import mellow.core.retrofit.Bake;
 import mellow.core.retrofit.FitSection;
@@ -23,6 +24,7 @@ import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** All that the pages of the stages Apart, Bench, Prove and Together show. */
@@ -132,7 +134,7 @@ public record WorkshopPage(
               timed ->
                   new TimerView(
                       timed.timer().id(),
-                      timed.timer().name(),
+                      Spoken.words(timed.timer().name()),
                       timed.timer().kind(),
                       timed.side().orElse(null),
                       timed.timer().adhesive().orElse(null),
@@ -276,7 +278,11 @@ public record WorkshopPage(
   /** A state. */
   @Schema(name = "ProofItem", description = "A state, what to move for it, and its lamps.")
   public record ProofItemView(
-      String name, Controls controls, List<String> moves, List<ProofCellView> lamps) {}
+      DrivingState state,
+      @Schema(example = "low beam, fog") String name,
+      Controls controls,
+      List<String> moves,
+      List<ProofCellView> lamps) {}
 
   /** A lamp in a state. */
   @Schema(name = "ProofCell", description = "A lamp in a state: expected, and seen.")

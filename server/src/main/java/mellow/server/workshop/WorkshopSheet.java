@@ -19,8 +19,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
-import mellow.core.measure.UnitSystem;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofSheet;
 import mellow.core.retrofit.Bake;
@@ -47,14 +45,12 @@ import mellow.core.workflow.ledger.LedgerFindings;
 import mellow.core.workflow.ledger.SecondSide;
 import mellow.server.feed.Feeds.Wired;
 import mellow.server.feed.TimedBattery;
-import mellow.server.wire.Spoken;
 
 /** All that follows from what was written down of a job and from what is around it. */
 final class WorkshopSheet implements StepList.Known {
   static final List<Stage> STAGES = List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
 
-  private static final Source BENCH =
-      Source.commonPractice("benches stand 20 to 25 ft from the wall");
+  private static final Source BENCH = Source.commonPractice(WorkshopWords.srcBench());
 
   private final WorkshopLog log;
   private final Around around;
@@ -184,14 +180,14 @@ final class WorkshopSheet implements StepList.Known {
 
   /** What steps wait for and is not so. */
   @Override
-  public Map<Fact, String> missing(Optional<Side> side) {
-    Map<Fact, String> missing = new EnumMap<>(Fact.class);
+  public Map<Fact, Sentence> missing(Optional<Side> side) {
+    Map<Fact, Sentence> missing = new EnumMap<>(Fact.class);
     BatteryTimeline battery = battery();
     if (!isLive() && battery.isLive()) {
-      missing.put(Fact.BATTERY_OFF, Fact.BATTERY_OFF.words());
+      missing.put(Fact.BATTERY_OFF, Sentence.term(Fact.BATTERY_OFF));
     }
     if (!battery.isLive()) {
-      missing.put(Fact.LIVE, Fact.LIVE.words());
+      missing.put(Fact.LIVE, Sentence.term(Fact.LIVE));
     }
     around.keeps(Stage.PLACE).ifPresent(why -> missing.put(Fact.PLACE, why));
     around.keeps(Stage.PARTS).ifPresent(why -> missing.put(Fact.PARTS, why));
@@ -199,32 +195,32 @@ final class WorkshopSheet implements StepList.Known {
     unlit().ifPresent(why -> missing.put(Fact.LIT, why));
     heat().ifPresent(why -> missing.put(Fact.HEAT, why));
     if (!proof.isProved()) {
-      missing.put(Fact.PROVED, Fact.PROVED.words());
+      missing.put(Fact.PROVED, Sentence.term(Fact.PROVED));
     }
     if (!around.takeIn().reachableClosed()) {
       around
           .keeps(Stage.WALL)
-          .ifPresent(why -> missing.put(Fact.REACHABLE, Fact.REACHABLE.words()));
+          .ifPresent(why -> missing.put(Fact.REACHABLE, Sentence.term(Fact.REACHABLE)));
     }
     side.ifPresent(of -> missingOfSide(of, missing));
     return missing;
   }
 
-  private void missingOfSide(Side side, Map<Fact, String> missing) {
+  private void missingOfSide(Side side, Map<Fact, Sentence> missing) {
     if (rollWay() == RollWay.ON_BENCH
         && flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT).isEmpty()) {
-      missing.put(Fact.FACTORY_CUTOFF, Fact.FACTORY_CUTOFF.words());
+      missing.put(Fact.FACTORY_CUTOFF, Sentence.term(Fact.FACTORY_CUTOFF));
     }
     if (rollWay() == RollWay.ON_VEHICLE) {
       if (!log.isDone("bench.roll", Optional.of(side))) {
-        missing.put(Fact.BENCH_AIM, "the roll is set on the vehicle");
+        missing.put(Fact.BENCH_AIM, WorkshopWords.rollOnVehicle());
       }
     } else if (flat(side, BenchField.NOW_LEFT, BenchField.NOW_RIGHT).isEmpty()
         || aim(side).stream().anyMatch(WorkshopSheet::isOpen)) {
-      missing.put(Fact.BENCH_AIM, Fact.BENCH_AIM.words());
+      missing.put(Fact.BENCH_AIM, Sentence.term(Fact.BENCH_AIM));
     }
     if (rollWay() == RollWay.ON_BENCH && !log.isDone("bench.recheck", Optional.of(side))) {
-      missing.put(Fact.RECHECKED, Fact.RECHECKED.words());
+      missing.put(Fact.RECHECKED, Sentence.term(Fact.RECHECKED));
     }
     cure(side, BenchTimer.Adhesive.FAST_EPOXY).ifPresent(why -> missing.put(Fact.FAST_EPOXY, why));
     if (mount() == Mount.GLUED) {
@@ -236,18 +232,18 @@ final class WorkshopSheet implements StepList.Known {
   }
 
   /** Whatever still cures at a lamp: glue, silicone, threadlocker. */
-  private Optional<String> curing(Side side) {
+  private Optional<Sentence> curing(Side side) {
     return log.timers().stream()
         .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
         .map(WorkshopLog.Timed::timer)
         .filter(timer -> timer.kind() == BenchTimer.Kind.CURE)
         .filter(timer -> timer.state(now) == BenchTimer.State.RUNNING)
         .findFirst()
-        .map(timer -> timer.name() + " still cures");
+        .map(timer -> WorkshopWords.stillCures(timer.name()));
   }
 
   /** What closes the lens and has not cured: a cut flange is closed with epoxy, butyl holds. */
-  private Optional<String> closing(Side side) {
+  private Optional<Sentence> closing(Side side) {
     if (housing().seal() == Housing.Seal.WELDED) {
       Instant closed =
           log.marks().stream()
@@ -260,12 +256,12 @@ final class WorkshopSheet implements StepList.Known {
     return resealsWithButyl() ? Optional.empty() : cure(side, BenchTimer.Adhesive.SEALANT);
   }
 
-  private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive) {
+  private Optional<Sentence> cure(Side side, BenchTimer.Adhesive adhesive) {
     return cure(side, adhesive, Instant.EPOCH);
   }
 
   /** What of an adhesive that was begun since then has not cured. */
-  private Optional<String> cure(Side side, BenchTimer.Adhesive adhesive, Instant since) {
+  private Optional<Sentence> cure(Side side, BenchTimer.Adhesive adhesive, Instant since) {
     List<BenchTimer> cures =
         log.timers().stream()
             .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
@@ -274,7 +270,7 @@ final class WorkshopSheet implements StepList.Known {
             .filter(timer -> !timer.start().isBefore(since))
             .toList();
     if (cures.isEmpty()) {
-      return Optional.of("the " + adhesive.words() + " is not timed yet");
+      return Optional.of(WorkshopWords.notTimed(adhesive));
     }
     BenchTimer last = cures.get(cures.size() - 1);
     if (last.isThrough(now)) {
@@ -282,20 +278,18 @@ final class WorkshopSheet implements StepList.Known {
     }
     return Optional.of(
         last.state(now) == BenchTimer.State.RUNNING
-            ? "the " + adhesive.words() + " still cures"
-            : "the cure of the " + adhesive.words() + " was broken off");
+            ? WorkshopWords.adhesiveCures(adhesive)
+            : WorkshopWords.cureStopped(adhesive));
   }
 
-  private Optional<String> unlit() {
-    List<String> dark =
+  private Optional<Sentence> unlit() {
+    List<Sentence> dark =
         around.wanted().stream()
             .flatMap(function -> Stream.of(Side.values()).map(side -> ProofLamp.of(function, side)))
             .filter(wanted -> !isSeenLit(wanted))
             .map(ProofLamp::words)
             .toList();
-    return dark.isEmpty()
-        ? Optional.empty()
-        : Optional.of("not lit by plug yet: " + String.join(", ", dark));
+    return dark.isEmpty() ? Optional.empty() : Optional.of(WorkshopWords.notLit(dark));
   }
 
   private boolean isSeenLit(ProofLamp wanted) {
@@ -305,21 +299,18 @@ final class WorkshopSheet implements StepList.Known {
         .anyMatch(cell -> cell.expected() != LightLevel.OUT && cell.isProved());
   }
 
-  private Optional<String> heat() {
+  private Optional<Sentence> heat() {
     boolean warm =
         Stream.of(WorkKind.DRL, WorkKind.PODS).anyMatch(around.takeIn().kinds()::contains);
     if (!warm) {
       return Optional.empty();
     }
     List<Finding> heats = heats();
-    return heats.isEmpty() ? Optional.of(Fact.HEAT.words()) : unlessSettled(heats);
+    return heats.isEmpty() ? Optional.of(Sentence.term(Fact.HEAT)) : unlessSettled(heats);
   }
 
-  private static Optional<String> unlessSettled(List<Finding> findings) {
-    return findings.stream()
-        .filter(WorkshopSheet::isOpen)
-        .findFirst()
-        .map(finding -> Spoken.text(finding.headline(), UnitSystem.METRIC));
+  private static Optional<Sentence> unlessSettled(List<Finding> findings) {
+    return findings.stream().filter(WorkshopSheet::isOpen).findFirst().map(Finding::headline);
   }
 
   private static boolean isOpen(Finding finding) {
@@ -347,8 +338,8 @@ final class WorkshopSheet implements StepList.Known {
           Finding.notKnown(
               FindingKey.of("bench.bench"),
               BENCH,
-              "The bench is not measured yet",
-              "Measure lamp to wall, and the distance between two places of the cutoff."));
+              WorkshopWords.benchUnknown(),
+              WorkshopWords.measureBench()));
     }
     return BenchAim.of(
         side,
@@ -426,10 +417,6 @@ final class WorkshopSheet implements StepList.Known {
     return SecondSide.of(ledger)
         .map(
             second ->
-                second
-                    .finding()
-                    .withDetail(
-                        Sentence.of(
-                            Words.typed(NotMirrored.words(around.feed().map(NotMirrored::of))))));
+                second.finding().withDetail(NotMirrored.words(around.feed().map(NotMirrored::of))));
   }
 }

@@ -71,7 +71,6 @@ class WorkshopStages implements StageReporter {
             .map(
                 line ->
                     new StageStanding.Open(
-                        Verdict.NOT_KNOWN,
-                        mellow.core.finding.Sentence.of("Next step: " + line.words()))));
+                        Verdict.NOT_KNOWN, WorkshopWords.nextStep(line.words()))));
   }
 }

@@ -10,9 +10,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
 import mellow.core.formats.StepBook;
 import mellow.core.measure.TapeText;
-import mellow.core.measure.TemperatureEntry;
+import mellow.core.measure.Temperature;
+import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Isolation;
 import mellow.core.proof.ProofEvent.Tried;
 import mellow.core.proof.ProofList;
@@ -33,13 +35,13 @@ import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.StepLine;
 import mellow.core.workflow.StepMark;
-import mellow.core.workflow.StepReading;
 import mellow.core.workflow.WorkedMinutes;
 import mellow.core.workflow.ledger.Handling;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.WorkshopPage.BenchView;
 import mellow.server.workshop.WorkshopPage.HeatCurve;
 import mellow.server.workshop.WorkshopPage.HeatPoint;
@@ -89,7 +91,7 @@ final class WorkshopViews {
             .toList();
     return new StageWorkView(
         stage,
-        stage.words(),
+        Spoken.term(stage),
         planned.isPresent(),
         sheet.steps(stage).lines().stream().map(this::step).toList(),
         sheet.findings(stage).stream().map(FindingView::of).toList(),
@@ -118,18 +120,22 @@ final class WorkshopViews {
     return new StepLineView(
         line.step().id(),
         line.side().orElse(null),
-        line.words(),
+        Spoken.words(line.words()),
         line.step().gate(),
         line.step().when().people(),
         cures(line.step()).orElse(null),
         line.state(),
-        line.waitsFor(),
-        line.unread().map(StepReading::words).orElse(""),
-        line.step().comesOff(),
-        line.step().atHand(),
+        texts(line.waitsFor()),
+        line.unread().map(Spoken::term).orElse(""),
+        Spoken.typed(line.step().comesOff()),
+        line.step().atHand().stream().map(Spoken::typed).toList(),
         mark.map(StepMark::by).orElse(""),
         mark.map(StepMark::at).orElse(null),
         mark.map(StepMark::reason).orElse(""));
+  }
+
+  private static List<String> texts(List<Sentence> sentences) {
+    return sentences.stream().map(one -> Spoken.text(one, UnitSystem.METRIC)).toList();
   }
 
   List<WorkshopPage.EntryView> entries() {
@@ -139,7 +145,7 @@ final class WorkshopViews {
                 new WorkshopPage.EntryView(
                     entry.id(),
                     entry.edit().stage(),
-                    words.of(entry),
+                    Spoken.words(words.of(entry)),
                     entry.by(),
                     entry.at(),
                     entry.edit().strikes(),
@@ -156,7 +162,7 @@ final class WorkshopViews {
     KeptEntry entry = java.util.Objects.requireNonNull(byId.get(id));
     return new LedgerLineView(
         id,
-        line.row().words(),
+        Spoken.words(line.row().words()),
         log.row(id),
         line.row().side().orElse(null),
         line.out(),
@@ -167,9 +173,11 @@ final class WorkshopViews {
         line.broken(),
         line.replaced(),
         line.stays(),
-        sheet.ledger().before(line).stream().map(first -> first.row().words()).toList(),
-        Handling.of(line.row().what()).off(),
-        Handling.of(line.row().what()).on(),
+        sheet.ledger().before(line).stream()
+            .map(first -> Spoken.words(first.row().words()))
+            .toList(),
+        Spoken.words(Handling.of(line.row().what()).off()),
+        Spoken.words(Handling.of(line.row().what()).on()),
         line.isDone(),
         entry.by(),
         entry.at());
@@ -192,11 +200,11 @@ final class WorkshopViews {
         measures(),
         log.choices(),
         sheet.mount(),
-        sheet.mount().words(),
+        Spoken.term(sheet.mount()),
         advice.mount(),
-        advice.because(),
+        Spoken.words(advice.because()),
         sheet.rollWay(),
-        sheet.rollWay().words(),
+        Spoken.term(sheet.rollWay()),
         WorkshopPage.SectionView.of(FitSection.of(sheet.housing(), sheet.projector())),
         sheet.fit().stream().map(FindingView::of).toList(),
         Stream.of(Side.values())
@@ -224,7 +232,7 @@ final class WorkshopViews {
         measures.add(
             new WorkshopPage.MeasureView(
                 field,
-                field.words(),
+                Spoken.term(field),
                 side.orElse(null),
                 mm.isPresent() ? FigureView.of(Figure.fineMm(mm.getAsDouble())) : null));
       }
@@ -247,7 +255,7 @@ final class WorkshopViews {
                 advice.heat().fahrenheit(),
                 advice.heat().fromMinutes(),
                 advice.heat().toMinutes(),
-                advice.because(),
+                Spoken.words(advice.because()),
                 bakes.stream().filter(bake -> bake.purpose() == purpose).count()));
       }
     }
@@ -257,28 +265,33 @@ final class WorkshopViews {
   private static String degrees(double fahrenheit) {
     return "%s °F (%s °C)"
         .formatted(
-            TapeText.decimal(fahrenheit, 0),
-            TapeText.decimal(TemperatureEntry.celsius(fahrenheit), 0));
+            TapeText.decimal(fahrenheit, 0), TapeText.decimal(Temperature.celsius(fahrenheit), 0));
   }
 
   private static WorkshopPage.SchoolView school(OvenSchool school) {
     return new WorkshopPage.SchoolView(
-        school, school.words(), heat(school.opening()), heat(school.resealing()), school.closing());
+        school,
+        Spoken.term(school),
+        heat(school.opening()),
+        heat(school.resealing()),
+        Spoken.words(school.closing()));
   }
 
   private static String heat(OvenSchool.Heat heat) {
     String minutes =
         heat.fromMinutes() == heat.toMinutes()
             ? String.valueOf(heat.toMinutes())
-            : heat.fromMinutes() + " to " + heat.toMinutes();
+            : Spoken.words(
+                WorkshopWords.fromTo(
+                    String.valueOf(heat.fromMinutes()), String.valueOf(heat.toMinutes())));
     return degrees(heat.fahrenheit()) + ", " + minutes + " min";
   }
 
   private WorkshopPage.RungView rung(LensLadder.Rung rung) {
     return new WorkshopPage.RungView(
         rung.grit(),
-        rung.words(),
-        rung.look(),
+        Spoken.words(rung.words()),
+        Spoken.words(rung.look()),
         Stream.of(Side.values()).filter(side -> log.rungs(side).contains(rung.grit())).toList());
   }
 
@@ -328,11 +341,12 @@ final class WorkshopViews {
 
   private ProofItemView item(ProofList.Item item) {
     return new ProofItemView(
-        item.name(),
-        item.controls(),
-        item.moves(),
+        item.state(),
+        Spoken.term(item.state()),
+        item.state().controls(),
+        Spoken.all(item.moves()),
         sheet.proof().cells().stream()
-            .filter(cell -> cell.state().equals(item.name()))
+            .filter(cell -> cell.state() == item.state())
             .map(this::cell)
             .toList());
   }
@@ -343,17 +357,17 @@ final class WorkshopViews {
         cell.lamp().function(),
         cell.lamp().side(),
         cell.lamp().name(),
-        cell.lamp().words(),
-        cell.lamp().function().words(),
+        Spoken.words(cell.lamp().words()),
+        Spoken.term(cell.lamp().function()),
         cell.expected(),
         result.map(Tried::outcome).orElse(null),
         result.map(Tried::tries).orElse(0),
         result.map(Tried::seen).orElse(""),
         cell.faults(),
-        cell.reopened(),
+        cell.reopened().map(Spoken::words).orElse(""),
         result
             .filter(one -> one.outcome().isFault())
-            .map(one -> Isolation.firstThree(one.outcome(), around.light(cell.lamp())))
+            .map(one -> Spoken.all(Isolation.firstThree(one.outcome(), around.light(cell.lamp()))))
             .orElse(List.of()));
   }
 
@@ -372,9 +386,9 @@ final class WorkshopViews {
             resume ->
                 new ResumeView(
                     resume.leftAt(),
-                    resume.last(),
+                    Spoken.words(resume.last()),
                     resume.out(),
-                    resume.cured(),
-                    resume.running()));
+                    Spoken.all(resume.cured()),
+                    Spoken.all(resume.running())));
   }
 }

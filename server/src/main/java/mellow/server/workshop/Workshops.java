@@ -14,8 +14,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.entry.DurationEntry;
 import mellow.core.feed.PlannedFeed;
-import mellow.core.measure.DurationEntry;
+import mellow.core.finding.Sentence;
+import mellow.core.measure.UnitSystem;
 import mellow.core.proof.ProofList;
 import mellow.core.retrofit.LensLadder;
 import mellow.core.vehicle.LampFunction;
@@ -36,6 +38,7 @@ import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.takein.TakeIns;
+import mellow.server.wire.Spoken;
 import mellow.server.workshop.EntryEdit.ProofEdit;
 import mellow.server.workshop.EntryEdit.StepEdit;
 import mellow.server.workshop.WorkshopPage.HiddenView;
@@ -122,12 +125,12 @@ public class Workshops {
     Map<String, Integer> counts = new LinkedHashMap<>();
     for (WorkshopLog log : judge.logs(jobIds).values()) {
       for (LedgerLine line : log.ledger().lines()) {
-        String what = line.row().what().words(1);
+        Sentence what = line.row().what().words(1);
         if (line.broken() > 0) {
-          counts.merge(what + ": broken", line.broken(), Integer::sum);
+          counts.merge(Spoken.words(WorkshopWords.broken(what)), line.broken(), Integer::sum);
         }
         if (line.row().hidden()) {
-          counts.merge(what + ": hidden", line.row().count(), Integer::sum);
+          counts.merge(Spoken.words(WorkshopWords.hidden(what)), line.row().count(), Integer::sum);
         }
       }
     }
@@ -159,7 +162,7 @@ public class Workshops {
         log.ledger().lines().stream()
             .map(LedgerLine::row)
             .filter(LedgerRow::hidden)
-            .map(row -> row.words() + (row.note().isEmpty() ? "" : ": " + row.note()))
+            .map(row -> Spoken.words(row.words()) + (row.note().isEmpty() ? "" : ": " + row.note()))
             .forEach(words -> hidden.add(new HiddenView(id, vehicle, words)));
       }
       noted
@@ -220,11 +223,17 @@ public class Workshops {
         minutes,
         log.living().stream()
             .filter(entry -> entry.edit().out() != null || entry.edit().proof() != null)
-            .map(words::of)
+            .map(entry -> Spoken.words(words.of(entry)))
             .distinct()
             .toList(),
         log.living().stream()
-            .map(entry -> new Line(entry.edit().stage(), entry.at(), entry.by(), words.of(entry)))
+            .map(
+                entry ->
+                    new Line(
+                        entry.edit().stage(),
+                        entry.at(),
+                        entry.by(),
+                        Spoken.words(words.of(entry))))
             .toList());
   }
 
@@ -280,7 +289,7 @@ public class Workshops {
   private void refuseUnlessSame(WorkshopEntryRecord there, String jobId, EntryEdit edit) {
     EntryEdit kept = judge.read(there);
     if (!there.getJobId().equals(jobId) || !kept.says().equals(edit.says())) {
-      throw Refusal.conflict("id", "Another entry is kept under this id.");
+      throw Refusal.conflict("id", WorkshopWords.otherEntry());
     }
   }
 
@@ -294,7 +303,7 @@ public class Workshops {
       WorkshopLog.time(edit.timer().time());
     }
     if (edit.stop() != null && !isRunning(log, edit.stop().timer())) {
-      throw Refusal.unprocessable("stop", "That timer does not run any more.");
+      throw Refusal.unprocessable("stop", WorkshopWords.timerOver());
     }
     if (edit.bake() != null) {
       WorkshopLog.bake(edit.bake())
@@ -322,8 +331,7 @@ public class Workshops {
       checkMeasure(edit.measure());
     }
     if (edit.flash() != null && WorkshopLog.seconds(edit.flash().time()) < SHORTEST_COUNT_S) {
-      throw Refusal.unprocessable(
-          "time", "Count for 5 s at least: one flash more or less says too much in less.");
+      throw Refusal.unprocessable("time", WorkshopWords.countLonger());
     }
     if (edit.battery() != null && asked) {
       sheet(acting, jobId, log)
@@ -336,7 +344,9 @@ public class Workshops {
     }
     if (edit.choice() != null && !edit.choice().which().answers().contains(edit.choice().value())) {
       throw Refusal.unprocessable(
-          "choice", "One of these: " + String.join(", ", edit.choice().which().answers()) + ".");
+          "choice",
+          WorkshopWords.oneOf(
+              edit.choice().which().answers().stream().map(Sentence::typed).toList()));
     }
     if (!asked) {
       return edit;
@@ -351,18 +361,14 @@ public class Workshops {
   private ProofEdit standing(Acting acting, String jobId, WorkshopLog log, ProofEdit proof) {
     WorkshopSheet sheet = sheet(acting, jobId, log);
     if (!sheet.battery().isLive()) {
-      throw Refusal.unprocessable(
-          "battery",
-          "The negative terminal is off, so nothing can be lit. Put it on, or join a helper battery,"
-              + " and try again.");
+      throw Refusal.unprocessable("battery", WorkshopWords.nothingLit());
     }
     ProofList list = sheet.proof().list();
     ProofList.Item item =
         list.items().stream()
-            .filter(one -> one.name().equals(proof.state()))
+            .filter(one -> one.state() == proof.core().state())
             .findFirst()
-            .orElseThrow(
-                () -> Refusal.unprocessable("state", "That is no state to be proved now."));
+            .orElseThrow(() -> Refusal.unprocessable("state", WorkshopWords.noState()));
     Map<String, String> footing = new LinkedHashMap<>();
     item.expected()
         .forEach(
@@ -372,8 +378,7 @@ public class Workshops {
               }
             });
     if (footing.isEmpty()) {
-      throw Refusal.unprocessable(
-          "function", "There is no such lamp to be proved in this state now.");
+      throw Refusal.unprocessable("function", WorkshopWords.noLamp());
     }
     return proof.standingOn(footing);
   }
@@ -387,25 +392,25 @@ public class Workshops {
         .anyMatch(one -> one.timer().id().equals(timer) && one.timer().stopped().isEmpty());
   }
 
+  private static List<String> texts(List<Sentence> sentences) {
+    return sentences.stream().map(one -> Spoken.text(one, UnitSystem.METRIC)).toList();
+  }
+
   private static void checkMeasure(EntryEdit.MeasureEdit measure) {
     if (measure.field().bySide() != (measure.side() != null)) {
       throw Refusal.unprocessable(
-          "side",
-          "“%s” %s a side."
-              .formatted(
-                  measure.field().words(), measure.field().bySide() ? "needs" : "does not have"));
+          "side", WorkshopWords.ofSide(measure.field(), measure.field().bySide()));
     }
     double mm = WorkshopLog.mm(measure);
     boolean height = measure.field().bySide();
     if (!height && !(mm > 0) || Math.abs(mm) > 30_000) {
-      throw Refusal.unprocessable("typed", "A length on a bench lies between 0 and 30 m.");
+      throw Refusal.unprocessable("typed", WorkshopWords.benchLength());
     }
     if (measure.field() == BenchField.BENCH_DISTANCE && mm < 1000) {
-      throw Refusal.unprocessable("typed", "A bench stands 1 to 30 m from its wall.");
+      throw Refusal.unprocessable("typed", WorkshopWords.benchDistance());
     }
     if (measure.field() == BenchField.RUN && (mm < 50 || mm > 5000)) {
-      throw Refusal.unprocessable(
-          "typed", "The two places of the flat part are 50 mm to 5 m apart.");
+      throw Refusal.unprocessable("typed", WorkshopWords.benchRun());
     }
   }
 
@@ -414,12 +419,12 @@ public class Workshops {
         log.all().stream()
             .filter(entry -> entry.id().equals(strikes))
             .findFirst()
-            .orElseThrow(() -> Refusal.notFound("The entry to undo is not kept here."));
+            .orElseThrow(() -> Refusal.notFound(WorkshopWords.noEntry()));
     if (struck.struckBy() != null) {
-      throw Refusal.conflict("strikes", "That was undone already.");
+      throw Refusal.conflict("strikes", WorkshopWords.undoneAlready());
     }
     if (struck.edit().strikes() != null) {
-      throw Refusal.unprocessable("strikes", "What was undone is written down anew instead.");
+      throw Refusal.unprocessable("strikes", WorkshopWords.enterAgain());
     }
     if (struck.edit().out() != null || struck.edit().move() != null) {
       refuseUnlessTaken(log, new LedgerEntry.Struck(id, strikes));
@@ -430,7 +435,7 @@ public class Workshops {
     try {
       log.ledger().with(entry);
     } catch (LedgerProblem problem) {
-      throw Refusal.unprocessable("ledger", problem.why());
+      throw Refusal.unprocessable("ledger", problem.says());
     }
   }
 
@@ -445,28 +450,25 @@ public class Workshops {
                     one.step().id().equals(step.step())
                         && one.side().equals(Optional.ofNullable(step.side())))
             .findFirst()
-            .orElseThrow(() -> Refusal.unprocessable("step", "That is no step of this stage now."));
+            .orElseThrow(() -> Refusal.unprocessable("step", WorkshopWords.noStep()));
     boolean silent = step.reason().strip().length() < 3;
     if (step.skipped() && silent) {
-      throw Refusal.unprocessable("reason", "Say why it is left out: it is printed on the pack.");
+      throw Refusal.unprocessable("reason", WorkshopWords.sayWhy());
     }
     if (!step.skipped() && !line.waitsFor().isEmpty() && silent) {
-      throw Refusal.unprocessable(
-              "reason",
-              "It waits: %s. To go on all the same needs a reason."
-                  .formatted(String.join("; ", line.waitsFor())))
-          .with("waitsFor", line.waitsFor());
+      throw Refusal.unprocessable("reason", WorkshopWords.waits(line.waitsFor()))
+          .with("waitsFor", texts(line.waitsFor()));
     }
     if (!step.skipped() && line.unread().isPresent()) {
       throw Refusal.unprocessable(
-          "step", line.unread().get().words() + " Or leave the step out, with the reason.");
+          "step", WorkshopWords.orLeaveOut(Sentence.term(line.unread().get())));
     }
     return new StepEdit(
         step.step(),
         step.side(),
         step.skipped(),
         step.reason().strip(),
-        String.join("; ", line.waitsFor()));
+        String.join("; ", texts(line.waitsFor())));
   }
 
   private String written(EntryEdit edit) {

@@ -36,15 +36,12 @@ import org.springframework.transaction.TransactionException;
 public class Standings {
   private static final Logger LOG = LoggerFactory.getLogger(Standings.class);
 
-  private static final Standing UNREADABLE =
-      untold(
-          "Something kept of this job cannot be read: take out what is stored, and put it aside");
+  private static final Standing UNREADABLE = untold(YardWords.unreadable());
 
-  private static final Standing TOO_MUCH =
-      untold("Where this job stands takes too long to work out: open it, and draw less of it");
+  private static final Standing TOO_MUCH = untold(YardWords.tooMuch());
 
-  private static Standing untold(String why) {
-    StageStanding.Open open = new StageStanding.Open(Verdict.OUT, Sentence.of(why));
+  private static Standing untold(Sentence why) {
+    StageStanding.Open open = new StageStanding.Open(Verdict.OUT, why);
     return Standing.of(
         List.of(Stage.TAKE_IN, Stage.HAND_OVER),
         List.of(new StageStanding(Stage.TAKE_IN, true, List.of(), Optional.of(open))));

@@ -53,14 +53,9 @@ class YardController {
               + " as \"after\".")
   YardView yard(
       Acting acting,
-      @RequestParam(defaultValue = "") @Size(max = 100, message = "has at most 100 letters")
-          String text,
-      @RequestParam(defaultValue = "") @Pattern(regexp = "|" + KEY, message = "is no key of a page")
-          String after,
-      @RequestParam(defaultValue = "25")
-          @Min(value = 1, message = "is at least 1")
-          @Max(value = 100, message = "is at most 100")
-          int limit) {
+      @RequestParam(defaultValue = "") @Size(max = 100) String text,
+      @RequestParam(defaultValue = "") @Pattern(regexp = "|" + KEY) String after,
+      @RequestParam(defaultValue = "25") @Min(value = 1) @Max(value = 100) int limit) {
     LocalDateTime before = LocalDateTime.of(9000, 1, 1, 0, 0);
     String beforeId = "";
     if (!after.isEmpty()) {
@@ -108,9 +103,7 @@ class YardController {
   @Operation(
       summary = "Where a job stands",
       description = "Its stages along a horizon strip, and what is next.")
-  StandingView standing(
-      Acting acting,
-      @PathVariable @Pattern(regexp = Patterns.ID, message = Patterns.ID_SAYS) String id) {
+  StandingView standing(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     JobFacts facts = jobs.facts(acting, id);
     return StandingView.of(standings.of(acting, List.of(facts)).get(id));
   }

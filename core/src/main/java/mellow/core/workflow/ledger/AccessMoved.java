@@ -3,22 +3,19 @@ package mellow.core.workflow.ledger;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
 
 /** Headlamps that came off only for access: they are proved and aimed again. */
 public final class AccessMoved {
-  private static final Source AGAIN =
-      Source.commonPractice("what was moved only for access is proved and aimed again");
+  private static final Source AGAIN = Source.commonPractice(LedgerWords.srcAccess());
   private static final Set<WorkKind> OF_HEADLAMPS =
       Set.of(WorkKind.SWAP, WorkKind.RETROFIT, WorkKind.REPAIR, WorkKind.AIM);
 
@@ -41,7 +38,7 @@ public final class AccessMoved {
       return findings;
     }
     for (LedgerRow row : headlamps(ledger)) {
-      findings.add(finding(row.id(), Words.capital(Words.typed(row.what().name())), around));
+      findings.add(finding(row.id(), Sentence.typed(row.what().name()).capital(), around));
     }
     return findings;
   }
@@ -50,7 +47,7 @@ public final class AccessMoved {
     return ledger.lines().stream()
         .map(LedgerLine::row)
         .filter(LedgerRow::isPiece)
-        .filter(row -> row.what().name().toLowerCase(Locale.ROOT).contains("headlamp"))
+        .filter(HangsOn::isHeadlamp)
         .toList();
   }
 
@@ -63,25 +60,18 @@ public final class AccessMoved {
     return off;
   }
 
-  private static Finding finding(String id, String name, Around around) {
+  private static Finding finding(String id, Sentence name, Around around) {
     boolean done = around.proved() && around.aimed();
     Finding finding =
         Finding.plain(
             FindingKey.of("together.access", SubjectKind.FASTENERS.named(id)),
             done ? Verdict.WITHIN : Verdict.NOT_KNOWN,
             AGAIN,
-            Sentence.of(
-                name
-                    + (done
-                        ? " was off for access, and is proved and aimed again"
-                        : " came off for access: prove and aim it again")));
+            done ? LedgerWords.accessDone(name) : LedgerWords.accessOpen(name));
     if (done) {
       return finding;
     }
     return finding.withRemedy(
-        Sentence.of(
-            around.wallPlanned()
-                ? "Prove its functions, then read its cutoff at the wall."
-                : "Say at Take in that headlamps come loose: the wall comes into the plan."));
+        around.wallPlanned() ? LedgerWords.proveAndRead() : LedgerWords.planWall());
   }
 }

@@ -1,44 +1,38 @@
 package mellow.core.workflow.ledger;
 
+import mellow.core.finding.Sentence;
+
 /** What is counted: what holds something, what is plugged, and what comes off. */
 public enum FastenerKind {
-  BOLT("bolt", "bolts", true),
-  NUT("nut", "nuts", true),
-  SCREW("screw", "screws", true),
+  BOLT(true),
+  NUT(true),
+  SCREW(true),
   /** Its pin is pulled up, then the body. */
-  CLIP_PULL("clip, pin pulled", "clips, pin pulled", false),
+  CLIP_PULL(false),
   /** Its pin is pushed in; it is pressed back through before the clip is used again. */
-  CLIP_PUSH("clip, pin pushed", "clips, pin pushed", false),
-  RIVET("rivet", "rivets", false),
-  TAB("tab", "tabs", false),
-  LATCH("latch", "latches", false),
-  STUD("ball stud", "ball studs", false),
-  PEG("locating peg", "locating pegs", false),
-  CONNECTOR("connector", "connectors", false),
+  CLIP_PUSH(false),
+  RIVET(false),
+  TAB(false),
+  LATCH(false),
+  STUD(false),
+  PEG(false),
+  CONNECTOR(false),
   /** Bumper, grille, trim, liner, lamp: what the others hold. */
-  PIECE("piece", "pieces", false),
+  PIECE(false),
   /** Bulb, socket, bracket, bezel, motor: counted by its name. */
-  THING("thing", "things", false),
+  THING(false),
   /** Called by a name that is not known here: it is asked what it is. */
-  UNSORTED("thing", "things", false);
+  UNSORTED(false);
 
-  private final String words;
-  private final String several;
   private final boolean threaded;
 
-  FastenerKind(String words, String several, boolean threaded) {
-    this.words = words;
-    this.several = several;
+  FastenerKind(boolean threaded) {
     this.threaded = threaded;
   }
 
-  public String words() {
-    return words;
-  }
-
-  /** In words, for so many of them. */
-  public String words(int count) {
-    return count == 1 ? words : several;
+  /** In words, for so many of them: "clips, pin pulled". */
+  Sentence words(int count) {
+    return LedgerWords.kind(this, count);
   }
 
   /** Whether it is told by its own name instead of its kind's. */

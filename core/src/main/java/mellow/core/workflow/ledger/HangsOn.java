@@ -17,31 +17,68 @@ public final class HangsOn {
 
   /** Plugs behind a front that feed no lamp. */
   private static final Pattern NO_LAMP =
-      words("horn", "washer", "sensor", "temperature", "camera", "radar", "alarm", "bonnet");
+      words(
+          "horn",
+          "washer",
+          "sensor",
+          "temperature",
+          "camera",
+          "radar",
+          "alarm",
+          "bonnet",
+          "hupe",
+          "wischwasser",
+          "temperatur",
+          "kamera",
+          "motorhaube");
+
+  private static final Pattern NAMED_HEADLAMP =
+      words("headlamp", "headlight", "head lamp", "scheinwerfer", "hauptscheinwerfer");
 
   private static final Set<LampFunction> HEADLAMP =
       EnumSet.of(LampFunction.DIPPED, LampFunction.MAIN, LampFunction.POSITION, LampFunction.TURN);
 
   static {
-    SAID.put(words("headlamp", "headlight", "head lamp"), HEADLAMP);
-    SAID.put(words("fog"), EnumSet.of(LampFunction.FRONT_FOG));
-    SAID.put(words("turn", "indicator", "flasher"), EnumSet.of(LampFunction.TURN));
-    SAID.put(words("marker"), EnumSet.of(LampFunction.SIDE_MARKER));
+    SAID.put(NAMED_HEADLAMP, HEADLAMP);
     SAID.put(
-        words("corner lamp", "corner piece"),
+        words("fog", "nebel", "nebelscheinwerfer", "nebellampe"),
+        EnumSet.of(LampFunction.FRONT_FOG));
+    SAID.put(
+        words("turn", "indicator", "flasher", "blinker", "fahrtrichtungsanzeiger"),
+        EnumSet.of(LampFunction.TURN));
+    SAID.put(
+        words("marker", "seitenmarkierung", "seitenmarkierungsleuchte"),
+        EnumSet.of(LampFunction.SIDE_MARKER));
+    SAID.put(
+        words("corner lamp", "corner piece", "eckleuchte"),
         EnumSet.of(LampFunction.TURN, LampFunction.SIDE_MARKER));
-    SAID.put(words("position", "side lamp", "parking"), EnumSet.of(LampFunction.POSITION));
-    SAID.put(words("running", "drl"), EnumSet.of(LampFunction.DRL));
-    SAID.put(words("low", "dipped"), EnumSet.of(LampFunction.DIPPED));
-    SAID.put(words("main beam", "high"), EnumSet.of(LampFunction.MAIN));
     SAID.put(
-        words("pod", "driving lamp"), EnumSet.of(LampFunction.DRIVING, LampFunction.FRONT_FOG));
+        words(
+            "position",
+            "side lamp",
+            "parking",
+            "standlicht",
+            "begrenzungsleuchte",
+            "begrenzungslicht"),
+        EnumSet.of(LampFunction.POSITION));
+    SAID.put(
+        words("running", "drl", "tagfahrlicht", "tagfahrleuchte"), EnumSet.of(LampFunction.DRL));
+    SAID.put(words("low", "dipped", "abblendlicht"), EnumSet.of(LampFunction.DIPPED));
+    SAID.put(words("main beam", "high", "fernlicht"), EnumSet.of(LampFunction.MAIN));
+    SAID.put(
+        words("pod", "driving lamp", "zusatzscheinwerfer", "zusatzleuchte"),
+        EnumSet.of(LampFunction.DRIVING, LampFunction.FRONT_FOG));
   }
 
   private HangsOn() {}
 
   private static Pattern words(String... words) {
-    return Pattern.compile("(?<!\\p{L})(" + String.join("|", words) + ")s?(?!\\p{L})");
+    return Pattern.compile("(?<!\\p{L})(" + String.join("|", words) + ")(s|n)?(?!\\p{L})");
+  }
+
+  /** Whether its name says that it is a headlamp. */
+  static boolean isHeadlamp(LedgerRow row) {
+    return NAMED_HEADLAMP.matcher(row.what().name().toLowerCase(Locale.ROOT)).find();
   }
 
   /** The functions that its words name; empty where they name none. */

@@ -36,7 +36,7 @@ public record Ledger(List<LedgerEntry> entries, List<LedgerLine> lines) {
     List<LedgerEntry> after = new ArrayList<>(entries);
     if (entry instanceof LedgerEntry.Struck struck) {
       if (!after.removeIf(one -> one.id().equals(struck.struckId()))) {
-        throw new LedgerProblem("What should be undone is not in the ledger any more.");
+        throw new LedgerProblem(LedgerWords.undoGone());
       }
     } else {
       after.add(entry);
@@ -61,8 +61,7 @@ public record Ledger(List<LedgerEntry> entries, List<LedgerLine> lines) {
   private static LedgerLine there(Map<String, LedgerLine> lines, String id) throws LedgerProblem {
     LedgerLine line = lines.get(id);
     if (line == null) {
-      throw new LedgerProblem(
-          "Something was done with that line since: undo the later entry first.");
+      throw new LedgerProblem(LedgerWords.undoLater());
     }
     return line;
   }

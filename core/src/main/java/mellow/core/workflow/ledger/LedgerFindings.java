@@ -2,18 +2,15 @@ package mellow.core.workflow.ledger;
 
 import java.util.ArrayList;
 import java.util.List;
-import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 
 /** What the ledger comes to while the front goes together. */
 public final class LedgerFindings {
-  private static final Source COUNTED =
-      Source.commonPractice("fasteners and connectors are counted: nothing is left over");
+  private static final Source COUNTED = Source.commonPractice(LedgerWords.srcCounted());
 
   private LedgerFindings() {}
 
@@ -51,10 +48,7 @@ public final class LedgerFindings {
     if (out.isEmpty() && ledger.refitBegun()) {
       out.add(
           Finding.plain(
-              FindingKey.of("together.all"),
-              Verdict.WITHIN,
-              COUNTED,
-              Sentence.of("Everything that came off is back: nothing left over")));
+              FindingKey.of("together.all"), Verdict.WITHIN, COUNTED, LedgerWords.allBack()));
     }
     return out;
   }
@@ -69,8 +63,8 @@ public final class LedgerFindings {
                 Finding.notKnown(
                     FindingKey.of("apart.unsorted", row.subject()),
                     COUNTED,
-                    Words.typed("What is “%s”?".formatted(row.what().name())),
-                    "Press its line and choose what it is."))
+                    LedgerWords.whatIs(row.what().name()),
+                    LedgerWords.chooseWhat()))
         .toList();
   }
 
@@ -79,21 +73,19 @@ public final class LedgerFindings {
             FindingKey.of("together.broken", line.row().subject()),
             Verdict.OUT,
             COUNTED,
-            Sentence.of(
-                "{0} of “" + Words.typed(line.row().words()) + "” without a new one",
-                Figure.count(line.awaiting())))
-        .withRemedy(Sentence.of("Fit a new one, and mark it replaced."));
+            LedgerWords.awaiting(line.awaiting(), line.row().words()))
+        .withRemedy(LedgerWords.fitNew());
   }
 
   private static Finding passedOver(LedgerLine line, LedgerLine piece) {
-    String row = Words.typed(line.row().words());
+    Sentence row = line.row().words();
     return Finding.plain(
             FindingKey.of("together.passed", line.row().subject()),
             Verdict.OUT,
             COUNTED,
-            Sentence.of(line.row().isConnector() ? "Not plugged: " + row : "Left out: " + row))
-        .withDetail(Sentence.of("It lies behind what is back: " + Words.typed(piece.row().words())))
-        .withRemedy(Sentence.of("Take it off once more; or mark the line back if it is in."));
+            line.row().isConnector() ? LedgerWords.notPlugged(row) : LedgerWords.leftOut(row))
+        .withDetail(LedgerWords.behind(piece.row().words()))
+        .withRemedy(LedgerWords.takeOffAgain());
   }
 
   private static Finding leftOver(LedgerLine line, int count) {
@@ -101,26 +93,24 @@ public final class LedgerFindings {
             FindingKey.of("together.left", line.row().subject()),
             Verdict.OUT,
             COUNTED,
-            Sentence.of("{0} left over: " + Words.typed(line.row().words()), Figure.count(count)))
-        .withRemedy(Sentence.of("The front was said to be closed: find where it belongs."));
+            LedgerWords.leftOver(count, line.row().words()))
+        .withRemedy(LedgerWords.findPlace());
   }
 
   private static Finding byHand(LedgerLine line) {
     return Finding.plain(
             FindingKey.of("together.hand", line.row().subject()),
             Verdict.OUT,
-            Source.commonPractice("all by hand, align, then tighten; snug, not hard"),
-            Sentence.of(
-                "{0} in by hand only: " + Words.typed(line.row().words()),
-                Figure.count(line.byHand())))
-        .withRemedy(Sentence.of("Look at the gaps, then tighten."));
+            Source.commonPractice(LedgerWords.srcByHand()),
+            LedgerWords.byHand(line.byHand(), line.row().words()))
+        .withRemedy(LedgerWords.tighten());
   }
 
   private static Finding stillOut(Ledger ledger) {
     return Finding.notKnown(
         FindingKey.of("together.out"),
         COUNTED,
-        ledger.out() + (ledger.out() == 1 ? " thing is still out" : " things are still out"),
-        "Go on with the next line of the ledger.");
+        LedgerWords.stillOut(ledger.out()),
+        LedgerWords.goOn());
   }
 }

@@ -38,9 +38,7 @@ public record LedgerLine(LedgerRow row, int back, int tight, int broken, int rep
             replaced,
             stays - captive(row) + captive(changed));
     if (line.out() < 0 || line.awaiting() < 0 || line.awaiting() > line.out()) {
-      throw new LedgerProblem(
-          "More of “%s” is back already than that: undo the later entries first."
-              .formatted(row.words()));
+      throw new LedgerProblem(LedgerWords.moreBack(row.words()));
     }
     return line;
   }
@@ -69,36 +67,42 @@ public record LedgerLine(LedgerRow row, int back, int tight, int broken, int rep
     int sound = out() - awaiting();
     return switch (move) {
       case BACK -> {
-        require(count, sound, awaiting() > 0 ? "sound ones are out" : "are out");
+        require(count, sound, awaiting() > 0 ? Which.SOUND : Which.OUT);
         yield new LedgerLine(row, back + count, tight, broken, replaced, stays);
       }
       case STAYS -> {
-        require(count, sound, "are out");
+        require(count, sound, Which.OUT);
         yield new LedgerLine(row, back, tight, broken, replaced, stays + count);
       }
       case BROKEN -> {
-        require(count, sound, "sound ones are out");
+        require(count, sound, Which.SOUND);
         yield new LedgerLine(row, back, tight, broken + count, replaced, stays);
       }
       case REPLACED -> {
-        require(count, awaiting(), "are known as broken or lost");
+        require(count, awaiting(), Which.BROKEN);
         yield new LedgerLine(row, back, tight, broken, replaced + count, stays);
       }
       case TIGHT -> {
         if (!row.what().kind().threaded()) {
-          throw new LedgerProblem("Nothing is tightened on: " + row.words() + ".");
+          throw new LedgerProblem(LedgerWords.nothingTightened(row.words()));
         }
-        require(count, byHand(), "are in by hand");
+        require(count, byHand(), Which.BY_HAND);
         yield new LedgerLine(row, back, tight + count, broken, replaced, stays);
       }
     };
   }
 
-  private void require(int count, int most, String which) throws LedgerProblem {
+  /** Of which something can be done. */
+  enum Which {
+    SOUND,
+    OUT,
+    BROKEN,
+    BY_HAND
+  }
+
+  private void require(int count, int most, Which which) throws LedgerProblem {
     if (count < 1 || count > most) {
-      throw new LedgerProblem(
-          "%d cannot be: %s %s of “%s”."
-              .formatted(count, most == 0 ? "none" : String.valueOf(most), which, row.words()));
+      throw new LedgerProblem(LedgerWords.notThatMany(count, most, which, row.words()));
     }
   }
 }

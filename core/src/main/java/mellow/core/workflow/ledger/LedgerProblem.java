@@ -1,15 +1,12 @@
 package mellow.core.workflow.ledger;
 
-/** An entry that the ledger cannot take, in a sentence for people. */
-public final class LedgerProblem extends Exception {
-  private static final long serialVersionUID = 1L;
+import mellow.core.finding.Refused;
+import mellow.core.finding.Sentence;
 
-  LedgerProblem(String why) {
+/** An entry that the ledger cannot take. */
+@SuppressWarnings("serial")
+public final class LedgerProblem extends Refused {
+  LedgerProblem(Sentence why) {
     super(why);
-  }
-
-  /** The sentence. */
-  public String why() {
-    return String.valueOf(getMessage());
   }
 }

@@ -1,9 +1,10 @@
 package mellow.core.workflow.ledger;
 
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Sentence;
 import mellow.core.subject.Subject;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.Side;
@@ -15,7 +16,7 @@ import mellow.core.vehicle.Side;
  * @param count how many; a piece is one
  * @param what the kind with its size and thread
  * @param spot where it was pointed at; empty where it was only said
- * @param where the place in words; from the spot where nothing else was said
+ * @param where the place in words, where it was said otherwise than pointed at; may be empty
  * @param tray into which tray or bag it went; may be empty
  * @param holds the piece that it holds, by name; may be empty
  * @param asFound as it was found, before anything was done
@@ -43,18 +44,18 @@ public record LedgerRow(
 
   public LedgerRow {
     if (count < 1 || count > MOST) {
-      throw new IllegalArgumentException("One line holds 1 to 60 of a kind.");
+      throw new CannotBe(LedgerWords.lineHolds());
     }
     if (what.kind() == FastenerKind.PIECE && (count != 1 || what.name().isBlank())) {
-      throw new IllegalArgumentException("A piece is one, and has a name: bumper, grille, liner.");
+      throw new CannotBe(LedgerWords.pieceIsOne());
     }
     if (what.kind().named() && what.name().isBlank()) {
-      throw new IllegalArgumentException("Give it a name: bulb, bracket, left bezel.");
+      throw new CannotBe(LedgerWords.giveName());
     }
     if (people < 1 || people > 2) {
-      throw new IllegalArgumentException("A step takes one person or two.");
+      throw new CannotBe(LedgerWords.people());
     }
-    where = where.isBlank() ? spot.map(Spot::words).orElse("") : where.strip();
+    where = where.strip();
   }
 
   /** What findings on it are about. */
@@ -79,39 +80,27 @@ public record LedgerRow(
     }
 
     /** In words, for so many: "bolts, 10 mm". */
-    public String words(int count) {
-      String named =
-          kind.named()
-              ? several(count)
-              : name.isEmpty() ? kind.words(count) : name + " " + kind.words(count);
-      return size.isEmpty() ? named : named + ", " + size;
+    public Sentence words(int count) {
+      Sentence named = kind.named() ? Sentence.typed(name) : kind.words(count);
+      if (!kind.named() && !name.isEmpty()) {
+        named = LedgerWords.called(name, kind.words(count));
+      }
+      return size.isEmpty() ? named : LedgerWords.sized(named, size);
     }
 
-    private String several(int count) {
-      if (kind != FastenerKind.THING || count == 1 || name.endsWith("s")) {
-        return name;
-      }
-      return name.endsWith("x") || name.endsWith("ch") ? name + "es" : name + "s";
+    /** The same without the side that its name may have. */
+    What ofEitherSide() {
+      return new What(kind, Sides.without(name), size, "");
     }
   }
 
   /** How it was before anything was done, so that the count stays honest. */
   public enum AsFound {
-    SOUND("sound"),
-    MISSING("missing as found"),
-    SUBSTITUTED("another one as found"),
-    BROKEN("broken as found"),
-    GLUED("glued as found");
-
-    private final String words;
-
-    AsFound(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
+    SOUND,
+    MISSING,
+    SUBSTITUTED,
+    BROKEN,
+    GLUED
   }
 
   /** Whether it is a piece, and no fastener. */
@@ -128,10 +117,7 @@ public record LedgerRow(
     if (spot.isPresent()) {
       return spot.get().side();
     }
-    String said = " %s %s %s ".formatted(what.name(), where, holds).toLowerCase(Locale.ROOT);
-    return Arrays.stream(Side.values())
-        .filter(side -> said.contains(" " + side.word() + " "))
-        .findFirst();
+    return Sides.of("%s %s %s".formatted(what.name(), where, holds));
   }
 
   /** Whether nobody has said yet what it is. */
@@ -143,9 +129,10 @@ public record LedgerRow(
   boolean isCalled(String words) {
     String called = words.strip().toLowerCase(Locale.ROOT);
     return !called.isEmpty()
-        && Pattern.compile("(?<!\\p{L})" + Pattern.quote(called) + "(?!\\p{L})")
-            .matcher(what.words(1).toLowerCase(Locale.ROOT))
-            .find();
+        && (LedgerText.kind(called).filter(what.kind()::equals).isPresent()
+            || Pattern.compile("(?<!\\p{L})" + Pattern.quote(called) + "(?!\\p{L})")
+                .matcher(what.name().toLowerCase(Locale.ROOT))
+                .find());
   }
 
   /** Whether one of them can stand in front of the other: not on opposite sides. */
@@ -153,9 +140,34 @@ public record LedgerRow(
     return side().isEmpty() || other.side().isEmpty() || side().equals(other.side());
   }
 
+  /** Where it lies: as it was said, else as it was pointed at; empty where neither was. */
+  public Sentence place() {
+    return where.isEmpty() ? spot.map(Spot::words).orElse(Sentence.EMPTY) : Sentence.typed(where);
+  }
+
+  /** The same without the side. */
+  Sentence placeOfEitherSide() {
+    return where.isEmpty()
+        ? spot.map(Spot::place).orElse(Sentence.EMPTY)
+        : Sentence.typed(Sides.without(where));
+  }
+
   /** In words: "4 clips, pin pulled, upper edge". */
-  public String words() {
-    String counted = isPiece() ? what.words(1) : count + " " + what.words(count);
-    return where.isEmpty() ? counted : counted + ", " + where;
+  public Sentence words() {
+    return at(counted(), place());
+  }
+
+  private Sentence counted() {
+    return isPiece() ? what.words(1) : counted(what, count);
+  }
+
+  static Sentence counted(What what, int count) {
+    return what.kind().named()
+        ? LedgerWords.times(count, what.words(count))
+        : LedgerWords.counted(count, what.words(count));
+  }
+
+  static Sentence at(Sentence what, Sentence place) {
+    return place.isEmpty() ? what : LedgerWords.at(what, place);
   }
 }

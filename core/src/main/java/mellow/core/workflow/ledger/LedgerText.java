@@ -10,14 +10,15 @@ import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import mellow.core.measure.Entry;
+import mellow.core.entry.Entry;
+import mellow.core.finding.Sentence;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.LedgerRow.What;
 import mellow.core.workflow.ledger.Spot.View;
 
 /** Reads a line as it is called out: "4 clip upper edge", "2x bolt 10 mm M6 left", "bumper off". */
 public final class LedgerText {
-  private static final String EXAMPLE = "For example 4 clip upper edge, or 2 bolt 10 mm left.";
+  private static final Sentence EXAMPLE = LedgerWords.example();
   private static final int LONGEST = 80;
   private static final Pattern COUNT =
       Pattern.compile("^(\\d{1,3}(?:\\s*\\+\\s*\\d{1,3}){0,5})\\s*[x×]?\\s+");
@@ -31,7 +32,20 @@ public final class LedgerText {
 
   /** Of these a side has one, and each is written by itself. */
   private static final List<String> PIECES =
-      List.of("bumper", "grille", "liner", "headlamp", "fog lamp", "shield", "panel");
+      List.of(
+          "bumper",
+          "grille",
+          "liner",
+          "headlamp",
+          "fog lamp",
+          "shield",
+          "panel",
+          "stoßfänger",
+          "stoßstange",
+          "grill",
+          "radhausschale",
+          "scheinwerfer",
+          "verkleidung");
 
   /** One of them is a piece like those; several are counted. */
   private static final List<String> PARTS =
@@ -45,15 +59,32 @@ public final class LedgerText {
           "moulding",
           "molding",
           "intake",
-          "duct");
+          "duct",
+          "blende",
+          "leiste",
+          "abdeckung",
+          "klappe");
 
   private static final List<String> THINGS =
-      List.of("socket", "bulb", "bracket", "button", "motor");
+      List.of(
+          "socket",
+          "bulb",
+          "bracket",
+          "button",
+          "motor",
+          "fassung",
+          "glühlampe",
+          "lampe",
+          "halter",
+          "taste");
 
-  private static final Pattern BEFORE = Pattern.compile("^(.+?)\\s+before\\s+(.+)$");
-  private static final Pattern CAPTIVE = Pattern.compile("(?<!\\p{L})(captive)(?!\\p{L})");
+  private static final Pattern BEFORE = Pattern.compile("^(.+?)\\s+(?:before|vor)\\s+(.+)$");
+  private static final Pattern CAPTIVE =
+      Pattern.compile("(?<!\\p{L})(captive|unverlierbar)(?!\\p{L})");
   private static final Pattern AS_FOUND =
-      Pattern.compile("(?<!\\p{L})(missing|broken|torn|cracked|glued|substituted|wrong)(?!\\p{L})");
+      Pattern.compile(
+          "(?<!\\p{L})(missing|broken|torn|cracked|glued|substituted|wrong|fehlt|gebrochen|gerissen"
+              + "|geklebt|ersetzt|falsch)(?!\\p{L})");
   private static final Map<String, Spot> SPOTS = new LinkedHashMap<>();
 
   static {
@@ -72,6 +103,19 @@ public final class LedgerText {
     KINDS.put("peg", FastenerKind.PEG);
     KINDS.put("connector", FastenerKind.CONNECTOR);
     KINDS.put("plug", FastenerKind.CONNECTOR);
+    KINDS.put("sechskantschraube", FastenerKind.BOLT);
+    KINDS.put("schraube", FastenerKind.SCREW);
+    KINDS.put("federmutter", FastenerKind.NUT);
+    KINDS.put("mutter", FastenerKind.NUT);
+    KINDS.put("druckklammer", FastenerKind.CLIP_PUSH);
+    KINDS.put("klammer", FastenerKind.CLIP_PULL);
+    KINDS.put("niet", FastenerKind.RIVET);
+    KINDS.put("lasche", FastenerKind.TAB);
+    KINDS.put("riegel", FastenerKind.LATCH);
+    KINDS.put("kugelbolzen", FastenerKind.STUD);
+    KINDS.put("führungszapfen", FastenerKind.PEG);
+    KINDS.put("zapfen", FastenerKind.PEG);
+    KINDS.put("stecker", FastenerKind.CONNECTOR);
     SPOTS.put("upper edge left", new Spot(View.FRONT, 0.85, 0.85));
     SPOTS.put("upper edge right", new Spot(View.FRONT, 0.15, 0.85));
     SPOTS.put("upper edge", new Spot(View.FRONT, 0.5, 0.85));
@@ -86,6 +130,20 @@ public final class LedgerText {
     SPOTS.put("left", new Spot(View.FRONT, 0.85, 0.5));
     SPOTS.put("right", new Spot(View.FRONT, 0.15, 0.5));
     SPOTS.put("middle", new Spot(View.FRONT, 0.5, 0.5));
+    SPOTS.put("oberkante links", new Spot(View.FRONT, 0.85, 0.85));
+    SPOTS.put("oberkante rechts", new Spot(View.FRONT, 0.15, 0.85));
+    SPOTS.put("oberkante", new Spot(View.FRONT, 0.5, 0.85));
+    SPOTS.put("unterkante links", new Spot(View.FRONT, 0.85, 0.15));
+    SPOTS.put("unterkante rechts", new Spot(View.FRONT, 0.15, 0.15));
+    SPOTS.put("unterkante", new Spot(View.FRONT, 0.5, 0.15));
+    SPOTS.put("radhaus links", new Spot(View.LEFT_SIDE, 0.5, 0.5));
+    SPOTS.put("radhaus rechts", new Spot(View.RIGHT_SIDE, 0.5, 0.5));
+    SPOTS.put("ecke links", new Spot(View.LEFT_SIDE, 0.15, 0.5));
+    SPOTS.put("ecke rechts", new Spot(View.RIGHT_SIDE, 0.15, 0.5));
+    SPOTS.put("unterseite", new Spot(View.UNDERSIDE, 0.15, 0.5));
+    SPOTS.put("links", new Spot(View.FRONT, 0.85, 0.5));
+    SPOTS.put("rechts", new Spot(View.FRONT, 0.15, 0.5));
+    SPOTS.put("mitte", new Spot(View.FRONT, 0.5, 0.5));
   }
 
   private LedgerText() {}
@@ -119,10 +177,10 @@ public final class LedgerText {
   public static Entry<Called> read(String typed) {
     String text = typed.strip().toLowerCase(Locale.ROOT);
     if (text.isEmpty()) {
-      return new Entry.Refused<>(typed, 0, "Nothing was typed.", EXAMPLE);
+      return new Entry.Refused<>(typed, 0, LedgerWords.nothingTyped(), EXAMPLE);
     }
     if (text.length() > LONGEST) {
-      return new Entry.Refused<>(typed, LONGEST, "That is too long for one line.", EXAMPLE);
+      return new Entry.Refused<>(typed, LONGEST, LedgerWords.tooLong(), EXAMPLE);
     }
     Matcher order = BEFORE.matcher(text);
     String after = "";
@@ -141,7 +199,7 @@ public final class LedgerText {
       text = text.substring(number.end());
     }
     if (count < 1 || count > 60) {
-      return new Entry.Refused<>(typed, 0, "One line holds 1 to 60 of a kind.", EXAMPLE);
+      return new Entry.Refused<>(typed, 0, LedgerWords.lineHolds(), EXAMPLE);
     }
     List<String> size = new ArrayList<>();
     List<String> thread = new ArrayList<>();
@@ -157,13 +215,12 @@ public final class LedgerText {
     if (kind.isEmpty()) {
       return named(typed, count, words(text), sized, said);
     }
-    String rest = words(text.replaceFirst(Pattern.quote(kind.get()) + "(e?s)?(?!\\p{L})", " "));
+    String rest = words(text.replaceFirst(Pattern.quote(kind.get()) + "(e?s|e?n)?(?!\\p{L})", " "));
     if (NUMBER.matcher(rest).find()) {
       return new Entry.Refused<>(
           typed,
           Math.max(0, typed.length() - rest.length()),
-          "The count stands first, and a size has its unit; “%s” was not understood."
-              .formatted(rest),
+          LedgerWords.notUnderstood(rest),
           EXAMPLE);
     }
     return new Entry.Accepted<>(
@@ -179,35 +236,38 @@ public final class LedgerText {
             rest));
   }
 
+  /** The kind that goes by that name; empty where none does. */
+  static Optional<FastenerKind> kind(String name) {
+    return Optional.ofNullable(KINDS.get(name));
+  }
+
   private static AsFound asFound(String word) {
     return switch (word) {
-      case "missing" -> AsFound.MISSING;
-      case "broken", "torn", "cracked" -> AsFound.BROKEN;
-      case "glued" -> AsFound.GLUED;
-      case "substituted", "wrong" -> AsFound.SUBSTITUTED;
+      case "missing", "fehlt" -> AsFound.MISSING;
+      case "broken", "torn", "cracked", "gebrochen", "gerissen" -> AsFound.BROKEN;
+      case "glued", "geklebt" -> AsFound.GLUED;
+      case "substituted", "wrong", "ersetzt", "falsch" -> AsFound.SUBSTITUTED;
       default -> AsFound.SOUND;
     };
   }
 
   private static Predicate<String> hasWord(String text) {
     return kind ->
-        Pattern.compile("(?<!\\p{L})" + Pattern.quote(kind) + "(e?s)?(?!\\p{L})")
+        Pattern.compile("(?<!\\p{L})" + Pattern.quote(kind) + "(e?s|e?n)?(?!\\p{L})")
             .matcher(text)
             .find();
   }
 
   /** What goes by its own name; a name that is not known here is kept, and asked about. */
   private static Entry<Called> named(String typed, int count, String text, String size, Said said) {
-    String words = words(text.replaceAll("(?<!\\p{L})off(?!\\p{L})", " "));
+    String words = words(text.replaceAll("(?<!\\p{L})(off|ab|aus)(?!\\p{L})", " "));
     if (words.isEmpty() || !words.matches(".*\\p{L}.*")) {
-      return new Entry.Refused<>(
-          typed, 0, "What came off? A kind or a piece goes with the count.", EXAMPLE);
+      return new Entry.Refused<>(typed, 0, LedgerWords.whatCameOff(), EXAMPLE);
     }
     if (PIECES.stream().anyMatch(words::contains) && THINGS.stream().noneMatch(hasWord(words))) {
       return count == 1
           ? accepted(typed, said.of(1, What.of(FastenerKind.PIECE, words, ""), spot(words), ""))
-          : new Entry.Refused<>(
-              typed, 0, "A piece is one: write the left and the right one by themselves.", EXAMPLE);
+          : new Entry.Refused<>(typed, 0, LedgerWords.oneByOne(), EXAMPLE);
     }
     if (count == 1 && PARTS.stream().anyMatch(hasWord(words))) {
       return accepted(typed, said.of(1, What.of(FastenerKind.PIECE, words, ""), spot(words), ""));
@@ -220,7 +280,7 @@ public final class LedgerText {
     }
     int end = words.indexOf(thing.get()) + thing.get().length();
     String name = words.substring(0, end);
-    String where = words(words.substring(end).replaceFirst("^e?s(?!\\p{L})", ""));
+    String where = words(words.substring(end).replaceFirst("^(e?s|e?n)(?!\\p{L})", ""));
     return accepted(
         typed, said.of(count, What.of(FastenerKind.THING, name, size), spot(words), where));
   }

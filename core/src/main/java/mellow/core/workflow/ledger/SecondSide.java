@@ -12,7 +12,6 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.finding.Words;
 import mellow.core.vehicle.Side;
 import org.jspecify.annotations.Nullable;
 
@@ -23,9 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param expected what the first side had and the second has not had yet
  * @param more what the second had and the first had not
  */
-public record SecondSide(Side first, List<String> expected, List<String> more) {
-  private static final Source MIRRORED =
-      Source.commonPractice("the second side is worked from the first as reference");
+public record SecondSide(Side first, List<Sentence> expected, List<Sentence> more) {
+  private static final Source MIRRORED = Source.commonPractice(LedgerWords.srcMirrored());
 
   public SecondSide {
     expected = List.copyOf(expected);
@@ -39,13 +37,13 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
     if (first.isEmpty()) {
       return Optional.empty();
     }
-    Map<String, Map<String, Integer>> here = counts(ledger, first.get());
-    Map<String, Map<String, Integer>> there = counts(ledger, first.get().other());
+    Map<LedgerRow.What, Map<Sentence, Integer>> here = counts(ledger, first.get());
+    Map<LedgerRow.What, Map<Sentence, Integer>> there = counts(ledger, first.get().other());
     if (there.isEmpty()) {
       return Optional.empty();
     }
     // in how many places they were counted is nobody's business as long as the sums agree
-    Set<String> alike =
+    Set<LedgerRow.What> alike =
         here.keySet().stream()
             .filter(what -> sum(here.get(what)) == sum(there.get(what)))
             .collect(Collectors.toSet());
@@ -54,62 +52,54 @@ public record SecondSide(Side first, List<String> expected, List<String> more) {
     return Optional.of(new SecondSide(first.get(), surplus(here, there), surplus(there, here)));
   }
 
-  private static int sum(@Nullable Map<String, Integer> places) {
+  private static int sum(@Nullable Map<Sentence, Integer> places) {
     return places == null ? 0 : places.values().stream().mapToInt(Integer::intValue).sum();
   }
 
   /** Whether the second side is as the first, as far as it came off. */
   public Finding finding() {
-    String here = first.word();
-    String there = first.other().word();
     if (expected.isEmpty() && more.isEmpty()) {
       return Finding.plain(
           FindingKey.of("apart.second"),
           Verdict.WITHIN,
           MIRRORED,
-          Sentence.of("The %s came off as the %s did".formatted(there, here)));
+          LedgerWords.mirrored(first.other()));
     }
-    String what =
-        expected.isEmpty()
-            ? ": more there, " + String.join("; ", more)
-            : ": still expected " + String.join("; ", expected);
     return Finding.plain(
             FindingKey.of("apart.second"),
             Verdict.AT_EDGE,
             MIRRORED,
-            Sentence.of(Words.typed("The %s is not as the %s".formatted(there, here) + what)))
-        .withRemedy(Sentence.of("Look whether it is there; what differs is worth a note."));
+            expected.isEmpty()
+                ? LedgerWords.moreThere(first.other(), more)
+                : LedgerWords.stillExpected(first.other(), expected))
+        .withRemedy(LedgerWords.noteDifference());
   }
 
   /** Of each kind how many, by their places. */
-  private static Map<String, Map<String, Integer>> counts(Ledger ledger, Side side) {
-    Map<String, Map<String, Integer>> counts = new LinkedHashMap<>();
+  private static Map<LedgerRow.What, Map<Sentence, Integer>> counts(Ledger ledger, Side side) {
+    Map<LedgerRow.What, Map<Sentence, Integer>> counts = new LinkedHashMap<>();
     ledger.lines().stream()
         .map(LedgerLine::row)
         .filter(row -> row.side().filter(side::equals).isPresent())
         .forEach(
             row ->
                 counts
-                    .computeIfAbsent(mirrored(row.what().words(1)), fresh -> new LinkedHashMap<>())
-                    .merge(mirrored(row.where()), row.count(), Integer::sum));
+                    .computeIfAbsent(row.what().ofEitherSide(), fresh -> new LinkedHashMap<>())
+                    .merge(row.placeOfEitherSide(), row.count(), Integer::sum));
     return counts;
   }
 
-  /** Without the side, so that both sides read alike. */
-  private static String mirrored(String words) {
-    return words.replaceAll(",? ?(?<!\\p{L})(left|right)(?!\\p{L})", "").strip();
-  }
-
-  private static List<String> surplus(
-      Map<String, Map<String, Integer>> of, Map<String, Map<String, Integer>> against) {
-    List<String> more = new ArrayList<>();
+  private static List<Sentence> surplus(
+      Map<LedgerRow.What, Map<Sentence, Integer>> of,
+      Map<LedgerRow.What, Map<Sentence, Integer>> against) {
+    List<Sentence> more = new ArrayList<>();
     of.forEach(
         (what, places) ->
             places.forEach(
-                (where, count) -> {
-                  int over = count - against.getOrDefault(what, Map.of()).getOrDefault(where, 0);
+                (place, count) -> {
+                  int over = count - against.getOrDefault(what, Map.of()).getOrDefault(place, 0);
                   if (over > 0) {
-                    more.add(over + " × " + what + (where.isEmpty() ? "" : ", " + where));
+                    more.add(LedgerRow.at(LedgerRow.counted(what, over), place));
                   }
                 }));
     return more;

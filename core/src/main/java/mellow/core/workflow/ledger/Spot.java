@@ -1,6 +1,8 @@
 package mellow.core.workflow.ledger;
 
 import java.util.Optional;
+import mellow.core.finding.CannotBe;
+import mellow.core.finding.Sentence;
 import mellow.core.vehicle.Side;
 
 /**
@@ -23,7 +25,7 @@ public record Spot(View view, double across, double up) {
 
   public Spot {
     if (!(across >= 0 && across <= 1 && up >= 0 && up <= 1)) {
-      throw new IllegalArgumentException("The place lies outside the vehicle.");
+      throw new CannotBe(LedgerWords.outsideVehicle());
     }
   }
 
@@ -45,21 +47,29 @@ public record Spot(View view, double across, double up) {
   }
 
   /** In words: "upper edge, left". */
-  public String words() {
-    String where =
-        switch (view) {
-          case FRONT -> third(up, "lower edge", "middle", "upper edge");
-          case LEFT_SIDE, RIGHT_SIDE ->
-              across < OUTER_THIRD
-                  ? third(up, "under the front corner", "front corner", "wing")
-                  : third(up, "sill", "wheel arch", "wing");
-          case UNDERSIDE ->
-              "underside, " + third(across, "front edge", "behind the edge", "far back");
-        };
-    return side().map(side -> where + ", " + side.word()).orElse(where);
+  public Sentence words() {
+    return side().map(side -> LedgerWords.onSide(place(), side)).orElse(place());
   }
 
-  private static String third(double share, String low, String middle, String high) {
+  /** The same without the side. */
+  Sentence place() {
+    return switch (view) {
+      case FRONT ->
+          third(up, LedgerWords.lowerEdge(), LedgerWords.middle(), LedgerWords.upperEdge());
+      case LEFT_SIDE, RIGHT_SIDE ->
+          across < OUTER_THIRD
+              ? third(up, LedgerWords.underCorner(), LedgerWords.corner(), LedgerWords.wing())
+              : third(up, LedgerWords.sill(), LedgerWords.wheelArch(), LedgerWords.wing());
+      case UNDERSIDE ->
+          third(
+              across,
+              LedgerWords.undersideFront(),
+              LedgerWords.undersideBehind(),
+              LedgerWords.undersideBack());
+    };
+  }
+
+  private static Sentence third(double share, Sentence low, Sentence middle, Sentence high) {
     return share < OUTER_THIRD ? low : share > 1 - OUTER_THIRD ? high : middle;
   }
 }

@@ -2,7 +2,8 @@ package mellow.core.workflow.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import mellow.core.measure.Entry;
+import mellow.core.entry.Entry;
+import mellow.core.finding.Sentence;
 import mellow.core.workflow.ledger.LedgerRow.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,33 +15,32 @@ class HandlingTest {
   @ParameterizedTest
   @EnumSource(FastenerKind.class)
   void whateverIsThreadedIsTightenedLast(FastenerKind kind) {
-    assertThat(Handling.of(kind).on().startsWith("By hand first; tight after"))
-        .isEqualTo(kind.threaded());
+    assertThat(Handling.of(kind).on().equals(LedgerWords.onThreaded())).isEqualTo(kind.threaded());
   }
 
   @Test
   void whatIsEasilyDoneWrongIsSaid() {
-    assertThat(Handling.of(FastenerKind.CLIP_PUSH).on()).contains("pin back through");
+    assertThat(Handling.of(FastenerKind.CLIP_PUSH).on()).isEqualTo(LedgerWords.onClipPush());
     assertThat(Handling.of(FastenerKind.LATCH))
-        .isEqualTo(new Handling("Behind a flap of the liner: up releases.", "Down to a click."));
-    assertThat(Handling.of(FastenerKind.CONNECTOR).off()).contains("slide, then pinch");
-    assertThat(Handling.of(FastenerKind.TAB).on()).startsWith("All of them seated before");
+        .isEqualTo(new Handling(LedgerWords.offLatch(), LedgerWords.onLatch()));
+    assertThat(Handling.of(FastenerKind.CONNECTOR).off()).isEqualTo(LedgerWords.offConnector());
+    assertThat(Handling.of(FastenerKind.TAB).on()).isEqualTo(LedgerWords.onTab());
   }
 
   /** Advice for a lamp is none for a bumper cover. */
   @Test
   void pieceIsHandledAsWhatItIs() {
     Handling cover = Handling.of(What.of(FastenerKind.PIECE, "bumper cover", ""));
-    assertThat(cover.off()).contains("second pair of hands").doesNotContain("lamp");
+    assertThat(cover.off()).isEqualTo(LedgerWords.offBumper());
     assertThat(Handling.of(What.of(FastenerKind.THING, "headlamp bracket", "")))
         .as("no headlamp")
-        .isEqualTo(new Handling("", ""));
+        .isEqualTo(new Handling(Sentence.EMPTY, Sentence.EMPTY));
     assertThat(Handling.of(What.of(FastenerKind.PIECE, "left headlamp", "")).off())
-        .contains("plugs must part");
+        .isEqualTo(LedgerWords.offLamp());
     assertThat(Handling.of(What.of(FastenerKind.THING, "turn signal bulb", "")).off())
-        .contains("glass");
+        .isEqualTo(LedgerWords.offBulb());
     assertThat(Handling.of(What.of(FastenerKind.UNSORTED, "grommit", "")))
-        .isEqualTo(new Handling("", ""));
+        .isEqualTo(new Handling(Sentence.EMPTY, Sentence.EMPTY));
   }
 
   @ParameterizedTest

@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import mellow.core.entry.Entry;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
-import mellow.core.measure.Entry;
+import mellow.core.vehicle.Side;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.LedgerRow.What;
 import org.junit.jupiter.api.Test;
@@ -149,7 +151,7 @@ class LedgerTest {
     assertThat(ids(broken, Verdict.OUT)).containsExactly("together.broken@fasteners:clips");
     assertThatThrownBy(() -> broken.with(moved("clips", LedgerMove.BACK, 4)))
         .isInstanceOf(LedgerProblem.class)
-        .hasMessage("4 cannot be: 3 sound ones are out of “4 clips, pin pulled, upper edge”.");
+        .hasMessageContaining("ledger.notThatMany");
     Ledger mended = after(broken, moved("clips", LedgerMove.REPLACED, 1));
     assertThat(ids(mended, Verdict.OUT)).isEmpty();
     assertThat(mended.line("clips").orElseThrow().out()).isEqualTo(3);
@@ -174,11 +176,11 @@ class LedgerTest {
     LedgerEntry move = new LedgerEntry.Moved("m", "clips", LedgerMove.BACK, 2);
     Ledger ledger = opened().with(move);
     assertThatThrownBy(() -> ledger.with(new LedgerEntry.Struck("s", "clips")))
-        .hasMessageContaining("undo the later entry first");
+        .hasMessageContaining("ledger.undoLater");
     Ledger undone = ledger.with(new LedgerEntry.Struck("s", "m"));
     assertThat(undone.line("clips").orElseThrow().out()).isEqualTo(4);
     assertThatThrownBy(() -> undone.with(new LedgerEntry.Struck("t", "m")))
-        .hasMessageContaining("not in the ledger any more");
+        .hasMessageContaining("ledger.undoGone");
   }
 
   /** A line that is completed stays where it came off. */
@@ -194,7 +196,7 @@ class LedgerTest {
     Ledger used = changed.with(moved("clips", LedgerMove.BACK, 5));
     assertThatThrownBy(
             () -> used.with(new LedgerEntry.Changed("d", row("clips", 4, "clip", "bumper"))))
-        .hasMessageContaining("back already than that");
+        .hasMessageContaining("ledger.moreBack");
     assertThat(
             used.with(new LedgerEntry.Changed("e", row("clips", 5, "clip", "")))
                 .line("clips")
@@ -218,7 +220,7 @@ class LedgerTest {
         try {
           ledger = ledger.with(next);
         } catch (LedgerProblem refused) {
-          assertThat(refused.why()).endsWith(".");
+          assertThat(Said.text(refused.says())).endsWith(".");
         }
         for (LedgerLine line : ledger.lines()) {
           assertThat(line.out()).isBetween(0, line.row().count());
@@ -314,11 +316,13 @@ class LedgerTest {
 
   @Test
   void placesAreNamedAsTheVehicleHasThem() {
-    assertThat(new Spot(Spot.View.FRONT, 0.9, 0.9).words()).isEqualTo("upper edge, left");
-    assertThat(new Spot(Spot.View.FRONT, 0.5, 0.1).words()).isEqualTo("lower edge");
-    assertThat(new Spot(Spot.View.RIGHT_SIDE, 0.5, 0.5).words()).isEqualTo("wheel arch, right");
+    assertThat(Said.text(new Spot(Spot.View.FRONT, 0.9, 0.9).words()))
+        .isEqualTo("upper edge, left");
+    assertThat(Said.text(new Spot(Spot.View.FRONT, 0.5, 0.1).words())).isEqualTo("lower edge");
+    assertThat(Said.text(new Spot(Spot.View.RIGHT_SIDE, 0.5, 0.5).words()))
+        .isEqualTo("wheel arch, right");
     assertThatThrownBy(() -> new Spot(Spot.View.FRONT, 1.2, 0.5))
-        .hasMessage("The place lies outside the vehicle.");
+        .hasMessageContaining("ledger.outsideVehicle");
     assertThatThrownBy(() -> new Spot(Spot.View.FRONT, Double.NaN, 0.5)).hasNoCause();
   }
 
@@ -380,18 +384,18 @@ class LedgerTest {
                 out("c", 2, "bolt 10 mm right", ""),
                 out("d", 1, "rivet wheel arch right", "")));
     SecondSide second = SecondSide.of(both).orElseThrow();
-    assertThat(second.expected())
-        .containsExactly("1 × bolt, 10 mm", "2 × clip, pin pulled, wheel arch");
-    assertThat(second.more()).containsExactly("1 × rivet, wheel arch");
+    assertThat(Said.texts(second.expected()))
+        .containsExactly("1 bolt, 10 mm", "2 clips, pin pulled, wheel arch");
+    assertThat(Said.texts(second.more())).containsExactly("1 rivet, wheel arch");
     assertThatFinding(second.finding())
         .is(Verdict.AT_EDGE)
-        .says("The right is not as the left: still expected 1 × bolt, 10 mm; 2 × clip");
+        .says(LedgerWords.stillExpected(Side.RIGHT, second.expected()));
 
     Ledger alike =
         Ledger.of(List.of(out("a", 3, "bolt 10 mm right", ""), out("b", 3, "bolt 10 mm left", "")));
     assertThatFinding(SecondSide.of(alike).orElseThrow().finding())
         .is(Verdict.WITHIN)
-        .says("The left came off as the right did");
+        .says(LedgerWords.mirrored(Side.LEFT));
     assertThat(SecondSide.of(Ledger.of(List.of(out("a", 3, "bolt left", ""))))).isEmpty();
   }
 }

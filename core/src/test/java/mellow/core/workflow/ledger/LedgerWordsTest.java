@@ -5,8 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import mellow.core.entry.Entry;
+import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
-import mellow.core.measure.Entry;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.LedgerRow.What;
@@ -30,21 +31,23 @@ class LedgerWordsTest {
     "4, LATCH, '', '4 latches'"
   })
   void countsAsOneSays(int count, FastenerKind kind, String size, String words) {
-    assertThat(row(count, new What(kind, "", size, ""), Optional.empty(), "").words())
+    assertThat(Said.text(row(count, new What(kind, "", size, ""), Optional.empty(), "").words()))
         .isEqualTo(words);
   }
 
   @Test
   void connectorsAndPiecesBearTheirNames() {
     What plug = new What(FastenerKind.CONNECTOR, "left fog", "", "");
-    assertThat(row(1, plug, Optional.empty(), "").words()).isEqualTo("1 left fog connector");
+    assertThat(Said.text(row(1, plug, Optional.empty(), "").words()))
+        .isEqualTo("1 left fog connector");
     What bumper = new What(FastenerKind.PIECE, "bumper", "", "");
-    assertThat(row(1, bumper, Optional.empty(), "").words()).isEqualTo("bumper");
+    assertThat(Said.text(row(1, bumper, Optional.empty(), "").words())).isEqualTo("bumper");
     assertThatThrownBy(() -> row(2, bumper, Optional.empty(), ""))
-        .hasMessageStartingWith("A piece");
+        .hasMessageContaining("ledger.pieceIsOne");
     assertThatThrownBy(() -> row(1, What.of(FastenerKind.PIECE), Optional.empty(), ""))
-        .hasMessageStartingWith("A piece");
-    assertThatThrownBy(() -> row(0, plug, Optional.empty(), "")).hasMessageContaining("1 to 60");
+        .hasMessageContaining("ledger.pieceIsOne");
+    assertThatThrownBy(() -> row(0, plug, Optional.empty(), ""))
+        .hasMessageContaining("ledger.lineHolds");
   }
 
   /** Left is the driver's left, from wherever it is looked at. */
@@ -61,7 +64,7 @@ class LedgerWordsTest {
   void placesHaveSidesAndNames(View view, double across, double up, Side side, String words) {
     Spot spot = new Spot(view, across, up);
     assertThat(spot.side()).isEqualTo(Optional.ofNullable(side));
-    assertThat(spot.words()).isEqualTo(words);
+    assertThat(Said.text(spot.words())).isEqualTo(words);
   }
 
   @Test
@@ -123,9 +126,10 @@ class LedgerWordsTest {
   void whatIsNotKnownIsAskedAbout() throws Exception {
     LedgerRow row =
         row(2, What.of(FastenerKind.UNSORTED, "grommit left", ""), Optional.empty(), "");
-    assertThat(row.words()).isEqualTo("2 grommit left");
+    assertThat(Said.text(row.words())).isEqualTo("2 × grommit left");
     What bracket = What.of(FastenerKind.THING, "bracket", "");
-    assertThat(row(2, bracket, Optional.empty(), "left").words()).isEqualTo("2 brackets, left");
+    assertThat(Said.text(row(2, bracket, Optional.empty(), "left").words()))
+        .isEqualTo("2 × bracket, left");
     assertThat(LedgerFindings.unsorted(Ledger.of(List.of(new LedgerEntry.Out(row)))))
         .singleElement()
         .satisfies(asked -> assertThat(asked.verdict()).isEqualTo(Verdict.NOT_KNOWN));
