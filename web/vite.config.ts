@@ -4,7 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8734' } },
+  // the catalogue of words is beside the page
+  server: { proxy: { '/api': 'http://127.0.0.1:8734' }, fs: { allow: ['..'] } },
   test: {
     environment: 'jsdom',
     css: false,

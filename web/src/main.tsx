@@ -8,12 +8,16 @@ import '@fontsource/barlow-condensed/latin-500.css';
 import '@fontsource/barlow-condensed/latin-600.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './app/App';
+import { actingName } from './app/api/client';
+import { languageFor } from './words/language';
+import { speak } from './words/say';
 
 const root = document.getElementById('root');
 if (!root) {
   throw new Error('The page has no place for the application');
 }
+await speak(languageFor(actingName(), navigator.languages));
+const { App } = await import('./app/App');
 createRoot(root).render(
   <StrictMode>
     <App />

@@ -9,6 +9,7 @@ import { PersonPicker } from './PersonPicker';
 import { useSession, useUnits } from './session';
 import { paint } from './theme';
 import { NextTimer } from '../timers/Bell';
+import { appWords } from '../words/page/app';
 
 /** The top line of every page: whose it is, where one is, and what flips everywhere. */
 export function Header({
@@ -36,7 +37,7 @@ export function Header({
       }}
     >
       <Box gridArea="brand">
-        <Link to="/" aria-label="mellow horizon, to the yard">
+        <Link to="/" aria-label={appWords.mellowHorizonToTheYard()}>
           <Brand />
         </Link>
       </Box>
@@ -118,10 +119,10 @@ function Brand() {
 
 function ThemeButton() {
   const { theme, flipTheme } = useSession();
-  useCommand('d', 'Flip between dusk and day', flipTheme);
+  useCommand('d', appWords.flipBetweenDuskAndDay(), flipTheme);
   return (
     <PlainButton onClick={flipTheme} hideBelow="md">
-      {theme === 'dusk' ? 'Dusk' : 'Day'}
+      {theme === 'dusk' ? appWords.dusk() : appWords.day()}
       <Key name="d" />
     </PlainButton>
   );
@@ -132,14 +133,14 @@ export function UnitsButton() {
   const units: Units = useUnits();
   const { flipUnits } = useSession();
   const flip = useCallback(() => flipUnits(units), [flipUnits, units]);
-  useCommand('u', 'Flip between millimetres and inches', flip);
+  useCommand('u', appWords.flipBetweenMillimetresAndInches(), flip);
   return (
     <PlainButton onClick={flip}>
       <Box as="span" hideFrom="lg">
         {units === 'METRIC' ? 'mm' : 'in'}
       </Box>
       <Box as="span" hideBelow="lg">
-        {units === 'METRIC' ? 'millimetres' : 'inches'}
+        {units === 'METRIC' ? appWords.millimetres() : appWords.inches()}
       </Box>
       <Key name="u" />
     </PlainButton>

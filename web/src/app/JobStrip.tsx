@@ -4,6 +4,7 @@ import { useStanding } from './api/queries';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { joined } from './joined';
 import { stagePath, unknownStanding, type Stage } from './stages';
+import { appWords } from '../words/page/app';
 
 /** The job's horizon with all its stages; the one that the page shows is parted into its own parts. */
 export function JobStrip({
@@ -27,7 +28,7 @@ export function JobStrip({
       : whole.stages.map((stage) => stage && stagePath(job.id, stage));
   return (
     <>
-      <Box as="nav" aria-label="Stages" hideBelow="lg">
+      <Box as="nav" aria-label={appWords.stages()} hideBelow="lg">
         <HorizonStrip horizon={whole.horizon} here={whole.here} links={links} onMark={onMark} />
       </Box>
       {own && (

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { appWords } from '../words/page/app';
 
 /** A key, shown where it acts. */
 export function Key({ name }: { name: string }) {
@@ -16,7 +17,7 @@ export function Key({ name }: { name: string }) {
       ml="8px"
       hideBelow="lg"
     >
-      {name === ' ' ? 'Space' : name.length === 1 ? name.toUpperCase() : name}
+      {name === ' ' ? appWords.space() : name.length === 1 ? name.toUpperCase() : name}
     </Box>
   );
 }

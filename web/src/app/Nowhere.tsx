@@ -3,24 +3,25 @@ import { PlainButton } from './buttons';
 import { Link } from 'react-router';
 import { Header } from './Header';
 import { VerdictShape } from '../finding/VerdictShape';
+import { appWords } from '../words/page/app';
 
 /** What is shown where there is nothing to show: that it is not there, or the sentence that says why. */
 export function Nowhere({ what, sentence }: { what: string; sentence?: string }) {
   return (
     <>
-      <Header title="Nothing here" />
+      <Header title={appWords.nothingHere()} />
       <Flex as="main" p="26px" gap="20px" align="center">
         <VerdictShape verdict="NOT_KNOWN" size={44} />
         <Box>
           <Box fontFamily="heading" fontSize="24px" fontWeight="600">
-            {sentence ?? `There is no such ${what}.`}
+            {sentence ?? appWords.thereIsNoSuchWhat({ what })}
           </Box>
           {sentence === undefined && (
-            <Box color="quiet">The address may be mistyped, or it belongs to another workshop.</Box>
+            <Box color="quiet">{appWords.theAddressMayBeMistypedOr()}</Box>
           )}
         </Box>
         <PlainButton asChild>
-          <Link to="/">To the yard</Link>
+          <Link to="/">{appWords.toTheYard()}</Link>
         </PlainButton>
       </Flex>
     </>
@@ -31,7 +32,7 @@ export function Nowhere({ what, sentence }: { what: string; sentence?: string })
 export function Waiting() {
   return (
     <Box p="26px" color="quiet" role="status">
-      Fetching …
+      {appWords.fetching()}
     </Box>
   );
 }

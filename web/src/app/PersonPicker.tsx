@@ -5,6 +5,37 @@ import { useState } from 'react';
 import { addPerson, useShop } from './api/queries';
 import { useSession } from './session';
 import { Refusal } from './Refusal';
+import { keepLanguage, LANGUAGES, languageFor, OFFERED, type Language } from '../words/language';
+import { appWords } from '../words/page/app';
+import { spoken } from '../words/say';
+
+/** The page says its words as it is loaded: for another language it is loaded again. */
+function readIn(language: Language) {
+  if (language !== spoken()) {
+    location.reload();
+  }
+}
+
+/** The languages on offer, each in its own; the choice is the person's. */
+function Languages({ person }: { person: string }) {
+  return (
+    <Flex gap="8px" wrap="wrap" mt="16px">
+      {LANGUAGES.filter(([language]) => OFFERED.includes(language)).map(([language, words]) => (
+        <PlainButton
+          key={language}
+          lang={language}
+          aria-pressed={language === spoken()}
+          onClick={() => {
+            keepLanguage(person, language);
+            readIn(language);
+          }}
+        >
+          {words}
+        </PlainButton>
+      ))}
+    </Flex>
+  );
+}
 
 /** Who acts: a name picked here is kept with each entry. */
 export function PersonPicker() {
@@ -23,14 +54,15 @@ export function PersonPicker() {
   const pick = (picked: string) => {
     pickPerson(picked);
     setOpen(false);
+    readIn(languageFor(picked, navigator.languages));
   };
   return (
     <>
       <PlainButton
         onClick={() => setOpen(true)}
-        aria-label={person ? `You are ${person}; change` : 'Say who you are'}
+        aria-label={person ? appWords.youArePersonChange({ person }) : appWords.pickYourName()}
       >
-        {person || 'Who?'}
+        {person || appWords.who()}
       </PlainButton>
       <Dialog.Root open={open} onOpenChange={(change) => setOpen(change.open)} size="sm">
         <Portal>
@@ -38,11 +70,11 @@ export function PersonPicker() {
           <Dialog.Positioner>
             <Dialog.Content bg="panel" color="ink">
               <Dialog.Header>
-                <Dialog.Title fontFamily="heading">Who are you?</Dialog.Title>
+                <Dialog.Title fontFamily="heading">{appWords.whoAreYou()}</Dialog.Title>
               </Dialog.Header>
               <Dialog.Body pb="24px">
                 <Box color="quiet" mb="12px">
-                  Each reading keeps the name of whoever took it.
+                  {appWords.eachReadingKeepsTheNameOf()}
                 </Box>
                 <Flex gap="8px" wrap="wrap" mb="16px">
                   {shop.data?.people.map((one) => (
@@ -61,19 +93,20 @@ export function PersonPicker() {
                 >
                   <Flex gap="8px">
                     <Input
-                      aria-label="Another name"
-                      placeholder="another name"
+                      aria-label={appWords.anotherName()}
+                      placeholder={appWords.anotherName2()}
                       maxLength={60}
                       h="48px"
                       value={name}
                       onChange={(event) => setName(event.target.value)}
                     />
                     <PlainButton type="submit" disabled={!name.trim()}>
-                      That’s me
+                      {appWords.thatsMe()}
                     </PlainButton>
                   </Flex>
                 </form>
                 <Refusal words={add.error?.message} mt="8px" />
+                {OFFERED.length > 1 && <Languages person={person} />}
               </Dialog.Body>
             </Dialog.Content>
           </Dialog.Positioner>

@@ -4,6 +4,7 @@ import type { Job, Vehicle } from './api/client';
 import { Header, UnitsButton } from './Header';
 import { StageMenu } from './StageMenu';
 import type { Stage } from './stages';
+import { appWords } from '../words/page/app';
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
 export function StageHeader({
@@ -51,7 +52,7 @@ export function StageHeader({
       </Header>
       {offline && (
         <Box role="status" color="out" fontSize="15px" px={{ base: '14px', lg: '26px' }} pb="2px">
-          No connection; what you type or draw waits here.
+          {appWords.noConnectionWhatYouTypeOr()}
         </Box>
       )}
     </>

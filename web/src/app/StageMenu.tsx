@@ -3,16 +3,23 @@ import { useNavigate } from 'react-router';
 import type { Job } from './api/client';
 import { useStanding } from './api/queries';
 import { STAGE_PAGES, stagePath, unknownStanding, type Stage } from './stages';
+import { appWords } from '../words/page/app';
 
 /** From one stage of a job to another, where the screen is too narrow for the job's strip. */
 export function StageMenu({ job, here }: { job: Job; here: Stage }) {
   const navigate = useNavigate();
   const { stages } = useStanding(job.id, job.touchedAt).data ?? unknownStanding(here);
   return (
-    <Box as="nav" aria-label="Stages" hideFrom="lg" flex={{ base: '1', md: 'none' }} minW="0">
+    <Box
+      as="nav"
+      aria-label={appWords.stages()}
+      hideFrom="lg"
+      flex={{ base: '1', md: 'none' }}
+      minW="0"
+    >
       <NativeSelect.Root>
         <NativeSelect.Field
-          aria-label="Stage"
+          aria-label={appWords.stage()}
           h="48px"
           borderRadius="full"
           borderColor="rule"

@@ -10,6 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import { Key } from './Key';
+import { appWords } from '../words/page/app';
 
 /** Something that can be done by a key, and found in the list of keys. */
 export interface Command {
@@ -128,12 +129,12 @@ function CommandList({
         <Dialog.Positioner>
           <Dialog.Content bg="panel" color="ink">
             <Dialog.Header>
-              <Dialog.Title fontFamily="heading">What can be done here</Dialog.Title>
+              <Dialog.Title fontFamily="heading">{appWords.whatYouCanDoHere()}</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
               <Input
-                aria-label="Find a command"
-                placeholder="type a few letters, Enter does the first"
+                aria-label={appWords.findACommand()}
+                placeholder={appWords.typeAFewLettersEnterRuns()}
                 value={text}
                 onChange={(event) => setText(event.target.value)}
                 onKeyDown={(event) => event.key === 'Enter' && run(found[0])}
@@ -157,7 +158,7 @@ function CommandList({
                   <Key name={command.key} />
                 </Flex>
               ))}
-              {found.length === 0 && <Box color="quiet">Nothing by that name.</Box>}
+              {found.length === 0 && <Box color="quiet">{appWords.noCommandByThatName()}</Box>}
             </Dialog.Body>
           </Dialog.Content>
         </Dialog.Positioner>

@@ -62,7 +62,7 @@ describe('the job’s strip', () => {
     expect(screen.queryByRole('link', { name: 'Place' })).toBeNull();
     expect(
       // once beside all stages, once alone for narrow screens
-      screen.getAllByRole('img', { name: 'Horizon: at Fog lamps, 1 above the line' }),
+      screen.getAllByRole('img', { name: 'Standing: at Fog lamps, 1 out' }),
     ).toHaveLength(2);
     screen.getAllByRole('button', { name: 'out: too low now' })[0]?.click();
     expect(ask).toHaveBeenCalledWith('too low now');

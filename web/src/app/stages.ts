@@ -1,20 +1,21 @@
 import type { Standing } from './api/client';
+import { appWords } from '../words/page/app';
 
 export type Stage = Standing['stage'];
 
 /** The stages in the order of work, each with the place of its page under the job. */
 export const STAGE_PAGES: Record<Stage, { words: string; path: string }> = {
-  TAKE_IN: { words: 'Take in', path: '/take-in' },
-  CAME: { words: 'As it came', path: '/as-it-came' },
-  PARTS: { words: 'Parts', path: '/parts' },
-  PLACE: { words: 'Place', path: '/place' },
-  FEED: { words: 'Feed', path: '/feed' },
-  APART: { words: 'Apart', path: '/apart' },
-  BENCH: { words: 'Bench', path: '/bench' },
-  PROVE: { words: 'Prove', path: '/prove' },
-  TOGETHER: { words: 'Together', path: '/together' },
-  WALL: { words: 'Wall', path: '' },
-  HAND_OVER: { words: 'Hand over', path: '/hand-over' },
+  TAKE_IN: { words: appWords.takeIn(), path: '/take-in' },
+  CAME: { words: appWords.asItCame(), path: '/as-it-came' },
+  PARTS: { words: appWords.parts(), path: '/parts' },
+  PLACE: { words: appWords.place(), path: '/place' },
+  FEED: { words: appWords.feed(), path: '/feed' },
+  APART: { words: appWords.apart(), path: '/apart' },
+  BENCH: { words: appWords.bench(), path: '/bench' },
+  PROVE: { words: appWords.prove(), path: '/prove' },
+  TOGETHER: { words: appWords.together(), path: '/together' },
+  WALL: { words: appWords.wall(), path: '' },
+  HAND_OVER: { words: appWords.handOver(), path: '/hand-over' },
 };
 
 /** Where a stage is worked. */

@@ -5,6 +5,7 @@ import { putBay } from '../app/api/queries';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { VersionedForm } from '../settings/VersionedForm';
 import { UNITS } from '../settings/words';
+import { appWords } from '../words/page/app';
 
 const typedBay = ({ version, name, note, units }: Bay) => ({ version, name, note, units });
 
@@ -31,20 +32,20 @@ export function BayForm({ bay }: { bay: Bay }) {
     >
       <Pairs>
         <TextField
-          label="Name"
+          label={appWords.name()}
           value={typed.name}
           set={(name) => setTyped({ ...typed, name })}
           maxLength={60}
         />
         <Choice
-          label="Units"
+          label={appWords.units()}
           value={typed.units}
           set={(units) => setTyped({ ...typed, units })}
           options={UNITS}
         />
       </Pairs>
       <TextField
-        label="Note"
+        label={appWords.note()}
         value={typed.note}
         set={(note) => setTyped({ ...typed, note })}
         maxLength={300}

@@ -10,6 +10,8 @@ import { Header } from '../app/Header';
 import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { UNITS } from '../settings/words';
+import { appWords } from '../words/page/app';
+import { bayWords } from '../words/page/bay';
 
 /** The places where lamps are aimed. */
 export function BayList() {
@@ -29,7 +31,7 @@ export function BayList() {
   });
   return (
     <>
-      <Header title="Bays" subtitle="where lamps are aimed; one floor serves many jobs" />
+      <Header title={appWords.bays()} subtitle={bayWords.whereLampsAreAimedOneFloor()} />
       <Box as="main" px={{ base: '14px', md: '26px' }}>
         <Refusal words={bays.error?.message} pb="10px" />
         <Box as="ul" listStyleType="none" borderTopWidth="1px" borderColor="hairline">
@@ -47,7 +49,7 @@ export function BayList() {
           ))}
           {bays.data?.length === 0 && (
             <Box py="30px" fontSize="18px">
-              No bay yet. Name the place where vehicles stand before the wall, then read its floor.
+              {bayWords.noBayYetNameThePlace()}
             </Box>
           )}
         </Box>
@@ -59,22 +61,22 @@ export function BayList() {
         >
           <Box mt="26px" maxW="640px" display="flex" flexDirection="column" gap="14px">
             <Box fontFamily="heading" fontSize="20px" fontWeight="600">
-              Another bay
+              {bayWords.anotherBay()}
             </Box>
             <Pairs>
-              <TextField label="Name" value={name} set={setName} maxLength={60} />
-              <Choice label="Units" value={units} set={setUnits} options={UNITS} />
+              <TextField label={appWords.name()} value={name} set={setName} maxLength={60} />
+              <Choice label={appWords.units()} value={units} set={setUnits} options={UNITS} />
             </Pairs>
             <TextField
-              label="How its floor is read"
+              label={bayWords.howItsFloorIsRead()}
               value={note}
               set={setNote}
               maxLength={300}
-              placeholder="water level, laser"
+              placeholder={bayWords.waterLevelLaser()}
             />
             <Refusal words={add.error?.message} />
             <ActButton type="submit" alignSelf="flex-start" disabled={!name.trim()}>
-              Add the bay
+              {bayWords.addTheBay()}
             </ActButton>
           </Box>
         </form>

@@ -18,6 +18,8 @@ import { ReadingsTape } from '../wall/ReadingsTape';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
 import { FloorProfiles } from './FloorProfiles';
+import { appWords } from '../words/page/app';
+import { bayWords } from '../words/page/bay';
 
 export function BayPage() {
   const { id = '' } = useParams();
@@ -43,7 +45,7 @@ function Bay({ page }: { page: Page }) {
   const [changing, setChanging] = useState(false);
   const [worked, setWorked] = useState<Worked>();
   const toBays = useCallback(() => void navigate(-1), [navigate]);
-  useCommand('y', 'Back', toBays);
+  useCommand('y', appWords.back(), toBays);
   const findings = GRAVEST_FIRST.flatMap((verdict) =>
     page.floor.findings.filter((one) => one.verdict === verdict),
   );
@@ -59,7 +61,7 @@ function Bay({ page }: { page: Page }) {
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }} minH="100vh">
       <Header title={page.bay.name} subtitle={page.bay.note}>
-        <PlainButton onClick={() => setChanging(true)}>Name and note</PlainButton>
+        <PlainButton onClick={() => setChanging(true)}>{bayWords.nameAndNote()}</PlainButton>
         <UnitsButton />
       </Header>
       <Grid
@@ -103,7 +105,7 @@ function Bay({ page }: { page: Page }) {
           <ReadingsTape
             readings={page.readings}
             onCorrect={correct}
-            first="the floor at the tyres"
+            first={bayWords.theFloorAtTheTyres()}
           />
         </Box>
       </Grid>
@@ -123,15 +125,15 @@ function Bay({ page }: { page: Page }) {
         >
           {again ? (
             <>
-              <Box maxW="240px">Type each tyre again on the plan.</Box>
-              <PlainButton onClick={() => setAgain(false)}>Enough</PlainButton>
+              <Box maxW="240px">{bayWords.typeEachTyreAgainOnThe()}</Box>
+              <PlainButton onClick={() => setAgain(false)}>{bayWords.doneReading()}</PlainButton>
             </>
           ) : (
-            <ActButton onClick={() => setAgain(true)}>Read the tyres again</ActButton>
+            <ActButton onClick={() => setAgain(true)}>{bayWords.readTheTyresAgain()}</ActButton>
           )}
         </Band>
       )}
-      <Sheet title="The bay" open={changing} close={() => setChanging(false)}>
+      <Sheet title={bayWords.theBay()} open={changing} close={() => setChanging(false)}>
         <BayForm bay={page.bay} />
       </Sheet>
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />

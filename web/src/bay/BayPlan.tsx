@@ -9,6 +9,9 @@ import { Overlay } from '../drawing/Overlay';
 import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
+import { appWords } from '../words/page/app';
+import { bayWords } from '../words/page/bay';
+import { sideWord } from '../words/terms';
 
 const WALL_HEIGHT = 46;
 const ASSUMED = { front: 8000, wheelbase: 2700, track: 1550, foot: 1300 };
@@ -23,10 +26,10 @@ interface PlanView {
 }
 
 const TYRES: { kind: ReadingKind; words: string; left: boolean; front: boolean }[] = [
-  { kind: 'FLOOR_FRONT_LEFT', words: 'front left', left: true, front: true },
-  { kind: 'FLOOR_FRONT_RIGHT', words: 'front right', left: false, front: true },
-  { kind: 'FLOOR_REAR_LEFT', words: 'rear left', left: true, front: false },
-  { kind: 'FLOOR_REAR_RIGHT', words: 'rear right', left: false, front: false },
+  { kind: 'FLOOR_FRONT_LEFT', words: bayWords.frontLeft(), left: true, front: true },
+  { kind: 'FLOOR_FRONT_RIGHT', words: bayWords.frontRight(), left: false, front: true },
+  { kind: 'FLOOR_REAR_LEFT', words: bayWords.rearLeft(), left: true, front: false },
+  { kind: 'FLOOR_REAR_RIGHT', words: bayWords.rearRight(), left: false, front: false },
 ];
 
 interface Props {
@@ -37,7 +40,7 @@ interface Props {
 /** The bay from above, the wall ahead: floor readings are typed where they are taken. */
 export function BayPlan(props: Props) {
   return (
-    <DrawingGround label="The bay from above, the wall ahead" ground="ground">
+    <DrawingGround label={bayWords.theBayFromAboveTheWall()} ground="ground">
       {(size) => <Drawn {...props} {...size} />}
     </DrawingGround>
   );
@@ -117,7 +120,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           strokeWidth="2"
         />
         <Label x={14} y={22} size={14} weight={600} colour="ink">
-          the wall, ahead
+          {bayWords.theWallAhead()}
         </Label>
       </svg>
       <Overlay ground="ground" x={dimensionX} y={(view.wallY + y(-front)) / 2}>
@@ -125,7 +128,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           page={page}
           thing={{ kind: 'PLAN_FRONT_TYRES' }}
           name="Front tyres to wall"
-          hint="tyres to wall?"
+          hint={bayWords.tyresToWall()}
           onKeep={onKeep}
         />
       </Overlay>
@@ -168,7 +171,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           <Entry
             page={page}
             thing={{ kind: 'FOOT', side }}
-            name={`Floor at the wall’s foot, ${side.toLowerCase()}`}
+            name={`Floor at the wall’s foot, ${sideWord(side)}`}
             hint="foot?"
             large
             onKeep={onKeep}
@@ -185,8 +188,8 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           <Entry
             page={page}
             thing={{ kind: 'UNDER_LAMP', side }}
-            name={`Floor under lamp, ${side.toLowerCase()}`}
-            hint="under lamp"
+            name={`Floor under lamp, ${sideWord(side)}`}
+            hint={bayWords.underLamp()}
             optional
             onKeep={onKeep}
           />
@@ -274,8 +277,7 @@ function Residual({ page, kind }: { page: BayPage; kind: ReadingKind }) {
       bg="var(--entry-ground)"
       px="3px"
     >
-      {tyre.residual.value > 0 ? '+' : ''}
-      {off} off
+      {bayWords.offOff({ value: tyre.residual.value > 0 ? '+' : '', off })}
     </Box>
   );
 }
@@ -304,7 +306,7 @@ function Entry({
   const signed = found && large && found.value.value > 0 ? '+' : '';
   const entry = (
     <MeasuredEntry
-      label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
+      label={`${name}${found ? `: ${figureText(found.value, units)}` : appWords.notRead()}`}
       missing={!found && !optional}
       shown={
         found ? (

@@ -5,6 +5,9 @@ import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
+import { appWords } from '../words/page/app';
+import { bayWords } from '../words/page/bay';
+import { sideWord } from '../words/terms';
 
 const HEIGHT = 118;
 
@@ -14,8 +17,7 @@ export function FloorProfiles({ floor }: { floor: Floor }) {
   if (!plan || floor.profiles.length === 0) {
     return (
       <Box py="10px" color="quiet">
-        Type the distances and the floor’s height at each tyre on the plan. All heights are from one
-        level: higher floor is plus, lower is minus.
+        {bayWords.enterTheDistancesAndTheFloors()}
       </Box>
     );
   }
@@ -62,7 +64,7 @@ function Profile({
   const scaleY = (HEIGHT - 56) / (highest - lowest);
   const y = (mm: number) => 34 + (highest - mm) * scaleY;
   const times = Math.round(scaleY / ((width - 50) / rear));
-  const side = profile.side.toLowerCase();
+  const side = sideWord(profile.side);
   const down = profile.correction.value < 0;
   return (
     <Box ref={box} mb="6px">
@@ -70,10 +72,13 @@ function Profile({
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Floor on the ${side}: the mark moves ${figureText(profile.correction, units)}`}
+        aria-label={bayWords.floorOnTheSideTheMark({
+          side,
+          correction: figureText(profile.correction, units),
+        })}
       >
         <Label x={0} y={15} size={14} colour="quiet">
-          along the {side} side, heights exaggerated {times}×
+          {bayWords.alongTheSideSideHeightsExaggerated({ side, times })}
         </Label>
         <line
           x1={x(0)}
@@ -114,8 +119,11 @@ function Profile({
           />
         ))}
         <Label x={x(0) + 12} y={HEIGHT - 4} as="figure" size={15} weight={600} colour="ink">
-          mark moves {figureText(profile.correction, units).replace('−', '')} {down ? 'down' : 'up'}
-          , ±{figureText(profile.uncertainty, units)}
+          {bayWords.markMovesValue2Uncertainty({
+            value: figureText(profile.correction, units).replace('−', ''),
+            value2: down ? appWords.down() : appWords.up(),
+            uncertainty: figureText(profile.uncertainty, units),
+          })}
         </Label>
       </svg>
     </Box>

@@ -61,7 +61,7 @@ describe('a bay as typed', () => {
     const puts = takesEverything();
     show(<BayForm bay={bay} />);
     fireEvent.change(screen.getByLabelText('Name'), { target: { value: 'Hall, north' } });
-    fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() =>
       expect(puts[0]?.body).toEqual({
         version: 5,

@@ -110,7 +110,7 @@ describe('a bay', () => {
       ['FLOOR_REAR_LEFT', '-8', REAR_LEFT.id],
       ['FLOOR_REAR_LEFT', '-6', undefined],
     ]);
-    await press('Enough');
+    await press('Done reading');
     expect(screen.getByRole('button', { name: 'Read the tyres again' })).toBeTruthy();
   });
 
@@ -145,7 +145,7 @@ describe('the bays', () => {
     await userEvent.type(screen.getByLabelText('Name'), ' Yard gate ');
     await userEvent.type(screen.getByLabelText('How its floor is read'), 'laser');
     await add();
-    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
     await add();
     await waitFor(() => expect(router.state.location.pathname).toMatch(/^\/bays\/./));
     expect(puts.map(({ body }) => body)).toEqual(

@@ -25,6 +25,8 @@ import { BeforeMarks } from './BeforeMarks';
 import { FrontElevation } from './FrontElevation';
 import { SideDrawing } from './SideDrawing';
 import { vehicleEdit, type VehicleLength } from './vehicleEdit';
+import { appWords } from '../words/page/app';
+import { cameWords } from '../words/page/came';
 
 export function AsItCamePage() {
   return (
@@ -46,12 +48,12 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   );
   const { stance } = page;
   const turn = useCallback(() => setSeenFrom((from) => (from === 'side' ? 'front' : 'side')), []);
-  useCommand('v', 'See it from the other side', turn);
+  useCommand('v', cameWords.seeItFromTheOtherSide(), turn);
   const toPhotos = useCallback(
     () => void navigate(`/jobs/${page.job.id}/photos`),
     [navigate, page.job.id],
   );
-  useCommand('p', 'Photos', toPhotos);
+  useCommand('p', appWords.photos(), toPhotos);
   useToYard();
   const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
   const keepLength = async (field: VehicleLength, typed: string) => {
@@ -71,7 +73,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       left={
         <Box flex="1" minH="0" pl={{ lg: '12px' }}>
           <FindingList
-            title="What it does to the lamps"
+            title={cameWords.whatItDoesToTheLamps()}
             findings={stance.findings}
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}
           />
@@ -81,7 +83,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
         <>
           <DrawingTools>
             <ToolButton on={seenFrom === 'side'} aria-pressed={seenFrom === 'side'} onClick={turn}>
-              From its left
+              {cameWords.fromItsLeft()}
               <Key name="v" />
             </ToolButton>
             <ToolButton
@@ -89,10 +91,10 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
               aria-pressed={seenFrom === 'front'}
               onClick={turn}
             >
-              From the front
+              {cameWords.fromTheFront()}
             </ToolButton>
             <ToolButton onClick={toPhotos}>
-              Photos
+              {appWords.photos()}
               <Key name="p" />
             </ToolButton>
           </DrawingTools>
@@ -110,7 +112,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
         <ReadingsTape
           readings={page.readings}
           onCorrect={correct}
-          first="the heights of the lamps"
+          first={cameWords.theHeightsOfTheLamps()}
         />
       }
       band={
@@ -124,7 +126,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
               foremost.remedy ? (
                 <SentenceText sentence={foremost.remedy} />
               ) : (
-                'Note what was changed since it left its maker: lift, tyres, load, dial.'
+                cameWords.noteWhatWasChangedSinceIt()
               )
             }
             onAsk={() => setWorked({ kind: 'finding', finding: foremost })}

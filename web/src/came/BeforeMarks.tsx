@@ -3,6 +3,9 @@ import type { JobPage, Side } from '../app/api/client';
 import { bareText, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
+import { appWords } from '../words/page/app';
+import { cameWords } from '../words/page/came';
+import { sideWord } from '../words/terms';
 
 /** The factory cutoff on the wall before the old lamps come off, at any distance. */
 export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing }) {
@@ -11,7 +14,7 @@ export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing
     const found = lastLiving(page.readings, thing);
     return (
       <MeasuredEntry
-        label={`${name}${found ? `: ${bareText(found.value, units)}` : ', not read'}`}
+        label={`${name}${found ? `: ${bareText(found.value, units)}` : appWords.notRead()}`}
         shown={found ? bareText(found.value, units) : hint}
         onKeep={(typed, id) => onKeep(thing, typed, id)}
       />
@@ -20,8 +23,8 @@ export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing
   const cutoff = (side: Side) =>
     entry(
       { kind: 'BEFORE_BELOW', side },
-      `Cutoff before, ${side.toLowerCase()}, below the lamp’s height`,
-      `${side.toLowerCase()} below`,
+      cameWords.cutoffBeforeSideBelowTheLamps({ side: sideWord(side) }),
+      cameWords.sideBelow({ side: sideWord(side) }),
     );
   return (
     <Flex
@@ -34,11 +37,11 @@ export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing
       borderTopWidth="1px"
       borderColor="hairline"
     >
-      <Box color="quiet">Old cutoff on the wall, below lamp height:</Box>
+      <Box color="quiet">{cameWords.oldCutoffOnTheWallBelow()}</Box>
       {cutoff('LEFT')}
       {cutoff('RIGHT')}
-      <Box color="quiet">from</Box>
-      {entry({ kind: 'BEFORE_DISTANCE' }, 'Distance of the old lamps from the wall', 'distance')}
+      <Box color="quiet">{cameWords.from()}</Box>
+      {entry({ kind: 'BEFORE_DISTANCE' }, cameWords.distanceOfTheOldLampsFrom(), 'distance')}
     </Flex>
   );
 }

@@ -14,6 +14,9 @@ import { shownLength } from '../entry/typed';
 import { leftMmToScreenX, SIDES } from '../place/shapes';
 import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
 import type { VehicleLength } from './vehicleEdit';
+import { appWords } from '../words/page/app';
+import { cameWords } from '../words/page/came';
+import { sideWord } from '../words/terms';
 
 const ASIDE_MM = 420;
 const ABOVE_MM = 160;
@@ -33,7 +36,7 @@ interface Props {
 /** The vehicle from the front: where the marks on its lenses sit, typed where they are measured. */
 export function FrontElevation(props: Props) {
   return (
-    <DrawingGround label="The vehicle, seen standing before it">
+    <DrawingGround label={cameWords.theVehicleSeenStandingBeforeIt()}>
       {(size) => <Drawn {...props} {...size} />}
     </DrawingGround>
   );
@@ -64,7 +67,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
     const found = read(thing);
     return (
       <MeasuredEntry
-        label={found ? `${name}: ${bareText(found, units)}` : `${name}, not read`}
+        label={found ? `${name}: ${bareText(found, units)}` : appWords.nameNotRead({ name })}
         shown={found ? bareText(found, units) : hint}
         missing={!found}
         onKeep={(typed, id) => onKeep(thing, typed, id)}
@@ -129,23 +132,27 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           units={units}
         />
         <Label x={TAPE_WIDTH + 14} y={height - 12} size={13.5} colour="quiet">
-          seen standing before it; the cross is the mark on the lens
+          {cameWords.seenStandingBeforeItTheCross()}
         </Label>
       </svg>
       {SIDES.map((side) => (
         <Overlay key={side} x={asideX(side)} y={mmToScreenY(view, centre(side) / 2)}>
-          {entry({ kind: 'CENTRE', side }, `Lens mark, ${side.toLowerCase()}, height`, 'height?')}
+          {entry(
+            { kind: 'CENTRE', side },
+            cameWords.lensMarkSideHeight({ side: sideWord(side) }),
+            'height?',
+          )}
         </Overlay>
       ))}
       <Overlay x={view.centreX} y={spacingY}>
-        {entry({ kind: 'SPACING' }, 'Between the lens marks', 'spacing?')}
+        {entry({ kind: 'SPACING' }, cameWords.betweenTheLensMarks(), 'spacing?')}
       </Overlay>
       <Overlay x={view.centreX} y={widthY} ground="ground">
         <MeasuredEntry
           label={
             vehicle.widthMm === undefined
-              ? 'Width, not measured'
-              : `Width: ${shownLength(vehicle.widthMm, units)}`
+              ? cameWords.widthNotMeasured()
+              : cameWords.widthWidthMm({ widthMm: shownLength(vehicle.widthMm, units) })
           }
           shown={vehicle.widthMm === undefined ? 'width?' : shownLength(vehicle.widthMm, units)}
           missing={vehicle.widthMm === undefined}

@@ -14,6 +14,8 @@ import { shownLength } from '../entry/typed';
 import { lastLiving, type KeepThing } from '../wall/readings';
 import { aheadToScreenX, bodyPath, riseAt, sideView, type SideShape } from './sideView';
 import type { VehicleLength } from './vehicleEdit';
+import { appWords } from '../words/page/app';
+import { cameWords } from '../words/page/came';
 
 /** A tyre is shown as its size was typed, not as its diameter. */
 const TYRES = new Set<ReadingKind>([
@@ -41,7 +43,7 @@ interface Props {
 /** The vehicle from its left: what was changed is typed at the axle where it was changed. */
 export function SideDrawing(props: Props) {
   return (
-    <DrawingGround label="The vehicle, seen from its left">
+    <DrawingGround label={cameWords.theVehicleSeenFromItsLeft()}>
       {(size) => <Drawn {...props} {...size} />}
     </DrawingGround>
   );
@@ -86,7 +88,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
     const plain = found && (TYRES.has(kind) ? found.typed : bareText(found.value, units));
     return (
       <MeasuredEntry
-        label={plain ? `${name}: ${prefix}${plain}` : `${name}, ${hint} not noted`}
+        label={plain ? `${name}: ${prefix}${plain}` : cameWords.nameHintNotNoted({ name, hint })}
         shown={plain ? prefix + plain : hint}
         width="130px"
         onKeep={(typed, id) => onKeep({ kind }, typed, id)}
@@ -97,7 +99,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
     const mm = vehicle[field];
     return (
       <MeasuredEntry
-        label={`${name}${mm === undefined ? ', not measured' : `: ${shownLength(mm, units)}`}`}
+        label={`${name}${mm === undefined ? cameWords.notMeasured() : `: ${shownLength(mm, units)}`}`}
         shown={mm === undefined ? hint : shownLength(mm, units)}
         missing={mm === undefined}
         onKeep={(typed) => onLength(field, typed)}
@@ -154,30 +156,30 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
         <Dimension x1={rearX} y1={overY} x2={tailX} y2={overY} />
         <Dimension x1={highX} y1={footY - body.heightMm * view.scale} x2={highX} y2={footY} />
         <Label x={14} y={height - 12} size={13.5} colour="quiet">
-          {`seen from its left, the front at the left${
-            tip !== 0 ? `; the beam’s tip drawn ${STEEPER} times too steep` : ''
-          }`}
+          {cameWords.seenFromItsLeftTheFront({
+            value: tip !== 0 ? cameWords.theTipOfTheBeamExaggerated({ times: STEEPER }) : '',
+          })}
         </Label>
         {[frontX, rearX].map((x) => (
           <Label key={x} x={x} y={footY + 104} size={13.5} colour="quiet" anchor="middle">
-            tyre before, tyre now
+            {cameWords.tyreBeforeTyreNow()}
           </Label>
         ))}
       </svg>
       <Overlay x={(frontX + rearX) / 2} y={footY + 34} ground="ground">
-        {length('wheelbaseMm', 'Wheelbase', 'wheelbase?')}
+        {length('wheelbaseMm', appWords.wheelbase(), 'wheelbase?')}
       </Overlay>
       <Overlay x={(lampX + frontX) / 2} y={footY + 34} ground="ground">
-        {length('lampAheadMm', 'Lamps ahead of the front axle', 'ahead?')}
+        {length('lampAheadMm', appWords.lampsAheadOfTheFrontAxle(), 'ahead?')}
       </Overlay>
       <Overlay x={(noseX + frontX) / 2} y={overY}>
-        {length('frontOverhangMm', 'Front overhang', 'overhang?')}
+        {length('frontOverhangMm', appWords.frontOverhang(), 'overhang?')}
       </Overlay>
       <Overlay x={(rearX + tailX) / 2} y={overY}>
-        {length('rearOverhangMm', 'Rear overhang', 'overhang?')}
+        {length('rearOverhangMm', appWords.rearOverhang(), 'overhang?')}
       </Overlay>
       <Overlay x={highX} y={footY - (body.heightMm / 2) * view.scale}>
-        {length('heightMm', 'Height', 'height?')}
+        {length('heightMm', appWords.height(), 'height?')}
       </Overlay>
       {stance.centreRise && stance.centreRise.value !== 0 && (
         <Overlay x={Math.max(56, noseX - 52)} y={lampY - 26 - Math.max(0, tip)}>
@@ -189,27 +191,27 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
             whiteSpace="nowrap"
           >
             {figureText(stance.centreRise, units).replace('−', '')}{' '}
-            {stance.centreRise.value < 0 ? 'lower' : 'higher'}
+            {stance.centreRise.value < 0 ? cameWords.lower() : cameWords.higher()}
           </Box>
         </Overlay>
       )}
       <Axle x={frontX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
-        {entry('LIFT_FRONT', 'Front axle', 'lift', 'lift ')}
-        {entry('LOAD_FRONT', 'Front axle', 'load', 'load ')}
-        {entry('TYRE_FRONT_BEFORE', 'Front tyre before', 'tyre before')}
-        {entry('TYRE_FRONT', 'Front tyre now', 'tyre now')}
+        {entry('LIFT_FRONT', cameWords.frontAxle(), 'lift', 'lift ')}
+        {entry('LOAD_FRONT', cameWords.frontAxle(), 'load', 'load ')}
+        {entry('TYRE_FRONT_BEFORE', cameWords.frontTyreBefore(), cameWords.tyreBefore())}
+        {entry('TYRE_FRONT', cameWords.frontTyreNow(), cameWords.tyreNow())}
       </Axle>
       <Axle x={rearX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
-        {entry('LIFT_REAR', 'Rear axle', 'lift', 'lift ')}
-        {entry('LOAD_REAR', 'Rear axle', 'load', 'load ')}
-        {entry('TYRE_REAR_BEFORE', 'Rear tyre before', 'tyre before')}
-        {entry('TYRE_REAR', 'Rear tyre now', 'tyre now')}
+        {entry('LIFT_REAR', cameWords.rearAxle(), 'lift', 'lift ')}
+        {entry('LOAD_REAR', cameWords.rearAxle(), 'load', 'load ')}
+        {entry('TYRE_REAR_BEFORE', cameWords.rearTyreBefore(), cameWords.tyreBefore())}
+        {entry('TYRE_REAR', cameWords.rearTyreNow(), cameWords.tyreNow())}
       </Axle>
       <Overlay x={width - 130} y={footY + 124}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
-          levelling dial
-          {entry('DIAL_BEFORE', 'Levelling dial', 'before', 'before ')}
-          {entry('DIAL', 'Levelling dial', 'now', 'now ')}
+          {cameWords.levellingDial()}
+          {entry('DIAL_BEFORE', cameWords.levellingDial2(), 'before', 'before ')}
+          {entry('DIAL', cameWords.levellingDial2(), 'now', 'now ')}
         </Box>
       </Overlay>
     </>

@@ -1,4 +1,5 @@
 import type { Units } from '../app/api/client';
+import { appWords } from '../words/page/app';
 
 const SIXTEENTH_MM = 25.4 / 16;
 
@@ -53,7 +54,7 @@ export function shownLength(mm: number, units: Units): string {
 /** Turns as one would type them: "1 1/2", with the direction in words. */
 export function typedTurns(turns: number): string {
   const eighths = Math.round(Math.abs(turns) * 8);
-  return `${mixed(eighths, 8)} ${turns < 0 ? 'anticlockwise' : 'clockwise'}`;
+  return `${mixed(eighths, 8)} ${turns < 0 ? appWords.anticlockwise() : appWords.clockwise()}`;
 }
 
 /** A number of parts as whole and fraction in lowest terms. */

@@ -6,30 +6,33 @@ import { BareButton, PlainButton } from '../app/buttons';
 import { isLive } from './needs';
 import { TextField } from '../settings/fields';
 import { VerdictShape } from '../finding/VerdictShape';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
+import { term } from '../words/terms';
 
 type Event = FeedEdit['battery'][number];
 type Open = FeedEdit['open'][number];
 
 const EVENTS: readonly (readonly [Event['what'], string])[] = [
-  ['NEGATIVE_OFF', 'Negative off'],
-  ['NEGATIVE_ON', 'Negative on'],
-  ['POSITIVE_OFF', 'Positive off'],
-  ['POSITIVE_ON', 'Positive on'],
-  ['LOOSENED', 'Clamp loosened only'],
-  ['SECOND_ON', 'Second source on'],
-  ['SECOND_OFF', 'Second source off'],
+  ['NEGATIVE_OFF', feedWords.negativeOff()],
+  ['NEGATIVE_ON', appWords.negativeOn()],
+  ['POSITIVE_OFF', feedWords.positiveOff()],
+  ['POSITIVE_ON', feedWords.positiveOn()],
+  ['LOOSENED', feedWords.clampLoosenedOnly()],
+  ['SECOND_ON', feedWords.secondSourceOn()],
+  ['SECOND_OFF', feedWords.secondSourceOff()],
 ];
 
 const WORDS: Record<Event['what'], string> = {
-  NEGATIVE_OFF: 'Negative terminal off',
-  NEGATIVE_ON: 'Negative terminal on',
-  POSITIVE_OFF: 'Positive terminal off',
-  POSITIVE_ON: 'Positive terminal on',
-  LOOSENED: 'Clamp loosened, left on',
-  SECOND_ON: 'Second source joined',
-  SECOND_OFF: 'Second source off',
-  LIVE_STEP: 'On live wires',
-  DEAD_STEP: 'On dead wires',
+  NEGATIVE_OFF: feedWords.negativeTerminalOff(),
+  NEGATIVE_ON: feedWords.negativeTerminalOn(),
+  POSITIVE_OFF: feedWords.positiveTerminalOff(),
+  POSITIVE_ON: feedWords.positiveTerminalOn(),
+  LOOSENED: feedWords.clampLoosenedLeftOn(),
+  SECOND_ON: feedWords.secondSourceConnected(),
+  SECOND_OFF: feedWords.secondSourceOff(),
+  LIVE_STEP: feedWords.onLiveWires(),
+  DEAD_STEP: feedWords.onDeadWires(),
 };
 
 /** How the battery stood over the steps, and what is still open before the vehicle goes. */
@@ -68,10 +71,16 @@ export function Battery({
       <Flex align="center" gap="10px">
         <VerdictShape verdict={page.connected ? 'AT_EDGE' : 'WITHIN'} size={22} />
         <Box fontFamily="heading" fontWeight="600" fontSize="22px">
-          {page.connected ? 'Wires are live' : 'The battery is off: nothing is live'}
+          {page.connected ? feedWords.wiresAreLive() : feedWords.theBatteryIsOffNothingIs()}
         </Box>
       </Flex>
-      <Flex gap="6px" wrap="wrap" py="8px" role="group" aria-label="The battery’s terminals">
+      <Flex
+        gap="6px"
+        wrap="wrap"
+        py="8px"
+        role="group"
+        aria-label={feedWords.theBatterysTerminals()}
+      >
         {EVENTS.map(([event, words]) => (
           <PlainButton key={event} px="13px" onClick={() => happened(event)}>
             {words}
@@ -84,21 +93,21 @@ export function Battery({
             {step.does}
             <Box as="span" color="quiet">
               {' '}
-              · {isLive(step.battery) ? 'needs the battery on' : 'needs it off'}
+              · {isLive(step.battery) ? feedWords.needsTheBatteryOn() : feedWords.needsItOff()}
             </Box>
           </Box>
           <BareButton
-            aria-label={`Done: ${step.does}`}
+            aria-label={feedWords.doneDoes({ does: step.does })}
             onClick={() => happened(isLive(step.battery) ? 'LIVE_STEP' : 'DEAD_STEP', step.does)}
           >
-            Done
+            {appWords.done()}
           </BareButton>
         </Flex>
       ))}
       <Box fontFamily="heading" fontWeight="600" pt="12px">
-        So far
+        {feedWords.soFar()}
       </Box>
-      {sofar.length === 0 && <Box color="quiet">Nothing yet: it came connected.</Box>}
+      {sofar.length === 0 && <Box color="quiet">{feedWords.nothingYetItCameConnected()}</Box>}
       <Box as="ol">
         {sofar.map((event, index) => (
           <Flex as="li" key={`${event.at} ${index}`} gap="12px" py="4px">
@@ -108,26 +117,26 @@ export function Battery({
             <Box flex="1">
               {event.step || WORDS[event.what]}
               <Box as="span" color="quiet">
-                {event.step && ` · ${WORDS[event.what].toLowerCase()}`} · {event.person}
+                {event.step && ` · ${term('BatteryTimeline.What', event.what)}`} · {event.person}
               </Box>
             </Box>
           </Flex>
         ))}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pt="18px">
-        Open before hand-over
+        {feedWords.openBeforeHandOver()}
       </Box>
       <Flex gap="10px" align="flex-end" wrap="wrap">
         <Box flex="1" minW="240px">
           <TextField
-            label="What is makeshift, or not connected?"
+            label={feedWords.whatIsMakeshiftOrNotConnected()}
             value={what}
             set={setWhat}
             maxLength={200}
           />
         </Box>
-        <PlainButton onClick={() => open('TEMPORARY')}>Makeshift</PlainButton>
-        <PlainButton onClick={() => open('UNCONNECTED')}>Not connected</PlainButton>
+        <PlainButton onClick={() => open('TEMPORARY')}>{feedWords.makeshift()}</PlainButton>
+        <PlainButton onClick={() => open('UNCONNECTED')}>{feedWords.notConnected()}</PlainButton>
       </Flex>
       {feed.open.map((item) => (
         <Flex key={item.id} align="center" gap="10px" borderTopWidth="1px" borderColor="hairline">
@@ -136,11 +145,11 @@ export function Battery({
             {item.what}
             <Box as="span" color="quiet">
               {' '}
-              · {item.kind === 'TEMPORARY' ? 'makeshift' : 'not connected'}
+              · {item.kind === 'TEMPORARY' ? feedWords.makeshift2() : feedWords.notConnected2()}
             </Box>
           </Box>
           <BareButton
-            aria-label={`${item.done ? 'Open again' : 'Put right'}: ${item.what}`}
+            aria-label={`${item.done ? feedWords.openAgain() : feedWords.putRight()}: ${item.what}`}
             onClick={() =>
               onChange({
                 open: feed.open.map((one) =>
@@ -149,7 +158,7 @@ export function Battery({
               })
             }
           >
-            {item.done ? 'Open again' : 'Put right'}
+            {item.done ? feedWords.openAgain() : feedWords.putRight()}
           </BareButton>
         </Flex>
       ))}

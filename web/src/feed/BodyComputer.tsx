@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { actingName, api, unwrap, type FeedEdit } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
+import { feedWords } from '../words/page/feed';
 
 type Setting = FeedEdit['settings'][number];
 
@@ -65,12 +66,9 @@ export function BodyComputer({
   return (
     <Box maxW="860px" pt="18px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">
-        Body computer
+        {feedWords.bodyComputer()}
       </Box>
-      <Box color="quiet">
-        A simulated one stands in for the adapter. Function present first, then lamp type; every
-        value is read back and written down.
-      </Box>
+      <Box color="quiet">{feedWords.aSimulatedOneStandsInFor()}</Box>
       <Refusal words={(write.error ?? now.error)?.message} />
       {now.data?.parameters.map((parameter) => (
         <Flex

@@ -15,6 +15,7 @@ import { CircuitSymbol } from './CircuitSymbol';
 import { told, type Told } from './told';
 import { fitScale, points, wireColour, wireWidth } from './wires';
 import { isOfComponent } from '../finding/subject';
+import { feedWords } from '../words/page/feed';
 
 const BAR = 30;
 
@@ -30,7 +31,7 @@ export function CircuitDrawing({
 }) {
   const { drawing } = sheet;
   return (
-    <DrawingGround label="The circuit, from battery to ground" ground="ground">
+    <DrawingGround label={feedWords.theCircuitFromBatteryToGround()} ground="ground">
       {(size) => {
         const scale = fitScale(
           { width: drawing.width, height: drawing.height + 2 * BAR },
@@ -45,7 +46,7 @@ export function CircuitDrawing({
             overflow="auto"
             tabIndex={0}
             role="region"
-            aria-label="The circuit; it can be scrolled"
+            aria-label={feedWords.theCircuitItCanBeScrolled()}
           >
             <svg
               width={width * scale}
@@ -53,7 +54,7 @@ export function CircuitDrawing({
               viewBox={`0 0 ${width} ${height}`}
               style={{ display: 'block' }}
               role="group"
-              aria-label={`Circuit: ${sheet.plan.title}`}
+              aria-label={feedWords.circuitTitle({ title: sheet.plan.title })}
             >
               <Bars solved={solved} width={width} ground={drawing.height + BAR} height={height} />
               <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
@@ -87,12 +88,14 @@ function Bars({
     <g>
       <rect x="0" y="0" width={width} height={BAR} fill={paint('panel')} />
       <Label x={14} y={20} as="figure" size={15}>
-        battery{solved ? `, ${solved.battery.metric}` : ''}
-        {engine ? ', engine running' : ''}
+        {feedWords.battery()}
+        {solved ? `, ${solved.battery.metric}` : ''}
+        {engine ? feedWords.engineRunning() : ''}
       </Label>
       <rect x="0" y={ground} width={width} height={height - ground} fill={paint('floor')} />
       <Label x={14} y={ground + 20} as="figure" size={15} colour="floorInk">
-        body ground{solved ? `, ${solved.body.metric} above the battery’s own` : ''}
+        {feedWords.bodyGround()}
+        {solved ? feedWords.metricAboveTheBatterysOwn({ metric: solved.body.metric }) : ''}
       </Label>
     </g>
   );
@@ -167,7 +170,7 @@ function Lines({
           <g
             key={path.id}
             {...pressed(() => onPart(path.wire))}
-            aria-label={`Wire: ${words.name} ${words.line}`}
+            aria-label={feedWords.wireNameLine({ name: words.name, line: words.line })}
           >
             <polyline points={points(path.spots)} stroke="transparent" strokeWidth="24" />
             <polyline points={points(path.spots)} stroke={paint('rule')} strokeWidth={width + 2} />
@@ -259,7 +262,7 @@ function Symbol({
     return shape;
   }
   const says = NAMELESS.includes(box.symbol)
-    ? `${words.name}, contact`
+    ? feedWords.nameContact({ name: words.name })
     : box.symbol === 'MODULE'
       ? words.name
       : `${words.name} ${words.line}`;

@@ -2,6 +2,7 @@ import { Box, Grid } from '@chakra-ui/react';
 import type { Controls, FeedSheet } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { KEYS, LIGHTS, TURNS } from './words';
+import { feedWords } from '../words/page/feed';
 
 function Buttons<T extends string>({
   label,
@@ -59,20 +60,20 @@ export function DriverSeat({
   return (
     <Box>
       <Buttons
-        label="Key"
+        label={feedWords.key()}
         options={KEYS}
         value={controls.key}
         set={(key) => set({ ...controls, key })}
       />
       <Buttons
-        label="Lights"
+        label={feedWords.lights()}
         options={LIGHTS}
         value={controls.lights}
         set={(lights) => set({ ...controls, lights })}
       />
       {asked((at) => at.fog) && (
         <Buttons
-          label="Fog switch"
+          label={feedWords.fogSwitch()}
           options={ON_OFF}
           value={controls.fog ? 'on' : 'off'}
           set={(on) => set({ ...controls, fog: on === 'on' })}
@@ -80,7 +81,7 @@ export function DriverSeat({
       )}
       {asked((at) => at.auxiliary) && (
         <Buttons
-          label="Auxiliary switch"
+          label={feedWords.auxiliarySwitch()}
           options={ON_OFF}
           value={controls.auxiliary ? 'on' : 'off'}
           set={(on) => set({ ...controls, auxiliary: on === 'on' })}
@@ -88,7 +89,7 @@ export function DriverSeat({
       )}
       {asked((at) => at.turn !== 'OFF') && (
         <Buttons
-          label="Turn"
+          label={feedWords.turn()}
           options={TURNS}
           value={controls.turn}
           set={(turn) => set({ ...controls, turn })}

@@ -6,6 +6,8 @@ import { PartSheet } from './PartSheet';
 import { ProbeForm } from './ProbeForm';
 import { QuestionForm } from './QuestionForm';
 import { toldFeed } from './toldFeed';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 /** Which dialog stands over the page. */
 export type Shown =
@@ -44,7 +46,7 @@ export function FeedDialogs({
   const theirs = conflict?.theirs as unknown as FeedPage | undefined;
   return (
     <>
-      <Sheet title={part ? part.id : 'Part'} open={shown?.what === 'part'} close={close}>
+      <Sheet title={part ? part.id : feedWords.part()} open={shown?.what === 'part'} close={close}>
         {part && sheet && plan && (
           <PartSheet
             key={part.id}
@@ -66,7 +68,11 @@ export function FeedDialogs({
         )}
       </Sheet>
       <Sheet
-        title={sheet && sheet.beside.length > 0 ? 'What the plans ask' : 'What the plan asks'}
+        title={
+          sheet && sheet.beside.length > 0
+            ? feedWords.whatThePlansAsk()
+            : feedWords.whatThePlanAsks()
+        }
         open={shown?.what === 'questions'}
         close={close}
         size="xl"
@@ -84,7 +90,7 @@ export function FeedDialogs({
           />
         )}
       </Sheet>
-      <Sheet title="A wire, probed" open={shown?.what === 'probe'} close={close}>
+      <Sheet title={feedWords.aWireProbed()} open={shown?.what === 'probe'} close={close}>
         {shown?.what === 'probe' && (
           <ProbeForm
             wire={shown.wire}
@@ -106,7 +112,7 @@ export function FeedDialogs({
         )}
       </Sheet>
       <Sheet
-        title={`Changed meanwhile by ${conflict?.changedBy ?? ''}`}
+        title={appWords.changedMeanwhileByChangedBy({ changedBy: conflict?.changedBy ?? '' })}
         open={shown?.what === 'both' && theirs !== undefined}
         close={close}
       >

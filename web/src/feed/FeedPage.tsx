@@ -45,16 +45,18 @@ import { WishGrid, type LowStays } from './WishGrid';
 import { hasRoom, withoutPlan, withPlan } from './jointPlan';
 import { telling } from './telling';
 import { usualWishes } from './words';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 type View = 'wishes' | 'circuit' | 'lists' | 'sources' | 'measured' | 'battery' | 'routes';
 const VIEWS: readonly (readonly [View, string, string])[] = [
-  ['wishes', 'Plans', '1'],
-  ['circuit', 'Circuit', '2'],
-  ['lists', 'Lists', '3'],
-  ['sources', 'Sources', '4'],
-  ['measured', 'Measured', '5'],
-  ['battery', 'Battery', '6'],
-  ['routes', 'Ways', '7'],
+  ['wishes', feedWords.plans(), '1'],
+  ['circuit', feedWords.circuit(), '2'],
+  ['lists', feedWords.lists(), '3'],
+  ['sources', feedWords.sources(), '4'],
+  ['measured', feedWords.measured(), '5'],
+  ['battery', appWords.battery(), '6'],
+  ['routes', feedWords.routing(), '7'],
 ];
 
 export function FeedPage() {
@@ -118,30 +120,33 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     };
   };
   const titles = sheet ? plansOf(sheet, page.plans) : [];
-  const heading = titles.length > 1 ? `${titles.length} plans, one circuit` : titles[0]?.title;
+  const heading =
+    titles.length > 1
+      ? feedWords.lengthPlansOneCircuit({ length: titles.length })
+      : titles[0]?.title;
   const askNode = async (node: string) => {
     if (plan) {
       const { working, source } = await nodeVolts(plan, controls, node);
-      setWorked({ kind: 'figure', title: `Volts at ${node}`, lines: working, source });
+      setWorked({ kind: 'figure', title: feedWords.voltsAtNode({ node }), lines: working, source });
     }
   };
   useToYard();
   useViewKeys(setView);
   useCommand(
     'q',
-    'What the plan asks',
+    feedWords.whatThePlanAsks(),
     useCallback(() => setShown({ what: 'questions' }), []),
   );
   const widen = useCallback(() => setWide((before) => !before), []);
-  useCommand('x', 'The circuit alone, or with its states', widen);
+  useCommand('x', feedWords.theCircuitAloneOrWithIts(), widen);
   useCommand(
     'f',
-    'All findings',
+    appWords.allFindings(),
     useCallback(() => setShown({ what: 'findings' }), []),
   );
   useCommand(
     'w',
-    'Cautions',
+    appWords.cautions(),
     useCallback(() => setShown({ what: 'cautions' }), []),
   );
   const isAlone = wide && view === 'circuit';
@@ -149,11 +154,11 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const cautions = [
     ...page.cautions,
     ...(sheet?.plan.cautions ?? []).map((text, index) => ({
-      id: `plan ${index}`,
+      id: feedWords.planIndex({ index }),
       text,
       source: {
         mark: 'COMMON_PRACTICE',
-        words: 'common practice',
+        words: feedWords.commonPractice(),
         reference: sheet?.plan.title ?? '',
       } as const,
     })),
@@ -165,11 +170,11 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
       leftWidth="206px"
       left={
         <StageColumn
-          label="The driver’s controls"
+          label={feedWords.theDriversControls()}
           foot={
             <Cautions
               cautions={cautions}
-              where="at the wires"
+              where={feedWords.atTheWires()}
               open={shown?.what === 'cautions'}
               setOpen={(on) => setShown(on ? { what: 'cautions' } : undefined)}
             />
@@ -186,16 +191,13 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
                 onClick={() => setShown({ what: 'questions' })}
               >
                 {heading}
-                <VisuallyHidden>: what is asked</VisuallyHidden>
+                <VisuallyHidden>{feedWords.whatIsAsked()}</VisuallyHidden>
                 <Key name="q" />
               </BareButton>
               <DriverSeat sheet={sheet} controls={controls} set={setControls} />
             </>
           ) : (
-            <Box color="quiet">
-              The driver’s controls stand here once a plan is taken: each turn of the key solves its
-              circuit.
-            </Box>
+            <Box color="quiet">{feedWords.theDriversControlsAppearHereOnce()}</Box>
           )}
         </StageColumn>
       }
@@ -218,7 +220,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             )}
             {view === 'circuit' && (
               <ToolButton px="6px" aria-pressed={wide} on={wide} hideBelow="lg" onClick={widen}>
-                Alone
+                {feedWords.alone()}
                 <Key name="x" />
               </ToolButton>
             )}
@@ -323,7 +325,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             bg="panel"
             tabIndex={0}
             role="region"
-            aria-label="Plans"
+            aria-label={feedWords.plans()}
           >
             {sheet && plan && titles.length > 1 && (
               <TakenPlans
@@ -349,8 +351,8 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         <KeptBand
           findings={sheet?.findings ?? []}
           empty={{
-            headline: 'No plan taken yet',
-            detail: 'Say what the lamps should do; the plans that do it stand beside.',
+            headline: feedWords.noPlanChosenYet(),
+            detail: feedWords.enterWhatTheLampsShouldDo(),
           }}
           kept={kept}
           theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
@@ -372,7 +374,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
                 change({ plan: { ...plan, answers: fix.answers, changes: fix.changes } })
               }
             >
-              Take {fix.words}
+              {feedWords.useWords({ words: fix.words })}
             </ActButton>
           ) : (
             <NextStage job={page.job} here="FEED" />
@@ -421,20 +423,20 @@ function freshWire(): SourceEdit {
     id: uuidv7(),
     place: '',
     colour: '',
-    ground: 'battery’s own negative',
+    ground: feedWords.batterysOwnNegative(),
     supplyVolts: 12.6,
     readings: [],
   };
 }
 
 function useViewKeys(setView: (view: View) => void) {
-  useViewKey('1', 'Wishes and the plans that meet them', 'wishes', setView);
-  useViewKey('2', 'Circuit', 'circuit', setView);
-  useViewKey('3', 'Order and cut list', 'lists', setView);
-  useViewKey('4', 'Sources', 'sources', setView);
-  useViewKey('5', 'Measured', 'measured', setView);
-  useViewKey('6', 'Battery', 'battery', setView);
-  useViewKey('7', 'Ways of the harness', 'routes', setView);
+  useViewKey('1', feedWords.wishesAndThePlansThatMeet(), 'wishes', setView);
+  useViewKey('2', feedWords.circuit(), 'circuit', setView);
+  useViewKey('3', feedWords.orderAndCutList(), 'lists', setView);
+  useViewKey('4', feedWords.sources(), 'sources', setView);
+  useViewKey('5', feedWords.measured(), 'measured', setView);
+  useViewKey('6', appWords.battery(), 'battery', setView);
+  useViewKey('7', feedWords.routingOfTheHarness(), 'routes', setView);
 }
 
 function useViewKey(key: string, words: string, view: View, setView: (view: View) => void) {

@@ -1,18 +1,19 @@
 import type { SolvedFeed } from '../app/api/client';
 import { paint } from '../app/theme';
-import { counted } from '../app/counted';
 import { Label } from '../drawing/Label';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 /** Where lamps of a function sit on a plain front: out from the middle and up, and how large. */
 const PLACES: Record<string, { out: number; up: number; radius: number; words: string }> = {
-  MAIN: { out: 74, up: 62, radius: 9, words: 'main' },
-  DIPPED: { out: 98, up: 62, radius: 11, words: 'low' },
-  POSITION: { out: 118, up: 62, radius: 5, words: 'position' },
-  TURN: { out: 132, up: 60, radius: 6, words: 'turn' },
-  DRL: { out: 92, up: 38, radius: 7, words: 'running' },
-  FRONT_FOG: { out: 104, up: 22, radius: 9, words: 'fog' },
-  DRIVING: { out: 34, up: 40, radius: 9, words: 'driving' },
-  SIDE_MARKER: { out: 142, up: 40, radius: 5, words: 'marker' },
+  MAIN: { out: 74, up: 62, radius: 9, words: feedWords.main() },
+  DIPPED: { out: 98, up: 62, radius: 11, words: feedWords.low() },
+  POSITION: { out: 118, up: 62, radius: 5, words: appWords.position() },
+  TURN: { out: 132, up: 60, radius: 6, words: feedWords.turn2() },
+  DRL: { out: 92, up: 38, radius: 7, words: feedWords.running() },
+  FRONT_FOG: { out: 104, up: 22, radius: 9, words: appWords.fog() },
+  DRIVING: { out: 34, up: 40, radius: 9, words: appWords.driving() },
+  SIDE_MARKER: { out: 142, up: 40, radius: 5, words: feedWords.marker() },
 };
 
 const WIDTH = 360;
@@ -33,7 +34,9 @@ export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
       width="100%"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`The front, seen standing before it: ${counted(lit, 'lamp')} lit`}
+      aria-label={feedWords.theFrontSeenStandingBeforeIt({
+        lit: appWords.countLamps({ count: lit }),
+      })}
     >
       <g fill="none" stroke={paint('rule')} strokeWidth="1.5">
         <path d="M30 96V58q2 -20 26 -26l40 -22h168l40 22q24 6 26 26v38z" fill={paint('plaster')} />
@@ -71,13 +74,13 @@ export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
         );
       })}
       <Label x={4} y={FLOOR + 14} as="scale" size={13} colour="quiet">
-        right
+        {feedWords.right()}
       </Label>
       <Label x={WIDTH - 4} y={FLOOR + 14} as="scale" size={13} colour="quiet" anchor="end">
-        left
+        {feedWords.left()}
       </Label>
       <Label x={WIDTH / 2} y={FLOOR + 14} as="scale" size={13} colour="quiet" anchor="middle">
-        seen standing before it
+        {appWords.seenStandingBeforeIt()}
       </Label>
     </svg>
   );

@@ -9,6 +9,8 @@ import { Refusal } from '../app/Refusal';
 import { isLive, type Needs } from './needs';
 import { OwnPlan } from './OwnPlan';
 import { isAt } from './StateTable';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 function Heading({ children }: { children: ReactNode }) {
   return (
@@ -19,9 +21,9 @@ function Heading({ children }: { children: ReactNode }) {
 }
 
 const BATTERY: Record<Needs, string> = {
-  OFF: 'negative off',
-  ON: 'battery on',
-  FED: 'battery on, fuses in',
+  OFF: appWords.negativeOff(),
+  ON: feedWords.batteryOn(),
+  FED: feedWords.batteryOnFusesIn(),
   ANY: '',
 };
 
@@ -54,11 +56,11 @@ export function Lists({
   return (
     <Box maxW="860px">
       <Flex gap="8px" wrap="wrap" pt="4px">
-        <Download href={`${files}/sheet.pdf?units=${units}`}>Wiring sheet, PDF</Download>
-        <Download href={`${files}/sheet.svg`}>Circuit, SVG</Download>
-        <Download href={`${files}/parts.csv`}>Parts, CSV</Download>
+        <Download href={`${files}/sheet.pdf?units=${units}`}>{feedWords.wiringSheetPDF()}</Download>
+        <Download href={`${files}/sheet.svg`}>{feedWords.circuitSVG()}</Download>
+        <Download href={`${files}/parts.csv`}>{feedWords.partsCSV()}</Download>
         <FileButton
-          words="Take a CSV in"
+          words={feedWords.importACSV()}
           accept=".csv,text/csv"
           onPick={(files) => {
             const file = files?.[0];
@@ -68,21 +70,23 @@ export function Lists({
           }}
         />
         {state && (
-          <Download href={`${files}/netlist?state=${state.state}`}>Netlist: {state.words}</Download>
+          <Download href={`${files}/netlist?state=${state.state}`}>
+            {feedWords.netlistWords({ words: state.words })}
+          </Download>
         )}
         {state?.phases.slice(1).map((phase, index) => (
           <Download key={phase} href={`${files}/netlist?state=${state.state}&phase=${index + 2}`}>
-            Netlist: {phase}
+            {feedWords.netlistPhase({ phase })}
           </Download>
         ))}
         {state && state.phases.length > 0 && (
           <Download href={`${files}/netlist?state=${state.state}&overTime=true`}>
-            Netlist over time
+            {feedWords.netlistOverTime()}
           </Download>
         )}
       </Flex>
       <Refusal words={problem} pt="6px" />
-      <Heading>Order of connecting</Heading>
+      <Heading>{feedWords.orderOfConnecting()}</Heading>
       <Box as="ol">
         {sheet.order.map((step, index) => (
           <Flex
@@ -105,12 +109,12 @@ export function Lists({
       </Box>
       {sheet.undo && (
         <>
-          <Heading>To undo it</Heading>
+          <Heading>{feedWords.toUndoIt()}</Heading>
           <Box>{sheet.undo}</Box>
         </>
       )}
-      <Heading>Cut list</Heading>
-      {sheet.cuts.length === 0 && <Box color="quiet">No wire is cut for this plan.</Box>}
+      <Heading>{feedWords.cutList()}</Heading>
+      {sheet.cuts.length === 0 && <Box color="quiet">{feedWords.noWireIsCutForThis()}</Box>}
       {sheet.cuts.map((reel) => (
         <Box key={`${reel.size} ${reel.colour}`} pb="8px">
           <Box
@@ -137,7 +141,7 @@ export function Lists({
       ))}
       {sheet.labels.length > 0 && (
         <>
-          <Heading>Labels, one for each end</Heading>
+          <Heading>{feedWords.labelsOneForEachEnd()}</Heading>
           <Flex gap="6px" wrap="wrap">
             {sheet.labels.map((label, index) => (
               <Box
@@ -156,7 +160,7 @@ export function Lists({
         </>
       )}
       <OwnPlan sheet={sheet} plan={plan} />
-      <Heading>Parts</Heading>
+      <Heading>{appWords.parts()}</Heading>
       {sheet.bill.map((line) => (
         <Flex key={line.what} gap="12px" py="3px">
           <Box w="44px" textAlign="right" fontFamily="heading" fontWeight="600">

@@ -14,6 +14,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { typedNumber } from './ProbeForm';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 /** What a meter showed, laid over what was solved. */
 export function Measured({
@@ -41,7 +43,7 @@ export function Measured({
   const add = () => {
     const number = typedNumber(value);
     if (Number.isNaN(number)) {
-      setProblem('What did the meter show? 13.4');
+      setProblem(feedWords.whatDidTheMeterShowFor());
       return;
     }
     setProblem(undefined);
@@ -62,10 +64,10 @@ export function Measured({
   return (
     <Box maxW="860px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">
-        Measured against solved
+        {feedWords.measuredAgainstSolved()}
       </Box>
       <Box color="quiet" pb="8px">
-        Volts against the battery’s own negative post; amperes through a part.
+        {feedWords.voltsAgainstTheBatterysNegativePost()}
       </Box>
       <form
         onSubmit={(event) => {
@@ -75,35 +77,35 @@ export function Measured({
       >
         <Pairs>
           <Choice
-            label="In the state"
+            label={feedWords.inTheState()}
             value={state}
             set={setState}
             options={sheet.states.map((one) => [one.state, one.words] as const)}
           />
           <Choice
-            label="What"
+            label={appWords.what()}
             value={what}
             set={setWhat}
             options={[
-              ['volts', 'volts at a point'],
-              ['amperes', 'amperes through a part'],
+              ['volts', feedWords.voltsAtAPoint()],
+              ['amperes', feedWords.amperesThroughAPart()],
             ]}
           />
           <Choice
-            label="Where"
+            label={feedWords.where()}
             value={chosen}
             set={setPlace}
             options={places.map((one) => [one, one] as const)}
           />
           <TextField
-            label={what === 'volts' ? 'The meter shows (V)' : 'The meter shows (A)'}
+            label={what === 'volts' ? feedWords.theMeterShowsV() : feedWords.theMeterShowsA()}
             value={value}
             set={setValue}
             maxLength={10}
           />
         </Pairs>
         <Flex gap="12px" align="center" py="10px">
-          <PlainButton type="submit">Lay it over</PlainButton>
+          <PlainButton type="submit">{feedWords.compare()}</PlainButton>
           <Refusal words={problem} />
         </Flex>
       </form>
@@ -131,7 +133,7 @@ export function Measured({
       ))}
       {feed.readings.length > 0 && (
         <BareButton color="quiet" onClick={() => onChange(feed.readings.slice(0, -1))}>
-          Take the last reading back
+          {feedWords.undoTheLastReading()}
         </BareButton>
       )}
     </Box>

@@ -5,6 +5,8 @@ import { feedPlanFile, putFeedPlan } from '../app/api/queries';
 import { FileButton } from '../app/FileButton';
 import { PlainButton } from '../app/buttons';
 import { TextField } from '../settings/fields';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 const LONGEST_ID = 41;
 
@@ -26,13 +28,13 @@ export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan })
     const name = title.trim();
     const id = planId(name);
     if (id.length < 2) {
-      setSaid({ text: 'Give it a name first.', bad: true });
+      setSaid({ text: feedWords.giveItANameFirst(), bad: true });
       return;
     }
     try {
       const own = id === sheet.plan.id ? sheet.plan.version : 0;
       await putFeedPlan(id, { version: own, title: name, file: await read() });
-      setSaid({ text: `Kept as “${name}”: it stands among the plans now.`, bad: false });
+      setSaid({ text: feedWords.savedAsNameItIsAmong({ name }), bad: false });
     } catch (refused) {
       setSaid({ text: (refused as Error).message, bad: true });
     }
@@ -47,17 +49,17 @@ export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan })
   return (
     <Box pt="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
-        As our own plan
+        {feedWords.asOurOwnPlan()}
       </Box>
       <Flex gap="10px" align="flex-end" wrap="wrap">
         <Box flex="1" minW="220px">
-          <TextField label="What do we call it?" value={title} set={setTitle} />
+          <TextField label={feedWords.whatIsItCalled()} value={title} set={setTitle} />
         </Box>
         <PlainButton onClick={() => void keep(withTheseAnswers)}>
-          Keep with these answers
+          {feedWords.saveWithTheseAnswers()}
         </PlainButton>
         <FileButton
-          words="Take a file in"
+          words={appWords.importAFile()}
           accept=".json,application/json"
           onPick={(files) => {
             const file = files?.[0];
@@ -68,7 +70,7 @@ export function OwnPlan({ sheet, plan }: { sheet: FeedSheet; plan: ChosenPlan })
         />
         <PlainButton asChild>
           <a href={`/api/feed-plans/${plan.id}/file`} download>
-            This plan’s file
+            {feedWords.thisPlansFile()}
           </a>
         </PlainButton>
       </Flex>

@@ -9,6 +9,8 @@ import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { isOfComponent } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 /** A part: what it does now, what is said of it, and what of it can be changed. */
 export function PartSheet({
@@ -53,24 +55,29 @@ export function PartSheet({
       {now && (
         <Flex gap="4px 28px" wrap="wrap" pb="4px">
           {Object.entries(now.amps).map(([branch, amps]) => (
-            <Figure key={branch} label={branch || 'through it'}>
+            <Figure key={branch} label={branch || feedWords.throughIt()}>
               {figureText(amps, units)}
             </Figure>
           ))}
-          <Figure label="over it">{figureText(now.volts, units)}</Figure>
+          <Figure label={feedWords.overIt()}>{figureText(now.volts, units)}</Figure>
           {now.lamp && (
-            <Figure label="of its rated light">{figureText(now.lamp.light, units)}</Figure>
+            <Figure label={feedWords.ofItsRatedLight()}>{figureText(now.lamp.light, units)}</Figure>
           )}
-          {now.load && <Figure label="of what it bears">{figureText(now.load, units)}</Figure>}
+          {now.load && (
+            <Figure label={feedWords.ofItsRating()}>{figureText(now.load, units)}</Figure>
+          )}
           {nodes.map((node) => {
             const volts = solved?.nodes[node];
             return (
               volts && (
-                <Figure key={node} label={`at ${node}`}>
+                <Figure key={node} label={feedWords.atNode({ node })}>
                   <BareButton
                     type="button"
                     px="0"
-                    aria-label={`${figureText(volts, units)} at ${node}: how it comes about`}
+                    aria-label={feedWords.voltsAtNodeHowItComes({
+                      volts: figureText(volts, units),
+                      node,
+                    })}
                     onClick={() => void askNode(node)}
                   >
                     {figureText(volts, units)}
@@ -148,7 +155,7 @@ export function PartSheet({
             </Pairs>
           </Box>
           <FormFoot>
-            <ActButton type="submit">Change it</ActButton>
+            <ActButton type="submit">{appWords.changeIt()}</ActButton>
           </FormFoot>
         </>
       )}

@@ -6,6 +6,7 @@ import { Refusal } from '../app/Refusal';
 import { Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { KEYS, LIGHTS } from './words';
+import { feedWords } from '../words/page/feed';
 
 /** A number as people type it; NaN for none. */
 export function typedNumber(text: string): number {
@@ -59,11 +60,11 @@ export function ProbeForm({
       (text) => text.trim() !== '' && Number.isNaN(typedProbe(text, 1)),
     );
     if (wrong !== undefined) {
-      setProblem(`“${wrong}” is no number of volts, nor “lit”, “dark” or “flashes”.`);
+      setProblem(feedWords.wrongIsNeitherANumberOf({ wrong }));
     } else if (!place.trim() || !ground.trim()) {
-      setProblem('Say where the wire is, and what it was probed against.');
+      setProblem(feedWords.enterWhereTheWireIsAnd());
     } else if (!(typedNumber(supply) > 0)) {
-      setProblem('Say how high the battery stands: 12.6');
+      setProblem(feedWords.enterTheBatteryVoltageForExample());
     } else {
       onDone({
         ...wire,
@@ -90,14 +91,18 @@ export function ProbeForm({
       }}
     >
       <Pairs>
-        <TextField label="Connector and cavity" value={place} set={setPlace} />
-        <TextField label="Colour" value={colour} set={setColour} maxLength={40} />
-        <TextField label="Probed against" value={ground} set={setGround} />
-        <TextField label="Battery stands at (V)" value={supply} set={setSupply} maxLength={6} />
+        <TextField label={feedWords.connectorAndCavity()} value={place} set={setPlace} />
+        <TextField label={feedWords.colour()} value={colour} set={setColour} maxLength={40} />
+        <TextField label={feedWords.probedAgainst()} value={ground} set={setGround} />
+        <TextField
+          label={feedWords.batteryVoltageV()}
+          value={supply}
+          set={setSupply}
+          maxLength={6}
+        />
       </Pairs>
       <Box color="quiet" pt="14px" pb="4px">
-        Volts, or “lit”, “dark” and “flashes” from a test light; key down the side, lights across.
-        Leave out what was not read.
+        {feedWords.voltsOrLitDarkAndFlashes()}
       </Box>
       <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">
         <Box />
@@ -112,7 +117,7 @@ export function ProbeForm({
             words={words}
             cells={LIGHTS.map(([lights, light]) => ({
               id: cell(key, lights),
-              label: `Key ${words}, lights ${light}`,
+              label: feedWords.keyWordsLightsLight({ words, light }),
             }))}
             values={cells}
             set={(id, value) => setCells((before) => ({ ...before, [id]: value }))}
@@ -120,10 +125,10 @@ export function ProbeForm({
         ))}
       </Grid>
       <FormFoot>
-        <ActButton type="submit">Keep the readings</ActButton>
+        <ActButton type="submit">{feedWords.saveTheReadings()}</ActButton>
         {onRemove && (
           <BareButton type="button" onClick={onRemove}>
-            Remove this wire
+            {feedWords.removeThisWire()}
           </BareButton>
         )}
         <Refusal words={problem} />

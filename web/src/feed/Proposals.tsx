@@ -4,10 +4,11 @@ import type { FeedPlanBrief, FeedProposal, FeedWish, ProbedWire } from '../app/a
 import { proposals } from '../app/api/queries';
 import { useState, type ReactNode } from 'react';
 import { BareButton, PlainButton } from '../app/buttons';
-import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
+import { feedWords } from '../words/page/feed';
+import { appWords } from '../words/page/app';
 
 /** The plans that do what is wished, side by side with what each costs. */
 export function Proposals({
@@ -48,14 +49,16 @@ export function Proposals({
   return (
     <Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
-        {wishes.length === 0 ? 'All plans' : 'Plans, the nearest first'}
+        {wishes.length === 0 ? feedWords.allPlans() : feedWords.plansTheNearestFirst()}
       </Box>
       {wishes.length === 0 && (
         <Box color="quiet" pb="8px">
-          Say what one lamp should do: the plans that do it come first.
+          {feedWords.enterWhatOneLampShouldDo()}
         </Box>
       )}
-      {wishes.length > 0 && found.isPending && <Box color="quiet">Trying every plan …</Box>}
+      {wishes.length > 0 && found.isPending && (
+        <Box color="quiet">{feedWords.tryingEveryPlan()}</Box>
+      )}
       <Refusal words={found.error?.message} />
       {near.map((one) => (
         <Card
@@ -76,7 +79,11 @@ export function Proposals({
       ))}
       {others.length > 0 && found.isSuccess && wishes.length > 0 && (
         <BareButton px="0" aria-expanded={more} onClick={() => setMore(!more)}>
-          {more ? 'Fewer plans' : `${counted(others.length, 'more plan')} for other lamps`}
+          {more
+            ? feedWords.fewerPlans()
+            : feedWords.lengthForOtherLamps({
+                length: feedWords.countMorePlans({ count: others.length }),
+              })}
         </BareButton>
       )}
       {(more || wishes.length === 0) &&
@@ -122,18 +129,22 @@ interface Take {
 /** Taken alone, or beside the plans that stand there already. */
 function TakeButtons({ plan, take }: { plan: FeedPlanBrief; take: Take }) {
   if (take.taken && take.others) {
-    return <Box color="quiet">in the circuit</Box>;
+    return <Box color="quiet">{feedWords.inTheCircuit()}</Box>;
   }
-  const words = take.taken ? 'Take it anew' : take.onAdd ? 'Take instead' : 'Take this plan';
+  const words = take.taken
+    ? feedWords.applyAgain()
+    : take.onAdd
+      ? feedWords.useInstead()
+      : feedWords.useThisPlan();
   return (
     <Flex direction="column" gap="6px" align="stretch">
       {take.onAdd && !take.taken && (
         <PlainButton
           onClick={take.onAdd}
           disabled={take.stale}
-          aria-label={`Add beside: ${plan.title}`}
+          aria-label={feedWords.addBesideTitle({ title: plan.title })}
         >
-          Add beside
+          {feedWords.addBeside()}
         </PlainButton>
       )}
       <PlainButton
@@ -196,14 +207,15 @@ function Card({ proposal, needs, take }: { proposal: FeedProposal; needs: string
       <Box fontSize="14px" pt="4px">
         {[
           misses.length === 0
-            ? 'Does all that is wished'
-            : `${counted(misses.length, 'wish', 'wishes')} not met`,
-          counted(proposal.addedParts, 'part'),
+            ? feedWords.doesEverythingWanted()
+            : feedWords.lengthNotMet({ length: appWords.countWishes({ count: misses.length }) }),
+          appWords.countParts({ count: proposal.addedParts }),
           plan.factoryCuts === 0
-            ? 'no cut into the loom'
-            : counted(plan.factoryCuts, 'cut into the loom', 'cuts into the loom'),
-          proposal.out > 0 && `${counted(proposal.out, 'finding')} out`,
-          needs.length > 0 && `needs the ${needs.join(', ')}`,
+            ? feedWords.noCutIntoTheLoom()
+            : feedWords.countFactoryCuts({ count: plan.factoryCuts }),
+          proposal.out > 0 &&
+            feedWords.outOut({ out: appWords.countFindings({ count: proposal.out }) }),
+          needs.length > 0 && feedWords.needsThe({ value: needs.join(', ') }),
         ]
           .filter(Boolean)
           .join(' · ')}

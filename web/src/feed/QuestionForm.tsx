@@ -6,6 +6,7 @@ import { Refusal } from '../app/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { withPair } from './jointPlan';
+import { feedWords } from '../words/page/feed';
 
 /** What the plans ask, with what was answered: those of the first and of the vehicle on top. */
 export function QuestionForm({
@@ -52,19 +53,19 @@ export function QuestionForm({
           {one.alike.length > 0 && (
             <Box pb="14px">
               <TextField
-                label="What are its lamps called?"
+                label={feedWords.whatAreItsLampsCalled()}
                 value={edited.beside?.find((other) => other.tag === one.tag)?.pair ?? ''}
                 set={(pair) => setEdited((before) => withPair(before, one.tag, pair))}
                 maxLength={30}
               />
-              <Hint>Another plan has such lamps too: new, upper, grille.</Hint>
+              <Hint>{feedWords.anotherPlanHasSuchLampsToo()}</Hint>
             </Box>
           )}
           <Questions questions={asked(one.tag)} answer={answer} set={set} slots={slots} />
         </Box>
       ))}
       <FormFoot>
-        <ActButton type="submit">Keep the answers</ActButton>
+        <ActButton type="submit">{feedWords.saveTheAnswers()}</ActButton>
         <Refusal words={problem} />
       </FormFoot>
     </form>
@@ -120,9 +121,9 @@ function Questions({
 
 /** A slot that was found before: a clue, as the map of the fuse box changes with the year. */
 export function spokenSlot(slot: KnownSlot): string {
-  const year = slot.year === undefined ? 'An earlier job' : String(slot.year);
-  const check = slot.sameYear ? '' : '; check, the year is another';
-  return `${year} had ${slot.slot} (${slot.feeds})${check}`;
+  const year = slot.year === undefined ? feedWords.anEarlierJob() : String(slot.year);
+  const check = slot.sameYear ? '' : feedWords.checkTheModelYearDiffers();
+  return feedWords.yearHadSlotFeedsCheck({ year, slot: slot.slot, feeds: slot.feeds, check });
 }
 
 function Known({ slot }: { slot: KnownSlot }) {

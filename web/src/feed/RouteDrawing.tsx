@@ -15,6 +15,7 @@ import {
   type RouteView,
   type Stop,
 } from './routeFrame';
+import { feedWords } from '../words/page/feed';
 
 /** A way seen from above and from the front, to one scale; its stops can be dragged in either. */
 export function RouteDrawing({
@@ -228,7 +229,7 @@ function Nose({ body, frame }: { body: Body; frame: RouteFrame }) {
       <line x1="0" x2={VIEW.width} y1={axle} y2={axle} strokeDasharray="8 3 2 3" />
       <g stroke="none">
         <Label x={4} y={axle - 4} as="scale" size={13} colour="quiet">
-          front axle
+          {feedWords.frontAxle()}
         </Label>
       </g>
     </>

@@ -6,11 +6,13 @@ import { figureText, useUnits } from '../app/session';
 import { Choice, TextField } from '../settings/fields';
 import { RouteDrawing } from './RouteDrawing';
 import { typedNumber } from './ProbeForm';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 const PASSES: readonly (readonly [Stop['passes'], string])[] = [
-  ['NOTHING', 'nothing'],
-  ['GROMMET', 'a grommet'],
-  ['BARE_HOLE', 'bare metal'],
+  ['NOTHING', appWords.nothing()],
+  ['GROMMET', feedWords.aGrommet()],
+  ['BARE_HOLE', feedWords.bareMetal()],
 ];
 
 const STOP_COLUMNS = '16px repeat(3, minmax(0, 76px)) minmax(0, 1fr) 48px';
@@ -47,7 +49,7 @@ export function Routes({
         ...feed.routes,
         {
           question: question?.id ?? '',
-          name: question?.asks.replace(/\?$/, '') ?? 'a branch',
+          name: question?.asks.replace(/\?$/, '') ?? feedWords.aBranch(),
           stops: [stop(-600, 200, 800), stop(600, 500, 400)],
         },
       ],
@@ -58,14 +60,11 @@ export function Routes({
       <Flex align="center" gap="12px" wrap="wrap">
         <Box flex="1">
           <Box fontFamily="heading" fontWeight="600" fontSize="19px">
-            Ways of the harness
+            {feedWords.routingOfTheHarness()}
           </Box>
-          <Box color="quiet">
-            Stops in mm: to the left of the centre line, ahead of the front axle, above the ground.
-            Drag them, or type.
-          </Box>
+          <Box color="quiet">{feedWords.pointsInMmToTheLeft()}</Box>
         </Box>
-        <PlainButton onClick={add}>Add a way</PlainButton>
+        <PlainButton onClick={add}>{feedWords.addARoute()}</PlainButton>
       </Flex>
       {feed.routes.map((route, index) => {
         const length = page.routes[index];
@@ -75,18 +74,18 @@ export function Routes({
             <Flex gap="10px" wrap="wrap" align="flex-end">
               <Box flex="1" minW="180px">
                 <TextField
-                  label="Way"
+                  label={feedWords.route()}
                   value={route.name}
                   set={(name) => put(index, { ...route, name })}
                 />
               </Box>
               <Box flex="1" minW="180px">
                 <Choice
-                  label="Gives the length asked by"
+                  label={feedWords.givesTheLengthFor()}
                   value={route.question}
                   set={(question) => put(index, { ...route, question })}
                   options={[
-                    ['', 'no question'] as const,
+                    ['', feedWords.noQuestion()] as const,
                     ...lengths.map((one) => [one.id, one.asks] as const),
                   ]}
                 />
@@ -95,14 +94,16 @@ export function Routes({
                 <Box fontFamily="heading" fontSize="20px" fontWeight="600">
                   {figureText(length.laid, units)}
                   <Box as="span" color="quiet" fontSize="14px" fontWeight="400">
-                    {' '}
-                    with slack, cut {figureText(length.cut, units)}, {length.ties} ties
+                    {feedWords.withSlackCutCutTiesTies({
+                      cut: figureText(length.cut, units),
+                      ties: length.ties,
+                    })}
                   </Box>
                 </Box>
               )}
               {length && route.question && answer !== length.metres && (
                 <PlainButton onClick={() => onUse(route.question, length.metres)}>
-                  Use {length.metres} m
+                  {feedWords.useMetresM({ metres: length.metres })}
                 </PlainButton>
               )}
             </Flex>
@@ -120,7 +121,7 @@ export function Routes({
                     {words}
                   </Box>
                 ))}
-                <span>passes</span>
+                <span>{feedWords.passes()}</span>
               </Grid>
               {route.stops.map((one, at) => (
                 <Grid
@@ -134,7 +135,7 @@ export function Routes({
                   {AXES.map(([axis, words]) => (
                     <Number
                       key={axis}
-                      label={`Stop ${at + 1}, ${words}`}
+                      label={feedWords.stopAtWords({ at: at + 1, words })}
                       value={one[axis]}
                       set={(mm) => put(index, withStop(route, at, { ...one, [axis]: mm }))}
                     />
@@ -146,13 +147,13 @@ export function Routes({
                     options={PASSES}
                   />
                   <BareButton
-                    aria-label={`Take stop ${at + 1} out`}
+                    aria-label={feedWords.removePointAt({ at: at + 1 })}
                     disabled={route.stops.length <= 2}
                     onClick={() =>
                       put(index, { ...route, stops: route.stops.filter((_, i) => i !== at) })
                     }
                   >
-                    out
+                    {appWords.out()}
                   </BareButton>
                 </Grid>
               ))}
@@ -164,13 +165,13 @@ export function Routes({
                   })
                 }
               >
-                Another stop
+                {feedWords.anotherPoint()}
               </BareButton>
               <BareButton
                 color="quiet"
                 onClick={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
               >
-                Remove this way
+                {feedWords.removeThisRoute()}
               </BareButton>
             </Box>
           </Box>
@@ -235,17 +236,17 @@ function Hazards({
     <Box borderTopWidth="1px" borderColor="rule" pt="10px">
       <Flex align="center" gap="12px">
         <Box flex="1" fontFamily="heading" fontWeight="600">
-          To keep away from: hot parts, sharp edges, what moves
+          {feedWords.keepAwayFromHotPartsSharp()}
         </Box>
         <PlainButton
           onClick={() =>
             onChange([
               ...hazards,
-              { name: 'hot part', leftMm: 0, forwardMm: 0, upMm: 600, clearanceMm: 100 },
+              { name: feedWords.hotPart(), leftMm: 0, forwardMm: 0, upMm: 600, clearanceMm: 100 },
             ])
           }
         >
-          Add one
+          {feedWords.addOne()}
         </PlainButton>
       </Flex>
       {hazards.map((hazard, index) => (
@@ -257,7 +258,7 @@ function Hazards({
           pt="6px"
         >
           <TextField
-            label="What"
+            label={appWords.what()}
             value={hazard.name}
             set={(name) => put(index, { ...hazard, name })}
           />
@@ -275,19 +276,19 @@ function Hazards({
           ))}
           <Box>
             <Box color="quiet" fontSize="13.5px">
-              clear by
+              {feedWords.clearBy()}
             </Box>
             <Number
-              label={`${hazard.name}, clear by`}
+              label={feedWords.nameClearBy({ name: hazard.name })}
               value={hazard.clearanceMm}
               set={(mm) => put(index, { ...hazard, clearanceMm: mm })}
             />
           </Box>
           <BareButton
-            aria-label={`Take ${hazard.name} out`}
+            aria-label={feedWords.removeName({ name: hazard.name })}
             onClick={() => onChange(hazards.filter((_, at) => at !== index))}
           >
-            out
+            {appWords.out()}
           </BareButton>
         </Grid>
       ))}

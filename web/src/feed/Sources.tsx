@@ -3,6 +3,7 @@ import type { FeedPage, ProbedWire, SourceEdit } from '../app/api/client';
 import { BareButton, PlainButton } from '../app/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { KEYS, LIGHTS } from './words';
+import { feedWords } from '../words/page/feed';
 
 /** The wires that were probed: what each is, or where to read next. */
 export function Sources({
@@ -18,22 +19,19 @@ export function Sources({
     <Box maxW="860px">
       <Flex align="center" gap="12px" wrap="wrap">
         <Box fontFamily="heading" fontWeight="600" fontSize="19px" flex="1">
-          Wires found by probing
+          {feedWords.wiresFoundByProbing()}
         </Box>
-        <PlainButton onClick={onAdd}>Probe a wire</PlainButton>
+        <PlainButton onClick={onAdd}>{feedWords.probeAWire()}</PlainButton>
       </Flex>
-      <Box color="quiet">
-        Against the battery’s own negative; each key position against each light position. Identify
-        a wire by connector and cavity, not by its colour.
-      </Box>
-      {page.sources.length === 0 && <Box pt="14px">No wire was probed in this job yet.</Box>}
+      <Box color="quiet">{feedWords.againstTheBatterysNegativePostEach()}</Box>
+      {page.sources.length === 0 && <Box pt="14px">{feedWords.noWireWasProbedInThis()}</Box>}
       {page.sources.map((wire) => (
         <Wire key={wire.wire.id} wire={wire} onEdit={() => onEdit(wire.wire)} />
       ))}
       {page.known.length > 0 && (
         <>
           <Box fontFamily="heading" fontWeight="600" pt="18px">
-            Found on this vehicle before
+            {feedWords.foundOnThisVehicleBefore()}
           </Box>
           {page.known.map((wire) => (
             <Wire key={wire.wire.id} wire={wire} />
@@ -64,17 +62,19 @@ function Wire({ wire, onEdit }: { wire: ProbedWire; onEdit?: () => void }) {
                     LIGHTS.find(([lights]) => lights === one.lights)?.[1] ?? ''
                   } ${one.volts} V`,
               )
-              .join(' · ') || 'nothing read yet'}
-            {` · battery ${supplyVolts} V · against ${ground}`}
+              .join(' · ') || feedWords.nothingReadYet()}
+            {feedWords.batterySupplyVoltsVAgainstGround({ supplyVolts, ground })}
           </Box>
           {next && (
             <Box fontSize="14px">
-              Read next with the key at “{KEYS.find(([key]) => key === next.key)?.[1]}” and the
-              lights at “{LIGHTS.find(([lights]) => lights === next.lights)?.[1]}”.
+              {feedWords.readNextWithTheKeyAt()}
+              {KEYS.find(([key]) => key === next.key)?.[1]}
+              {feedWords.andTheLightsAt()}
+              {LIGHTS.find(([lights]) => lights === next.lights)?.[1]}”.
             </Box>
           )}
         </Box>
-        {onEdit && <BareButton onClick={onEdit}>Read on</BareButton>}
+        {onEdit && <BareButton onClick={onEdit}>{feedWords.readOn()}</BareButton>}
       </Flex>
     </Box>
   );

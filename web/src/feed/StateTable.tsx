@@ -2,6 +2,8 @@ import { Box } from '@chakra-ui/react';
 import type { Controls, FeedSheet, LampRow } from '../app/api/client';
 import { paint } from '../app/theme';
 import { LEVEL_WORDS } from './words';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 const NAMES = 86;
 const HEAD = 132;
@@ -37,11 +39,11 @@ export function StateTable({
       w="100%"
       display="grid"
       gridTemplateColumns={`${NAMES}px repeat(${sheet.states.length}, ${column})`}
-      aria-label="Every state, solved"
+      aria-label={feedWords.everyStateSolved()}
     >
       <Box as="thead" display="contents">
         <Box as="tr" display="contents">
-          <Box as="th" h={`${HEAD}px`} aria-label="Lamps" />
+          <Box as="th" h={`${HEAD}px`} aria-label={appWords.lamps()} />
           {sheet.states.map((state) => (
             <Box
               as="th"
@@ -118,7 +120,9 @@ export function StateTable({
 /** A full lamp, a half one, or a point where it is out; a spike where it is not as expected. */
 export function CellMark({ cell }: { cell: LampRow['cells'][number] }) {
   const says = `${LEVEL_WORDS[cell.level]}${
-    cell.agrees || !cell.expected ? '' : `, expected ${LEVEL_WORDS[cell.expected]}`
+    cell.agrees || !cell.expected
+      ? ''
+      : feedWords.expectedLevel({ level: LEVEL_WORDS[cell.expected] })
   }`;
   return (
     <svg width="22" height="22" viewBox="0 0 22 22" role="img" aria-label={says}>

@@ -6,6 +6,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FrontLights } from './FrontLights';
 import { StateTable } from './StateTable';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 /** Every state solved, what is not within, and the vehicle's front as it is lit now. */
 export function StatesColumn({
@@ -36,12 +38,14 @@ export function StatesColumn({
       borderColor="hairline"
       tabIndex={0}
       role="region"
-      aria-label="States and findings"
+      aria-label={feedWords.statesAndFindings()}
     >
       <Box display="flex" alignItems="center" color="quiet" fontSize="15px">
-        <Box flex="1">{before ? 'As the factory had it' : 'Every state, solved'}</Box>
+        <Box flex="1">{before ? feedWords.asTheFactoryHadIt() : feedWords.everyStateSolved()}</Box>
         {sheet.before.length > 0 && (
-          <BareButton onClick={() => setBefore(!before)}>{before ? 'After' : 'Before'}</BareButton>
+          <BareButton onClick={() => setBefore(!before)}>
+            {before ? appWords.after() : appWords.before()}
+          </BareButton>
         )}
       </Box>
       <StateTable

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { BareButton } from '../app/buttons';
+import { feedWords } from '../words/page/feed';
 
 /** A plan of the circuit: the first has no tag, and the others stand beside it. */
 export interface TakenPlan {
@@ -16,9 +17,9 @@ export function TakenPlans({
   onTakeOut: (tag: string) => void;
 }) {
   return (
-    <Box as="section" aria-label="In this circuit" pb="14px">
+    <Box as="section" aria-label={feedWords.inThisCircuit()} pb="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="4px">
-        In this circuit
+        {feedWords.inThisCircuit()}
       </Box>
       {titles.map(({ tag, title }) => (
         <Flex
@@ -33,8 +34,11 @@ export function TakenPlans({
             {title}
           </Box>
           {tag && (
-            <BareButton aria-label={`Take out: ${title}`} onClick={() => onTakeOut(tag)}>
-              Take out
+            <BareButton
+              aria-label={feedWords.removeTitle({ title })}
+              onClick={() => onTakeOut(tag)}
+            >
+              {feedWords.remove()}
             </BareButton>
           )}
         </Flex>

@@ -4,13 +4,15 @@ import { ChoiceButtons } from '../app/ChoiceButtons';
 import { PlainButton } from '../app/buttons';
 import { Choice } from '../settings/fields';
 import { FUNCTIONS, LEVEL_WORDS, nextLevel, usualWishes, WISHED, withWish } from './words';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 export type LowStays = '' | 'yes' | 'no';
 
 const LOW_STAYS: readonly (readonly [LowStays, string])[] = [
-  ['', 'not tried yet'],
-  ['no', 'it goes out'],
-  ['yes', 'it stays lit'],
+  ['', feedWords.notTriedYet()],
+  ['no', feedWords.itGoesOut()],
+  ['yes', feedWords.itStaysLit()],
 ];
 
 /** What the lamps should do: a table to fill in, one function after the other. */
@@ -35,13 +37,13 @@ export function WishGrid({
   return (
     <Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">
-        What should the lamps do?
+        {feedWords.whatShouldTheLampsDo()}
       </Box>
       <Box color="quiet" pb="8px">
-        Pick the lamps, then press a state: lit, reduced, out, or as it comes.
+        {feedWords.pickTheLampsThenPressA()}
       </Box>
       <ChoiceButtons
-        label="Lamps"
+        label={appWords.lamps()}
         options={FUNCTIONS}
         chosen={chosen}
         onToggle={(of) =>
@@ -78,7 +80,7 @@ export function WishGrid({
                     <Box fontWeight="400" fontSize="13.5px" whiteSpace="normal">
                       {words(state)}
                     </Box>
-                    <Box fontSize="16px">{level ? LEVEL_WORDS[level] : 'as it comes'}</Box>
+                    <Box fontSize="16px">{level ? LEVEL_WORDS[level] : feedWords.eitherWay()}</Box>
                   </Flex>
                 </PlainButton>
               );
@@ -88,7 +90,7 @@ export function WishGrid({
       ))}
       <Box pt="16px" maxW="320px">
         <Choice
-          label="What does the low beam do on main beam here?"
+          label={feedWords.whatDoesTheLowBeamDo()}
           value={lowStays}
           set={setLowStays}
           options={LOW_STAYS}

@@ -250,7 +250,7 @@ describe('wishes', () => {
         setLowStays={vi.fn()}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'MAIN_FOG as it comes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'MAIN_FOG either way' }));
     expect(set).toHaveBeenLastCalledWith(
       expect.arrayContaining([{ function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' }]),
     );
@@ -489,7 +489,7 @@ describe('questions and measures', () => {
     const fuse = screen.getByLabelText('Which fuse? (A)');
     await userEvent.clear(fuse);
     await userEvent.type(fuse, '20');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the answers' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save the answers' }));
     expect(onDone).toHaveBeenCalledWith({
       id: 'fog',
       version: 1,
@@ -540,12 +540,14 @@ describe('questions and measures', () => {
       />,
     );
     const second = within(screen.getByRole('region', { name: 'Running lamps' }));
-    expect(second.getByText('2012 had slot 14 (lamps); check, the year is another.')).toBeTruthy();
+    expect(
+      second.getByText('2012 had slot 14 (lamps); check, the model year differs.'),
+    ).toBeTruthy();
     const slot = second.getByLabelText('What is the donor slot called?');
     await userEvent.clear(slot);
     await userEvent.type(slot, 'slot 9');
     await userEvent.type(second.getByLabelText('What are its lamps called?'), 'new');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the answers' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save the answers' }));
     expect(onDone).toHaveBeenCalledWith(
       expect.objectContaining({
         answers: { p2_slotName: 'slot 9' },
@@ -558,12 +560,12 @@ describe('questions and measures', () => {
     const onChange = vi.fn();
     show(<Measured sheet={SHEET} feed={FEED} onChange={onChange} onAsk={vi.fn()} />);
     await userEvent.type(screen.getByLabelText('The meter shows (V)'), 'bright');
-    await userEvent.click(screen.getByRole('button', { name: 'Lay it over' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Compare' }));
     expect(screen.getByRole('alert').textContent).toContain('13.4');
     expect(onChange).not.toHaveBeenCalled();
     await userEvent.clear(screen.getByLabelText('The meter shows (V)'));
     await userEvent.type(screen.getByLabelText('The meter shows (V)'), '13,2');
-    await userEvent.click(screen.getByRole('button', { name: 'Lay it over' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Compare' }));
     expect(onChange).toHaveBeenCalledWith([
       expect.objectContaining({ value: 13.2, place: 'battery +', person: 'Runa' }),
     ]);
@@ -585,7 +587,7 @@ describe('questions and measures', () => {
     };
     show(<ProbeForm wire={wire} onDone={onDone} />);
     await userEvent.type(screen.getByLabelText('Key out, lights side'), '12.4');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save the readings' }));
     expect(onDone).toHaveBeenCalledWith({
       ...wire,
       readings: [

@@ -112,10 +112,10 @@ describe('from wishes to a plan', () => {
   it('begins with what such work is about, and shows the plans side by side', async () => {
     posts(() => [PROPOSAL, WORSE]);
     open(page());
-    expect(screen.getByText('No plan taken yet')).toBeTruthy();
+    expect(screen.getByText('No plan chosen yet')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'side lamps, fog lit' })).toBeTruthy();
     const best = await screen.findByRole('article', { name: PLAN.title });
-    expect(within(best).getByText(/Does all that is wished · 17 parts/)).toBeTruthy();
+    expect(within(best).getByText(/Does everything wanted · 17 parts/)).toBeTruthy();
     expect(within(best).getByText(/needs the side-lamp wire, main-beam wire/)).toBeTruthy();
     const worse = screen.getByRole('article', { name: WORSE.plan.title });
     expect(within(worse).getByText(/1 wish not met/)).toBeTruthy();
@@ -127,7 +127,7 @@ describe('from wishes to a plan', () => {
     const puts = takesEverything(() => page({ version: 1 }));
     open(page());
     await userEvent.click(
-      await screen.findByRole('button', { name: `Take this plan: ${PLAN.title}` }),
+      await screen.findByRole('button', { name: `Use this plan: ${PLAN.title}` }),
     );
     expect(puts[0]?.body).toMatchObject({
       version: 0,
@@ -172,7 +172,7 @@ describe('from wishes to a plan', () => {
     const asked = posts(() => []);
     takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
     open(page());
-    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog as it comes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog either way' }));
     await vi.waitFor(() =>
       expect(asked.mock.lastCall?.[1]).toMatchObject({
         body: {
@@ -193,10 +193,10 @@ describe('from wishes to a plan', () => {
     takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
     open(page());
     const take = await screen.findByRole<HTMLButtonElement>('button', {
-      name: `Take this plan: ${PLAN.title}`,
+      name: `Use this plan: ${PLAN.title}`,
     });
     expect(take.disabled).toBe(false);
-    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog as it comes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'main beam, fog either way' }));
     expect(take.disabled).toBe(true);
   });
 
@@ -274,7 +274,7 @@ it('takes a plan out of a circuit again, with all that was answered in it', asyn
   );
   expect(screen.getByRole('button', { name: '2 plans, one circuit: what is asked' })).toBeTruthy();
   fireEvent.keyDown(window, { key: '1' });
-  await userEvent.click(await screen.findByRole('button', { name: 'Take out: One tap' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Remove: One tap' }));
   expect(puts.at(-1)?.body).toMatchObject({
     feed: { plan: { id: PLAN.id, answers: { fuse: '15' }, beside: [] } },
   });
@@ -305,7 +305,7 @@ describe('a plan that was taken', () => {
     posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
     const puts = takesEverything(() => taken);
     open(taken);
-    await userEvent.click(screen.getByRole('button', { name: 'Take 1.5 mm²' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use 1.5 mm²' }));
     expect(puts[0]?.body).toMatchObject({
       version: 4,
       feed: { plan: { answers: { branchSize: '1.5 mm²' } } },
@@ -339,7 +339,7 @@ describe('a plan that was taken', () => {
     await userEvent.keyboard('6');
     await userEvent.click(screen.getByRole('button', { name: 'Negative off' }));
     expect((await screen.findByRole('alert')).textContent).toContain('The battery is connected');
-    await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.getByText('Nothing yet: it came connected.')).toBeTruthy();
   });
@@ -364,7 +364,7 @@ describe('what somebody else kept meanwhile', () => {
       plan: 'fog-own-switch',
       'answer to fuse': '15',
       'left branch, size': '2.5 mm²',
-      'wish: fog lamps, low fog': 'lit',
+      'wish: front fog lamp, low beam, fog': 'lit',
       'keep away from fan': '0/300/600 by 80 mm',
       'open o: tape for a grommet': 'open',
     });

@@ -101,14 +101,14 @@ describe('the lists', () => {
       } as never);
     const onPlan = lists();
     const file = (text: string) => new File([text], 'parts.csv', { type: 'text/csv' });
-    await userEvent.upload(screen.getByLabelText('Take a CSV in'), file('part,kind,name,value'));
+    await userEvent.upload(screen.getByLabelText('Import a CSV'), file('part,kind,name,value'));
     await vi.waitFor(() =>
       expect(onPlan).toHaveBeenCalledWith(
         expect.objectContaining({ changes: { 'drl feed': { size: '1.5 mm²' } } }),
       ),
     );
     expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { csv: 'part,kind,name,value' } });
-    await userEvent.upload(screen.getByLabelText('Take a CSV in'), file('bad'));
+    await userEvent.upload(screen.getByLabelText('Import a CSV'), file('bad'));
     expect((await screen.findByRole('alert')).textContent).toContain('No part is called “x”');
     expect(onPlan).toHaveBeenCalledTimes(1);
   });
@@ -120,11 +120,11 @@ describe('the lists', () => {
     } as never);
     const puts = takesEverything();
     lists();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep with these answers' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save with these answers' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Give it a name first.');
-    await userEvent.type(screen.getByLabelText('What do we call it?'), 'Valley lamps');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep with these answers' }));
-    expect((await screen.findByRole('status')).textContent).toContain('Kept as “Valley lamps”');
+    await userEvent.type(screen.getByLabelText('What is it called?'), 'Valley lamps');
+    await userEvent.click(screen.getByRole('button', { name: 'Save with these answers' }));
+    expect((await screen.findByRole('status')).textContent).toContain('Saved as “Valley lamps”');
     expect(puts[0]?.ids).toEqual({ id: 'valley-lamps' });
     expect(JSON.parse(String(puts[0]?.body.file))).toMatchObject({
       questions: [{ id: 'tapAmps', usual: '7.5' }],

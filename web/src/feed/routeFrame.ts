@@ -1,5 +1,6 @@
 import type { FeedEdit } from '../app/api/client';
 import type { Body } from '../drawing/bodies';
+import { feedWords } from '../words/page/feed';
 
 export type Route = FeedEdit['routes'][number];
 export type Stop = Route['stops'][number];
@@ -49,7 +50,7 @@ export interface RouteView {
 const toMm = (frame: RouteFrame, units: number) => Math.round(units / frame.scale / 10) * 10;
 
 export const FROM_ABOVE: RouteView = {
-  words: ['left', 'from above, forward up', 'right'],
+  words: ['left', feedWords.fromAboveForwardUp(), 'right'],
   at: (frame, place) => [
     VIEW.width / 2 - place.leftMm * frame.scale,
     VIEW.height / 2 - (place.forwardMm - frame.middleMm) * frame.scale,
@@ -62,7 +63,7 @@ export const FROM_ABOVE: RouteView = {
 
 /** Seen standing before the vehicle: its left lies right. */
 export const FROM_AHEAD: RouteView = {
-  words: ['right', 'from the front', 'left'],
+  words: ['right', feedWords.fromTheFront(), 'left'],
   at: (frame, place) => [
     VIEW.width / 2 + place.leftMm * frame.scale,
     VIEW.floor - place.upMm * frame.scale,

@@ -1,5 +1,6 @@
 import type { FeedPart, FeedSheet, PartNow } from '../app/api/client';
 import { isOfComponent } from '../finding/subject';
+import { feedWords } from '../words/page/feed';
 
 /** What stands beside a part on the drawing. */
 export interface Told {
@@ -45,7 +46,7 @@ function flowing(part: FeedPart, now: PartNow): string {
       return `${amps} · ${now.volts.metric}`;
     case 'fuse':
     case 'tap':
-      return `${amps} of ${part.values.amps ?? ''} A`;
+      return feedWords.ampsOfAmps2A({ amps, amps2: part.values.amps ?? '' });
     case 'lamp':
       return `${now.volts.metric}, ${now.lamp?.light.metric.replace(/[.]\d+/, '') ?? ''}`;
     default:

@@ -1,8 +1,13 @@
 import type { FeedEdit } from '../app/api/client';
-import { FUNCTIONS, LEVEL_WORDS, spoken } from './words';
+import { LEVEL_WORDS } from './words';
+import { feedWords } from '../words/page/feed';
+import { term } from '../words/terms';
 
-const PASSES = { NOTHING: '', GROMMET: ' through a grommet', BARE_HOLE: ' through bare metal' };
-const FUNCTION_WORDS = new Map<string, string>(FUNCTIONS);
+const PASSES = {
+  NOTHING: '',
+  GROMMET: feedWords.throughAGrommet(),
+  BARE_HOLE: feedWords.throughBareMetal(),
+};
 
 interface Place {
   leftMm: number;
@@ -16,10 +21,13 @@ export function toldFeed(feed: FeedEdit): Map<string, string> {
   const lines = new Map<string, string>();
   lines.set('plan', feed.plan?.id ?? 'none');
   for (const one of feed.plan?.beside ?? []) {
-    lines.set(`plan beside, ${one.tag}`, one.pair ? `${one.id}, ${one.pair}` : one.id);
+    lines.set(
+      feedWords.planBesideTag({ tag: one.tag }),
+      one.pair ? `${one.id}, ${one.pair}` : one.id,
+    );
   }
   for (const [question, answer] of Object.entries(feed.plan?.answers ?? {})) {
-    lines.set(`answer to ${question}`, answer);
+    lines.set(feedWords.answerToQuestion({ question }), answer);
   }
   for (const [part, values] of Object.entries(feed.plan?.changes ?? {})) {
     for (const [name, value] of Object.entries(values)) {
@@ -27,40 +35,64 @@ export function toldFeed(feed: FeedEdit): Map<string, string> {
     }
   }
   for (const wish of feed.wishes) {
-    const of = FUNCTION_WORDS.get(wish.function) ?? spoken(wish.function);
-    lines.set(`wish: ${of}, ${spoken(wish.state)}`, LEVEL_WORDS[wish.level]);
+    const of = term('LampFunction', wish.function);
+    lines.set(
+      feedWords.wishOfState({ of, state: term('DrivingState', wish.state) }),
+      LEVEL_WORDS[wish.level],
+    );
   }
   for (const wire of feed.sources) {
     const readings = wire.readings.map(
-      (one) => `${spoken(one.key)}/${spoken(one.lights)} ${one.volts} V`,
+      (one) =>
+        `${term('Controls.Key', one.key)}/${term('Controls.Lights', one.lights)} ${one.volts} V`,
     );
-    lines.set(`wire at ${wire.place}`, [wire.colour, wire.ground, ...readings].join(', '));
+    lines.set(
+      feedWords.wireAtPlace({ place: wire.place }),
+      [wire.colour, wire.ground, ...readings].join(', '),
+    );
   }
   feed.routes.forEach((route, index) => {
     const stops = route.stops.map((one) => placed(one) + PASSES[one.passes]);
-    lines.set(`way ${index + 1}, ${route.name}`, [route.question, ...stops].join(', '));
+    lines.set(
+      feedWords.routeIndexName({ index: index + 1, name: route.name }),
+      [route.question, ...stops].join(', '),
+    );
   });
   for (const hazard of feed.hazards) {
-    lines.set(`keep away from ${hazard.name}`, `${placed(hazard)} by ${hazard.clearanceMm} mm`);
+    lines.set(
+      feedWords.keepAwayFromName({ name: hazard.name }),
+      feedWords.hazardByClearanceMmMm({ hazard: placed(hazard), clearanceMm: hazard.clearanceMm }),
+    );
   }
   for (const reading of feed.readings) {
     const unit = reading.amperes ? 'A' : 'V';
     lines.set(
-      `meter ${reading.id}: ${reading.place}, ${spoken(reading.state)}`,
+      feedWords.meterIdPlaceState({
+        id: reading.id,
+        place: reading.place,
+        state: term('DrivingState', reading.state),
+      }),
       `${reading.value} ${unit}`,
     );
   }
   feed.battery.forEach((event, index) => {
     const step = event.step && `: ${event.step}`;
-    lines.set(`battery, ${index + 1}`, `${spoken(event.what)}${step}, ${event.person}`);
+    lines.set(
+      feedWords.batteryIndex({ index: index + 1 }),
+      `${term('BatteryTimeline.What', event.what)}${step}, ${event.person}`,
+    );
   });
   for (const item of feed.open) {
-    lines.set(`open ${item.id}: ${item.what}`, item.done ? 'done' : 'open');
+    lines.set(feedWords.openIdWhat({ id: item.id, what: item.what }), item.done ? 'done' : 'open');
   }
   feed.settings.forEach((setting, index) => {
     lines.set(
-      `setting ${index + 1}: ${setting.parameter}`,
-      `${setting.before} to ${setting.after}, ${setting.result}`,
+      feedWords.settingIndexParameter({ index: index + 1, parameter: setting.parameter }),
+      feedWords.beforeToAfterResult({
+        before: setting.before,
+        after: setting.after,
+        result: setting.result,
+      }),
     );
   });
   return lines;

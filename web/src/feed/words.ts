@@ -1,36 +1,38 @@
 import type { Controls, DrivingState, FeedWish, LightLevel } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 export const KEYS: readonly (readonly [Controls['key'], string])[] = [
-  ['OFF', 'out'],
-  ['ACCESSORY', 'acc'],
-  ['RUN', 'run'],
-  ['ENGINE', 'engine'],
-  ['CRANKING', 'crank'],
+  ['OFF', appWords.out2()],
+  ['ACCESSORY', feedWords.acc()],
+  ['RUN', feedWords.run()],
+  ['ENGINE', feedWords.engine()],
+  ['CRANKING', feedWords.crank()],
 ];
 
 export const LIGHTS: readonly (readonly [Controls['lights'], string])[] = [
-  ['OFF', 'off'],
-  ['SIDE', 'side'],
-  ['DIPPED', 'low'],
-  ['MAIN', 'main'],
-  ['FLASH', 'flash'],
+  ['OFF', feedWords.off()],
+  ['SIDE', feedWords.side()],
+  ['DIPPED', feedWords.low()],
+  ['MAIN', feedWords.main()],
+  ['FLASH', feedWords.flash()],
 ];
 
 export const TURNS: readonly (readonly [Controls['turn'], string])[] = [
-  ['OFF', 'off'],
-  ['LEFT', 'left'],
-  ['RIGHT', 'right'],
-  ['HAZARD', 'hazard'],
+  ['OFF', feedWords.off()],
+  ['LEFT', appWords.left()],
+  ['RIGHT', appWords.right()],
+  ['HAZARD', feedWords.hazard()],
 ];
 
 export const FUNCTIONS: readonly (readonly [FeedWish['function'], string])[] = [
-  ['FRONT_FOG', 'fog lamps'],
-  ['DRL', 'running lamps'],
-  ['DRIVING', 'driving lamps'],
-  ['DIPPED', 'low beams'],
-  ['MAIN', 'main beams'],
-  ['TURN', 'turn signals'],
-  ['SIDE_MARKER', 'side markers'],
+  ['FRONT_FOG', appWords.fogLamps()],
+  ['DRL', appWords.daytimeRunningLamps()],
+  ['DRIVING', feedWords.drivingLamps()],
+  ['DIPPED', feedWords.lowBeams()],
+  ['MAIN', feedWords.mainBeams()],
+  ['TURN', feedWords.turnSignals()],
+  ['SIDE_MARKER', feedWords.sideMarkers()],
 ];
 
 /** The states in which lamps of a function are worth a wish, in the order of a hand. */
@@ -65,9 +67,9 @@ export const USUAL: Partial<
 };
 
 export const LEVEL_WORDS: Record<LightLevel, string> = {
-  OUT: 'out',
-  REDUCED: 'reduced',
-  FULL: 'lit',
+  OUT: appWords.out2(),
+  REDUCED: appWords.reduced(),
+  FULL: appWords.lit(),
 };
 
 const NEXT: Record<LightLevel, LightLevel | undefined> = {
@@ -102,9 +104,4 @@ export function usualWishes(functions: readonly FeedWish['function'][]): FeedWis
       level,
     })),
   );
-}
-
-/** A name of the interface's enumerations in small letters, where no words of its own are kept. */
-export function spoken(name: string): string {
-  return name.toLowerCase().replaceAll('_', ' ');
 }

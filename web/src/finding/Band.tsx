@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Verdict } from '../app/api/client';
 import { VerdictShape } from './VerdictShape';
+import { appWords } from '../words/page/app';
 
 /** The worst thing in one sentence, how it was come by, and what can be done next. */
 export function Band({
@@ -22,7 +23,7 @@ export function Band({
   return (
     <Flex
       as="section"
-      aria-label="Where it stands"
+      aria-label={appWords.whereItStands()}
       align="center"
       columnGap={{ base: '12px', md: '22px' }}
       rowGap="2px"

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Caution } from '../app/api/client';
 import { Sheet } from '../app/Sheet';
+import { findingWords } from '../words/page/finding';
 
 /** What to heed at a stage: the most pressing one stands there, all open by a press. */
 export function Cautions({
@@ -31,17 +32,17 @@ export function Cautions({
           onClick={() => setOpen(true)}
         >
           <Box color="edge" fontWeight="600" fontFamily="heading">
-            Take care
+            {findingWords.takeCare()}
           </Box>
           <Box lineClamp="2">{first.text}</Box>
           {cautions.length > 1 && (
             <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
-              {cautions.length - 1} more
+              {findingWords.lengthMore({ length: cautions.length - 1 })}
             </Box>
           )}
         </Box>
       )}
-      <Sheet title={`Take care ${where}`} open={open} close={() => setOpen(false)}>
+      <Sheet title={findingWords.takeCareWhere({ where })} open={open} close={() => setOpen(false)}>
         {cautions.map((caution) => (
           <Box key={caution.id} py="10px" borderTopWidth="1px" borderColor="hairline">
             <Box fontSize="17px">{caution.text}</Box>

@@ -4,6 +4,7 @@ import { Sheet } from '../app/Sheet';
 import { SentenceText } from './SentenceText';
 import { VERDICT_WORD, VerdictShape } from './VerdictShape';
 import type { Worked } from './Working';
+import { appWords } from '../words/page/app';
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
@@ -20,7 +21,7 @@ export function FindingsDialog({
   onAsk: (worked: Worked) => void;
 }) {
   return (
-    <Sheet title="All findings" open={open} close={close} size="xl">
+    <Sheet title={appWords.allFindings()} open={open} close={close} size="xl">
       {GRAVEST_FIRST.flatMap((verdict) =>
         findings
           .filter((finding) => finding.verdict === verdict)

@@ -6,6 +6,8 @@ import { sentenceText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { useWidth } from '../drawing/useSize';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from './VerdictShape';
+import { appWords } from '../words/page/app';
+import { findingWords } from '../words/page/finding';
 
 interface Sizes {
   height: number;
@@ -95,9 +97,10 @@ export function HorizonStrip({
         width={width}
         height={sizes.height}
         role="img"
-        aria-label={`Horizon: at ${horizon.parts[horizon.present]}, ${
-          outs === 0 ? 'nothing' : outs
-        } above the line`}
+        aria-label={findingWords.standingAtPartsOut({
+          parts: horizon.parts[horizon.present] ?? '',
+          value: outs === 0 ? appWords.nothing() : outs,
+        })}
       >
         <clipPath id={sky}>
           <rect x={-halo} y="0" width={width + 2 * halo} height={sizes.line} />

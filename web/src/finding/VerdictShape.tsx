@@ -1,5 +1,7 @@
 import type { Verdict } from '../app/api/client';
 import { paint, type Paint } from '../app/theme';
+import { appWords } from '../words/page/app';
+import { findingWords } from '../words/page/finding';
 
 export const VERDICT_PAINT: Record<Verdict, Paint> = {
   WITHIN: 'within',
@@ -10,9 +12,9 @@ export const VERDICT_PAINT: Record<Verdict, Paint> = {
 
 export const VERDICT_WORD: Record<Verdict, string> = {
   WITHIN: 'within',
-  AT_EDGE: 'at the edge',
+  AT_EDGE: findingWords.atTheLimit(),
   OUT: 'out',
-  NOT_KNOWN: 'not known yet',
+  NOT_KNOWN: appWords.notKnownYet(),
 };
 
 /** The shape's outline in a box of 24 by 24. */

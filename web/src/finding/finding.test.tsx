@@ -58,9 +58,7 @@ describe('the horizon strip', () => {
   };
   it('says where the work stands and what is above the line', () => {
     show(<HorizonStrip horizon={horizon} />);
-    expect(
-      screen.getByRole('img', { name: 'Horizon: at Right lamp, 1 above the line' }),
-    ).toBeTruthy();
+    expect(screen.getByRole('img', { name: 'Standing: at Right lamp, 1 out' })).toBeTruthy();
     for (const part of horizon.parts) {
       expect(screen.getByText(part)).toBeTruthy();
     }

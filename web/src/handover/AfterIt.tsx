@@ -7,6 +7,7 @@ import { stagePath } from '../app/stages';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
+import { handoverWords } from '../words/page/handover';
 
 /** What keeps it, what goes with it, and what came after. */
 export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) => void }) {
@@ -21,15 +22,15 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
       py="10px"
       tabIndex={0}
       role="region"
-      aria-label="With it and after it"
+      aria-label={handoverWords.withItAndAfterIt()}
     >
       <Flex gap="6px" wrap="wrap" pb="10px">
         {(
           [
-            ['Pack, A4', 'pack.pdf'],
-            ['Pack, Letter', 'pack.pdf?paper=LETTER'],
-            ['Calendar', 'follow-ups.ics'],
-            ['Whole job, ZIP', 'job.zip'],
+            [handoverWords.packA4(), 'pack.pdf'],
+            [handoverWords.packLetter(), 'pack.pdf?paper=LETTER'],
+            [handoverWords.calendar(), 'follow-ups.ics'],
+            [handoverWords.wholeJobZIP(), 'job.zip'],
           ] as const
         ).map(([words, name]) => (
           <PlainButton key={name} asChild px="14px">
@@ -39,8 +40,10 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           </PlainButton>
         ))}
       </Flex>
-      <Title>{page.closed ? 'Was open, and signed for' : 'Open'}</Title>
-      {page.above.length + kept.length === 0 && <Box color="quiet">Nothing is open.</Box>}
+      <Title>{page.closed ? handoverWords.wasOpenAndSignedFor() : handoverWords.open()}</Title>
+      {page.above.length + kept.length === 0 && (
+        <Box color="quiet">{handoverWords.nothingIsOpen()}</Box>
+      )}
       {page.above.map((one) => (
         <Flex
           key={one.stage + one.finding.id}
@@ -70,7 +73,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
                   textDecoration="underline"
                   textDecorationStyle="dotted"
                 >
-                  at {one.words}
+                  {handoverWords.atWords({ words: one.words })}
                 </Box>
               </Link>
             </Box>
@@ -85,9 +88,9 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
       ))}
       {page.comebackOf && (
         <>
-          <Title>Comes back: what differs</Title>
+          <Title>{handoverWords.comesBackWhatDiffers()}</Title>
           {page.comebackOf.differences.length === 0 && (
-            <Box color="quiet">Nothing yet, as far as it is measured.</Box>
+            <Box color="quiet">{handoverWords.nothingDiffersYetAsFarAs()}</Box>
           )}
           {page.comebackOf.differences.map((one) => (
             <Flex key={one.what} gap="8px" borderTopWidth="1px" borderColor="hairline" py="3px">
@@ -98,14 +101,14 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           ))}
           <Link to={`/jobs/${page.comebackOf.jobId}/hand-over`}>
             <Box as="span" textDecoration="underline" textDecorationStyle="dotted">
-              The job that it came back from
+              {handoverWords.theJobThatItCameBack()}
             </Box>
           </Link>
         </>
       )}
       {page.comebacks.length > 0 && (
         <>
-          <Title>Came back</Title>
+          <Title>{handoverWords.cameBack()}</Title>
           {page.comebacks.map((one) => (
             <Box key={one.jobId}>
               <Link to={`/jobs/${one.jobId}/hand-over`}>
@@ -117,7 +120,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
       )}
       {page.amendments.length > 0 && (
         <>
-          <Title>Corrected beside it</Title>
+          <Title>{handoverWords.corrections()}</Title>
           {page.amendments.map((one) => (
             <Box key={one.id} py="4px" borderTopWidth="1px" borderColor="hairline">
               {one.words}
@@ -130,7 +133,7 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
       )}
       {page.minutes.length > 0 && (
         <>
-          <Title>Time, expected and taken</Title>
+          <Title>{handoverWords.timeExpectedAndTaken()}</Title>
           <Box as="table" w="100%">
             <tbody>
               {page.minutes.map((row) => (

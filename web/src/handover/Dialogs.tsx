@@ -9,8 +9,10 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
+import { appWords } from '../words/page/app';
+import { handoverWords } from '../words/page/handover';
 
-const signed = () => `Sign as ${actingName() || '…'}`;
+const signed = () => handoverWords.signAsActingName({ actingName: actingName() || '…' });
 
 type Above = Page['above'][number];
 
@@ -50,9 +52,11 @@ export function CloseDialog({
     }
   };
   return (
-    <Sheet title="Hand over" open={open} close={close}>
+    <Sheet title={appWords.handOver()} open={open} close={close}>
       <TypedForm
-        words={above.length > 0 ? `${signed()}, with this reason` : signed()}
+        words={
+          above.length > 0 ? handoverWords.signedWithThisReason({ signed: signed() }) : signed()
+        }
         onSend={async () => {
           await onClose(reason);
           close();
@@ -60,12 +64,12 @@ export function CloseDialog({
       >
         <Box fontSize="17px">
           {above.length === 0
-            ? 'Nothing is open. The record is closed with it: later corrections stand beside, with a name and a reason.'
-            : 'This is open. Do it, tick it, or leave it out. What is left goes under the reason, which is printed with it.'}
+            ? handoverWords.nothingIsOpenSigningClosesThe()
+            : handoverWords.thisIsOpenDoItTick()}
         </Box>
         {above.length > 0 && (
           <Box as="label" display="block">
-            <Box color="quiet">Why it is left out, or why it goes all the same</Box>
+            <Box color="quiet">{handoverWords.whyItIsLeftOutOr()}</Box>
             <Textarea
               rows={2}
               maxLength={300}
@@ -108,7 +112,7 @@ function OpenAt({
         </Box>
         {steps.length > 1 && (
           <PlainButton type="button" disabled={busy} onClick={() => onSettle(steps, true)}>
-            Leave out all {steps.length} steps
+            {handoverWords.leaveOutAllLengthSteps({ length: steps.length })}
           </PlainButton>
         )}
       </Flex>
@@ -131,18 +135,20 @@ function OpenAt({
               <PlainButton
                 type="button"
                 disabled={busy}
-                aria-label={`Done: ${one.finding.headline.pattern}`}
+                aria-label={handoverWords.donePattern({ pattern: one.finding.headline.pattern })}
                 onClick={() => onSettle([one], false)}
               >
-                Done
+                {appWords.done()}
               </PlainButton>
               <PlainButton
                 type="button"
                 disabled={busy}
-                aria-label={`Leave out: ${one.finding.headline.pattern}`}
+                aria-label={handoverWords.leaveOutPattern({
+                  pattern: one.finding.headline.pattern,
+                })}
                 onClick={() => onSettle([one], true)}
               >
-                Leave out
+                {handoverWords.leaveOut()}
               </PlainButton>
             </>
           )}
@@ -166,7 +172,7 @@ export function AmendDialog({
   const [why, setWhy] = useState('');
   const attempt = useAttempt();
   return (
-    <Sheet title="Add a correction" open={open} close={close}>
+    <Sheet title={handoverWords.addACorrection()} open={open} close={close}>
       <TypedForm
         words={signed()}
         onSend={async () => {
@@ -177,8 +183,18 @@ export function AmendDialog({
           close();
         }}
       >
-        <TextField label="What is right" value={words} set={setWords} maxLength={600} />
-        <TextField label="Why it is corrected" value={why} set={setWhy} maxLength={300} />
+        <TextField
+          label={handoverWords.whatIsRight()}
+          value={words}
+          set={setWords}
+          maxLength={600}
+        />
+        <TextField
+          label={handoverWords.whyItIsCorrected()}
+          value={why}
+          set={setWhy}
+          maxLength={300}
+        />
       </TypedForm>
     </Sheet>
   );

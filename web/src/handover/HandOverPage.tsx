@@ -23,6 +23,8 @@ import { OwnersPage } from './OwnersPage';
 import { OwnersWords } from './OwnersWords';
 import { amendJob, closeJob, comeBack, putHandOver, useHandOverPage } from './queries';
 import { AfterIt } from './AfterIt';
+import { appWords } from '../words/page/app';
+import { handoverWords } from '../words/page/handover';
 
 /** The end of a job: what goes with it on paper, what stands above the horizon, what comes after. */
 export function HandOverPage() {
@@ -52,7 +54,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
   useToYard();
   useCommand(
     'p',
-    'The pack, on A4',
+    handoverWords.thePackOnA4(),
     useCallback(() => window.open(`/api/jobs/${jobId}/pack.pdf`), [jobId]),
   );
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
@@ -75,7 +77,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
       strip={<JobStrip job={page.job} here="HAND_OVER" />}
       leftWidth="300px"
       left={
-        <StageColumn label="What is told" foot={null}>
+        <StageColumn label={handoverWords.forTheOwner()} foot={null}>
           <OwnersWords
             told={kept.content}
             closed={page.closed !== undefined}
@@ -97,28 +99,33 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
             page.closed
               ? {
                   verdict: 'WITHIN',
-                  headline: `Handed over by ${page.closed.by}, ${page.closed.at.slice(0, 10)}`,
+                  headline: handoverWords.handedOverByBy({
+                    by: page.closed.by,
+                    value: page.closed.at.slice(0, 10),
+                  }),
                   detail: problem ? (
                     <Refusal as="span" words={problem} />
                   ) : (
-                    page.closed.reason || 'Nothing was open. The record is closed.'
+                    page.closed.reason || handoverWords.nothingWasOpenTheRecordIs()
                   ),
                 }
               : {
                   verdict: 'WITHIN',
-                  headline: 'Nothing is open',
-                  detail: 'Print the pack, go through it with the owner, hand over.',
+                  headline: handoverWords.nothingIsOpen2(),
+                  detail: handoverWords.printThePackGoThroughIt(),
                 }
           }
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
           {page.closed ? (
             <>
-              <PlainButton onClick={() => setShown('amend')}>Add a correction</PlainButton>
-              <ActButton onClick={() => void again()}>It comes back</ActButton>
+              <PlainButton onClick={() => setShown('amend')}>
+                {handoverWords.addACorrection()}
+              </PlainButton>
+              <ActButton onClick={() => void again()}>{handoverWords.itComesBack()}</ActButton>
             </>
           ) : (
-            <ActButton onClick={() => setShown('close')}>Hand over</ActButton>
+            <ActButton onClick={() => setShown('close')}>{appWords.handOver()}</ActButton>
           )}
         </KeptBand>
       }
@@ -135,7 +142,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
                 stage: one.stage,
                 step: { step: one.step.id, side: one.step.side, skipped, reason },
               },
-              `${skipped ? 'left out' : 'done'}: ${one.finding.headline.pattern}`,
+              `${skipped ? appWords.leftOut() : appWords.done2()}: ${one.finding.headline.pattern}`,
             );
             void client.invalidateQueries({ queryKey: ['hand-over', jobId] });
           }
@@ -153,7 +160,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
         }}
       />
       <Sheet
-        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
         open={shown === 'both' && theirs !== undefined}
         close={() => setShown(undefined)}
       >
@@ -175,7 +182,10 @@ function told(edit: HandOverEdit): Record<string, string> {
     'From the workshop': edit.note,
     'Where the new fuses are': edit.fuses,
     ...Object.fromEntries(
-      edit.comeBack.map((one) => [`Come back: ${one.what}`, `${one.from} to ${one.latest}`]),
+      edit.comeBack.map((one) => [
+        handoverWords.comeBackWhat({ what: one.what }),
+        handoverWords.fromToLatest({ from: one.from, latest: one.latest }),
+      ]),
     ),
   };
 }

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { HandOverEdit, HandOverPage as Page } from '../app/api/client';
+import { handoverWords } from '../words/page/handover';
 
 /** The owner's page as it will be printed, and what was measured before and after. */
 export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
@@ -13,7 +14,7 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
       overflowY="auto"
       tabIndex={0}
       role="region"
-      aria-label="The owner’s page"
+      aria-label={handoverWords.theOwnersPage()}
       py="18px"
       px={{ base: '10px', lg: '20px' }}
     >
@@ -32,25 +33,25 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
           {page.vehicle.name}, {page.vehicle.nickname}
         </Box>
         <Box color="tapeQuiet">{page.job.work}</Box>
-        <Part title="What was done">
+        <Part title={handoverWords.whatWasDone()}>
           {page.done.map((line) => (
             <p key={line}>{line}</p>
           ))}
-          {page.done.length === 0 && <p>Say at Take in what was wanted.</p>}
+          {page.done.length === 0 && <p>{handoverWords.enterAtTakeInWhatWas()}</p>}
         </Part>
-        {told.note && <Part title="From the workshop">{told.note}</Part>}
-        <Part title="What to heed">
+        {told.note && <Part title={handoverWords.fromTheWorkshop()}>{told.note}</Part>}
+        <Part title={handoverWords.pleaseNote()}>
           {page.heed.map((line) => (
             <p key={line}>{line}</p>
           ))}
         </Part>
-        {told.fuses && <Part title="Where the new fuses are">{told.fuses}</Part>}
+        {told.fuses && <Part title={handoverWords.whereTheNewFusesAre()}>{told.fuses}</Part>}
         {page.followUps.length > 0 && (
-          <Part title="When to come back">
+          <Part title={handoverWords.whenToComeBack()}>
             {page.followUps.map((one) => (
               <Flex key={one.what} gap="12px">
                 <Box w="176px" flex="none">
-                  {one.from} to {one.latest}
+                  {handoverWords.fromToLatest({ from: one.from, latest: one.latest })}
                 </Box>
                 <Box>{one.what}</Box>
               </Flex>
@@ -58,7 +59,7 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
           </Part>
         )}
         {page.beforeAfter.length > 0 && (
-          <Part title="As it came, and as it goes">
+          <Part title={handoverWords.asItCameAndAsIt()}>
             <Box as="table" w="100%">
               <tbody>
                 {page.beforeAfter.map((row) => (

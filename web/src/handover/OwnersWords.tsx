@@ -5,6 +5,8 @@ import { BareButton, PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { LazyText } from '../entry/LazyText';
 import { TextField } from '../settings/fields';
+import { appWords } from '../words/page/app';
+import { handoverWords } from '../words/page/handover';
 
 /** What the workshop tells the owner beside what follows from the job. */
 export function OwnersWords({
@@ -17,34 +19,30 @@ export function OwnersWords({
   onChange: (told: HandOverEdit) => void;
 }) {
   if (closed) {
-    return (
-      <Box color="quiet">
-        The record is closed. What was wrong is corrected beside it, with a name and a reason.
-      </Box>
-    );
+    return <Box color="quiet">{handoverWords.theRecordIsClosedCorrectionsStand()}</Box>;
   }
   return (
     <>
       <Box color="quiet" fontSize="15px">
-        From the workshop
+        {handoverWords.fromTheWorkshop()}
       </Box>
       <LazyText
-        label="From the workshop"
+        label={handoverWords.fromTheWorkshop()}
         lines={4}
         maxLength={1200}
         value={told.note}
-        placeholder="In plain words, for the owner"
+        placeholder={handoverWords.inPlainWordsForTheOwner()}
         onDone={(note) => onChange({ ...told, note })}
       />
       <Box color="quiet" fontSize="15px" pt="10px">
-        Where the new fuses are
+        {handoverWords.whereTheNewFusesAre()}
       </Box>
       <LazyText
-        label="Where the new fuses are"
+        label={handoverWords.whereTheNewFusesAre()}
         lines={2}
         maxLength={600}
         value={told.fuses}
-        placeholder="15 A, beside the battery"
+        placeholder={handoverWords.n15ABesideTheBattery()}
         onDone={(fuses) => onChange({ ...told, fuses })}
       />
       <ComeBack told={told} onChange={onChange} />
@@ -66,7 +64,7 @@ function ComeBack({
   return (
     <Box pt="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px">
-        Come back for
+        {handoverWords.comeBackFor()}
       </Box>
       {told.comeBack.map((one, index) => (
         <Flex
@@ -79,25 +77,25 @@ function ComeBack({
           <Box flex="1">
             {one.what}
             <Box color="quiet" fontSize="14px">
-              {one.from} to {one.latest}
+              {handoverWords.fromToLatest({ from: one.from, latest: one.latest })}
             </Box>
           </Box>
           <BareButton
-            aria-label={`Take out: ${one.what}`}
+            aria-label={handoverWords.removeWhat({ what: one.what })}
             onClick={() =>
               onChange({ ...told, comeBack: told.comeBack.filter((_, at) => at !== index) })
             }
           >
-            out
+            {appWords.out()}
           </BareButton>
         </Flex>
       ))}
-      <TextField label="Something more" value={what} set={setWhat} maxLength={120} />
+      <TextField label={handoverWords.somethingMore()} value={what} set={setWhat} maxLength={120} />
       <Flex direction="column" gap="6px" pt="6px">
         {(
           [
-            ['From', from, setFrom],
-            ['By', latest, setLatest],
+            [handoverWords.from(), from, setFrom],
+            [handoverWords.by(), latest, setLatest],
           ] as const
         ).map(([label, value, set]) => (
           <Flex as="label" key={label} align="center" gap="10px">
@@ -114,7 +112,9 @@ function ComeBack({
           </Flex>
         ))}
       </Flex>
-      {from && latest && latest < from && <Refusal words="“By” lies before “From”." pt="6px" />}
+      {from && latest && latest < from && (
+        <Refusal words={handoverWords.byIsBeforeFrom()} pt="6px" />
+      )}
       <Flex justify="flex-end" pt="8px">
         <PlainButton
           disabled={!ready}
@@ -126,7 +126,7 @@ function ComeBack({
             setWhat('');
           }}
         >
-          Add
+          {handoverWords.add()}
         </PlainButton>
       </Flex>
     </Box>

@@ -225,13 +225,13 @@ it('comes back as one job, however often that is sent', async () => {
   open(page({ closed: { by: 'Ilse', at: '2026-11-01T10:00:00Z', reason: '', findings: [] } }));
   const back = screen.getByRole('button', { name: 'It comes back' });
   await userEvent.click(back);
-  expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+  expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
   await userEvent.click(back);
   await waitFor(() => expect(ids).toHaveLength(2));
   expect(new Set(ids).size).toBe(1);
 });
 
-it('says why nothing is found where the record cannot be reached', async () => {
+it('says why nothing is found where the record can’t be reached', async () => {
   vi.mocked(api.GET).mockResolvedValue(refused('The record cannot be reached.') as never);
   show(
     <MemoryRouter>
@@ -239,7 +239,7 @@ it('says why nothing is found where the record cannot be reached', async () => {
     </MemoryRouter>,
   );
   expect(await screen.findAllByText('The record cannot be reached.')).toHaveLength(2);
-  expect(screen.queryByText('No job holds all of these words.')).toBeNull();
+  expect(screen.queryByText('No job contains all of these words.')).toBeNull();
 });
 
 it('finds jobs by words, and gives each chart its numbers as a table', async () => {

@@ -4,6 +4,8 @@ import { Bar, BarChart, XAxis, YAxis } from 'recharts';
 import type { LookBack } from '../app/api/client';
 import { paint } from '../app/theme';
 import { useWidth } from '../drawing/useSize';
+import { appWords } from '../words/page/app';
+import { historyWords } from '../words/page/history';
 
 const TICK = { fill: paint('quiet'), fontSize: 13 };
 const BAR = 24;
@@ -113,12 +115,12 @@ export function TimeChart({ times }: { times: LookBack['times'] }) {
   }
   return (
     <Chart
-      title="Time a stage takes"
+      title={historyWords.timeAStageTakes()}
       unit="min"
       rows={times.map((one) => ({ what: one.words, middle: one.middle, most: one.most }))}
       series={[
-        { key: 'middle', words: 'middle', fill: paint('lampFill') },
-        { key: 'most', words: 'longest', fill: paint('rule') },
+        { key: 'middle', words: appWords.middle(), fill: paint('lampFill') },
+        { key: 'most', words: historyWords.longest(), fill: paint('rule') },
       ]}
     />
   );
@@ -131,12 +133,12 @@ export function EstimateChart({ estimates }: { estimates: LookBack['estimates'] 
   }
   return (
     <Chart
-      title="Told and taken"
+      title={historyWords.toldAndTaken()}
       unit="min"
       rows={estimates.map((one) => ({ what: one.vehicle, told: one.told, taken: one.taken }))}
       series={[
-        { key: 'told', words: 'told', fill: paint('rule') },
-        { key: 'taken', words: 'taken', fill: paint('lampFill') },
+        { key: 'told', words: historyWords.told(), fill: paint('rule') },
+        { key: 'taken', words: historyWords.taken(), fill: paint('lampFill') },
       ]}
     />
   );
@@ -147,7 +149,7 @@ export function CountChart({ title, counts }: { title: string; counts: LookBack[
   if (counts.length === 0) {
     return (
       <Section title={title}>
-        <Box color="quiet">None so far.</Box>
+        <Box color="quiet">{historyWords.noneSoFar()}</Box>
       </Section>
     );
   }
@@ -156,7 +158,7 @@ export function CountChart({ title, counts }: { title: string; counts: LookBack[
       title={title}
       unit="×"
       rows={counts.map((one) => ({ what: one.what, count: one.count }))}
-      series={[{ key: 'count', words: 'times', fill: paint('lampFill') }]}
+      series={[{ key: 'count', words: historyWords.times(), fill: paint('lampFill') }]}
     />
   );
 }

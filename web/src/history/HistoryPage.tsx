@@ -8,6 +8,8 @@ import { Waiting } from '../app/Nowhere';
 import { Refusal } from '../app/Refusal';
 import { useToYard } from '../app/useToYard';
 import { CountChart, EstimateChart, TimeChart } from './Charts';
+import { appWords } from '../words/page/app';
+import { historyWords } from '../words/page/history';
 
 /** Looking back over all jobs: found by words, times taken, what most often gave trouble. */
 export function HistoryPage() {
@@ -25,7 +27,7 @@ export function HistoryPage() {
   useToYard();
   return (
     <Flex direction="column" h={{ base: 'auto', lg: '100vh' }}>
-      <Header title="History" subtitle="every job, what it took and what gave trouble" />
+      <Header title={appWords.history()} subtitle={historyWords.everyJobWhatItTookAnd()} />
       <Grid
         as="main"
         flex="1"
@@ -36,8 +38,8 @@ export function HistoryPage() {
       >
         <Flex direction="column" minH="0" px={{ base: '14px', lg: '26px' }} py="14px">
           <Input
-            aria-label="Find jobs by vehicle, work, part, fastener or finding"
-            placeholder="vehicle, work, part, fastener, finding"
+            aria-label={historyWords.findJobsByVehicleWorkPart()}
+            placeholder={historyWords.vehicleWorkPartFastenerFinding()}
             h="48px"
             fontSize="17px"
             maxLength={100}
@@ -50,7 +52,7 @@ export function HistoryPage() {
             overflowY="auto"
             tabIndex={0}
             role="region"
-            aria-label="Jobs found"
+            aria-label={historyWords.jobsFound()}
             pt="8px"
           >
             <Refusal words={found.error?.message} py="14px" />
@@ -74,7 +76,8 @@ export function HistoryPage() {
                     </Box>
                   </Flex>
                   <Box color="quiet">
-                    {job.work} · {job.closed ? 'handed over' : 'being worked on'}
+                    {job.work} ·{' '}
+                    {job.closed ? historyWords.handedOver() : historyWords.beingWorkedOn()}
                   </Box>
                   {job.where.map((line) => (
                     <Box key={line} fontSize="14px">
@@ -84,7 +87,9 @@ export function HistoryPage() {
                 </Link>
               </Box>
             ))}
-            {found.data?.jobs.length === 0 && <Box py="14px">No job holds all of these words.</Box>}
+            {found.data?.jobs.length === 0 && (
+              <Box py="14px">{historyWords.noJobContainsAllOfThese()}</Box>
+            )}
           </Box>
         </Flex>
         <Box
@@ -92,7 +97,7 @@ export function HistoryPage() {
           overflowY="auto"
           tabIndex={0}
           role="region"
-          aria-label="Looking back"
+          aria-label={historyWords.lookingBack()}
           bg="plaster"
           px={{ base: '14px', lg: '26px' }}
           py="14px"
@@ -100,12 +105,17 @@ export function HistoryPage() {
           <Refusal words={back.error?.message} />
           {back.data && (
             <>
-              <Box color="quiet">The latest {back.data.jobs} jobs, as far as they noted it.</Box>
+              <Box color="quiet">
+                {historyWords.theLatestJobsJobsAsFar({ jobs: back.data.jobs })}
+              </Box>
               <TimeChart times={back.data.times} />
               <EstimateChart estimates={back.data.estimates} />
-              <CountChart title="Fasteners that gave trouble" counts={back.data.fasteners} />
-              <CountChart title="Parts that were wrong" counts={back.data.parts} />
-              <CountChart title="Rules above the horizon at hand-over" counts={back.data.rules} />
+              <CountChart
+                title={historyWords.fastenersThatGaveTrouble()}
+                counts={back.data.fasteners}
+              />
+              <CountChart title={historyWords.partsThatWereWrong()} counts={back.data.parts} />
+              <CountChart title={historyWords.rulesNotMetAtHandOver()} counts={back.data.rules} />
             </>
           )}
         </Box>

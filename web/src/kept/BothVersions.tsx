@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { appWords } from '../words/page/app';
 
 /** A line of two versions: what it is, and how each has it. */
 export interface Line {
@@ -10,7 +11,11 @@ export interface Line {
 /** The lines in which two versions differ, from both told as words by name. */
 export function differing(theirs: Record<string, string>, mine: Record<string, string>): Line[] {
   return [...new Set([...Object.keys(theirs), ...Object.keys(mine)])]
-    .map((what) => ({ what, their: theirs[what] || 'nothing', my: mine[what] || 'nothing' }))
+    .map((what) => ({
+      what,
+      their: theirs[what] || appWords.nothing(),
+      my: mine[what] || appWords.nothing(),
+    }))
     .filter(({ their, my }) => their !== my);
 }
 
@@ -25,7 +30,7 @@ export function BothVersions({ theirName, lines }: { theirName: string; lines: L
             {theirName}
           </Box>
           <Box as="th" textAlign="left" color="quiet">
-            You
+            {appWords.you()}
           </Box>
         </tr>
       </thead>

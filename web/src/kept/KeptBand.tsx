@@ -6,6 +6,8 @@ import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Conflict } from '../settings/Stale';
+import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
@@ -48,20 +50,22 @@ export function KeptBand({
     return (
       <Band
         verdict="AT_EDGE"
-        headline={`Changed meanwhile by ${conflict.changedBy}`}
-        detail="You see your own version. “Keep theirs” drops it; “Use mine” replaces theirs."
+        headline={appWords.changedMeanwhileByChangedBy({ changedBy: conflict.changedBy })}
+        detail={keptWords.youSeeYourOwnVersionKeep()}
         onAsk={undefined}
       >
-        <PlainButton onClick={onSeeBoth}>See both</PlainButton>
+        <PlainButton onClick={onSeeBoth}>{appWords.seeBoth()}</PlainButton>
         <PlainButton
           onClick={() => {
             kept.drop();
             onDropped();
           }}
         >
-          Keep theirs
+          {appWords.keepTheirs()}
         </PlainButton>
-        <ActButton onClick={() => kept.insist(theirVersion(conflict))}>Use mine</ActButton>
+        <ActButton onClick={() => kept.insist(theirVersion(conflict))}>
+          {appWords.useMine()}
+        </ActButton>
       </Band>
     );
   }
@@ -79,7 +83,7 @@ export function KeptBand({
       detail={
         kept.error ? (
           <Box as="span" role="alert" color="out">
-            {kept.error.message} Nothing is lost: it waits here.
+            {keptWords.messageNothingIsLostItWaits({ message: kept.error.message })}
           </Box>
         ) : (
           ((foremost?.remedy && <SentenceText sentence={foremost.remedy} />) ??
@@ -91,9 +95,9 @@ export function KeptBand({
       {kept.error ? (
         <>
           {kept.error instanceof Problem && kept.error.final && (
-            <PlainButton onClick={kept.drop}>Take it back</PlainButton>
+            <PlainButton onClick={kept.drop}>{appWords.undo()}</PlainButton>
           )}
-          <ActButton onClick={kept.again}>Keep it again</ActButton>
+          <ActButton onClick={kept.again}>{keptWords.saveAgain()}</ActButton>
         </>
       ) : (
         children

@@ -114,14 +114,14 @@ describe('the band of such a document', () => {
   ])('lets go of what is refused for good (%i)', async (status, words) => {
     const kept = band(new Problem(status, words, undefined, {}));
     expect(screen.getByRole('alert').textContent).toContain(words);
-    await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     expect(kept.drop).toHaveBeenCalledOnce();
   });
 
   it.each([0, 503])('holds on to what only waits (%i)', async (status) => {
     const kept = band(new Problem(status, 'The server cannot be reached.', undefined, {}));
-    expect(screen.queryByRole('button', { name: 'Take it back' })).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it again' }));
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Save again' }));
     expect(kept.again).toHaveBeenCalledOnce();
     expect(screen.queryByText('next')).toBeNull();
   });

@@ -1,6 +1,7 @@
 import { uuidv7 } from 'uuidv7';
 import { actingName, Problem, type EntryEdit, type WorkshopPage } from '../app/api/client';
 import { browserMemory } from '../app/memory';
+import { keptWords } from '../words/page/kept';
 
 /** What an entry says, without what only its sending needs. */
 export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
@@ -136,7 +137,8 @@ class Outbox {
       return false;
     }
     const more = body as Record<string, unknown>;
-    const why = typeof more.detail === 'string' ? more.detail : 'The server did not take that.';
+    const why =
+      typeof more.detail === 'string' ? more.detail : keptWords.theServerDidNotAcceptThis();
     this.settles.delete(entry.id);
     if (settle) {
       settle.refused(

@@ -10,10 +10,16 @@ import { said } from '../takein/words';
 import { LightFields, readLight, typedLight } from './LightFields';
 import { idFor, withOne } from './parts';
 import { LENSES, PATTERNS } from './words';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
 
 type Outline = CandidateEdit['outline'];
 const NEXT: Record<string, Outline> = { '': 'RIGHT', RIGHT: 'WRONG', WRONG: undefined };
-const OUTLINE_WORDS = { '': 'not held against it', RIGHT: 'matches', WRONG: 'does not match' };
+const OUTLINE_WORDS = {
+  '': partsWords.notCompared(),
+  RIGHT: partsWords.matches(),
+  WRONG: partsWords.doesNotMatch(),
+};
 
 /** What could be ordered, side by side, kept with the decision and its reason. */
 export function CandidatesForm({
@@ -42,7 +48,14 @@ export function CandidatesForm({
           <Box as="table" w="100%" minW="620px" fontSize="16px">
             <thead>
               <tr>
-                {['Candidate', 'Outline, brackets', 'Light', 'Cost', 'Note', ''].map((head) => (
+                {[
+                  partsWords.candidate(),
+                  partsWords.outlineBrackets(),
+                  partsWords.light(),
+                  partsWords.cost(),
+                  appWords.note(),
+                  '',
+                ].map((head) => (
                   <Box
                     as="th"
                     key={head}
@@ -95,11 +108,11 @@ export function CandidatesForm({
                         ? [
                             said(PATTERNS, one.light.pattern),
                             one.light.kelvin && `${one.light.kelvin} K`,
-                            `${said(LENSES, one.light.lens)} lens`,
+                            partsWords.lensOf({ lens: said(LENSES, one.light.lens) }),
                           ]
                             .filter(Boolean)
                             .join(', ')
-                        : 'not said'}
+                        : appWords.notSaid()}
                     </td>
                     <td>{one.cost}</td>
                     <td>{one.note}</td>
@@ -109,14 +122,14 @@ export function CandidatesForm({
                         borderColor={taken ? 'lamp' : 'rule'}
                         onClick={() => onChange({ ...parts, chosen: taken ? undefined : one.id })}
                       >
-                        {taken ? 'taken' : 'take it'}
+                        {taken ? partsWords.taken() : partsWords.takeIt()}
                       </PlainButton>
                       <BareButton
-                        aria-label={`Take ${one.name} off the list`}
+                        aria-label={partsWords.removeNameFromTheList({ name: one.name })}
                         color="quiet"
                         onClick={() => drop(one.id)}
                       >
-                        off the list
+                        {partsWords.remove()}
                       </BareButton>
                     </td>
                   </Box>
@@ -128,18 +141,18 @@ export function CandidatesForm({
       )}
       {parts.chosen && (
         <LazyText
-          label="The reason for it"
-          placeholder="why this one"
+          label={partsWords.theReasonForIt()}
+          placeholder={partsWords.whyThisOne()}
           value={parts.why}
           maxLength={300}
           onDone={(why) => onChange({ ...parts, why })}
         />
       )}
       <TypedForm
-        words="Compare this one too"
+        words={partsWords.compareThisOneToo()}
         onSend={async () => {
           if (!name.trim()) {
-            throw new Error('The candidate has no name yet.');
+            throw new Error(partsWords.theCandidateHasNoNameYet());
           }
           put({
             id: idFor(
@@ -157,9 +170,14 @@ export function CandidatesForm({
         }}
       >
         <Pairs>
-          <TextField label="Candidate" value={name} set={setName} />
-          <TextField label="Cost" value={cost} set={setCost} maxLength={60} />
-          <TextField label="For and against" value={note} set={setNote} maxLength={300} />
+          <TextField label={partsWords.candidate()} value={name} set={setName} />
+          <TextField label={partsWords.cost()} value={cost} set={setCost} maxLength={60} />
+          <TextField
+            label={partsWords.forAndAgainst()}
+            value={note}
+            set={setNote}
+            maxLength={300}
+          />
           <LightFields light={light} set={setLight} />
         </Pairs>
       </TypedForm>

@@ -2,6 +2,7 @@ import type { LightEdit } from '../app/api/client';
 import { FUNCTIONS } from '../place/words';
 import { Choice, TextField } from '../settings/fields';
 import { COLOURS, LENSES, PATTERNS } from './words';
+import { partsWords } from '../words/page/parts';
 
 /** What light a lamp gives, as typed. */
 export interface TypedLight {
@@ -29,7 +30,7 @@ export function readLight(typed: TypedLight): LightEdit | undefined {
   }
   const kelvin = typed.kelvin.trim().replace(/\s?k$/i, '');
   if (kelvin && !/^\d{4,5}$/.test(kelvin)) {
-    throw new Error('Colour temperature: in kelvin, as in 4300.');
+    throw new Error(partsWords.colourTemperatureInKelvinForExample());
   }
   return {
     circuit: typed.circuit,
@@ -51,34 +52,34 @@ export function LightFields({
   return (
     <>
       <Choice
-        label="Switched as"
+        label={partsWords.switchedAs()}
         value={light.circuit}
         set={(circuit) => change({ circuit })}
-        options={[['', 'it is no lamp'] as const, ...FUNCTIONS]}
+        options={[['', partsWords.notALamp()] as const, ...FUNCTIONS]}
       />
       {light.circuit !== '' && (
         <>
           <Choice
-            label="Beam pattern"
+            label={partsWords.beamPattern()}
             value={light.pattern}
             set={(pattern) => change({ pattern })}
             options={PATTERNS}
           />
           <TextField
-            label="Colour temperature, K"
+            label={partsWords.colourTemperatureK()}
             value={light.kelvin}
             set={(kelvin) => change({ kelvin })}
             maxLength={7}
             placeholder="3000, 4300, 6000"
           />
           <Choice
-            label="Colour of the bulb’s light"
+            label={partsWords.colourOfTheBulbsLight()}
             value={light.bulb}
             set={(bulb) => change({ bulb })}
             options={COLOURS}
           />
           <Choice
-            label="Colour of the lens"
+            label={partsWords.colourOfTheLens()}
             value={light.lens}
             set={(lens) => change({ lens })}
             options={LENSES}

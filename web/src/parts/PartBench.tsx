@@ -8,10 +8,13 @@ import { FUNCTIONS } from '../place/words';
 import { said } from '../takein/words';
 import { allRight, checked, isAllToLookAt } from './parts';
 import { LENSES, OUTCOMES, PATTERNS } from './words';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
+import { sideWord } from '../words/terms';
 
 const ANSWER: Record<'RIGHT' | 'WRONG', { verdict: Verdict; words: string }> = {
-  RIGHT: { verdict: 'WITHIN', words: 'good' },
-  WRONG: { verdict: 'OUT', words: 'wrong' },
+  RIGHT: { verdict: 'WITHIN', words: partsWords.good() },
+  WRONG: { verdict: 'OUT', words: partsWords.wrong() },
 };
 
 /** One part on the bench: what is looked at, and what comes of it. */
@@ -32,32 +35,33 @@ export function PartBench({
       <Flex align="baseline" justify="space-between" wrap="wrap" columnGap="14px">
         <Box fontFamily="heading" fontWeight="600" fontSize="24px">
           {part.name}
-          {part.side && `, ${part.side.toLowerCase()}`}
+          {part.side && `, ${sideWord(part.side)}`}
         </Box>
         <Flex gap="10px" align="center">
           {isAllToLookAt(part, asks) && (
             <PlainButton onClick={() => onChange(allRight(part, asks))}>
-              All of it is right
+              {partsWords.allOfItIsRight()}
             </PlainButton>
           )}
-          <BareButton onClick={onEdit}>Change this part</BareButton>
+          <BareButton onClick={onEdit}>{partsWords.changeThisPart()}</BareButton>
         </Flex>
       </Flex>
       {light && (
         <Box color="quiet" mt="-8px">
           {[
-            `switched as ${said(FUNCTIONS, light.circuit)}`,
-            light.pattern !== 'NOT_SAID' && `${said(PATTERNS, light.pattern)} pattern`,
+            partsWords.switchedAsCircuit({ circuit: said(FUNCTIONS, light.circuit) }),
+            light.pattern !== 'NOT_SAID' &&
+              partsWords.patternOf({ pattern: said(PATTERNS, light.pattern) }),
             light.kelvin && `${light.kelvin} K`,
-            `${said(LENSES, light.lens)} lens`,
-            part.marks && `marked ${part.marks}`,
+            partsWords.lensOf({ lens: said(LENSES, light.lens) }),
+            part.marks && partsWords.markedMarks({ marks: part.marks }),
           ]
             .filter(Boolean)
             .join(', ')}
         </Box>
       )}
       <ChoiceButtons
-        label="What comes of it"
+        label={partsWords.outcome()}
         options={OUTCOMES}
         chosen={[part.outcome]}
         onToggle={(outcome) =>
@@ -66,14 +70,16 @@ export function PartBench({
       />
       {part.outcome !== 'FITS' && part.outcome !== 'OPEN' && (
         <LazyText
-          label={part.outcome === 'ADAPTS' ? 'Adapts with' : 'Why'}
-          placeholder={part.outcome === 'ADAPTS' ? 'with what' : 'why, ordered again when'}
+          label={part.outcome === 'ADAPTS' ? partsWords.adaptsWith() : appWords.why()}
+          placeholder={
+            part.outcome === 'ADAPTS' ? partsWords.withWhat() : partsWords.whyOrderedAgainWhen()
+          }
           value={part.with}
           maxLength={200}
           onDone={(words) => onChange({ ...part, with: words })}
         />
       )}
-      <Box role="group" aria-label="Looked at">
+      <Box role="group" aria-label={partsWords.lookedAt()}>
         {asks.map(({ ask, words }) => {
           const answer = part.checks[ask];
           const shown = answer ? ANSWER[answer] : undefined;
@@ -98,7 +104,7 @@ export function PartBench({
                 {words}
               </Box>
               <Box color={shown ? 'ink' : 'quiet'} fontFamily="heading" fontWeight="600">
-                {shown?.words ?? 'not looked at'}
+                {shown?.words ?? partsWords.notLookedAt()}
               </Box>
             </Flex>
           );

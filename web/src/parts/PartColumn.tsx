@@ -2,6 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { PartEdit, PartsSheet } from '../app/api/client';
 import { VerdictShape } from '../finding/VerdictShape';
 import { outcomeWords, verdictOf } from './parts';
+import { appWords } from '../words/page/app';
+import { sideWord } from '../words/terms';
 
 /** The parts of the job, each with where it stands. */
 export function PartColumn({
@@ -16,7 +18,7 @@ export function PartColumn({
   onChoose: (id: string) => void;
 }) {
   return (
-    <Box as="ul" listStyleType="none" aria-label="Parts">
+    <Box as="ul" listStyleType="none" aria-label={appWords.parts()}>
       {parts.map((part) => {
         const verdict = verdictOf(sheet.findings, part.id);
         return (
@@ -47,7 +49,9 @@ export function PartColumn({
                   {part.name}
                 </Box>
                 <Box color="quiet">
-                  {[part.side?.toLowerCase(), outcomeWords(part)].filter(Boolean).join(', ')}
+                  {[part.side && sideWord(part.side), outcomeWords(part)]
+                    .filter(Boolean)
+                    .join(', ')}
                 </Box>
               </Box>
             </Flex>

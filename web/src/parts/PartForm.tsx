@@ -5,6 +5,8 @@ import { LensField, useLens } from '../settings/LensField';
 import { TypedForm } from '../settings/TypedForm';
 import { LightFields, readLight, typedLight } from './LightFields';
 import { NEEDED_FOR, PART_KINDS, SIDED } from './words';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
 
 export type PartIdentity = Pick<
   PartEdit,
@@ -36,10 +38,10 @@ export function PartForm({
   const lens = useLens(marks, job);
   return (
     <TypedForm
-      words={part ? 'Change it' : 'Add it'}
+      words={part ? appWords.changeIt() : appWords.addIt()}
       onSend={async () => {
         if (!name.trim()) {
-          throw new Error('The part has no name yet.');
+          throw new Error(partsWords.thePartHasNoNameYet());
         }
         onDone({
           id: part?.id ?? newId(side ? `${name} ${side}` : name),
@@ -51,19 +53,24 @@ export function PartForm({
           marks: light.circuit === '' ? undefined : marks.trim() || undefined,
         });
       }}
-      others={onRemove && [{ words: 'Take it off the list', act: onRemove }]}
+      others={onRemove && [{ words: partsWords.takeItOffTheList(), act: onRemove }]}
     >
       <Pairs>
-        <TextField label="What it is" value={name} set={setName} />
-        <Choice label="Side, as the driver sits" value={side} set={setSide} options={SIDED} />
+        <TextField label={appWords.whatItIs()} value={name} set={setName} />
         <Choice
-          label="What kind of thing"
-          value={kind}
-          set={setKind}
-          options={[['', 'by side and light'] as const, ...PART_KINDS]}
+          label={partsWords.sideFromTheDriversSeat()}
+          value={side}
+          set={setSide}
+          options={SIDED}
         />
         <Choice
-          label="Stage that waits for it"
+          label={partsWords.whatKindOfThing()}
+          value={kind}
+          set={setKind}
+          options={[['', partsWords.bySideAndLight()] as const, ...PART_KINDS]}
+        />
+        <Choice
+          label={partsWords.stageThatWaitsForIt()}
           value={neededFor}
           set={setNeededFor}
           options={NEEDED_FOR}
@@ -71,7 +78,7 @@ export function PartForm({
         <LightFields light={light} set={setLight} />
         {light.circuit !== '' && (
           <LensField
-            label="On its lens, as it stands there"
+            label={partsWords.onItsLensAsPrinted()}
             value={marks}
             set={setMarks}
             lens={lens}

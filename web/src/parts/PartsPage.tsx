@@ -27,6 +27,9 @@ import { PartForm } from './PartForm';
 import { idFor, told, verdictOf, withIdentity, withOne, withTicks } from './parts';
 import { PlugForm } from './PlugForm';
 import { PlugMap } from './PlugMap';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
+import { term } from '../words/terms';
 
 type Shown =
   | { what: 'part'; part?: PartEdit }
@@ -66,17 +69,17 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
   useToYard();
   useCommand(
     'a',
-    'Add a part',
+    partsWords.addAPart(),
     useCallback(() => setShown({ what: 'part' }), []),
   );
   useCommand(
     'c',
-    'Compare candidates',
+    partsWords.compareCandidates(),
     useCallback(() => setShown({ what: 'candidates' }), []),
   );
   useCommand(
     'f',
-    'All findings',
+    appWords.allFindings(),
     useCallback(() => setShown({ what: 'findings' }), []),
   );
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
@@ -86,7 +89,10 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
       strip={<JobStrip job={page.job} here="PARTS" />}
       leftWidth="236px"
       left={
-        <StageColumn label="Parts of this job" foot={<WaitingStages sheet={page.sheet} />}>
+        <StageColumn
+          label={partsWords.partsOfThisJob()}
+          foot={<WaitingStages sheet={page.sheet} />}
+        >
           <PartColumn
             parts={content.parts}
             sheet={page.sheet}
@@ -99,11 +105,13 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         <>
           <DrawingTools>
             <ToolButton onClick={() => setShown({ what: 'candidates' })}>
-              Candidates: {content.candidates.length || 'none'}
+              {partsWords.candidatesLength({
+                length: content.candidates.length || partsWords.none(),
+              })}
               <Key name="c" />
             </ToolButton>
             <ToolButton onClick={() => setShown({ what: 'part' })}>
-              Add a part
+              {partsWords.addAPart()}
               <Key name="a" />
             </ToolButton>
           </DrawingTools>
@@ -116,7 +124,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
             py="14px"
             tabIndex={0}
             role="region"
-            aria-label="The part on the bench"
+            aria-label={partsWords.thePartOnTheBench()}
           >
             {chosen ? (
               <PartBench
@@ -128,14 +136,14 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
               />
             ) : (
               <Box fontSize="18px">
-                No parts yet.{' '}
+                {partsWords.noPartsYet()}
                 {page.usual.length > 0
-                  ? 'Start with what such work usually takes, or add them one by one.'
-                  : 'Say at Take in what is wanted, or add them one by one.'}
+                  ? partsWords.startWithWhatSuchWorkUsually()
+                  : partsWords.enterAtTakeInWhatIs()}
                 {page.usual.length > 0 && (
                   <Box pt="14px">
                     <PlainButton onClick={() => change({ parts: page.usual })}>
-                      Start with {page.usual.length} usual parts
+                      {partsWords.startWithLengthUsualParts({ length: page.usual.length })}
                     </PlainButton>
                   </Box>
                 )}
@@ -157,8 +165,8 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         <KeptBand
           findings={page.sheet.findings}
           empty={{
-            headline: 'No parts listed yet',
-            detail: 'The wrong variant shows when it is held against the body, not at fitting.',
+            headline: partsWords.noPartsListedYet(),
+            detail: partsWords.aWrongVariantShowsWhenYou(),
           }}
           kept={kept}
           theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
@@ -175,7 +183,9 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
       }
     >
       <Sheet
-        title={shown?.what === 'part' && shown.part ? 'The part' : 'A part for this job'}
+        title={
+          shown?.what === 'part' && shown.part ? partsWords.thePart() : partsWords.aPartForThisJob()
+        }
         open={shown?.what === 'part'}
         close={close}
       >
@@ -204,7 +214,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
           />
         )}
       </Sheet>
-      <Sheet title="A plug of the kit" open={shown?.what === 'plug'} close={close}>
+      <Sheet title={partsWords.aConnectorOfTheKit()} open={shown?.what === 'plug'} close={close}>
         {shown?.what === 'plug' && (
           <PlugForm
             plug={shown.plug}
@@ -237,7 +247,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         )}
       </Sheet>
       <Sheet
-        title="What could be ordered"
+        title={partsWords.whatCouldBeOrdered()}
         open={shown?.what === 'candidates'}
         close={close}
         size="xl"
@@ -245,7 +255,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         <CandidatesForm parts={content} onChange={kept.change} />
       </Sheet>
       <Sheet
-        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
         open={shown?.what === 'both' && theirs !== undefined}
         close={close}
       >
@@ -278,9 +288,9 @@ function WaitingStages({ sheet }: { sheet: Page['sheet'] }) {
       {waiting.map(([stage, what]) => (
         <Box key={stage} pb="4px">
           <Box as="span" color="out" fontFamily="heading" fontWeight="600">
-            {stage.charAt(0) + stage.slice(1).toLowerCase().replaceAll('_', ' ')} waits
-          </Box>{' '}
-          for {what.join('; ')}
+            {partsWords.waits({ value: term('Stage', stage) })}
+          </Box>
+          {partsWords.forText({ value: what.join('; ') })}
         </Box>
       ))}
     </Box>

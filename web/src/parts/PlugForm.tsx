@@ -3,6 +3,8 @@ import type { PlugEdit } from '../app/api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { GENDERS, THERE, USES } from './words';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
 
 /** One plug of the kit: what stands on it, where it goes, what is meant to become of it. */
 export function PlugForm({
@@ -32,10 +34,10 @@ export function PlugForm({
   const change = (part: Partial<typeof typed>) => setTyped((before) => ({ ...before, ...part }));
   return (
     <TypedForm
-      words={plug ? 'Change it' : 'Add it'}
+      words={plug ? appWords.changeIt() : appWords.addIt()}
       onSend={async () => {
         if (!typed.label.trim()) {
-          throw new Error('Say what stands on the plug or its lead.');
+          throw new Error(partsWords.enterWhatIsPrintedOnThe());
         }
         onDone({
           ...typed,
@@ -44,57 +46,57 @@ export function PlugForm({
           matesWith: typed.matesWith || undefined,
         });
       }}
-      others={onRemove && [{ words: 'Take it off the map', act: onRemove }]}
+      others={onRemove && [{ words: partsWords.takeItOffTheMap(), act: onRemove }]}
     >
       <Pairs>
         <TextField
-          label="Label or colour of its lead"
+          label={partsWords.labelOrColourOfItsLead()}
           value={typed.label}
           set={(label) => change({ label })}
           maxLength={60}
         />
         <TextField
-          label="Goes to"
+          label={partsWords.goesTo()}
           value={typed.socket}
           set={(socket) => change({ socket })}
-          placeholder="factory socket, lamp, ground"
+          placeholder={partsWords.factorySocketLampGround()}
         />
         <TextField
-          label="Kind of connector"
+          label={partsWords.kindOfConnector()}
           value={typed.family}
           set={(family) => change({ family })}
           maxLength={40}
         />
         <Choice
-          label="Gender"
+          label={partsWords.gender()}
           value={typed.gender}
           set={(gender) => change({ gender })}
           options={GENDERS}
         />
         <TextField
-          label="Adapter needed"
+          label={partsWords.adapterNeeded()}
           value={typed.adapter}
           set={(adapter) => change({ adapter })}
-          placeholder="none"
+          placeholder={partsWords.none2()}
         />
         <Choice
-          label="Meant to be"
+          label={partsWords.meantToBe()}
           value={typed.use}
           set={(use) => change({ use })}
           options={USES}
         />
         <Choice
-          label="The kit has it"
+          label={partsWords.theKitHasIt()}
           value={typed.there}
           set={(there) => change({ there })}
           options={THERE}
         />
         <Choice
-          label="Mates with"
+          label={partsWords.matesWith()}
           value={typed.matesWith}
           set={(matesWith) => change({ matesWith })}
           options={[
-            ['', 'nothing of this kit'] as const,
+            ['', partsWords.nothingOfThisKit()] as const,
             ...others.map((one) => [one.id, one.label] as const),
           ]}
         />

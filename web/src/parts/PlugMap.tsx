@@ -4,7 +4,9 @@ import { BareButton, PlainButton } from '../app/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { said } from '../takein/words';
 import { placesOf, stateAt, TICK_WORDS, ticked } from './parts';
-import { USES } from './words';
+import { GENDERS, USES } from './words';
+import { partsWords } from '../words/page/parts';
+import { sideWord } from '../words/terms';
 
 /** Every plug of the kit, ticked one by one: a function test does not prove them. */
 export function PlugMap({
@@ -21,7 +23,7 @@ export function PlugMap({
   return (
     <Box
       as="section"
-      aria-label="Plug map"
+      aria-label={partsWords.connectorMap()}
       h="100%"
       overflowY="auto"
       tabIndex={0}
@@ -31,16 +33,11 @@ export function PlugMap({
     >
       <Flex justify="space-between" align="baseline">
         <Box color="quiet" fontSize="15px">
-          Plug map
+          {partsWords.connectorMap()}
         </Box>
-        <BareButton onClick={onAdd}>Add a plug</BareButton>
+        <BareButton onClick={onAdd}>{partsWords.addAConnector()}</BareButton>
       </Flex>
-      {plugs.length === 0 && (
-        <Box py="8px">
-          Map every plug of the kit before starting: what it mates with, which adapter, which stay
-          unused.
-        </Box>
-      )}
+      {plugs.length === 0 && <Box py="8px">{partsWords.mapEveryConnectorOfTheKit()}</Box>}
       {plugs.map((plug) => (
         <Box key={plug.id} py="8px" borderTopWidth="1px" borderColor="hairline">
           <Box
@@ -58,10 +55,12 @@ export function PlugMap({
               {[
                 plug.use === 'CONNECT' ? plug.socket : said(USES, plug.use),
                 plug.family,
-                plug.gender !== 'NOT_SAID' && plug.gender.toLowerCase(),
-                plug.adapter && `adapter: ${plug.adapter}`,
+                plug.gender !== 'NOT_SAID' && said(GENDERS, plug.gender),
+                plug.adapter && partsWords.adapterAdapter({ adapter: plug.adapter }),
                 plug.matesWith &&
-                  `mates with ${plugs.find((one) => one.id === plug.matesWith)?.label}`,
+                  partsWords.matesWithLabel({
+                    label: plugs.find((one) => one.id === plug.matesWith)?.label ?? '',
+                  }),
               ]
                 .filter(Boolean)
                 .join(', ')}
@@ -70,7 +69,7 @@ export function PlugMap({
           <Flex gap="6px" pt="4px">
             {placesOf(plug).map((place) => {
               const state = stateAt(plug, place);
-              const where = place?.toLowerCase() ?? 'once';
+              const where = place ? sideWord(place) : partsWords.once();
               return (
                 <PlainButton
                   key={where}
@@ -78,12 +77,12 @@ export function PlugMap({
                   px="6px"
                   gap="7px"
                   fontSize="15px"
-                  aria-label={`${where}: ${state ? TICK_WORDS[state] : 'not ticked'}, ${plug.label}`}
+                  aria-label={`${where}: ${state ? TICK_WORDS[state] : partsWords.notTicked()}, ${plug.label}`}
                   onClick={() => onChange(ticked(plug, place))}
                 >
                   <VerdictShape verdict={state ? 'WITHIN' : 'NOT_KNOWN'} size={16} />
                   {where}
-                  {state === 'PARTED' && ': parted'}
+                  {state === 'PARTED' && partsWords.parted()}
                 </PlainButton>
               );
             })}

@@ -157,7 +157,7 @@ describe('what could be ordered', () => {
   it('reads a colour temperature with or without its unit', () => {
     const typed = { ...typedLight(undefined), circuit: 'DRL' as const };
     expect(readLight({ ...typed, kelvin: '4300 K' })?.kelvin).toBe(4300);
-    expect(() => readLight({ ...typed, kelvin: 'warm' })).toThrow('as in 4300');
+    expect(() => readLight({ ...typed, kelvin: 'warm' })).toThrow('for example 4300');
     expect(readLight({ ...typed, circuit: '', kelvin: 'warm' })).toBeUndefined();
   });
 });

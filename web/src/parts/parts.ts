@@ -7,10 +7,11 @@ import type {
   Side,
   Verdict,
 } from '../app/api/client';
-import { said } from '../takein/words';
 import type { PartIdentity } from './PartForm';
-import { OUTCOMES } from './words';
 import { partSubject } from '../finding/subject';
+import { partsWords } from '../words/page/parts';
+import { sideWord } from '../words/terms';
+import { appWords } from '../words/page/app';
 
 type Answers = PartEdit['checks'];
 type Ask = keyof Answers;
@@ -122,9 +123,9 @@ export function ticked(plug: PlugEdit, place: Side | undefined): PlugEdit {
 }
 
 export const TICK_WORDS: Record<PlugState, string> = {
-  CONNECTED: 'connected',
-  INSULATED: 'insulated',
-  PARTED: 'parted',
+  CONNECTED: partsWords.connected(),
+  INSULATED: partsWords.insulated(),
+  PARTED: partsWords.parted2(),
 };
 
 /** Where a part stands, by the finding on it. */
@@ -132,29 +133,42 @@ export const verdictOf = (findings: Finding[], partId: string): Verdict =>
   findings.find((one) => one.rule === 'parts.part' && one.subject === partSubject(partId))
     ?.verdict ?? 'NOT_KNOWN';
 
-export const outcomeWords = (part: PartEdit) =>
-  part.outcome === 'OPEN' ? 'not settled' : said(OUTCOMES, part.outcome).replace(' with …', '');
+const SETTLED: Record<PartEdit['outcome'], string> = {
+  OPEN: partsWords.notSettled(),
+  FITS: partsWords.fits(),
+  ADAPTS: partsWords.adapts(),
+  GOES_BACK: partsWords.goesBack(),
+  MISSING: appWords.missing(),
+};
+
+export const outcomeWords = (part: PartEdit) => SETTLED[part.outcome];
 
 /** Parts told as words by name, to be held against another version. */
 export function told(edit: PartsEdit): Record<string, string> {
   const sided = (part: PartEdit) =>
-    part.side ? `${part.name}, ${part.side.toLowerCase()}` : part.name;
+    part.side ? `${part.name}, ${sideWord(part.side)}` : part.name;
   return {
     ...Object.fromEntries(
       edit.parts.map((part) => [
         sided(part),
-        `${Object.keys(part.checks).length} looked at, ${outcomeWords(part)} ${part.with}`.trim(),
+        partsWords
+          .lengthLookedAtPartWith({
+            length: Object.keys(part.checks).length,
+            part: outcomeWords(part),
+            with: part.with,
+          })
+          .trim(),
       ]),
     ),
     ...Object.fromEntries(
       edit.plugs.map((plug) => [
-        `Plug ${plug.label}`,
+        partsWords.connectorLabel({ label: plug.label }),
         placesOf(plug)
-          .map((place) => [place?.toLowerCase(), stateAt(plug, place)] as const)
+          .map((place) => [place && sideWord(place), stateAt(plug, place)] as const)
           .flatMap(([place, state]) =>
             state ? [[place, TICK_WORDS[state]].filter(Boolean).join(' ')] : [],
           )
-          .join(', ') || 'not ticked',
+          .join(', ') || partsWords.notTicked(),
       ]),
     ),
     Candidates: edit.candidates.map((one) => one.name).join(', '),

@@ -106,14 +106,14 @@ describe('the parts of a job', () => {
     await press('Add it');
     expect((await screen.findByRole('alert')).textContent).toBe('The part has no name yet.');
     await userEvent.type(screen.getByLabelText('What it is'), 'fog lamp ');
-    await choose('Side, as the driver sits', 'LEFT');
+    await choose('Side, from the driver’s seat', 'LEFT');
     await choose('Switched as', 'FRONT_FOG');
     await userEvent.type(screen.getByLabelText('Colour temperature, K'), 'warm');
     await press('Add it');
-    expect((await screen.findByRole('alert')).textContent).toContain('as in 4300');
+    expect((await screen.findByRole('alert')).textContent).toContain('for example 4300');
     await userEvent.clear(screen.getByLabelText('Colour temperature, K'));
     await userEvent.type(screen.getByLabelText('Colour temperature, K'), '3000 k');
-    await userEvent.type(screen.getByLabelText('On its lens, as it stands there'), ' B E4 ');
+    await userEvent.type(screen.getByLabelText('On its lens, as printed'), ' B E4 ');
     await press('Add it');
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.parts.parts[1]).toMatchObject({
@@ -178,9 +178,11 @@ describe('the plugs of a kit', () => {
   it('are mapped with what each mates with, and lose that with the plug', async () => {
     open(page({ plugs: [plug('black', { adapter: 'ring' })] }));
     expect(screen.getByText('low beam socket, adapter: ring')).toBeTruthy();
-    await press('Add a plug');
+    await press('Add a connector');
     await press('Add it');
-    expect((await screen.findByRole('alert')).textContent).toContain('what stands on the plug');
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      'what is printed on the connector',
+    );
     await userEvent.type(screen.getByLabelText('Label or colour of its lead'), 'red');
     await choose('Gender', 'MALE');
     await choose('Mates with', 'black');
@@ -215,7 +217,7 @@ describe('what could be ordered', () => {
 
   it('is held against the housing, taken with its reason, and let go again', async () => {
     const sheet = within(await compare({ candidates: [candidate('wide'), candidate('narrow')] }));
-    const [outline] = sheet.getAllByRole('button', { name: /not held against it/ });
+    const [outline] = sheet.getAllByRole('button', { name: /not compared/ });
     await userEvent.click(outline as HTMLElement);
     await userEvent.click(await sheet.findByRole('button', { name: /matches/ }));
     expect(await sheet.findByRole('button', { name: /does not match/ })).toBeTruthy();
@@ -233,7 +235,7 @@ describe('what could be ordered', () => {
 
   it('goes off the list by a press, and is not taken any more then', async () => {
     const sheet = within(await compare({ candidates: [candidate('wide')], chosen: 'wide' }));
-    await userEvent.click(sheet.getByRole('button', { name: 'Take wide off the list' }));
+    await userEvent.click(sheet.getByRole('button', { name: 'Remove wide from the list' }));
     await waitFor(() =>
       expect(kept.at(-1)?.parts).toMatchObject({ candidates: [], chosen: undefined }),
     );

@@ -1,76 +1,78 @@
 import type { LightEdit, PartEdit, PlugEdit } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
 
 export const OUTCOMES = [
-  ['FITS', 'fits'],
-  ['ADAPTS', 'adapts with …'],
-  ['GOES_BACK', 'goes back'],
-  ['MISSING', 'missing'],
+  ['FITS', partsWords.fits()],
+  ['ADAPTS', partsWords.adaptsWith2()],
+  ['GOES_BACK', partsWords.goesBack()],
+  ['MISSING', appWords.missing()],
 ] as const satisfies readonly (readonly [PartEdit['outcome'], string])[];
 
 export const NEEDED_FOR = [
-  ['PLACE', 'Place'],
-  ['FEED', 'Feed'],
-  ['APART', 'Apart'],
-  ['BENCH', 'Bench'],
-  ['PROVE', 'Prove'],
-  ['TOGETHER', 'Together'],
-  ['WALL', 'Wall'],
+  ['PLACE', appWords.place()],
+  ['FEED', appWords.feed()],
+  ['APART', appWords.apart()],
+  ['BENCH', appWords.bench()],
+  ['PROVE', appWords.prove()],
+  ['TOGETHER', appWords.together()],
+  ['WALL', appWords.wall()],
 ] as const satisfies readonly (readonly [PartEdit['neededFor'], string])[];
 
 export const PATTERNS = [
-  ['NOT_SAID', 'not said'],
-  ['DIPPED', 'low beam'],
-  ['WIDE_FOG', 'wide fog'],
-  ['DRIVING', 'driving'],
-  ['SPOT', 'spot'],
-  ['COMBINATION', 'combination'],
-  ['SIGNAL', 'signal or running lamp'],
+  ['NOT_SAID', appWords.notSaid()],
+  ['DIPPED', appWords.lowBeam()],
+  ['WIDE_FOG', partsWords.wideFog()],
+  ['DRIVING', appWords.driving()],
+  ['SPOT', partsWords.spot()],
+  ['COMBINATION', partsWords.combination()],
+  ['SIGNAL', partsWords.signalOrDaytimeRunningLamp()],
 ] as const satisfies readonly (readonly [LightEdit['pattern'], string])[];
 
 export const COLOURS = [
-  ['', 'by its temperature'],
-  ['WHITE', 'white'],
-  ['SELECTIVE_YELLOW', 'selective yellow'],
-  ['AMBER', 'amber'],
-  ['OTHER', 'another colour'],
+  ['', partsWords.byItsTemperature()],
+  ['WHITE', partsWords.white()],
+  ['SELECTIVE_YELLOW', partsWords.selectiveYellow()],
+  ['AMBER', partsWords.amber()],
+  ['OTHER', partsWords.anotherColour()],
 ] as const satisfies readonly (readonly [NonNullable<LightEdit['bulb']> | '', string])[];
 
 export const LENSES = [
-  ['CLEAR', 'clear'],
-  ['YELLOW', 'yellow'],
-  ['AMBER', 'amber'],
-  ['OTHER', 'another colour'],
+  ['CLEAR', partsWords.clear()],
+  ['YELLOW', partsWords.yellow()],
+  ['AMBER', partsWords.amber()],
+  ['OTHER', partsWords.anotherColour()],
 ] as const satisfies readonly (readonly [LightEdit['lens'], string])[];
 
 export const GENDERS = [
-  ['NOT_SAID', 'not said'],
-  ['MALE', 'male'],
-  ['FEMALE', 'female'],
+  ['NOT_SAID', appWords.notSaid()],
+  ['MALE', partsWords.male()],
+  ['FEMALE', partsWords.female()],
 ] as const satisfies readonly (readonly [PlugEdit['gender'], string])[];
 
 export const USES = [
-  ['CONNECT', 'is connected'],
-  ['INSULATE', 'stays unused, insulated'],
-  ['OPTION', 'option: joined or parted'],
+  ['CONNECT', partsWords.isConnected()],
+  ['INSULATE', partsWords.staysUnusedInsulated()],
+  ['OPTION', partsWords.optionConnectedOrParted()],
 ] as const satisfies readonly (readonly [PlugEdit['use'], string])[];
 
 export const SIDED = [
-  ['', 'no side'],
-  ['LEFT', 'left'],
-  ['RIGHT', 'right'],
+  ['', partsWords.noSide()],
+  ['LEFT', appWords.left()],
+  ['RIGHT', appWords.right()],
 ] as const;
 
 export const THERE = [
-  ['EACH_SIDE', 'on each side'],
-  ['ONCE', 'once'],
-  ['LEFT', 'on the left only'],
-  ['RIGHT', 'on the right only'],
+  ['EACH_SIDE', partsWords.onEachSide()],
+  ['ONCE', partsWords.once()],
+  ['LEFT', partsWords.onTheLeftOnly()],
+  ['RIGHT', partsWords.onTheRightOnly()],
 ] as const satisfies readonly (readonly [NonNullable<PlugEdit['there']>, string])[];
 
 /** Kinds of parts; what is looked at follows from them. */
 export const PART_KINDS = [
-  ['LAMP', 'a lamp'],
-  ['FITTED', 'fits this body: bracket, bezel'],
-  ['ELECTRIC', 'is plugged: harness, switch'],
-  ['SUPPLIES', 'supplies: wire, ties, sealant'],
+  ['LAMP', partsWords.aLamp()],
+  ['FITTED', partsWords.fitsThisBodyBracketBezel()],
+  ['ELECTRIC', partsWords.isPluggedInHarnessSwitch()],
+  ['SUPPLIES', partsWords.suppliesWireTiesSealant()],
 ] as const satisfies readonly (readonly [NonNullable<PartEdit['kind']>, string])[];

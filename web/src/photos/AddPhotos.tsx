@@ -5,6 +5,7 @@ import type { Photo, PhotosPage } from '../app/api/client';
 import { keepPhoto } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { FileButton } from '../app/FileButton';
+import { photosWords } from '../words/page/photos';
 
 const PHOTOS = 'image/jpeg,image/png';
 
@@ -43,12 +44,12 @@ export function AddPhotos({
   return (
     <Box>
       <Flex gap="6px">
-        <FileButton words="From file" accept={PHOTOS} multiple onPick={pick} />
-        <FileButton words="Camera" accept={PHOTOS} camera onPick={pick} />
+        <FileButton words={photosWords.fromFile()} accept={PHOTOS} multiple onPick={pick} />
+        <FileButton words={photosWords.camera()} accept={PHOTOS} camera onPick={pick} />
       </Flex>
       {waiting.length > failed.length && (
         <Box role="status" color="quiet" pt="6px">
-          Sending {waiting.length - failed.length} …
+          {photosWords.sendingLength({ length: waiting.length - failed.length })}
         </Box>
       )}
       {failed.map((one) => (
@@ -59,9 +60,9 @@ export function AddPhotos({
       {failed.length > 0 && waiting.length === failed.length && (
         <Flex gap="6px" pt="6px">
           <PlainButton onClick={() => void send(failed.map(({ id, file }) => ({ id, file })))}>
-            Send again
+            {photosWords.sendAgain()}
           </PlainButton>
-          <PlainButton onClick={() => setWaiting([])}>Leave</PlainButton>
+          <PlainButton onClick={() => setWaiting([])}>{photosWords.leave()}</PlainButton>
         </Flex>
       )}
     </Box>

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import type { Photo, PhotoComparison } from '../app/api/client';
 import { useSize } from '../drawing/useSize';
 import { fitPicture, imageOf } from './photos';
+import { photosWords } from '../words/page/photos';
 
 /** The later photo laid over the earlier: a slider uncovers the one or the other. */
 export function LaidOver({
@@ -35,7 +36,7 @@ export function LaidOver({
     <Box display="flex" flexDirection="column" h="100%">
       <Box ref={box} flex="1" minH="0" position="relative" overflow="hidden" bg="floor">
         <svg width={size.width} height={size.height} style={{ display: 'block' }}>
-          <title>{`Before at the left of the line, after at its right: ${before.shows}`}</title>
+          <title>{photosWords.beforeLeftOfTheLineAfter({ shows: before.shows })}</title>
           <clipPath id="later">
             <rect x={cut} width={Math.max(0, size.width - cut)} height={size.height} />
           </clipPath>
@@ -64,17 +65,17 @@ export function LaidOver({
         </svg>
       </Box>
       <Box display="flex" alignItems="center" gap="14px" px="14px" minH="56px" bg="panel">
-        <span>before</span>
+        <span>{photosWords.before()}</span>
         <input
           type="range"
-          aria-label="How much of the photo before is uncovered"
+          aria-label={photosWords.howMuchOfTheEarlierPhoto()}
           min="0"
           max="100"
           value={share}
           onChange={(event) => setShare(Number(event.target.value))}
           style={{ flex: 1, height: 48, accentColor: 'var(--chakra-colors-lamp-fill)' }}
         />
-        <span>after</span>
+        <span>{photosWords.after()}</span>
       </Box>
     </Box>
   );

@@ -3,6 +3,7 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Photo, PhotoMarks } from '../app/api/client';
 import { paint } from '../app/theme';
 import { shareAt, type Fit } from './photos';
+import { photosWords } from '../words/page/photos';
 
 const STEP = 0.001;
 const ENDS = [
@@ -65,7 +66,7 @@ export function MarkHandles({
           <Box
             as="button"
             key={end}
-            aria-label={`${end} tape mark, arrow keys move it`}
+            aria-label={photosWords.endTapeMarkArrowKeysMove({ end })}
             position="absolute"
             left={`${fit.left + marks[x] * photo.widthPx * fit.scale - 24}px`}
             top={`${fit.top + marks[y] * photo.heightPx * fit.scale - 24}px`}

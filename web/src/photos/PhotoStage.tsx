@@ -4,6 +4,7 @@ import type { Photo, PhotoMarks } from '../app/api/client';
 import { useSize } from '../drawing/useSize';
 import { MarkHandles } from './MarkHandles';
 import { fitPicture, imageOf } from './photos';
+import { photosWords } from '../words/page/photos';
 
 /** One photo, whole, with its two tape marks. */
 export function PhotoStage({
@@ -22,7 +23,7 @@ export function PhotoStage({
     <Box ref={box} position="relative" h="100%" overflow="hidden" bg="floor">
       <img
         src={imageOf(photo)}
-        alt={photo.shows || 'Photo without a note'}
+        alt={photo.shows || photosWords.photoWithoutANote()}
         width={photo.widthPx}
         height={photo.heightPx}
         style={{

@@ -26,6 +26,8 @@ import { LaidOver } from './LaidOver';
 import { conflictOf } from '../settings/Stale';
 import { FIRST_MARKS, LOCKS, MOMENTS, notesOf, pairOf, thumbnailOf, untouched } from './photos';
 import { PhotoStage } from './PhotoStage';
+import { appWords } from '../words/page/app';
+import { photosWords } from '../words/page/photos';
 
 export function PhotosPage() {
   return (
@@ -71,7 +73,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
   const toCame = useCallback(() => void navigate(`/jobs/${jobId}/as-it-came`), [navigate, jobId]);
   const lay = useCallback(() => setOver((on) => !on && both), [both]);
   useToYard();
-  useCommand('o', 'Lay after over before', lay);
+  useCommand('o', photosWords.layAfterOverBefore(), lay);
   const findings = (both && comparison.data?.findings) || [];
   const foremost = gravest(findings);
   return (
@@ -81,7 +83,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
       leftWidth="236px"
       left={
         <StageColumn
-          label="Photos"
+          label={appWords.photos()}
           foot={
             <Box py="10px" borderTopWidth="1px" borderColor="hairline">
               <AddPhotos
@@ -95,8 +97,8 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
             </Box>
           }
         >
-          {page.photos.length === 0 && <Box color="quiet">No photo yet.</Box>}
-          <Box as="ul" listStyleType="none" aria-label="Photos">
+          {page.photos.length === 0 && <Box color="quiet">{photosWords.noPhotoYet()}</Box>}
+          <Box as="ul" listStyleType="none" aria-label={appWords.photos()}>
             {page.photos.map((photo) => (
               <li key={photo.id}>
                 <Thumbnail
@@ -116,7 +118,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
         <>
           <DrawingTools>
             <ToolButton on={over} aria-pressed={over} disabled={!both} onClick={lay}>
-              Lay after over before
+              {photosWords.layAfterOverBefore()}
               <Key name="o" />
             </ToolButton>
           </DrawingTools>
@@ -131,19 +133,24 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
               />
             ) : (
               <Box p="22px" fontSize="18px" bg="plaster" h="100%" maxW="none">
-                Photograph the front and the cutoff on the wall before anything comes off: from a
-                place you can find again, with focus, exposure and white balance locked, and two
-                tape marks in the picture.
+                {photosWords.photographTheFrontAndTheCutoff()}
               </Box>
             )}
           </Box>
         </>
       }
       right={
-        <Box h="100%" bg="panel" overflowY="auto" tabIndex={0} role="region" aria-label="Notes">
+        <Box
+          h="100%"
+          bg="panel"
+          overflowY="auto"
+          tabIndex={0}
+          role="region"
+          aria-label={photosWords.notes()}
+        >
           {over ? (
             <FindingList
-              title="What the comparison is good for"
+              title={photosWords.whatTheComparisonIsGoodFor()}
               findings={findings}
               onAsk={(finding) => setWorked({ kind: 'finding', finding })}
             />
@@ -158,7 +165,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
           problem={note.error?.message}
           retry={
             <BareButton onClick={() => note.variables && again(note.variables)}>
-              Send it again
+              {photosWords.sendItAgain()}
             </BareButton>
           }
           both={both}
@@ -167,7 +174,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
           <ActButton onClick={over || !both ? toCame : lay}>
-            {over || !both ? 'As it came' : 'Lay over'}
+            {over || !both ? appWords.asItCame() : photosWords.layOver()}
           </ActButton>
         </PhotoBand>
       }
@@ -202,9 +209,9 @@ function PhotoBand({
         foremost ? (
           <SentenceText sentence={foremost.headline} />
         ) : before ? (
-          'Photographed before; nothing after yet'
+          photosWords.photographedBeforeNothingAfterYet()
         ) : (
-          'Not photographed before yet'
+          photosWords.notPhotographedBeforeYet()
         )
       }
       detail={
@@ -217,7 +224,7 @@ function PhotoBand({
         ) : both ? (
           ''
         ) : (
-          'A photo compares only what was locked when it was taken.'
+          photosWords.aPhotoComparesOnlyWhatWas()
         )
       }
       onAsk={foremost && (() => onAsk(foremost))}
@@ -256,10 +263,10 @@ function Thumbnail({ photo, on, onChoose }: { photo: Photo; on: boolean; onChoos
       <Box minW="0">
         <Box fontFamily="heading" fontWeight="600" color={on ? 'lamp' : 'ink'}>
           {words}
-          {photo.putAside && ', put aside'}
+          {photo.putAside && photosWords.putAside()}
         </Box>
         <Box color="quiet" fontSize="14px" lineClamp="2" lineHeight="1.25">
-          {photo.shows || 'no note yet'}
+          {photo.shows || photosWords.noNoteYet()}
         </Box>
       </Box>
     </Flex>
@@ -277,21 +284,21 @@ function Notes({
   return (
     <Flex direction="column" gap="10px" px="14px" py="10px">
       <ChoiceButtons
-        label="When it was taken"
+        label={photosWords.whenItWasTaken()}
         options={MOMENTS}
         chosen={[photo.moment]}
         onToggle={(moment) => onChange({ moment })}
       />
       <LazyText
-        label="What it shows"
-        placeholder="what it shows"
+        label={photosWords.whatItShows()}
+        placeholder={photosWords.whatItShows2()}
         value={photo.shows}
         onDone={(shows) => onChange({ shows })}
       />
       <Box>
         <LazyText
-          label="From how far it was taken"
-          placeholder="from how far"
+          label={photosWords.fromHowFarItWasTaken()}
+          placeholder={photosWords.fromHowFar()}
           value={photo.fromTyped ?? ''}
           maxLength={60}
           onDone={(typed) => onChange({ fromTyped: typed.trim() || undefined })}
@@ -303,7 +310,7 @@ function Notes({
         )}
       </Box>
       <ChoiceButtons
-        label="What was locked"
+        label={photosWords.whatWasLocked()}
         options={LOCKS}
         chosen={LOCKS.map(([lock]) => lock).filter((lock) => photo[lock])}
         onToggle={(lock) => onChange({ [lock]: !photo[lock] })}
@@ -312,14 +319,17 @@ function Notes({
         onClick={() => onChange({ marks: photo.marks ? undefined : FIRST_MARKS })}
         alignSelf="flex-start"
       >
-        {photo.marks ? 'Take its marks off' : 'Set its two tape marks'}
+        {photo.marks ? photosWords.takeItsMarksOff() : photosWords.setItsTwoTapeMarks()}
       </PlainButton>
       <BareButton alignSelf="flex-start" onClick={() => onChange({ putAside: !photo.putAside })}>
-        {photo.putAside ? 'Take it back' : 'Put it aside'}
+        {photo.putAside ? appWords.undo() : appWords.putItAside()}
       </BareButton>
       <Box color="quiet" fontSize="14px">
-        {photo.takenBy}, {photo.widthPx} × {photo.heightPx} px. Place, time and serial numbers were
-        taken out of the file.
+        {photosWords.takenByWidthPxHeightPxPxPlaceTime({
+          takenBy: photo.takenBy,
+          widthPx: photo.widthPx,
+          heightPx: photo.heightPx,
+        })}
       </Box>
     </Flex>
   );

@@ -1,15 +1,16 @@
 import type { Photo, PhotoMarks, PhotoNotes, Units } from '../app/api/client';
+import { photosWords } from '../words/page/photos';
 
 export const MOMENTS = [
-  ['BEFORE', 'before'],
-  ['AFTER', 'after'],
-  ['OTHER', 'on the way'],
+  ['BEFORE', photosWords.before2()],
+  ['AFTER', photosWords.after2()],
+  ['OTHER', photosWords.onTheWay()],
 ] as const satisfies readonly (readonly [Photo['moment'], string])[];
 
 export const LOCKS = [
-  ['focusLocked', 'focus locked'],
-  ['exposureLocked', 'exposure locked'],
-  ['balanceLocked', 'white balance locked'],
+  ['focusLocked', photosWords.focusLocked()],
+  ['exposureLocked', photosWords.exposureLocked()],
+  ['balanceLocked', photosWords.whiteBalanceLocked()],
 ] as const;
 
 export const imageOf = (photo: Photo) => `/api/photos/${photo.id}/image`;

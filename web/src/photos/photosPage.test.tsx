@@ -76,7 +76,7 @@ describe('the photos of a job', () => {
 
   it('show the last one, and another by a press', async () => {
     open(page(BEFORE, photo('gone', { putAside: true, shows: 'blurred' })));
-    expect(within(notes()).getByRole('button', { name: 'Take it back' })).toBeTruthy();
+    expect(within(notes()).getByRole('button', { name: 'Undo' })).toBeTruthy();
     expect(screen.getByRole('button', { name: /put aside/, pressed: true })).toBeTruthy();
     await press(/cutoff on the wall/);
     expect(within(notes()).getByLabelText<HTMLInputElement>('What it shows').value).toBe(

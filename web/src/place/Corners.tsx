@@ -2,6 +2,7 @@ import { Box, Textarea } from '@chakra-ui/react';
 import type { ShapeEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { lengthsIn } from '../entry/typed';
+import { placeWords } from '../words/page/place';
 
 type Corner = NonNullable<ShapeEdit['corners']>[number];
 
@@ -12,13 +13,13 @@ export async function readCorners(typed: string, units: Units): Promise<Corner[]
     .map((line) => line.trim())
     .filter(Boolean);
   if (lines.length < 3) {
-    throw new Error('An outline has three corners at least, one a line, as in 300 / 410.');
+    throw new Error(placeWords.anOutlineNeedsAtLeastThree());
   }
   return Promise.all(
     lines.map(async (line, index) => {
       const [out, up, more] = lengthsIn(line);
       if (out === undefined || up === undefined || more !== undefined) {
-        throw new Error(`Corner ${index + 1}: out / up, as in 300 / 410.`);
+        throw new Error(placeWords.cornerIndexOutUpForExample({ index: index + 1 }));
       }
       return { outMm: await readLength(out, units), upMm: await readLength(up, units) };
     }),

@@ -3,6 +3,8 @@ import { useUnits } from '../app/session';
 import { BothVersions, type Line } from '../kept/BothVersions';
 import { faithfulLength, shownLength } from '../entry/typed';
 import { TAPE_MM, USUAL_FITTING_MM } from './shapes';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 /** Two versions of a front, line by line where they differ. */
 export function FrontConflict({
@@ -26,36 +28,38 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
       lines.push({ what, their, my });
     }
   };
-  note('Rules', theirs.ruleSets.join(', '), mine.ruleSets.join(', '));
-  const names = (front: FrontEdit) => front.keepOuts.map((one) => one.name).join(', ') || 'nothing';
+  note(appWords.rules(), theirs.ruleSets.join(', '), mine.ruleSets.join(', '));
+  const names = (front: FrontEdit) =>
+    front.keepOuts.map((one) => one.name).join(', ') || appWords.nothing();
   const back = (front: FrontEdit) =>
     front.bumperSetbackMm === undefined
-      ? 'not measured'
+      ? placeWords.notMeasured()
       : shownLength(front.bumperSetbackMm, units);
-  note('Bumper back at its side', back(theirs), back(mine));
+  note(placeWords.bumperSetBackAtItsSide(), back(theirs), back(mine));
   const wide = (front: FrontEdit) =>
-    shownLength(front.widthMm, units) + (front.widthGuessed ? ', a guess' : '');
-  note('Width of the vehicle', wide(theirs), wide(mine));
+    shownLength(front.widthMm, units) + (front.widthGuessed ? placeWords.aGuess() : '');
+  note(placeWords.widthOfTheVehicle(), wide(theirs), wide(mine));
   const fitting = (front: FrontEdit) => shownLength(front.fittingMm ?? USUAL_FITTING_MM, units);
-  note('Fitting allowance', fitting(theirs), fitting(mine));
+  note(placeWords.fittingAllowance(), fitting(theirs), fitting(mine));
   const readTo = (front: FrontEdit) => faithfulLength(front.readToMm ?? TAPE_MM, units);
-  note('Tape reading accuracy, ±', readTo(theirs), readTo(mine));
-  note('In the way', names(theirs), names(mine));
+  note(placeWords.tapeReadingAccuracy(), readTo(theirs), readTo(mine));
+  note(placeWords.inTheWay(), names(theirs), names(mine));
   const ids = new Set([...theirs.pairs, ...mine.pairs].map((pair) => pair.id));
   for (const id of ids) {
     const their = theirs.pairs.find((pair) => pair.id === id);
     const my = mine.pairs.find((pair) => pair.id === id);
     const name = my?.name ?? their?.name ?? id;
-    note(`${name}, left`, place(their?.left, units), place(my?.left, units));
-    note(`${name}, right`, place(their?.right, units), place(my?.right, units));
+    note(placeWords.nameLeft({ name }), place(their?.left, units), place(my?.left, units));
+    note(placeWords.nameRight({ name }), place(their?.right, units), place(my?.right, units));
     const known = (pair: LampPairEdit) =>
-      pair.guessed?.map((one) => `${GUESSES[one]} a guess`).join(', ') || 'measured';
+      pair.guessed?.map((one) => placeWords.aGuessAt({ what: GUESSES[one] })).join(', ') ||
+      placeWords.measured();
     if (their && my) {
-      note(`${name}, as drawn`, known(their), known(my));
+      note(placeWords.nameAsDrawn({ name }), known(their), known(my));
     }
     if (their && my && made(their) !== made(my)) {
       lines.push({
-        what: `${name}, the lamp itself`,
+        what: placeWords.nameTheLampItself({ name }),
         their: size(their, units),
         my: size(my, units),
       });
@@ -66,17 +70,31 @@ export function differences(theirs: FrontEdit, mine: FrontEdit, units: Units): L
 
 function place(spot: SpotEdit | undefined, units: Units) {
   return spot
-    ? `${shownLength(spot.outMm, units)} out, ${shownLength(spot.heightMm, units)} high, ${spot.headingDeg}°`
-    : 'not on it';
+    ? placeWords.outMmOutHeightMmHighHeadingDeg({
+        outMm: shownLength(spot.outMm, units),
+        heightMm: shownLength(spot.heightMm, units),
+        headingDeg: spot.headingDeg,
+      })
+    : placeWords.notOnIt();
 }
 
-const GUESSES = { PLACE: 'place', HEADING: 'direction', WIDTH: 'width' } as const;
+const GUESSES = {
+  PLACE: placeWords.place(),
+  HEADING: placeWords.direction(),
+  WIDTH: placeWords.width(),
+} as const;
 
 const made = (pair: LampPairEdit) =>
   JSON.stringify({ ...pair, left: undefined, right: undefined, guessed: undefined });
 
 function size(pair: LampPairEdit, units: Units) {
   const lit = pair.heads[0]?.lit;
-  const across = lit?.widthMm ? `${shownLength(lit.widthMm, units)} wide, ` : '';
-  return `${across}${pair.holes.length} holes${pair.intensityCd ? `, ${pair.intensityCd} cd` : ''}`;
+  const across = lit?.widthMm
+    ? placeWords.widthMmWide({ widthMm: shownLength(lit.widthMm, units) })
+    : '';
+  return placeWords.acrossLengthHoles({
+    across,
+    length: pair.holes.length,
+    value: pair.intensityCd ? placeWords.intensityCdCd({ intensityCd: pair.intensityCd }) : '',
+  });
 }

@@ -30,6 +30,8 @@ import {
 } from './shapes';
 import { VehicleFront } from './VehicleFront';
 import { isOfPair, lampOf } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const ASIDE_MM = 330;
 const ABOVE_MM = 180;
@@ -61,7 +63,7 @@ interface Props {
 /** The front to scale, seen standing before it: lamps are dragged, nudged and typed where they sit. */
 export function FrontDrawing(props: Props) {
   return (
-    <DrawingGround label="The front, seen standing before it">
+    <DrawingGround label={placeWords.theFrontSeenStandingBeforeIt()}>
       {(size) => <FrontOfSize {...props} {...size} />}
     </DrawingGround>
   );
@@ -88,7 +90,7 @@ export function FrontOfSize({
   const shownSides = SIDES.filter((side) => near === 'BOTH' || side === near);
   const judged = sheet.pairs.find((pair) => pair.id === chosen?.id);
   const name = (side: Side, pair: LampPairEdit) =>
-    `${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}`;
+    `${side === 'LEFT' ? appWords.left2() : appWords.right2()} ${pair.name}`;
   return (
     <>
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
@@ -144,7 +146,7 @@ export function FrontOfSize({
         ))}
         {near === 'BOTH' && (
           <Label x={view.centreX} y={view.footY + 20} size={14} colour="floorInk" anchor="middle">
-            seen standing before it
+            {appWords.seenStandingBeforeIt()}
           </Label>
         )}
       </svg>
@@ -177,7 +179,10 @@ export function FrontOfSize({
             view={view}
             spot={spotOf(pair, side)}
             side={side}
-            label={`${name(side, pair)}, ${describe(sheet, pair.id, side, (figure) => figureText(figure, units))}; arrows move it`}
+            label={placeWords.sideSheetArrowsMoveIt({
+              side: name(side, pair),
+              sheet: describe(sheet, pair.id, side, (figure) => figureText(figure, units)),
+            })}
             onChoose={() => onChoose(pair.id)}
             onMove={(change) => onMove(pair, side, change)}
           />
@@ -230,12 +235,12 @@ function worseSide(sheet: PlaceSheet, pairId: string): Side {
 /** On a phone one side at a time is looked at. */
 function SideChoice({ value, set }: { value: Side | 'BOTH'; set: (side: Side | 'BOTH') => void }) {
   return (
-    <Flex position="absolute" top="0" right="0" role="group" aria-label="What is drawn">
+    <Flex position="absolute" top="0" right="0" role="group" aria-label={placeWords.whatIsDrawn()}>
       {(
         [
-          ['RIGHT', 'Right'],
-          ['LEFT', 'Left'],
-          ['BOTH', 'Whole'],
+          ['RIGHT', appWords.right2()],
+          ['LEFT', appWords.left2()],
+          ['BOTH', placeWords.whole()],
         ] as const
       ).map(([side, words]) => (
         <ToolButton
@@ -259,7 +264,12 @@ function describe(
 ) {
   const pair = sheet.pairs.find((one) => one.id === pairId);
   const extent = side === 'LEFT' ? pair?.left : pair?.right;
-  return extent ? `lower edge ${text(extent.lower)}, inner edge ${text(extent.inner)} out` : 'new';
+  return extent
+    ? placeWords.lowerEdgeLowerInnerEdgeInner({
+        lower: text(extent.lower),
+        inner: text(extent.inner),
+      })
+    : placeWords.newText();
 }
 
 /** The limits of the chosen pair: heights right across, edges on both sides. */
@@ -361,10 +371,10 @@ function Zones({
 const isInner = (bound: PlaceBound) => bound.asks === 'INNER_SPACING';
 
 const WORDS: Partial<Record<PlaceBound['asks'], string>> = {
-  LOWER_EDGE_HEIGHT: 'lower edge',
-  UPPER_EDGE_HEIGHT: 'upper edge',
-  CENTRE_HEIGHT: 'centre',
-  ABOVE_DIPPED: 'top of the low beam',
+  LOWER_EDGE_HEIGHT: appWords.lowerEdge(),
+  UPPER_EDGE_HEIGHT: appWords.upperEdge(),
+  CENTRE_HEIGHT: appWords.centre(),
+  ABOVE_DIPPED: placeWords.topOfTheLowBeam(),
 };
 
 function LampShape({

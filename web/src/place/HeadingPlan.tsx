@@ -17,6 +17,8 @@ import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
 import { findingOn } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 /** From a lamp to the middle of its words, px. */
 const WORDS_AWAY = 84;
@@ -68,7 +70,7 @@ export function HeadingPlan({
     <Box ref={box} position="relative" h="100%" bg="panel" overflow="hidden">
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
         <Label x={width / 2} y={22} size={13.5} colour="quiet" anchor="middle">
-          from above, forward is down
+          {placeWords.fromAboveForwardIsDown()}
         </Label>
         <path
           d={
@@ -116,7 +118,11 @@ export function HeadingPlan({
         const sign = side === 'LEFT' ? 1 : -1;
         const turned = `${Math.abs(spot.headingDeg)}°`;
         const words = `${turned}${
-          spot.headingDeg === 0 ? ' ahead' : spot.headingDeg > 0 ? ' outward' : ' inward'
+          spot.headingDeg === 0
+            ? ` ${placeWords.ahead()}`
+            : spot.headingDeg > 0
+              ? ` ${placeWords.outward()}`
+              : ` ${placeWords.inward()}`
         }`;
         // each stays on its own side of the centre line
         const inwards = Math.min(WORDS_AWAY, (spot.outMm * scale) / 2);
@@ -131,7 +137,11 @@ export function HeadingPlan({
           >
             <MeasuredEntry
               name={headingEntry(pair.id, side)}
-              label={`${side === 'LEFT' ? 'Left' : 'Right'} ${pair.name}, direction: ${words}`}
+              label={placeWords.nameDirectionWords({
+                value: side === 'LEFT' ? appWords.left2() : appWords.right2(),
+                name: pair.name,
+                words,
+              })}
               shown={inwards < WORDS_AWAY ? words.replace('ward', '') : words}
               width="84px"
               onKeep={(typed) => turn(typed, (deg) => onTurn(side, deg))}
@@ -148,10 +158,14 @@ export function HeadingPlan({
         <MeasuredEntry
           label={
             setback === undefined
-              ? 'Bumper back? How far it lies back at its side'
-              : `Bumper at its side: back ${shownLength(setback, units)}`
+              ? placeWords.bumperSetBackHowFarIt()
+              : placeWords.bumperAtItsSideBackSetback({ setback: shownLength(setback, units) })
           }
-          shown={setback === undefined ? 'bumper back?' : `back ${shownLength(setback, units)}`}
+          shown={
+            setback === undefined
+              ? placeWords.bumperSetBack()
+              : placeWords.backSetback({ setback: shownLength(setback, units) })
+          }
           missing={setback === undefined}
           width="130px"
           align="right"
@@ -169,7 +183,7 @@ export const headingEntry = (pairId: string, side: Side) => `heading:${pairId}:$
 async function turn(typed: string, take: (deg: number) => void) {
   const deg = Number(typed.trim().replace(',', '.').replace('−', '-').replace(/\s*°$/, ''));
   if (typed.trim() === '' || !Number.isFinite(deg) || Math.abs(deg) > 90) {
-    throw new Problem(422, 'Degrees outwards, from −90 to 90: 13 or −4.5.', 'typed', {});
+    throw new Problem(422, placeWords.degreesOutwardsFrom90To90(), 'typed', {});
   }
   take(deg);
   return Promise.resolve();

@@ -4,6 +4,7 @@ import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { TextField } from '../settings/fields';
 import { NO_SHAPE, readShape, ShapeFields, typedShape, type TypedShape } from './ShapeFields';
+import { placeWords } from '../words/page/place';
 
 /** One lit surface as typed, with where its middle lies from the lamp's. */
 export interface TypedHead {
@@ -42,29 +43,31 @@ export function Heads({ heads, set }: { heads: TypedHead[]; set: (heads: TypedHe
       {heads.map((head, index) => (
         <Box key={index} display="flex" flexDirection="column" gap="14px">
           <ShapeFields
-            label={several ? `Lit surface ${index + 1}` : 'Lit surface'}
-            of={several ? `Surface ${index + 1}’s` : 'Its'}
+            label={
+              several ? placeWords.litSurfaceIndex({ index: index + 1 }) : placeWords.litSurface()
+            }
+            of={several ? placeWords.surfaceIndexS({ index: index + 1 }) : placeWords.its()}
             value={head.lit}
             set={(lit) => lit && change(index, { lit })}
           />
           {several && (
             <Flex gap="8px" align="end">
               <TextField
-                label="Outwards of the lamp’s middle"
+                label={placeWords.outwardsOfTheLampsMiddle()}
                 value={head.out}
                 set={(out) => change(index, { out })}
               />
               <TextField
-                label="Above the lamp’s middle"
+                label={placeWords.aboveTheLampsMiddle()}
                 value={head.up}
                 set={(up) => change(index, { up })}
               />
               <PlainButton
                 type="button"
-                aria-label={`Remove lit surface ${index + 1}`}
+                aria-label={placeWords.removeLitSurfaceIndex({ index: index + 1 })}
                 onClick={() => set(heads.filter((_, i) => i !== index))}
               >
-                Remove
+                {placeWords.remove()}
               </PlainButton>
             </Flex>
           )}
@@ -72,7 +75,7 @@ export function Heads({ heads, set }: { heads: TypedHead[]; set: (heads: TypedHe
       ))}
       <Box>
         <PlainButton type="button" onClick={() => set([...heads, ...ONE_HEAD])}>
-          Add a lit surface
+          {placeWords.addALitSurface()}
         </PlainButton>
       </Box>
     </>

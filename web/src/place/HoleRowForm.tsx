@@ -7,6 +7,8 @@ import { paint } from '../app/theme';
 import { lengthsIn } from '../entry/typed';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const PITCH = 56;
 
@@ -19,15 +21,15 @@ export function HoleRowForm() {
   const [found, setFound] = useState<{ count: number; holes: number[] }>();
   return (
     <TypedForm
-      words="Which holes?"
+      words={placeWords.whichHoles()}
       onSend={async () => {
         const holes = Number(count);
         if (!Number.isInteger(holes) || holes < 1 || holes > 30) {
-          throw new Error('A bracket has 1 to 30 holes.');
+          throw new Error(placeWords.aBracketHas1To30());
         }
         const lamps = lengthsIn(widths);
         if (lamps.length === 0) {
-          throw new Error('Type how wide each lamp is, as in 90 / 90 / 90.');
+          throw new Error(placeWords.enterHowWideEachLampIs());
         }
         const pitchMm = await readLength(pitch, units);
         const widthsMm = await Promise.all(lamps.map((one) => readLength(one, units)));
@@ -38,20 +40,23 @@ export function HoleRowForm() {
       }}
     >
       <Pairs>
-        <TextField label="Holes in the row" value={count} set={setCount} maxLength={2} />
-        <TextField label="From one hole to the next" value={pitch} set={setPitch} maxLength={20} />
+        <TextField label={placeWords.holesInTheRow()} value={count} set={setCount} maxLength={2} />
+        <TextField
+          label={placeWords.fromOneHoleToTheNext()}
+          value={pitch}
+          set={setPitch}
+          maxLength={20}
+        />
       </Pairs>
       <TextField
-        label="Widths of the lamps, from one end to the other"
+        label={placeWords.widthsOfTheLampsFromOne()}
         value={widths}
         set={setWidths}
         placeholder="90 / 90 / 90"
         maxLength={120}
       />
       {found && <HoleRow count={found.count} holes={found.holes} />}
-      <Box color="quiet">
-        A number stamped on a bracket is its own, not that of the hole. Common practice.
-      </Box>
+      <Box color="quiet">{placeWords.aNumberStampedOnABracket()}</Box>
     </TypedForm>
   );
 }
@@ -61,8 +66,8 @@ function HoleRow({ count, holes }: { count: number; holes: number[] }) {
     <Box role="status">
       <Box fontFamily="heading" fontWeight="600" fontSize="20px">
         {holes.length === 0
-          ? 'No holes keep these lamps mirrored and clear of each other'
-          : `${holes.length === 1 ? 'Hole' : 'Holes'} ${holes.join(', ')}`}
+          ? placeWords.noHolesKeepTheseLampsMirrored()
+          : `${holes.length === 1 ? placeWords.hole() : appWords.holes()} ${holes.join(', ')}`}
       </Box>
       <Box overflowX="auto">
         <svg width={count * PITCH} height="64" aria-hidden="true">

@@ -4,6 +4,8 @@ import { readLength } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { TextField } from '../settings/fields';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 /** What one drills first with. Common practice. */
 const FIRST_DRILL: Record<Units, string> = { METRIC: '3', IMPERIAL: '1/8' };
@@ -43,21 +45,31 @@ export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHo
     set(holes.map((hole, i) => (i === index ? { ...hole, ...part } : hole)));
   return (
     <Box>
-      <Box color="quiet">
-        Holes to drill, from the lamp’s middle: outwards, upwards, first drill (0 for none), hole
-      </Box>
+      <Box color="quiet">{placeWords.holesToDrillFromTheLamps()}</Box>
       {holes.map((hole, index) => (
         <Flex key={index} gap="8px" align="end" mt="6px">
-          <TextField label="out" value={hole.out} set={(out) => change(index, { out })} />
-          <TextField label="up" value={hole.up} set={(up) => change(index, { up })} />
-          <TextField label="first" value={hole.pilot} set={(pilot) => change(index, { pilot })} />
-          <TextField label="hole" value={hole.final} set={(final) => change(index, { final })} />
+          <TextField
+            label={appWords.out()}
+            value={hole.out}
+            set={(out) => change(index, { out })}
+          />
+          <TextField label={placeWords.up()} value={hole.up} set={(up) => change(index, { up })} />
+          <TextField
+            label={placeWords.first()}
+            value={hole.pilot}
+            set={(pilot) => change(index, { pilot })}
+          />
+          <TextField
+            label={placeWords.hole2()}
+            value={hole.final}
+            set={(final) => change(index, { final })}
+          />
           <PlainButton
             type="button"
-            aria-label={`Remove hole ${index + 1}`}
+            aria-label={placeWords.removeHoleIndex({ index: index + 1 })}
             onClick={() => set(holes.filter((_, i) => i !== index))}
           >
-            Remove
+            {placeWords.remove()}
           </PlainButton>
         </Flex>
       ))}
@@ -66,7 +78,7 @@ export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHo
         mt="8px"
         onClick={() => set([...holes, { out: '0', up: '0', pilot: FIRST_DRILL[units], final: '' }])}
       >
-        Add a hole
+        {placeWords.addAHole()}
       </PlainButton>
     </Box>
   );

@@ -8,6 +8,8 @@ import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { Corners, readCorners } from './Corners';
 import { freeId } from './shapes';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const NOTHING = {
   name: '',
@@ -35,7 +37,7 @@ export function KeepOutForm({
   const add = async () => {
     const name = typed.name.trim();
     if (!name) {
-      throw new Error('Say what it is: a tow eye, a radiator, a sensor.');
+      throw new Error(placeWords.enterWhatItIsATow());
     }
     const clearanceMm = typed.clearance.trim() ? await readLength(typed.clearance, units) : 0;
     const corners =
@@ -59,7 +61,7 @@ export function KeepOutForm({
     return [corner(-1, -1), corner(1, -1), corner(1, 1), corner(-1, 1)];
   };
   return (
-    <TypedForm words="Add it" onSend={add}>
+    <TypedForm words={appWords.addIt()} onSend={add}>
       <Box>
         {front.keepOuts.map((keepOut) => (
           <Flex
@@ -73,72 +75,76 @@ export function KeepOutForm({
             <Box fontSize="17px">{keepOut.name}</Box>
             <PlainButton
               type="button"
-              aria-label={`Remove ${keepOut.name}`}
+              aria-label={placeWords.removeName({ name: keepOut.name })}
               onClick={() => onChange(front.keepOuts.filter((one) => one.id !== keepOut.id))}
             >
-              Remove
+              {placeWords.remove()}
             </PlainButton>
           </Flex>
         ))}
       </Box>
       <Pairs>
         <TextField
-          label="What is in the way"
+          label={placeWords.whatIsInTheWay()}
           value={typed.name}
           set={(name) => set({ name })}
           maxLength={40}
-          placeholder="tow eye"
+          placeholder={placeWords.towEye()}
         />
         <Choice
-          label="Drawn as"
+          label={placeWords.drawnAs()}
           value={typed.form}
           set={(form) => set({ form })}
           options={[
-            ['BOX', 'a box around it'],
-            ['CORNERS', 'its own outline, by corners'],
+            ['BOX', placeWords.aBoxAroundIt()],
+            ['CORNERS', placeWords.itsOwnOutlineByCorners()],
           ]}
         />
         {typed.form === 'BOX' && (
           <>
             <Choice
-              label="Side"
+              label={placeWords.side()}
               value={typed.side}
               set={(side) => set({ side })}
               options={[
-                ['LEFT', 'left'],
-                ['RIGHT', 'right'],
-                ['MIDDLE', 'on the centre line'],
+                ['LEFT', appWords.left()],
+                ['RIGHT', appWords.right()],
+                ['MIDDLE', appWords.onTheCentreLine()],
               ]}
             />
             {typed.side !== 'MIDDLE' && (
               <TextField
-                label="Its middle, from the centre line"
+                label={placeWords.itsCentreFromTheCentreLine()}
                 value={typed.out}
                 set={(out) => set({ out })}
               />
             )}
             <TextField
-              label="Its middle, above the ground"
+              label={placeWords.itsCentreAboveTheGround()}
               value={typed.height}
               set={(height) => set({ height })}
             />
-            <TextField label="Its width" value={typed.width} set={(width) => set({ width })} />
             <TextField
-              label="Its height (as wide where left out)"
+              label={placeWords.itsWidth()}
+              value={typed.width}
+              set={(width) => set({ width })}
+            />
+            <TextField
+              label={placeWords.itsHeightAsWideWhereLeft()}
               value={typed.tall}
               set={(tall) => set({ tall })}
             />
           </>
         )}
         <TextField
-          label="Stay away by"
+          label={placeWords.keepClearBy()}
           value={typed.clearance}
           set={(clearance) => set({ clearance })}
         />
       </Pairs>
       {typed.form === 'CORNERS' && (
         <Corners
-          label="Corners, one a line: out from the centre line (− is to the right) / above the ground"
+          label={placeWords.cornersOneALineOutFrom()}
           placeholder={'300 / 410\n360 / 410\n330 / 470'}
           value={typed.corners}
           set={(corners) => set({ corners })}

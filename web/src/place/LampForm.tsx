@@ -9,6 +9,8 @@ import { Holes, readHoles, typedHoles, type TypedHole } from './Holes';
 import { readRecess, RecessFields, typedRecess, type TypedRecess } from './RecessFields';
 import { readShape, ShapeFields, typedShape, type TypedShape } from './ShapeFields';
 import { FUNCTIONS } from './words';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 interface Typed {
   function: LampFunction;
@@ -38,7 +40,7 @@ const START: Record<LampFunction, { outMm: number; heightMm: number }> = {
 const MAIN_BEAMS: LampFunction[] = ['DIPPED', 'MAIN', 'DRIVING'];
 const SEEN_FROM_ASIDE: LampFunction[] = ['DRL', 'FRONT_FOG', 'POSITION', 'TURN'];
 const CATEGORIES = [
-  ['', 'not read'],
+  ['', appWords.notRead2()],
   ['ONE', '1'],
   ['ONE_A', '1a'],
   ['ONE_B', '1b'],
@@ -84,19 +86,19 @@ export function LampForm({
   const set = (change: Partial<Typed>) => setTyped((before) => ({ ...before, ...change }));
   return (
     <TypedForm
-      words={pair ? 'Change' : 'Put it on the front'}
+      words={pair ? placeWords.change() : placeWords.putItOnTheFront()}
       onSend={async () => onDone(await built(pair, typed, units, newId, measured))}
-      others={onRemove && [{ words: 'Take it off the drawing', act: onRemove }]}
+      others={onRemove && [{ words: placeWords.removeFromTheDrawing(), act: onRemove }]}
     >
       <Pairs>
         <Choice
-          label="What it is for"
+          label={placeWords.whatItIsFor()}
           value={typed.function}
           set={(value) => set({ function: value })}
           options={FUNCTIONS}
         />
         <TextField
-          label="Called"
+          label={appWords.called()}
           value={typed.name}
           set={(name) => set({ name })}
           maxLength={40}
@@ -105,15 +107,15 @@ export function LampForm({
       </Pairs>
       <Heads heads={typed.heads} set={(heads) => set({ heads })} />
       <ShapeFields
-        label="Housing behind it, about the same middle"
-        of="The housing’s"
-        none="no larger than its light"
+        label={placeWords.housingBehindItAboutTheSame()}
+        of={placeWords.theHousings()}
+        none={placeWords.noLargerThanItsLitSurface()}
         value={typed.housing}
         set={(housing) => set({ housing })}
       />
       <Pairs>
         <TextField
-          label="Intensity on its axis, cd (from the data sheet)"
+          label={placeWords.intensityOnItsAxisCdFrom()}
           value={typed.intensity}
           set={(intensity) => set({ intensity })}
           maxLength={12}
@@ -121,12 +123,12 @@ export function LampForm({
         {typed.function === 'DRL' && (
           <>
             <YesNo
-              label="Goes out while the turn signal flashes"
+              label={placeWords.goesOutWhileTheTurnSignal()}
               value={typed.goesOut}
               set={(goesOut) => set({ goesOut })}
             />
             <YesNo
-              label="It is the dimmed main beam"
+              label={placeWords.itIsTheDimmedMainBeam()}
               value={typed.upperBeam}
               set={(upperBeam) => set({ upperBeam })}
             />
@@ -134,16 +136,16 @@ export function LampForm({
         )}
         {MAIN_BEAMS.includes(typed.function) && (
           <TextField
-            label="Number beside its approval mark (12.5, 25, 30 …)"
+            label={placeWords.numberBesideItsApprovalMark12()}
             value={typed.referenceMark}
             set={(referenceMark) => set({ referenceMark })}
             maxLength={6}
-            placeholder={typed.function === 'DIPPED' ? 'none: low beam only' : ''}
+            placeholder={typed.function === 'DIPPED' ? placeWords.noneLowBeamOnly() : ''}
           />
         )}
         {typed.function === 'TURN' && (
           <Choice
-            label="Category on its lens"
+            label={placeWords.categoryOnItsLens()}
             value={typed.turnCategory}
             set={(turnCategory) => set({ turnCategory })}
             options={CATEGORIES}
@@ -169,11 +171,11 @@ async function built(
   const name = typed.name.trim() || (FUNCTIONS.find(([one]) => one === typed.function)?.[1] ?? '');
   const intensity = typed.intensity.trim().replace(',', '.');
   if (intensity && !(Number(intensity) >= 0)) {
-    throw new Error('The intensity is a number of candela, such as 800.');
+    throw new Error(placeWords.theIntensityIsANumberOf());
   }
   const referenceMark = typed.referenceMark.trim().replace(',', '.');
   if (referenceMark && !(Number(referenceMark) >= 1 && Number(referenceMark) <= 100)) {
-    throw new Error('The number beside the approval mark lies between 1 and 100, such as 17.5.');
+    throw new Error(placeWords.theNumberBesideTheApprovalMark());
   }
   const there = typed.function === 'DIPPED' ? measured : undefined;
   const start = { ...START[typed.function], headingDeg: 0 };

@@ -17,6 +17,7 @@ import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { leftMmToScreenX, outerLineY, spotOf } from './shapes';
 import { findingOn } from '../finding/subject';
+import { placeWords } from '../words/page/place';
 
 /** Dimension lines of the chosen pair: where it sits (typed there) and what is left to each limit. */
 export function PairDimensions({
@@ -83,7 +84,9 @@ export function PairDimensions({
         />
       </svg>
       <Words x={view.centreX} y={innerY} finding={margin('INNER_SPACING')}>
-        {bareText(judged.innerSpacing, units)} between inner edges
+        {placeWords.innerSpacingBetweenInnerEdges({
+          innerSpacing: bareText(judged.innerSpacing, units),
+        })}
       </Words>
       <Words
         x={(leftMmToScreenX(view, -judged.right.outer.value) + leftMmToScreenX(view, -half)) / 2}
@@ -108,7 +111,7 @@ export function PairDimensions({
         y={mmToScreenY(view, judged.right.lower.value / 2) + 6}
         finding={margin('LOWER_EDGE_HEIGHT', 'RIGHT') ?? margin('CENTRE_HEIGHT', 'RIGHT')}
       >
-        lower edge {bareText(judged.right.lower, units)}
+        {placeWords.lowerEdgeLower({ lower: bareText(judged.right.lower, units) })}
       </Words>
     </>
   );
@@ -184,7 +187,7 @@ export function LampDimensions({
         y={mmToScreenY(view, extent.lower.value / 2) + 26}
         finding={margin('LOWER_EDGE_HEIGHT') ?? margin('CENTRE_HEIGHT')}
       >
-        lower edge {bareText(extent.lower, units)}
+        {placeWords.lowerEdgeLower({ lower: bareText(extent.lower, units) })}
       </Words>
     </>
   );
@@ -202,7 +205,7 @@ function OutEntry({ pair, spot, onMove }: SpotEntry) {
   const shown = shownLength(spot.outMm, units);
   return (
     <MeasuredEntry
-      label={`${pair.name}, from the centre line to its middle: ${shown}`}
+      label={placeWords.nameFromTheCentreLineTo({ name: pair.name, shown })}
       shown={shown}
       onKeep={async (typed) => onMove({ outMm: await readLength(typed, units) })}
     />
@@ -215,7 +218,7 @@ function HeightEntry({ pair, spot, onMove, align }: SpotEntry & { align?: 'right
   const shown = shownLength(spot.heightMm, units);
   return (
     <MeasuredEntry
-      label={`${pair.name}, height of its middle: ${shown}`}
+      label={placeWords.nameHeightOfItsCentreShown({ name: pair.name, shown })}
       shown={shown}
       align={align}
       onKeep={async (typed) => onMove({ heightMm: await readLength(typed, units) })}
@@ -278,8 +281,8 @@ function Words({
           px="3px"
         >
           {margin.value < 0
-            ? `${figureText(positive(margin), units)} short`
-            : `${figureText(margin, units)} to spare`}
+            ? placeWords.marginShort({ margin: figureText(positive(margin), units) })
+            : placeWords.marginToSpare({ margin: figureText(margin, units) })}
         </Box>
       )}
     </Box>

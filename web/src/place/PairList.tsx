@@ -4,6 +4,8 @@ import { BareButton } from '../app/buttons';
 import { severalOf } from '../app/counted';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
 import { isOfPair } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const GRAVEST: Verdict[] = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'];
 
@@ -31,7 +33,7 @@ export function PairList({
 }) {
   return (
     <>
-      <Box as="ul" listStyleType="none" aria-label="Lamps">
+      <Box as="ul" listStyleType="none" aria-label={appWords.lamps()}>
         {front.pairs.map((pair) => {
           const verdict = worstOf(sheet, pair.id);
           return (
@@ -70,20 +72,20 @@ export function PairList({
       <Flex direction="column" align="flex-start" mt="4px">
         {front.pairs.length > 0 && (
           <BareButton onClick={onEditLamp} px="0">
-            Change this lamp
+            {placeWords.changeThisLamp()}
           </BareButton>
         )}
         <BareButton onClick={onAddLamp} px="0">
-          Add a lamp
+          {placeWords.addALamp()}
         </BareButton>
         <BareButton onClick={onKeepOuts} px="0">
-          In the way: {front.keepOuts.length || 'nothing'}
+          {placeWords.inTheWayLength({ length: front.keepOuts.length || appWords.nothing() })}
         </BareButton>
         <BareButton onClick={onRules} px="0">
-          Rules: {front.ruleSets.length}
+          {placeWords.rulesLength({ length: front.ruleSets.length })}
         </BareButton>
         <BareButton onClick={onHoles} px="0">
-          Holes of a bracket
+          {placeWords.holesOfABracket()}
         </BareButton>
       </Flex>
     </>
@@ -103,5 +105,9 @@ function worstOf(sheet: PlaceSheet, id: string): Verdict {
 function summary(sheet: PlaceSheet, id: string, verdict: Verdict) {
   const all = ofPair(sheet, id);
   const such = all.filter((finding) => finding.verdict === verdict).length;
-  return `${such} of ${all.length} ${VERDICT_WORD[verdict]}`;
+  return placeWords.suchOfLengthVerdict({
+    such,
+    length: all.length,
+    verdict: VERDICT_WORD[verdict],
+  });
 }

@@ -6,6 +6,8 @@ import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Conflict } from '../settings/Stale';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 /** Where the front stands in one sentence, and the next thing to do. */
 export function PlaceBand({
@@ -45,24 +47,24 @@ export function PlaceBand({
     return (
       <Band
         verdict="AT_EDGE"
-        headline={`Changed meanwhile by ${conflict.changedBy}`}
-        detail="You see your own drawing. “Keep theirs” drops it; “Use mine” replaces theirs."
+        headline={appWords.changedMeanwhileByChangedBy({ changedBy: conflict.changedBy })}
+        detail={placeWords.youSeeYourOwnDrawingKeep()}
         onAsk={undefined}
       >
-        <PlainButton onClick={onCompare}>See both</PlainButton>
-        <PlainButton onClick={onDrop}>Keep theirs</PlainButton>
-        <ActButton onClick={onMine}>Use mine</ActButton>
+        <PlainButton onClick={onCompare}>{appWords.seeBoth()}</PlainButton>
+        <PlainButton onClick={onDrop}>{appWords.keepTheirs()}</PlainButton>
+        <ActButton onClick={onMine}>{appWords.useMine()}</ActButton>
       </Band>
     );
   }
   const foremost = sheet.findings.find((finding) => finding.id === sheet.foremost);
   const next = empty
-    ? { words: 'Add a lamp', act: onAdd }
+    ? { words: placeWords.addALamp(), act: onAdd }
     : sheet.worst !== 'OUT'
-      ? { words: 'Drill template', act: onTemplate }
+      ? { words: placeWords.drillTemplate(), act: onTemplate }
       : foremost && isHeading(sheet, foremost)
-        ? { words: 'Turned, measure', act: () => onTurned(foremost) }
-        : { words: 'Nearest good place', act: onNearest };
+        ? { words: placeWords.turnedMeasure(), act: () => onTurned(foremost) }
+        : { words: placeWords.nearestGoodPlace(), act: onNearest };
   return (
     <Band
       verdict={empty ? 'NOT_KNOWN' : sheet.worst}
@@ -70,9 +72,9 @@ export function PlaceBand({
         foremost ? (
           <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
         ) : empty ? (
-          'No lamp on this front yet'
+          placeWords.noLampOnThisFrontYet()
         ) : (
-          'Every lamp within the rules chosen'
+          placeWords.everyLampWithinTheRulesChosen()
         )
       }
       detail={
@@ -84,17 +86,17 @@ export function PlaceBand({
             {foremost.remedy && <SentenceText sentence={foremost.remedy} />}
           </>
         ) : empty ? (
-          'Draw the low beams that are there and the lamps that are to come.'
+          placeWords.drawTheExistingLowBeamsAnd()
         ) : (
-          'Prove light and fit before the hole; the rule in force decides.'
+          placeWords.proveLightAndFitBeforeThe()
         )
       }
       onAsk={foremost && (() => onAsk(foremost.id))}
     >
       {changed ? (
         <>
-          <PlainButton onClick={onDrop}>Drop</PlainButton>
-          <ActButton onClick={onKeep}>Keep this place</ActButton>
+          <PlainButton onClick={onDrop}>{appWords.drop()}</PlainButton>
+          <ActButton onClick={onKeep}>{placeWords.saveThisPlace()}</ActButton>
         </>
       ) : (
         <>

@@ -35,6 +35,8 @@ import { useKnown } from '../workshop/useKnown';
 import { useFront } from './useFront';
 import { AskedProvider, useAsking } from '../entry/asked';
 import { isOfPair, lampOf } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 type Shown =
   | 'add'
@@ -117,25 +119,25 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   }, [chosen, lookFor]);
   const open = (what: Shown) => () => setShown(what);
   const close = () => setShown(undefined);
-  useCommand('n', 'Nearest good place', findNearest);
+  useCommand('n', placeWords.nearestGoodPlace(), findNearest);
   useCommand(
     'a',
-    'Add a lamp',
+    placeWords.addALamp(),
     useCallback(() => setShown('add'), []),
   );
   useCommand(
     'f',
-    'All findings',
+    appWords.allFindings(),
     useCallback(() => setShown('findings'), []),
   );
   useCommand(
     'w',
-    'Cautions',
+    appWords.cautions(),
     useCallback(() => setShown('cautions'), []),
   );
   useCommand(
     't',
-    'Drill template',
+    placeWords.drillTemplate(),
     useCallback(() => setShown('template'), []),
   );
   const part = useCallback(() => {
@@ -144,7 +146,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
     }
     setParted(!apart);
   }, [apart, chosen, change, front]);
-  useCommand('p', 'Part the two sides, or mirror the left one', part);
+  useCommand('p', placeWords.partTheTwoSidesOrMirror(), part);
   useToYard();
   const ask = (findingId: string | undefined) => {
     const finding = sheet.findings.find((one) => one.id === findingId);
@@ -158,11 +160,11 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       strip={<JobStrip job={page.job} here="PLACE" own={sheet.horizon} onMark={ask} />}
       left={
         <StageColumn
-          label="Lamps and rules"
+          label={placeWords.lampsAndRules()}
           foot={
             <Cautions
               cautions={sheet.cautions}
-              where="before the drill"
+              where={placeWords.beforeTheDrill()}
               open={shown === 'cautions'}
               setOpen={(on) => setShown(on ? 'cautions' : undefined)}
             />
@@ -185,20 +187,20 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         <>
           <DrawingTools>
             <ToolButton aria-pressed={!apart} onClick={part}>
-              {apart ? 'Sides parted' : 'Both sides together'}
+              {apart ? placeWords.sidesParted() : placeWords.bothSidesTogether()}
               <Key name="p" />
             </ToolButton>
             <ToolButton disabled={!chosen} onClick={findNearest}>
-              Nearest good place
+              {placeWords.nearestGoodPlace()}
               <Key name="n" />
             </ToolButton>
             {chosen && isGuessed(chosen) && (
               <ToolButton onClick={() => change(withPair(front, asDrawn(chosen)))}>
-                Take it as drawn
+                {placeWords.useAsDrawn()}
               </ToolButton>
             )}
             <ToolButton disabled={!chosen} onClick={open('template')}>
-              Drill template
+              {placeWords.drillTemplate()}
               <Key name="t" />
             </ToolButton>
           </DrawingTools>
@@ -237,7 +239,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       right={
         <Box h="100%" bg="panel">
           <FindingList
-            title="What the rules say"
+            title={placeWords.whatTheRulesSay()}
             findings={sheet.findings.filter((finding) => chosen && isOfPair(finding, chosen.id))}
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}
           />
@@ -280,7 +282,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       }
     >
       <Sheet
-        title={shown === 'edit' ? 'The lamp' : 'A lamp for this front'}
+        title={shown === 'edit' ? placeWords.theLamp() : placeWords.aLampForThisFront()}
         open={shown === 'add' || shown === 'edit'}
         close={close}
       >
@@ -311,10 +313,10 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           }
         />
       </Sheet>
-      <Sheet title="In the way" open={shown === 'keepOuts'} close={close}>
+      <Sheet title={placeWords.inTheWay()} open={shown === 'keepOuts'} close={close}>
         <KeepOutForm front={front} onChange={(keepOuts) => change({ ...front, keepOuts })} />
       </Sheet>
-      <Sheet title="Rules to judge by" open={shown === 'rules'} close={close}>
+      <Sheet title={placeWords.rulesToJudgeBy()} open={shown === 'rules'} close={close}>
         <RulesForm
           front={front}
           onChange={(changed) => {
@@ -322,23 +324,23 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           }}
         />
       </Sheet>
-      <Sheet title="Holes of a bracket" open={shown === 'holes'} close={close}>
+      <Sheet title={placeWords.holesOfABracket()} open={shown === 'holes'} close={close}>
         <HoleRowForm />
       </Sheet>
-      <Sheet title="Drill template, 1:1" open={shown === 'template'} close={close}>
+      <Sheet title={placeWords.drillTemplate11()} open={shown === 'template'} close={close}>
         {draft ? (
-          <Box>Keep the place first: the template is made from what is kept.</Box>
+          <Box>{placeWords.saveThePlaceFirstTheTemplate()}</Box>
         ) : (
           chosen && <TemplateForm jobId={jobId} pair={chosen} />
         )}
       </Sheet>
       <Sheet
-        title={nearest.data?.kind === 'STAYS' ? 'It can stay' : 'No good place'}
+        title={nearest.data?.kind === 'STAYS' ? placeWords.itCanStay() : placeWords.noGoodPlace()}
         open={shown === 'nowhere'}
         close={close}
       >
         {nearest.data?.kind === 'STAYS'
-          ? 'Every limit of place holds where it sits. What else is out does not depend on the place.'
+          ? placeWords.everyLimitOfPlaceIsMet()
           : nearest.data?.clashes.map((clash) => (
               <Box key={clash.pattern} fontSize="17px">
                 <SentenceText sentence={clash} />
@@ -346,7 +348,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
             ))}
       </Sheet>
       <Sheet
-        title={`Changed meanwhile by ${conflict?.changedBy ?? ''}`}
+        title={appWords.changedMeanwhileByChangedBy({ changedBy: conflict?.changedBy ?? '' })}
         open={shown === 'conflict' && conflict !== undefined}
         close={close}
       >

@@ -1,15 +1,16 @@
 import type { RecessEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { Pairs, TextField, YesNo } from '../settings/fields';
+import { placeWords } from '../words/page/place';
 
 /** How a lens lies behind what stands around it, as typed. */
 export type TypedRecess = Record<keyof RecessEdit, string>;
 
 const WAYS = [
-  ['outMm', 'From its light to that edge, outwards'],
-  ['inMm', 'The same inwards'],
-  ['upMm', 'The same upwards'],
-  ['downMm', 'The same downwards'],
+  ['outMm', placeWords.fromItsLightToThatEdge()],
+  ['inMm', placeWords.theSameInwards()],
+  ['upMm', placeWords.theSameUpwards()],
+  ['downMm', placeWords.theSameDownwards()],
 ] as const;
 
 const NOT_READ: TypedRecess = { deepMm: '', outMm: '', inMm: '', upMm: '', downMm: '' };
@@ -32,12 +33,12 @@ export function typedRecess(
 /** The recess as typed; throws with a sentence where something is missing or cannot be read. */
 export async function readRecess(typed: TypedRecess, units: Units): Promise<RecessEdit> {
   if (!typed.deepMm.trim()) {
-    throw new Error('How far does the lens lie behind the edge around it? 0 where it is flush.');
+    throw new Error(placeWords.howFarIsTheLensBehind());
   }
   const deepMm = await readLength(typed.deepMm, units);
   const gap = (text: string) => {
     if (deepMm > 0 && !text.trim()) {
-      throw new Error('From its light to that edge: outwards, inwards, upwards and downwards.');
+      throw new Error(placeWords.fromItsLightToThatEdge2());
     }
     return readLength(text.trim() || '0', units);
   };
@@ -61,14 +62,14 @@ export function RecessFields({
   return (
     <>
       <YesNo
-        label="Measured how far its lens lies behind the edge around it"
+        label={placeWords.measuredHowFarItsLensLies()}
         value={value !== undefined}
         set={(measured) => set(measured ? NOT_READ : undefined)}
       />
       {value && (
         <Pairs>
           <TextField
-            label="Lens behind that edge (0 where it is flush)"
+            label={placeWords.lensBehindThatEdge0Where()}
             value={value.deepMm}
             set={(deepMm) => set({ ...value, deepMm })}
             maxLength={30}

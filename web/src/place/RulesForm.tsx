@@ -7,6 +7,7 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { faithfulLength, shownLength } from '../entry/typed';
 import { YesNo } from '../settings/fields';
 import { TAPE_MM, USUAL_FITTING_MM } from './shapes';
+import { placeWords } from '../words/page/place';
 
 /** The rule sets that the front is judged by, several at once, and what they are held against. */
 export function RulesForm({
@@ -25,7 +26,7 @@ export function RulesForm({
   const width = shownLength(front.widthMm, units);
   return (
     <Box>
-      {rules.isPending && <Box color="quiet">The rule sets are on their way …</Box>}
+      {rules.isPending && <Box color="quiet">{placeWords.theRuleSetsAreLoading()}</Box>}
       {sets.map((set) => (
         <Box key={set.id} borderTopWidth="1px" borderColor="hairline" py="6px">
           <YesNo
@@ -42,25 +43,28 @@ export function RulesForm({
           </Box>
         </Box>
       ))}
-      <Row words="Width of the vehicle, without mirrors" more={front.widthGuessed ? 'a guess' : ''}>
+      <Row
+        words={placeWords.widthOfTheVehicleWithoutMirrors()}
+        more={front.widthGuessed ? placeWords.aGuess2() : ''}
+      >
         <MeasuredEntry
-          label={`Width of the vehicle: ${width}`}
+          label={placeWords.widthOfTheVehicleWidth({ width })}
           shown={width}
           onKeep={async (typed) =>
             onChange({ widthMm: await readLength(typed, units), widthGuessed: undefined })
           }
         />
       </Row>
-      <Row words="Tape reading accuracy on this front" more="">
+      <Row words={placeWords.tapeReadingAccuracyOnThisFront()} more="">
         <MeasuredEntry
-          label={`Read to: ${readTo}`}
+          label={placeWords.readToReadTo({ readTo })}
           shown={`± ${readTo}`}
           onKeep={async (typed) => onChange({ readToMm: await readLength(typed, units) })}
         />
       </Row>
-      <Row words="Room that the nearest good place keeps inside every limit" more="">
+      <Row words={placeWords.roomTheNearestGoodPlaceKeeps()} more="">
         <MeasuredEntry
-          label={`Fitting allowance: ${fitting}`}
+          label={placeWords.fittingAllowanceFitting({ fitting })}
           shown={fitting}
           onKeep={async (typed) => onChange({ fittingMm: await readLength(typed, units) })}
         />

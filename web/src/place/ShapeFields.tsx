@@ -2,6 +2,7 @@ import type { ShapeEdit, Units } from '../app/api/client';
 import { readLength } from '../app/api/queries';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { Corners, readCorners, typedCorners } from './Corners';
+import { placeWords } from '../words/page/place';
 
 /** An outline as typed: lengths stay texts until they are read. */
 export interface TypedShape {
@@ -14,9 +15,9 @@ export interface TypedShape {
 export const NO_SHAPE: TypedShape = { form: 'ELLIPSE', width: '', height: '', corners: '' };
 
 const FORMS: readonly [TypedShape['form'], string][] = [
-  ['ELLIPSE', 'round or oval'],
-  ['RECTANGLE', 'rectangular'],
-  ['POLYGON', 'its own outline, by corners'],
+  ['ELLIPSE', placeWords.roundOrOval()],
+  ['RECTANGLE', placeWords.rectangular()],
+  ['POLYGON', placeWords.itsOwnOutlineByCorners()],
 ];
 
 export function typedShape(shape: ShapeEdit, text: (mm: number) => string): TypedShape {
@@ -41,7 +42,7 @@ export async function readShape(typed: TypedShape, units: Units): Promise<ShapeE
 /** Form and size of an outline about the lamp's middle. */
 export function ShapeFields({
   label,
-  of = 'Its',
+  of = placeWords.its(),
   none,
   value,
   set,
@@ -65,7 +66,7 @@ export function ShapeFields({
       />
       {value?.form === 'POLYGON' && (
         <Corners
-          label="Corners, one a line: outwards / upwards from the lamp’s middle"
+          label={placeWords.cornersOneALineOutwardsUpwards()}
           placeholder={'-60 / -15\n60 / -25\n60 / 25\n-60 / 15'}
           value={value.corners}
           set={(corners) => change({ corners })}
@@ -74,13 +75,13 @@ export function ShapeFields({
       {value && value.form !== 'POLYGON' && (
         <Pairs>
           <TextField
-            label={`${of} width`}
+            label={placeWords.ofWidth({ of })}
             value={value.width}
             set={(width) => change({ width })}
             maxLength={30}
           />
           <TextField
-            label={`${of} height (as wide where left out)`}
+            label={placeWords.ofHeightAsWideWhereLeft({ of })}
             value={value.height}
             set={(height) => change({ height })}
             maxLength={30}

@@ -5,6 +5,8 @@ import { PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { Choice, Pairs } from '../settings/fields';
 import { SIDES } from '../settings/words';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 /** The drill template of one lamp: 1:1 on paper, the other side mirrored. */
 export function TemplateForm({ jobId, pair }: { jobId: string; pair: LampPairEdit }) {
@@ -14,36 +16,36 @@ export function TemplateForm({ jobId, pair }: { jobId: string; pair: LampPairEdi
   const link = (ending: 'pdf' | 'svg') =>
     `/api/jobs/${jobId}/place/template.${ending}?${new URLSearchParams({ pair: pair.id, side, paper, units }).toString()}`;
   if (pair.holes.length === 0) {
-    return <Box>Enter the holes of the {pair.name} first: “Change this lamp”.</Box>;
+    return <Box>{placeWords.enterTheHolesOfTheName({ name: pair.name })}</Box>;
   }
   return (
     <Flex direction="column" gap="14px">
       <Pairs>
-        <Choice label="Side" value={side} set={setSide} options={SIDES} />
+        <Choice label={placeWords.side()} value={side} set={setSide} options={SIDES} />
         <Choice
-          label="Paper"
+          label={placeWords.paper()}
           value={paper}
           set={setPaper}
           options={[
             ['A4', 'A4'],
-            ['LETTER', 'Letter'],
+            ['LETTER', placeWords.letter()],
           ]}
         />
       </Pairs>
       <Box color="edge" fontWeight="600" fontSize="17px">
-        Print at 100 %. Each sheet has a control line: measure it. If it is not 100 mm, do not drill
-        by it.
+        {placeWords.printAt100EachSheetHas()}
       </Box>
       <Box>
-        The cross goes {side === 'LEFT' ? 'left' : 'right'} of the centre line and above the ground
-        as the sheet says. Pilot holes first; look what lies behind.
+        {placeWords.theCrossGoesOfTheCentre({
+          value: side === 'LEFT' ? appWords.left() : appWords.right(),
+        })}
       </Box>
       <Flex gap="8px" wrap="wrap">
         <PlainButton asChild>
-          <a href={link('pdf')}>Template as PDF</a>
+          <a href={link('pdf')}>{placeWords.templateAsPDF()}</a>
         </PlainButton>
         <PlainButton asChild>
-          <a href={link('svg')}>First sheet as SVG</a>
+          <a href={link('svg')}>{placeWords.firstSheetAsSVG()}</a>
         </PlainButton>
       </Flex>
     </Flex>

@@ -65,7 +65,7 @@ describe('what is asked of a lamp’s light', () => {
     fireEvent.change(screen.getByLabelText('Category on its lens'), { target: { value: 'ONE_A' } });
     await userEvent.click(screen.getByLabelText(/^Measured how far its lens lies behind/));
     await put();
-    expect(screen.getByText(/0 where it is flush\.$/)).toBeTruthy();
+    expect(screen.getByText(/0 if flush\.$/)).toBeTruthy();
     fill(/^Lens behind that edge/, '25');
     fill(/edge, outwards$/, '30');
     await put();
@@ -90,7 +90,7 @@ describe('what is asked of a lamp’s light', () => {
     expect(main).toHaveBeenCalledWith(expect.objectContaining({ referenceMark: 17.5 }));
     fill(/^Number beside its approval mark/, '170');
     await put();
-    expect(screen.getByText(/lies between 1 and 100/)).toBeTruthy();
+    expect(screen.getByText(/is between 1 and 100/)).toBeTruthy();
     expect(screen.queryByLabelText('It is the dimmed main beam')).toBeNull();
   });
 });
@@ -144,17 +144,19 @@ describe('a lamp as typed', () => {
     const corners = /^Corners, one a line/;
     fill(corners, '-60 / -15\n60');
     await send('Put it on the front');
-    expect(screen.getByRole('alert').textContent).toContain('three corners at least');
+    expect(screen.getByRole('alert').textContent).toContain('at least three corners');
     fill(corners, '-60 / -15\n60\n60 / 25');
     await send('Put it on the front');
-    expect(screen.getByRole('alert').textContent).toBe('Corner 2: out / up, as in 300 / 410.');
+    expect(screen.getByRole('alert').textContent).toBe(
+      'Corner 2: out / up, for example 300 / 410.',
+    );
     expect(onDone).not.toHaveBeenCalled();
     fill(corners, '-60 / -15\n60 / -25\n60 / 25');
     await userEvent.click(screen.getByRole('button', { name: 'Add a hole' }));
     fill('hole', '10');
     await send('Put it on the front');
     const made = onDone.mock.calls[0]?.[0];
-    expect(made?.id).toBe('id-running lamp');
+    expect(made?.id).toBe('id-daytime running lamp');
     expect(made?.heads).toEqual([
       {
         lit: {
@@ -239,13 +241,13 @@ describe('what is in the way', () => {
     show(<KeepOutForm front={front} onChange={onChange} />);
     const add = () => userEvent.click(screen.getByRole('button', { name: 'Add it' }));
     await add();
-    expect(screen.getByRole('alert').textContent).toContain('Say what it is');
+    expect(screen.getByRole('alert').textContent).toContain('Enter what it is');
     fill('What is in the way', 'tow eye');
     await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
-    fill('Its middle, from the centre line', '300');
-    fill('Its middle, above the ground', '400');
+    fill('Its centre, from the centre line', '300');
+    fill('Its centre, above the ground', '400');
     fill('Its width', '100');
-    fill('Stay away by', '20');
+    fill('Keep clear by', '20');
     await add();
     expect(onChange).toHaveBeenCalledWith([
       {

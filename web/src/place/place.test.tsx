@@ -164,7 +164,7 @@ describe('the band of the front', () => {
   it('keeps what was drawn only when told to', () => {
     band(sheet(), { changed: true, problem: 'The server cannot be reached.' });
     expect(screen.getByRole('alert').textContent).toContain('cannot be reached');
-    fireEvent.click(screen.getByText('Keep this place'));
+    fireEvent.click(screen.getByText('Save this place'));
     expect(acts.onKeep).toHaveBeenCalledOnce();
   });
 });

@@ -139,12 +139,12 @@ describe('the front', () => {
     nudge(/^Left fog lamp, lower edge 355 mm/, 'ArrowRight');
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
     await waitFor(() => expect(both(judged.at(-1))).toEqual([602, 602]));
-    await press('Keep this place');
+    await press('Save this place');
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.version).toBe(4);
     expect(both(kept[0]?.front)).toEqual([602, 602]);
     await waitFor(() =>
-      expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull(),
+      expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull(),
     );
     expect(lamp(/^Left fog lamp, lower/)).toBeTruthy();
   });
@@ -169,10 +169,10 @@ describe('the front', () => {
     );
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Keep this place');
+    await press('Save this place');
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
     await act(async () => Promise.resolve(arrive()));
-    await press('Keep this place');
+    await press('Save this place');
     expect(kept.map((one) => [one.version, both(one.front)?.[0]])).toEqual([
       [4, 601],
       [5, 602],
@@ -183,7 +183,7 @@ describe('the front', () => {
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowUp');
     await press('Drop');
-    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
     expect(kept).toEqual([]);
   });
 
@@ -191,7 +191,7 @@ describe('the front', () => {
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowUp');
     await userEvent.keyboard('t');
-    expect(await screen.findByText(/^Keep the place first/)).toBeTruthy();
+    expect(await screen.findByText(/^Save the place first/)).toBeTruthy();
   });
 
   it('leads with what is out, and shows the rules of the lamp that is chosen', async () => {
@@ -224,12 +224,12 @@ describe('the nearest good place', () => {
     const [, band] = screen.getAllByRole('button', { name: /^Nearest good place/ });
     await userEvent.click(band as HTMLElement);
     await waitFor(() => expect(both(judged.at(-1))).toEqual([610, 610]));
-    expect(screen.getByRole('button', { name: 'Keep this place' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Save this place' })).toBeTruthy();
     expect(kept).toEqual([]);
   });
 
   it.each([
-    [{ kind: 'STAYS', clashes: [] }, 'It can stay', /Every limit of place holds/],
+    [{ kind: 'STAYS', clashes: [] }, 'It can stay', /Every limit of place is met/],
     [
       { kind: 'NONE', clashes: [sentence('The bumper is lower than {0}', length(500))] },
       'No good place',
@@ -241,7 +241,7 @@ describe('the nearest good place', () => {
     await userEvent.keyboard('n');
     const dialog = await screen.findByRole('dialog', { name: title });
     expect(within(dialog).getByText(words)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
   });
 });
 
@@ -250,8 +250,8 @@ describe('a nearest place that cannot be asked for', () => {
     open(page(FRONT, sheet(finding('place.un-r48.low@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'Too low'))));
     vi.mocked(api.POST).mockRejectedValue(new TypeError('failed'));
     await userEvent.keyboard('n');
-    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
-    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
+    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
   });
 });
 
@@ -308,7 +308,7 @@ describe('a front that somebody else kept meanwhile', () => {
     refusals = [outdated(theirs)];
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Keep this place');
+    await press('Save this place');
     await screen.findAllByText('Changed meanwhile by Ilse');
   }
 
@@ -330,7 +330,7 @@ describe('a front that somebody else kept meanwhile', () => {
     await press('Keep theirs');
     await waitFor(() => expect(screen.queryByText('Changed meanwhile by Ilse')).toBeNull());
     expect(kept).toHaveLength(1);
-    expect(screen.queryByRole('button', { name: 'Keep this place' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
   });
 });
 
@@ -347,7 +347,7 @@ describe('a lamp of the front', () => {
   it('is taken off the drawing, and the next one is chosen', async () => {
     open(page());
     await press('Change this lamp');
-    await press('Take it off the drawing');
+    await press('Remove from the drawing');
     await waitFor(() => expect(judged.at(-1)?.pairs.map((one) => one.id)).toEqual(['drl']));
     expect(screen.getByRole('button', { name: /Running lamps/, pressed: true })).toBeTruthy();
   });

@@ -1,12 +1,14 @@
 import type { LampFunction } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 export const FUNCTIONS = [
-  ['DRL', 'running lamp'],
-  ['FRONT_FOG', 'fog lamp'],
-  ['DRIVING', 'driving lamp'],
-  ['DIPPED', 'low beam'],
-  ['MAIN', 'main beam'],
-  ['POSITION', 'position lamp'],
-  ['TURN', 'turn signal'],
-  ['SIDE_MARKER', 'side marker'],
+  ['DRL', appWords.daytimeRunningLamp()],
+  ['FRONT_FOG', appWords.fogLamp()],
+  ['DRIVING', appWords.drivingLamp()],
+  ['DIPPED', appWords.lowBeam()],
+  ['MAIN', appWords.mainBeam()],
+  ['POSITION', placeWords.positionLamp()],
+  ['TURN', appWords.turnSignal()],
+  ['SIDE_MARKER', appWords.sideMarker()],
 ] as const satisfies readonly (readonly [LampFunction, string])[];

@@ -4,6 +4,7 @@ import { uuidv7 } from 'uuidv7';
 import { confirmRule } from '../app/api/queries';
 import { TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
+import { rulebookWords } from '../words/page/rulebook';
 
 /** Says that a rule was held against the text in force, and where it stands there. */
 export function ConfirmForm({
@@ -19,25 +20,22 @@ export function ConfirmForm({
   const [id] = useState(uuidv7);
   return (
     <TypedForm
-      words="I checked it"
+      words={rulebookWords.iCheckedIt()}
       onSend={async () => {
         if (!place.trim()) {
-          throw new Error('Say which edition, and where in it.');
+          throw new Error(rulebookWords.enterWhichEditionAndWhereIn());
         }
         await confirmRule(id, { setId, ruleId, place: place.trim() });
         onDone();
       }}
     >
-      <Box>
-        Only with the text in force at hand. Your name and today’s date stand beside the rule, and
-        its mark is lifted for this workshop until the set changes.
-      </Box>
+      <Box>{rulebookWords.onlyWithTheCurrentTextAt()}</Box>
       <TextField
-        label="Edition and place in the text"
+        label={rulebookWords.editionAndPlaceInTheText()}
         value={place}
         set={setPlace}
         maxLength={200}
-        placeholder="edition, clause, page"
+        placeholder={rulebookWords.editionClausePage()}
       />
     </TypedForm>
   );

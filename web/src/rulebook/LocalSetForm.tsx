@@ -4,6 +4,8 @@ import type { RuleSet } from '../app/api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import type { ChangeJson } from './ruleFile';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
 
 /** A new set of the shop's own, over another. */
 export function LocalSetForm({
@@ -20,10 +22,10 @@ export function LocalSetForm({
   const [reason, setReason] = useState('');
   return (
     <TypedForm
-      words="Start the set"
+      words={rulebookWords.startTheSet()}
       onSend={async () => {
         if (!title.trim() || !reason.trim()) {
-          throw new Error('A set of your own has a name and a reason.');
+          throw new Error(rulebookWords.aSetOfYourOwnHas());
         }
         const id = title
           .toLowerCase()
@@ -40,25 +42,22 @@ export function LocalSetForm({
         });
       }}
     >
-      <Box>
-        It starts as a copy of its base. Then change rules one by one, switch them off, or add some;
-        what the base says later still reaches it.
-      </Box>
+      <Box>{rulebookWords.itStartsAsACopyOf()}</Box>
       <Pairs>
-        <TextField label="Name" value={title} set={setTitle} />
+        <TextField label={appWords.name()} value={title} set={setTitle} />
         <Choice
-          label="Over"
+          label={rulebookWords.basedOn()}
           value={base}
           set={setBase}
           options={sets.map((set) => [set.id, set.title] as const)}
         />
       </Pairs>
       <TextField
-        label="Reason"
+        label={rulebookWords.reason()}
         value={reason}
         set={setReason}
         maxLength={300}
-        placeholder="local code, agreement with the inspection"
+        placeholder={rulebookWords.localCodeAgreementWithTheInspection()}
       />
     </TypedForm>
   );

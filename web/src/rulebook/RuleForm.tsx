@@ -3,20 +3,27 @@ import { useState } from 'react';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import type { RuleJson } from './ruleFile';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
 
 const UNITS: Record<string, string> = {
-  percent: 'percent, down is negative',
-  'in-at-25-ft': 'inches at 25 ft, down is negative',
+  percent: rulebookWords.percentDownIsNegative(),
+  'in-at-25-ft': rulebookWords.inchesAt25FtDownIs(),
   mm: 'mm',
   in: 'inches',
   cm2: 'cm²',
   cd: 'candela',
   degree: 'degrees',
   lamp: 'lamps',
-  'reference-mark': 'reference marks',
+  'reference-mark': rulebookWords.referenceMarks(),
 };
 
-const WORDS = { least: 'At least', most: 'At most', lowest: 'Lowest', highest: 'Highest' } as const;
+const WORDS = {
+  least: rulebookWords.atLeast(),
+  most: rulebookWords.atMost(),
+  lowest: rulebookWords.lowest(),
+  highest: rulebookWords.highest(),
+} as const;
 type Limit = keyof typeof WORDS;
 
 const shown = (value: number | undefined) => (value === undefined ? '' : String(value));
@@ -28,7 +35,7 @@ function read(typed: string, what: string): number | undefined {
   }
   const value = Number(text);
   if (!Number.isFinite(value)) {
-    throw new Error(`${what}: a number, as in 250 or −1.2.`);
+    throw new Error(rulebookWords.whatANumberForExample250({ what }));
   }
   return value;
 }
@@ -57,7 +64,7 @@ export function RuleForm({
   );
   return (
     <TypedForm
-      words={isNew ? 'Add the rule' : 'Change the rule'}
+      words={isNew ? rulebookWords.addTheRule() : rulebookWords.changeTheRule()}
       onSend={async () => {
         const set = Object.fromEntries(
           limits
@@ -65,27 +72,32 @@ export function RuleForm({
             .filter(([, value]) => value !== undefined),
         );
         if (Object.keys(set).length === 0) {
-          throw new Error('A rule has one limit at least.');
+          throw new Error(rulebookWords.aRuleNeedsAtLeastOne());
         }
         await onKeep({
           ...rule,
           id: id.trim(),
           clause: clause.trim() || rule.clause,
           limits: set,
-          ...(rule.aim === undefined ? {} : { aim: read(aim, 'Aim') ?? rule.aim }),
+          ...(rule.aim === undefined ? {} : { aim: read(aim, appWords.aim()) ?? rule.aim }),
         });
       }}
       others={[
-        ...(onOff ? [{ words: 'Switch it off here', act: onOff }] : []),
-        ...(onBase ? [{ words: 'As its base has it', act: onBase }] : []),
+        ...(onOff ? [{ words: rulebookWords.switchItOffHere(), act: onOff }] : []),
+        ...(onBase ? [{ words: rulebookWords.asItsBaseHasIt(), act: onBase }] : []),
       ]}
     >
       <Box color="quiet">
-        {rule.id}, in {UNITS[rule.unit] ?? rule.unit}
+        {rulebookWords.idInUnit({ id: rule.id, unit: UNITS[rule.unit] ?? rule.unit })}
       </Box>
       <Pairs>
         {isNew && (
-          <TextField label="Short name of the rule" value={id} set={setId} maxLength={61} />
+          <TextField
+            label={rulebookWords.shortNameOfTheRule()}
+            value={id}
+            set={setId}
+            maxLength={61}
+          />
         )}
         {limits.map((limit) => (
           <TextField
@@ -94,18 +106,18 @@ export function RuleForm({
             value={typed[limit] ?? ''}
             set={(value) => setTyped({ ...typed, [limit]: value })}
             maxLength={12}
-            placeholder="no limit"
+            placeholder={rulebookWords.noLimit()}
           />
         ))}
         {rule.aim !== undefined && (
-          <TextField label="Aim" value={aim} set={setAim} maxLength={12} />
+          <TextField label={appWords.aim()} value={aim} set={setAim} maxLength={12} />
         )}
         <TextField
-          label="Where it stands"
+          label={appWords.whereItStands()}
           value={clause}
           set={setClause}
           maxLength={200}
-          placeholder="house rule, local code"
+          placeholder={rulebookWords.houseRuleLocalCode()}
         />
       </Pairs>
     </TypedForm>

@@ -5,6 +5,9 @@ import { BareButton, PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { FUNCTIONS } from '../place/words';
 import { DIPPED, FOG } from '../settings/words';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
+import { sideWord } from '../words/terms';
 
 interface RuleActions {
   onConfirm: (ruleId: string) => void;
@@ -26,28 +29,48 @@ export function RuleTables({
           {set.scope}{' '}
           <Box as="span" color="quiet">
             {set.local
-              ? `Version ${set.version}, over ${baseTitle}, by ${set.local.changedBy}.`
-              : `Version ${set.version}${set.vehicleClasses.length > 0 ? `, classes ${set.vehicleClasses.join(', ')}` : ''}, usually for traffic on the ${set.usualTraffic.toLowerCase()}.`}
+              ? rulebookWords.versionVersionBasedOnBaseTitleBy({
+                  version: set.version,
+                  baseTitle: baseTitle ?? '',
+                  changedBy: set.local.changedBy,
+                })
+              : rulebookWords.versionVersionUsuallyForTrafficOn({
+                  version: set.version,
+                  value:
+                    set.vehicleClasses.length > 0
+                      ? rulebookWords.classes({ value: set.vehicleClasses.join(', ') })
+                      : '',
+                  traffic: sideWord(set.usualTraffic),
+                })}
           </Box>
         </Box>
         <PlainButton asChild>
           <a href={`/api/rule-sets/${set.id}/file`} download>
-            Its file
+            {rulebookWords.itsFile()}
           </a>
         </PlainButton>
       </Flex>
       {set.local && set.local.off.length > 0 && (
         <Box pt="8px">
-          Switched off here:{' '}
+          {rulebookWords.switchedOffHere()}
           {set.local.off.map((id) => (
             <BareButton key={id} onClick={() => actions.onBase(id)}>
-              {id}, switch it on
+              {rulebookWords.idSwitchItOn({ id })}
             </BareButton>
           ))}
         </Box>
       )}
       {set.aim.length > 0 && (
-        <Table title="Aim" heads={['Lamps', 'Condition', 'Allowed', 'Aim', 'Where it stands']}>
+        <Table
+          title={appWords.aim()}
+          heads={[
+            appWords.lamps(),
+            rulebookWords.condition(),
+            rulebookWords.allowed(),
+            appWords.aim(),
+            appWords.whereItStands(),
+          ]}
+        >
           {set.aim.map((rule) => (
             <tr key={rule.id}>
               <Cell>{rule.lamps.map(lampWords).join(', ')}</Cell>
@@ -69,15 +92,25 @@ export function RuleTables({
       )}
       {set.aside && (
         <Box pt="14px" fontSize="16px">
-          The step stands up to <FigureText figure={set.aside.mostLeft} /> to the left and up to{' '}
-          <FigureText figure={set.aside.mostRight} /> to the right of straight ahead.{' '}
+          {rulebookWords.theStepMayBeUpTo()} <FigureText figure={set.aside.mostLeft} />{' '}
+          {rulebookWords.toTheLeftAndUpTo()}
+          <FigureText figure={set.aside.mostRight} /> {rulebookWords.toTheRightOfStraightAhead()}
           <Box as="span" color="quiet">
             {set.aside.source.reference} ({set.aside.source.words})
           </Box>
         </Box>
       )}
       {set.place.length > 0 && (
-        <Table title="Place" heads={['Lamps', 'What', 'Allowed', 'Condition', 'Where it stands']}>
+        <Table
+          title={appWords.place()}
+          heads={[
+            appWords.lamps(),
+            appWords.what(),
+            rulebookWords.allowed(),
+            rulebookWords.condition(),
+            appWords.whereItStands(),
+          ]}
+        >
           {set.place.map((rule) => (
             <tr key={rule.id}>
               <Cell>{rule.functions.map(functionWords).join(', ')}</Cell>
@@ -103,24 +136,32 @@ export function RuleTables({
 function PlaceCondition({ rule }: { rule: RuleSet['place'][number] }) {
   const { widthFrom, widthBelow, centreFrom, centreBelow, upperBeam } = rule;
   if (!widthFrom && !widthBelow && !centreFrom && !centreBelow && upperBeam === undefined) {
-    return 'all';
+    return rulebookWords.all();
   }
   return (
     <>
       {(widthFrom ?? widthBelow) && (
         <Box>
-          vehicles {widthFrom ? 'from' : 'under'} <FigureText figure={widthFrom ?? widthBelow} />{' '}
-          wide
+          {rulebookWords.vehicles({
+            value: widthFrom ? rulebookWords.from() : rulebookWords.under(),
+          })}{' '}
+          <FigureText figure={widthFrom ?? widthBelow} />
+          {rulebookWords.wide()}
         </Box>
       )}
       {(centreFrom ?? centreBelow) && (
         <Box>
-          lamps {centreFrom ? 'from' : 'under'} <FigureText figure={centreFrom ?? centreBelow} />{' '}
-          high
+          {rulebookWords.lamps({
+            value: centreFrom ? rulebookWords.from() : rulebookWords.under(),
+          })}{' '}
+          <FigureText figure={centreFrom ?? centreBelow} />
+          {rulebookWords.high()}
         </Box>
       )}
       {upperBeam !== undefined && (
-        <Box>{upperBeam ? 'dimmed main beams' : 'not of dimmed main beams'}</Box>
+        <Box>
+          {upperBeam ? rulebookWords.dimmedMainBeams() : rulebookWords.notOfDimmedMainBeams()}
+        </Box>
       )}
     </>
   );
@@ -186,20 +227,20 @@ function Limits({ least, most }: { least: Figure | undefined; most: Figure | und
   if (least && most) {
     return (
       <>
-        <FigureText figure={least} /> to <FigureText figure={most} />
+        <FigureText figure={least} /> {rulebookWords.to()} <FigureText figure={most} />
       </>
     );
   }
   return (
     <>
-      {least ? 'at least ' : 'at most '}
+      {least ? rulebookWords.atLeast2() : rulebookWords.atMost2()}
       <FigureText figure={least ?? most} />
     </>
   );
 }
 
 function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
-  const of = rule.heightOf === 'CENTRE' ? 'centre' : 'lower edge';
+  const of = rule.heightOf === 'CENTRE' ? appWords.centre() : appWords.lowerEdge();
   return (
     <>
       {rule.heightOf ? (
@@ -207,21 +248,21 @@ function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
           {of}{' '}
           {rule.aboveHeight && (
             <>
-              {rule.aboveIncluded ? 'from ' : 'over '}
+              {rule.aboveIncluded ? `${rulebookWords.from()} ` : `${rulebookWords.over()} `}
               <FigureText figure={rule.aboveHeight} />{' '}
             </>
           )}
           {rule.belowHeight && (
             <>
-              {rule.belowIncluded ? 'up to ' : 'under '}
+              {rule.belowIncluded ? rulebookWords.upTo() : `${rulebookWords.under()} `}
               <FigureText figure={rule.belowHeight} />
             </>
           )}
         </>
       ) : (
-        'any height'
+        rulebookWords.anyHeight()
       )}
-      {rule.byMakersChoice && ', at the maker’s choice'}
+      {rule.byMakersChoice && rulebookWords.atTheMakersChoice()}
     </>
   );
 }
@@ -248,12 +289,14 @@ function Where({
       {/* the buttons' words stand on the first line, as in the other columns */}
       <Flex my="-12px">
         {!set.local && source.mark === 'FROM_MEMORY' && (
-          <BareButton onClick={() => onConfirm(ruleId)}>confirm</BareButton>
+          <BareButton onClick={() => onConfirm(ruleId)}>{rulebookWords.confirm()}</BareButton>
         )}
         {set.local && (
           <>
-            <BareButton onClick={() => onRule(ruleId, false)}>change</BareButton>
-            <BareButton onClick={() => onRule(ruleId, true)}>add one like it</BareButton>
+            <BareButton onClick={() => onRule(ruleId, false)}>{rulebookWords.change()}</BareButton>
+            <BareButton onClick={() => onRule(ruleId, true)}>
+              {rulebookWords.addOneLikeIt()}
+            </BareButton>
           </>
         )}
       </Flex>

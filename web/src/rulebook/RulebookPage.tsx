@@ -23,6 +23,8 @@ import {
 import { RuleForm } from './RuleForm';
 import { RuleTables } from './RuleTables';
 import { useRuleEdits } from './useRuleEdits';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
 
 /** All rule sets as one readable view: limits, conditions, where they stand, and their mark. */
 export function RulebookPage() {
@@ -51,7 +53,7 @@ function Rulebook() {
   useToYard();
   useCommand(
     'n',
-    'A set of our own',
+    rulebookWords.aSetOfOurOwn(),
     useCallback(() => setShown({ what: 'new' }), []),
   );
   const attempt = async (work: () => Promise<void>) => {
@@ -78,13 +80,13 @@ function Rulebook() {
   };
   return (
     <>
-      <Header title="Rulebook" subtitle="what lamps are judged by; the text in force decides">
+      <Header title={appWords.rulebook()} subtitle={rulebookWords.whatLampsAreJudgedByThe()}>
         <PlainButton onClick={() => setShown({ what: 'new' })}>
-          A set of our own
+          {rulebookWords.aSetOfOurOwn()}
           <Key name="n" />
         </PlainButton>
         <FileButton
-          words="Take a file in"
+          words={appWords.importAFile()}
           accept="application/json,.json"
           onPick={(files) =>
             void attempt(async () => {
@@ -99,7 +101,7 @@ function Rulebook() {
       </Header>
       <Box as="main" px={{ base: '14px', md: '26px' }} pb="40px">
         <Refusal words={query.error?.message ?? problem} pb="10px" />
-        <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label="Rule sets">
+        <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label={rulebookWords.ruleSets()}>
           {sets.map((one) => (
             <PlainButton
               key={one.id}
@@ -123,7 +125,11 @@ function Rulebook() {
           />
         )}
       </Box>
-      <Sheet title="Held against the text in force" open={shown?.what === 'confirm'} close={close}>
+      <Sheet
+        title={rulebookWords.heldAgainstTheTextInForce()}
+        open={shown?.what === 'confirm'}
+        close={close}
+      >
         {shown?.what === 'confirm' && set && (
           <ConfirmForm
             setId={set.id}
@@ -136,7 +142,11 @@ function Rulebook() {
         )}
       </Sheet>
       <Sheet
-        title={shown?.what === 'rule' && shown.isNew ? 'A rule of our own' : 'Our own rule'}
+        title={
+          shown?.what === 'rule' && shown.isNew
+            ? rulebookWords.aRuleOfOurOwn()
+            : rulebookWords.ourOwnRule()
+        }
         open={shown?.what === 'rule'}
         close={close}
       >
@@ -158,7 +168,7 @@ function Rulebook() {
           />
         )}
       </Sheet>
-      <Sheet title="A set of our own" open={shown?.what === 'new'} close={close}>
+      <Sheet title={rulebookWords.aSetOfOurOwn()} open={shown?.what === 'new'} close={close}>
         {shown?.what === 'new' && set && (
           <LocalSetForm
             sets={sets}

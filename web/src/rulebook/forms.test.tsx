@@ -28,10 +28,10 @@ describe('a rule held against its text', () => {
     const onDone = vi.fn();
     show(<ConfirmForm setId="un" ruleId="drl.height" onDone={onDone} />);
     await press('I checked it');
-    expect(refusal()).toBe('Say which edition, and where in it.');
+    expect(refusal()).toBe('Enter which edition, and where in it.');
     fill('Edition and place in the text', ' series 08, 6.19.4.2 ');
     await press('I checked it');
-    expect(refusal()).toContain('cannot be reached');
+    expect(refusal()).toContain('can’t be reached');
     expect(onDone).not.toHaveBeenCalled();
     await press('I checked it');
     expect(onDone).toHaveBeenCalledTimes(1);
@@ -99,11 +99,11 @@ describe('a rule of one’s own', () => {
     );
     fill('Highest', 'steep');
     await press('Change the rule');
-    expect(refusal()).toBe('Highest: a number, as in 250 or −1.2.');
+    expect(refusal()).toBe('Highest: a number, for example 250 or −1.2.');
     fill('Lowest', '');
     fill('Highest', ' ');
     await press('Change the rule');
-    expect(refusal()).toBe('A rule has one limit at least.');
+    expect(refusal()).toBe('A rule needs at least one limit.');
     expect(onKeep).not.toHaveBeenCalled();
   });
 

@@ -119,7 +119,7 @@ function takeIn(text: string) {
 describe('a set of one’s own', () => {
   it('changes a rule of its base, which is the shop’s from then on', async () => {
     open();
-    expect(screen.getByText(/Version 2, over Roads of here, by Ilse\./)).toBeTruthy();
+    expect(screen.getByText(/Version 2, based on Roads of here, by Ilse\./)).toBeTruthy();
     await press('change');
     const sheet = within(await screen.findByRole('dialog', { name: 'Our own rule' }));
     expect(sheet.getByText('un.drl.low, in mm')).toBeTruthy();
@@ -164,7 +164,7 @@ describe('a set of one’s own', () => {
     fill('Short name of the rule', 'valley.drl.high');
     fill('At least', '');
     await press('Add the rule');
-    expect((await screen.findByRole('alert')).textContent).toBe('A rule has one limit at least.');
+    expect((await screen.findByRole('alert')).textContent).toBe('A rule needs at least one limit.');
     fill('At most', '1500');
     await press('Add the rule');
     await waitFor(() => expect(sent).toHaveLength(1));
@@ -176,10 +176,10 @@ describe('a set of one’s own', () => {
 
 describe('a rule set from a file', () => {
   it.each([
-    ['{', 'This file is no JSON.'],
-    ['{"title": "x"}', 'This file is no rule set: it has no “id”.'],
-    ['[]', 'This file is no rule set: it has no “id”.'],
-    ['null', 'This file is no rule set: it has no “id”.'],
+    ['{', 'This isn’t a JSON file.'],
+    ['{"title": "x"}', 'This isn’t a rule set: “id” is missing.'],
+    ['[]', 'This isn’t a rule set: “id” is missing.'],
+    ['null', 'This isn’t a rule set: “id” is missing.'],
   ])('%s is refused', async (text, words) => {
     open();
     takeIn(text);

@@ -78,7 +78,7 @@ describe('the rulebook', () => {
     expect(screen.getByText('from memory, check the current text')).toBeTruthy();
 
     fireEvent.click(screen.getByText('Fitters'));
-    expect(screen.getByText('running lamp')).toBeTruthy();
+    expect(screen.getByText('daytime running lamp')).toBeTruthy();
     expect(screen.getByText(/at least/).textContent).toContain('400 mm');
     expect(screen.getByText(/under/).textContent).toContain('1300 mm');
     expect(screen.queryByText('UN class F3')).toBeNull();

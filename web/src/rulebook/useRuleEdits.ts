@@ -2,6 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { RuleSet } from '../app/api/client';
 import { putLocalSet, ruleSetFile } from '../app/api/queries';
 import { fileText, type ChangeJson, type SetJson } from './ruleFile';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
 
 /** Keeps local sets, and fetches the files that a set stands on. */
 export function useRuleEdits(sets: RuleSet[]) {
@@ -21,10 +23,10 @@ export function useRuleEdits(sets: RuleSet[]) {
       try {
         id = (JSON.parse(text) as { id?: unknown } | null)?.id;
       } catch {
-        throw new Error('This file is no JSON.');
+        throw new Error(appWords.thisIsntAJSONFile());
       }
       if (typeof id !== 'string') {
-        throw new Error('This file is no rule set: it has no “id”.');
+        throw new Error(rulebookWords.thisIsntARuleSetId());
       }
       await keepText(id, text);
       return id;

@@ -7,6 +7,8 @@ import { NewerRules } from './NewerRules';
 import { jobEdit } from './useJobEdit';
 import { VersionedForm } from './VersionedForm';
 import { EDGES, ORIGINS, TRAFFIC, UNITS } from './words';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 /** What is settled for the job. */
 export function JobForm({ page }: { page: JobPage }) {
@@ -35,65 +37,70 @@ export function JobForm({ page }: { page: JobPage }) {
       {page.newerRules.map((newer) => (
         <NewerRules key={newer.setId} jobId={page.job.id} newer={newer} />
       ))}
-      <TextField label="Work" value={edit.work} set={(work) => change({ work })} maxLength={120} />
+      <TextField
+        label={settingsWords.work()}
+        value={edit.work}
+        set={(work) => change({ work })}
+        maxLength={120}
+      />
       <Pairs>
         <Choice
-          label="Judged by"
+          label={appWords.judgedBy()}
           value={edit.ruleSet}
           set={(ruleSet) => change({ ruleSet })}
           options={
             rules.data
               ?.filter((set) => set.aim.length > 0)
-              .map((set) => [set.id, set.title] as const) ?? [[edit.ruleSet, 'on their way …']]
+              .map((set) => [set.id, set.title] as const) ?? [[edit.ruleSet, appWords.loading()]]
           }
         />
         <Choice
-          label="Traffic runs"
+          label={settingsWords.trafficKeepsTo()}
           value={edit.traffic}
           set={(traffic) => change({ traffic })}
           options={TRAFFIC}
         />
         <Choice
-          label="Bay"
+          label={appWords.bay()}
           value={edit.bayId ?? ''}
           set={(bayId) => change({ bayId: bayId || undefined })}
           options={[
-            ['', 'none: floor taken as level'] as const,
+            ['', settingsWords.noneFloorTakenAsLevel()] as const,
             ...(bays.data ?? []).map((bay) => [bay.id, bay.name] as const),
           ]}
         />
         <Choice
-          label="Units of this job"
+          label={settingsWords.unitsOfThisJob()}
           value={edit.units}
           set={(units) => change({ units })}
           options={UNITS}
         />
         <TextField
-          label="Inclination on the vehicle’s label"
+          label={settingsWords.inclinationOnTheVehiclesLabel()}
           value={edit.labelTyped ?? ''}
           set={(labelTyped) => change({ labelTyped: labelTyped || undefined })}
-          placeholder="1.2 % (downwards)"
+          placeholder={settingsWords.n12Downwards()}
         />
         <Choice
-          label="The line is the tape’s"
+          label={settingsWords.theLineIsTheTapes()}
           value={edit.markEdge}
           set={(markEdge) => change({ markEdge })}
           options={EDGES}
         />
         <Choice
-          label="Marks are"
+          label={settingsWords.marksAre()}
           value={edit.markOrigin}
           set={(markOrigin) => change({ markOrigin })}
           options={ORIGINS}
         />
         <YesNo
-          label="The front is closed"
+          label={settingsWords.theFrontIsClosed()}
           value={edit.frontClosed}
           set={(frontClosed) => change({ frontClosed })}
         />
       </Pairs>
       <YesNo
-        label="Suspension, tyres or load changed since the marks before"
+        label={settingsWords.suspensionTyresOrLoadChangedSince()}
         value={edit.stanceChanged}
         set={(stanceChanged) => change({ stanceChanged })}
       />

@@ -4,6 +4,7 @@ import { api, unwrap, type Job, type Lens } from '../app/api/client';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from './fields';
+import { settingsWords } from '../words/page/settings';
 
 type Market = Pick<Job, 'ruleSet' | 'traffic'>;
 
@@ -51,7 +52,7 @@ export function LensField({
               <Box as="span" fontFamily="heading" fontWeight="600" color="ink">
                 {mark.typed}
               </Box>{' '}
-              {mark.says || 'not known here'}
+              {mark.says || settingsWords.notKnownHere()}
             </Box>
           ))}
           {lens.findings

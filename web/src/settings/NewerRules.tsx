@@ -4,6 +4,7 @@ import type { JobPage } from '../app/api/client';
 import { takeNewestRules } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
+import { settingsWords } from '../words/page/settings';
 
 /** A newer version of a set that the job is judged by, and what it would change. */
 export function NewerRules({
@@ -24,14 +25,18 @@ export function NewerRules({
   return (
     <Box borderWidth="1px" borderColor="edge" p="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px">
-        {newer.title}: version {newer.latest} is there; this job keeps version {newer.kept}
+        {settingsWords.titleVersionLatestIsAvailableThis({
+          title: newer.title,
+          latest: newer.latest,
+          kept: newer.kept,
+        })}
       </Box>
       {newer.differences.map((difference) => (
         <Box key={difference}>{difference}</Box>
       ))}
       <Refusal words={take.error?.message} />
       <PlainButton type="button" mt="8px" onClick={() => take.mutate()}>
-        Judge it by version {newer.latest}
+        {settingsWords.judgeItByVersionLatest({ latest: newer.latest })}
       </PlainButton>
     </Box>
   );

@@ -8,6 +8,8 @@ import { figureText, useUnits } from '../app/session';
 import { Choice, Pairs, TextField } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { AXES, REACHES } from './words';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 function screwEdit(screw: Adjuster): AdjusterEdit {
   return {
@@ -41,12 +43,12 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
     .flatMap((pair) => [...pair.left.screws, ...pair.right.screws])
     .find((one) => one.adjusterId === screw.id);
   const foundRate = found?.rateIsRead ? found.rate : undefined;
-  const lamp = screw.lamp === 'DIPPED' ? 'lamp' : 'fog lamp';
+  const lamp = screw.lamp === 'DIPPED' ? 'lamp' : appWords.fogLamp();
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px" mb="8px">
-        {screw.side === 'LEFT' ? 'Left' : 'Right'} {lamp},{' '}
-        {AXES.find(([axis]) => axis === screw.axis)?.[1]} screw
+        {screw.side === 'LEFT' ? appWords.left2() : appWords.right2()} {lamp},{' '}
+        {AXES.find(([axis]) => axis === screw.axis)?.[1]} {settingsWords.adjuster()}
       </Box>
       <VersionedForm
         edit={edit}
@@ -55,24 +57,28 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
           await refresh();
         }}
         onTheirs={refresh}
-        words="Remember"
+        words={settingsWords.remember()}
       >
         <Pairs>
           <Choice
-            label="Moves the beam"
+            label={settingsWords.movesTheBeam()}
             value={edit.axis}
             set={(axis) => change({ axis })}
             options={AXES}
           />
           <Choice
-            label="Can be reached"
+            label={settingsWords.canBeReached()}
             value={edit.reach}
             set={(reach) => change({ reach })}
             options={REACHES}
           />
-          <TextField label="Drive" value={edit.drive} set={(drive) => change({ drive })} />
           <TextField
-            label="Where it is"
+            label={settingsWords.drive()}
+            value={edit.drive}
+            set={(drive) => change({ drive })}
+          />
+          <TextField
+            label={settingsWords.whereItIs()}
             value={edit.place}
             set={(place) => change({ place })}
             maxLength={120}
@@ -80,17 +86,23 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
         </Pairs>
         <Box>
           {edit.rememberedRate === undefined
-            ? 'No rate remembered.'
-            : `Remembered: one turn clockwise moves the beam ${Math.abs(edit.rememberedRate).toFixed(2)} % ${edit.rememberedRate > 0 ? 'up' : 'down'}.`}{' '}
+            ? settingsWords.noRateRemembered()
+            : settingsWords.rememberedOneTurnClockwiseMovesThe({
+                value: Math.abs(edit.rememberedRate).toFixed(2),
+                value2: edit.rememberedRate > 0 ? appWords.up() : appWords.down(),
+              })}{' '}
           {foundRate &&
-            `Found in this job: ${figureText(foundRate, units).replace('−', '')} ${foundRate.value > 0 ? 'up' : 'down'}.`}
+            settingsWords.foundInThisJobValue2({
+              value: figureText(foundRate, units).replace('−', ''),
+              value2: foundRate.value > 0 ? appWords.up() : appWords.down(),
+            })}
           {foundRate && foundRate.value !== edit.rememberedRate && (
             <PlainButton
               type="button"
               ml="10px"
               onClick={() => change({ rememberedRate: foundRate.value })}
             >
-              Take over
+              {settingsWords.takeOver()}
             </PlainButton>
           )}
         </Box>

@@ -5,8 +5,10 @@ import { PlainButton } from '../app/buttons';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { VehicleForm } from './VehicleForm';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
-const PARTS = ['Job', 'Vehicle', 'Screws'] as const;
+const PARTS = [appWords.job(), appWords.vehicle(), settingsWords.adjusters()] as const;
 
 /** What is settled rather than read: the job, the vehicle, and its screws. */
 export function SettingsDialog({
@@ -18,7 +20,7 @@ export function SettingsDialog({
   open: boolean;
   close: () => void;
 }) {
-  const [part, setPart] = useState<(typeof PARTS)[number]>('Job');
+  const [part, setPart] = useState<(typeof PARTS)[number]>(appWords.job());
   return (
     <Dialog.Root
       open={open}
@@ -55,8 +57,7 @@ export function SettingsDialog({
               {part === 'Screws' && (
                 <Box>
                   <Box color="quiet" mb="8px">
-                    Which way a screw goes differs from lamp to lamp. What is remembered here serves
-                    the next job on this vehicle until it is read anew.
+                    {settingsWords.whichWayAnAdjusterWorksDiffers()}
                   </Box>
                   {page.adjusters.map((screw) => (
                     <ScrewForm key={screw.id} page={page} screw={screw} />

@@ -34,7 +34,7 @@ describe('an edit on a row that somebody changed', () => {
         <span />
       </VersionedForm>,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     const choice = await screen.findByRole('alert');
     expect(choice.textContent).toContain('Changed meanwhile by Marten');
     expect(choice.textContent).toContain('theirs');
@@ -42,7 +42,7 @@ describe('an edit on a row that somebody changed', () => {
     expect(choice.textContent).not.toContain('Front closed');
     await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
     expect(put.mock.lastCall?.[0]).toEqual({ version: 5, work: 'mine', frontClosed: true });
-    expect(await screen.findByText('Kept.')).toBeTruthy();
+    expect(await screen.findByText('Saved.')).toBeTruthy();
   });
 
   it('takes nothing more while it is being kept', async () => {
@@ -60,7 +60,7 @@ describe('an edit on a row that somebody changed', () => {
     await userEvent.type(work, 'lamps{Enter}');
     await vi.waitFor(() => expect(work.matches(':disabled')).toBe(true));
     arrive();
-    await screen.findByText('Kept.');
+    await screen.findByText('Saved.');
     expect(work.matches(':disabled')).toBe(false);
   });
 
@@ -75,7 +75,7 @@ describe('an edit on a row that somebody changed', () => {
         <span />
       </VersionedForm>,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Keep theirs' }));
     expect(theirs).toHaveBeenCalledOnce();
     expect(screen.queryByRole('alert')).toBeNull();

@@ -1,6 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Problem } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 /** What somebody else made of a row that one was changing. */
 export interface Conflict {
@@ -20,42 +22,42 @@ export function conflictOf(error: unknown): Conflict | undefined {
 }
 
 const WORDS: Record<string, string> = {
-  work: 'Work',
-  ruleSet: 'Rules',
-  traffic: 'Traffic',
-  units: 'Units',
-  school: 'School',
-  labelTyped: 'Label',
-  stanceChanged: 'Stance changed',
-  frontClosed: 'Front closed',
-  markEdge: 'Edge of the tape',
-  markOrigin: 'Marks',
-  tapeWidthMm: 'Tape width',
-  bayId: 'Bay',
-  name: 'Name',
-  note: 'Note',
-  nickname: 'Called',
-  variant: 'Variant',
-  modelYear: 'Year',
-  body: 'Body',
-  vehicleClass: 'Class',
-  drivingAimed: 'Driving lamps aimed',
-  heightMm: 'Height',
-  frontOverhangMm: 'Front overhang',
-  rearOverhangMm: 'Rear overhang',
-  driverSide: 'Driver',
-  wheelbaseMm: 'Wheelbase',
-  lampAheadMm: 'Lamps ahead of axle',
-  widthMm: 'Width',
-  dipped: 'Low beam',
-  lensDipped: 'Low beam’s lens',
-  lensFog: 'Fog lamps’ lens',
-  fog: 'Fog lamps',
-  axis: 'Axis',
-  drive: 'Drive',
-  place: 'Place',
-  reach: 'Reach',
-  rememberedRate: 'Rate',
+  work: settingsWords.work(),
+  ruleSet: appWords.rules(),
+  traffic: settingsWords.traffic(),
+  units: appWords.units(),
+  school: appWords.wayOfAiming(),
+  labelTyped: settingsWords.label(),
+  stanceChanged: settingsWords.rideHeightChanged(),
+  frontClosed: settingsWords.frontClosed(),
+  markEdge: settingsWords.edgeOfTheTape(),
+  markOrigin: appWords.marks(),
+  tapeWidthMm: settingsWords.tapeWidth(),
+  bayId: appWords.bay(),
+  name: appWords.name(),
+  note: appWords.note(),
+  nickname: appWords.called(),
+  variant: settingsWords.variant(),
+  modelYear: settingsWords.year(),
+  body: settingsWords.body(),
+  vehicleClass: settingsWords.classText(),
+  drivingAimed: settingsWords.drivingLampsAimed(),
+  heightMm: appWords.height(),
+  frontOverhangMm: appWords.frontOverhang(),
+  rearOverhangMm: appWords.rearOverhang(),
+  driverSide: settingsWords.driver(),
+  wheelbaseMm: appWords.wheelbase(),
+  lampAheadMm: settingsWords.lampsAheadOfAxle(),
+  widthMm: settingsWords.width(),
+  dipped: appWords.lowBeam2(),
+  lensDipped: settingsWords.lowBeamsLens(),
+  lensFog: settingsWords.fogLampsLens(),
+  fog: appWords.fogLamps2(),
+  axis: settingsWords.axis(),
+  drive: settingsWords.drive(),
+  place: appWords.place(),
+  reach: settingsWords.reach(),
+  rememberedRate: settingsWords.rate(),
 };
 
 /** Both versions side by side, and a choice; nothing is overwritten unseen. */
@@ -78,7 +80,7 @@ export function StaleChoice({
   return (
     <Box role="alert" borderWidth="1px" borderColor="edge" p="14px">
       <Box fontFamily="heading" fontSize="20px" fontWeight="600">
-        Changed meanwhile by {conflict.changedBy}
+        {appWords.changedMeanwhileByChangedBy({ changedBy: conflict.changedBy })}
       </Box>
       <Box as="table" w="100%" my="8px">
         <thead>
@@ -88,7 +90,7 @@ export function StaleChoice({
               {conflict.changedBy}
             </Box>
             <Box as="th" textAlign="left" color="quiet">
-              You
+              {appWords.you()}
             </Box>
           </tr>
         </thead>
@@ -106,10 +108,10 @@ export function StaleChoice({
       </Box>
       <Flex gap="8px" wrap="wrap">
         <PlainButton type="button" onClick={onTheirs}>
-          Keep theirs
+          {appWords.keepTheirs()}
         </PlainButton>
         <ActButton type="button" onClick={onMine}>
-          Use mine
+          {appWords.useMine()}
         </ActButton>
       </Flex>
     </Box>
@@ -118,7 +120,7 @@ export function StaleChoice({
 
 function show(value: unknown) {
   if (value === undefined || value === null || value === '') {
-    return 'nothing';
+    return appWords.nothing();
   }
-  return typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
+  return typeof value === 'boolean' ? (value ? appWords.yes() : appWords.no()) : String(value);
 }

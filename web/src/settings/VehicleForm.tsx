@@ -16,6 +16,8 @@ import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { BODIES, CLASSES, DIPPED, FOG, SIDES } from './words';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 /** The vehicle as typed: lengths stay texts until they are kept. */
 interface Typed {
@@ -85,7 +87,7 @@ function yearOf(typed: string): number | undefined {
     return undefined;
   }
   if (!/^(19|20)\d\d$/.test(typed.trim())) {
-    throw new Problem(422, 'Model year: four digits, as in 2016.', 'modelYear', {});
+    throw new Problem(422, settingsWords.modelYearFourDigitsForExample(), 'modelYear', {});
   }
   return Number(typed);
 }
@@ -126,12 +128,12 @@ export function VehicleForm({
     const edit: VehicleEdit = {
       ...sent,
       dipped: low?.dipped ?? sent.dipped,
-      wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, 'Wheelbase'),
-      lampAheadMm: await lengthMm(sent.lampAheadMm, units, 'Lamps ahead of the axle'),
-      widthMm: await lengthMm(sent.widthMm, units, 'Width'),
-      heightMm: await lengthMm(sent.heightMm, units, 'Height'),
-      frontOverhangMm: await lengthMm(sent.frontOverhangMm, units, 'Front overhang'),
-      rearOverhangMm: await lengthMm(sent.rearOverhangMm, units, 'Rear overhang'),
+      wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, appWords.wheelbase()),
+      lampAheadMm: await lengthMm(sent.lampAheadMm, units, settingsWords.lampsAheadOfTheAxle()),
+      widthMm: await lengthMm(sent.widthMm, units, settingsWords.width()),
+      heightMm: await lengthMm(sent.heightMm, units, appWords.height()),
+      frontOverhangMm: await lengthMm(sent.frontOverhangMm, units, appWords.frontOverhang()),
+      rearOverhangMm: await lengthMm(sent.rearOverhangMm, units, appWords.rearOverhang()),
       variant: sent.variant.trim() || undefined,
       modelYear: yearOf(sent.modelYear),
       body: sent.body === '' ? undefined : (sent.body as VehicleEdit['body']),
@@ -155,92 +157,109 @@ export function VehicleForm({
       }}
     >
       <Pairs>
-        <TextField label="Vehicle" value={typed.name} set={(name) => change({ name })} />
+        <TextField label={appWords.vehicle()} value={typed.name} set={(name) => change({ name })} />
         <TextField
-          label="What it is called here"
+          label={appWords.whatItIsCalledHere()}
           value={typed.nickname}
           set={(nickname) => change({ nickname })}
         />
         <TextField
-          label="Variant"
+          label={settingsWords.variant()}
           value={typed.variant}
           set={(variant) => change({ variant })}
-          placeholder="long, 4x4"
+          placeholder={settingsWords.long4x4()}
         />
         <TextField
-          label="Model year"
+          label={settingsWords.modelYear()}
           value={typed.modelYear}
           set={(modelYear) => change({ modelYear })}
           maxLength={4}
         />
         <LensField
-          label="Low beam’s lens, as it stands there"
+          label={settingsWords.lowBeamsLensAsItStands()}
           value={typed.lensDipped}
           set={(lensDipped) => change({ lensDipped })}
           lens={low}
         />
         <LensField
-          label="Fog lamps’ lens, as it stands there"
+          label={settingsWords.fogLampsLensAsItStands()}
           value={typed.lensFog}
           set={(lensFog) => change({ lensFog })}
           lens={fog}
           example="E4 F3"
         />
         <Choice
-          label={dippedByLens ? 'Low beam: follows its lens' : 'Low beam, by its lens'}
+          label={dippedByLens ? settingsWords.lowBeamFollowsItsLens() : appWords.lowBeamByItsLens()}
           value={followed.dipped}
           set={(dipped) => change({ dipped })}
           options={DIPPED}
         />
         <Choice
-          label={fogByLens ? 'Fog lamps: follow their lens' : 'Fog lamps, by their lens'}
+          label={
+            fogByLens
+              ? settingsWords.fogLampsFollowTheirLens()
+              : settingsWords.fogLampsByTheirLens()
+          }
           value={followed.fog}
           set={(fog) => change({ fog })}
           options={FOG}
         />
         <TextField
-          label="Wheelbase"
+          label={appWords.wheelbase()}
           value={typed.wheelbaseMm}
           set={(wheelbaseMm) => change({ wheelbaseMm })}
         />
         <TextField
-          label="Lamps ahead of the front axle"
+          label={appWords.lampsAheadOfTheFrontAxle()}
           value={typed.lampAheadMm}
           set={(lampAheadMm) => change({ lampAheadMm })}
         />
-        <TextField label="Width" value={typed.widthMm} set={(widthMm) => change({ widthMm })} />
-        <TextField label="Height" value={typed.heightMm} set={(heightMm) => change({ heightMm })} />
         <TextField
-          label="Front overhang"
+          label={settingsWords.width()}
+          value={typed.widthMm}
+          set={(widthMm) => change({ widthMm })}
+        />
+        <TextField
+          label={appWords.height()}
+          value={typed.heightMm}
+          set={(heightMm) => change({ heightMm })}
+        />
+        <TextField
+          label={appWords.frontOverhang()}
           value={typed.frontOverhangMm}
           set={(frontOverhangMm) => change({ frontOverhangMm })}
         />
         <TextField
-          label="Rear overhang"
+          label={appWords.rearOverhang()}
           value={typed.rearOverhangMm}
           set={(rearOverhangMm) => change({ rearOverhangMm })}
         />
-        <Choice label="Body" value={typed.body} set={(body) => change({ body })} options={BODIES} />
         <Choice
-          label="Class, by its papers"
+          label={settingsWords.body()}
+          value={typed.body}
+          set={(body) => change({ body })}
+          options={BODIES}
+        />
+        <Choice
+          label={settingsWords.classByItsPapers()}
           value={typed.vehicleClass}
           set={(vehicleClass) => change({ vehicleClass })}
           options={CLASSES}
         />
         <Choice
-          label="The driver sits"
+          label={settingsWords.theDriverSits()}
           value={typed.driverSide}
           set={(driverSide) => change({ driverSide })}
           options={SIDES}
         />
       </Pairs>
       <YesNo
-        label="Driving lamps or pods are aimed at the wall"
+        label={settingsWords.drivingLampsOrPodsAreAimed()}
         value={typed.drivingAimed}
         set={(drivingAimed) => change({ drivingAimed })}
       />
       <YesNo
-        label="The maker chose the steeper of two allowed settings"
+        label={settingsWords.theMakerChoseTheSteeperOf()}
         value={typed.steeperByMaker}
         set={(steeperByMaker) => change({ steeperByMaker })}
       />

@@ -5,6 +5,8 @@ import { ActButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { FormFoot } from './FormFoot';
 import { conflictOf, StaleChoice } from './Stale';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 /**
  * A form on a versioned row. Where somebody changed the row meanwhile, both versions are shown and
@@ -14,7 +16,7 @@ export function VersionedForm<Edit extends { version: number }>({
   edit,
   put,
   onTheirs,
-  words = 'Keep',
+  words = appWords.save(),
   children,
 }: {
   edit: Edit;
@@ -72,7 +74,7 @@ export function VersionedForm<Edit extends { version: number }>({
                 {words}
               </ActButton>
               <Box role="status" color="within">
-                {stored && 'Kept.'}
+                {stored && settingsWords.saved()}
               </Box>
             </FormFoot>
           </>

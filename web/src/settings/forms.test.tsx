@@ -50,7 +50,7 @@ const page = {
   sheet: { pairs: [], findings: [] },
 } as unknown as JobPage;
 
-const keep = (words = 'Keep') => userEvent.click(screen.getByRole('button', { name: words }));
+const keep = (words = 'Save') => userEvent.click(screen.getByRole('button', { name: words }));
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
@@ -66,7 +66,7 @@ describe('what is settled for a job', () => {
     await userEvent.selectOptions(screen.getByLabelText('Bay'), 'b');
     fill('Inclination on the vehicle’s label', '1.2 %');
     await keep();
-    expect(await screen.findByText('Kept.')).toBeTruthy();
+    expect(await screen.findByText('Saved.')).toBeTruthy();
     expect(puts[0]).toMatchObject({
       path: '/api/jobs/{id}',
       ids: { id: 'j' },

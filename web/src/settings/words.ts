@@ -1,74 +1,76 @@
 import type { Adjuster, Job, Vehicle } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 export const UNITS = [
-  ['METRIC', 'millimetres'],
-  ['IMPERIAL', 'inches'],
+  ['METRIC', appWords.millimetres()],
+  ['IMPERIAL', appWords.inches()],
 ] as const;
 
 export const TRAFFIC = [
-  ['RIGHT', 'on the right'],
-  ['LEFT', 'on the left'],
+  ['RIGHT', settingsWords.onTheRight()],
+  ['LEFT', settingsWords.onTheLeft()],
 ] as const;
 
 export const SIDES = [
-  ['LEFT', 'left'],
-  ['RIGHT', 'right'],
+  ['LEFT', appWords.left()],
+  ['RIGHT', appWords.right()],
 ] as const;
 
 export const EDGES = [
-  ['UPPER', 'upper edge'],
-  ['MIDDLE', 'middle'],
-  ['LOWER', 'lower edge'],
+  ['UPPER', appWords.upperEdge()],
+  ['MIDDLE', appWords.middle()],
+  ['LOWER', appWords.lowerEdge()],
 ] as const satisfies readonly (readonly [Job['markEdge'], string])[];
 
 export const ORIGINS = [
-  ['MEASURED', 'measured up from the floor'],
-  ['TRANSFERRED', 'transferred: axes taped at the wall, then reversed'],
+  ['MEASURED', settingsWords.measuredUpFromTheFloor()],
+  ['TRANSFERRED', settingsWords.transferredAxesTapedAtTheWall()],
 ] as const satisfies readonly (readonly [Job['markOrigin'], string])[];
 
 export const DIPPED = [
-  ['UN_DIPPED', 'UN dipped beam, stepped cutoff'],
-  ['SAE_VOL', 'SAE, VOL: aimed on the left part'],
-  ['SAE_VOR', 'SAE, VOR: aimed on the right part'],
-  ['DIPPED_UNREAD', 'not known yet'],
+  ['UN_DIPPED', settingsWords.uNLowBeamSteppedCutoff()],
+  ['SAE_VOL', settingsWords.sAEVOLAimedOnTheLeft()],
+  ['SAE_VOR', settingsWords.sAEVORAimedOnTheRight()],
+  ['DIPPED_UNREAD', appWords.notKnownYet()],
 ] as const satisfies readonly (readonly [Vehicle['dipped'], string])[];
 
 export const FOG = [
-  ['', 'none aimed'],
-  ['FOG_B', 'UN class B'],
-  ['FOG_F3', 'UN class F3'],
-  ['FOG_SAE', 'SAE fog'],
+  ['', settingsWords.noneAimed()],
+  ['FOG_B', settingsWords.uNClassB()],
+  ['FOG_F3', settingsWords.uNClassF3()],
+  ['FOG_SAE', settingsWords.sAEFog()],
 ] as const;
 
 export const AXES = [
-  ['VERTICAL', 'vertical'],
-  ['HORIZONTAL', 'horizontal'],
-  ['TO_BE_TRIED', 'to be found by trying'],
+  ['VERTICAL', settingsWords.vertical()],
+  ['HORIZONTAL', settingsWords.horizontal()],
+  ['TO_BE_TRIED', settingsWords.toBeFoundByTrying()],
 ] as const satisfies readonly (readonly [Adjuster['axis'], string])[];
 
 export const REACHES = [
-  ['NOT_KNOWN', 'not known yet'],
-  ['ALWAYS', 'always'],
-  ['FRONT_OPEN_ONLY', 'only with the front open'],
+  ['NOT_KNOWN', appWords.notKnownYet()],
+  ['ALWAYS', settingsWords.always()],
+  ['FRONT_OPEN_ONLY', settingsWords.onlyWithTheFrontOpen()],
 ] as const satisfies readonly (readonly [Adjuster['reach'], string])[];
 
 export const CLASSES = [
-  ['', 'not looked up'],
-  ['M1', 'M1: people, up to 8 seats beside the driver’s'],
-  ['M2', 'M2: people, more seats, up to 5 t'],
-  ['M3', 'M3: people, more seats, above 5 t'],
-  ['N1', 'N1: goods, up to 3.5 t'],
-  ['N2', 'N2: goods, up to 12 t'],
-  ['N3', 'N3: goods, above 12 t'],
+  ['', settingsWords.notLookedUp()],
+  ['M1', settingsWords.m1PassengersUpTo8Seats()],
+  ['M2', settingsWords.m2PassengersMoreSeatsUpTo()],
+  ['M3', settingsWords.m3PassengersMoreSeatsAbove5()],
+  ['N1', settingsWords.n1GoodsUpTo35()],
+  ['N2', settingsWords.n2GoodsUpTo12T()],
+  ['N3', settingsWords.n3GoodsAbove12T()],
 ] as const satisfies readonly (readonly [NonNullable<Vehicle['vehicleClass']> | '', string])[];
 
 export const BODIES = [
-  ['', 'not said'],
-  ['HATCH', 'hatchback'],
-  ['ESTATE', 'estate'],
-  ['ROADSTER', 'roadster'],
+  ['', appWords.notSaid()],
+  ['HATCH', settingsWords.hatchback()],
+  ['ESTATE', settingsWords.estate()],
+  ['ROADSTER', settingsWords.roadster()],
   ['OFF_ROADER', 'off-roader'],
-  ['PICKUP', 'pickup'],
-  ['VAN', 'van'],
-  ['BUS', 'bus'],
+  ['PICKUP', settingsWords.pickup()],
+  ['VAN', settingsWords.van()],
+  ['BUS', settingsWords.bus()],
 ] as const satisfies readonly (readonly [NonNullable<Vehicle['body']> | '', string])[];

@@ -15,6 +15,8 @@ import { VerdictShape } from '../finding/VerdictShape';
 import { reading } from '../wall/readings';
 import { lampVerdict } from '../wall/lampVerdict';
 import { MiniWall } from './MiniWall';
+import { appWords } from '../words/page/app';
+import { standbackWords } from '../words/page/standback';
 
 /** One lamp, one instruction, legible from 5 m. */
 export function StandBack() {
@@ -127,18 +129,18 @@ function Instruction({ page }: { page: JobPage }) {
   );
   const up = useCallback(() => nudge(-1), [nudge]);
   const downBy = useCallback(() => nudge(1), [nudge]);
-  useCommand('u', 'Flip between millimetres and inches', flip);
-  useCommand('o', 'The other lamp', other);
-  useCommand('Escape', 'Back', back);
-  useCommand('Enter', 'Next', forward);
-  useCommand('ArrowUp', 'A little less', up);
-  useCommand('ArrowDown', 'A little more', downBy);
+  useCommand('u', appWords.flipBetweenMillimetresAndInches(), flip);
+  useCommand('o', standbackWords.theOtherLamp(), other);
+  useCommand('Escape', appWords.back(), back);
+  useCommand('Enter', standbackWords.next(), forward);
+  useCommand('ArrowUp', standbackWords.aLittleLess(), up);
+  useCommand('ArrowDown', standbackWords.aLittleMore(), downBy);
 
   if (!pair || !lamp) {
     return <Nowhere what="lamp" />;
   }
-  const sideWord = side === 'LEFT' ? 'Left' : 'Right';
-  const kindWord = kind === 'DIPPED' ? 'lamp' : 'fog lamp';
+  const sideWord = side === 'LEFT' ? appWords.left2() : appWords.right2();
+  const kindWord = kind === 'DIPPED' ? 'lamp' : appWords.fogLamp();
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
       <Flex
@@ -160,7 +162,9 @@ function Instruction({ page }: { page: JobPage }) {
             >
               {sideWord} {kindWord}{' '}
               <Box as="span" color="quiet">
-                · {side === 'LEFT' ? 'right' : 'left'} one covered
+                {standbackWords.oneCovered({
+                  value: side === 'LEFT' ? appWords.right() : appWords.left(),
+                })}
               </Box>
             </Box>
           </Flex>
@@ -168,12 +172,14 @@ function Instruction({ page }: { page: JobPage }) {
             {asking === 'look' && <Look page={page} lamp={lamp} needsReading={needsReading} />}
             {asking === 'turned' && (
               <Ask
-                question={`${screw?.axis === 'HORIZONTAL' ? 'Horizontal' : 'Vertical'} screw turned`}
+                question={standbackWords.screwTurned({
+                  value: screw?.axis === 'HORIZONTAL' ? appWords.horizontal() : appWords.vertical(),
+                })}
                 figure={typedTurns(eighths / 8)
                   .split(' ')
                   .slice(0, -1)
                   .join(' ')}
-                unit={eighths < 0 ? 'anticlockwise' : 'clockwise'}
+                unit={eighths < 0 ? appWords.anticlockwise() : appWords.clockwise()}
                 steps={[
                   ['− 1', () => setEighths(eighths - 8)],
                   ['− 1/8', () => setEighths(eighths - 1)],
@@ -184,9 +190,9 @@ function Instruction({ page }: { page: JobPage }) {
             )}
             {asking === 'reading' && (
               <Ask
-                question="Cutoff now, below the lamp-height line"
+                question={standbackWords.cutoffNowBelowTheLampHeight()}
                 figure={typedLength(belowMm, units)}
-                unit={units === 'METRIC' ? 'mm below' : 'in below'}
+                unit={units === 'METRIC' ? standbackWords.mmBelow() : standbackWords.inBelow()}
                 steps={
                   units === 'METRIC'
                     ? [
@@ -218,19 +224,19 @@ function Instruction({ page }: { page: JobPage }) {
       </Flex>
       <Flex h={{ base: '96px', md: '118px' }} borderTopWidth="2px" borderColor="hairline">
         <Half onClick={back} flex="3">
-          Back
+          {appWords.back()}
         </Half>
         <Half onClick={other} flex="3">
-          {side === 'LEFT' ? 'Right' : 'Left'} {kindWord}
+          {side === 'LEFT' ? appWords.right2() : appWords.left2()} {kindWord}
         </Half>
         <Half onClick={() => void forward()} flex="5" act>
           {asking === 'look'
             ? needsReading
-              ? 'Read it'
-              : 'Turned, read again'
+              ? standbackWords.readIt()
+              : appWords.turnedReadAgain()
             : asking === 'turned'
-              ? 'That far'
-              : 'Keep'}
+              ? standbackWords.turnThatFar()
+              : appWords.save()}
         </Half>
       </Flex>
     </Flex>
@@ -251,7 +257,7 @@ function Look({
   if (!lamp.place) {
     return (
       <Big figure="?" unit="">
-        Measure the distance and the lamp’s centre first.
+        {standbackWords.measureTheDistanceAndTheLamp()}
       </Big>
     );
   }
@@ -259,16 +265,16 @@ function Look({
     return (
       <Big
         figure={lamp.aim?.belowLine ? bareText(lamp.aim.belowLine, units) : '?'}
-        unit={`${unitOf(units)} below the line`}
+        unit={standbackWords.unitsBelowTheLine({ units: unitOf(units) })}
       >
-        is where the tape is. Where is the cutoff?
+        {standbackWords.isWhereTheTapeIsWhere()}
       </Big>
     );
   }
   if (!correction) {
     return (
       <Big figure={lamp.reading ? figureText(lamp.reading.percent, units) : '?'} unit="">
-        No aim to go by: choose a school.
+        {standbackWords.noAimToGoByChoose()}
       </Big>
     );
   }
@@ -279,24 +285,24 @@ function Look({
       figure={onTheTape ? '0' : bareText(correction.up, units).replace('−', '')}
       unit={
         onTheTape
-          ? `${unitOf(units)}, on the tape`
-          : `${unitOf(units)} ${correction.up.value < 0 ? 'down' : 'up'}`
+          ? standbackWords.unitsOnTheTape({ units: unitOf(units) })
+          : `${unitOf(units)} ${correction.up.value < 0 ? appWords.down() : appWords.up()}`
       }
     >
       {verdict === 'WITHIN' ? (
         <Flex as="span" align="center" gap="16px" color="within" display="inline-flex">
-          <VerdictShape verdict="WITHIN" size={54} /> within
+          <VerdictShape verdict="WITHIN" size={54} /> {standbackWords.within()}
         </Flex>
       ) : correction.turns ? (
         <>
-          vertical screw
+          {standbackWords.verticalAdjuster()}
           <br />
           {figureText(correction.turns, units).replace('−', '')}{' '}
-          {correction.turns.value < 0 ? 'anticlockwise' : 'clockwise'}
+          {correction.turns.value < 0 ? appWords.anticlockwise() : appWords.clockwise()}
         </>
       ) : (
         <SentenceText
-          sentence={{ pattern: 'vertical screw: try half a turn, read again', figures: [] }}
+          sentence={{ pattern: standbackWords.verticalAdjusterTryHalfATurn(), figures: [] }}
         />
       )}
     </Big>

@@ -65,7 +65,7 @@ describe('one instruction, read from 5 m', () => {
     expect(screen.getByRole('heading').textContent).toBe('Right lamp · left one covered');
     expect(figure()).toBe('55');
     expect(screen.getByText('mm down')).toBeTruthy();
-    expect(screen.getByText(/vertical screw/).textContent).toContain('1.5 turns anticlockwise');
+    expect(screen.getByText(/vertical adjuster/).textContent).toContain('1.5 turns anticlockwise');
   });
 
   it('keeps the turn that was made and then the new reading', async () => {
@@ -76,11 +76,11 @@ describe('one instruction, read from 5 m', () => {
     expect(figure()).toBe('1 1/2');
     expect(screen.getByText('anticlockwise')).toBeTruthy();
     await press('+ 1/8');
-    await press('That far');
+    await press('Turn that far');
     expect(await screen.findByText('Cutoff now, below the lamp-height line')).toBeTruthy();
     await press('+ 10');
     await press('− 1');
-    await press('Keep');
+    await press('Save');
     await waitFor(() => expect(puts).toHaveLength(2));
     expect(puts.map((put) => put.body)).toMatchObject([
       { kind: 'TURN', side: 'RIGHT', adjusterId: 'screw', typed: '1 3/8 anticlockwise' },

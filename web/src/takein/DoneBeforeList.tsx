@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import type { DoneBefore } from '../app/api/client';
 import { ABOUT, said } from './words';
+import { takeinWords } from '../words/page/takein';
 
 const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric' });
 
@@ -10,7 +11,7 @@ export function DoneBeforeList({ jobs }: { jobs: DoneBefore[] }) {
   return (
     <Box
       as="section"
-      aria-label="Done before"
+      aria-label={takeinWords.doneBefore()}
       h="100%"
       overflowY="auto"
       tabIndex={0}
@@ -19,9 +20,9 @@ export function DoneBeforeList({ jobs }: { jobs: DoneBefore[] }) {
       py="10px"
     >
       <Box color="quiet" fontSize="15px" pb="4px">
-        Done before
+        {takeinWords.doneBefore()}
       </Box>
-      {jobs.length === 0 && <Box py="8px">No earlier job on this vehicle or one of its model.</Box>}
+      {jobs.length === 0 && <Box py="8px">{takeinWords.noEarlierJobOnThisVehicle()}</Box>}
       {jobs.map((job) => {
         const minutes = Object.values(job.found.minutes).reduce((sum, one) => sum + one, 0);
         return (
@@ -47,9 +48,11 @@ export function DoneBeforeList({ jobs }: { jobs: DoneBefore[] }) {
             ))}
             {minutes > 0 && (
               <Box pt="5px" color="quiet" fontSize="15px">
-                took {minutes} min
+                {takeinWords.tookMinutesMin({ minutes })}
                 {job.found.estimateMinutes !== undefined &&
-                  `, told ${job.found.estimateMinutes} min`}
+                  takeinWords.toldEstimateMinutesMin({
+                    estimateMinutes: job.found.estimateMinutes,
+                  })}
               </Box>
             )}
             {job.found.lookBack && (

@@ -7,6 +7,9 @@ import { conflictOf, type Conflict } from '../settings/Stale';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { ABOUT, said } from './words';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
+import { term } from '../words/terms';
 
 type Note = FoundEdit['notes'][number];
 type StageKey = keyof FoundEdit['minutes'];
@@ -16,7 +19,7 @@ function minutesOf(typed: string, what: string): number | undefined {
     return undefined;
   }
   if (!/^\d{1,5}$/.test(typed.trim())) {
-    throw new Error(`${what}: whole minutes, as in 45.`);
+    throw new Error(takeinWords.whatWholeMinutesForExample45({ what }));
   }
   return Number(typed);
 }
@@ -26,7 +29,7 @@ export function toldFound(found: FoundEdit): Record<string, string> {
   return {
     Notes: found.notes.map((note) => `${said(ABOUT, note.about)}: ${note.words}`).join('; '),
     Minutes: Object.entries(found.minutes)
-      .map(([stage, minutes]) => `${stage.toLowerCase().replaceAll('_', ' ')} ${minutes}`)
+      .map(([stage, minutes]) => `${term('Stage', stage)} ${minutes}`)
       .join(', '),
     'Told the customer': String(found.estimateMinutes ?? ''),
     'What the parts cost': found.partsCost,
@@ -70,7 +73,7 @@ export function FoundForm({
     const edit: FoundEdit = {
       notes: notes.filter((note) => note.words.trim()),
       minutes: taken as Record<StageKey, number>,
-      estimateMinutes: minutesOf(estimate, 'Told the customer'),
+      estimateMinutes: minutesOf(estimate, takeinWords.toldTheCustomer()),
       partsCost,
       lookBack,
     };
@@ -90,18 +93,21 @@ export function FoundForm({
     setNotes(notes.map((note, at) => (at === index ? { ...note, ...part } : note)));
   return (
     <TypedForm
-      words={conflict ? 'Use mine' : 'Keep what was found'}
+      words={conflict ? appWords.useMine() : takeinWords.saveWhatWasFound()}
       onSend={send}
       others={
         conflict && [
-          { words: 'Keep theirs', act: () => onKept(conflict.theirs as unknown as TakeInPage) },
+          {
+            words: appWords.keepTheirs(),
+            act: () => onKept(conflict.theirs as unknown as TakeInPage),
+          },
         ]
       }
     >
       {conflict && mine && (
         <Box role="alert" borderWidth="1px" borderColor="edge" p="14px">
           <Box fontFamily="heading" fontSize="20px" fontWeight="600">
-            Changed meanwhile by {conflict.changedBy}
+            {appWords.changedMeanwhileByChangedBy({ changedBy: conflict.changedBy })}
           </Box>
           <BothVersions
             theirName={conflict.changedBy}
@@ -116,7 +122,7 @@ export function FoundForm({
         <Flex key={index} gap="10px" align="end">
           <Box w="190px" flexShrink={0}>
             <Choice
-              label="About"
+              label={takeinWords.about()}
               value={note.about}
               set={(about) => change(index, { about })}
               options={ABOUT}
@@ -124,7 +130,7 @@ export function FoundForm({
           </Box>
           <Box flex="1">
             <TextField
-              label="What the next one should know"
+              label={takeinWords.whatTheNextPersonShouldKnow()}
               value={note.words}
               set={(words) => change(index, { words })}
               maxLength={300}
@@ -137,9 +143,9 @@ export function FoundForm({
         alignSelf="flex-start"
         onClick={() => setNotes([...notes, { about: 'HIDDEN_BOLT', words: '' }])}
       >
-        Add a note
+        {takeinWords.addANote()}
       </PlainButton>
-      <Box color="quiet">Minutes taken, by stage</Box>
+      <Box color="quiet">{takeinWords.minutesTakenByStage()}</Box>
       <Box
         display="grid"
         gap="10px"
@@ -157,24 +163,24 @@ export function FoundForm({
       </Box>
       <Pairs>
         <TextField
-          label="Minutes told to the customer"
+          label={takeinWords.minutesToldToTheCustomer()}
           value={estimate}
           set={setEstimate}
           maxLength={5}
         />
         <TextField
-          label="What the parts cost"
+          label={takeinWords.whatThePartsCost()}
           value={partsCost}
           set={setPartsCost}
           maxLength={120}
         />
       </Pairs>
       <TextField
-        label="Looking back later"
+        label={takeinWords.lookingBackLater()}
         value={lookBack}
         set={setLookBack}
         maxLength={600}
-        placeholder="two winters, no trouble"
+        placeholder={takeinWords.twoWintersNoTrouble()}
       />
     </TypedForm>
   );

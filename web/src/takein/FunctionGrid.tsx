@@ -4,6 +4,8 @@ import { BareButton } from '../app/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { checkOf, checkWords, restWorks, turned } from './checks';
 import { CHECKED } from './words';
+import { takeinWords } from '../words/page/takein';
+import { sideWord } from '../words/terms';
 
 /** Seen standing before the vehicle: its right lamp is at the left. */
 const SIDES: readonly Side[] = ['RIGHT', 'LEFT'];
@@ -29,20 +31,20 @@ export function FunctionGrid({
   onChange: (checks: LampCheck[]) => void;
 }) {
   return (
-    <Box role="group" aria-label="What works today">
+    <Box role="group" aria-label={takeinWords.whatWorksToday()}>
       <Flex align="baseline" justify="space-between" wrap="wrap" columnGap="14px">
         <Box fontFamily="heading" fontWeight="600" fontSize="19px">
-          What works today
+          {takeinWords.whatWorksToday()}
         </Box>
-        <Box color="quiet">press to turn: works, dead, after tries, weak, flickers, not fitted</Box>
+        <Box color="quiet">{takeinWords.pressToChangeWorksDeadAfter()}</Box>
       </Flex>
       <Flex color="quiet" fontFamily="scale" fontWeight="600" fontSize="16px" pt="6px">
         <Box flex="1" textAlign="center">
-          RIGHT
+          {takeinWords.rIGHT()}
         </Box>
         <Box w="128px" />
         <Box flex="1" textAlign="center">
-          LEFT
+          {takeinWords.lEFT()}
         </Box>
       </Flex>
       {CHECKED.map(([fn, words]) => (
@@ -64,7 +66,7 @@ export function FunctionGrid({
                 color={check ? 'ink' : 'quiet'}
                 opacity={check?.state === 'NOT_FITTED' ? 0.75 : 1}
                 _hover={{ bg: 'panel' }}
-                aria-label={`${words}, ${side.toLowerCase()}: ${checkWords(check)}`}
+                aria-label={`${words}, ${sideWord(side)}: ${checkWords(check)}`}
                 onClick={() => onChange(turned(checks, fn, side))}
               >
                 {check?.state !== 'NOT_FITTED' && <VerdictShape verdict={verdictOf(check)} />}
@@ -87,7 +89,7 @@ export function FunctionGrid({
       ))}
       <Flex borderTopWidth="1px" borderColor="hairline" justify="center">
         <BareButton onClick={() => onChange(restWorks(checks))}>
-          All that every vehicle has, works
+          {takeinWords.allStandardLightsWork()}
         </BareButton>
       </Flex>
     </Box>

@@ -7,8 +7,9 @@ import { Refusal } from '../app/Refusal';
 import { figureText, useUnits } from '../app/session';
 import { Sheet } from '../app/Sheet';
 import { STAGE_PAGES } from '../app/stages';
-import { counted } from '../app/counted';
 import { TextField } from '../settings/fields';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
 
 const SHORTEST_REASON = 3;
 
@@ -26,11 +27,11 @@ export function PlanColumn({
   const units = useUnits();
   const [shown, setShown] = useState<PlannedStage>();
   if (plan.stages.length === 0) {
-    return <Box color="quiet">The plan follows from what is wanted.</Box>;
+    return <Box color="quiet">{takeinWords.thePlanFollowsFromWhatIs()}</Box>;
   }
   return (
     <>
-      <Box as="ol" listStyleType="none" aria-label="Plan">
+      <Box as="ol" listStyleType="none" aria-label={takeinWords.plan()}>
         {plan.stages.map((stage) => (
           <li key={stage.stage}>
             <Flex
@@ -51,14 +52,14 @@ export function PlanColumn({
                 {stage.words}
                 {stage.waitsFor.length > 0 && (
                   <Box color="out" fontSize="14px" lineHeight="1.2">
-                    waits: {stage.waitsFor.join('; ')}
+                    {appWords.waits({ value: stage.waitsFor.join('; ') })}
                   </Box>
                 )}
               </Box>
               <Box color="quiet" fontSize="15px" textAlign="right">
                 {stage.expected
                   ? figureText(stage.expected.minutes, units)
-                  : counted(stage.steps.length, 'step')}
+                  : appWords.countSteps({ count: stage.steps.length })}
               </Box>
             </Flex>
           </li>
@@ -70,25 +71,31 @@ export function PlanColumn({
             {one.words}
           </Box>
           <Box color="quiet" fontSize="14px" lineHeight="1.3">
-            left out: {one.reason}
+            {takeinWords.leftOutReason({ reason: one.reason })}
           </Box>
           <BareButton
             px="0"
-            aria-label={`Take in again: ${one.words}`}
+            aria-label={takeinWords.takeInAgainWords({ words: one.words })}
             onClick={() => onLeaveOut(one.stage, undefined)}
           >
-            Take in again
+            {takeinWords.takeInAgain()}
           </BareButton>
         </Box>
       ))}
       <Box color="quiet" fontSize="14px" borderTopWidth="1px" borderColor="hairline" pt="6px">
         {plan.stagesWithoutMinutes === plan.stages.length
-          ? 'No minutes yet: no job of this kind was timed here.'
-          : `${figureText(plan.knownMinutes, units)} known; ${
-              plan.stagesWithoutMinutes === 0
-                ? 'every stage was timed before.'
-                : `${counted(plan.stagesWithoutMinutes, 'stage')} not timed yet in own jobs.`
-            }`}
+          ? takeinWords.noMinutesYetNoJobOf()
+          : takeinWords.knownMinutesKnown({
+              knownMinutes: figureText(plan.knownMinutes, units),
+              value:
+                plan.stagesWithoutMinutes === 0
+                  ? takeinWords.everyStageWasTimedBefore()
+                  : takeinWords.stagesWithoutMinutesNotTimedYetInOwn({
+                      stagesWithoutMinutes: appWords.countStages({
+                        count: plan.stagesWithoutMinutes,
+                      }),
+                    }),
+            })}
       </Box>
       <Sheet
         title={shown?.words ?? ''}
@@ -114,11 +121,11 @@ function LeaveOut({ onLeaveOut }: { onLeaveOut: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string>();
   return (
-    <Box as="section" aria-label="Leave this stage out" pt="14px">
+    <Box as="section" aria-label={takeinWords.leaveThisStageOut()} pt="14px">
       <Flex gap="10px" align="end">
         <Box flex="1">
           <TextField
-            label="Why this stage is left out"
+            label={takeinWords.whyThisStageIsLeftOut()}
             value={reason}
             set={setReason}
             maxLength={300}
@@ -127,11 +134,11 @@ function LeaveOut({ onLeaveOut }: { onLeaveOut: (reason: string) => void }) {
         <PlainButton
           onClick={() =>
             reason.trim().length < SHORTEST_REASON
-              ? setProblem('Say why it is left out: it is printed on the pack.')
+              ? setProblem(takeinWords.enterWhyItIsLeftOut())
               : onLeaveOut(reason.trim())
           }
         >
-          Leave it out
+          {appWords.leaveItOut()}
         </PlainButton>
       </Flex>
       <Refusal words={problem} pt="6px" />
@@ -146,7 +153,7 @@ function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
     <>
       {stage.expected && (
         <Box pb="8px" fontSize="17px">
-          Expected: {figureText(stage.expected.minutes, units)}{' '}
+          {takeinWords.expectedMinutes({ minutes: figureText(stage.expected.minutes, units) })}
           <Box as="span" color="quiet">
             {stage.expected.source.reference} · {stage.expected.source.words}
           </Box>
@@ -165,12 +172,12 @@ function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
             {step.words}
             {step.gate && (
               <Box color="edge" fontWeight="600" fontSize="15px">
-                Cannot be undone: what comes before is proved first
+                {takeinWords.cantBeUndoneProveWhatComes()}
               </Box>
             )}
             {step.atHand.length > 0 && (
               <Box color="quiet" fontSize="15px">
-                At hand: {step.atHand.join(', ')}
+                {appWords.atHand({ value: step.atHand.join(', ') })}
               </Box>
             )}
           </Box>
@@ -178,7 +185,7 @@ function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
       </Box>
       {path !== undefined && (
         <BareButton asChild mt="8px">
-          <Link to={`/jobs/${jobId}${path}`}>Go to {stage.words}</Link>
+          <Link to={`/jobs/${jobId}${path}`}>{takeinWords.goToWords({ words: stage.words })}</Link>
         </BareButton>
       )}
     </>

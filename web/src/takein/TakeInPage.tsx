@@ -14,7 +14,6 @@ import { StageColumn, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
-import { counted } from '../app/counted';
 import { FindingsButton } from '../finding/FindingsButton';
 import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
@@ -30,6 +29,8 @@ import { FoundForm } from './FoundForm';
 import { FunctionGrid } from './FunctionGrid';
 import { PlanColumn } from './PlanColumn';
 import { ACCESS, CHANGES, KINDS, said } from './words';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
 
 type Shown = 'found' | 'vehicle' | 'atHand' | 'cautions' | 'findings' | 'both' | undefined;
 
@@ -62,22 +63,22 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   useToYard();
   useCommand(
     'v',
-    'The vehicle',
+    takeinWords.theVehicle(),
     useCallback(() => setShown('vehicle'), []),
   );
   useCommand(
     'j',
-    'What this job found',
+    takeinWords.whatThisJobFound(),
     useCallback(() => setShown('found'), []),
   );
   useCommand(
     'f',
-    'All findings',
+    appWords.allFindings(),
     useCallback(() => setShown('findings'), []),
   );
   useCommand(
     'w',
-    'Cautions',
+    appWords.cautions(),
     useCallback(() => setShown('cautions'), []),
   );
   const { vehicle } = page;
@@ -89,11 +90,11 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
       leftWidth="236px"
       left={
         <StageColumn
-          label="Plan"
+          label={takeinWords.plan()}
           foot={
             <Cautions
               cautions={page.plan.cautions}
-              where="in this job"
+              where={takeinWords.inThisJob()}
               open={shown === 'cautions'}
               setOpen={(on) => setShown(on ? 'cautions' : undefined)}
             />
@@ -106,12 +107,14 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           />
           <BareButton px="0" asChild>
             <a href={`/api/jobs/${jobId}/file`} download>
-              This job’s file
+              {takeinWords.thisJobsFile()}
             </a>
           </BareButton>
           {page.plan.atHand.length > 0 && (
             <BareButton px="0" onClick={() => setShown('atHand')}>
-              At hand: {counted(page.plan.atHand.length, 'thing')}
+              {takeinWords.atHandLength({
+                length: appWords.countThings({ count: page.plan.atHand.length }),
+              })}
             </BareButton>
           )}
         </StageColumn>
@@ -126,14 +129,14 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           py="8px"
           tabIndex={0}
           role="region"
-          aria-label="What was taken in"
+          aria-label={takeinWords.whatWasTakenIn()}
         >
           <Flex direction="column" gap="8px">
             <Flex gap="10px" wrap="wrap" align="center">
               <Box flex="1" minW="220px">
                 <LazyText
-                  label="Customer"
-                  placeholder="customer"
+                  label={takeinWords.customer()}
+                  placeholder={takeinWords.customer2()}
                   value={content.customer}
                   onDone={(customer) => change({ customer })}
                 />
@@ -143,49 +146,51 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
                 <Key name="v" />
               </PlainButton>
               <PlainButton onClick={() => setShown('found')}>
-                What it found
+                {takeinWords.whatItFound()}
                 <Key name="j" />
               </PlainButton>
             </Flex>
-            <Line title="Wanted">
+            <Line title={takeinWords.wanted()}>
               <ChoiceButtons
-                label="What is wanted"
+                label={appWords.whatIsWanted()}
                 options={KINDS}
                 chosen={content.kinds}
                 onToggle={(kind) => change({ kinds: toggled(content.kinds, kind) })}
               />
             </Line>
-            <Line title="Why">
+            <Line title={appWords.why()}>
               <LazyText
-                label="In the customer’s words"
-                placeholder="in the customer’s words"
+                label={takeinWords.inTheCustomersWords()}
+                placeholder={takeinWords.inTheCustomersWords2()}
                 value={content.wants}
                 maxLength={600}
                 onDone={(wants) => change({ wants })}
               />
             </Line>
-            <Line title="Access">
+            <Line title={takeinWords.access()}>
               <ChoiceButtons
-                label="Access"
+                label={takeinWords.access()}
                 options={ACCESS}
                 chosen={[content.access]}
                 onToggle={(access) => change({ access })}
               />
               <ChoiceButtons
-                label="More on access"
+                label={takeinWords.moreOnAccess()}
                 options={MORE_ACCESS}
                 chosen={MORE_ACCESS.map(([flag]) => flag).filter((flag) => content[flag])}
                 onToggle={(flag) => change({ [flag]: !content[flag] })}
               />
               {page.plan.offered.length > 0 && (
                 <Box color="lamp">
-                  Open anyway: {page.plan.offered.map((kind) => said(KINDS, kind)).join(', ')}?
+                  {takeinWords.openAnyway({
+                    kinds: page.plan.offered.map((kind) => said(KINDS, kind)).join(', '),
+                  })}
                 </Box>
               )}
             </Line>
-            <Line title="Changed">
+            <Line title={takeinWords.changed()}>
               <ChoiceButtons
-                label="Changed before it came"
+                label={takeinWords.changedBeforeItCame()}
                 options={CHANGES}
                 chosen={content.changes}
                 onToggle={(one) => change({ changes: toggled(content.changes, one) })}
@@ -193,8 +198,8 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
               {(content.changes.length > 0 || content.changesNote) && (
                 <Box flexBasis="100%">
                   <LazyText
-                    label="What was changed"
-                    placeholder="what, when, by whom"
+                    label={takeinWords.whatWasChanged()}
+                    placeholder={takeinWords.whatWhenByWhom()}
                     value={content.changesNote}
                     maxLength={600}
                     onDone={(changesNote) => change({ changesNote })}
@@ -222,7 +227,12 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         </KeptBand>
       }
     >
-      <Sheet title="What this job found" open={shown === 'found'} close={close} size="xl">
+      <Sheet
+        title={takeinWords.whatThisJobFound()}
+        open={shown === 'found'}
+        close={close}
+        size="xl"
+      >
         <FoundForm
           version={page.foundVersion}
           found={page.found}
@@ -234,10 +244,10 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           }}
         />
       </Sheet>
-      <Sheet title="The vehicle" open={shown === 'vehicle'} close={close} size="xl">
+      <Sheet title={takeinWords.theVehicle()} open={shown === 'vehicle'} close={close} size="xl">
         <VehicleForm job={page.job} vehicle={vehicle} onStored={refresh} />
       </Sheet>
-      <Sheet title="At hand" open={shown === 'atHand'} close={close}>
+      <Sheet title={takeinWords.atHand()} open={shown === 'atHand'} close={close}>
         <Box as="ul" listStyleType="none" columnCount={{ md: 2 }} fontSize="17px">
           {page.plan.atHand.map((thing) => (
             <Box as="li" key={thing} py="5px">
@@ -247,7 +257,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         </Box>
       </Sheet>
       <Sheet
-        title={`Changed meanwhile by ${kept.conflict?.changedBy ?? ''}`}
+        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
         open={shown === 'both' && theirs !== undefined}
         close={close}
       >
@@ -282,8 +292,8 @@ function leftOut(
 }
 
 const MORE_ACCESS = [
-  ['headlampsLoosened', 'headlamps come loose'],
-  ['secondSet', 'second set built meanwhile'],
+  ['headlampsLoosened', takeinWords.headlampsComeLoose()],
+  ['secondSet', takeinWords.secondSetBuiltMeanwhile()],
 ] as const;
 
 function Line({ title, children }: { title: string; children: React.ReactNode }) {

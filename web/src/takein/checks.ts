@@ -1,7 +1,9 @@
 import type { LampCheck, Side, TakeInEdit } from '../app/api/client';
 import { STAGE_PAGES } from '../app/stages';
-import { counted } from '../app/counted';
 import { ACCESS, CHANGES, CHECKED, KINDS, said, STATES } from './words';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
+import { sideWord } from '../words/terms';
 
 type Fn = LampCheck['function'];
 
@@ -30,9 +32,9 @@ export function restWorks(checks: LampCheck[]): LampCheck[] {
 
 export const checkWords = (check: LampCheck | undefined) =>
   !check
-    ? 'not tried'
+    ? takeinWords.notTried()
     : check.state === 'AFTER_TRIES'
-      ? `works after ${counted(check.tries, 'try', 'tries')}`
+      ? takeinWords.worksAfterTries({ tries: appWords.countTries({ count: check.tries }) })
       : said(STATES, check.state);
 
 /** A take-in told as words by name, to be held against another. */
@@ -42,8 +44,8 @@ export function told(edit: TakeInEdit): Record<string, string> {
     Wanted: edit.kinds.map((kind) => said(KINDS, kind)).join(', '),
     'In their words': edit.wants,
     Access: said(ACCESS, edit.access),
-    'Second set': edit.secondSet ? 'yes' : 'no',
-    'Headlamps loosened': edit.headlampsLoosened ? 'yes' : 'no',
+    'Second set': edit.secondSet ? appWords.yes() : appWords.no(),
+    'Headlamps loosened': edit.headlampsLoosened ? appWords.yes() : appWords.no(),
     'Changed before': edit.changes.map((one) => said(CHANGES, one)).join(', '),
     'Note on it': edit.changesNote,
     'Left out': (edit.leftOut ?? [])
@@ -51,7 +53,7 @@ export function told(edit: TakeInEdit): Record<string, string> {
       .join(', '),
     ...Object.fromEntries(
       edit.checks.map((check) => [
-        `${said(CHECKED, check.function)}, ${check.side.toLowerCase()}`,
+        `${said(CHECKED, check.function)}, ${sideWord(check.side)}`,
         checkWords(check),
       ]),
     ),

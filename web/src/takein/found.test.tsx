@@ -24,7 +24,7 @@ function form(version: number) {
   return { put, onKept, element, ...show(element(version)) };
 }
 
-const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep what was found' }));
+const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save what was found' }));
 
 describe('what a job found', () => {
   it('is refused with the stage’s name where minutes are no number', async () => {

@@ -129,7 +129,7 @@ describe('taking a vehicle in', () => {
 
   it('marks what every vehicle has as working, and leaves what was found', async () => {
     open(page({ checks: [{ function: 'MAIN', side: 'RIGHT', state: 'WEAK', tries: 0 }] }));
-    await press('All that every vehicle has, works');
+    await press('All standard lights work');
     await waitFor(() => expect(kept).toHaveLength(1));
     const states = kept[0]?.takeIn.checks.map((one) => `${one.function} ${one.side} ${one.state}`);
     expect(states).toHaveLength(8);
@@ -167,10 +167,10 @@ describe('taking a vehicle in', () => {
     expect(within(plan).getByText('waits: Parts: fog lamp, right, goes back')).toBeTruthy();
     expect(within(plan).getByText('20 min')).toBeTruthy();
     expect(screen.getByText('20 min known; 1 stage not timed yet in own jobs.')).toBeTruthy();
-    expect(screen.getByText('Open anyway: running lamps?')).toBeTruthy();
+    expect(screen.getByText('Open anyway: daytime running lamps?')).toBeTruthy();
     await userEvent.click(within(plan).getByRole('button', { name: /^Apart/ }));
     const steps = await screen.findByRole('dialog', { name: 'Apart' });
-    expect(within(steps).getByText(/Cannot be undone/)).toBeTruthy();
+    expect(within(steps).getByText(/Can’t be undone/)).toBeTruthy();
     expect(within(steps).getByText('At hand: T25, clip tool')).toBeTruthy();
     expect(within(steps).getByRole('link', { name: 'Go to Apart' }).getAttribute('href')).toBe(
       '/jobs/j/apart',
@@ -184,7 +184,7 @@ describe('taking a vehicle in', () => {
     const apart = await screen.findByRole('dialog', { name: 'Apart' });
     const leave = within(apart).getByRole('button', { name: 'Leave it out' });
     await userEvent.click(leave);
-    expect(within(apart).getByText(/Say why it is left out/)).toBeTruthy();
+    expect(within(apart).getByText(/Enter why it is left out/)).toBeTruthy();
     expect(kept).toEqual([]);
     await userEvent.type(
       within(apart).getByLabelText('Why this stage is left out'),

@@ -1,59 +1,61 @@
 import type { FoundEdit, LampCheck, PriorChange, TakeInEdit, WorkKind } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
 
 export const KINDS = [
-  ['SWAP', 'lamp swap'],
-  ['RETROFIT', 'retrofit'],
-  ['FOG', 'fog lamps'],
-  ['DRL', 'running lamps'],
-  ['PODS', 'pods'],
-  ['REPAIR', 'repair'],
-  ['REWIRE', 'rewire'],
-  ['AIM', 'aim only'],
+  ['SWAP', takeinWords.lampSwap()],
+  ['RETROFIT', takeinWords.retrofit()],
+  ['FOG', appWords.fogLamps()],
+  ['DRL', appWords.daytimeRunningLamps()],
+  ['PODS', takeinWords.pods()],
+  ['REPAIR', takeinWords.repair()],
+  ['REWIRE', takeinWords.rewire()],
+  ['AIM', takeinWords.aimOnly()],
 ] as const satisfies readonly (readonly [WorkKind, string])[];
 
 export const CHANGES = [
-  ['SUSPENSION', 'suspension'],
-  ['TYRES', 'tyres'],
-  ['LOAD', 'load or body'],
-  ['LAMPS', 'other lamps'],
-  ['BULBS', 'other bulbs'],
-  ['WIRING', 'wiring'],
+  ['SUSPENSION', takeinWords.suspension()],
+  ['TYRES', takeinWords.tyres()],
+  ['LOAD', takeinWords.loadOrBody()],
+  ['LAMPS', takeinWords.otherLamps()],
+  ['BULBS', takeinWords.otherBulbs()],
+  ['WIRING', takeinWords.wiring()],
 ] as const satisfies readonly (readonly [PriorChange, string])[];
 
 export const ACCESS = [
-  ['LAMPS_ONLY', 'lamps by their own bolts'],
-  ['GRILLE_ONLY', 'grille only'],
-  ['BUMPER_OFF', 'bumper off'],
+  ['LAMPS_ONLY', takeinWords.lampsByTheirOwnBolts()],
+  ['GRILLE_ONLY', takeinWords.grilleOnly()],
+  ['BUMPER_OFF', takeinWords.bumperOff()],
 ] as const satisfies readonly (readonly [TakeInEdit['access'], string])[];
 
 export const CHECKED = [
-  ['DIPPED', 'low beam'],
-  ['MAIN', 'main beam'],
-  ['POSITION', 'position'],
-  ['TURN', 'turn signal'],
-  ['DRL', 'running lamp'],
-  ['FRONT_FOG', 'fog'],
-  ['DRIVING', 'driving lamp'],
-  ['SIDE_MARKER', 'side marker'],
+  ['DIPPED', appWords.lowBeam()],
+  ['MAIN', appWords.mainBeam()],
+  ['POSITION', appWords.position()],
+  ['TURN', appWords.turnSignal()],
+  ['DRL', appWords.daytimeRunningLamp()],
+  ['FRONT_FOG', appWords.fog()],
+  ['DRIVING', appWords.drivingLamp()],
+  ['SIDE_MARKER', appWords.sideMarker()],
 ] as const satisfies readonly (readonly [LampCheck['function'], string])[];
 
 /** In the order in which a cell turns from one to the next. */
 export const STATES = [
-  ['WORKS', 'works'],
-  ['DEAD', 'dead'],
-  ['AFTER_TRIES', 'works after tries'],
-  ['WEAK', 'weak'],
-  ['FLICKERS', 'flickers'],
-  ['NOT_FITTED', 'not fitted'],
+  ['WORKS', appWords.works()],
+  ['DEAD', appWords.dead()],
+  ['AFTER_TRIES', appWords.worksAfterTries()],
+  ['WEAK', appWords.weak()],
+  ['FLICKERS', appWords.flickers()],
+  ['NOT_FITTED', takeinWords.notFitted()],
 ] as const satisfies readonly (readonly [LampCheck['state'], string])[];
 
 export const ABOUT = [
-  ['HIDDEN_BOLT', 'hidden bolt'],
-  ['ODD_FASTENER', 'odd fastener'],
-  ['SCREW_DIRECTION', 'direction of a screw'],
-  ['WRONG_PART', 'wrong part'],
-  ['WIRING', 'wiring'],
-  ['OTHER', 'other'],
+  ['HIDDEN_BOLT', takeinWords.hiddenBolt()],
+  ['ODD_FASTENER', takeinWords.oddFastener()],
+  ['SCREW_DIRECTION', takeinWords.directionOfAnAdjuster()],
+  ['WRONG_PART', takeinWords.wrongPart()],
+  ['WIRING', takeinWords.wiring()],
+  ['OTHER', takeinWords.other()],
 ] as const satisfies readonly (readonly [FoundEdit['notes'][number]['about'], string])[];
 
 /** The words of an option. */

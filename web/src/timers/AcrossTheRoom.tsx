@@ -5,6 +5,8 @@ import { useShop } from '../app/api/queries';
 import { useSession } from '../app/session';
 import { secondsLeft } from './shopTimers';
 import { left } from './times';
+import { appWords } from '../words/page/app';
+import { timersWords } from '../words/page/timers';
 
 const AT_ONCE = 3;
 /** "+4:59", in letters. */
@@ -35,7 +37,7 @@ export function AcrossTheRoom({
       <Portal>
         <Dialog.Positioner zIndex="1500">
           <Dialog.Content
-            aria-label="Timers"
+            aria-label={appWords.timers()}
             display="flex"
             flexDirection="column"
             bg="ground"
@@ -46,7 +48,7 @@ export function AcrossTheRoom({
           >
             {timers.length === 0 && (
               <Flex flex="1" align="center" justify="center" fontSize="40px" color="quiet">
-                No timer runs.
+                {appWords.noTimerRuns()}
               </Flex>
             )}
             {timers.slice(0, AT_ONCE).map((one) => (
@@ -65,11 +67,11 @@ export function AcrossTheRoom({
               <WhoIsHere />
               {timers.length > AT_ONCE && (
                 <Box color="quiet" ml="auto">
-                  {timers.length - AT_ONCE} more run.
+                  {timersWords.lengthMoreRun({ length: timers.length - AT_ONCE })}
                 </Box>
               )}
               <PlainButton minH="64px" px="34px" fontSize="20px" onClick={close}>
-                Back to work
+                {timersWords.backToWork()}
               </PlainButton>
             </Flex>
           </Dialog.Content>
@@ -87,8 +89,8 @@ function WhoIsHere() {
     return null;
   }
   return (
-    <Flex role="group" aria-label="Who sees to it?" align="center" gap="10px" wrap="wrap">
-      <Box fontSize="20px">Who sees to it?</Box>
+    <Flex role="group" aria-label={timersWords.whoSeesToIt()} align="center" gap="10px" wrap="wrap">
+      <Box fontSize="20px">{timersWords.whoSeesToIt()}</Box>
       {people.map((one) => (
         <PlainButton
           key={one.id}
@@ -150,7 +152,7 @@ function Running({
           lineHeight="1.1"
         >
           {one.timer.name}
-          {over && ': ready'}
+          {over && timersWords.ready()}
         </Box>
         <Box fontSize="clamp(18px, 2.4vw, 30px)" lineHeight="1.2" pt="6px">
           {one.vehicle}
@@ -158,11 +160,11 @@ function Running({
       </Box>
       {over ? (
         <ActButton bg="onLamp" color="lampFill" minH="96px" fontSize="30px" onClick={seen}>
-          Seen to
+          {appWords.seenTo()}
         </ActButton>
       ) : (
         <PlainButton minH="72px" fontSize="20px" onClick={seen}>
-          Stop it
+          {timersWords.stopIt()}
         </PlainButton>
       )}
     </Flex>

@@ -10,6 +10,8 @@ import { useBeep } from './beep';
 import { secondsLeft, useShopTimers } from './shopTimers';
 import { left } from './times';
 import { useNow } from './useNow';
+import { appWords } from '../words/page/app';
+import { timersWords } from '../words/page/timers';
 
 interface Rings {
   /** The next to end first. */
@@ -41,7 +43,7 @@ export function BellProvider({ children }: { children: ReactNode }) {
       await outbox.write(
         one.jobId,
         { stage: 'BENCH', stop: { timer: one.timer.id } },
-        `seen to: ${one.timer.name}`,
+        appWords.seenToName({ name: one.timer.name }),
       );
       setHeard((before) => [...before, one.timer.id]);
     } catch (refused) {
@@ -76,7 +78,7 @@ export function NextTimer() {
 }
 
 function Next({ timers, now, show }: Rings) {
-  useCommand('t', 'Timers, to be seen across the room', show);
+  useCommand('t', timersWords.timersReadableAcrossTheRoom(), show);
   const next = timers[0];
   if (!next) {
     return null;
@@ -85,7 +87,7 @@ function Next({ timers, now, show }: Rings) {
   return (
     <PlainButton onClick={show} color={seconds <= 0 ? 'lamp' : 'ink'}>
       <VisuallyHidden>
-        Timer: {next.timer.name}, {next.vehicle},
+        {timersWords.timerNameVehicle({ name: next.timer.name, vehicle: next.vehicle })}
       </VisuallyHidden>
       {left(seconds)}
       <Box

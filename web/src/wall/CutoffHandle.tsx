@@ -6,6 +6,9 @@ import { paint } from '../app/theme';
 import { mmToScreenY, screenYToMm, type View } from '../drawing/view';
 import { nudgeMm, onTape, typedLength } from '../entry/typed';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 /** The cutoff's handle: dragged, or nudged with the arrow keys; Enter keeps it, Escape drops it. */
 export function CutoffHandle({
@@ -42,7 +45,7 @@ export function CutoffHandle({
   );
   const shown = belowMm ?? lamp.aim?.belowLine?.value ?? 0;
   const y = mmToScreenY(view, lineMm - shown);
-  const side = lamp.side.toLowerCase();
+  const side = sideWord(lamp.side);
 
   const down = (event: PointerEvent<HTMLElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
@@ -77,14 +80,14 @@ export function CutoffHandle({
         role="slider"
         tabIndex={0}
         aria-orientation="vertical"
-        aria-label={`Cutoff of the ${side} lamp, below the lamp-height line`}
+        aria-label={wallWords.cutoffOfTheSideLampBelow({ side })}
         aria-valuenow={Math.round(shown)}
         aria-valuemin={-3000}
         aria-valuemax={3000}
         aria-valuetext={
           belowMm === undefined
-            ? 'not read'
-            : `${words || `${typedLength(shown, units)} ${units === 'METRIC' ? 'mm' : 'in'} below`}, ${VERDICT_WORD[verdict]}`
+            ? appWords.notRead2()
+            : `${words || wallWords.shownBelow({ shown: typedLength(shown, units), value: units === 'METRIC' ? 'mm' : 'in' })}, ${VERDICT_WORD[verdict]}`
         }
         position="absolute"
         left={`${x - 26}px`}

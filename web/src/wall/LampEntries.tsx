@@ -9,6 +9,9 @@ import { lampVerdict } from './lampVerdict';
 import { entryName, lastLiving } from './readings';
 import { ASSUMED_HEIGHT_MM, columns, FLOOR_HEIGHT, lampOf, TAPE_ARM_MM, type Scene } from './scene';
 import type { Draft } from './useDraft';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 /** About the width of a letter of the drawing's figures, in pixels. */
 const LETTER_WIDTH = 8;
@@ -19,7 +22,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
   const lamp = lampOf(pair, side);
   const out = side === 'LEFT' ? -1 : 1;
   const columnsMm = columns(spacingMm);
-  const name = side.toLowerCase();
+  const name = sideWord(side);
   const of = (kind: Reading['kind']) => ({ kind, lamp: pair.kind, side });
   const centre = lastLiving(page.readings, of('CENTRE'));
   const edge = lastLiving(page.readings, of('LOWER_EDGE'));
@@ -44,7 +47,10 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
       <Overlay x={centreX} y={mmToScreenY(view, lineMm * 0.62)} ground="plaster">
         <MeasuredEntry
           name={entryName(of('CENTRE'))}
-          label={`Height of the ${name} lamp centre${centre ? `: ${figureText(centre.value, units)}` : ', not read'}`}
+          label={wallWords.heightOfTheNameLampCentre({
+            name,
+            value: centre ? `: ${figureText(centre.value, units)}` : appWords.notRead(),
+          })}
           missing={!centre}
           shown={centre ? bareText(centre.value, units) : 'centre?'}
           onKeep={(typed, id) => onKeep(of('CENTRE'), typed, id)}
@@ -54,9 +60,12 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
       <Overlay x={edgeX} y={mmToScreenY(view, lineMm * 0.3)} ground="plaster">
         <MeasuredEntry
           name={entryName(of('LOWER_EDGE'))}
-          label={`Lower lens edge of the ${name} lamp${edge ? `: ${figureText(edge.value, units)}` : ', not read'}`}
+          label={wallWords.lowerLensEdgeOfTheName({
+            name,
+            value: edge ? `: ${figureText(edge.value, units)}` : appWords.notRead(),
+          })}
           missing={!edge}
-          shown={edge ? bareText(edge.value, units) : 'lens edge?'}
+          shown={edge ? bareText(edge.value, units) : wallWords.lensEdge()}
           onKeep={(typed, id) => onKeep(of('LOWER_EDGE'), typed, id)}
         />
       </Overlay>
@@ -64,9 +73,12 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
         <Box css={{ '& *': { color: 'var(--chakra-colors-floor-ink)' } }}>
           <MeasuredEntry
             name={entryName({ kind: 'DISTANCE', side })}
-            label={`Distance from the ${name} lamp to the wall${distance ? `: ${figureText(distance.value, units)}` : ', not read'}`}
+            label={wallWords.distanceFromTheNameLampTo({
+              name,
+              value: distance ? `: ${figureText(distance.value, units)}` : appWords.notRead(),
+            })}
             missing={!distance}
-            shown={distance ? `↕ ${bareText(distance.value, units)}` : '↕ to the wall?'}
+            shown={distance ? `↕ ${bareText(distance.value, units)}` : wallWords.toTheWall()}
             onKeep={(typed, id) => onKeep({ kind: 'DISTANCE', side }, typed, id)}
           />
         </Box>
@@ -87,19 +99,22 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
           whiteSpace="nowrap"
           cursor="pointer"
           hidden={!wide}
-          aria-label={`${bareText(lamp.aim.belowLine, units)} to tape, ${name} lamp; show working`}
+          aria-label={wallWords.belowLineToTapeNameLampShow({
+            belowLine: bareText(lamp.aim.belowLine, units),
+            name,
+          })}
           onClick={() =>
             lamp.aim &&
             onAsk({
               kind: 'figure',
-              title: `Where the ${name} mark goes`,
+              title: wallWords.whereTheNameMarkGoes({ name }),
               lines: lamp.aim.working,
               source: lamp.aim.source,
             })
           }
         >
           <Box as="span" bg="plaster" px="3px" borderBottomWidth="1px" borderBottomStyle="dotted">
-            {fitting(bareText(lamp.aim.belowLine, units), ' to tape', room)}
+            {fitting(bareText(lamp.aim.belowLine, units), wallWords.toTape(), room)}
           </Box>
         </Box>
       )}
@@ -130,10 +145,10 @@ function fitting(figure: string, words: string, room: number) {
 
 function words(lamp: LampAtWall, drafted: Draft | undefined, units: 'METRIC' | 'IMPERIAL') {
   if (!lamp.reading) {
-    return drafted ? '' : 'drag to where it is';
+    return drafted ? '' : wallWords.dragToWhereItIs();
   }
   const { belowLine } = lamp.reading;
   const far = figureText(belowLine, units).replace('−', '');
   const stale = lamp.turnedSinceRead && !drafted;
-  return `${stale ? 'was' : 'read'} ${far} ${belowLine.value < 0 ? 'above' : 'below'}`;
+  return `${stale ? wallWords.was() : wallWords.read()} ${far} ${belowLine.value < 0 ? wallWords.above() : wallWords.below()}`;
 }

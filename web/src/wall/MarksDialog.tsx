@@ -1,21 +1,28 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { JobPage, PairAtWall } from '../app/api/client';
+import type { JobPage, PairAtWall, Side } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Worked } from '../finding/Working';
 import { lastLiving, type KeepThing, type Thing } from './readings';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 const ROLE = {
-  CENTRE_LINE: 'Vehicle’s centre line',
-  STRAIGHT_AHEAD: 'Straight ahead',
-  LAMP_LINE: 'Lamp-height line',
-  AIM: 'Aim',
+  CENTRE_LINE: wallWords.vehiclesCentreLine(),
+  STRAIGHT_AHEAD: wallWords.straightAhead(),
+  LAMP_LINE: wallWords.lampHeightLine(),
+  AIM: appWords.aim(),
 } as const;
 
 const SIDES = ['LEFT', 'RIGHT'] as const;
-const EDGE = { UPPER: 'upper edge', MIDDLE: 'middle', LOWER: 'lower edge' } as const;
+const EDGE = {
+  UPPER: appWords.upperEdge(),
+  MIDDLE: appWords.middle(),
+  LOWER: appWords.lowerEdge(),
+} as const;
 
 /** Every strip of tape with its place, in the order in which people tape. */
 export function MarksDialog({
@@ -36,12 +43,12 @@ export function MarksDialog({
   const units = useUnits();
   const order = Object.keys(ROLE);
   const marks = pair.marks.toSorted((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
-  const ask = (side: string | undefined) => {
+  const ask = (side: Side) => {
     const lamp = side === 'LEFT' ? pair.left : pair.right;
     if (lamp.aim) {
       onAsk({
         kind: 'figure',
-        title: `Where the ${side?.toLowerCase()} mark goes`,
+        title: wallWords.whereTheSideMarkGoes({ side: sideWord(side) }),
         lines: lamp.aim.working,
         source: lamp.aim.source,
       });
@@ -55,19 +62,18 @@ export function MarksDialog({
           <Dialog.Content bg="panel" color="ink">
             <Dialog.Header pr="64px">
               <Dialog.Title fontFamily="heading" fontSize="22px">
-                Tape the wall
+                {wallWords.tapeTheWall()}
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body pb="20px">
               <Box color="quiet" mb="8px">
-                The line is the {EDGE[page.job.markEdge]} of the tape. Heights are above the wall’s
-                foot right below the mark; places are from the vehicle’s centre line.
+                {wallWords.theLineIsTheEdgeOfTheTape({ edge: EDGE[page.job.markEdge] })}
                 {page.job.markOrigin === 'TRANSFERRED' &&
-                  ' The lamp-height line was transferred: taped at the axes with the vehicle at the wall.'}
+                  wallWords.theLampHeightLineWasTransferred()}
               </Box>
-              {marks.map((mark) => (
+              {marks.map(({ side, ...mark }) => (
                 <Flex
-                  key={`${mark.role}${mark.side}`}
+                  key={`${mark.role}${side}`}
                   minH="48px"
                   align="center"
                   justify="space-between"
@@ -77,39 +83,42 @@ export function MarksDialog({
                 >
                   <Box>
                     {ROLE[mark.role]}
-                    {mark.side && `, ${mark.side.toLowerCase()}`}
+                    {side && `, ${sideWord(side)}`}
                   </Box>
                   <Flex gap="20px" align="center" fontFamily="heading" fontWeight="600">
                     <Box color="quiet" fontWeight="500">
                       {mark.left.value === 0
-                        ? 'on the centre line'
-                        : `${figureText(mark.left, units).replace('−', '')} to the ${mark.left.value > 0 ? 'left' : 'right'}`}
+                        ? appWords.onTheCentreLine()
+                        : wallWords.toTheValue2({
+                            value: figureText(mark.left, units).replace('−', ''),
+                            value2: mark.left.value > 0 ? appWords.left() : appWords.right(),
+                          })}
                     </Box>
                     {mark.height ? (
-                      <BareButton fontSize="22px" onClick={() => ask(mark.side)}>
+                      <BareButton fontSize="22px" onClick={() => ask(side ?? 'RIGHT')}>
                         {figureText(mark.height, units)}
                       </BareButton>
                     ) : (
-                      <Box minW="60px">upright</Box>
+                      <Box minW="60px">{wallWords.upright()}</Box>
                     )}
                   </Flex>
                 </Flex>
               ))}
               {page.job.markOrigin === 'TRANSFERRED' && (
-                <Asked title="Axes as taped with the vehicle at the wall, above the wall’s foot">
+                <Asked title={wallWords.axesAsTapedWithTheVehicle()}>
                   {SIDES.map((side) => (
                     <Entry
                       key={side}
                       page={page}
                       thing={{ kind: 'AXIS_MARK', lamp: pair.kind, side }}
-                      name={`Axis taped, ${side.toLowerCase()}`}
+                      name={`Axis taped, ${sideWord(side)}`}
                       onKeep={onKeep}
                     />
                   ))}
                 </Asked>
               )}
               {pair.kind !== 'DRIVING' && (
-                <Asked title="From before the old lamps came off: their cutoffs below their centres, at what distance">
+                <Asked title={wallWords.beforeTheOldLampsWereRemoved()}>
                   <Entry
                     page={page}
                     thing={{ kind: 'BEFORE_DISTANCE' }}
@@ -121,7 +130,7 @@ export function MarksDialog({
                       key={side}
                       page={page}
                       thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
-                      name={`Below before, ${side.toLowerCase()}`}
+                      name={`Below before, ${sideWord(side)}`}
                       onKeep={onKeep}
                     />
                   ))}
@@ -166,9 +175,9 @@ function Entry({
     <Flex align="center" gap="4px">
       <span>{name}</span>
       <MeasuredEntry
-        label={`${name}${found ? `: ${figureText(found.value, units)}` : ', not read'}`}
+        label={`${name}${found ? `: ${figureText(found.value, units)}` : appWords.notRead()}`}
         missing={!found}
-        shown={found ? figureText(found.value, units) : 'not read'}
+        shown={found ? figureText(found.value, units) : appWords.notRead2()}
         onKeep={(typed, id) => onKeep(thing, typed, id)}
       />
     </Flex>

@@ -11,6 +11,9 @@ import { typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { KINDS } from './kinds';
 import { reading } from './readings';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 export interface ReadTask {
   lamp: LampKind;
@@ -51,9 +54,9 @@ export function ReadDialog({
 }
 
 const AXIS_WORD = {
-  VERTICAL: 'Vertical',
-  HORIZONTAL: 'Horizontal',
-  TO_BE_TRIED: 'Untried',
+  VERTICAL: appWords.vertical(),
+  HORIZONTAL: appWords.horizontal(),
+  TO_BE_TRIED: wallWords.untried(),
 } as const;
 
 function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close: () => void }) {
@@ -75,7 +78,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
   const [turned, setTurned] = useState(task.turned);
   // One id for each reading of this form: storing it again after a failure adds nothing twice.
   const [ids] = useState(() => Array.from({ length: 6 }, () => uuidv7()));
-  const side = task.side.toLowerCase();
+  const side = sideWord(task.side);
   const of = { lamp: task.lamp, side: task.side } as const;
 
   const store = useMutation({
@@ -136,7 +139,8 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
     >
       <Dialog.Header pr="64px">
         <Dialog.Title fontFamily="heading" fontSize="22px">
-          {side === 'left' ? 'Left' : 'Right'} {KINDS[task.lamp].lamp}, the other one covered
+          {side === 'left' ? appWords.left2() : appWords.right2()}{' '}
+          {wallWords.lampTheOtherOneCovered({ lamp: KINDS[task.lamp].lamp })}
         </Dialog.Title>
       </Dialog.Header>
       <Dialog.Body display="flex" flexDirection="column" gap="14px">
@@ -147,11 +151,11 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
         )}
         {turned ? (
           <Box>
-            <Label>Which screw, and how far it was turned</Label>
+            <Label>{wallWords.whichAdjusterAndHowFarIt()}</Label>
             <Flex gap="8px" wrap="wrap">
               <NativeSelect.Root w="150px">
                 <NativeSelect.Field
-                  aria-label="Screw"
+                  aria-label={wallWords.adjuster()}
                   h="48px"
                   value={screw}
                   onChange={(event) => setScrew(event.target.value)}
@@ -165,7 +169,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
                 <NativeSelect.Indicator />
               </NativeSelect.Root>
               <Input
-                aria-label="Turned"
+                aria-label={wallWords.turned()}
                 h="48px"
                 flex="1"
                 minW="160px"
@@ -173,7 +177,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
                 onChange={(event) => setTurns(event.target.value)}
               />
               <PlainButton type="button" onClick={flip}>
-                Other way
+                {wallWords.otherWay()}
               </PlainButton>
             </Flex>
             {screws.find((one) => one.id === screw)?.place && (
@@ -185,33 +189,37 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
           </Box>
         ) : (
           <PlainButton type="button" alignSelf="flex-start" onClick={() => setTurned(true)}>
-            A screw was turned before
+            {wallWords.anAdjusterWasTurnedBefore()}
           </PlainButton>
         )}
         <Box>
           <Label>
-            {task.lamp === 'DRIVING' ? 'Centre of the bright spot' : 'Cutoff'} below the lamp-height
-            line (above it with a minus)
+            {task.lamp === 'DRIVING' ? wallWords.centreOfTheBrightSpot() : wallWords.cutoff()}{' '}
+            {wallWords.belowTheLampHeightLineAbove()}
           </Label>
-          <Field label="Cutoff below" unit={unit} value={below} set={setBelow} focus />
+          <Field label={wallWords.cutoffBelow()} unit={unit} value={below} set={setBelow} focus />
         </Box>
         <Box as="details">
           <Box as="summary" cursor="pointer" minH="48px" display="flex" alignItems="center">
-            Also: step aside, roll{task.lamp === 'DIPPED' && ', laden'}
+            {wallWords.alsoLateralStepRoll()}
+            {task.lamp === 'DIPPED' && wallWords.laden()}
           </Box>
-          <Label>Step to the left of straight ahead (to the right with a minus)</Label>
-          <Field label="Step to the left" unit={unit} value={step} set={setStep} />
-          <Label>Roll: the flat part’s left end higher by, over a width of</Label>
+          <Label>{wallWords.stepToTheLeftOfStraight()}</Label>
+          <Field label={wallWords.stepToTheLeft()} unit={unit} value={step} set={setStep} />
+          <Label>{wallWords.rollTheFlatPartsLeftEnd()}</Label>
           <Flex gap="8px">
-            <Field label="Left end higher" unit={unit} value={rise} set={setRise} />
-            <Field label="Over a width of" unit={unit} value={run} set={setRun} />
+            <Field label={wallWords.leftEndHigher()} unit={unit} value={rise} set={setRise} />
+            <Field label={wallWords.overAWidthOf()} unit={unit} value={run} set={setRun} />
           </Flex>
           {task.lamp === 'DIPPED' && (
             <>
-              <Label>
-                With the load in and the levelling set for it: cutoff below the lamp’s height then
-              </Label>
-              <Field label="Cutoff below, laden" unit={unit} value={laden} set={setLaden} />
+              <Label>{wallWords.withTheLoadInAndThe()}</Label>
+              <Field
+                label={wallWords.cutoffBelowLaden()}
+                unit={unit}
+                value={laden}
+                set={setLaden}
+              />
             </>
           )}
         </Box>
@@ -222,7 +230,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
           type="submit"
           disabled={store.isPending || (!below.trim() && !laden.trim() && !turned)}
         >
-          Keep
+          {appWords.save()}
         </ActButton>
       </Dialog.Footer>
     </form>

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import type { Reading } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
@@ -14,7 +16,7 @@ function when(iso: string) {
 }
 
 function what(reading: Reading) {
-  const side = reading.side ? `, ${reading.side.toLowerCase()}` : '';
+  const side = reading.side ? `, ${sideWord(reading.side)}` : '';
   const lamp = { DIPPED: '', FRONT_FOG: ' (fog)', DRIVING: ' (driving)' }[reading.lamp];
   return `${reading.title}${side}${lamp}`;
 }
@@ -26,7 +28,7 @@ function what(reading: Reading) {
 export function ReadingsTape({
   readings,
   onCorrect,
-  first = 'the distance from lamp to wall',
+  first = wallWords.theDistanceFromLampToWall(),
 }: {
   readings: Reading[];
   onCorrect: (reading: Reading, typed: string, id: string) => Promise<unknown>;
@@ -38,7 +40,7 @@ export function ReadingsTape({
   return (
     <Box
       as="section"
-      aria-label="Readings, newest first"
+      aria-label={wallWords.readingsNewestFirst()}
       color="tapeInk"
       h="100%"
       overflowY="auto"
@@ -56,9 +58,11 @@ export function ReadingsTape({
       }}
     >
       <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
-        Readings, newest first
+        {wallWords.readingsNewestFirst()}
       </Box>
-      {readings.length === 0 && <Box py="16px">Nothing measured yet. Start with {first}.</Box>}
+      {readings.length === 0 && (
+        <Box py="16px">{wallWords.nothingMeasuredYetStartWithFirst({ first })}</Box>
+      )}
       <Box as="ol" listStyleType="none">
         {readings.toReversed().map((reading) => {
           const struck = reading.struckBy !== undefined;
@@ -76,7 +80,10 @@ export function ReadingsTape({
                 <>
                   <Box fontSize="15px">{what(reading)}</Box>
                   <MeasuredEntry
-                    label={`Correct ${what(reading)}, typed ${reading.typed}`}
+                    label={wallWords.correctReadingTypedTyped({
+                      reading: what(reading),
+                      typed: reading.typed,
+                    })}
                     shown="correct"
                     align="left"
                     width="150px"
@@ -115,12 +122,12 @@ export function ReadingsTape({
                       lineHeight="1.25"
                       whiteSpace="nowrap"
                     >
-                      typed {reading.typed}
+                      {wallWords.typedTyped({ typed: reading.typed })}
                       <br />
                       {reading.takenBy}, {when(reading.takenAt)}
                     </Box>
                   </Flex>
-                  {!struck && <Box srOnly>correct</Box>}
+                  {!struck && <Box srOnly>{wallWords.correct()}</Box>}
                 </Box>
               )}
             </Box>

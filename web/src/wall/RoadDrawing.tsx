@@ -7,6 +7,8 @@ import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import type { Worked } from '../finding/Working';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { wallWords } from '../words/page/wall';
+import { sideWord } from '../words/terms';
 
 const ROAD_MM = 140_000;
 const ASSUMED_HEIGHT_MM = 700;
@@ -62,7 +64,8 @@ export function RoadDrawing({
             colour="quiet"
             anchor={width > WIDE ? 'start' : 'end'}
           >
-            {width > WIDE && 'level road from the side, '}heights exaggerated {times}×
+            {width > WIDE && wallWords.levelRoadFromTheSide()}
+            {wallWords.heightsExaggeratedTimes({ times })}
           </Label>
           <Vehicle x={lampX} ground={ground} lampY={y(noseMm)} />
           {lamps[0]?.limits && (
@@ -105,11 +108,11 @@ export function RoadDrawing({
           position="absolute"
           inset="0"
           cursor="pointer"
-          aria-label="Where the cutoffs meet the road; show working"
+          aria-label={wallWords.whereTheCutoffsMeetTheRoad()}
           onClick={() =>
             onAsk({
               kind: 'figure',
-              title: 'Where the cutoffs meet the road',
+              title: wallWords.whereTheCutoffsMeetTheRoad2(),
               lines: lamps.flatMap((lamp) => lamp.reading?.reachWorking ?? []),
               source,
             })
@@ -123,9 +126,9 @@ export function RoadDrawing({
 function describe(pair: PairAtWall, units: Units) {
   const one = (lamp: LampAtWall) =>
     lamp.reading
-      ? `${lamp.side.toLowerCase()} ${lamp.reading.reach ? figureText(lamp.reading.reach, units) : 'never'}`
-      : `${lamp.side.toLowerCase()} not read`;
-  return `Where the cutoffs meet a level road: ${one(pair.left)}, ${one(pair.right)}`;
+      ? `${sideWord(lamp.side)} ${lamp.reading.reach ? figureText(lamp.reading.reach, units) : wallWords.never()}`
+      : wallWords.sideNotRead({ side: sideWord(lamp.side) });
+  return wallWords.whereTheCutoffsMeetALevel({ left: one(pair.left), right: one(pair.right) });
 }
 
 /** A plain vehicle's nose. */
@@ -215,10 +218,10 @@ function Beam({
   const clippedY = Math.max(8, y(endY));
   // near the right end the words stand before the point
   const crowded = landed && endX > 0.82 * ROAD_MM;
-  const side = lamp.side.toLowerCase();
+  const side = sideWord(lamp.side);
   const words = reach
-    ? `${side} ${landed ? '' : 'beyond, '}${figureText(reach, units)}`
-    : `${side} never comes down`;
+    ? `${side} ${landed ? '' : `${wallWords.beyond()} `}${figureText(reach, units)}`
+    : wallWords.sideNeverComesDown({ side });
   // words at the far end stand clear of the line where they begin, too
   const run = x(endX) - x(0);
   const begin = landed ? 1 : Math.max(0, 1 - (words.length * LETTER_WIDTH + 6) / run);

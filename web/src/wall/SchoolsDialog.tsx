@@ -15,6 +15,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
 import { wallRequest } from './readings';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 /** The schools side by side: what each asks, where it lands, and what each rule set says of it. */
 export function SchoolsDialog({
@@ -56,14 +58,13 @@ export function SchoolsDialog({
           <Dialog.Content bg="ground" color="ink">
             <Dialog.Header pr="64px">
               <Dialog.Title fontFamily="heading" fontSize="22px">
-                Schools of aiming, for these lamps at this distance
+                {wallWords.waysOfAimingForTheseLamps()}
               </Dialog.Title>
             </Dialog.Header>
             <Dialog.Body pb="24px" overflowX="auto">
               {problem && (
                 <Box role="alert" color="out" pb="8px">
-                  {problem} The page shows it as it is now; choose again if it still should be
-                  yours.
+                  {wallWords.problemThePageShowsItAs({ problem })}
                 </Box>
               )}
               <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
@@ -82,8 +83,7 @@ export function SchoolsDialog({
               </Box>
               <Refusal words={schools.error?.message} />
               <Box color="quiet" mt="12px">
-                Percent of the distance, angle, mark below the lamp-height line, and where such a
-                cutoff meets a level road. All rule sets are from memory: check the current text.
+                {wallWords.percentOfTheDistanceAngleMark()}
               </Box>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
@@ -104,13 +104,13 @@ function Head({ rows }: { rows: SchoolRow[] }) {
     <Box as="thead" color="quiet" fontFamily="scale" fontSize="15px">
       <tr>
         <Box as="th" {...cell}>
-          School
+          {appWords.wayOfAiming()}
         </Box>
         <Box as="th" {...cell}>
-          Left
+          {appWords.left2()}
         </Box>
         <Box as="th" {...cell}>
-          Right
+          {appWords.right2()}
         </Box>
         {sets.map((set) => (
           <Box as="th" key={set.ruleSetId} {...cell} maxW="110px">
@@ -119,7 +119,7 @@ function Head({ rows }: { rows: SchoolRow[] }) {
         ))}
         <Box as="th" {...cell}>
           <Box as="span" srOnly>
-            Choose
+            {wallWords.choose()}
           </Box>
         </Box>
       </tr>
@@ -163,7 +163,10 @@ function Row({
                       alignItems="center"
                       justifyContent="center"
                       cursor="pointer"
-                      aria-label={`${one.title}, ${side === 0 ? 'left' : 'right'}: show working`}
+                      aria-label={wallWords.titleShowWorking({
+                        title: one.title,
+                        value: side === 0 ? appWords.left() : appWords.right(),
+                      })}
                       onClick={() => onAsk({ kind: 'finding', finding: one.finding })}
                     >
                       <VerdictShape verdict={one.finding.verdict} size={24} />
@@ -177,11 +180,11 @@ function Row({
         <Box as="td" {...cell} textAlign="right">
           {chosen ? (
             <Box py="12px" color="lamp" fontWeight="600">
-              chosen
+              {wallWords.chosen()}
             </Box>
           ) : (
             <PlainButton onClick={onChoose} disabled={!possible}>
-              Choose
+              {wallWords.choose()}
             </PlainButton>
           )}
         </Box>
@@ -209,7 +212,7 @@ function LampCell({ lamp }: { lamp: SchoolRow['left'] }) {
   if (!lamp.percent) {
     return (
       <Box as="td" {...cell} color="quiet">
-        no mark
+        {wallWords.noMark()}
       </Box>
     );
   }
@@ -221,9 +224,12 @@ function LampCell({ lamp }: { lamp: SchoolRow['left'] }) {
       </Box>
       <Box color="quiet" fontSize="15px">
         {text(lamp.angle)}
-        {lamp.belowLine && ` · ${text(lamp.belowLine)} below`}
+        {lamp.belowLine &&
+          wallWords.belowLineBelow({ belowLine: figureText(lamp.belowLine, units) })}
         <br />
-        {lamp.reach ? `reaches ${text(lamp.reach)}` : 'never comes down'}
+        {lamp.reach
+          ? wallWords.reachesReach({ reach: figureText(lamp.reach, units) })
+          : wallWords.neverComesDown()}
       </Box>
     </Box>
   );

@@ -3,13 +3,15 @@ import type { Verdict, WallSheet } from '../app/api/client';
 import { paint } from '../app/theme';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 export type Step = WallSheet['steps'][number];
 
 /** The order of work at the wall; each step's shape tells where it stands. */
 export function Steps({ steps, onStep }: { steps: Step[]; onStep: (step: Step) => void }) {
   return (
-    <Box as="ol" listStyleType="none" aria-label="Steps">
+    <Box as="ol" listStyleType="none" aria-label={appWords.steps()}>
       {steps.map((step) => (
         <li key={step.task + step.subject}>
           <Flex
@@ -57,7 +59,7 @@ function titleColour({ state }: Step) {
 function StepShape({ state }: { state: Step['state'] }) {
   if (state === 'NOW') {
     return (
-      <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label="now">
+      <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label={wallWords.now()}>
         <path d="M3 16a9 9 0 0 1 18 0z" fill={paint('lampFill')} />
         <path d="M1 17.5h22" stroke={paint('ink')} strokeWidth="2" />
       </svg>
@@ -65,7 +67,7 @@ function StepShape({ state }: { state: Step['state'] }) {
   }
   if (state === 'LATER') {
     return (
-      <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label="later">
+      <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label={wallWords.later()}>
         <path d="M5 12h14" stroke={paint(VERDICT_PAINT.NOT_KNOWN)} strokeWidth="2.4" />
       </svg>
     );

@@ -5,18 +5,20 @@ import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 type Next = WallSheet['next'];
 
 const ACT_WORDS: Record<Next['action'], string> = {
-  MEASURE_DISTANCE: 'Measure the distance',
-  MEASURE_CENTRE: 'Measure the lamp',
-  MEASURE_EDGE: 'Measure the lens edge',
-  MEASURE_FLOOR: 'Read the floor',
-  SETTLE: 'What to do',
-  READ_CUTOFF: 'Read the cutoff',
-  TURN_AND_READ: 'Turned, read again',
-  DONE: 'See the findings',
+  MEASURE_DISTANCE: wallWords.measureTheDistance(),
+  MEASURE_CENTRE: wallWords.measureTheLamp(),
+  MEASURE_EDGE: wallWords.measureTheLensEdge(),
+  MEASURE_FLOOR: wallWords.readTheFloor(),
+  SETTLE: wallWords.whatToDo(),
+  READ_CUTOFF: wallWords.readTheCutoff(),
+  TURN_AND_READ: appWords.turnedReadAgain(),
+  DONE: wallWords.seeTheFindings(),
 };
 
 /** The worst thing in one sentence, and one large button that is the next thing to do. */
@@ -50,7 +52,7 @@ export function VerdictBand({
     >
       {draft ? (
         <>
-          <PlainButton onClick={draft.drop}>Drop</PlainButton>
+          <PlainButton onClick={draft.drop}>{appWords.drop()}</PlainButton>
           <ActButton onClick={draft.keep}>{draft.words}</ActButton>
         </>
       ) : (

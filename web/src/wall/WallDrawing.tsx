@@ -25,11 +25,13 @@ import {
   type Props,
   type Scene,
 } from './scene';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 /** The wall to scale, as seen from the seat; values are typed where they are measured. */
 export function WallDrawing(props: Props) {
   return (
-    <DrawingGround label="The wall to scale, as seen from the driver’s seat">
+    <DrawingGround label={wallWords.theWallToScaleAsSeen()}>
       {(size) => size.height > FLOOR_HEIGHT && <Drawn {...props} {...size} />}
     </DrawingGround>
   );
@@ -82,14 +84,16 @@ function Drawn(props: Props & Size) {
       <Overlay x={(leftX + rightX) / 2} y={52} ground="plaster">
         <Flex align="center" fontFamily="heading" fontWeight="600" px="4px">
           <MeasuredEntry
-            label={`Between lamps${spacing ? `: ${figureText(spacing.value, units)}` : ', not read'}`}
+            label={wallWords.betweenLamps({
+              value: spacing ? `: ${figureText(spacing.value, units)}` : appWords.notRead(),
+            })}
             missing={!spacing}
-            shown={spacing ? bareText(spacing.value, units) : 'between lamps?'}
+            shown={spacing ? bareText(spacing.value, units) : wallWords.betweenLamps2()}
             onKeep={(typed, id) => props.onKeep({ kind: 'SPACING', lamp: pair.kind }, typed, id)}
           />
           {spacing && (
             <Box whiteSpace="nowrap" bg="plaster" ml="-6px" px="4px">
-              between lamps
+              {wallWords.betweenLamps3()}
             </Box>
           )}
         </Flex>
@@ -101,8 +105,7 @@ function Drawn(props: Props & Size) {
       {draft === undefined && !pair.left.place && !pair.right.place && (
         <Overlay x={(width + TAPE_WIDTH) / 2} y={height * 0.36} ground="plaster">
           <Box fontSize="17px" textAlign="center" w="340px" p="8px" bg="plaster">
-            Measure from each lamp square to the wall, and each lamp’s centre above the floor. The
-            marks follow from those.
+            {wallWords.measureFromEachLampSquareTo()}
           </Box>
         </Overlay>
       )}
@@ -274,12 +277,12 @@ function FloorWords({
     >
       {left && right ? (
         <span>
-          floor: {move(left.correction, units)} left,
+          {wallWords.floorCorrectionLeft({ correction: move(left.correction, units) })}
           <br />
-          {move(right.correction, units)} right
+          {wallWords.correctionRight({ correction: move(right.correction, units) })}
         </span>
       ) : (
-        'wall’s foot; floor taken as level'
+        wallWords.footOfTheWallFloorTaken()
       )}
     </Box>
   );
@@ -287,5 +290,5 @@ function FloorWords({
 
 function move(correction: { value: number; metric: string; imperial: string }, units: string) {
   const text = (units === 'METRIC' ? correction.metric : correction.imperial).replace('−', '');
-  return `${text} ${correction.value < 0 ? 'down' : 'up'}`;
+  return `${text} ${correction.value < 0 ? appWords.down() : appWords.up()}`;
 }

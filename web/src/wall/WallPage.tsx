@@ -36,6 +36,8 @@ import { VerdictBand } from './VerdictBand';
 import { WallDrawing } from './WallDrawing';
 import { AskedProvider, useAsking } from '../entry/asked';
 import { lampOf } from '../finding/subject';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 export function WallPage() {
   return (
@@ -45,14 +47,17 @@ export function WallPage() {
   );
 }
 
-const TRAFFIC = { RIGHT: 'traffic on the right', LEFT: 'traffic on the left' } as const;
+const TRAFFIC = {
+  RIGHT: wallWords.trafficOnTheRight(),
+  LEFT: wallWords.trafficOnTheLeft(),
+} as const;
 const RULES: Record<string, string> = {
-  'un-r48': 'UN rules',
-  'un-r48-large': 'UN rules',
-  'gb-inspection': 'Great Britain’s test',
-  'gb-lighting': 'Great Britain, fog',
+  'un-r48': wallWords.uNRules(),
+  'un-r48-large': wallWords.uNRules(),
+  'gb-inspection': wallWords.greatBritainsTest(),
+  'gb-lighting': wallWords.greatBritainFog(),
   'us-sae-j599': 'SAE J599',
-  'us-ca-24403': 'California, fog',
+  'us-ca-24403': wallWords.californiaFog(),
 };
 
 type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefined;
@@ -87,18 +92,18 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     () => setTask({ lamp: kind, side: 'RIGHT', turned: false }),
     [kind],
   );
-  useCommand(' ', 'Stand back', standBack);
-  useCommand('c', 'Compare the schools of aiming', openSchools);
-  useCommand('m', 'Marks to tape, with their places', openMarks);
-  useCommand('f', 'All findings', openFindings);
-  useCommand('j', 'Job, vehicle and screws', openSettings);
-  useCommand('w', 'Cautions', openCautions);
-  useCommand('l', 'Read the left lamp', readLeft);
-  useCommand('r', 'Read the right lamp', readRight);
+  useCommand(' ', appWords.standBack(), standBack);
+  useCommand('c', wallWords.compareTheWaysOfAiming(), openSchools);
+  useCommand('m', wallWords.marksToTapeWithTheirPlaces(), openMarks);
+  useCommand('f', appWords.allFindings(), openFindings);
+  useCommand('j', wallWords.jobVehicleAndAdjusters(), openSettings);
+  useCommand('w', appWords.cautions(), openCautions);
+  useCommand('l', wallWords.readTheLeftLamp(), readLeft);
+  useCommand('r', wallWords.readTheRightLamp(), readRight);
   useToYard();
 
   if (!pair) {
-    return <Nowhere what="pair of lamps" />;
+    return <Nowhere what={wallWords.pairOfLamps()} />;
   }
 
   const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
@@ -192,7 +197,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           offline={offline}
         >
           <PlainButton onClick={standBack}>
-            Stand back
+            {appWords.standBack()}
             <Key name=" " />
           </PlainButton>
         </StageHeader>
@@ -212,11 +217,11 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       }
       left={
         <StageColumn
-          label="Order of work"
+          label={wallWords.orderOfWork()}
           foot={
             <Cautions
               cautions={sheet.cautions}
-              where="at the wall"
+              where={wallWords.atTheWall()}
               open={shown === 'cautions'}
               setOpen={(open) => setShown(open ? 'cautions' : undefined)}
             />
@@ -235,23 +240,23 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
                 </ToolButton>
               ))}
             <Box flex="1" color="quiet" fontSize="14px" pl="6px" hideBelow="xl">
-              as seen from the seat
+              {wallWords.asSeenFromTheDriversSeat()}
             </Box>
             <ToolButton onClick={openSchools}>
               {pair.schoolTitle}
               <Key name="c" />
             </ToolButton>
             <ToolButton onClick={openMarks}>
-              Marks
+              {appWords.marks()}
               <Key name="m" />
             </ToolButton>
             <ToolButton onClick={openSettings}>
-              Job
+              {appWords.job()}
               <Key name="j" />
             </ToolButton>
             <ToolButton asChild>
               <Link to={page.bay ? `/bays/${page.bay.id}` : '/bays'}>
-                {page.bay?.name ?? 'No bay'}
+                {page.bay?.name ?? wallWords.noBay()}
               </Link>
             </ToolButton>
           </DrawingTools>
@@ -292,7 +297,9 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           sheet={sheet}
           draft={
             draft && {
-              words: `Keep ${figureText(draftFigure(draft.belowMm), units)}`,
+              words: wallWords.saveBelowMm({
+                belowMm: figureText(draftFigure(draft.belowMm), units),
+              }),
               keep: keepDraft,
               drop: drafting.drop,
               problem: draftProblem,

@@ -1,13 +1,15 @@
 import type { LampKind } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 /** What each kind of lamp is called at the wall, and what of its light is read there. */
 export const KINDS: Record<LampKind, { title: string; lamp: string; read: string }> = {
-  DIPPED: { title: 'Low beam', lamp: 'lamp', read: 'cutoff' },
-  FRONT_FOG: { title: 'Fog lamps', lamp: 'fog lamp', read: 'cutoff' },
+  DIPPED: { title: appWords.lowBeam2(), lamp: 'lamp', read: 'cutoff' },
+  FRONT_FOG: { title: appWords.fogLamps2(), lamp: appWords.fogLamp(), read: 'cutoff' },
   DRIVING: {
-    title: 'Driving lamps',
-    lamp: 'driving lamp',
-    read: 'bright spot',
+    title: wallWords.drivingLamps(),
+    lamp: appWords.drivingLamp(),
+    read: wallWords.brightSpot(),
   },
 };
 

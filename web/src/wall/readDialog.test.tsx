@@ -47,7 +47,7 @@ function dialog(side: 'LEFT' | 'RIGHT', turned: boolean) {
 
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const keep = () => userEvent.click(screen.getByRole('button', { name: 'Keep' }));
+const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save' }));
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -91,7 +91,7 @@ describe('a lamp that is read', () => {
     const close = dialog('LEFT', true);
     fill('Cutoff below', '58');
     await keep();
-    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
     expect(close).not.toHaveBeenCalled();
     expect(screen.getByLabelText<HTMLInputElement>('Cutoff below').value).toBe('58');
     await keep();

@@ -182,7 +182,7 @@ describe('the next thing to do at the wall', () => {
     expect(
       await screen.findByRole('dialog', { name: 'Right fog lamp, the other one covered' }),
     ).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'A screw was turned before' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'An adjuster was turned before' })).toBeTruthy();
   });
 
   it('asks for the turn where a screw was turned', async () => {
@@ -218,14 +218,14 @@ describe('the cutoff on the drawing', () => {
     handle('left').focus();
     await userEvent.keyboard('{ArrowDown}');
     await userEvent.keyboard('{Shift>}{ArrowDown}{/Shift}');
-    expect(await screen.findByRole('button', { name: 'Keep 61 mm' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Save 61 mm' })).toBeTruthy();
     expect(judged.map((one) => [one.kind, one.side, one.value])).toEqual([
       ['CUTOFF_BELOW', 'LEFT', 51],
       ['CUTOFF_BELOW', 'LEFT', 61],
     ]);
     handle('left').focus();
     await userEvent.keyboard('{Enter}');
-    await waitFor(() => expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^Save/ })).toBeNull());
     expect(kept.map((one) => one.edit)).toEqual([
       expect.objectContaining({ kind: 'CUTOFF_BELOW', side: 'LEFT', typed: '61', units: 'METRIC' }),
     ]);
@@ -236,7 +236,7 @@ describe('the cutoff on the drawing', () => {
     open({ ...content, job: { ...content.job, units: 'IMPERIAL' } });
     handle('right').focus();
     await userEvent.keyboard('{ArrowUp}');
-    await press('Keep 1 15/16 in');
+    await press('Save 1 15/16 in');
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.edit).toMatchObject({ typed: '1 15/16', units: 'IMPERIAL', side: 'RIGHT' });
   });
@@ -245,7 +245,7 @@ describe('the cutoff on the drawing', () => {
     open(page({ pairs: [pair('DIPPED', { left: lamp('LEFT', cutoff(50)) })] }));
     handle('left').focus();
     await userEvent.keyboard('{ArrowUp}{Escape}');
-    expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Save/ })).toBeNull();
     expect(kept).toEqual([]);
   });
 
@@ -254,10 +254,10 @@ describe('the cutoff on the drawing', () => {
     open(page({ pairs: [pair('DIPPED', { left: lamp('LEFT', cutoff(50)) })] }));
     handle('left').focus();
     await userEvent.keyboard('{ArrowDown}');
-    await press('Keep 51 mm');
-    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
-    await press('Keep 51 mm');
-    await waitFor(() => expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull());
+    await press('Save 51 mm');
+    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
+    await press('Save 51 mm');
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^Save/ })).toBeNull());
     expect(new Set(kept.map((one) => one.id)).size).toBe(1);
     expect(kept).toHaveLength(2);
   });

@@ -14,6 +14,8 @@ import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from './vehicleViews';
 import { WorkshopFrame } from './WorkshopFrame';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** What comes off the vehicle, each counted where it was. */
 export function ApartPage() {
@@ -99,10 +101,10 @@ export function ViewTools({
 }
 
 export function useViewKeys(setView: (view: ViewName) => void) {
-  useCommand('1', 'The front', () => setView('FRONT'));
-  useCommand('2', 'The left side', () => setView('LEFT_SIDE'));
-  useCommand('3', 'The right side', () => setView('RIGHT_SIDE'));
-  useCommand('4', 'The underside', () => setView('UNDERSIDE'));
+  useCommand('1', workshopWords.theFront(), () => setView('FRONT'));
+  useCommand('2', workshopWords.theLeftSide(), () => setView('LEFT_SIDE'));
+  useCommand('3', workshopWords.theRightSide(), () => setView('RIGHT_SIDE'));
+  useCommand('4', workshopWords.theUnderside(), () => setView('UNDERSIDE'));
 }
 
 /** How much is off, and each line to be looked at or completed. */
@@ -111,7 +113,7 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
   return (
     <Box
       as="section"
-      aria-label="What is off"
+      aria-label={workshopWords.whatIsOff()}
       maxH="46%"
       overflowY="auto"
       tabIndex={0}
@@ -124,7 +126,7 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
         <Box fontFamily="heading" fontWeight="700" fontSize="34px" lineHeight="1">
           {off}
         </Box>
-        <Box color="quiet">off the vehicle</Box>
+        <Box color="quiet">{workshopWords.offTheVehicle()}</Box>
       </Flex>
       {ledger.toReversed().map((line) => (
         <Box
@@ -144,7 +146,10 @@ function OffList({ ledger, onLine }: { ledger: LedgerLine[]; onLine: (line: Ledg
           <Box lineHeight="1.25">{line.words}</Box>
           {(line.row.size || line.row.tray || line.row.holds) && (
             <Box color="quiet" fontSize="13.5px">
-              {[line.row.holds && `holds ${line.row.holds}`, line.row.tray]
+              {[
+                line.row.holds && workshopWords.holdsHolds({ holds: line.row.holds }),
+                line.row.tray,
+              ]
                 .filter(Boolean)
                 .join(' · ')}
             </Box>
@@ -166,10 +171,10 @@ function Hole({ page, tell }: { page: Page; tell: Tell }) {
     <Box pb="6px">
       <OneOf
         which="HOLE"
-        label="Holes"
+        label={appWords.holes()}
         options={[
-          ['DRILLED', 'a hole is drilled'],
-          ['NONE', 'no hole'],
+          ['DRILLED', workshopWords.aHoleIsDrilled()],
+          ['NONE', workshopWords.noHole()],
         ]}
         value={page.bench.choices.HOLE ?? 'DRILLED'}
         keep={tell}
@@ -184,10 +189,10 @@ function BatterySchool({ page, tell }: { page: Page; tell: Tell }) {
     <Box pb="6px">
       <OneOf
         which="BATTERY"
-        label="Battery while working"
+        label={workshopWords.batteryWhileWorking()}
         options={[
-          ['NEGATIVE_OFF', 'negative off'],
-          ['LIVE', 'left live'],
+          ['NEGATIVE_OFF', appWords.negativeOff()],
+          ['LIVE', workshopWords.leftLive()],
         ]}
         value={page.bench.choices.BATTERY ?? 'NEGATIVE_OFF'}
         keep={tell}
@@ -201,7 +206,7 @@ function Hidden({ page }: { page: Page }) {
   return (
     <Box px="18px" py="8px" bg="panel" borderTopWidth="1px" borderColor="hairline" role="note">
       <Box as="span" color="edge" fontWeight="600" fontFamily="heading">
-        Hidden on the like vehicle:{' '}
+        {workshopWords.hiddenOnSimilarVehicles()}
       </Box>
       {page.hidden.map((one) => `${one.words} (${one.vehicle})`).join('; ')}
     </Box>

@@ -11,6 +11,9 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
+import { sideWord } from '../words/terms';
 
 type Measure = NonNullable<EntryEdit['measure']>;
 
@@ -21,21 +24,22 @@ export function BenchAim({ page, write }: { page: Page; write: Write }) {
   );
   return (
     <>
-      <Box color="quiet">
-        Its own bulb at 12 V, before the housing is opened: tape the flat part of the cutoff at two
-        places, and read both above one fixed line. Then the projector at the same two places. The
-        bench stands for the vehicle only if the adjusters stand as they did. Drawn: the tape is the
-        factory’s cutoff, the light the projector’s, steeper than they are.
-      </Box>
+      <Box color="quiet">{workshopWords.withItsOwnBulbAt12()}</Box>
       <Flex gap="26px" wrap="wrap" py="8px">
-        {entry('BENCH_DISTANCE', undefined, 'bench to wall')}
-        {entry('RUN', undefined, 'the two places apart')}
+        {entry('BENCH_DISTANCE', undefined, workshopWords.benchToWall())}
+        {entry('RUN', undefined, workshopWords.theTwoPlacesApart())}
       </Flex>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} columnGap="18px" rowGap="14px">
         {page.bench.aim.map((lamp) => (
-          <Box key={lamp.side} as="section" aria-label={`${lamp.side.toLowerCase()} lamp`}>
+          <Box
+            key={lamp.side}
+            as="section"
+            aria-label={workshopWords.sideLamp({ side: sideWord(lamp.side) })}
+          >
             <Box h="236px" position="relative">
-              <DrawingGround label={`The bench’s wall before the ${lamp.side.toLowerCase()} lamp`}>
+              <DrawingGround
+                label={workshopWords.theBenchWallBeforeTheSide({ side: sideWord(lamp.side) })}
+              >
                 {(size) => <OnTape page={page} write={write} side={lamp.side} {...size} />}
               </DrawingGround>
             </Box>
@@ -52,8 +56,8 @@ export function BenchAim({ page, write }: { page: Page; write: Write }) {
 type Field = Measure['field'];
 
 const PLACES = [
-  ['left place', 0.26, 'FACTORY_LEFT', 'NOW_LEFT'],
-  ['right place', 0.74, 'FACTORY_RIGHT', 'NOW_RIGHT'],
+  [workshopWords.leftPlace(), 0.26, 'FACTORY_LEFT', 'NOW_LEFT'],
+  [workshopWords.rightPlace(), 0.74, 'FACTORY_RIGHT', 'NOW_RIGHT'],
 ] as const satisfies readonly (readonly [string, number, Field, Field])[];
 /** Heights within this of each other fill the drawing. */
 const LEAST_SPAN_MM = 24;
@@ -132,7 +136,7 @@ function OnTape({
           </g>
         ))}
         <Label x={12} y={22} as="figure" size={17} colour="ink">
-          {side === 'LEFT' ? 'Left lamp' : 'Right lamp'}
+          {side === 'LEFT' ? workshopWords.leftLamp() : workshopWords.rightLamp()}
         </Label>
       </svg>
       {at.map((one) => {
@@ -146,7 +150,7 @@ function OnTape({
                 write={write}
                 field={one.factory}
                 side={side}
-                words={`factory, ${one.place}`}
+                words={workshopWords.factoryPlace({ place: one.place })}
                 asked="taped?"
               />
             </Overlay>
@@ -156,7 +160,7 @@ function OnTape({
                 write={write}
                 field={one.now}
                 side={side}
-                words={`projector, ${one.place}`}
+                words={workshopWords.projectorPlace({ place: one.place })}
                 asked="projector?"
               />
             </Overlay>
@@ -185,12 +189,14 @@ function Entry({
 }) {
   const units = useUnits();
   const kept = page.bench.measures.find((one) => one.field === field && one.side === side);
-  const name = side ? `${side.toLowerCase()} lamp, ${words}` : words;
+  const name = side ? workshopWords.sideLampWords({ side: sideWord(side), words }) : words;
   return (
     <Flex align="center" gap="4px">
       {!asked && <Box color="quiet">{words}</Box>}
       <MeasuredEntry
-        label={kept?.value ? `${name}: ${bareText(kept.value, units)}` : `${name}, not read`}
+        label={
+          kept?.value ? `${name}: ${bareText(kept.value, units)}` : appWords.nameNotRead({ name })
+        }
         shown={kept?.value ? bareText(kept.value, units) : (asked ?? '?')}
         missing={!kept?.value}
         onKeep={(typed) => write({ measure: { field, side, typed, units } }, `${name}: ${typed}`)}

@@ -13,14 +13,15 @@ import { Oven } from './Oven';
 import { TimerList } from './TimerList';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 import { WorkshopFrame } from './WorkshopFrame';
+import { workshopWords } from '../words/page/workshop';
 
 type View = 'fit' | 'oven' | 'aim' | 'lens';
 
 const VIEWS: readonly (readonly [View, string, string])[] = [
-  ['fit', 'Fit', '1'],
-  ['oven', 'Oven and cures', '2'],
-  ['aim', 'Bench aim', '3'],
-  ['lens', 'Lens', '4'],
+  ['fit', workshopWords.fit(), '1'],
+  ['oven', workshopWords.ovenAndCures(), '2'],
+  ['aim', workshopWords.benchAim(), '3'],
+  ['lens', workshopWords.lens(), '4'],
 ];
 
 /** Work on the opened housing. */
@@ -35,10 +36,10 @@ export function BenchPage() {
 function Bench({ page, offline }: { page: Page; offline: boolean }) {
   const writing = useWriting(page.job.id, 'BENCH');
   const [view, setView] = useState<View>('fit');
-  useCommand('1', 'Fit', () => setView('fit'));
-  useCommand('2', 'Oven and cures', () => setView('oven'));
-  useCommand('3', 'Bench aim', () => setView('aim'));
-  useCommand('4', 'Lens', () => setView('lens'));
+  useCommand('1', workshopWords.fit(), () => setView('fit'));
+  useCommand('2', workshopWords.ovenAndCures(), () => setView('oven'));
+  useCommand('3', workshopWords.benchAim(), () => setView('aim'));
+  useCommand('4', workshopWords.lens(), () => setView('lens'));
   return (
     <WorkshopFrame
       page={page}

@@ -5,15 +5,18 @@ import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
+import { sideWord } from '../words/terms';
 
 type Adhesive = NonNullable<NonNullable<EntryEdit['timer']>['adhesive']>;
 
 const ADHESIVES: readonly (readonly [Adhesive, string])[] = [
-  ['FAST_EPOXY', 'fast epoxy'],
-  ['FULL_EPOXY', 'full epoxy'],
-  ['SEALANT', 'sealant'],
-  ['SILICONE', 'silicone'],
-  ['THREADLOCKER', 'threadlocker'],
+  ['FAST_EPOXY', workshopWords.fastEpoxy()],
+  ['FULL_EPOXY', workshopWords.fullEpoxy()],
+  ['SEALANT', workshopWords.sealant()],
+  ['SILICONE', workshopWords.silicone()],
+  ['THREADLOCKER', workshopWords.threadlocker()],
 ];
 
 /** Starts a timer for what cures, or for something else. */
@@ -34,7 +37,7 @@ export function CureForm({
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string>();
   const words = ADHESIVES.find(([one]) => one === adhesive)?.[1] ?? '';
-  const usualName = [words || 'timer', side !== 'BOTH' && side.toLowerCase()]
+  const usualName = [words || workshopWords.timer(), side !== 'BOTH' && sideWord(side)]
     .filter(Boolean)
     .join(', ');
   const start = async () => {
@@ -50,7 +53,7 @@ export function CureForm({
             time,
           },
         },
-        `timer: ${called}, ${time}`,
+        workshopWords.timerCalledTime({ called, time }),
       );
       setProblem(undefined);
       setTime('');
@@ -61,9 +64,9 @@ export function CureForm({
     }
   };
   return (
-    <Box as="section" aria-label="Cures and other timers" pt="16px">
+    <Box as="section" aria-label={workshopWords.curesAndOtherTimers()} pt="16px">
       <Box fontFamily="heading" fontWeight="600" fontSize="20px" pb="8px">
-        What cures, by its label
+        {workshopWords.whatCuresByItsLabel()}
       </Box>
       <Grid
         templateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr 1fr auto' }}
@@ -71,36 +74,36 @@ export function CureForm({
         alignItems="end"
       >
         <Choice
-          label="Adhesive"
+          label={workshopWords.adhesive()}
           value={adhesive}
           set={setAdhesive}
-          options={[...ADHESIVES, ['NONE', 'something else'] as const]}
+          options={[...ADHESIVES, ['NONE', workshopWords.somethingElse()] as const]}
         />
         <Choice
-          label="Which lamp"
+          label={workshopWords.whichLamp()}
           value={side}
           set={setSide}
           options={[
-            ['BOTH', 'both'],
-            ['LEFT', 'left'],
-            ['RIGHT', 'right'],
+            ['BOTH', workshopWords.both()],
+            ['LEFT', appWords.left()],
+            ['RIGHT', appWords.right()],
           ]}
         />
         <TextField
-          label="Time on its label"
+          label={workshopWords.timeOnItsLabel()}
           value={time}
           set={setTime}
           maxLength={20}
           placeholder="24 h"
         />
         <TextField
-          label="Called"
+          label={appWords.called()}
           value={name}
           set={setName}
           maxLength={60}
           placeholder={usualName}
         />
-        <PlainButton onClick={() => void start()}>Start</PlainButton>
+        <PlainButton onClick={() => void start()}>{workshopWords.start()}</PlainButton>
       </Grid>
       <Refusal words={problem} pt="6px" />
     </Box>

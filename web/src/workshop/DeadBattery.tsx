@@ -5,6 +5,8 @@ import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** Nothing can be proved on a dead vehicle: says so, and puts the battery on. */
 export function DeadBattery({ page, write }: { page: Page; write: Write }) {
@@ -15,8 +17,11 @@ export function DeadBattery({ page, write }: { page: Page; write: Write }) {
   const happened = async (what: 'NEGATIVE_ON' | 'SECOND_ON', words: string) => {
     try {
       await (power && what === 'NEGATIVE_ON'
-        ? write({ step: { step: power.id, skipped: false, reason: '' } }, `done: ${power.words}`)
-        : write({ battery: { what } }, `battery: ${words}`));
+        ? write(
+            { step: { step: power.id, skipped: false, reason: '' } },
+            workshopWords.doneWords({ words: power.words }),
+          )
+        : write({ battery: { what } }, workshopWords.batteryWords({ words })));
       setProblem(undefined);
     } catch (refused) {
       setProblem((refused as Error).message);
@@ -32,17 +37,19 @@ export function DeadBattery({ page, write }: { page: Page; write: Write }) {
       borderBottomWidth="1px"
       borderColor="hairline"
       role="group"
-      aria-label="Battery"
+      aria-label={appWords.battery()}
     >
       <VerdictShape verdict="NOT_KNOWN" size={20} />
       <Box flex="1" minW="200px" fontSize="17px">
-        The negative terminal is off: no lamp can be tried.
+        {workshopWords.theNegativeTerminalIsOffNo()}
       </Box>
-      <PlainButton onClick={() => void happened('NEGATIVE_ON', 'negative terminal on')}>
-        Negative on
+      <PlainButton onClick={() => void happened('NEGATIVE_ON', workshopWords.negativeTerminalOn())}>
+        {appWords.negativeOn()}
       </PlainButton>
-      <PlainButton onClick={() => void happened('SECOND_ON', 'helper battery joined')}>
-        Helper battery joined
+      <PlainButton
+        onClick={() => void happened('SECOND_ON', workshopWords.helperBatteryConnected())}
+      >
+        {workshopWords.helperBatteryConnected2()}
       </PlainButton>
       <Refusal words={problem} />
     </Flex>

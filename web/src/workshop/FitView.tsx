@@ -10,21 +10,22 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { EntryEdit } from '../app/api/client';
 import { OneOf } from './OneOf';
 import type { Tell, Write } from './useWorkshop';
+import { workshopWords } from '../words/page/workshop';
 
 type Field = NonNullable<EntryEdit['measure']>['field'];
 type Section = Page['bench']['section'];
 type Piece = Section['pieces'][number];
 
 const FIELD: Record<Section['spans'][number]['field'], [Field, string]> = {
-  BOWL_OPENING: ['BOWL_OPENING', 'bowl'],
-  BOWL_DEPTH: ['BOWL_DEPTH', 'to the lens'],
-  BEHIND: ['BEHIND', 'room behind'],
-  HOLE: ['HOLE', 'hole'],
-  LENS: ['LENS', 'lens'],
-  SHROUD: ['SHROUD', 'shroud'],
-  FRONT: ['FRONT', 'in front'],
-  BACK: ['BACK', 'behind'],
-  THREAD: ['THREAD', 'thread'],
+  BOWL_OPENING: ['BOWL_OPENING', workshopWords.bowl()],
+  BOWL_DEPTH: ['BOWL_DEPTH', workshopWords.toTheLens()],
+  BEHIND: ['BEHIND', workshopWords.roomBehind()],
+  HOLE: ['HOLE', workshopWords.hole()],
+  LENS: ['LENS', workshopWords.lens2()],
+  SHROUD: ['SHROUD', workshopWords.shroud()],
+  FRONT: ['FRONT', workshopWords.inFront()],
+  BACK: ['BACK', workshopWords.behind()],
+  THREAD: ['THREAD', workshopWords.thread()],
 };
 
 const FILL: Record<Piece['of'], [string, string]> = {
@@ -50,7 +51,7 @@ export function FitView({ page, write, tell }: { page: Page; write: Write; tell:
   return (
     <Flex direction="column" flex="1" minH="0">
       <Box flex="1" minH={{ base: '380px', lg: '0' }}>
-        <DrawingGround label="Section through housing and projector">
+        <DrawingGround label={workshopWords.sectionThroughHousingAndProjector()}>
           {({ width, height }) => (
             <Drawn section={bench.section} width={width} height={height} measure={measure} />
           )}
@@ -84,38 +85,38 @@ function Ways({ page, tell }: { page: Page; tell: Tell }) {
   const groups = [
     [
       'MOUNT',
-      'Mount',
+      workshopWords.mount(),
       bench.mount,
       [
-        ['RING', 'ring and nut'],
-        ['GLUED', 'glued'],
+        ['RING', workshopWords.ringAndNut()],
+        ['GLUED', workshopWords.glued()],
       ],
     ],
     [
       'ROLL',
-      'Roll is set',
+      workshopWords.rollIsSet(),
       bench.rollWay,
       [
-        ['ON_BENCH', 'on the bench'],
-        ['ON_VEHICLE', 'on the vehicle'],
+        ['ON_BENCH', workshopWords.onTheBench()],
+        ['ON_VEHICLE', workshopWords.onTheVehicle()],
       ],
     ],
     [
       'SEAL',
-      'Lens',
+      workshopWords.lens(),
       seal,
       [
-        ['GLUED', 'sealed'],
-        ['WELDED', 'welded'],
+        ['GLUED', workshopWords.sealed()],
+        ['WELDED', workshopWords.welded()],
       ],
     ],
     [
       'LENS',
-      'Its surface',
+      workshopWords.itsSurface(),
       lens,
       [
-        ['AS_IT_IS', 'as it is'],
-        ['RESTORE', 'restored'],
+        ['AS_IT_IS', workshopWords.asItIs()],
+        ['RESTORE', workshopWords.restored()],
       ],
     ],
   ] as const;
@@ -132,7 +133,8 @@ function Ways({ page, tell }: { page: Page; tell: Tell }) {
         ))}
       </Flex>
       <Box color="quiet" pt="4px">
-        {bench.advised === bench.mount ? 'Follows' : 'Advised otherwise'}: {bench.because}
+        {bench.advised === bench.mount ? workshopWords.follows() : workshopWords.advisedOtherwise()}
+        : {bench.because}
       </Box>
     </>
   );
@@ -198,7 +200,7 @@ function Drawn({
           ),
         )}
         <Label x={14} y={height - 8} size={13.5} colour="quiet">
-          section along the axis, forward at the right; what is not measured is drawn as usual
+          {workshopWords.sectionAlongTheAxisForwardTo()}
         </Label>
       </svg>
       {section.spans.map((span) => {
@@ -211,7 +213,7 @@ function Drawn({
             y={span.upright ? y(0) + UPRIGHT[span.field] : y(span.at)}
           >
             <MeasuredEntry
-              label={`${words} ${span.value ? bareText(span.value, units) : '?, not measured'}`}
+              label={`${words} ${span.value ? bareText(span.value, units) : workshopWords.notMeasured()}`}
               shown={`${words} ${span.value ? bareText(span.value, units) : '?'}`}
               missing={!span.value}
               onKeep={measure(field, words)}

@@ -7,6 +7,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 const SIDES = ['LEFT', 'RIGHT'] as const;
 
@@ -19,14 +21,11 @@ export function FlashView({ page, write }: { page: Page; write: Write }) {
       overflowY="auto"
       tabIndex={0}
       role="region"
-      aria-label="Flash rate"
+      aria-label={workshopWords.flashRate()}
       px={{ base: '14px', lg: '24px' }}
       py="12px"
     >
-      <Box color="quiet">
-        Count each side for ten seconds or longer. A lamp that takes too little current flashes too
-        fast.
-      </Box>
+      <Box color="quiet">{workshopWords.countEachSideForTenSeconds()}</Box>
       {SIDES.map((side) => (
         <Counted key={side} side={side} write={write} />
       ))}
@@ -56,19 +55,19 @@ export function FlashView({ page, write }: { page: Page; write: Write }) {
 }
 
 function Counted({ side, write }: { side: (typeof SIDES)[number]; write: Write }) {
-  const words = side === 'LEFT' ? 'left' : 'right';
+  const words = side === 'LEFT' ? appWords.left() : appWords.right();
   const [flashes, setFlashes] = useState('');
   const [time, setTime] = useState('10 s');
   const [problem, setProblem] = useState<string>();
   const keep = async () => {
     if (!/^\s*[1-9]\d*\s*$/.test(flashes)) {
-      setProblem('The flashes are a whole number, 1 or more.');
+      setProblem(workshopWords.theFlashesAreAWholeNumber());
       return;
     }
     try {
       await write(
         { flash: { side, flashes: Number(flashes), time } },
-        `${words} turn signal: ${flashes} flashes in ${time}`,
+        workshopWords.wordsTurnSignalFlashesFlashesIn({ words, flashes, time }),
       );
       setFlashes('');
       setProblem(undefined);
@@ -83,7 +82,7 @@ function Counted({ side, write }: { side: (typeof SIDES)[number]; write: Write }
         gap="10px"
         wrap="wrap"
         align="flex-end"
-        aria-label={`Flashes, ${words}`}
+        aria-label={workshopWords.flashesWords({ words })}
         onSubmit={(event: React.FormEvent) => {
           event.preventDefault();
           void keep();
@@ -91,7 +90,7 @@ function Counted({ side, write }: { side: (typeof SIDES)[number]; write: Write }
       >
         <Box w="180px">
           <TextField
-            label={`Flashes, ${words}`}
+            label={workshopWords.flashesWords({ words })}
             value={flashes}
             set={setFlashes}
             maxLength={3}
@@ -99,9 +98,14 @@ function Counted({ side, write }: { side: (typeof SIDES)[number]; write: Write }
           />
         </Box>
         <Box w="120px">
-          <TextField label={`In, ${words}`} value={time} set={setTime} maxLength={20} />
+          <TextField
+            label={workshopWords.inWords({ words })}
+            value={time}
+            set={setTime}
+            maxLength={20}
+          />
         </Box>
-        <PlainButton type="submit">Write it down</PlainButton>
+        <PlainButton type="submit">{workshopWords.record()}</PlainButton>
       </Flex>
       <Refusal words={problem} pt="6px" />
     </Box>

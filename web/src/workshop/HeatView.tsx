@@ -11,6 +11,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** Temperatures while something warms, and the curve that tells where it will end. */
 export function HeatView({ page, write }: { page: Page; write: Write }) {
@@ -24,7 +26,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
     try {
       await write(
         { heat: { what: what.trim(), after, temperature, limit: limit || undefined } },
-        `${what}: ${temperature} after ${after}`,
+        workshopWords.whatTemperatureAfterAfter({ what, temperature, after }),
       );
       setTemperature('');
       setProblem(undefined);
@@ -39,14 +41,11 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
       overflowY="auto"
       tabIndex={0}
       role="region"
-      aria-label="Heat"
+      aria-label={workshopWords.heat()}
       px={{ base: '14px', lg: '24px' }}
       py="12px"
     >
-      <Box color="quiet">
-        Read it every minute or two from the moment it is switched on; again fitted and closed. The
-        curve says where it ends, five minutes say only where it is.
-      </Box>
+      <Box color="quiet">{workshopWords.readItEveryMinuteOrTwo()}</Box>
       <Flex
         as="form"
         gap="10px"
@@ -60,16 +59,16 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
       >
         <Box flex="2" minW="140px">
           <TextField
-            label="What warms"
+            label={workshopWords.whatWarms()}
             value={what}
             set={setWhat}
             maxLength={60}
-            placeholder="left resistor"
+            placeholder={workshopWords.leftResistor()}
           />
         </Box>
         <Box flex="1" minW="90px">
           <TextField
-            label="After"
+            label={appWords.after()}
             value={after}
             set={setAfter}
             maxLength={20}
@@ -78,7 +77,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
         </Box>
         <Box flex="1" minW="100px">
           <TextField
-            label="Temperature"
+            label={workshopWords.temperature()}
             value={temperature}
             set={setTemperature}
             maxLength={20}
@@ -87,20 +86,20 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
         </Box>
         <Box flex="1" minW="110px">
           <TextField
-            label="Its material bears"
+            label={workshopWords.itsMaterialWithstands()}
             value={limit}
             set={setLimit}
             maxLength={20}
-            placeholder="not said"
+            placeholder={appWords.notSaid()}
           />
         </Box>
-        <PlainButton type="submit">Write it down</PlainButton>
+        <PlainButton type="submit">{workshopWords.record()}</PlainButton>
       </Flex>
       <Refusal words={problem} />
       {page.heat.map((heat) => (
         <HeatCurve key={heat.what} heat={heat} />
       ))}
-      {page.heat.length === 0 && <Box py="12px">Nothing was read yet.</Box>}
+      {page.heat.length === 0 && <Box py="12px">{workshopWords.nothingReadYet()}</Box>}
     </Box>
   );
 }
@@ -140,7 +139,12 @@ function HeatCurve({ heat }: { heat: Heat }) {
       )}
       <Box ref={box}>
         {width > 0 && (
-          <svg width={width} height={HEIGHT} role="img" aria-label={`Temperatures of ${heat.what}`}>
+          <svg
+            width={width}
+            height={HEIGHT}
+            role="img"
+            aria-label={workshopWords.temperaturesOfWhat({ what: heat.what })}
+          >
             <path
               d={`M${PAD.left} ${PAD.top}V${HEIGHT - PAD.bottom}H${width - PAD.right}`}
               fill="none"
@@ -174,7 +178,7 @@ function HeatCurve({ heat }: { heat: Heat }) {
               size={13.5}
               colour="out"
             >
-              {`may reach ${figureText(heat.limit, units)}`}
+              {workshopWords.mayReachLimit({ limit: figureText(heat.limit, units) })}
             </Label>
             {points.length > 0 && (
               <path

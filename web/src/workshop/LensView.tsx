@@ -4,6 +4,8 @@ import type { WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import type { Write } from './useWorkshop';
+import { workshopWords } from '../words/page/workshop';
+import { sideWord } from '../words/terms';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -13,7 +15,10 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
   const { lens, lookAgainFrom, lookAgainLatest } = page.bench;
   const climb = async (side: 'LEFT' | 'RIGHT', grit: number, words: string) => {
     try {
-      await write({ lens: { side, grit } }, `${side.toLowerCase()} lens: ${words}`);
+      await write(
+        { lens: { side, grit } },
+        workshopWords.sideLensWords({ side: sideWord(side), words }),
+      );
       setProblem(undefined);
     } catch (refused) {
       setProblem((refused as Error).message);
@@ -21,10 +26,7 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
   };
   return (
     <>
-      <Box color="quiet">
-        Decided by the lens, after it is off and before it is opened. A lightly hazed one may start
-        higher up; from there no rung is left out.
-      </Box>
+      <Box color="quiet">{workshopWords.decidedByTheLensOnceIt()}</Box>
       <Refusal words={problem} pt="6px" />
       {lens.map((rung) => (
         <Flex
@@ -48,12 +50,15 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
               <PlainButton
                 key={side}
                 aria-pressed={done}
-                aria-label={`${side.toLowerCase()} lens, ${rung.words}`}
+                aria-label={workshopWords.sideLensWords2({
+                  side: sideWord(side),
+                  words: rung.words,
+                })}
                 bg={done ? 'lampFill' : undefined}
                 color={done ? 'onLamp' : 'ink'}
                 onClick={() => void climb(side, rung.grit, rung.words)}
               >
-                {side.toLowerCase()} {done && '✓'}
+                {sideWord(side)} {done && '✓'}
               </PlainButton>
             );
           })}
@@ -61,8 +66,10 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
       ))}
       {lookAgainFrom && lookAgainLatest && (
         <Box pt="10px">
-          It lasts one to two years: look again from {DAY.format(new Date(lookAgainFrom))}, by{' '}
-          {DAY.format(new Date(lookAgainLatest))} at the latest.
+          {workshopWords.itLastsOneToTwoYears({
+            value: DAY.format(new Date(lookAgainFrom)),
+            value2: DAY.format(new Date(lookAgainLatest)),
+          })}
         </Box>
       )}
     </>

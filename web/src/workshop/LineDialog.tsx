@@ -8,6 +8,8 @@ import { Choice, TextField } from '../settings/fields';
 import { LineMoves } from './LineMoves';
 import { rowWords } from './QuickEntry';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** A line of the ledger: what became of it, and what else is known of it. */
 export function LineDialog({
@@ -27,20 +29,20 @@ export function LineDialog({
 }
 
 const KINDS: readonly (readonly [OutEdit['kind'], string])[] = [
-  ['UNSORTED', 'not said yet'],
-  ['BOLT', 'bolt'],
-  ['NUT', 'nut'],
-  ['SCREW', 'screw'],
-  ['CLIP_PULL', 'clip, pin pulled'],
-  ['CLIP_PUSH', 'clip, pin pushed'],
-  ['RIVET', 'rivet'],
-  ['TAB', 'tab'],
-  ['LATCH', 'latch'],
-  ['STUD', 'ball stud'],
-  ['PEG', 'locating peg'],
-  ['CONNECTOR', 'connector'],
-  ['THING', 'bulb, socket, bracket or the like'],
-  ['PIECE', 'piece: bumper, lamp, trim'],
+  ['UNSORTED', workshopWords.notEnteredYet()],
+  ['BOLT', workshopWords.bolt()],
+  ['NUT', workshopWords.nut()],
+  ['SCREW', workshopWords.screw()],
+  ['CLIP_PULL', workshopWords.clipPinPulled()],
+  ['CLIP_PUSH', workshopWords.clipPinPushed()],
+  ['RIVET', workshopWords.rivet()],
+  ['TAB', workshopWords.tab()],
+  ['LATCH', workshopWords.latch()],
+  ['STUD', workshopWords.ballStud()],
+  ['PEG', workshopWords.locatingPeg()],
+  ['CONNECTOR', workshopWords.connector()],
+  ['THING', workshopWords.bulbSocketBracketOrTheLike()],
+  ['PIECE', workshopWords.partBumperLampTrim()],
 ];
 
 const SIZES = ['', '5.5 mm', '7 mm', '8 mm', '10 mm', '13 mm', 'T25', 'T30'];
@@ -62,8 +64,10 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
     <Box fontSize="16px">
       {(line.takeOff || line.putBack) && (
         <Box color="quiet" pb="8px" maxW="70ch">
-          {[line.takeOff, line.putBack && `Back: ${line.putBack}`].filter(Boolean).join(' ')} Common
-          practice.
+          {[line.takeOff, line.putBack && workshopWords.backPutBack({ putBack: line.putBack })]
+            .filter(Boolean)
+            .join(' ')}{' '}
+          {workshopWords.commonPractice()}
         </Box>
       )}
       <LineMoves line={line} write={write} onProblem={setProblem} />
@@ -72,92 +76,97 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
         <>
           <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="12px" pt="12px">
             <Choice
-              label="What it is"
+              label={appWords.whatItIs()}
               value={row.kind}
               set={(kind) => set({ kind })}
               options={KINDS}
             />
             <TextField
-              label="Called"
+              label={appWords.called()}
               value={row.name}
               set={(name) => set({ name })}
               maxLength={60}
-              placeholder="left bezel"
+              placeholder={workshopWords.leftBezel()}
             />
             <TextField
-              label="Comes off after"
+              label={workshopWords.comesOffAfter()}
               value={row.after ?? ''}
               set={(after) => set({ after })}
               maxLength={60}
-              placeholder="flap"
+              placeholder={workshopWords.flap()}
             />
             <Choice
-              label="Tool"
+              label={workshopWords.tool()}
               value={SIZES.includes(row.size) ? row.size : ''}
               set={(size) => set({ size })}
-              options={SIZES.map((size) => [size, size || 'not said'] as const)}
+              options={SIZES.map((size) => [size, size || appWords.notSaid()] as const)}
             />
             <TextField
-              label="Thread"
+              label={workshopWords.thread2()}
               value={row.thread}
               set={(thread) => set({ thread })}
               maxLength={20}
               placeholder="M6"
             />
             <TextField
-              label="Tray or bag"
+              label={workshopWords.trayOrBag()}
               value={row.tray}
               set={(tray) => set({ tray })}
               maxLength={40}
-              placeholder="tray 2"
+              placeholder={workshopWords.tray2()}
             />
             <TextField
-              label="Holds"
+              label={workshopWords.holds()}
               value={row.holds}
               set={(holds) => set({ holds })}
               maxLength={60}
-              placeholder="bumper"
+              placeholder={workshopWords.bumper()}
             />
             <TextField
-              label="Place"
+              label={appWords.place()}
               value={row.where}
               set={(where) => set({ where })}
               maxLength={80}
             />
             <Choice
-              label="As found"
+              label={workshopWords.asFound()}
               value={row.asFound}
               set={(asFound) => set({ asFound })}
               options={[
-                ['SOUND', 'sound'],
-                ['MISSING', 'missing'],
-                ['SUBSTITUTED', 'another one in its place'],
-                ['BROKEN', 'broken'],
-                ['GLUED', 'glued'],
+                ['SOUND', workshopWords.sound()],
+                ['MISSING', appWords.missing()],
+                ['SUBSTITUTED', workshopWords.anotherOneInItsPlace()],
+                ['BROKEN', workshopWords.broken()],
+                ['GLUED', workshopWords.glued()],
               ]}
             />
           </Grid>
           <Flex gap="8px" py="12px" wrap="wrap">
             <Toggle on={row.hidden} set={(hidden) => set({ hidden })}>
-              Hidden until something else is off
+              {workshopWords.hiddenUntilSomethingElseIsOff()}
             </Toggle>
             <Toggle on={row.captive ?? false} set={(captive) => set({ captive })}>
-              Captive: only loosened
+              {workshopWords.captiveOnlyLoosened()}
             </Toggle>
             <Toggle on={row.people === 2} set={(two) => set({ people: two ? 2 : 1 })}>
-              Takes two people
+              {workshopWords.takesTwoPeople()}
             </Toggle>
           </Flex>
-          <TextField label="Note" value={row.note} set={(note) => set({ note })} maxLength={200} />
+          <TextField
+            label={appWords.note()}
+            value={row.note}
+            set={(note) => set({ note })}
+            maxLength={200}
+          />
           <Flex justify="flex-end" pt="16px">
-            <ActButton onClick={() => void keep()}>Keep</ActButton>
+            <ActButton onClick={() => void keep()}>{appWords.save()}</ActButton>
           </Flex>
         </>
       ) : (
         <Box color="quiet" pt="10px">
           {[
-            row.holds && `holds ${row.holds}`,
-            row.after && `after ${row.after}`,
+            row.holds && workshopWords.holdsHolds({ holds: row.holds }),
+            row.after && workshopWords.afterAfter({ after: row.after }),
             row.tray,
             row.thread,
             row.note,

@@ -3,6 +3,8 @@ import type { LedgerLine } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import type { EntryEdit } from '../app/api/client';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 type Move = NonNullable<EntryEdit['move']>['move'];
 
@@ -13,32 +15,50 @@ export function movesOf(line: LedgerLine): [Move, number, string][] {
   const connector = line.row.kind === 'CONNECTOR';
   const threaded = line.byHand > 0;
   if (sound > 0) {
-    moves.push(['BACK', sound, connector ? 'Plugged' : sound === 1 ? 'Back' : `All ${sound} back`]);
+    moves.push([
+      'BACK',
+      sound,
+      connector
+        ? workshopWords.plugged()
+        : sound === 1
+          ? appWords.back()
+          : workshopWords.allSoundBack({ sound }),
+    ]);
     if (sound > 1) {
-      moves.push(['BACK', 1, 'One back']);
+      moves.push(['BACK', 1, workshopWords.oneBack()]);
     }
   }
   if (threaded) {
-    moves.push(['TIGHT', line.byHand, line.byHand === 1 ? 'Tight' : `All ${line.byHand} tight`]);
+    moves.push([
+      'TIGHT',
+      line.byHand,
+      line.byHand === 1
+        ? workshopWords.tight()
+        : workshopWords.allByHandTight({ byHand: line.byHand }),
+    ]);
   }
   if (line.awaiting > 0) {
-    moves.push(['REPLACED', 1, 'New one in']);
+    moves.push(['REPLACED', 1, workshopWords.newOneIn()]);
   }
   if (sound > 0) {
-    moves.push(['BROKEN', 1, line.row.kind === 'PIECE' ? 'Broken' : 'One broken or lost']);
+    moves.push([
+      'BROKEN',
+      1,
+      line.row.kind === 'PIECE' ? workshopWords.broken2() : workshopWords.oneBrokenOrLost(),
+    ]);
     if (!connector && line.row.kind !== 'PIECE') {
-      moves.push(['STAYS', sound, 'Stays in its hole, taped']);
+      moves.push(['STAYS', sound, workshopWords.staysInItsHoleTaped()]);
     }
   }
   return moves;
 }
 
 const WORDS: Record<Move, string> = {
-  BACK: 'back',
-  TIGHT: 'tightened',
-  BROKEN: 'broken',
-  REPLACED: 'replaced',
-  STAYS: 'stays in its hole',
+  BACK: workshopWords.back(),
+  TIGHT: workshopWords.tightened(),
+  BROKEN: workshopWords.broken(),
+  REPLACED: workshopWords.replaced(),
+  STAYS: workshopWords.staysInItsHole(),
 };
 
 export function LineMoves({
@@ -57,7 +77,7 @@ export function LineMoves({
     try {
       await write(
         { move: { row: line.id, move: what, count } },
-        `${WORDS[what]}: ${count} of ${line.words}`,
+        workshopWords.stateCountOfWords({ state: WORDS[what], count, words: line.words }),
       );
       onProblem(undefined);
     } catch (refused) {

@@ -2,6 +2,7 @@ import { Flex } from '@chakra-ui/react';
 import type { EntryEdit } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import type { Tell, Write } from './useWorkshop';
+import { workshopWords } from '../words/page/workshop';
 
 type Which = NonNullable<EntryEdit['choice']>['which'];
 
@@ -29,7 +30,9 @@ export function OneOf({
           aria-pressed={value === option}
           bg={value === option ? 'lampFill' : undefined}
           color={value === option ? 'onLamp' : 'ink'}
-          onClick={() => void keep({ choice: { which, value: option } }, `chosen: ${words}`)}
+          onClick={() =>
+            void keep({ choice: { which, value: option } }, workshopWords.chosenWords({ words }))
+          }
         >
           {words}
         </PlainButton>

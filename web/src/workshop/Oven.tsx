@@ -3,22 +3,24 @@ import { useState } from 'react';
 import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
 import { ActButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
-import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import { CureForm } from './CureForm';
 import { OneOf } from './OneOf';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
+import { sideWord } from '../words/terms';
 
 type Bake = NonNullable<EntryEdit['bake']>;
 type Inside = Bake['notInside'][number];
 
 const INSIDE: readonly (readonly [Inside, string])[] = [
-  ['BULBS', 'no bulbs'],
-  ['BALLASTS', 'no ballast or driver'],
-  ['TAPES', 'no tape or film'],
-  ['WIRES', 'no loose wires or plugs'],
-  ['SCREWS', 'no screw or clip holds the lens'],
+  ['BULBS', workshopWords.noBulbs()],
+  ['BALLASTS', workshopWords.noBallastOrDriver()],
+  ['TAPES', workshopWords.noTapeOrFilm()],
+  ['WIRES', workshopWords.noLooseWiresOrPlugs()],
+  ['SCREWS', workshopWords.noScrewOrClipHoldsThe()],
 ];
 
 /** Into the oven, coolest school first; cures by their labels; any other timer. */
@@ -37,13 +39,13 @@ export function Oven({ page, write }: { page: Page; write: Write }) {
 function Closing({ page, write }: { page: Page; write: Write }) {
   return (
     <Flex gap="8px" align="center" wrap="wrap" pt="14px">
-      <Box color="quiet">The lens is closed with</Box>
+      <Box color="quiet">{workshopWords.theLensIsClosedWith()}</Box>
       <OneOf
         which="RESEAL"
-        label="Closed with"
+        label={workshopWords.closedWith()}
         options={[
-          ['SEALANT', 'sealant'],
-          ['BUTYL', 'butyl'],
+          ['SEALANT', workshopWords.sealant()],
+          ['BUTYL', workshopWords.butyl()],
         ]}
         value={page.bench.choices.RESEAL ?? 'SEALANT'}
         keep={write}
@@ -72,7 +74,7 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
     try {
       await write(
         { bake: { purpose, side, temperature: degrees, time: minutes, notInside } },
-        `oven: ${side.toLowerCase()} lamp, ${degrees}`,
+        workshopWords.ovenSideLampDegrees({ side: sideWord(side), degrees }),
       );
       setProblem(undefined);
       setNotInside([]);
@@ -83,55 +85,61 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
     }
   };
   return (
-    <Box as="section" aria-label="Oven">
+    <Box as="section" aria-label={workshopWords.oven()}>
       <Box fontFamily="heading" fontWeight="600" fontSize="22px">
         {advice?.temperature}, {advice?.fromMinutes}
-        {advice && advice.toMinutes !== advice.fromMinutes && ` to ${advice.toMinutes}`} min
+        {advice &&
+          advice.toMinutes !== advice.fromMinutes &&
+          workshopWords.toToMinutes({ toMinutes: advice.toMinutes })}{' '}
+        min
         <Box as="span" color="quiet" fontSize="17px" fontWeight="400">
           {' '}
-          · {advice && advice.times > 0 ? `${counted(advice.times, 'time')} so far` : 'first time'}
+          ·{' '}
+          {advice && advice.times > 0
+            ? workshopWords.timesSoFar({ times: appWords.countTimes({ count: advice.times }) })
+            : workshopWords.firstTime()}
         </Box>
       </Box>
       <Box color="quiet">{advice?.because}</Box>
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(4, 1fr)' }} gap="10px" pt="8px">
         <Choice
-          label="Which lamp"
+          label={workshopWords.whichLamp()}
           value={side}
           set={setSide}
           options={[
-            ['LEFT', 'left'],
-            ['RIGHT', 'right'],
+            ['LEFT', appWords.left()],
+            ['RIGHT', appWords.right()],
           ]}
         />
         <Choice
-          label="What for"
+          label={workshopWords.whatFor()}
           value={purpose}
           set={setPurpose}
           options={[
-            ['OPEN', 'to open'],
-            ['RESEAL', 'to reseal'],
+            ['OPEN', workshopWords.toOpen()],
+            ['RESEAL', workshopWords.toReseal()],
           ]}
         />
         <TextField
-          label="Oven’s own thermometer"
+          label={workshopWords.ovensOwnThermometer()}
           value={degrees}
           set={setTemperature}
           maxLength={20}
         />
-        <TextField label="How long" value={minutes} set={setTime} maxLength={20} />
+        <TextField label={workshopWords.howLong()} value={minutes} set={setTime} maxLength={20} />
       </Grid>
       <Box pt="10px" pb="4px">
-        What is in the oven? Looked, and there is:
+        {workshopWords.whatIsInTheOvenChecked()}
       </Box>
       <ChoiceButtons
-        label="Looked, and there is"
+        label={workshopWords.checkedAndThereAre()}
         options={INSIDE}
         chosen={notInside}
         onToggle={(one) => setNotInside(toggled(notInside, one))}
       />
       <Refusal words={problem} pt="8px" />
       <Flex justify="flex-end" pt="10px">
-        <ActButton onClick={() => void bake()}>Into the oven</ActButton>
+        <ActButton onClick={() => void bake()}>{workshopWords.intoTheOven()}</ActButton>
       </Flex>
     </Box>
   );
@@ -140,13 +148,13 @@ function BakeForm({ page, write }: { page: Page; write: Write }) {
 function Schools({ page }: { page: Page }) {
   return (
     <Box pt="16px">
-      <Box as="table" w="100%" aria-label="Schools of opening and resealing">
+      <Box as="table" w="100%" aria-label={workshopWords.waysOfOpeningAndResealing()}>
         <Box as="thead" color="quiet" textAlign="left">
           <tr>
-            <th scope="col">School</th>
-            <th scope="col">Opening</th>
-            <th scope="col">Resealing</th>
-            <th scope="col">Pressed shut by</th>
+            <th scope="col">{appWords.wayOfAiming()}</th>
+            <th scope="col">{workshopWords.opening()}</th>
+            <th scope="col">{workshopWords.resealing()}</th>
+            <th scope="col">{workshopWords.pressedShutBy()}</th>
           </tr>
         </Box>
         <tbody>
@@ -163,7 +171,7 @@ function Schools({ page }: { page: Page }) {
         </tbody>
       </Box>
       <Box color="quiet" fontSize="14px" pt="4px">
-        Common practice. Never above 290 °F (143 °C).
+        {workshopWords.commonPracticeNeverAbove290F()}
       </Box>
     </Box>
   );

@@ -8,6 +8,8 @@ import { Fetched } from '../app/Fetched';
 import { Refusal } from '../app/Refusal';
 import { EXPECTED, isAlike, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** Proving from before the lamps while somebody else works the switches: one state, one lamp. */
 export function ProofStandBack() {
@@ -31,7 +33,7 @@ function Standing({ page }: { page: Page }) {
     () => void navigate(`/jobs/${page.job.id}/prove`),
     [navigate, page.job.id],
   );
-  useCommand('Escape', 'Back', leave);
+  useCommand('Escape', appWords.back(), leave);
   const item = items[at];
   const pairs = item ? pairsOf(item) : [];
   const pair = pairs[Math.min(pairAt, pairs.length - 1)];
@@ -93,7 +95,7 @@ function Standing({ page }: { page: Page }) {
     >
       <Box fontFamily="heading" fontSize="clamp(22px, 3.4vw, 44px)" color="lamp" lineHeight="1.15">
         {item.moves.length > 0 && pairAt === 0 && alone === undefined
-          ? `Say: ${item.moves.join(', ')}`
+          ? workshopWords.say({ value: item.moves.join(', ') })
           : item.name}
       </Box>
       <Flex direction="column" justify="center" flex="1" minH="0">
@@ -104,7 +106,9 @@ function Standing({ page }: { page: Page }) {
           fontSize="clamp(34px, 7vw, 96px)"
           lineHeight="1.05"
         >
-          {asked.length > 1 ? `${cell.functionWords}, both` : cell.words}
+          {asked.length > 1
+            ? workshopWords.functionWordsBoth({ functionWords: cell.functionWords })
+            : cell.words}
         </Box>
         <Box
           data-figure
@@ -149,10 +153,10 @@ function Standing({ page }: { page: Page }) {
           onClick={back}
           h="100%"
         >
-          Back
+          {appWords.back()}
         </PlainButton>
         <Flex flex="1" align="center" justify="center" color="quiet" fontSize="20px">
-          state {at + 1} of {items.length}
+          {workshopWords.stateAtOfLength({ at: at + 1, length: items.length })}
         </Flex>
         <PlainButton
           flex="1"
@@ -162,7 +166,7 @@ function Standing({ page }: { page: Page }) {
           onClick={onward}
           h="100%"
         >
-          Pass over
+          {workshopWords.passOver()}
         </PlainButton>
       </Flex>
     </Flex>

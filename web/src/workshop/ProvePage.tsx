@@ -11,7 +11,6 @@ import { ToolButton } from '../app/ToolButton';
 import { paint } from '../app/theme';
 import { TextField } from '../settings/fields';
 import { Sheet } from '../app/Sheet';
-import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
 import { HeatView } from './HeatView';
 import { DeadBattery } from './DeadBattery';
@@ -19,6 +18,8 @@ import { FlashView } from './FlashView';
 import { EXPECTED, isWrong, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { WorkshopFrame } from './WorkshopFrame';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** Every function before the front is closed, in the fewest switch movements. */
 export function ProvePage() {
@@ -36,13 +37,13 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
   const [at, setAt] = useState(() => openItem(items));
   const [told, setTold] = useState<ProofCell>();
   const item = items[Math.min(at, items.length - 1)];
-  useCommand('1', 'The states', () => setView('states'));
-  useCommand('2', 'Heat', () => setView('heat'));
-  useCommand('3', 'Flash rate', () => setView('flash'));
+  useCommand('1', workshopWords.theStates(), () => setView('states'));
+  useCommand('2', workshopWords.heat(), () => setView('heat'));
+  useCommand('3', workshopWords.flashRate(), () => setView('flash'));
   const step = (by: number) =>
     setAt((before) => Math.max(0, Math.min(items.length - 1, before + by)));
-  useCommand('ArrowRight', 'The next state', () => step(1));
-  useCommand('ArrowLeft', 'The state before', () => step(-1));
+  useCommand('ArrowRight', workshopWords.theNextState(), () => step(1));
+  useCommand('ArrowLeft', workshopWords.theStateBefore(), () => step(-1));
   return (
     <WorkshopFrame
       page={page}
@@ -56,7 +57,7 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
             aria-pressed={view === 'states'}
             onClick={() => setView('states')}
           >
-            States
+            {workshopWords.states()}
             <Key name="1" />
           </ToolButton>
           <ToolButton
@@ -64,7 +65,7 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
             aria-pressed={view === 'heat'}
             onClick={() => setView('heat')}
           >
-            Heat
+            {workshopWords.heat()}
             <Key name="2" />
           </ToolButton>
           <ToolButton
@@ -72,11 +73,11 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
             aria-pressed={view === 'flash'}
             onClick={() => setView('flash')}
           >
-            Flash rate
+            {workshopWords.flashRate()}
             <Key name="3" />
           </ToolButton>
           <ToolButton asChild>
-            <Link to={`/jobs/${page.job.id}/prove/stand-back`}>Stand back</Link>
+            <Link to={`/jobs/${page.job.id}/prove/stand-back`}>{appWords.standBack()}</Link>
           </ToolButton>
         </DrawingTools>
       }
@@ -96,7 +97,11 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
         />
       )}
       {item && told && (
-        <Sheet title={`${told.words}: what was seen?`} open close={() => setTold(undefined)}>
+        <Sheet
+          title={workshopWords.wordsWhatWasSeen({ words: told.words })}
+          open
+          close={() => setTold(undefined)}
+        >
           <Told
             cell={told}
             onTold={async (seen) => {
@@ -139,7 +144,7 @@ function State({
       overflowY="auto"
       tabIndex={0}
       role="region"
-      aria-label={`State ${number}: ${item.name}`}
+      aria-label={workshopWords.stateNumberName({ number, name: item.name })}
       px={{ base: '14px', lg: '24px' }}
       py="12px"
     >
@@ -148,12 +153,16 @@ function State({
           {item.name}
         </Box>
         <Box color="quiet">
-          state {number} of {count} · {page.proof.movements} switch movements in all
-          {!page.proof.wired && ' · the vehicle’s own functions; nothing was wired'}
+          {workshopWords.stateNumberOfCountMovementsSwitch({
+            number,
+            count,
+            movements: page.proof.movements,
+          })}
+          {!page.proof.wired && workshopWords.theVehiclesOwnFunctionsNothingWas()}
         </Box>
       </Flex>
       <Box fontFamily="heading" fontSize="22px" color="lamp" py="6px">
-        {item.moves.length > 0 ? item.moves.join(' · ') : 'as it stands'}
+        {item.moves.length > 0 ? item.moves.join(' · ') : workshopWords.asItIs2()}
       </Box>
       {pairsOf(item).map((pair) => (
         <Box
@@ -177,7 +186,7 @@ function State({
       ))}
       <Flex gap="8px" pt="14px" justify="flex-end" wrap="wrap">
         <PlainButton onClick={() => step(-1)} disabled={number === 1}>
-          Before
+          {appWords.before()}
         </PlainButton>
         <PlainButton
           onClick={() => step(1)}
@@ -186,7 +195,7 @@ function State({
           px={open.length === 0 ? '24px' : undefined}
           fontSize={open.length === 0 ? '18px' : undefined}
         >
-          Next state
+          {workshopWords.nextState()}
         </PlainButton>
         {open.length > 0 && (
           <PlainButton
@@ -198,7 +207,7 @@ function State({
             fontSize="18px"
             onClick={allWork}
           >
-            All as they should be
+            {workshopWords.allAsTheyShouldBe()}
           </PlainButton>
         )}
       </Flex>
@@ -219,7 +228,14 @@ function LampRow({
   const wrong = isWrong(cell);
   const said = outcomesOf(cell).find(([outcome]) => outcome === cell.outcome)?.[1];
   return (
-    <Box role="group" aria-label={`${cell.words}, should be ${EXPECTED[cell.expected]}`} minW="0">
+    <Box
+      role="group"
+      aria-label={workshopWords.wordsShouldBe({
+        words: cell.words,
+        expected: EXPECTED[cell.expected],
+      })}
+      minW="0"
+    >
       <Flex align="center" gap="10px">
         <Lamp cell={cell} />
         <Box flex="1" minW="0">
@@ -227,9 +243,12 @@ function LampRow({
             {cell.words}
           </Box>
           <Box color="quiet" fontSize="14px" lineHeight="1.3">
-            should be {EXPECTED[cell.expected]}
-            {cell.faults > 0 && ` · went wrong ${counted(cell.faults, 'time')}`}
-            {cell.reopened && ` · to be tried again: ${cell.reopened}`}
+            {workshopWords.shouldBe({ expected: EXPECTED[cell.expected] })}
+            {cell.faults > 0 &&
+              workshopWords.wentWrongFaults({
+                faults: appWords.countTimes({ count: cell.faults }),
+              })}
+            {cell.reopened && workshopWords.tryAgainReopened({ reopened: cell.reopened })}
           </Box>
         </Box>
         <PlainButton
@@ -252,12 +271,12 @@ function LampRow({
           color={wrong || cell.outcome === 'AFTER_TRIES' ? 'onVerdict' : 'ink'}
           onClick={onTold}
         >
-          {said && cell.outcome !== 'WORKS' ? said : 'not so'}
+          {said && cell.outcome !== 'WORKS' ? said : workshopWords.notSo()}
         </PlainButton>
       </Flex>
       {cell.tests.length > 0 && (
         <Box w="100%" fontSize="15px" pl="40px" pt="4px">
-          {cell.seen && <Box color="quiet">Seen: {cell.seen}</Box>}
+          {cell.seen && <Box color="quiet">{workshopWords.seenSeen({ seen: cell.seen })}</Box>}
           <Box as="ol" listStyleType="decimal" pl="18px">
             {cell.tests.map((test) => (
               <li key={test}>{test}</li>
@@ -310,7 +329,7 @@ function Told({
   const [problem, setProblem] = useState<string>();
   const tell = async () => {
     if (!outcome) {
-      setProblem('Say first what it did.');
+      setProblem(workshopWords.enterFirstWhatItDid());
       return;
     }
     try {
@@ -325,7 +344,7 @@ function Told({
   };
   return (
     <Box fontSize="16px">
-      <Flex gap="8px" wrap="wrap" role="group" aria-label="What it did">
+      <Flex gap="8px" wrap="wrap" role="group" aria-label={workshopWords.whatItDid()}>
         {choices.map(([one, words]) => (
           <PlainButton
             key={one}
@@ -342,22 +361,27 @@ function Told({
       </Flex>
       {outcome === 'AFTER_TRIES' && (
         <Box pt="10px">
-          <TextField label="Tries until it worked" value={tries} set={setTries} maxLength={2} />
+          <TextField
+            label={workshopWords.triesUntilItWorked()}
+            value={tries}
+            set={setTries}
+            maxLength={2}
+          />
         </Box>
       )}
       <Box pt="10px">
         <TextField
-          label="What was seen"
+          label={workshopWords.whatWasSeen()}
           value={seen}
           set={setSeen}
           maxLength={200}
-          placeholder="only when cold"
+          placeholder={workshopWords.onlyWhenCold()}
         />
       </Box>
       <Refusal words={problem} pt="8px" />
       <Flex justify="flex-end" pt="16px">
         <PlainButton minH="56px" px="26px" onClick={() => void tell()}>
-          Write it down
+          {workshopWords.record()}
         </PlainButton>
       </Flex>
     </Box>
@@ -377,7 +401,7 @@ function Progress({
   return (
     <Box
       as="ol"
-      aria-label="States in order"
+      aria-label={workshopWords.statesInOrder()}
       listStyleType="none"
       maxH="55%"
       overflowY="auto"
@@ -409,12 +433,12 @@ function Progress({
               </Box>
               <Box color={wrong ? 'out' : 'quiet'} fontSize="13.5px">
                 {wrong
-                  ? 'not so'
+                  ? workshopWords.notSo()
                   : open === 0
-                    ? 'proved'
+                    ? workshopWords.proved()
                     : open === item.lamps.length
                       ? ''
-                      : `${open} open`}
+                      : workshopWords.openOpen({ open })}
               </Box>
             </Flex>
           </li>

@@ -3,23 +3,25 @@ import { useState } from 'react';
 import type { OutEdit, WorkshopPage } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
+import { workshopWords } from '../words/page/workshop';
+import { term } from '../words/terms';
 
 type Kind = OutEdit['kind'];
 
 /** What comes off most, each with counts to press; all others are typed or chosen below. */
 const QUICK: readonly (readonly [Kind, string])[] = [
-  ['BOLT', 'bolt'],
-  ['SCREW', 'screw'],
-  ['CLIP_PULL', 'clip, pull'],
-  ['CLIP_PUSH', 'clip, push'],
-  ['CONNECTOR', 'connector'],
-  ['NUT', 'nut'],
+  ['BOLT', workshopWords.bolt()],
+  ['SCREW', workshopWords.screw()],
+  ['CLIP_PULL', workshopWords.clipPull()],
+  ['CLIP_PUSH', workshopWords.clipPush()],
+  ['CONNECTOR', workshopWords.connector()],
+  ['NUT', workshopWords.nut()],
 ];
 const COUNTS = [1, 2, 3, 4, 5, 6];
 
-const LAMPS = ['left headlamp', 'right headlamp'];
+const LAMPS = [workshopWords.leftHeadlamp(), workshopWords.rightHeadlamp()];
 const FACE = ['bumper', 'grille', 'trim'];
-const LINERS = ['left liner', 'right liner'];
+const LINERS = [workshopWords.leftLiner(), workshopWords.rightLiner()];
 const PIECES_SHOWN = 3;
 
 /** The pieces that come off next: the face first where the bumper has to go, what is off left out. */
@@ -50,8 +52,8 @@ const NAMED: Kind[] = ['PIECE', 'THING', 'UNSORTED'];
 
 /** In words, as it waits to be sent. */
 export function rowWords(row: OutEdit): string {
-  const kind = NAMED.includes(row.kind) ? row.name : row.kind.toLowerCase().replace('_', ', ');
-  return `off: ${row.kind === 'PIECE' ? kind : `${row.count} ${kind}`}`;
+  const kind = NAMED.includes(row.kind) ? row.name : term('FastenerKind', row.kind);
+  return workshopWords.off({ value: row.kind === 'PIECE' ? kind : `${row.count} ${kind}` });
 }
 
 /** Lines of the ledger in two presses: the place on the drawing, then kind and count. */
@@ -97,22 +99,22 @@ export function QuickEntry({
         >
           <Input
             h="48px"
-            aria-label="Call it out"
+            aria-label={workshopWords.callItOut()}
             aria-invalid={problem !== undefined}
             autoComplete="off"
-            placeholder="4 clip upper edge"
+            placeholder={workshopWords.n4ClipUpperEdge()}
             maxLength={80}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             fontSize="17px"
           />
         </Box>
-        <Flex gap="6px" role="group" aria-label="Pieces" wrap="wrap">
+        <Flex gap="6px" role="group" aria-label={workshopWords.pieces()} wrap="wrap">
           {pieces.map((name) => (
             <PlainButton
               key={name}
               px="13px"
-              aria-label={`Off: ${name}`}
+              aria-label={workshopWords.offName({ name })}
               onClick={() => void attempt(() => onRow({ ...PLAIN_ROW, kind: 'PIECE', name }))}
             >
               {name}

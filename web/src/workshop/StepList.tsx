@@ -5,11 +5,12 @@ import { ActButton, PlainButton } from '../app/buttons';
 import { Sheet } from '../app/Sheet';
 import { paint } from '../app/theme';
 import { Refusal } from '../app/Refusal';
-import { counted } from '../app/counted';
 import { TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { CureForm } from './CureForm';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 const key = (step: StepLine) => step.id + (step.side ?? '');
 
@@ -32,7 +33,7 @@ export function useStepMark(write: Write) {
     try {
       await write(
         { step: { step: step.id, side: step.side, skipped, reason } },
-        (skipped ? 'left out: ' : 'done: ') + step.words,
+        (skipped ? workshopWords.leftOut() : `${workshopWords.done()} `) + step.words,
       );
       setAsked(undefined);
       setProblem(undefined);
@@ -67,14 +68,14 @@ function said(step: StepLine): string[] {
     case 'DONE':
       return [`${step.by}${step.reason && `: ${step.reason}`}`];
     case 'SKIPPED':
-      return [`left out, ${step.by}: ${step.reason}`];
+      return [workshopWords.leftOutByReason({ by: step.by, reason: step.reason })];
     default:
       return [
-        step.state === 'WAITS' ? `waits: ${step.waitsFor.join('; ')}` : '',
-        step.state === 'READY' && step.gate ? 'cannot be undone' : '',
-        step.state === 'READY' && step.unread ? 'reads something: not read yet' : '',
-        step.cures ? 'leaves a cure to be timed' : '',
-        step.people > 1 ? 'takes two' : '',
+        step.state === 'WAITS' ? appWords.waits({ value: step.waitsFor.join('; ') }) : '',
+        step.state === 'READY' && step.gate ? workshopWords.cantBeUndone() : '',
+        step.state === 'READY' && step.unread ? workshopWords.needsAReadingNotReadYet() : '',
+        step.cures ? workshopWords.leavesACureToBeTimed() : '',
+        step.people > 1 ? workshopWords.takesTwo() : '',
       ].filter(Boolean);
   }
 }
@@ -86,7 +87,7 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
   const nowKey = now && key(now);
   useEffect(() => bringNear(here.current), [nowKey]);
   return (
-    <Box as="ol" listStyleType="none" aria-label="Steps">
+    <Box as="ol" listStyleType="none" aria-label={appWords.steps()}>
       {work.steps.map((step) => (
         <li key={key(step)} ref={step === now ? here : undefined}>
           <Flex
@@ -140,11 +141,16 @@ function bringNear(step: HTMLElement | null) {
   }
 }
 
-const LABEL = { DONE: 'done', SKIPPED: 'left out', WAITS: 'waits', READY: 'can be done' } as const;
+const LABEL = {
+  DONE: appWords.done2(),
+  SKIPPED: appWords.leftOut(),
+  WAITS: workshopWords.waits(),
+  READY: workshopWords.canBeDone(),
+} as const;
 
 /** A box to tick; a barred one for what cannot be undone, the sun for what is next. */
 function StepShape({ step, now }: { step: StepLine; now: boolean }) {
-  const label = now ? 'next' : LABEL[step.state];
+  const label = now ? workshopWords.next() : LABEL[step.state];
   if (now) {
     return (
       <svg width="20" height="20" viewBox="0 0 24 24" role="img" aria-label={label}>
@@ -181,7 +187,12 @@ export function CureDialog({
   write,
 }: Pick<ReturnType<typeof useStepMark>, 'curing' | 'cureTimed'> & { write: Write }) {
   return (
-    <Sheet title="Time the cure" open={curing !== undefined} close={cureTimed} size="xl">
+    <Sheet
+      title={workshopWords.timeTheCure()}
+      open={curing !== undefined}
+      close={cureTimed}
+      size="xl"
+    >
       {curing && (
         <Box fontSize="17px">
           {curing.words}
@@ -213,22 +224,33 @@ export function LeaveOutDialog({
   const [reason, setReason] = useState('');
   const left = openSteps(work);
   return (
-    <Sheet title={`${work.words}: leave out the rest`} open={open} close={close}>
+    <Sheet
+      title={workshopWords.wordsLeaveOutTheRest({ words: work.words })}
+      open={open}
+      close={close}
+    >
       <TypedForm
-        words={`Leave out ${counted(left.length, 'step')}`}
+        words={workshopWords.leaveOutLength({
+          length: appWords.countSteps({ count: left.length }),
+        })}
         onSend={async () => {
           for (const step of left) {
             await write(
               { step: { step: step.id, side: step.side, skipped: true, reason } },
-              `left out: ${step.words}`,
+              workshopWords.leftOutWords({ words: step.words }),
             );
           }
           setReason('');
           close();
         }}
       >
-        <TextField label="Why they are left out" value={reason} set={setReason} maxLength={300} />
-        <Box color="quiet">It is kept with your name, and printed on the pack.</Box>
+        <TextField
+          label={workshopWords.whyTheyAreLeftOut()}
+          value={reason}
+          set={setReason}
+          maxLength={300}
+        />
+        <Box color="quiet">{workshopWords.itIsSavedWithYourName()}</Box>
         <Box as="ul" listStyleType="none" fontSize="17px">
           {left.map((step) => (
             <Box as="li" key={key(step)} py="8px" borderTopWidth="1px" borderColor="hairline">
@@ -269,12 +291,12 @@ function Reason({
     <Box fontSize="17px">
       {step.gate && (
         <Box fontWeight="600" pb="8px">
-          This cannot be undone.
+          {workshopWords.thisCantBeUndone()}
         </Box>
       )}
       {step.waitsFor.map((what) => (
         <Box key={what} py="6px" borderTopWidth="1px" borderColor="hairline">
-          Not so yet: {what}
+          {workshopWords.waitingForWhat({ what })}
         </Box>
       ))}
       {step.unread && step.state !== 'DONE' && (
@@ -284,34 +306,36 @@ function Reason({
       )}
       {step.comesOff && (
         <Box color="quiet" pt="6px">
-          To make up for it later would have to come off again: {step.comesOff}.
+          {workshopWords.doingThisLaterMeansRemovingComesOff({ comesOff: step.comesOff })}
         </Box>
       )}
       {step.state === 'DONE' ? (
         <Box color="quiet" pt="6px">
-          Done by {step.by}. To take it back, undo its entry on the tape.
+          {workshopWords.doneByByToTakeIt({ by: step.by })}
         </Box>
       ) : (
         <Box pt="12px">
           <TextField
             label={
               step.waitsFor.length > 0
-                ? 'Reason for going on all the same, or for leaving it out'
-                : 'Reason for leaving it out'
+                ? workshopWords.reasonForGoingOnAnywayOr()
+                : workshopWords.reasonForLeavingItOut()
             }
             value={reason}
             set={setReason}
             maxLength={300}
           />
           <Box color="quiet" fontSize="15px" pt="4px">
-            It is kept with your name, and printed on the pack.
+            {workshopWords.itIsSavedWithYourName()}
           </Box>
           <Refusal words={problem} pt="8px" />
           <Flex gap="10px" pt="16px" justify="flex-end" wrap="wrap">
-            <PlainButton onClick={() => void mark(step, true, reason)}>Leave it out</PlainButton>
+            <PlainButton onClick={() => void mark(step, true, reason)}>
+              {appWords.leaveItOut()}
+            </PlainButton>
             {!step.unread && (
               <ActButton onClick={() => void mark(step, false, reason)}>
-                {step.waitsFor.length > 0 ? 'Done all the same' : 'Done'}
+                {step.waitsFor.length > 0 ? workshopWords.doneAnyway() : appWords.done()}
               </ActButton>
             )}
           </Flex>

@@ -4,6 +4,7 @@ import type { WorkshopPage } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { clockTime } from '../timers/times';
 import type { Waiting } from '../kept/outbox';
+import { workshopWords } from '../words/page/workshop';
 
 const RULED = {
   backgroundColor: 'var(--chakra-colors-tape)',
@@ -33,7 +34,7 @@ export function Tape({
   return (
     <Box
       as="section"
-      aria-label="Written down, newest first"
+      aria-label={workshopWords.logNewestFirst()}
       color="tapeInk"
       h="100%"
       overflowY="auto"
@@ -44,21 +45,27 @@ export function Tape({
       css={RULED}
     >
       <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
-        Written down, newest first
+        {workshopWords.logNewestFirst()}
       </Box>
       {problem && (
         <Box role="alert" py="6px" fontWeight="600">
           {problem}
         </Box>
       )}
-      {entries.length + waiting.length === 0 && <Box py="16px">Nothing written down yet.</Box>}
+      {entries.length + waiting.length === 0 && (
+        <Box py="16px">{workshopWords.nothingRecordedYet()}</Box>
+      )}
       <Box as="ol" listStyleType="none">
         {waiting.toReversed().map((one) => (
-          <Line key={one.id} foot={one.refused ?? 'waits for the network'} person={one.person}>
+          <Line
+            key={one.id}
+            foot={one.refused ?? workshopWords.waitsForTheNetwork()}
+            person={one.person}
+          >
             {one.words}
             {one.refused && (
               <BareButton color="tapeInk" px="0" onClick={() => onDrop(one.id)}>
-                Drop it
+                {workshopWords.dropIt()}
               </BareButton>
             )}
           </Line>
@@ -74,10 +81,10 @@ export function Tape({
                 <BareButton
                   color="tapeInk"
                   my="-10px"
-                  aria-label={`Undo: ${entry.words}`}
+                  aria-label={workshopWords.undoWords({ words: entry.words })}
                   onClick={() => onUndo(entry.id)}
                 >
-                  Undo
+                  {workshopWords.undo()}
                 </BareButton>
               )
             }

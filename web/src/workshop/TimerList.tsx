@@ -5,6 +5,8 @@ import { awaited } from '../timers/shopTimers';
 import { left } from '../timers/times';
 import { useNow } from '../timers/useNow';
 import type { Tell } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** The timers that run, the next to end first. */
 export function TimerList({ page, tell }: { page: Page; tell: Tell }) {
@@ -13,7 +15,7 @@ export function TimerList({ page, tell }: { page: Page; tell: Tell }) {
   return (
     <Box
       as="section"
-      aria-label="Timers"
+      aria-label={appWords.timers()}
       maxH="46%"
       overflowY="auto"
       tabIndex={0}
@@ -22,7 +24,7 @@ export function TimerList({ page, tell }: { page: Page; tell: Tell }) {
       borderBottomWidth="1px"
       borderColor="hairline"
     >
-      {timers.length === 0 && <Box color="quiet">No timer runs.</Box>}
+      {timers.length === 0 && <Box color="quiet">{appWords.noTimerRuns()}</Box>}
       {timers.map((timer) => {
         const seconds = (Date.parse(timer.end) - now) / 1000;
         return (
@@ -44,10 +46,12 @@ export function TimerList({ page, tell }: { page: Page; tell: Tell }) {
               </Box>
             </Box>
             <BareButton
-              aria-label={`${seconds <= 0 ? 'Seen to' : 'Stop'}: ${timer.name}`}
-              onClick={() => void tell({ stop: { timer: timer.id } }, `seen to: ${timer.name}`)}
+              aria-label={`${seconds <= 0 ? appWords.seenTo() : workshopWords.stop()}: ${timer.name}`}
+              onClick={() =>
+                void tell({ stop: { timer: timer.id } }, appWords.seenToName({ name: timer.name }))
+              }
             >
-              {seconds <= 0 ? 'Seen to' : 'Stop'}
+              {seconds <= 0 ? appWords.seenTo() : workshopWords.stop()}
             </BareButton>
           </Flex>
         );

@@ -11,6 +11,7 @@ import { useKnown } from './useKnown';
 import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { WorkshopFrame } from './WorkshopFrame';
+import { workshopWords } from '../words/page/workshop';
 
 /** What goes back, the last one off first, and what has to be in before it. */
 export function TogetherPage() {
@@ -56,31 +57,35 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
           overflowY="auto"
           tabIndex={0}
           role="region"
-          aria-label="What goes back, in order"
+          aria-label={workshopWords.whatGoesBackInOrder()}
           px={{ base: '14px', lg: '18px' }}
           py="6px"
         >
           <Refusal words={problem} />
           {lines.length === 0 && (
             <Box color="quiet" py="14px">
-              Nothing was counted off at Apart, so nothing is missed here.
+              {workshopWords.nothingWasCountedAtApartSo()}
             </Box>
           )}
           <Going lines={goesBack} next={nextIn?.id} {...row} />
           {byHand.length > 0 && (
-            <Box as="section" aria-label="By hand so far" pt={goesBack.length > 0 ? '14px' : '0'}>
+            <Box
+              as="section"
+              aria-label={workshopWords.byHandSoFar()}
+              pt={goesBack.length > 0 ? '14px' : '0'}
+            >
               <Box fontFamily="heading" fontWeight="600" fontSize="20px" color="lamp">
-                By hand so far
+                {workshopWords.byHandSoFar()}
               </Box>
               <Box color="quiet" lineHeight="1.3" pb="4px">
-                Look at the gaps, press it home, then tighten in this order.
+                {workshopWords.checkTheGapsPressItHome()}
               </Box>
               <Going lines={byHand} next={undefined} {...row} />
             </Box>
           )}
           {lines.length > 0 && open.length === 0 && (
             <Box fontFamily="heading" fontWeight="600" fontSize="22px" py="14px">
-              Everything is in its place and tight.
+              {workshopWords.everythingIsInItsPlaceAnd()}
             </Box>
           )}
         </Box>
@@ -131,12 +136,14 @@ function Going({
 
 function standing(line: LedgerLine): string {
   return [
-    line.first.length > 0 && `first: ${line.first.slice(0, 3).join('; ')}`,
-    line.row.people > 1 && 'takes two',
-    line.out < line.row.count && line.out > 0 && `${line.out} of ${line.row.count} still out`,
-    line.awaiting > 0 && `${line.awaiting} broken or lost, a new one has to come`,
-    line.byHand > 0 && `${line.byHand} by hand`,
-    line.row.tray && `in ${line.row.tray}`,
+    line.first.length > 0 && workshopWords.first({ value: line.first.slice(0, 3).join('; ') }),
+    line.row.people > 1 && workshopWords.takesTwo(),
+    line.out < line.row.count &&
+      line.out > 0 &&
+      workshopWords.outOfCountStillOut({ out: line.out, count: line.row.count }),
+    line.awaiting > 0 && workshopWords.awaitingBrokenOrLostReplaceIt({ awaiting: line.awaiting }),
+    line.byHand > 0 && workshopWords.byHandByHand({ byHand: line.byHand }),
+    line.row.tray && workshopWords.inTray({ tray: line.row.tray }),
   ]
     .filter(Boolean)
     .join(' · ');
@@ -145,12 +152,12 @@ function standing(line: LedgerLine): string {
 function Counted({ ledger }: { ledger: LedgerLine[] }) {
   const sum = (of: (line: LedgerLine) => number) => ledger.reduce((all, one) => all + of(one), 0);
   const rows: [string, number][] = [
-    ['came off', sum((line) => line.row.count)],
+    [workshopWords.cameOff(), sum((line) => line.row.count)],
     ['back', sum((line) => line.back)],
-    ['new ones in', sum((line) => line.replaced)],
-    ['stay in their holes', sum((line) => line.stays)],
-    ['still out', sum((line) => line.out)],
-    ['by hand only', sum((line) => line.byHand)],
+    [workshopWords.newOnesIn(), sum((line) => line.replaced)],
+    [workshopWords.stayInTheirHoles(), sum((line) => line.stays)],
+    [workshopWords.stillOut(), sum((line) => line.out)],
+    [workshopWords.byHandOnly(), sum((line) => line.byHand)],
   ];
   return (
     <Box px="14px" py="10px" borderBottomWidth="1px" borderColor="hairline">

@@ -20,6 +20,8 @@ import {
   type Spot,
   type ViewName,
 } from './vehicleViews';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 /** Room round the drawing, and below it for its words. */
 const MARGIN = 12;
@@ -47,7 +49,7 @@ export function VehicleLedger({
   const drawn = knownView(known, view);
   const here = spot?.view === view ? nameAt(drawn, spot) : '';
   return (
-    <DrawingGround label={`The vehicle, ${words.toLowerCase()}`}>
+    <DrawingGround label={workshopWords.theVehicleSeen({ view: words })}>
       {({ width, height }) => {
         const frame = frameIn(drawn.aspect, width, height - FOOT, MARGIN);
         return (
@@ -76,7 +78,7 @@ export function VehicleLedger({
               {last}
             </Label>
             <Label x={width / 2} y={height - 7} size={13.5} colour="quiet" anchor="middle">
-              {here || (view === 'FRONT' ? 'seen standing before it' : words.toLowerCase())}
+              {here || (view === 'FRONT' ? appWords.seenStandingBeforeIt() : words)}
             </Label>
             {apart(ledger, view, frame).map(({ line, at }) => (
               <Mark key={line.id} line={line} at={at} lit={line.id === lit} />

@@ -30,12 +30,14 @@ import {
 } from './StepList';
 import { Tape } from './Tape';
 import type { useWriting, StageName } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 const WHERE: Partial<Record<StageName, string>> = {
-  APART: 'while it comes apart',
-  BENCH: 'at the bench',
-  PROVE: 'while proving',
-  TOGETHER: 'while it goes together',
+  APART: workshopWords.whileItComesApart(),
+  BENCH: workshopWords.atTheBench(),
+  PROVE: workshopWords.whileProving(),
+  TOGETHER: workshopWords.whileItGoesTogether(),
 };
 
 /** What the four stages of the workshop share: steps, the tape, timers, the band. */
@@ -69,8 +71,8 @@ export function WorkshopFrame({
   const [worked, setWorked] = useState<Worked>();
   const ask = (finding: Finding) => setWorked({ kind: 'finding', finding });
   useToYard();
-  useCommand('f', 'All findings', () => setShown('findings'));
-  useCommand('w', 'Cautions', () => setShown('cautions'));
+  useCommand('f', appWords.allFindings(), () => setShown('findings'));
+  useCommand('w', appWords.cautions(), () => setShown('cautions'));
   const next = nextStep(work);
   const foremost = gravest(work.findings.filter((one) => one.verdict !== 'WITHIN'));
   const allDone = work.steps.every((step) => step.state === 'DONE' || step.state === 'SKIPPED');
@@ -81,7 +83,7 @@ export function WorkshopFrame({
       leftWidth="236px"
       left={
         <StageColumn
-          label="Steps"
+          label={appWords.steps()}
           head={<ResumeCard page={page} />}
           foot={
             <Cautions
@@ -96,13 +98,13 @@ export function WorkshopFrame({
           {beforeSteps}
           {!work.planned && (
             <Box color="quiet" pb="8px">
-              The plan leaves this stage out; what is written down here counts all the same.
+              {workshopWords.thePlanLeavesThisStageOut()}
             </Box>
           )}
           <StepList work={work} press={steps.press} />
           {openSteps(work).length > 1 && (
             <BareButton px="0" onClick={() => setShown('leaveOut')}>
-              Leave out the rest
+              {workshopWords.leaveOutTheRest()}
             </BareButton>
           )}
         </StageColumn>
@@ -135,18 +137,18 @@ export function WorkshopFrame({
             foremost ? (
               <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
             ) : next ? (
-              `Next: ${next.words}`
+              workshopWords.nextWords({ words: next.words })
             ) : allDone ? (
-              `${work.words}: everything is done`
+              workshopWords.wordsEverythingIsDone({ words: work.words })
             ) : (
-              'The next steps wait for something'
+              workshopWords.theNextStepsAreWaiting()
             )
           }
           detail={
             foremost?.remedy ? (
               <SentenceText sentence={foremost.remedy} />
             ) : (
-              next && next.atHand.length > 0 && `At hand: ${next.atHand.join(' · ')}`
+              next && next.atHand.length > 0 && appWords.atHand({ value: next.atHand.join(' · ') })
             )
           }
           onAsk={foremost && (() => ask(foremost))}
@@ -160,7 +162,7 @@ export function WorkshopFrame({
                     {next.words}
                   </Box>
                 )}
-                <ActButton onClick={() => steps.press(next)}>Step done</ActButton>
+                <ActButton onClick={() => steps.press(next)}>{workshopWords.stepDone()}</ActButton>
               </>
             ) : (
               <NextStage job={page.job} here={stage} />
@@ -194,7 +196,10 @@ function Minutes({ work }: { work: StageWork }) {
   const expected = work.expected && figureText(work.expected, units);
   return worked || expected ? (
     <Box color="quiet" fontSize="14px" pb="4px">
-      {[worked && `${worked} so far`, expected && `${expected} expected`]
+      {[
+        worked && workshopWords.workedSoFar({ worked }),
+        expected && workshopWords.expectedExpected({ expected }),
+      ]
         .filter(Boolean)
         .join(' · ')}
     </Box>

@@ -263,7 +263,7 @@ describe('a line of the ledger', () => {
       within(dialog).getByRole('button', { name: 'Hidden until something else is off' }),
     );
     await userEvent.click(within(dialog).getByRole('button', { name: 'Takes two people' }));
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Keep' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Save' }));
     expect(write.mock.calls.map(([said]) => said)).toEqual([
       { out: { ...ROW, holds: 'bumper', hidden: true, people: 2, changes: 'line' } },
     ]);
@@ -279,7 +279,7 @@ describe('a line of the ledger', () => {
       />,
     );
     const dialog = await screen.findByRole('dialog');
-    expect(within(dialog).queryByRole('button', { name: 'Keep' })).toBeNull();
+    expect(within(dialog).queryByRole('button', { name: 'Save' })).toBeNull();
     expect(within(dialog).getByText('tray 2')).toBeTruthy();
     write.mockRejectedValueOnce(new Problem(422, 'Undone by Ilse meanwhile.', undefined, {}));
     await userEvent.click(

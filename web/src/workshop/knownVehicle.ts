@@ -2,6 +2,8 @@ import type { FrontEdit, LampPairEdit, ShapeEdit, Side, Vehicle } from '../app/a
 import { bodyOf, frontCorners, screenCorners, sideCorners, type Body } from '../drawing/bodies';
 import { SIDES, spotOn } from '../place/shapes';
 import type { Spot, ViewName } from './vehicleViews';
+import { workshopWords } from '../words/page/workshop';
+import { sideWord } from '../words/terms';
 
 /** What a job knows of its vehicle's front. */
 export interface Known {
@@ -136,12 +138,12 @@ function front(known: Known, body: Body): KnownView {
       ...obstacles
         .filter((one) => one.corners.length > 0)
         .map((one) => ({ name: one.name, holds: inside(one.corners) })),
-      { name: 'bumper, upper edge', holds: near(bumper.top) },
+      { name: workshopWords.bumperUpperEdge(), holds: near(bumper.top) },
       {
-        name: 'bumper, lower edge',
+        name: workshopWords.bumperLowerEdge(),
         holds: (_: number, up: number) => up < share(bumper.foot + 60),
       },
-      { name: 'bonnet edge', holds: near(hoodMm) },
+      { name: workshopWords.bonnetEdge(), holds: near(hoodMm) },
       {
         name: 'grille',
         holds: (x: number, up: number) =>
@@ -188,7 +190,7 @@ function drawnLamps(known: Known, body: Body, topMm: number, shownMm: number): D
       const spot = spotOn(pair, side);
       const reach = reachOf(pair);
       return {
-        name: `${side.toLowerCase()} ${pair.name}`,
+        name: `${sideWord(side)} ${pair.name}`,
         at: [0.5 + spot.leftMm / shownMm, spot.heightMm / topMm] as Share,
         half: [reach.out / shownMm, reach.up / topMm] as Share,
         round: pair.heads.every((head) => head.lit.form === 'ELLIPSE'),
@@ -200,7 +202,7 @@ function drawnLamps(known: Known, body: Body, topMm: number, shownMm: number): D
     return drawn;
   }
   const low = SIDES.map((side) => ({
-    name: `${side.toLowerCase()} headlamp`,
+    name: workshopWords.sideHeadlamp({ side: sideWord(side) }),
     at: [
       0.5 + ((side === 'LEFT' ? 1 : -1) * spacing) / 2 / shownMm,
       (known.centreMm[side] ?? USUAL_HEIGHT_MM) / topMm,
@@ -252,7 +254,7 @@ function side(known: Known, body: Body, which: Side): KnownView {
     known.centreMm[which] ?? USUAL_HEIGHT_MM,
   ]);
   const lamp: DrawnLamp = {
-    name: `${which.toLowerCase()} headlamp`,
+    name: workshopWords.sideHeadlamp({ side: sideWord(which) }),
     at: lampAt,
     half: [130 / shown, 80 / topMm],
     round: false,
@@ -271,12 +273,12 @@ function side(known: Known, body: Body, which: Side): KnownView {
     regions: [
       lampRegion(lamp),
       {
-        name: `${which.toLowerCase()} wheel arch`,
+        name: workshopWords.sideWheelArch({ side: sideWord(which) }),
         holds: (x, up) =>
           Math.hypot((x - wheelAt[0]) * shown, (up - wheelAt[1]) * topMm) < archMm * 1.15,
       },
       {
-        name: `bumper, ${which.toLowerCase()} corner`,
+        name: workshopWords.bumperSideCorner({ side: sideWord(which) }),
         holds: (x, up) => x < wheelAt[0] && up < bumperTop / topMm,
       },
     ],
@@ -323,10 +325,16 @@ function underside(known: Known, body: Body): KnownView {
     wheels: [],
     lamps: [],
     regions: [
-      { name: 'bumper, from below', holds: (x) => x < 260 / shown },
-      { name: 'left wheel arch', holds: (x, up) => wheelArch(x, up, axle / shown) && up < 0.3 },
-      { name: 'right wheel arch', holds: (x, up) => wheelArch(x, up, axle / shown) && up > 0.7 },
-      { name: 'under tray', holds: (x) => x < axle / shown },
+      { name: workshopWords.bumperFromBelow(), holds: (x) => x < 260 / shown },
+      {
+        name: workshopWords.leftWheelArch(),
+        holds: (x, up) => wheelArch(x, up, axle / shown) && up < 0.3,
+      },
+      {
+        name: workshopWords.rightWheelArch(),
+        holds: (x, up) => wheelArch(x, up, axle / shown) && up > 0.7,
+      },
+      { name: workshopWords.underTray(), holds: (x) => x < axle / shown },
     ],
   };
 }

@@ -1,5 +1,7 @@
 import type { ProofCell, ProofItem } from '../app/api/client';
 import type { Write } from './useWorkshop';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 export type Outcome = NonNullable<ProofCell['outcome']>;
 
@@ -7,20 +9,24 @@ export type Outcome = NonNullable<ProofCell['outcome']>;
 export function outcomesOf(cell: ProofCell): readonly (readonly [Outcome, string])[] {
   return cell.expected === 'OUT'
     ? [
-        ['WORKS', 'out'],
+        ['WORKS', appWords.out2()],
         ['LIT', 'lit!'],
-        ['FLICKERS', 'flickers'],
+        ['FLICKERS', appWords.flickers()],
       ]
     : [
-        ['WORKS', cell.expected === 'REDUCED' ? 'reduced' : 'works'],
-        ['AFTER_TRIES', 'after tries'],
-        ['WEAK', 'weak'],
-        ['FLICKERS', 'flickers'],
-        ['DEAD', 'dead'],
+        ['WORKS', cell.expected === 'REDUCED' ? appWords.reduced() : appWords.works()],
+        ['AFTER_TRIES', workshopWords.afterTries()],
+        ['WEAK', appWords.weak()],
+        ['FLICKERS', appWords.flickers()],
+        ['DEAD', appWords.dead()],
       ];
 }
 
-export const EXPECTED = { FULL: 'lit', REDUCED: 'reduced', OUT: 'out' } as const;
+export const EXPECTED = {
+  FULL: appWords.lit(),
+  REDUCED: appWords.reduced(),
+  OUT: appWords.out2(),
+} as const;
 
 /** Lamps that stand beside each other: one a side, or one alone. */
 export type Pair = [ProofCell, ...ProofCell[]];
@@ -53,12 +59,12 @@ export interface Seen {
 }
 
 const WORDS: Record<Outcome, string> = {
-  WORKS: 'as it should be',
-  AFTER_TRIES: 'works after tries',
-  WEAK: 'weak',
-  FLICKERS: 'flickers',
-  DEAD: 'dead',
-  LIT: 'lit, should be out',
+  WORKS: workshopWords.asItShouldBe(),
+  AFTER_TRIES: appWords.worksAfterTries(),
+  WEAK: appWords.weak(),
+  FLICKERS: appWords.flickers(),
+  DEAD: appWords.dead(),
+  LIT: workshopWords.litShouldBeOut(),
 };
 
 /** Writes down what a lamp did in a state. */

@@ -1,14 +1,16 @@
 import type { OutEdit } from '../app/api/client';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 
 export type Spot = NonNullable<OutEdit['spot']>;
 export type ViewName = Spot['view'];
 
 /** The views of the vehicle, and what stands at their edges. */
 export const VIEWS: readonly (readonly [ViewName, string, string, string, string])[] = [
-  ['FRONT', 'Front', '1', 'right', 'left'],
-  ['LEFT_SIDE', 'Left side', '2', 'front', 'back'],
-  ['RIGHT_SIDE', 'Right side', '3', 'front', 'back'],
-  ['UNDERSIDE', 'Underside', '4', 'front', 'back'],
+  ['FRONT', workshopWords.front(), '1', appWords.right(), appWords.left()],
+  ['LEFT_SIDE', workshopWords.leftSide(), '2', workshopWords.front2(), workshopWords.back2()],
+  ['RIGHT_SIDE', workshopWords.rightSide(), '3', workshopWords.front2(), workshopWords.back2()],
+  ['UNDERSIDE', workshopWords.underside(), '4', workshopWords.front2(), workshopWords.back2()],
 ];
 
 /** What a view is called, and what stands at its left and right edge. */

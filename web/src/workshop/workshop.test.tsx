@@ -262,12 +262,12 @@ describe('apart', () => {
     expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false, reason: '' } });
     await userEvent.click(screen.getByRole('button', { name: /The hole/ }));
     const dialog = await screen.findByRole('dialog');
-    expect(within(dialog).getByText('Not so yet: the place is proved')).toBeTruthy();
+    expect(within(dialog).getByText('Waiting for: the place is proved')).toBeTruthy();
     refusal = 'To go on all the same needs a reason.';
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Done all the same' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Done anyway' }));
     expect(await within(dialog).findByText(refusal)).toBeTruthy();
     await userEvent.type(within(dialog).getByRole('textbox'), 'it was there');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Done all the same' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Done anyway' }));
     expect(said.at(-1)).toMatchObject({ step: { reason: 'it was there' } });
   });
 
@@ -382,7 +382,7 @@ describe('together', () => {
       within(sheet).getByText('Straight out. Back: Until it clicks. Common practice.'),
     ).toBeTruthy();
     await userEvent.type(within(sheet).getByLabelText('Tray or bag'), 'tray 2');
-    await userEvent.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    await userEvent.click(within(sheet).getByRole('button', { name: 'Save' }));
     expect(said[0]).toMatchObject({ out: { tray: 'tray 2', changes: 'one' } });
   });
 
@@ -442,11 +442,11 @@ describe('prove', () => {
     const fog = screen.getByRole('group', { name: /left front fog lamp/ });
     await userEvent.click(within(fog).getByRole('button', { name: 'not so' }));
     const dialog = await screen.findByRole('dialog');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Write it down' }));
-    expect(await within(dialog).findByText('Say first what it did.')).toBeTruthy();
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Record' }));
+    expect(await within(dialog).findByText('Enter first what it did.')).toBeTruthy();
     await userEvent.click(within(dialog).getByRole('button', { name: 'flickers' }));
     await userEvent.type(within(dialog).getByLabelText('What was seen'), 'when cold');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Record' }));
     expect(said[0]).toMatchObject({
       proof: { function: 'FRONT_FOG', outcome: 'FLICKERS', side: 'LEFT', seen: 'when cold' },
     });
@@ -474,7 +474,7 @@ describe('prove', () => {
   it('says that nothing can be lit on a dead vehicle, and puts the battery on', async () => {
     const dead = page();
     open(<ProvePage />, page({ proof: { ...dead.proof, live: false } }));
-    await userEvent.click(screen.getByRole('button', { name: 'Helper battery joined' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Helper battery connected' }));
     expect(said[0]).toMatchObject({ battery: { what: 'SECOND_ON' } });
     await userEvent.click(screen.getByRole('button', { name: 'Negative on' }));
     expect(said[1]).toMatchObject({ battery: { what: 'NEGATIVE_ON' } });
@@ -486,12 +486,12 @@ describe('prove', () => {
     const right = screen.getByRole('form', { name: 'Flashes, right' });
     const count = within(right).getByLabelText('Flashes, right');
     await userEvent.type(count, '1o');
-    await userEvent.click(within(right).getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(within(right).getByRole('button', { name: 'Record' }));
     expect(await screen.findByText(/whole number/)).toBeTruthy();
     expect(said).toEqual([]);
     await userEvent.clear(count);
     await userEvent.type(count, '15');
-    await userEvent.click(within(right).getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(within(right).getByRole('button', { name: 'Record' }));
     expect(said[0]).toMatchObject({ flash: { side: 'RIGHT', flashes: 15, time: '10 s' } });
   });
 
@@ -501,7 +501,7 @@ describe('prove', () => {
     await userEvent.type(screen.getByLabelText('What warms'), 'left resistor');
     await userEvent.type(screen.getByLabelText('Temperature'), '47');
     refusal = 'A bare number is no temperature.';
-    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
     expect(await screen.findByText(refusal)).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Temperature').value).toBe('47');
   });

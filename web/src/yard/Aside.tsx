@@ -4,11 +4,12 @@ import { useState } from 'react';
 import { api, unwrap, type AsideJob } from '../app/api/client';
 import { ACTING } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
-import { counted } from '../app/counted';
 import { Refusal } from '../app/Refusal';
+import { appWords } from '../words/page/app';
+import { yardWords } from '../words/page/yard';
 
 const KEY = ['aside'];
-const WHY = 'something kept of it cannot be read';
+const WHY = yardWords.somethingStoredInItCantBe();
 
 function usePutAside() {
   const client = useQueryClient();
@@ -31,7 +32,7 @@ function Stored({ id }: { id: string }) {
   return (
     <PlainButton asChild>
       <a href={`/api/jobs/${id}/stored`} download>
-        What is stored
+        {yardWords.whatIsStored()}
       </a>
     </PlainButton>
   );
@@ -44,7 +45,7 @@ export function Unreadable({ id }: { id: string }) {
     <Flex gap="10px" px={{ base: '14px', md: '26px' }} pb="12px" align="center" wrap="wrap">
       <Stored id={id} />
       <PlainButton disabled={put.isPending} onClick={() => put.mutate({ id, aside: true })}>
-        Put it aside
+        {appWords.putItAside()}
       </PlainButton>
       <Refusal words={put.error?.message} />
     </Flex>
@@ -62,7 +63,7 @@ export function Aside() {
   return (
     <Box px={{ base: '14px', md: '26px' }} py="14px">
       <PlainButton aria-expanded={open} onClick={() => setOpen(!open)}>
-        {counted(all.data.length, 'job')} put aside
+        {yardWords.lengthPutAside({ length: appWords.countJobs({ count: all.data.length }) })}
       </PlainButton>
       <Refusal words={put.error?.message} />
       {open &&
@@ -81,7 +82,7 @@ export function Aside() {
               disabled={put.isPending}
               onClick={() => put.mutate({ id: job.jobId, aside: false })}
             >
-              Back into the yard
+              {yardWords.backIntoTheYard()}
             </PlainButton>
           </Flex>
         ))}

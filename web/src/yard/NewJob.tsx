@@ -23,11 +23,13 @@ import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 import { KINDS, said } from '../takein/words';
 import { vehicleWords } from './vehicleWords';
+import { appWords } from '../words/page/app';
+import { yardWords } from '../words/page/yard';
 
 /** A few fields take a vehicle in; everything else has a default that can be changed later. */
 export function NewJob({ open, close }: { open: boolean; close: () => void }) {
   return (
-    <Sheet title="Take a vehicle in" open={open} close={close}>
+    <Sheet title={yardWords.takeAVehicleIn()} open={open} close={close}>
       <NewJobForm />
     </Sheet>
   );
@@ -120,7 +122,7 @@ function NewJobForm() {
       try {
         content = JSON.parse(await file.text());
       } catch {
-        throw new Error('This file is no JSON.');
+        throw new Error(appWords.thisIsntAJSONFile());
       }
       return takeJobFileIn(ids.job, content as JobFile);
     },
@@ -141,11 +143,11 @@ function NewJobForm() {
       <Box display="flex" flexDirection="column" gap="14px">
         {(vehicles.data?.length ?? 0) > 0 && (
           <Choice
-            label="Vehicle"
+            label={appWords.vehicle()}
             value={known}
             set={setKnown}
             options={[
-              ['', 'a new one'] as const,
+              ['', yardWords.aNewOne()] as const,
               ...(vehicles.data ?? []).map(
                 (vehicle, _, all) => [vehicle.id, vehicleWords(vehicle, all)] as const,
               ),
@@ -153,7 +155,7 @@ function NewJobForm() {
           />
         )}
         <ChoiceButtons
-          label="What is wanted"
+          label={appWords.whatIsWanted()}
           options={KINDS}
           chosen={kinds}
           onToggle={(kind) => setKinds(toggled(kinds, kind))}
@@ -161,15 +163,15 @@ function NewJobForm() {
         <Pairs>
           {!known && (
             <>
-              <TextField label="Make and model" value={name} set={setName} />
+              <TextField label={yardWords.makeAndModel()} value={name} set={setName} />
               <TextField
-                label="What it is called here"
+                label={appWords.whatItIsCalledHere()}
                 value={nickname}
                 set={setNickname}
-                placeholder="owner, number, colour"
+                placeholder={yardWords.ownerNumberColour()}
               />
               <Choice
-                label="Low beam, by its lens"
+                label={appWords.lowBeamByItsLens()}
                 value={dipped}
                 set={setDipped}
                 options={DIPPED}
@@ -177,29 +179,29 @@ function NewJobForm() {
             </>
           )}
           <TextField
-            label="Work, in a few words"
+            label={yardWords.workInAFewWords()}
             value={work}
             set={setWork}
             maxLength={120}
             placeholder={kinds.map((kind) => said(KINDS, kind)).join(', ') || 'aim'}
           />
           <Choice
-            label="Judged by"
+            label={appWords.judgedBy()}
             value={ruleSet}
             set={chooseRules}
             options={
               rules.data
                 ?.filter((set) => set.aim.length > 0)
-                .map((set) => [set.id, set.title] as const) ?? [[ruleSet, 'on their way …']]
+                .map((set) => [set.id, set.title] as const) ?? [[ruleSet, appWords.loading()]]
             }
           />
-          <Choice label="Units" value={units} set={setUnits} options={UNITS} />
+          <Choice label={appWords.units()} value={units} set={setUnits} options={UNITS} />
           <Choice
-            label="Bay"
+            label={appWords.bay()}
             value={bayId}
             set={setBayId}
             options={[
-              ['', 'not yet'] as const,
+              ['', yardWords.notYet()] as const,
               ...(bays.data ?? []).map((bay) => [bay.id, bay.name] as const),
             ]}
           />
@@ -211,10 +213,10 @@ function NewJobForm() {
             alignSelf="flex-start"
             disabled={take.isPending || (!known && !name.trim())}
           >
-            Take it in
+            {yardWords.takeItIn()}
           </ActButton>
           <FileButton
-            words="From a job’s file"
+            words={yardWords.fromAJobsFile()}
             accept="application/json,.json,application/zip,.zip"
             onPick={(files) => {
               const file = files?.[0];

@@ -5,7 +5,6 @@ import { Link, useNavigate } from 'react-router';
 import { api, unwrap, type YardRow } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
-import { counted } from '../app/counted';
 import { Header, UnitsButton } from '../app/Header';
 import { Key } from '../app/Key';
 import { UnitsProvider } from '../app/session';
@@ -17,6 +16,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { Aside, Unreadable } from './Aside';
 import { NewJob } from './NewJob';
+import { appWords } from '../words/page/app';
+import { yardWords } from '../words/page/yard';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -26,7 +27,11 @@ function touched(iso: string) {
   const days = Math.floor(
     (new Date().setHours(0, 0, 0, 0) - new Date(at).setHours(0, 0, 0, 0)) / 86_400_000,
   );
-  return days === 0 ? `today ${CLOCK.format(at)}` : days === 1 ? 'yesterday' : DAY.format(at);
+  return days === 0
+    ? yardWords.todayAt({ at: CLOCK.format(at) })
+    : days === 1
+      ? yardWords.yesterday()
+      : DAY.format(at);
 }
 
 const aboveTheLine = (row: YardRow) =>
@@ -53,27 +58,31 @@ export function Yard() {
   const toRules = useCallback(() => void navigate('/rulebook'), [navigate]);
   const toHistory = useCallback(() => void navigate('/history'), [navigate]);
   const toBays = useCallback(() => void navigate('/bays'), [navigate]);
-  useCommand('n', 'Take a vehicle in', take);
-  useCommand('s', 'Search', find);
-  useCommand('b', 'Bays', toBays);
-  useCommand('r', 'Rulebook', toRules);
-  useCommand('h', 'History', toHistory);
+  useCommand('n', yardWords.takeAVehicleIn(), take);
+  useCommand('s', yardWords.search(), find);
+  useCommand('b', appWords.bays(), toBays);
+  useCommand('r', appWords.rulebook(), toRules);
+  useCommand('h', appWords.history(), toHistory);
 
   const rows = yard.data?.pages.flatMap((page) => page.rows) ?? [];
   const above = rows.filter(aboveTheLine).length;
   const subtitle = yard.data
-    ? `${counted(rows.length, 'vehicle')}${yard.hasNextPage ? ' and more' : ''}, ${above} with something above the horizon`
+    ? yardWords.lengthAboveWithFindingsOut({
+        length: appWords.countVehicles({ count: rows.length }),
+        value: yard.hasNextPage ? yardWords.andMore() : '',
+        above,
+      })
     : undefined;
   return (
     <UnitsProvider units="METRIC">
-      <Header title="The yard" subtitle={subtitle}>
+      <Header title={yardWords.theYard()} subtitle={subtitle}>
         <UnitsButton />
       </Header>
       <Flex px={{ base: '14px', md: '26px' }} pb="10px" gap="10px" wrap="wrap">
         <Input
           ref={search}
-          aria-label="Search"
-          placeholder="vehicle, work"
+          aria-label={yardWords.search()}
+          placeholder={yardWords.vehicleWork()}
           h="52px"
           flex="1"
           minW="200px"
@@ -86,24 +95,24 @@ export function Yard() {
         />
         <PlainButton asChild minH="52px">
           <Link to="/bays">
-            Bays
+            {appWords.bays()}
             <Key name="b" />
           </Link>
         </PlainButton>
         <PlainButton asChild minH="52px">
           <Link to="/history">
-            History
+            {appWords.history()}
             <Key name="h" />
           </Link>
         </PlainButton>
         <PlainButton asChild minH="52px">
           <Link to="/rulebook">
-            Rules
+            {appWords.rules()}
             <Key name="r" />
           </Link>
         </PlainButton>
         <ActButton minH="52px" onClick={take}>
-          Take a vehicle in
+          {yardWords.takeAVehicleIn()}
         </ActButton>
       </Flex>
       <Box as="main">
@@ -116,14 +125,14 @@ export function Yard() {
         </Box>
         {yard.isSuccess && rows.length === 0 && (
           <Box px="26px" py="40px" fontSize="18px">
-            {searched
-              ? 'No vehicle or work by these words.'
-              : 'The yard is empty. Take a vehicle in: its name is enough to start.'}
+            {searched ? yardWords.noVehicleOrWorkMatchesThese() : yardWords.theYardIsEmptyTakeA()}
           </Box>
         )}
         {yard.hasNextPage && (
           <Box p="20px" textAlign="center">
-            <PlainButton onClick={() => void yard.fetchNextPage()}>Older jobs</PlainButton>
+            <PlainButton onClick={() => void yard.fetchNextPage()}>
+              {yardWords.olderJobs()}
+            </PlainButton>
           </Box>
         )}
         <Aside />
@@ -175,7 +184,7 @@ function Row({ row }: { row: YardRow }) {
               </Box>
             </Box>
             <Box textAlign={{ base: 'left', xl: 'right' }} color="quiet" hideBelow="xl">
-              {row.bay ?? 'no bay'}
+              {row.bay ?? yardWords.noBay()}
               <br />
               {touched(row.touchedAt)}
             </Box>

@@ -63,7 +63,7 @@ describe('a vehicle taken in', () => {
     dialog();
     fill('Make and model', 'Orlo Drift');
     await takeIn();
-    expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
     await takeIn();
     await screen.findByText('taken in');
     const ids = (path: string) => sent.filter((one) => one.path === path).map((one) => one.ids.id);
@@ -75,7 +75,7 @@ describe('a vehicle taken in', () => {
   it('says that the rule sets are on their way as long as they are', () => {
     dialog([], null);
     expect(screen.getByLabelText<HTMLSelectElement>('Judged by').selectedOptions[0]?.text).toBe(
-      'on their way …',
+      'loading …',
     );
   });
 

@@ -1,4 +1,5 @@
 import type { Vehicle } from '../app/api/client';
+import { yardWords } from '../words/page/yard';
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
@@ -17,5 +18,5 @@ export function vehicleWords(vehicle: Vehicle, all: readonly Vehicle[]): string 
   }
   const day = DAY.format(new Date(vehicle.changedAt));
   const sameDay = alike.some((other) => DAY.format(new Date(other.changedAt)) === day);
-  return `${words}, of ${day}${sameDay ? `, ${vehicle.id.slice(-4)}` : ''}`;
+  return yardWords.wordsOfDay({ words, day, value: sameDay ? `, ${vehicle.id.slice(-4)}` : '' });
 }

@@ -69,7 +69,7 @@ describe('the yard', () => {
       rows: [row('a', 'library van 1'), row('b', 'valley bus 7', { standing: OUT })],
     });
     const router = open();
-    expect(await screen.findByText('2 vehicles, 1 with something above the horizon')).toBeTruthy();
+    expect(await screen.findByText('2 vehicles, 1 with findings out')).toBeTruthy();
     expect(screen.getByText(/38 mm/)).toBeTruthy();
     await userEvent.click(screen.getByText('valley bus 7'));
     expect(router.state.location.pathname).toBe('/jobs/b/apart');
@@ -97,7 +97,7 @@ describe('the yard', () => {
     await userEvent.type(screen.getByLabelText('Search'), ' bus ');
     expect(await screen.findByText('valley bus 7')).toBeTruthy();
     await userEvent.type(screen.getByLabelText('Search'), 'x');
-    expect(await screen.findByText('No vehicle or work by these words.')).toBeTruthy();
+    expect(await screen.findByText('No vehicle or work matches these words.')).toBeTruthy();
     expect(asked.map((one) => one.text)).toContain('bus');
   });
 
@@ -115,7 +115,7 @@ describe('the yard', () => {
     expect(asked.at(-1)).toEqual({ text: '', after: 'a' });
   });
 
-  it('says what is wrong where the server cannot be reached', async () => {
+  it('says what is wrong where the server can’t be reached', async () => {
     vi.mocked(api.GET).mockResolvedValue(
       refused('The record cannot be reached just now.') as never,
     );

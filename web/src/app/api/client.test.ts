@@ -34,7 +34,7 @@ describe('answers of the server', () => {
 
   it('or a sentence where the server cannot be reached or talks nonsense', async () => {
     await expect(unwrap(Promise.reject(new TypeError('failed')))).rejects.toThrow(
-      'cannot be reached',
+      'can’t be reached',
     );
     await expect(answer(500, '<html>')).rejects.toThrow('did not understand');
   });

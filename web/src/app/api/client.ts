@@ -1,6 +1,8 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { browserMemory } from '../memory';
+import { spoken } from '../../words/say';
 import type { components, paths } from './schema';
+import { appWords } from '../../words/page/app';
 
 /** A problem document (RFC 9457): one sentence, the field it is about, and whatever comes with it. */
 export class Problem extends Error {
@@ -33,6 +35,7 @@ export function keepActingName(name: string) {
 const acting: Middleware = {
   onRequest({ request }) {
     request.headers.set('X-Acting-As', encodeURIComponent(actingName()));
+    request.headers.set('Accept-Language', spoken());
     return request;
   },
 };
@@ -48,12 +51,7 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await call;
   } catch {
-    throw new Problem(
-      0,
-      'The server cannot be reached. What you typed is still here.',
-      undefined,
-      {},
-    );
+    throw new Problem(0, appWords.theServerCantBeReachedWhat(), undefined, {});
   }
   if (answer.data !== undefined && answer.response.ok) {
     return answer.data;
@@ -61,7 +59,7 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   const body = (answer.error ?? {}) as Record<string, unknown>;
   throw new Problem(
     answer.response.status,
-    typeof body.detail === 'string' ? body.detail : 'The server did not understand that.',
+    typeof body.detail === 'string' ? body.detail : appWords.theServerDidNotUnderstandThis(),
     typeof body.field === 'string' ? body.field : undefined,
     body,
   );

@@ -46,7 +46,7 @@ class AroundTheWallIT extends BrowserTest {
     assertThat(page.locator("[data-figure]")).hasText("94");
     button(page, "+ 1").click();
     button(page, "+ 1").click();
-    button(page, "Keep").click();
+    button(page, "Save").click();
     assertThat(page.getByText("within").first()).isVisible();
     double height =
         ((Number)
@@ -82,16 +82,16 @@ class AroundTheWallIT extends BrowserTest {
     field(mine, "Work").fill("fog lamps, mine");
     buttonFrom(theirs, "Job").click();
     field(theirs, "Work").fill("fog lamps, theirs");
-    button(theirs, "Keep").click();
-    assertThat(theirs.getByText("Kept.")).isVisible();
+    button(theirs, "Save").click();
+    assertThat(theirs.getByText("Saved.")).isVisible();
 
-    button(mine, "Keep").click();
+    button(mine, "Save").click();
     Locator choice = mine.getByRole(AriaRole.ALERT);
     assertThat(choice).containsText("Changed meanwhile by Marten");
     assertThat(choice).containsText("fog lamps, theirs");
     assertThat(choice).containsText("fog lamps, mine");
     button(mine, "Use mine").click();
-    assertThat(mine.getByText("Kept.")).isVisible();
+    assertThat(mine.getByText("Saved.")).isVisible();
     assertThat(mine.getByText("fog lamps, mine").first()).isVisible();
   }
 
@@ -121,11 +121,11 @@ class AroundTheWallIT extends BrowserTest {
     page.context().setOffline(true);
     page.keyboard().press("l");
     field(page, "Cutoff below").fill("7");
-    button(page, "Keep").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot be reached");
+    button(page, "Save").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("can’t be reached");
     assertThat(field(page, "Cutoff below")).hasValue("7");
     page.context().setOffline(false);
-    button(page, "Keep").click();
+    button(page, "Save").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
     assertThat(
             page.getByRole(
@@ -140,7 +140,7 @@ class AroundTheWallIT extends BrowserTest {
     assertThat(verdict(page)).isVisible();
     page.keyboard().press("?");
     Locator dialog = page.getByRole(AriaRole.DIALOG);
-    assertThat(dialog).containsText("Compare the schools of aiming");
+    assertThat(dialog).containsText("Compare the ways of aiming");
     field(page, "Find a command").fill("marks");
     field(page, "Find a command").press("Enter");
     assertThat(dialog).containsText("Tape the wall");

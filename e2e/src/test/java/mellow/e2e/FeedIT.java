@@ -17,19 +17,19 @@ class FeedIT extends BrowserTest {
   @Test
   void fogLampsThatGoOutOnMainBeamAreWishedSolvedAndPrinted() throws IOException {
     Page page = open("/jobs/" + app().job("valley bus 4") + "/feed", Look.USUAL);
-    assertThat(verdict(page)).containsText("No plan taken yet");
+    assertThat(verdict(page)).containsText("No plan chosen yet");
     button(page, "low beams").click();
     button(page, "main beams").click();
     button(page, "fog lamps").click();
     // as it comes, lit, reduced, out
-    button(page, "main beam, fog as it comes").click();
+    button(page, "main beam, fog either way").click();
     button(page, "main beam, fog lit").click();
     button(page, "main beam, fog reduced").click();
-    button(page, "Take this plan: Fog lamps with a switch of their own").click();
+    button(page, "Use this plan: Fog lamps with a switch of their own").click();
     assertThat(verdict(page)).containsText("Fuse guarding the lead behind a tap");
     page.keyboard().press("q");
     page.getByLabel("Is there a fuse in the lead behind the tap?").selectOption("3");
-    button(page, "Keep the answers").click();
+    button(page, "Save the answers").click();
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 
     Locator lights = page.getByRole(AriaRole.GROUP, named("Lights"));
@@ -43,7 +43,7 @@ class FeedIT extends BrowserTest {
     wire.selectOption("0.5 mm²");
     button(page, "Change it").click();
     assertThat(verdict(page)).containsText("fog fuse carries");
-    button(page, "Take 1 mm² for the left branch").click();
+    button(page, "Use 1 mm² for the left branch").click();
     assertThat(verdict(page)).containsText("Every lamp does what the plan promises");
 
     page.keyboard().press("3");
@@ -77,7 +77,7 @@ class FeedIT extends BrowserTest {
     buttonFrom(page, "Done: Move over what the old lamp keeps").click();
     assertThat(page.getByRole(AriaRole.ALERT))
         .containsText("A loosened clamp does not isolate: take the negative terminal off first.");
-    button(page, "Take it back").click();
+    button(page, "Undo").click();
     button(page, "Negative off").click();
     assertThat(page.getByText("The battery is off")).isVisible();
     buttonFrom(page, "Done: Move over what the old lamp keeps").click();

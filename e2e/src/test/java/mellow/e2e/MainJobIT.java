@@ -36,11 +36,11 @@ class MainJobIT extends BrowserTest {
     assertThat(verdict(page)).containsText("Left lamp not read");
     button(page, "Read the cutoff").click();
     field(page, "Cutoff below").fill("96");
-    button(page, "Keep").click();
+    button(page, "Save").click();
     assertThat(verdict(page)).containsText("Right lamp not read");
     button(page, "Read the cutoff").click();
     field(page, "Cutoff below").fill("18");
-    button(page, "Keep").click();
+    button(page, "Save").click();
 
     // 0.5 % of 7620 is 38.1: 20 too high; 95.25 asked: 77 above the tape
     assertThat(verdict(page)).containsText("Right lamp 20 mm too high for the rule, 77 mm above");
@@ -48,14 +48,14 @@ class MainJobIT extends BrowserTest {
     button(page, "Turned, read again").click();
     field(page, "Turned").fill("1 clockwise");
     field(page, "Cutoff below").fill("58");
-    button(page, "Keep").click();
+    button(page, "Save").click();
     // 40 mm a turn: 37.25 left
     assertThat(verdict(page)).containsText("37 mm above the tape");
     assertThat(verdict(page)).containsText("7/8 turn clockwise");
     button(page, "Turned, read again").click();
     assertThat(field(page, "Turned")).hasValue("7/8 clockwise");
     field(page, "Cutoff below").fill("95");
-    button(page, "Keep").click();
+    button(page, "Save").click();
     assertThat(verdict(page)).containsText("Both lamps within the rule");
 
     page.navigate(app().address() + "/");
@@ -71,9 +71,9 @@ class MainJobIT extends BrowserTest {
     handle.press("Shift+ArrowDown");
     handle.press("ArrowUp");
     // 2 1/8 in, ten sixteenths lower, one higher
-    assertThat(button(page, "Keep 2 11/16 in")).isVisible();
+    assertThat(button(page, "Save 2 11/16 in")).isVisible();
     handle.press("Escape");
-    assertThat(button(page, "Keep 2 11/16 in")).isHidden();
+    assertThat(button(page, "Save 2 11/16 in")).isHidden();
     var box = handle.boundingBox();
     page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
     page.mouse().down();

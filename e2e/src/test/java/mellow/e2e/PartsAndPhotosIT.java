@@ -54,7 +54,7 @@ class PartsAndPhotosIT extends BrowserTest {
   void afterIsLaidOverBefore() {
     Page page = open("/jobs/" + app().job("library van 3") + "/photos", Look.USUAL);
     button(page, "Lay over").click();
-    Locator slider = page.getByLabel("How much of the photo before is uncovered");
+    Locator slider = page.getByLabel("How much of the earlier photo is uncovered");
     slider.press("ArrowRight");
     assertThat(slider).hasValue("51");
     assertThat(page.getByText("Good for comparing shape")).isVisible();

@@ -30,26 +30,26 @@ class PlaceIT extends BrowserTest {
     field(page, "hole").fill("70");
     lamp(page, "FRONT_FOG", "90");
 
-    measure(page, "fog lamp, height of its middle", "290");
+    measure(page, "fog lamp, height of its centre", "290");
     assertThat(verdict(page)).containsText("lower edge 5 mm too low");
     buttonFrom(page, "Left fog lamp, lower edge").focus();
     page.keyboard().press("ArrowUp");
     assertThat(verdict(page)).containsText("lower edge 4 mm too low");
     button(page, "Nearest good place").first().click();
-    assertThat(buttonFrom(page, "fog lamp, height of its middle: 301")).isVisible();
+    assertThat(buttonFrom(page, "fog lamp, height of its centre: 301")).isVisible();
     assertThat(verdict(page)).containsText("not measured yet");
-    button(page, "Take it as drawn").click();
+    button(page, "Use as drawn").click();
     Locator lamps =
         page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Lamps").setExact(true))
             .getByRole(AriaRole.BUTTON);
     lamps.first().click();
-    button(page, "Take it as drawn").click();
+    button(page, "Use as drawn").click();
     lamps.last().click();
     buttonFrom(page, "Rules: ").click();
     measure(page, "Width of the vehicle", "1690");
     page.keyboard().press("Escape");
     assertThat(dialog).isHidden();
-    button(page, "Keep this place").click();
+    button(page, "Save this place").click();
     assertThat(verdict(page)).containsText("Every lamp within the rules chosen");
 
     button(page, "Drill template").last().click();
@@ -85,9 +85,9 @@ class PlaceIT extends BrowserTest {
     mine.keyboard().press("ArrowUp");
     buttonFrom(theirs, "Left fog pod, lower edge").focus();
     theirs.keyboard().press("ArrowRight");
-    button(theirs, "Keep this place").click();
-    assertThat(button(theirs, "Keep this place")).isHidden();
-    button(mine, "Keep this place").click();
+    button(theirs, "Save this place").click();
+    assertThat(button(theirs, "Save this place")).isHidden();
+    button(mine, "Save this place").click();
     assertThat(verdict(mine)).containsText("Changed meanwhile by Ilse");
     button(mine, "Use mine").click();
     assertThat(button(mine, "Drill template").last()).isVisible();

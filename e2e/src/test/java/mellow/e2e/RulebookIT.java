@@ -20,7 +20,7 @@ class RulebookIT extends BrowserTest {
     field(page, "Name").fill("Snow valley");
     field(page, "Reason").fill("snow banks");
     button(page, "Start the set").click();
-    assertThat(page.getByText("over Fitters’ summary, by Runa")).isVisible();
+    assertThat(page.getByText("based on Fitters’ summary, by Runa")).isVisible();
 
     Locator row = page.locator("tr").filter(new Locator.FilterOptions().setHasText("lower edge"));
     row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("change")).click();
@@ -40,10 +40,10 @@ class RulebookIT extends BrowserTest {
     String text = Files.readString(download.path());
     Path changed = Files.createTempFile("rules", ".json");
     Files.writeString(changed, text.replace("400", "450"));
-    page.getByLabel("Take a file in").setInputFiles(changed);
+    page.getByLabel("Import a file").setInputFiles(changed);
     assertThat(row).containsText("at least 450 mm");
     Files.writeString(changed, text.replace("\"least\"", "\"leest\""));
-    page.getByLabel("Take a file in").setInputFiles(changed);
+    page.getByLabel("Import a file").setInputFiles(changed);
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("At $.place[0]");
     assertThat(row).containsText("at least 450 mm");
   }

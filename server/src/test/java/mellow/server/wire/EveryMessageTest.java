@@ -38,7 +38,9 @@ class EveryMessageTest {
               arguments.put(argument.name(), sample(argument, variant));
             }
             Sentence.Written written = speech.written(Sentence.keyed(key, arguments));
-            assertThat(written.pattern().replaceAll("\\{\\d}", "7"))
+            String pattern = written.pattern().replaceAll("\\{\\d}", "7");
+            // what the page adds to a line begins with its space
+            assertThat(feature.startsWith("page/") ? pattern.strip() : pattern)
                 .as(language + " " + key)
                 .isNotBlank()
                 .doesNotStartWith(" ")
