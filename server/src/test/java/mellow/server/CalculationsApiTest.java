@@ -133,7 +133,11 @@ class CalculationsApiTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"dipped, FOG_F3, low beams", "fog, UN_DIPPED, fog lamps", "ruleSet, nowhere, un-r48"})
+  @CsvSource({
+    "dipped, FOG_F3, low beam class",
+    "fog, UN_DIPPED, fog lamp class",
+    "ruleSet, nowhere, un-r48"
+  })
   void setupThatCannotBeIsNamed(String field, String value, String why) {
     Api.Answer answer = api.post("/api/calc/schools", wall(Map.of(field, value)));
     assertThat(answer.status()).isEqualTo(422);

@@ -181,7 +181,7 @@ class JobZipTest {
         "photos.json | [1] | At photos.json: The notes of “” can’t be right.",
         "photos.json | [{\"file\":\"photos/001.jpg\"}] | At photos.json: The notes of “photos/001.jpg”",
         "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":{\"version\":-1}}] | At photos.json: The notes",
-        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | At photos.json: What is noted",
+        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | At photos.json: The notes",
       })
   void fileThatIsNotWhatItSaysIsNamed(String name, String content, String why) throws Exception {
     String job = demoJob();
