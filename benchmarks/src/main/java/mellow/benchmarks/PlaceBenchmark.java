@@ -50,7 +50,7 @@ public class PlaceBenchmark {
   private static LampPair pair(
       String id, LampFunction function, double sizeMm, double outMm, double heightMm) {
     Lamp lamp = Lamp.of(function, new Outline.Ellipse(sizeMm, sizeMm));
-    return LampPair.mirrored(id, function.words(), lamp, new Spot(outMm, heightMm, 2));
+    return LampPair.mirrored(id, id, lamp, new Spot(outMm, heightMm, 2));
   }
 
   private static KeepOut inTheWay(String id, double left, double height) {

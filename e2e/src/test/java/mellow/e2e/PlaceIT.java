@@ -53,7 +53,7 @@ class PlaceIT extends BrowserTest {
     assertThat(verdict(page)).containsText("Every lamp within the rules chosen");
 
     button(page, "Drill template").last().click();
-    assertThat(dialog).containsText("If it is not 100 mm, do not drill by it");
+    assertThat(dialog).containsText("If it is not 100 mm, don’t drill by it");
     var download =
         page.waitForDownload(
             () ->
