@@ -94,7 +94,7 @@ export function PersonPicker() {
                   <Flex gap="8px">
                     <Input
                       aria-label={appWords.anotherName()}
-                      placeholder={appWords.anotherName2()}
+                      placeholder={appWords.anotherNameSmall()}
                       maxLength={60}
                       h="48px"
                       value={name}

@@ -118,7 +118,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
               <line x1={x} y1={y - MARK} x2={x} y2={spacingY} stroke={paint('quiet')} />
               <Dimension x1={asideX(side)} y1={y} x2={asideX(side)} y2={view.footY} />
               <Label x={asideX(side)} y={28} size={16} colour="quiet" anchor="middle">
-                {side}
+                {sideWord(side).toUpperCase()}
               </Label>
             </g>
           );
@@ -140,12 +140,12 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           {entry(
             { kind: 'CENTRE', side },
             cameWords.lensMarkSideHeight({ side: sideWord(side) }),
-            'height?',
+            cameWords.heightAsked(),
           )}
         </Overlay>
       ))}
       <Overlay x={view.centreX} y={spacingY}>
-        {entry({ kind: 'SPACING' }, cameWords.betweenTheLensMarks(), 'spacing?')}
+        {entry({ kind: 'SPACING' }, cameWords.betweenTheLensMarks(), cameWords.spacingAsked())}
       </Overlay>
       <Overlay x={view.centreX} y={widthY} ground="ground">
         <MeasuredEntry
@@ -154,7 +154,11 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
               ? cameWords.widthNotMeasured()
               : cameWords.widthWidthMm({ widthMm: shownLength(vehicle.widthMm, units) })
           }
-          shown={vehicle.widthMm === undefined ? 'width?' : shownLength(vehicle.widthMm, units)}
+          shown={
+            vehicle.widthMm === undefined
+              ? cameWords.widthAsked()
+              : shownLength(vehicle.widthMm, units)
+          }
           missing={vehicle.widthMm === undefined}
           onKeep={(typed) => onLength('widthMm', typed)}
         />

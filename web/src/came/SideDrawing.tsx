@@ -167,19 +167,19 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
         ))}
       </svg>
       <Overlay x={(frontX + rearX) / 2} y={footY + 34} ground="ground">
-        {length('wheelbaseMm', appWords.wheelbase(), 'wheelbase?')}
+        {length('wheelbaseMm', appWords.wheelbase(), cameWords.wheelbaseAsked())}
       </Overlay>
       <Overlay x={(lampX + frontX) / 2} y={footY + 34} ground="ground">
-        {length('lampAheadMm', appWords.lampsAheadOfTheFrontAxle(), 'ahead?')}
+        {length('lampAheadMm', appWords.lampsAheadOfTheFrontAxle(), cameWords.aheadAsked())}
       </Overlay>
       <Overlay x={(noseX + frontX) / 2} y={overY}>
-        {length('frontOverhangMm', appWords.frontOverhang(), 'overhang?')}
+        {length('frontOverhangMm', appWords.frontOverhang(), cameWords.overhangAsked())}
       </Overlay>
       <Overlay x={(rearX + tailX) / 2} y={overY}>
-        {length('rearOverhangMm', appWords.rearOverhang(), 'overhang?')}
+        {length('rearOverhangMm', appWords.rearOverhang(), cameWords.overhangAsked())}
       </Overlay>
       <Overlay x={highX} y={footY - (body.heightMm / 2) * view.scale}>
-        {length('heightMm', appWords.height(), 'height?')}
+        {length('heightMm', appWords.height(), cameWords.heightAsked())}
       </Overlay>
       {stance.centreRise && stance.centreRise.value !== 0 && (
         <Overlay x={Math.max(56, noseX - 52)} y={lampY - 26 - Math.max(0, tip)}>
@@ -210,8 +210,8 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       <Overlay x={width - 130} y={footY + 124}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
           {cameWords.levellingDial()}
-          {entry('DIAL_BEFORE', cameWords.levellingDial2(), 'before', 'before ')}
-          {entry('DIAL', cameWords.levellingDial2(), 'now', 'now ')}
+          {entry('DIAL_BEFORE', cameWords.levellingDialTitle(), 'before', 'before ')}
+          {entry('DIAL', cameWords.levellingDialTitle(), 'now', 'now ')}
         </Box>
       </Overlay>
     </>

@@ -145,7 +145,10 @@ export function Battery({
             {item.what}
             <Box as="span" color="quiet">
               {' '}
-              · {item.kind === 'TEMPORARY' ? feedWords.makeshift2() : feedWords.notConnected2()}
+              ·{' '}
+              {item.kind === 'TEMPORARY'
+                ? feedWords.makeshiftSmall()
+                : feedWords.notConnectedSmall()}
             </Box>
           </Box>
           <BareButton

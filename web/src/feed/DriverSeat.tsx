@@ -41,8 +41,8 @@ function Buttons<T extends string>({
 }
 
 const ON_OFF = [
-  ['off', 'off'],
-  ['on', 'on'],
+  ['off', feedWords.off()],
+  ['on', feedWords.on()],
 ] as const;
 
 /** The driver's controls, as far as the plan has anything to do with them. */

@@ -9,7 +9,7 @@ const PLACES: Record<string, { out: number; up: number; radius: number; words: s
   MAIN: { out: 74, up: 62, radius: 9, words: feedWords.main() },
   DIPPED: { out: 98, up: 62, radius: 11, words: feedWords.low() },
   POSITION: { out: 118, up: 62, radius: 5, words: appWords.position() },
-  TURN: { out: 132, up: 60, radius: 6, words: feedWords.turn2() },
+  TURN: { out: 132, up: 60, radius: 6, words: feedWords.turnSmall() },
   DRL: { out: 92, up: 38, radius: 7, words: feedWords.running() },
   FRONT_FOG: { out: 104, up: 22, radius: 9, words: appWords.fog() },
   DRIVING: { out: 34, up: 40, radius: 9, words: appWords.driving() },

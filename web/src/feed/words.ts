@@ -3,7 +3,7 @@ import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 
 export const KEYS: readonly (readonly [Controls['key'], string])[] = [
-  ['OFF', appWords.out2()],
+  ['OFF', appWords.unlit()],
   ['ACCESSORY', feedWords.acc()],
   ['RUN', feedWords.run()],
   ['ENGINE', feedWords.engine()],
@@ -67,7 +67,7 @@ export const USUAL: Partial<
 };
 
 export const LEVEL_WORDS: Record<LightLevel, string> = {
-  OUT: appWords.out2(),
+  OUT: appWords.unlit(),
   REDUCED: appWords.reduced(),
   FULL: appWords.lit(),
 };

@@ -6,7 +6,7 @@ export function FindingsButton({ count, onOpen }: { count: number; onOpen: () =>
   return (
     count > 0 && (
       <BareButton color="quiet" onClick={onOpen}>
-        {appWords.countFindings({ count: count })}
+        {appWords.countFindings({ count })}
       </BareButton>
     )
   );

@@ -1,7 +1,6 @@
 import type { Verdict } from '../app/api/client';
 import { paint, type Paint } from '../app/theme';
-import { appWords } from '../words/page/app';
-import { findingWords } from '../words/page/finding';
+import { term } from '../words/terms';
 
 export const VERDICT_PAINT: Record<Verdict, Paint> = {
   WITHIN: 'within',
@@ -11,10 +10,10 @@ export const VERDICT_PAINT: Record<Verdict, Paint> = {
 };
 
 export const VERDICT_WORD: Record<Verdict, string> = {
-  WITHIN: 'within',
-  AT_EDGE: findingWords.atTheLimit(),
-  OUT: 'out',
-  NOT_KNOWN: appWords.notKnownYet(),
+  WITHIN: term('Verdict', 'WITHIN'),
+  AT_EDGE: term('Verdict', 'AT_EDGE'),
+  OUT: term('Verdict', 'OUT'),
+  NOT_KNOWN: term('Verdict', 'NOT_KNOWN'),
 };
 
 /** The shape's outline in a box of 24 by 24. */

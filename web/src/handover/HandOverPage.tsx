@@ -111,7 +111,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
                 }
               : {
                   verdict: 'WITHIN',
-                  headline: handoverWords.nothingIsOpen2(),
+                  headline: handoverWords.nothingIsOpenTitle(),
                   detail: handoverWords.printThePackGoThroughIt(),
                 }
           }
@@ -142,7 +142,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
                 stage: one.stage,
                 step: { step: one.step.id, side: one.step.side, skipped, reason },
               },
-              `${skipped ? appWords.leftOut() : appWords.done2()}: ${one.finding.headline.pattern}`,
+              `${skipped ? appWords.leftOut() : appWords.doneSmall()}: ${one.finding.headline.pattern}`,
             );
             void client.invalidateQueries({ queryKey: ['hand-over', jobId] });
           }

@@ -136,7 +136,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
               />
             ) : (
               <Box fontSize="18px">
-                {partsWords.noPartsYet()}
+                {partsWords.noPartsYet()}{' '}
                 {page.usual.length > 0
                   ? partsWords.startWithWhatSuchWorkUsually()
                   : partsWords.enterAtTakeInWhatIs()}
@@ -289,7 +289,7 @@ function WaitingStages({ sheet }: { sheet: Page['sheet'] }) {
         <Box key={stage} pb="4px">
           <Box as="span" color="out" fontFamily="heading" fontWeight="600">
             {partsWords.waits({ value: term('Stage', stage) })}
-          </Box>
+          </Box>{' '}
           {partsWords.forText({ value: what.join('; ') })}
         </Box>
       ))}

@@ -77,7 +77,7 @@ export function PlugForm({
           label={partsWords.adapterNeeded()}
           value={typed.adapter}
           set={(adapter) => change({ adapter })}
-          placeholder={partsWords.none2()}
+          placeholder={partsWords.noneOfThem()}
         />
         <Choice
           label={partsWords.meantToBe()}

@@ -125,7 +125,7 @@ export function ticked(plug: PlugEdit, place: Side | undefined): PlugEdit {
 export const TICK_WORDS: Record<PlugState, string> = {
   CONNECTED: partsWords.connected(),
   INSULATED: partsWords.insulated(),
-  PARTED: partsWords.parted2(),
+  PARTED: partsWords.partedAlone(),
 };
 
 /** Where a part stands, by the finding on it. */

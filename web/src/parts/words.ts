@@ -4,7 +4,7 @@ import { partsWords } from '../words/page/parts';
 
 export const OUTCOMES = [
   ['FITS', partsWords.fits()],
-  ['ADAPTS', partsWords.adaptsWith2()],
+  ['ADAPTS', partsWords.adaptsWithSomething()],
   ['GOES_BACK', partsWords.goesBack()],
   ['MISSING', appWords.missing()],
 ] as const satisfies readonly (readonly [PartEdit['outcome'], string])[];

@@ -211,7 +211,7 @@ function PhotoBand({
         ) : before ? (
           photosWords.photographedBeforeNothingAfterYet()
         ) : (
-          photosWords.notPhotographedBeforeYet()
+          photosWords.noPhotoBeforeTheWork()
         )
       }
       detail={
@@ -291,7 +291,7 @@ function Notes({
       />
       <LazyText
         label={photosWords.whatItShows()}
-        placeholder={photosWords.whatItShows2()}
+        placeholder={photosWords.whatItShowsSmall()}
         value={photo.shows}
         onDone={(shows) => onChange({ shows })}
       />

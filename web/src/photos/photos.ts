@@ -2,8 +2,8 @@ import type { Photo, PhotoMarks, PhotoNotes, Units } from '../app/api/client';
 import { photosWords } from '../words/page/photos';
 
 export const MOMENTS = [
-  ['BEFORE', photosWords.before2()],
-  ['AFTER', photosWords.after2()],
+  ['BEFORE', photosWords.beforeSmall()],
+  ['AFTER', photosWords.afterSmall()],
   ['OTHER', photosWords.onTheWay()],
 ] as const satisfies readonly (readonly [Photo['moment'], string])[];
 

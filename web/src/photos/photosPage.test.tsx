@@ -56,13 +56,13 @@ const notes = () => screen.getByRole('region', { name: 'Notes' });
 describe('the photos of a job', () => {
   it('ask for one before anything comes off, and then for one after', async () => {
     open(page());
-    expect(screen.getByText('Not photographed before yet')).toBeTruthy();
+    expect(screen.getByText('No photo taken before the work yet')).toBeTruthy();
     expect(screen.getByText(/focus, exposure and white balance locked/)).toBeTruthy();
     expect(
       screen.getByRole<HTMLButtonElement>('button', { name: /^Lay after over before/ }).disabled,
     ).toBe(true);
     await userEvent.keyboard('o');
-    expect(screen.getByText('Not photographed before yet')).toBeTruthy();
+    expect(screen.getByText('No photo taken before the work yet')).toBeTruthy();
   });
 
   it('are laid over one another, and say what the comparison is good for', async () => {

@@ -32,6 +32,7 @@ import { VehicleFront } from './VehicleFront';
 import { isOfPair, lampOf } from '../finding/subject';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
+import { sideWord } from '../words/terms';
 
 const ASIDE_MM = 330;
 const ABOVE_MM = 180;
@@ -90,7 +91,7 @@ export function FrontOfSize({
   const shownSides = SIDES.filter((side) => near === 'BOTH' || side === near);
   const judged = sheet.pairs.find((pair) => pair.id === chosen?.id);
   const name = (side: Side, pair: LampPairEdit) =>
-    `${side === 'LEFT' ? appWords.left2() : appWords.right2()} ${pair.name}`;
+    `${side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle()} ${pair.name}`;
   return (
     <>
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
@@ -141,7 +142,7 @@ export function FrontOfSize({
             colour="floorInk"
             anchor="middle"
           >
-            {side}
+            {sideWord(side).toUpperCase()}
           </Label>
         ))}
         {near === 'BOTH' && (
@@ -238,8 +239,8 @@ function SideChoice({ value, set }: { value: Side | 'BOTH'; set: (side: Side | '
     <Flex position="absolute" top="0" right="0" role="group" aria-label={placeWords.whatIsDrawn()}>
       {(
         [
-          ['RIGHT', appWords.right2()],
-          ['LEFT', appWords.left2()],
+          ['RIGHT', appWords.rightTitle()],
+          ['LEFT', appWords.leftTitle()],
           ['BOTH', placeWords.whole()],
         ] as const
       ).map(([side, words]) => (

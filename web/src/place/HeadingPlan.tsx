@@ -138,7 +138,7 @@ export function HeadingPlan({
             <MeasuredEntry
               name={headingEntry(pair.id, side)}
               label={placeWords.nameDirectionWords({
-                value: side === 'LEFT' ? appWords.left2() : appWords.right2(),
+                value: side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle(),
                 name: pair.name,
                 words,
               })}

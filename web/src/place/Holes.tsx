@@ -60,7 +60,7 @@ export function Holes({ holes, set }: { holes: TypedHole[]; set: (holes: TypedHo
             set={(pilot) => change(index, { pilot })}
           />
           <TextField
-            label={placeWords.hole2()}
+            label={placeWords.holeSmall()}
             value={hole.final}
             set={(final) => change(index, { final })}
           />

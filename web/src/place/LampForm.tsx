@@ -40,7 +40,7 @@ const START: Record<LampFunction, { outMm: number; heightMm: number }> = {
 const MAIN_BEAMS: LampFunction[] = ['DIPPED', 'MAIN', 'DRIVING'];
 const SEEN_FROM_ASIDE: LampFunction[] = ['DRL', 'FRONT_FOG', 'POSITION', 'TURN'];
 const CATEGORIES = [
-  ['', appWords.notRead2()],
+  ['', appWords.notReadAlone()],
   ['ONE', '1'],
   ['ONE_A', '1a'],
   ['ONE_B', '1b'],

@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { FrontEdit, PlaceSheet, Verdict } from '../app/api/client';
 import { BareButton } from '../app/buttons';
-import { severalOf } from '../app/counted';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
 import { isOfPair } from '../finding/subject';
 import { appWords } from '../words/page/app';
@@ -60,7 +59,12 @@ export function PairList({
                     fontSize="17px"
                     color={pair.id === chosenId ? 'lamp' : 'ink'}
                   >
-                    {capital(severalOf(pair.name))}
+                    {capital(
+                      placeWords.pairNamed({
+                        name: pair.name,
+                        plural: pair.name.endsWith('s') ? 'yes' : 'no',
+                      }),
+                    )}
                   </Box>
                   <Box color="quiet">{summary(sheet, pair.id, verdict)}</Box>
                 </Box>

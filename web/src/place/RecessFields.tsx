@@ -38,7 +38,7 @@ export async function readRecess(typed: TypedRecess, units: Units): Promise<Rece
   const deepMm = await readLength(typed.deepMm, units);
   const gap = (text: string) => {
     if (deepMm > 0 && !text.trim()) {
-      throw new Error(placeWords.fromItsLightToThatEdge2());
+      throw new Error(placeWords.fromItsLightToThatEdgeAllWays());
     }
     return readLength(text.trim() || '0', units);
   };

@@ -45,7 +45,7 @@ export function RulesForm({
       ))}
       <Row
         words={placeWords.widthOfTheVehicleWithoutMirrors()}
-        more={front.widthGuessed ? placeWords.aGuess2() : ''}
+        more={front.widthGuessed ? placeWords.aGuessAlone() : ''}
       >
         <MeasuredEntry
           label={placeWords.widthOfTheVehicleWidth({ width })}

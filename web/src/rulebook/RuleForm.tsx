@@ -10,11 +10,11 @@ const UNITS: Record<string, string> = {
   percent: rulebookWords.percentDownIsNegative(),
   'in-at-25-ft': rulebookWords.inchesAt25FtDownIs(),
   mm: 'mm',
-  in: 'inches',
+  in: rulebookWords.inches(),
   cm2: 'cm²',
-  cd: 'candela',
-  degree: 'degrees',
-  lamp: 'lamps',
+  cd: rulebookWords.candela(),
+  degree: rulebookWords.degrees(),
+  lamp: rulebookWords.lampsUnit(),
   'reference-mark': rulebookWords.referenceMarks(),
 };
 

@@ -22,6 +22,7 @@ export function RuleTables({
   baseTitle,
   ...actions
 }: { set: RuleSet; baseTitle: string | undefined } & RuleActions) {
+  const units = useUnits();
   return (
     <>
       <Flex gap="14px" wrap="wrap" align="center" justify="space-between">
@@ -52,7 +53,7 @@ export function RuleTables({
       </Flex>
       {set.local && set.local.off.length > 0 && (
         <Box pt="8px">
-          {rulebookWords.switchedOffHere()}
+          {rulebookWords.switchedOffHere()}{' '}
           {set.local.off.map((id) => (
             <BareButton key={id} onClick={() => actions.onBase(id)}>
               {rulebookWords.idSwitchItOn({ id })}
@@ -92,9 +93,10 @@ export function RuleTables({
       )}
       {set.aside && (
         <Box pt="14px" fontSize="16px">
-          {rulebookWords.theStepMayBeUpTo()} <FigureText figure={set.aside.mostLeft} />{' '}
-          {rulebookWords.toTheLeftAndUpTo()}
-          <FigureText figure={set.aside.mostRight} /> {rulebookWords.toTheRightOfStraightAhead()}
+          {rulebookWords.theStepMayBe({
+            left: figureText(set.aside.mostLeft, units),
+            right: figureText(set.aside.mostRight, units),
+          })}{' '}
           <Box as="span" color="quiet">
             {set.aside.source.reference} ({set.aside.source.words})
           </Box>
@@ -135,6 +137,7 @@ export function RuleTables({
 /** The vehicles and lamps that a rule of place is for. */
 function PlaceCondition({ rule }: { rule: RuleSet['place'][number] }) {
   const { widthFrom, widthBelow, centreFrom, centreBelow, upperBeam } = rule;
+  const units = useUnits();
   if (!widthFrom && !widthBelow && !centreFrom && !centreBelow && upperBeam === undefined) {
     return rulebookWords.all();
   }
@@ -142,20 +145,18 @@ function PlaceCondition({ rule }: { rule: RuleSet['place'][number] }) {
     <>
       {(widthFrom ?? widthBelow) && (
         <Box>
-          {rulebookWords.vehicles({
-            value: widthFrom ? rulebookWords.from() : rulebookWords.under(),
-          })}{' '}
-          <FigureText figure={widthFrom ?? widthBelow} />
-          {rulebookWords.wide()}
+          {widthFrom && rulebookWords.vehiclesFromWide({ width: figureText(widthFrom, units) })}
+          {!widthFrom &&
+            widthBelow &&
+            rulebookWords.vehiclesUnderWide({ width: figureText(widthBelow, units) })}
         </Box>
       )}
       {(centreFrom ?? centreBelow) && (
         <Box>
-          {rulebookWords.lamps({
-            value: centreFrom ? rulebookWords.from() : rulebookWords.under(),
-          })}{' '}
-          <FigureText figure={centreFrom ?? centreBelow} />
-          {rulebookWords.high()}
+          {centreFrom && rulebookWords.lampsFromHigh({ height: figureText(centreFrom, units) })}
+          {!centreFrom &&
+            centreBelow &&
+            rulebookWords.lampsUnderHigh({ height: figureText(centreBelow, units) })}
         </Box>
       )}
       {upperBeam !== undefined && (
@@ -233,7 +234,7 @@ function Limits({ least, most }: { least: Figure | undefined; most: Figure | und
   }
   return (
     <>
-      {least ? rulebookWords.atLeast2() : rulebookWords.atMost2()}
+      {least ? rulebookWords.atLeastSmall() : rulebookWords.atMostSmall()}
       <FigureText figure={least ?? most} />
     </>
   );

@@ -139,7 +139,7 @@ function Instruction({ page }: { page: JobPage }) {
   if (!pair || !lamp) {
     return <Nowhere what="lamp" />;
   }
-  const sideWord = side === 'LEFT' ? appWords.left2() : appWords.right2();
+  const sideWord = side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle();
   const kindWord = kind === 'DIPPED' ? 'lamp' : appWords.fogLamp();
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
@@ -227,7 +227,7 @@ function Instruction({ page }: { page: JobPage }) {
           {appWords.back()}
         </Half>
         <Half onClick={other} flex="3">
-          {side === 'LEFT' ? appWords.right2() : appWords.left2()} {kindWord}
+          {side === 'LEFT' ? appWords.rightTitle() : appWords.leftTitle()} {kindWord}
         </Half>
         <Half onClick={() => void forward()} flex="5" act>
           {asking === 'look'

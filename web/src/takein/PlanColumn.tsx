@@ -153,7 +153,7 @@ function StageSteps({ stage, jobId }: { stage: PlannedStage; jobId: string }) {
     <>
       {stage.expected && (
         <Box pb="8px" fontSize="17px">
-          {takeinWords.expectedMinutes({ minutes: figureText(stage.expected.minutes, units) })}
+          {takeinWords.expectedMinutes({ minutes: figureText(stage.expected.minutes, units) })}{' '}
           <Box as="span" color="quiet">
             {stage.expected.source.reference} · {stage.expected.source.words}
           </Box>

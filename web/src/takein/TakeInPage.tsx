@@ -136,7 +136,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
               <Box flex="1" minW="220px">
                 <LazyText
                   label={takeinWords.customer()}
-                  placeholder={takeinWords.customer2()}
+                  placeholder={takeinWords.customerSmall()}
                   value={content.customer}
                   onDone={(customer) => change({ customer })}
                 />
@@ -161,7 +161,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
             <Line title={appWords.why()}>
               <LazyText
                 label={takeinWords.inTheCustomersWords()}
-                placeholder={takeinWords.inTheCustomersWords2()}
+                placeholder={takeinWords.inTheCustomersWordsSmall()}
                 value={content.wants}
                 maxLength={600}
                 onDone={(wants) => change({ wants })}

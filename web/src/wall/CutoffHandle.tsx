@@ -86,7 +86,7 @@ export function CutoffHandle({
         aria-valuemax={3000}
         aria-valuetext={
           belowMm === undefined
-            ? appWords.notRead2()
+            ? appWords.notReadAlone()
             : `${words || wallWords.shownBelow({ shown: typedLength(shown, units), value: units === 'METRIC' ? 'mm' : 'in' })}, ${VERDICT_WORD[verdict]}`
         }
         position="absolute"

@@ -41,7 +41,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
     <>
       <Overlay x={lampX} y={24} ground="plaster">
         <Box fontFamily="heading" fontWeight="600" fontSize="16px" color="ink">
-          {side}
+          {sideWord(side).toUpperCase()}
         </Box>
       </Overlay>
       <Overlay x={centreX} y={mmToScreenY(view, lineMm * 0.62)} ground="plaster">
@@ -52,7 +52,7 @@ export function LampEntries(scene: Scene & { side: Side; lampX: number }) {
             value: centre ? `: ${figureText(centre.value, units)}` : appWords.notRead(),
           })}
           missing={!centre}
-          shown={centre ? bareText(centre.value, units) : 'centre?'}
+          shown={centre ? bareText(centre.value, units) : wallWords.centreAsked()}
           onKeep={(typed, id) => onKeep(of('CENTRE'), typed, id)}
           align={side === 'LEFT' ? 'left' : 'right'}
         />

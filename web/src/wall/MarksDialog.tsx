@@ -177,7 +177,7 @@ function Entry({
       <MeasuredEntry
         label={`${name}${found ? `: ${figureText(found.value, units)}` : appWords.notRead()}`}
         missing={!found}
-        shown={found ? figureText(found.value, units) : appWords.notRead2()}
+        shown={found ? figureText(found.value, units) : appWords.notReadAlone()}
         onKeep={(typed, id) => onKeep(thing, typed, id)}
       />
     </Flex>

@@ -139,7 +139,7 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
     >
       <Dialog.Header pr="64px">
         <Dialog.Title fontFamily="heading" fontSize="22px">
-          {side === 'left' ? appWords.left2() : appWords.right2()}{' '}
+          {side === 'left' ? appWords.leftTitle() : appWords.rightTitle()}{' '}
           {wallWords.lampTheOtherOneCovered({ lamp: KINDS[task.lamp].lamp })}
         </Dialog.Title>
       </Dialog.Header>

@@ -112,7 +112,7 @@ export function RoadDrawing({
           onClick={() =>
             onAsk({
               kind: 'figure',
-              title: wallWords.whereTheCutoffsMeetTheRoad2(),
+              title: wallWords.whereTheCutoffsMeetTheRoadTitle(),
               lines: lamps.flatMap((lamp) => lamp.reading?.reachWorking ?? []),
               source,
             })

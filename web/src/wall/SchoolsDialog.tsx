@@ -107,10 +107,10 @@ function Head({ rows }: { rows: SchoolRow[] }) {
           {appWords.wayOfAiming()}
         </Box>
         <Box as="th" {...cell}>
-          {appWords.left2()}
+          {appWords.leftTitle()}
         </Box>
         <Box as="th" {...cell}>
-          {appWords.right2()}
+          {appWords.rightTitle()}
         </Box>
         {sets.map((set) => (
           <Box as="th" key={set.ruleSetId} {...cell} maxW="110px">

@@ -88,12 +88,12 @@ function Drawn(props: Props & Size) {
               value: spacing ? `: ${figureText(spacing.value, units)}` : appWords.notRead(),
             })}
             missing={!spacing}
-            shown={spacing ? bareText(spacing.value, units) : wallWords.betweenLamps2()}
+            shown={spacing ? bareText(spacing.value, units) : wallWords.betweenLampsAsked()}
             onKeep={(typed, id) => props.onKeep({ kind: 'SPACING', lamp: pair.kind }, typed, id)}
           />
           {spacing && (
             <Box whiteSpace="nowrap" bg="plaster" ml="-6px" px="4px">
-              {wallWords.betweenLamps3()}
+              {wallWords.betweenLampsSmall()}
             </Box>
           )}
         </Flex>

@@ -4,8 +4,12 @@ import { wallWords } from '../words/page/wall';
 
 /** What each kind of lamp is called at the wall, and what of its light is read there. */
 export const KINDS: Record<LampKind, { title: string; lamp: string; read: string }> = {
-  DIPPED: { title: appWords.lowBeam2(), lamp: 'lamp', read: 'cutoff' },
-  FRONT_FOG: { title: appWords.fogLamps2(), lamp: appWords.fogLamp(), read: 'cutoff' },
+  DIPPED: { title: appWords.lowBeamTitle(), lamp: wallWords.lamp(), read: wallWords.cutoff() },
+  FRONT_FOG: {
+    title: appWords.fogLampsTitle(),
+    lamp: appWords.fogLamp(),
+    read: wallWords.cutoff(),
+  },
   DRIVING: {
     title: wallWords.drivingLamps(),
     lamp: appWords.drivingLamp(),

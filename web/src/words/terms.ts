@@ -8,7 +8,8 @@ type Kind =
   | 'FastenerKind'
   | 'LampFunction'
   | 'Side'
-  | 'Stage';
+  | 'Stage'
+  | 'Verdict';
 
 /** The word of a constant of the interface, as the server has it in its findings: "low beam". */
 export const term = (kind: Kind, constant: string) => say('terms', `${kind}.${constant}`);

@@ -7,6 +7,7 @@ import { sideWord } from './terms';
 afterEach(() => speak('en'));
 
 it('says a message in the language that is spoken', async () => {
+  expect(appWords.countSteps({ count: 1 })).toBe('1 step');
   expect(appWords.countSteps({ count: 2 })).toBe('2 steps');
   await speak('de');
   expect(appWords.countSteps({ count: 2 })).toBe('2 Schritte');

@@ -207,7 +207,7 @@ function Hidden({ page }: { page: Page }) {
     <Box px="18px" py="8px" bg="panel" borderTopWidth="1px" borderColor="hairline" role="note">
       <Box as="span" color="edge" fontWeight="600" fontFamily="heading">
         {workshopWords.hiddenOnSimilarVehicles()}
-      </Box>
+      </Box>{' '}
       {page.hidden.map((one) => `${one.words} (${one.vehicle})`).join('; ')}
     </Box>
   );

@@ -49,7 +49,7 @@ export function DeadBattery({ page, write }: { page: Page; write: Write }) {
       <PlainButton
         onClick={() => void happened('SECOND_ON', workshopWords.helperBatteryConnected())}
       >
-        {workshopWords.helperBatteryConnected2()}
+        {workshopWords.helperBatteryConnectedTitle()}
       </PlainButton>
       <Refusal words={problem} />
     </Flex>

@@ -21,7 +21,7 @@ const FIELD: Record<Section['spans'][number]['field'], [Field, string]> = {
   BOWL_DEPTH: ['BOWL_DEPTH', workshopWords.toTheLens()],
   BEHIND: ['BEHIND', workshopWords.roomBehind()],
   HOLE: ['HOLE', workshopWords.hole()],
-  LENS: ['LENS', workshopWords.lens2()],
+  LENS: ['LENS', workshopWords.lensSmall()],
   SHROUD: ['SHROUD', workshopWords.shroud()],
   FRONT: ['FRONT', workshopWords.inFront()],
   BACK: ['BACK', workshopWords.behind()],

@@ -50,7 +50,7 @@ export function LensView({ page, write }: { page: Page; write: Write }) {
               <PlainButton
                 key={side}
                 aria-pressed={done}
-                aria-label={workshopWords.sideLensWords2({
+                aria-label={workshopWords.sideLensListed({
                   side: sideWord(side),
                   words: rung.words,
                 })}

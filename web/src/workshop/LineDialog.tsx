@@ -102,7 +102,7 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
               options={SIZES.map((size) => [size, size || appWords.notSaid()] as const)}
             />
             <TextField
-              label={workshopWords.thread2()}
+              label={workshopWords.threadTitle()}
               value={row.thread}
               set={(thread) => set({ thread })}
               maxLength={20}

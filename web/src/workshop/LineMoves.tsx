@@ -44,7 +44,7 @@ export function movesOf(line: LedgerLine): [Move, number, string][] {
     moves.push([
       'BROKEN',
       1,
-      line.row.kind === 'PIECE' ? workshopWords.broken2() : workshopWords.oneBrokenOrLost(),
+      line.row.kind === 'PIECE' ? workshopWords.brokenTitle() : workshopWords.oneBrokenOrLost(),
     ]);
     if (!connector && line.row.kind !== 'PIECE') {
       moves.push(['STAYS', sound, workshopWords.staysInItsHoleTaped()]);

@@ -151,7 +151,7 @@ function Schools({ page }: { page: Page }) {
       <Box as="table" w="100%" aria-label={workshopWords.waysOfOpeningAndResealing()}>
         <Box as="thead" color="quiet" textAlign="left">
           <tr>
-            <th scope="col">{appWords.wayOfAiming()}</th>
+            <th scope="col">{workshopWords.method()}</th>
             <th scope="col">{workshopWords.opening()}</th>
             <th scope="col">{workshopWords.resealing()}</th>
             <th scope="col">{workshopWords.pressedShutBy()}</th>

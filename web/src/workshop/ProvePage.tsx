@@ -162,7 +162,7 @@ function State({
         </Box>
       </Flex>
       <Box fontFamily="heading" fontSize="22px" color="lamp" py="6px">
-        {item.moves.length > 0 ? item.moves.join(' · ') : workshopWords.asItIs2()}
+        {item.moves.length > 0 ? item.moves.join(' · ') : workshopWords.unchanged()}
       </Box>
       {pairsOf(item).map((pair) => (
         <Box

@@ -142,7 +142,7 @@ function bringNear(step: HTMLElement | null) {
 }
 
 const LABEL = {
-  DONE: appWords.done2(),
+  DONE: appWords.doneSmall(),
   SKIPPED: appWords.leftOut(),
   WAITS: workshopWords.waits(),
   READY: workshopWords.canBeDone(),

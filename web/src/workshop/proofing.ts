@@ -9,7 +9,7 @@ export type Outcome = NonNullable<ProofCell['outcome']>;
 export function outcomesOf(cell: ProofCell): readonly (readonly [Outcome, string])[] {
   return cell.expected === 'OUT'
     ? [
-        ['WORKS', appWords.out2()],
+        ['WORKS', appWords.unlit()],
         ['LIT', 'lit!'],
         ['FLICKERS', appWords.flickers()],
       ]
@@ -25,7 +25,7 @@ export function outcomesOf(cell: ProofCell): readonly (readonly [Outcome, string
 export const EXPECTED = {
   FULL: appWords.lit(),
   REDUCED: appWords.reduced(),
-  OUT: appWords.out2(),
+  OUT: appWords.unlit(),
 } as const;
 
 /** Lamps that stand beside each other: one a side, or one alone. */

@@ -8,9 +8,9 @@ export type ViewName = Spot['view'];
 /** The views of the vehicle, and what stands at their edges. */
 export const VIEWS: readonly (readonly [ViewName, string, string, string, string])[] = [
   ['FRONT', workshopWords.front(), '1', appWords.right(), appWords.left()],
-  ['LEFT_SIDE', workshopWords.leftSide(), '2', workshopWords.front2(), workshopWords.back2()],
-  ['RIGHT_SIDE', workshopWords.rightSide(), '3', workshopWords.front2(), workshopWords.back2()],
-  ['UNDERSIDE', workshopWords.underside(), '4', workshopWords.front2(), workshopWords.back2()],
+  ['LEFT_SIDE', workshopWords.leftSide(), '2', workshopWords.frontEnd(), workshopWords.backEnd()],
+  ['RIGHT_SIDE', workshopWords.rightSide(), '3', workshopWords.frontEnd(), workshopWords.backEnd()],
+  ['UNDERSIDE', workshopWords.underside(), '4', workshopWords.frontEnd(), workshopWords.backEnd()],
 ];
 
 /** What a view is called, and what stands at its left and right edge. */

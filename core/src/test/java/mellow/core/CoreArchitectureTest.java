@@ -3,21 +3,13 @@ package mellow.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
-import static org.assertj.core.api.Assertions.assertThat;
 
-import com.tngtech.archunit.core.domain.JavaClasses;
-import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
-import mellow.words.Catalogue;
 
 @AnalyzeClasses(packages = "mellow.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class CoreArchitectureTest {
@@ -57,28 +49,6 @@ class CoreArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("mellow.core.words..", "mellow.words..", "com.ibm.icu..");
-
-  /** A message that nobody says goes out of the catalogue. */
-  @ArchTest
-  static void everyMessageIsSaid(JavaClasses all) {
-    Set<String> said =
-        all.stream()
-            .flatMap(one -> one.getAccessesFromSelf().stream())
-            .map(access -> access.getTargetOwner().getName() + "." + access.getName())
-            .collect(Collectors.toSet());
-    for (String feature : Catalogue.shipped().features()) {
-      Optional<String> place =
-          Catalogue.shipped().packageOf(feature).filter(name -> name.startsWith("mellow.core."));
-      if (place.isEmpty() || feature.equals(Catalogue.TERMS)) {
-        continue;
-      }
-      String words = feature.substring(0, 1).toUpperCase(Locale.ROOT) + feature.substring(1);
-      for (JavaMethod message : all.get(place.get() + "." + words + "Words").getMethods()) {
-        String name = message.getOwner().getName() + "." + message.getName();
-        assertThat(said.contains(name)).as(name + " is said").isTrue();
-      }
-    }
-  }
 
   /** What a finding is about is asked of its subject, never read out of its name. */
   @ArchTest

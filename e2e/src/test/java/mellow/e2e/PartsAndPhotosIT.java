@@ -37,7 +37,7 @@ class PartsAndPhotosIT extends BrowserTest {
   @Test
   void aPhotoComesFromAFileAndADamagedOneIsRefused() {
     Page page = open("/jobs/" + app().job("library van 1") + "/photos", Look.USUAL);
-    assertThat(verdict(page)).containsText("Not photographed before yet");
+    assertThat(verdict(page)).containsText("No photo taken before the work yet");
     Locator file = page.getByLabel("From file");
     file.setInputFiles(new FilePayload("wall.png", "image/png", PNG));
     assertThat(verdict(page)).containsText("Photographed before; nothing after yet");

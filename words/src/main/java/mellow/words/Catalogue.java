@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -23,6 +24,7 @@ public final class Catalogue {
   public static final String TERMS = "terms";
 
   private static final String SERVER = "server/";
+  private static final String PAGE = "page/";
 
   private static final ObjectMapper JSON =
       JsonMapper.builder().enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION).build();
@@ -104,17 +106,22 @@ public final class Catalogue {
   }
 
   /**
-   * The Java package whose messages a feature has: "mellow.core.aim", "mellow.server.feed"; empty
-   * for the page's own.
+   * The Java class that has a method for each message of a feature: "mellow.core.aim.AimWords",
+   * "mellow.server.feed.FeedWords"; empty for constants' words and for the page's own.
    */
-  public Optional<String> packageOf(String feature) {
-    int slash = feature.indexOf('/');
-    if (slash < 0) {
-      return Optional.of("mellow.core." + packages.getOrDefault(feature, feature));
+  public Optional<String> classOf(String feature) {
+    if (feature.equals(TERMS) || feature.startsWith(PAGE)) {
+      return Optional.empty();
     }
-    return feature.startsWith(SERVER)
-        ? Optional.of("mellow.server." + feature.substring(slash + 1))
-        : Optional.empty();
+    boolean server = feature.startsWith(SERVER);
+    String name = server ? feature.substring(SERVER.length()) : feature;
+    return Optional.of(
+        (server ? "mellow.server." : "mellow.core.")
+            + packages.getOrDefault(feature, name)
+            + "."
+            + name.substring(0, 1).toUpperCase(Locale.ROOT)
+            + name.substring(1)
+            + "Words");
   }
 
   public Map<String, String> types() {

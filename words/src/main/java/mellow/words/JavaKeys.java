@@ -4,9 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
@@ -49,23 +47,19 @@ final class JavaKeys {
   Map<Path, String> sources(String module) {
     Map<Path, String> sources = new LinkedHashMap<>();
     for (String feature : catalogue.features()) {
-      Optional<String> packageName =
-          catalogue.packageOf(feature).filter(name -> name.startsWith(module + "."));
-      if (packageName.isPresent() && !feature.equals(Catalogue.TERMS)) {
-        sources.put(
-            Path.of(packageName.get().replace('.', '/'), className(feature) + ".java"),
-            source(feature, packageName.get()));
-      }
+      catalogue
+          .classOf(feature)
+          .filter(name -> name.startsWith(module + "."))
+          .ifPresent(
+              name ->
+                  sources.put(Path.of(name.replace('.', '/') + ".java"), source(feature, name)));
     }
     return sources;
   }
 
-  private static String className(String feature) {
-    String name = feature.substring(feature.indexOf('/') + 1);
-    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + "Words";
-  }
-
-  private String source(String feature, String packageName) {
+  private String source(String feature, String fullName) {
+    String packageName = fullName.substring(0, fullName.lastIndexOf('.'));
+    String className = fullName.substring(packageName.length() + 1);
     TreeSet<String> imports =
         new TreeSet<>(List.of("java.util.Map", "mellow.core.finding.Sentence"));
     StringBuilder methods = new StringBuilder();
@@ -91,8 +85,8 @@ final class JavaKeys {
                 .map(one -> "import " + one + ";\n")
                 .collect(Collectors.joining()),
             feature,
-            className(feature),
-            className(feature),
+            className,
+            className,
             methods);
   }
 

@@ -9,6 +9,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Sentence;
+import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
 import mellow.core.measure.Inclination;
@@ -394,7 +395,7 @@ final class LampJudge {
             Finding.plain(
                     FindingKey.of("screw.reach", screw.adjuster().subject()),
                     wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
-                    mellow.core.finding.Source.commonPractice(AimWords.srcReach()),
+                    Source.commonPractice(AimWords.srcReach()),
                     AimWords.outOfReach(screw.adjuster().axis(), side, wall.frontClosed()))
                 .withRemedy(wall.frontClosed() ? AimWords.openFront() : AimWords.aimFirst()));
       }

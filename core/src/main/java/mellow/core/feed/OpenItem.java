@@ -29,7 +29,7 @@ public record OpenItem(String id, Kind kind, String what, boolean done) {
             FindingKey.of("open", SubjectKind.OPEN_ITEM.named(id)),
             done ? Verdict.WITHIN : Verdict.OUT,
             OPEN,
-            FeedWords.openItem(Sentence.term(kind), what));
+            FeedWords.openItem(Sentence.term(kind).capital(), what));
     return done
         ? finding.withDetail(FeedWords.done())
         : finding.withRemedy(kind == Kind.TEMPORARY ? FeedWords.undoIt() : FeedWords.connectIt());

@@ -1,5 +1,7 @@
 package mellow.core.finding;
 
+import static mellow.core.measure.Temperature.fahrenheit;
+
 import mellow.core.measure.LengthUnit;
 import mellow.core.measure.TapeText;
 import mellow.core.measure.UnitSystem;
@@ -360,7 +362,7 @@ public sealed interface Figure {
       case TEMPERATURE ->
           metric
               ? TapeText.decimal(value, 0) + " °C"
-              : TapeText.decimal(mellow.core.measure.Temperature.fahrenheit(value), 0) + " °F";
+              : TapeText.decimal(fahrenheit(value), 0) + " °F";
       case MINUTES -> Shown.hours(Math.round(value));
       case COUNT -> TapeText.decimal(value, 1).replace(".0", "");
       case NUMBER -> TapeText.decimal(value, 3);

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import mellow.core.finding.Sentence;
 import mellow.core.formats.StepBook;
+import mellow.core.retrofit.Bake;
 import mellow.core.workflow.Step;
 
 /** Entries in words, as the log shows them. */
@@ -39,10 +40,7 @@ final class EntryWords {
     } else if (edit.bake() != null) {
       EntryEdit.BakeEdit bake = edit.bake();
       return WorkshopWords.logOven(
-          bake.side(),
-          bake.temperature(),
-          bake.time(),
-          bake.purpose() == mellow.core.retrofit.Bake.Purpose.OPEN);
+          bake.side(), bake.temperature(), bake.time(), bake.purpose() == Bake.Purpose.OPEN);
     } else if (edit.heat() != null) {
       EntryEdit.HeatEdit heat = edit.heat();
       return WorkshopWords.logHeat(heat.what(), heat.temperature(), heat.after());

@@ -3,12 +3,10 @@ package mellow.server.wire;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
-import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -88,29 +86,25 @@ class EveryMessageTest {
     }
   }
 
-  /** A message of the server that nobody says goes out of the catalogue. */
+  /** A message that nobody says goes out of the catalogue; the page's are counted by its build. */
   @Test
-  void everyMessageOfTheServerIsSaid() {
+  void everyMessageIsSaid() {
     JavaClasses all =
         new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("mellow.server");
+            .importPackages("mellow.core", "mellow.server");
     Set<String> said =
         all.stream()
             .flatMap(one -> one.getAccessesFromSelf().stream())
             .map(access -> access.getTargetOwner().getName() + "." + access.getName())
             .collect(Collectors.toSet());
-    for (String feature : Catalogue.shipped().features()) {
-      Optional<String> place =
-          Catalogue.shipped().packageOf(feature).filter(name -> name.startsWith("mellow.server."));
-      if (place.isEmpty()) {
-        continue;
-      }
-      String name = feature.substring(feature.indexOf('/') + 1);
-      String words = name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + "Words";
-      for (JavaMethod message : all.get(place.get() + "." + words).getMethods()) {
-        assertThat(said).contains(message.getOwner().getName() + "." + message.getName());
-      }
-    }
+    Set<String> written =
+        Catalogue.shipped().features().stream()
+            .flatMap(feature -> Catalogue.shipped().classOf(feature).stream())
+            .flatMap(name -> all.get(name).getMethods().stream())
+            .map(message -> message.getOwner().getName() + "." + message.getName())
+            .collect(Collectors.toSet());
+    assertThat(written).hasSizeGreaterThan(1_000);
+    assertThat(said).containsAll(written);
   }
 }
