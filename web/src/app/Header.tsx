@@ -11,6 +11,9 @@ import { paint } from './theme';
 import { NextTimer } from '../timers/Bell';
 import { appWords } from '../words/page/app';
 
+/** The product's name, alike in every language. */
+const BRAND = ['mellow', 'horizon'] as const;
+
 /** The top line of every page: whose it is, where one is, and what flips everywhere. */
 export function Header({
   title,
@@ -56,6 +59,8 @@ export function Header({
           whiteSpace="nowrap"
           overflow="hidden"
           textOverflow="ellipsis"
+          data-shortened
+          title={typeof title === 'string' ? title : undefined}
           maxW="100%"
           flexShrink={{ base: 1, lg: 0 }}
         >
@@ -75,7 +80,13 @@ export function Header({
           </Box>
         )}
       </Flex>
-      <Flex gridArea="tools" gap="8px" align="center" justify={{ base: 'stretch', md: 'flex-end' }}>
+      <Flex
+        gridArea="tools"
+        gap="8px"
+        align="center"
+        wrap={{ base: 'wrap', md: 'nowrap' }}
+        justify={{ base: 'stretch', md: 'flex-end' }}
+      >
         {children}
         <NextTimer />
         <ThemeButton />
@@ -101,10 +112,10 @@ function Brand() {
         py="12px"
       >
         <Box as="span" color="quiet">
-          mellow
+          {BRAND[0]}
         </Box>{' '}
         <Box as="span" color="lamp">
-          horizon
+          {BRAND[1]}
         </Box>
       </Box>
       <Flex hideFrom="lg" w="48px" h="48px" align="center" justify="flex-start">

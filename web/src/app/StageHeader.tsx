@@ -39,10 +39,14 @@ export function StageHeader({
         subtitle={
           // two lines at most, so that the horizon stays where it is
           <>
-            <Box lineClamp={more ? 1 : 2} title={job.work}>
+            <Box lineClamp={more ? 1 : 2} data-shortened title={job.work}>
               {job.work}
             </Box>
-            {more && <Box lineClamp="1">{more}</Box>}
+            {more && (
+              <Box lineClamp="1" data-shortened title={more}>
+                {more}
+              </Box>
+            )}
           </>
         }
       >

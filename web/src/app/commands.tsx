@@ -116,6 +116,8 @@ function CommandList({
   commands: Command[];
 }) {
   const [text, setText] = useState('');
+  // what was typed is looked for in what is shown
+  // eslint-disable-next-line no-restricted-syntax
   const found = commands.filter((one) => one.title.toLowerCase().includes(text.toLowerCase()));
   const run = (command: Command | undefined) => {
     setText('');

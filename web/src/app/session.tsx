@@ -86,10 +86,13 @@ export function figureText(figure: Figure, units: Units): string {
   return units === 'METRIC' ? figure.metric : figure.imperial;
 }
 
+const BARE = new Set<Figure['quantity']>(['LENGTH', 'FINE_LENGTH', 'REACH', 'TURNS']);
+
 /** A figure's text without its unit, for drawings where the unit is known. */
 export function bareText(figure: Figure, units: Units): string {
   const text = figureText(figure, units);
-  return text.includes(' ft') ? text : text.replace(/ (mm|in|m|turns?)$/, '');
+  const hasBareUnit = BARE.has(figure.quantity) && !text.includes(' ft');
+  return hasBareUnit ? text.slice(0, text.lastIndexOf(' ')) : text;
 }
 
 /** A sentence with its figures filled in. */

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import type { BayPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
@@ -26,10 +26,20 @@ interface PlanView {
 }
 
 const TYRES: { kind: ReadingKind; words: string; left: boolean; front: boolean }[] = [
-  { kind: 'FLOOR_FRONT_LEFT', words: bayWords.frontLeft(), left: true, front: true },
-  { kind: 'FLOOR_FRONT_RIGHT', words: bayWords.frontRight(), left: false, front: true },
-  { kind: 'FLOOR_REAR_LEFT', words: bayWords.rearLeft(), left: true, front: false },
-  { kind: 'FLOOR_REAR_RIGHT', words: bayWords.rearRight(), left: false, front: false },
+  { kind: 'FLOOR_FRONT_LEFT', words: bayWords.floorAtTheFrontLeftTyre(), left: true, front: true },
+  {
+    kind: 'FLOOR_FRONT_RIGHT',
+    words: bayWords.floorAtTheFrontRightTyre(),
+    left: false,
+    front: true,
+  },
+  { kind: 'FLOOR_REAR_LEFT', words: bayWords.floorAtTheRearLeftTyre(), left: true, front: false },
+  {
+    kind: 'FLOOR_REAR_RIGHT',
+    words: bayWords.floorAtTheRearRightTyre(),
+    left: false,
+    front: false,
+  },
 ];
 
 interface Props {
@@ -77,7 +87,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
       >
         <rect width={width} height={view.wallY} fill={paint('plaster')} />
         {contours.map((line) => (
-          <Contour key={line.level.value} line={line} x={x} y={y} width={width} />
+          <Contour key={line.level.value} line={line} x={x} y={y} width={width} height={height} />
         ))}
         <path
           d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
@@ -127,7 +137,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
         <Entry
           page={page}
           thing={{ kind: 'PLAN_FRONT_TYRES' }}
-          name="Front tyres to wall"
+          name={bayWords.frontTyresToWall()}
           hint={bayWords.tyresToWall()}
           onKeep={onKeep}
         />
@@ -136,8 +146,8 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
         <Entry
           page={page}
           thing={{ kind: 'PLAN_WHEELBASE' }}
-          name="Wheelbase, front to rear tyres"
-          hint="wheelbase?"
+          name={bayWords.wheelbaseFrontToRearTyres()}
+          hint={bayWords.wheelbaseAsked()}
           onKeep={onKeep}
         />
       </Overlay>
@@ -145,9 +155,9 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
         <Entry
           page={page}
           thing={{ kind: 'PLAN_TRACK' }}
-          name="Track, left to right tyres"
-          hint="track?"
-          suffix=" track"
+          name={bayWords.trackLeftToRightTyres()}
+          hint={bayWords.trackAsked()}
+          said={(length) => bayWords.lengthTrack({ length })}
           onKeep={onKeep}
         />
       </Overlay>
@@ -155,9 +165,9 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
         <Entry
           page={page}
           thing={{ kind: 'PLAN_FOOT_SPACING' }}
-          name="Foot readings apart"
-          hint="apart?"
-          suffix=" apart"
+          name={bayWords.footReadingsApart()}
+          hint={bayWords.apartAsked()}
+          said={(length) => bayWords.lengthApart({ length })}
           onKeep={onKeep}
         />
       </Overlay>
@@ -171,8 +181,8 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           <Entry
             page={page}
             thing={{ kind: 'FOOT', side }}
-            name={`Floor at the wall’s foot, ${sideWord(side)}`}
-            hint="foot?"
+            name={bayWords.floorAtTheWallsFootSide({ side: sideWord(side) })}
+            hint={bayWords.footAsked()}
             large
             onKeep={onKeep}
           />
@@ -188,7 +198,7 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           <Entry
             page={page}
             thing={{ kind: 'UNDER_LAMP', side }}
-            name={`Floor under lamp, ${sideWord(side)}`}
+            name={bayWords.floorUnderLampSide({ side: sideWord(side) })}
             hint={bayWords.underLamp()}
             optional
             onKeep={onKeep}
@@ -205,8 +215,8 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           <Entry
             page={page}
             thing={{ kind: tyre.kind }}
-            name={`Floor at the ${tyre.words} tyre`}
-            hint="floor?"
+            name={tyre.words}
+            hint={bayWords.floorAsked()}
             large
             onKeep={onKeep}
           />
@@ -223,11 +233,13 @@ function Contour({
   x,
   y,
   width,
+  height,
 }: {
   line: NonNullable<BayPage['floor']['plane']>['contours'][number];
   x: (leftMm: number) => number;
   y: (forwardMm: number) => number;
   width: number;
+  height: number;
 }) {
   const units = useUnits();
   const ends = [
@@ -248,7 +260,7 @@ function Contour({
         stroke={paint('lamp')}
         strokeOpacity={line.level.value === 0 ? 0.85 : 0.38}
       />
-      {nameY > WALL_HEIGHT + 14 && (
+      {nameY > WALL_HEIGHT + 14 && nameY < height && (
         <Label x={nameX + 2} y={nameY - 5} as="scale" size={13} colour="lamp">
           {bareText(line.level, units)}
         </Label>
@@ -287,7 +299,7 @@ function Entry({
   thing,
   name,
   hint,
-  suffix = '',
+  said,
   large = false,
   optional = false,
   onKeep,
@@ -296,7 +308,8 @@ function Entry({
   thing: Thing;
   name: string;
   hint: string;
-  suffix?: string;
+  /** The length as it is shown. */
+  said?: (length: string) => string;
   large?: boolean;
   optional?: boolean;
   onKeep: KeepThing;
@@ -304,15 +317,15 @@ function Entry({
   const units = useUnits();
   const found = lastLiving(page.readings, thing);
   const signed = found && large && found.value.value > 0 ? '+' : '';
-  const entry = (
+  return (
     <MeasuredEntry
-      label={`${name}${found ? `: ${figureText(found.value, units)}` : appWords.notRead()}`}
+      label={`${name}${found ? `: ${said?.(bareText(found.value, units)) ?? figureText(found.value, units)}` : appWords.notRead()}`}
       missing={!found && !optional}
       shown={
         found ? (
           <Box as="span" fontSize={large ? '23px' : '16px'}>
             {signed}
-            {bareText(found.value, units)}
+            {said?.(bareText(found.value, units)) ?? bareText(found.value, units)}
           </Box>
         ) : (
           hint
@@ -320,15 +333,5 @@ function Entry({
       }
       onKeep={(typed, id) => onKeep(thing, typed, id)}
     />
-  );
-  return found && suffix ? (
-    <Flex align="center" fontFamily="heading" fontWeight="600">
-      {entry}
-      <Box bg="var(--entry-ground)" pr="4px">
-        {suffix.trim()}
-      </Box>
-    </Flex>
-  ) : (
-    entry
   );
 }

@@ -3,13 +3,12 @@ import { useRef } from 'react';
 import type { Floor } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
-import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 import { appWords } from '../words/page/app';
 import { bayWords } from '../words/page/bay';
 import { sideWord } from '../words/terms';
 
-const HEIGHT = 118;
+const HEIGHT = 84;
 
 /** The floor along each side, heights exaggerated: the tyres' plane, carried on to the wall. */
 export function FloorProfiles({ floor }: { floor: Floor }) {
@@ -61,13 +60,16 @@ function Profile({
   const front = plan.frontTyresToWall.value;
   const rear = front + plan.wheelbase.value;
   const x = (fromWall: number) => 20 + (fromWall / rear) * (width - 50);
-  const scaleY = (HEIGHT - 56) / (highest - lowest);
-  const y = (mm: number) => 34 + (highest - mm) * scaleY;
+  const scaleY = (HEIGHT - 34) / (highest - lowest);
+  const y = (mm: number) => 18 + (highest - mm) * scaleY;
   const times = Math.round(scaleY / ((width - 50) / rear));
   const side = sideWord(profile.side);
   const down = profile.correction.value < 0;
   return (
     <Box ref={box} mb="6px">
+      <Box fontSize="14px" lineHeight="1.25" color="quiet">
+        {bayWords.alongTheSideSideHeightsExaggerated({ side, times })}
+      </Box>
       <svg
         width={width}
         height={HEIGHT}
@@ -77,9 +79,6 @@ function Profile({
           correction: figureText(profile.correction, units),
         })}
       >
-        <Label x={0} y={15} size={14} colour="quiet">
-          {bayWords.alongTheSideSideHeightsExaggerated({ side, times })}
-        </Label>
         <line
           x1={x(0)}
           x2={x(rear)}
@@ -99,7 +98,7 @@ function Profile({
           strokeWidth="1.6"
           fill="none"
         />
-        <line x1={x(0)} x2={x(0)} y1="26" y2={HEIGHT - 12} stroke={paint('ink')} strokeWidth="2" />
+        <line x1={x(0)} x2={x(0)} y1="6" y2={HEIGHT} stroke={paint('ink')} strokeWidth="2" />
         <rect
           x={x(0) - 5}
           y={y(profile.foot.value) - 5}
@@ -118,14 +117,14 @@ function Profile({
             strokeWidth="1.6"
           />
         ))}
-        <Label x={x(0) + 12} y={HEIGHT - 4} as="figure" size={15} weight={600} colour="ink">
-          {bayWords.markMovesValue2Uncertainty({
-            value: figureText(profile.correction, units).replace('−', ''),
-            value2: down ? appWords.down() : appWords.up(),
-            uncertainty: figureText(profile.uncertainty, units),
-          })}
-        </Label>
       </svg>
+      <Box pl="32px" fontFamily="heading" fontSize="15px" fontWeight="600" lineHeight="1.25">
+        {bayWords.markMovesValue2Uncertainty({
+          value: figureText(profile.correction, units).replace('−', ''),
+          value2: down ? appWords.down() : appWords.up(),
+          uncertainty: figureText(profile.uncertainty, units),
+        })}
+      </Box>
     </Box>
   );
 }

@@ -86,9 +86,9 @@ describe('a bay', () => {
   it('tells which way the mark moves on each side, and how sure that is', () => {
     open('/bays/b', { 'bay/b': page() });
     const left = screen.getByRole('img', { name: 'Floor on the left: the mark moves −9 mm' });
-    expect(left.textContent).toContain('mark moves 9 mm down, ±2 mm');
+    expect(left.parentElement?.textContent).toContain('mark moves 9 mm down, ±2 mm');
     const right = screen.getByRole('img', { name: /^Floor on the right/ });
-    expect(right.textContent).toContain('mark moves 4 mm up, ±2 mm');
+    expect(right.parentElement?.textContent).toContain('mark moves 4 mm up, ±2 mm');
   });
 
   it('says what to type while there is no profile', () => {

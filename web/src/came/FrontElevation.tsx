@@ -3,6 +3,7 @@ import { bareText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { bodyOf, closedPath, frontCorners, screenCorners, type Corner } from '../drawing/bodies';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { Caption } from '../drawing/Caption';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { UprightTape } from '../drawing/UprightTape';
@@ -131,10 +132,8 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           topMm={body.heightMm + ABOVE_MM}
           units={units}
         />
-        <Label x={TAPE_WIDTH + 14} y={height - 12} size={13.5} colour="quiet">
-          {cameWords.seenStandingBeforeItTheCross()}
-        </Label>
       </svg>
+      <Caption left={TAPE_WIDTH + 14}>{cameWords.seenStandingBeforeItTheCross()}</Caption>
       {SIDES.map((side) => (
         <Overlay key={side} x={asideX(side)} y={mmToScreenY(view, centre(side) / 2)}>
           {entry(

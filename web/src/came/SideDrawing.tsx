@@ -1,10 +1,11 @@
-import { Box } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { JobPage, ReadingKind } from '../app/api/client';
 import { bareText, figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { bodyOf } from '../drawing/bodies';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { Caption } from '../drawing/Caption';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { Overlay } from '../drawing/Overlay';
@@ -26,7 +27,13 @@ const TYRES = new Set<ReadingKind>([
 ]);
 
 const FLOOR = 150;
+/** Where the axles are so near each other that each one's tyres stand in two rows. */
+const STACKED_FLOOR = 236;
+const TYRES_ROOM = 300;
 const ASSUMED = { wheelbase: 2600, ahead: 850, tyre: 680, lampHeight: 680 };
+
+/** Half the room of a length's figures. */
+const HALF_ENTRY = 30;
 
 /** The beam's tip is drawn so many times too steep, to be seen. */
 const STEEPER = 8;
@@ -68,14 +75,18 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       lastLiving(page.readings, { kind: 'CENTRE', side: 'LEFT' })?.value.value ??
       ASSUMED.lampHeight,
   };
-  const footY = height - FLOOR;
+  const axlesApart = (floor: number) =>
+    shape.wheelbaseMm * sideView(shape, width, height - floor).scale;
+  const isStacked = axlesApart(FLOOR) < TYRES_ROOM;
+  const floor = isStacked ? STACKED_FLOOR : FLOOR;
+  const footY = height - floor;
   const view = sideView(shape, width, footY);
   const noseX = aheadToScreenX(view, body.frontOverhangMm);
   const tailX = aheadToScreenX(view, -shape.wheelbaseMm - body.rearOverhangMm);
   const roofY =
     footY - (body.heightMm + Math.max(0, shape.frontRiseMm, shape.rearRiseMm)) * view.scale;
   const overY = roofY - 26;
-  const highX = tailX + 34;
+  const highX = Math.min(tailX + 34, width - HALF_ENTRY);
   const frontX = aheadToScreenX(view, 0);
   const rearX = aheadToScreenX(view, -shape.wheelbaseMm);
   const lampX = aheadToScreenX(view, shape.lampAheadMm);
@@ -83,13 +94,20 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
   const asItCameY = lampY + riseAt(shape, shape.lampAheadMm) * view.scale;
   const tip = ((stance.beamRise?.value ?? 0) / 100) * BEAM_MM * STEEPER * view.scale;
   const beamX = lampX - BEAM_MM * view.scale;
-  const entry = (kind: ReadingKind, name: string, hint: string, prefix = '') => {
+  const entry = (
+    kind: ReadingKind,
+    name: string,
+    hint: string,
+    said: (values: { value: string }) => string = ({ value }) => value,
+  ) => {
     const found = last(kind);
     const plain = found && (TYRES.has(kind) ? found.typed : bareText(found.value, units));
     return (
       <MeasuredEntry
-        label={plain ? `${name}: ${prefix}${plain}` : cameWords.nameHintNotNoted({ name, hint })}
-        shown={plain ? prefix + plain : hint}
+        label={
+          plain ? `${name}: ${said({ value: plain })}` : cameWords.nameHintNotNoted({ name, hint })
+        }
+        shown={plain ? said({ value: plain }) : hint}
         width="130px"
         onKeep={(typed, id) => onKeep({ kind }, typed, id)}
       />
@@ -106,10 +124,12 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       />
     );
   };
+  const before = isStacked ? cameWords.dialBefore : undefined;
+  const now = isStacked ? cameWords.dialNow : undefined;
   return (
     <>
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
-        <rect y={footY} width={width} height={FLOOR} fill={paint('ground')} />
+        <rect y={footY} width={width} height={floor} fill={paint('ground')} />
         <line x1="0" x2={width} y1={footY} y2={footY} stroke={paint('ink')} strokeWidth="1.5" />
         <path
           d={bodyPath(view, shape)}
@@ -155,17 +175,17 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
         <Dimension x1={noseX} y1={overY} x2={frontX} y2={overY} />
         <Dimension x1={rearX} y1={overY} x2={tailX} y2={overY} />
         <Dimension x1={highX} y1={footY - body.heightMm * view.scale} x2={highX} y2={footY} />
-        <Label x={14} y={height - 12} size={13.5} colour="quiet">
-          {cameWords.seenFromItsLeftTheFront({
-            value: tip !== 0 ? cameWords.theTipOfTheBeamExaggerated({ times: STEEPER }) : '',
-          })}
-        </Label>
-        {[frontX, rearX].map((x) => (
+        {(isStacked ? [] : [frontX, rearX]).map((x) => (
           <Label key={x} x={x} y={footY + 104} size={13.5} colour="quiet" anchor="middle">
             {cameWords.tyreBeforeTyreNow()}
           </Label>
         ))}
       </svg>
+      <Caption>
+        {cameWords.seenFromItsLeftTheFront({
+          value: tip !== 0 ? cameWords.theTipOfTheBeamExaggerated({ times: STEEPER }) : '',
+        })}
+      </Caption>
       <Overlay x={(frontX + rearX) / 2} y={footY + 34} ground="ground">
         {length('wheelbaseMm', appWords.wheelbase(), cameWords.wheelbaseAsked())}
       </Overlay>
@@ -195,23 +215,38 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           </Box>
         </Overlay>
       )}
-      <Axle x={frontX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
-        {entry('LIFT_FRONT', cameWords.frontAxle(), 'lift', 'lift ')}
-        {entry('LOAD_FRONT', cameWords.frontAxle(), 'load', 'load ')}
-        {entry('TYRE_FRONT_BEFORE', cameWords.frontTyreBefore(), cameWords.tyreBefore())}
-        {entry('TYRE_FRONT', cameWords.frontTyreNow(), cameWords.tyreNow())}
+      <Axle
+        x={frontX}
+        top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale}
+        foot={footY}
+        stacked={isStacked}
+      >
+        {entry('LIFT_FRONT', cameWords.frontAxle(), cameWords.lift(), cameWords.lifted)}
+        {entry('LOAD_FRONT', cameWords.frontAxle(), cameWords.load(), cameWords.loaded)}
+        {entry('TYRE_FRONT_BEFORE', cameWords.frontTyreBefore(), cameWords.tyreBefore(), before)}
+        {entry('TYRE_FRONT', cameWords.frontTyreNow(), cameWords.tyreNow(), now)}
       </Axle>
-      <Axle x={rearX} top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale} foot={footY}>
-        {entry('LIFT_REAR', cameWords.rearAxle(), 'lift', 'lift ')}
-        {entry('LOAD_REAR', cameWords.rearAxle(), 'load', 'load ')}
-        {entry('TYRE_REAR_BEFORE', cameWords.rearTyreBefore(), cameWords.tyreBefore())}
-        {entry('TYRE_REAR', cameWords.rearTyreNow(), cameWords.tyreNow())}
+      <Axle
+        x={rearX}
+        top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale}
+        foot={footY}
+        stacked={isStacked}
+      >
+        {entry('LIFT_REAR', cameWords.rearAxle(), cameWords.lift(), cameWords.lifted)}
+        {entry('LOAD_REAR', cameWords.rearAxle(), cameWords.load(), cameWords.loaded)}
+        {entry('TYRE_REAR_BEFORE', cameWords.rearTyreBefore(), cameWords.tyreBefore(), before)}
+        {entry('TYRE_REAR', cameWords.rearTyreNow(), cameWords.tyreNow(), now)}
       </Axle>
-      <Overlay x={width - 130} y={footY + 124}>
+      <Overlay x={width - 130} y={footY + (isStacked ? 164 : 124)}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
           {cameWords.levellingDial()}
-          {entry('DIAL_BEFORE', cameWords.levellingDialTitle(), 'before', 'before ')}
-          {entry('DIAL', cameWords.levellingDialTitle(), 'now', 'now ')}
+          {entry(
+            'DIAL_BEFORE',
+            cameWords.levellingDialTitle(),
+            cameWords.before(),
+            cameWords.dialBefore,
+          )}
+          {entry('DIAL', cameWords.levellingDialTitle(), cameWords.now(), cameWords.dialNow)}
         </Box>
       </Overlay>
     </>
@@ -223,11 +258,13 @@ function Axle({
   x,
   top,
   foot,
+  stacked,
   children,
 }: {
   x: number;
   top: number;
   foot: number;
+  stacked: boolean;
   children: [ReactNode, ReactNode, ReactNode, ReactNode];
 }) {
   return (
@@ -238,11 +275,16 @@ function Axle({
       <Overlay x={x + 44} y={top + 24}>
         {children[1]}
       </Overlay>
-      <Overlay x={x} y={foot + 74}>
-        <Box whiteSpace="nowrap" css={ON_GROUND}>
+      <Overlay x={x} y={foot + (stacked ? 96 : 74)}>
+        <Flex
+          direction={stacked ? 'column' : 'row'}
+          align="center"
+          whiteSpace="nowrap"
+          css={ON_GROUND}
+        >
           {children[2]}
           {children[3]}
-        </Box>
+        </Flex>
       </Overlay>
     </>
   );

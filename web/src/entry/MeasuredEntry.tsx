@@ -4,6 +4,9 @@ import type { Problem } from '../app/api/client';
 import { useAsked } from './asked';
 import { useAttempt } from './useAttempt';
 
+/** A gloved finger's, in pixels. */
+const LEAST_ROOM = 48;
+
 /** Where an entry stands. What was typed is kept until it is stored. */
 type State =
   | { kind: 'shown' }
@@ -22,6 +25,7 @@ export function MeasuredEntry({
   missing = false,
   onKeep,
   width = '96px',
+  room,
   align = 'center',
 }: {
   /** What it is asked for by, where a page asks for it. */
@@ -32,6 +36,8 @@ export function MeasuredEntry({
   missing?: boolean;
   onKeep: (typed: string, id: string) => Promise<unknown>;
   width?: string;
+  /** The room of what is shown, in pixels; wider words break. */
+  room?: number;
   align?: 'center' | 'left' | 'right';
 }) {
   const [kept, setState] = useState<State>({ kind: 'shown' });
@@ -58,7 +64,10 @@ export function MeasuredEntry({
         fontWeight="600"
         fontSize="16px"
         color={missing ? 'lamp' : 'ink'}
-        whiteSpace="nowrap"
+        whiteSpace={room ? 'normal' : 'nowrap'}
+        maxW={room ? `${Math.max(room, LEAST_ROOM)}px` : undefined}
+        lineHeight={room ? '1.1' : undefined}
+        textAlign={align}
         cursor="text"
         onClick={() => setState({ kind: 'typing', typed: '' })}
       >

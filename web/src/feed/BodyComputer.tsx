@@ -80,12 +80,12 @@ export function BodyComputer({
           borderColor="hairline"
           py="2px"
           role="group"
-          aria-label={parameter.name}
+          aria-label={parameter.words}
         >
           <Box flex="1" minW="180px">
-            {parameter.name}
+            {parameter.words}
           </Box>
-          {parameter.values.map((value) => (
+          {parameter.values.map(({ value, words }) => (
             <PlainButton
               key={value}
               px="12px"
@@ -95,7 +95,7 @@ export function BodyComputer({
               disabled={write.isPending}
               onClick={() => write.mutate({ parameter: parameter.name, value })}
             >
-              {value}
+              {words}
             </PlainButton>
           ))}
         </Flex>

@@ -1,4 +1,4 @@
-import { Box, Grid } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Controls, FeedSheet } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { KEYS, LIGHTS, TURNS } from './words';
@@ -20,12 +20,14 @@ function Buttons<T extends string>({
       <Box fontFamily="heading" fontWeight="600" pb="3px">
         {label}
       </Box>
-      <Grid templateColumns="repeat(3, minmax(0, 1fr))" gap="4px">
+      <Flex wrap="wrap" gap="4px">
         {options.map(([option, words]) => (
           <PlainButton
             key={option}
             borderRadius="6px"
-            px="2px"
+            flex="1 0 auto"
+            minW="54px"
+            px="6px"
             aria-pressed={value === option}
             bg={value === option ? 'lampFill' : 'panel'}
             color={value === option ? 'onLamp' : 'ink'}
@@ -35,7 +37,7 @@ function Buttons<T extends string>({
             {words}
           </PlainButton>
         ))}
-      </Grid>
+      </Flex>
     </Box>
   );
 }

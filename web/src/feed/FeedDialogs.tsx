@@ -46,7 +46,11 @@ export function FeedDialogs({
   const theirs = conflict?.theirs as unknown as FeedPage | undefined;
   return (
     <>
-      <Sheet title={part ? part.id : feedWords.part()} open={shown?.what === 'part'} close={close}>
+      <Sheet
+        title={part ? part.name : feedWords.part()}
+        open={shown?.what === 'part'}
+        close={close}
+      >
         {part && sheet && plan && (
           <PartSheet
             key={part.id}

@@ -33,6 +33,7 @@ export function Measured({
     ...new Set(sheet.drawing.symbols.flatMap((box) => box.pins.map((pin) => pin.node))),
   ].sort();
   const parts = sheet.parts.filter((part) => !part.factory).map((part) => part.id);
+  const nameOf = (place: string) => sheet.parts.find((part) => part.id === place)?.name ?? place;
   const [state, setState] = useState<DrivingState>(sheet.states[0]?.state ?? 'DAY');
   const [what, setWhat] = useState<'volts' | 'amperes'>('volts');
   const [place, setPlace] = useState('');
@@ -95,7 +96,7 @@ export function Measured({
             label={feedWords.where()}
             value={chosen}
             set={setPlace}
-            options={places.map((one) => [one, one] as const)}
+            options={places.map((one) => [one, nameOf(one)] as const)}
           />
           <TextField
             label={what === 'volts' ? feedWords.theMeterShowsV() : feedWords.theMeterShowsA()}

@@ -64,8 +64,8 @@ export function Proposals({
         <Card
           key={one.plan.id}
           proposal={one}
-          needs={one.sources.map(
-            (source) => `${source}${isFound(wires, source) ? ' (found)' : ''}`,
+          needs={one.sources.map(({ id, words }) =>
+            isFound(wires, id) ? feedWords.wireFound({ wire: words }) : words,
           )}
           take={{
             taken: takenIds.includes(one.plan.id),

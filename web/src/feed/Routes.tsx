@@ -18,9 +18,9 @@ const PASSES: readonly (readonly [Stop['passes'], string])[] = [
 const STOP_COLUMNS = '16px repeat(3, minmax(0, 76px)) minmax(0, 1fr) 48px';
 
 const AXES = [
-  ['leftMm', 'left'],
-  ['forwardMm', 'forward'],
-  ['upMm', 'up'],
+  ['leftMm', feedWords.axisLeft()],
+  ['forwardMm', feedWords.axisForward()],
+  ['upMm', feedWords.axisUp()],
 ] as const;
 
 /** The ways of the harness through the vehicle: their lengths go into the plan. */

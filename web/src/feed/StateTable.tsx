@@ -89,7 +89,7 @@ export function StateTable({
               display="flex"
               alignItems="center"
             >
-              {row.words.replace('daytime ', '').replace('front ', '')}
+              {row.words}
             </Box>
             {row.cells.map((cell, index) => {
               const state = sheet.states[index];

@@ -29,7 +29,14 @@ beforeEach(() => {
     asked.push(body);
     return Promise.resolve({
       data: {
-        parameters: [{ name: 'running lamp type', value: 'filament', values: ['filament', 'LED'] }],
+        parameters: [
+          {
+            name: 'running lamp type',
+            words: 'running lamp type',
+            value: 'filament',
+            values: ['filament', 'LED'].map((value) => ({ value, words: value })),
+          },
+        ],
         outcome: body.write
           ? { before: 'filament', taken: body.volts > 0, says: 'The battery is off.' }
           : undefined,

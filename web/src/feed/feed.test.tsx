@@ -58,6 +58,7 @@ const cell = (
 
 const WIRE: FeedPart = {
   id: 'left branch',
+  name: 'left branch',
   kind: 'wire',
   factory: false,
   tag: '',
@@ -625,7 +626,12 @@ describe('beside the plan', () => {
       Promise.resolve({
         data: {
           parameters: [
-            { name: 'running lamp type', value: 'filament', values: ['filament', 'LED'] },
+            {
+              name: 'running lamp type',
+              words: 'running lamp type',
+              value: 'filament',
+              values: ['filament', 'LED'].map((value) => ({ value, words: value })),
+            },
           ],
           outcome: asked.body.write && { before: 'filament', taken: false, says: 'Refused.' },
         },

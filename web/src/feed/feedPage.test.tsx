@@ -66,7 +66,10 @@ const PROPOSAL: FeedProposal = {
   shared: [],
   answered: ['Do they go out on main beam? yes.'],
   misses: [],
-  sources: ['side-lamp wire', 'main-beam wire'],
+  sources: [
+    { id: 'side-lamp wire', words: 'side-lamp wire' },
+    { id: 'main-beam wire', words: 'main-beam wire' },
+  ],
   addedParts: 17,
   out: 0,
   atEdge: 0,

@@ -18,7 +18,7 @@ export function told(sheet: FeedSheet, part: FeedPart | undefined, now: PartNow 
   const out = sheet.findings.some(
     (one) => one.verdict === 'OUT' && isOfComponent(one.subject, part.id),
   );
-  return { name: part.id, line: now?.flows ? flowing(part, now) : still(part), out };
+  return { name: part.name, line: now?.flows ? flowing(part, now) : still(part), out };
 }
 
 function still({ kind, values }: FeedPart): string {
@@ -48,7 +48,7 @@ function flowing(part: FeedPart, now: PartNow): string {
     case 'tap':
       return feedWords.ampsOfAmps2A({ amps, amps2: part.values.amps ?? '' });
     case 'lamp':
-      return `${now.volts.metric}, ${now.lamp?.light.metric.replace(/[.]\d+/, '') ?? ''}`;
+      return `${now.volts.metric}, ${now.lamp ? `${Math.round(now.lamp.light.value)} %` : ''}`;
     default:
       return amps;
   }

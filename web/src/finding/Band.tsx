@@ -55,7 +55,7 @@ export function Band({
           fontWeight="600"
           lineHeight="1.15"
         >
-          <Box as="span" lineClamp={{ base: 2, md: 'none' }}>
+          <Box as="span" lineClamp={{ base: 2, md: 'none' }} data-shortened>
             {headline}
           </Box>
         </Box>
@@ -64,6 +64,7 @@ export function Band({
           mt={{ base: '0', md: '3px' }}
           fontSize={{ base: '14px', md: 'inherit' }}
           lineClamp={{ base: 1, md: 'none' }}
+          data-shortened
           css={{ '&:has([role=alert])': { lineClamp: 'none', WebkitLineClamp: 'none' } }}
         >
           {detail}

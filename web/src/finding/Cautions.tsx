@@ -34,7 +34,9 @@ export function Cautions({
           <Box color="edge" fontWeight="600" fontFamily="heading">
             {findingWords.takeCare()}
           </Box>
-          <Box lineClamp="2">{first.text}</Box>
+          <Box lineClamp="2" data-shortened>
+            {first.text}
+          </Box>
           {cautions.length > 1 && (
             <Box color="quiet" textDecoration="underline" textDecorationStyle="dotted" pt="4px">
               {findingWords.lengthMore({ length: cautions.length - 1 })}

@@ -179,8 +179,8 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
 /** What is told to the owner, as words by name, to be held against another version. */
 function told(edit: HandOverEdit): Record<string, string> {
   return {
-    'From the workshop': edit.note,
-    'Where the new fuses are': edit.fuses,
+    [handoverWords.toldNote()]: edit.note,
+    [handoverWords.toldFuses()]: edit.fuses,
     ...Object.fromEntries(
       edit.comeBack.map((one) => [
         handoverWords.comeBackWhat({ what: one.what }),

@@ -265,7 +265,14 @@ function Thumbnail({ photo, on, onChoose }: { photo: Photo; on: boolean; onChoos
           {words}
           {photo.putAside && photosWords.putAside()}
         </Box>
-        <Box color="quiet" fontSize="14px" lineClamp="2" lineHeight="1.25">
+        <Box
+          color="quiet"
+          fontSize="14px"
+          lineClamp="2"
+          data-shortened
+          title={photo.shows}
+          lineHeight="1.25"
+        >
           {photo.shows || photosWords.noNoteYet()}
         </Box>
       </Box>

@@ -39,6 +39,8 @@ const ABOVE_MM = 180;
 const LEAST_HEIGHT_MM = 1150;
 const TAPE_WIDTH = 40;
 const FLOOR = 30;
+/** Half of a side's word. */
+const SIDE_ROOM = 30;
 /** Narrower drawings show one side at a time. */
 const NARROW = 520;
 const BESIDE_MM = 190;
@@ -132,20 +134,24 @@ export function FrontOfSize({
           )),
         )}
         <UprightTape view={view} width={TAPE_WIDTH} topMm={top} units={units} />
-        {SIDES.map((side) => (
-          <Label
-            key={side}
-            x={leftMmToScreenX(view, (side === 'LEFT' ? 1 : -1) * (front.widthMm / 2 - 150))}
-            y={view.footY + 21}
-            as="figure"
-            size={15}
-            colour="floorInk"
-            anchor="middle"
-          >
-            {sideWord(side).toUpperCase()}
-          </Label>
-        ))}
-        {near === 'BOTH' && (
+        {SIDES.map((side) => {
+          const x = leftMmToScreenX(view, (side === 'LEFT' ? 1 : -1) * (front.widthMm / 2 - 150));
+          // seen from near, the other side is beyond the edge
+          return x < SIDE_ROOM || x > width - SIDE_ROOM ? null : (
+            <Label
+              key={side}
+              x={x}
+              y={view.footY + 21}
+              as="figure"
+              size={15}
+              colour="floorInk"
+              anchor="middle"
+            >
+              {sideWord(side).toUpperCase()}
+            </Label>
+          );
+        })}
+        {near === 'BOTH' && width >= NARROW && (
           <Label x={view.centreX} y={view.footY + 20} size={14} colour="floorInk" anchor="middle">
             {appWords.seenStandingBeforeIt()}
           </Label>
@@ -322,7 +328,7 @@ function Zones({
       {heights.map((bound) => {
         const y = mmToScreenY(view, bound.lineMm ?? 0);
         const words = `${WORDS[bound.asks]} ${bound.asks === 'ABOVE_DIPPED' ? '' : bareText(bound.limit, units)}`;
-        if (seen.has(words)) {
+        if (y < 0 || seen.has(words)) {
           return null;
         }
         seen.add(words);

@@ -149,5 +149,6 @@ const BELOW = { top: 5, bottom: 20, baseline: 16 };
 /** The baseline of a line's words: above it, or below it where something stands above. */
 export function wordsBeside(lineY: number, taken: Rows): number {
   const hits = ({ top, bottom }: Rows) => lineY + top < taken.bottom && lineY + bottom > taken.top;
-  return lineY + (hits(ABOVE) && !hits(BELOW) ? BELOW : ABOVE).baseline;
+  const hasNoRoomAbove = lineY + ABOVE.top < 0 || hits(ABOVE);
+  return lineY + (hasNoRoomAbove && !hits(BELOW) ? BELOW : ABOVE).baseline;
 }

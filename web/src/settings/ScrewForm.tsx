@@ -43,7 +43,7 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
     .flatMap((pair) => [...pair.left.screws, ...pair.right.screws])
     .find((one) => one.adjusterId === screw.id);
   const foundRate = found?.rateIsRead ? found.rate : undefined;
-  const lamp = screw.lamp === 'DIPPED' ? 'lamp' : appWords.fogLamp();
+  const lamp = screw.lamp === 'DIPPED' ? settingsWords.lamp() : appWords.fogLamp();
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px" mb="8px">

@@ -140,7 +140,7 @@ function Instruction({ page }: { page: JobPage }) {
     return <Nowhere what="lamp" />;
   }
   const sideWord = side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle();
-  const kindWord = kind === 'DIPPED' ? 'lamp' : appWords.fogLamp();
+  const kindWord = kind === 'DIPPED' ? standbackWords.lamp() : appWords.fogLamp();
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
       <Flex

@@ -3,8 +3,9 @@ import { Link } from 'react-router';
 import type { DoneBefore } from '../app/api/client';
 import { ABOUT, said } from './words';
 import { takeinWords } from '../words/page/takein';
+import { dateFormat } from '../words/dates';
 
-const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric' });
+const MONTH = dateFormat({ month: 'short', year: 'numeric' });
 
 /** Own earlier jobs on this vehicle or one like it, the most alike first, with what they found. */
 export function DoneBeforeList({ jobs }: { jobs: DoneBefore[] }) {

@@ -27,13 +27,15 @@ function minutesOf(typed: string, what: string): number | undefined {
 /** What was found told as words by name, to be held against another version. */
 export function toldFound(found: FoundEdit): Record<string, string> {
   return {
-    Notes: found.notes.map((note) => `${said(ABOUT, note.about)}: ${note.words}`).join('; '),
-    Minutes: Object.entries(found.minutes)
+    [takeinWords.toldNotes()]: found.notes
+      .map((note) => `${said(ABOUT, note.about)}: ${note.words}`)
+      .join('; '),
+    [takeinWords.toldMinutes()]: Object.entries(found.minutes)
       .map(([stage, minutes]) => `${term('Stage', stage)} ${minutes}`)
       .join(', '),
-    'Told the customer': String(found.estimateMinutes ?? ''),
-    'What the parts cost': found.partsCost,
-    'Looking back': found.lookBack,
+    [takeinWords.toldEstimate()]: String(found.estimateMinutes ?? ''),
+    [takeinWords.toldPartsCost()]: found.partsCost,
+    [takeinWords.toldLookBack()]: found.lookBack,
   };
 }
 

@@ -40,15 +40,15 @@ export const checkWords = (check: LampCheck | undefined) =>
 /** A take-in told as words by name, to be held against another. */
 export function told(edit: TakeInEdit): Record<string, string> {
   return {
-    Customer: edit.customer,
-    Wanted: edit.kinds.map((kind) => said(KINDS, kind)).join(', '),
-    'In their words': edit.wants,
-    Access: said(ACCESS, edit.access),
-    'Second set': edit.secondSet ? appWords.yes() : appWords.no(),
-    'Headlamps loosened': edit.headlampsLoosened ? appWords.yes() : appWords.no(),
-    'Changed before': edit.changes.map((one) => said(CHANGES, one)).join(', '),
-    'Note on it': edit.changesNote,
-    'Left out': (edit.leftOut ?? [])
+    [takeinWords.toldCustomer()]: edit.customer,
+    [takeinWords.toldWanted()]: edit.kinds.map((kind) => said(KINDS, kind)).join(', '),
+    [takeinWords.toldInTheirWords()]: edit.wants,
+    [takeinWords.toldAccess()]: said(ACCESS, edit.access),
+    [takeinWords.toldSecondSet()]: edit.secondSet ? appWords.yes() : appWords.no(),
+    [takeinWords.toldLoosened()]: edit.headlampsLoosened ? appWords.yes() : appWords.no(),
+    [takeinWords.toldChanges()]: edit.changes.map((one) => said(CHANGES, one)).join(', '),
+    [takeinWords.toldChangesNote()]: edit.changesNote,
+    [takeinWords.toldLeftOut()]: (edit.leftOut ?? [])
       .map((one) => `${STAGE_PAGES[one.stage].words}: ${one.reason}`)
       .join(', '),
     ...Object.fromEntries(

@@ -96,6 +96,7 @@ function Next({ timers, now, show }: Rings) {
         maxW="116px"
         overflow="hidden"
         textOverflow="ellipsis"
+        data-shortened
         whiteSpace="nowrap"
         ml="8px"
         hideBelow="lg"

@@ -1,5 +1,7 @@
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+import { dateFormat } from '../words/dates';
+
+const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const DAY = dateFormat({ day: 'numeric', month: 'short' });
 
 /** A moment as a workshop says it: today's by the clock, others with their day. */
 export function clockTime(iso: string): string {

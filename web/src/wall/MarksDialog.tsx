@@ -111,7 +111,7 @@ export function MarksDialog({
                       key={side}
                       page={page}
                       thing={{ kind: 'AXIS_MARK', lamp: pair.kind, side }}
-                      name={`Axis taped, ${sideWord(side)}`}
+                      name={wallWords.axisTapedSide({ side: sideWord(side) })}
                       onKeep={onKeep}
                     />
                   ))}
@@ -122,7 +122,7 @@ export function MarksDialog({
                   <Entry
                     page={page}
                     thing={{ kind: 'BEFORE_DISTANCE' }}
-                    name="Distance before"
+                    name={wallWords.distanceBefore()}
                     onKeep={onKeep}
                   />
                   {SIDES.map((side) => (
@@ -130,7 +130,7 @@ export function MarksDialog({
                       key={side}
                       page={page}
                       thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
-                      name={`Below before, ${sideWord(side)}`}
+                      name={wallWords.belowBeforeSide({ side: sideWord(side) })}
                       onKeep={onKeep}
                     />
                   ))}

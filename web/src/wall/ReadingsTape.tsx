@@ -5,9 +5,10 @@ import { figureText, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { wallWords } from '../words/page/wall';
 import { sideWord } from '../words/terms';
+import { dateFormat } from '../words/dates';
 
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const DAY = dateFormat({ day: 'numeric', month: 'short' });
 
 function when(iso: string) {
   const at = new Date(iso);

@@ -1,5 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import type { Language } from './language';
+import { STRETCHED, type Language } from './language';
+import { stretched } from './stretched';
 
 /** What stands in a message: words, or a number that is shown as it is. */
 export type Text = string | number;
@@ -45,7 +46,7 @@ export function spoken(): Language {
 export async function speak(wanted: Language): Promise<void> {
   const files = Object.entries(OTHERS).filter(([path]) => path.includes(`/words/${wanted}/`));
   rooms =
-    wanted === 'en'
+    wanted === 'en' || wanted === STRETCHED
       ? english
       : new Map(
           await Promise.all(
@@ -70,7 +71,12 @@ export function say(room: string, key: string, values?: Record<string, Text>): s
     if (message === undefined) {
       throw new Error(`The catalogue has no message ${name}`);
     }
-    format = new IntlMessageFormat(message, language, undefined, { ignoreTag: true });
+    format = new IntlMessageFormat(
+      language === STRETCHED ? stretched(message) : message,
+      language,
+      undefined,
+      { ignoreTag: true },
+    );
     formats.set(name, format);
   }
   return String(format.format(values));

@@ -1,5 +1,5 @@
 import { afterEach, expect, it } from 'vitest';
-import { keepLanguage, languageFor } from './language';
+import { keepLanguage, languageFor, STRETCHED } from './language';
 import { appWords } from './page/app';
 import { say, speak } from './say';
 import { sideWord } from './terms';
@@ -13,6 +13,13 @@ it('says a message in the language that is spoken', async () => {
   expect(appWords.countSteps({ count: 2 })).toBe('2 Schritte');
   expect(sideWord('LEFT')).toBe('links');
   expect(document.documentElement.lang).toBe('de');
+});
+
+it('stretches the words of a message and nothing else', async () => {
+  keepLanguage('Ilse', STRETCHED);
+  await speak(languageFor('Ilse', ['en']));
+  expect(appWords.countSteps({ count: 2 })).toBe('2 stepsst');
+  expect(sideWord('LEFT')).toBe('leftle');
 });
 
 it('has no message that is not in the catalogue', () => {

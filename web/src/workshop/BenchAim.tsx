@@ -151,7 +151,7 @@ function OnTape({
                 field={one.factory}
                 side={side}
                 words={workshopWords.factoryPlace({ place: one.place })}
-                asked="taped?"
+                asked={workshopWords.tapedAsked()}
               />
             </Overlay>
             <Overlay x={one.x} y={below} ground="plaster">
@@ -161,7 +161,7 @@ function OnTape({
                 field={one.now}
                 side={side}
                 words={workshopWords.projectorPlace({ place: one.place })}
-                asked="projector?"
+                asked={workshopWords.projectorAsked()}
               />
             </Overlay>
           </Fragment>

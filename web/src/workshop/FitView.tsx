@@ -3,8 +3,8 @@ import type { WorkshopPage as Page } from '../app/api/client';
 import { bareText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
+import { Caption } from '../drawing/Caption';
 import { DrawingGround } from '../drawing/DrawingGround';
-import { Label } from '../drawing/Label';
 import { Overlay } from '../drawing/Overlay';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { EntryEdit } from '../app/api/client';
@@ -49,8 +49,8 @@ export function FitView({ page, write, tell }: { page: Page; write: Write; tell:
       one.field === 'CUT_TO' || one.field === 'THREAD' || (one.field === 'SHROUD' && !one.value),
   );
   return (
-    <Flex direction="column" flex="1" minH="0">
-      <Box flex="1" minH={{ base: '380px', lg: '0' }}>
+    <Flex direction="column" flex="1" minH="0" overflowY="auto">
+      <Box flex="1 0 auto" h="0" minH={{ base: '380px', lg: '290px' }}>
         <DrawingGround label={workshopWords.sectionThroughHousingAndProjector()}>
           {({ width, height }) => (
             <Drawn section={bench.section} width={width} height={height} measure={measure} />
@@ -199,10 +199,8 @@ function Drawn({
             />
           ),
         )}
-        <Label x={14} y={height - 8} size={13.5} colour="quiet">
-          {workshopWords.sectionAlongTheAxisForwardTo()}
-        </Label>
       </svg>
+      <Caption>{workshopWords.sectionAlongTheAxisForwardTo()}</Caption>
       {section.spans.map((span) => {
         const [field, words] = FIELD[span.field];
         const middle = (span.from + span.to) / 2;
@@ -216,6 +214,7 @@ function Drawn({
               label={`${words} ${span.value ? bareText(span.value, units) : workshopWords.notMeasured()}`}
               shown={`${words} ${span.value ? bareText(span.value, units) : '?'}`}
               missing={!span.value}
+              room={span.upright ? undefined : Math.abs(x(span.to) - x(span.from)) - TICKS}
               onKeep={measure(field, words)}
             />
           </Overlay>
@@ -224,6 +223,9 @@ function Drawn({
     </>
   );
 }
+
+/** Of a dimension's line, left and right of its words. */
+const TICKS = 12;
 
 /** Upright measurements stand apart from each other. */
 const UPRIGHT: Record<Section['spans'][number]['field'], number> = {

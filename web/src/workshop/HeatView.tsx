@@ -72,7 +72,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
             value={after}
             set={setAfter}
             maxLength={20}
-            placeholder="3 min"
+            placeholder={workshopWords.threeMinutes()}
           />
         </Box>
         <Box flex="1" minW="100px">

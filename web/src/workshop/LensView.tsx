@@ -6,8 +6,9 @@ import { Refusal } from '../app/Refusal';
 import type { Write } from './useWorkshop';
 import { workshopWords } from '../words/page/workshop';
 import { sideWord } from '../words/terms';
+import { dateFormat } from '../words/dates';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+const DAY = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 
 /** The ladder of grits; each rung says what the lens should look like before the next. */
 export function LensView({ page, write }: { page: Page; write: Write }) {

@@ -21,7 +21,9 @@ export function ResumeCard({ page }: { page: WorkshopPage }) {
       <Box fontFamily="heading" fontWeight="600" color="lamp">
         {workshopWords.youStoppedHereLeftAt({ leftAt: clockTime(resume.leftAt) })}
       </Box>
-      <Box lineClamp="2">{resume.last}</Box>
+      <Box lineClamp="2" data-shortened title={resume.last}>
+        {resume.last}
+      </Box>
       {resume.out > 0 && <Box>{workshopWords.thingsOffTheVehicle({ count: resume.out })}</Box>}
       {resume.cured.length > 0 && (
         <Box>{workshopWords.readyMeanwhile({ value: resume.cured.join(', ') })}</Box>

@@ -111,6 +111,8 @@ export function StepList({ work, press }: { work: StageWork; press: (step: StepL
                 lineHeight="1.25"
                 color={step === now ? 'lamp' : step.state === 'READY' ? 'ink' : 'quiet'}
                 lineClamp={step.state === 'DONE' ? 1 : undefined}
+                data-shortened
+                title={step.words}
               >
                 {step.words}
               </Box>

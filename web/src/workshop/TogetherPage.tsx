@@ -153,7 +153,7 @@ function Counted({ ledger }: { ledger: LedgerLine[] }) {
   const sum = (of: (line: LedgerLine) => number) => ledger.reduce((all, one) => all + of(one), 0);
   const rows: [string, number][] = [
     [workshopWords.cameOff(), sum((line) => line.row.count)],
-    ['back', sum((line) => line.back)],
+    [workshopWords.backOnTheVehicle(), sum((line) => line.back)],
     [workshopWords.newOnesIn(), sum((line) => line.replaced)],
     [workshopWords.stayInTheirHoles(), sum((line) => line.stays)],
     [workshopWords.stillOut(), sum((line) => line.out)],

@@ -158,7 +158,15 @@ export function WorkshopFrame({
             (next ? (
               <>
                 {foremost && (
-                  <Box hideBelow="xl" maxW="250px" textAlign="right" lineHeight="1.3" lineClamp={3}>
+                  <Box
+                    hideBelow="xl"
+                    maxW="250px"
+                    textAlign="right"
+                    lineHeight="1.3"
+                    lineClamp={3}
+                    data-shortened
+                    title={next.words}
+                  >
                     {next.words}
                   </Box>
                 )}

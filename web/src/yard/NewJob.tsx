@@ -93,7 +93,7 @@ function NewJobForm() {
         version: 0,
         vehicleId: known || ids.vehicle,
         bayId: bayId || undefined,
-        work: work.trim() || kinds.map((kind) => said(KINDS, kind)).join(', ') || 'aim',
+        work: work.trim() || kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim(),
         ruleSet,
         traffic,
         units,
@@ -183,7 +183,7 @@ function NewJobForm() {
             value={work}
             set={setWork}
             maxLength={120}
-            placeholder={kinds.map((kind) => said(KINDS, kind)).join(', ') || 'aim'}
+            placeholder={kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim()}
           />
           <Choice
             label={appWords.judgedBy()}

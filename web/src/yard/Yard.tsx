@@ -18,9 +18,10 @@ import { Aside, Unreadable } from './Aside';
 import { NewJob } from './NewJob';
 import { appWords } from '../words/page/app';
 import { yardWords } from '../words/page/yard';
+import { dateFormat } from '../words/dates';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DAY = dateFormat({ day: 'numeric', month: 'long' });
+const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
 
 function touched(iso: string) {
   const at = new Date(iso);
@@ -179,7 +180,7 @@ function Row({ row }: { row: YardRow }) {
               >
                 <SentenceText sentence={row.standing.headline} />
               </Box>
-              <Box color="quiet" lineClamp="1">
+              <Box color="quiet" lineClamp="1" data-shortened title={row.work}>
                 {row.work}
               </Box>
             </Box>

@@ -1,7 +1,8 @@
 import type { Vehicle } from '../app/api/client';
 import { yardWords } from '../words/page/yard';
+import { dateFormat } from '../words/dates';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const DAY = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 function told(vehicle: Vehicle): string {
   return [vehicle.name, vehicle.nickname, vehicle.variant, vehicle.modelYear]

@@ -22,37 +22,14 @@ class AccessibilityIT extends BrowserTest {
 
   @Test
   void noViewHasAFault() throws IOException {
-    String job = "/jobs/" + app().job("library van 3");
-    String front = "/jobs/" + app().job("club roadster") + "/place";
-    check("/", "n");
-    check(job, "f", "c", "m", "j", "r", "w");
-    check(job + "/take-in", "j", "v");
-    check(job + "/parts");
-    check("/jobs/" + app().job("valley bus 7") + "/parts", "c");
-    check(job + "/photos");
-    check("/jobs/" + app().job("valley bus 7"));
-    check("/jobs/" + app().job("valley bus 7") + "/feed", "q", "w");
-    check("/jobs/" + app().job("library van 1") + "/feed");
-    check("/jobs/" + app().job("valley bus 7") + "/apart", "f");
-    check("/jobs/" + app().job("snow patrol 2") + "/bench", "w");
-    check("/jobs/" + app().job("road crew 5") + "/prove");
-    check("/jobs/" + app().job("road crew 5") + "/prove/stand-back");
-    check("/jobs/" + app().job("library van 2") + "/together");
-    check("/jobs/" + app().job("library van 2") + "/hand-over");
-    check("/history");
-    check(front, "a", "t");
-    check(job + "/place");
-    check("/jobs/" + app().job("snow patrol 1") + "/as-it-came");
-    check(job + "/stand-back");
-    check("/bays");
-    check("/bays/" + app().bay("Hall"));
-    check("/rulebook", "n");
-    check("/nowhere");
+    for (Views.View view : Views.all(app())) {
+      check(view.path(), view.dialogs());
+    }
     assertThat(found).isEmpty();
   }
 
   /** Checks a page, and then each dialog that a key opens over it. */
-  private void check(String path, String... keys) throws IOException {
+  private void check(String path, List<String> keys) throws IOException {
     Page page = open(path, Look.USUAL);
     page.getByRole(AriaRole.MAIN).waitFor();
     page.evaluate(Files.readString(Path.of(System.getProperty("axe.script"))));

@@ -20,6 +20,9 @@ public final class Catalogue {
   /** The language in which every message is written first. */
   public static final String FIRST = "en";
 
+  /** English with longer words, to look at a view with; never on offer. */
+  public static final String STRETCHED = "en-XA";
+
   /** The feature of the constants' own words: "Side.LEFT", "Adjuster.Axis.VERTICAL". */
   public static final String TERMS = "terms";
 
@@ -75,6 +78,12 @@ public final class Catalogue {
 
   private static final class Held {
     private static final Catalogue CATALOGUE = new Catalogue();
+  }
+
+  /** Made when somebody asks for it first. */
+  private static final class Longer {
+    private static final Map<String, Map<String, Message>> FEATURES =
+        Stretched.all(shipped().languages.get(FIRST));
   }
 
   /** The catalogue, read once. */
@@ -135,11 +144,10 @@ public final class Catalogue {
    */
   public Optional<Message> message(String language, String key) {
     int dot = key.indexOf('.');
+    Map<String, Map<String, Message>> features =
+        language.equals(STRETCHED) ? Longer.FEATURES : languages.getOrDefault(language, Map.of());
     return Optional.ofNullable(
-        languages
-            .getOrDefault(language, Map.of())
-            .getOrDefault(key.substring(0, dot), Map.of())
-            .get(key.substring(dot + 1)));
+        features.getOrDefault(key.substring(0, dot), Map.of()).get(key.substring(dot + 1)));
   }
 
   /**
@@ -147,6 +155,10 @@ public final class Catalogue {
    * there in the first language.
    */
   public Optional<String> data(String language, String words) {
+    if (language.equals(STRETCHED)) {
+      boolean shipped = data.values().stream().anyMatch(one -> one.said(words).isPresent());
+      return shipped ? Optional.of(Stretched.words(words)) : Optional.empty();
+    }
     return data.getOrDefault(language, Data.NONE).said(words);
   }
 

@@ -47,6 +47,15 @@ class CatalogueTest {
         .isEqualTo("{up, select, yes {{mm} up} other {{mm}}}");
   }
 
+  @Test
+  void stretchedWordsAreLongerAndNothingElseIs() {
+    assertThat(
+            Stretched.message(
+                "{n, plural, =0 {none} one {# turn} other {# turns}} of {lamp}, it''s {up, select, yes {up} other {}}"))
+        .isEqualTo(
+            "{n, plural, =0 {noneno} one {# turntu} other {# turnstu}} ofo {lamp}, iti''s {up, select, yes {upu} other {}}");
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {

@@ -329,7 +329,12 @@ public sealed interface Figure {
     return of(Math.abs(value()), quantity());
   }
 
-  /** The figure with its unit, as a person of that unit system would write it. */
+  /** Whether its unit stands in the plural, as shown to 1/8. */
+  default boolean isMoreThanOne() {
+    return Math.abs(value()) > 1.0625;
+  }
+
+  /** The figure with its unit in English, as a person of that unit system would write it. */
   default String text(UnitSystem system) {
     double value = value();
     boolean metric = system == UnitSystem.METRIC;
@@ -346,7 +351,7 @@ public sealed interface Figure {
       case PERCENT -> TapeText.decimal(value, 2) + " %";
       case ANGLE -> TapeText.decimal(value, 2) + "°";
       case DIRECTION -> TapeText.decimal(value, 1).replace(".0", "") + "°";
-      case TURNS -> TapeText.turns(value) + (Math.abs(value) > 1.0625 ? " turns" : " turn");
+      case TURNS -> TapeText.turns(value) + (isMoreThanOne() ? " turns" : " turn");
       case AREA ->
           metric
               ? TapeText.decimal(value, 1) + " cm²"

@@ -1,5 +1,6 @@
 package mellow.core.words;
 
+import com.ibm.icu.text.DecimalFormatSymbols;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
@@ -9,10 +10,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Quantity;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
+import mellow.core.measure.TapeText;
 import mellow.core.measure.UnitSystem;
 import mellow.words.Catalogue;
 import mellow.words.Message;
@@ -26,8 +30,12 @@ public final class Speech {
   private static final String YES = "yes";
   private static final String NO = "no";
 
+  private static final char POINT = '.';
+  private static final Pattern BETWEEN_DIGITS = Pattern.compile("(?<=\\d)[.](?=\\d)");
+
   private final String language;
   private final ULocale locale;
+  private final char decimalMark;
   private final ListFormatter all;
   private final ListFormatter any;
   // made once a key: making one costs ten times as much as using it
@@ -36,12 +44,16 @@ public final class Speech {
   private Speech(String language) {
     this.language = language;
     this.locale = new ULocale(language);
+    this.decimalMark = DecimalFormatSymbols.getInstance(locale).getDecimalSeparator();
     this.all = ListFormatter.getInstance(locale);
     this.any = ListFormatter.getInstance(locale, ListFormatter.Type.OR, ListFormatter.Width.WIDE);
   }
 
   /** The language of a locale, or English where that language is not whole yet. */
   public static Speech of(Locale locale) {
+    if (locale.toLanguageTag().equals(Catalogue.STRETCHED)) {
+      return LANGUAGES.computeIfAbsent(Catalogue.STRETCHED, Speech::new);
+    }
     String wanted = locale.getLanguage();
     return Catalogue.shipped().offered().contains(wanted) && !wanted.equals(Catalogue.FIRST)
         ? LANGUAGES.computeIfAbsent(wanted, Speech::new)
@@ -73,9 +85,21 @@ public final class Speech {
     Sentence.Written written = written(sentence);
     String text = written.pattern();
     for (int i = 0; i < written.figures().size(); i++) {
-      text = text.replace("{" + i + "}", written.figures().get(i).text(units));
+      text = text.replace("{" + i + "}", text(written.figures().get(i), units));
     }
     return text;
+  }
+
+  /** A figure with its unit, as this language writes it: "1.15 %", "1,15 %". */
+  public String text(Figure figure, UnitSystem units) {
+    String text = figure.text(units);
+    if (figure.quantity() == Quantity.TURNS) {
+      Sentence unit = figure.isMoreThanOne() ? FiguresWords.turns() : FiguresWords.turn();
+      text = TapeText.turns(figure.value()) + " " + written(unit).pattern();
+    }
+    return decimalMark == POINT
+        ? text
+        : BETWEEN_DIGITS.matcher(text).replaceAll(String.valueOf(decimalMark));
   }
 
   /** The figures of a sentence and of those within it, counted through. */

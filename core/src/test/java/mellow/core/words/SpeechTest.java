@@ -67,6 +67,16 @@ class SpeechTest {
         .isEqualTo("1.00 %: Lamp centres 67 mm higher, beam tilted 0.80 % up.");
   }
 
+  /** German writes decimals with a comma (DIN 1333), and units that are words in its own. */
+  @Test
+  void figuresAreWrittenAsTheLanguageWritesThem() {
+    assertThat(GERMAN.text(Figure.percent(-1.15), UnitSystem.METRIC)).isEqualTo("−1,15 %");
+    assertThat(GERMAN.text(Figure.turns(1.5), UnitSystem.METRIC)).isEqualTo("1 1/2 Umdrehungen");
+    assertThat(GERMAN.text(Figure.turns(-0.5), UnitSystem.METRIC)).isEqualTo("1/2 Umdrehung");
+    assertThat(Speech.ENGLISH.text(Figure.turns(1), UnitSystem.IMPERIAL)).isEqualTo("1 turn");
+    assertThat(GERMAN.text(TIPPED, UnitSystem.METRIC)).contains("0,80 %").doesNotContain("0.80");
+  }
+
   @Test
   void onlyWholeLanguagesAreOffered() {
     assertThat(Speech.of(Locale.GERMAN).language())

@@ -12,6 +12,7 @@ import mellow.server.feed.Drawing.Spot;
 import mellow.server.feed.Schematic.Box;
 import mellow.server.feed.Schematic.End;
 import mellow.server.feed.Schematic.Pin;
+import mellow.server.wire.Spoken;
 import org.eclipse.elk.alg.layered.options.EdgeLabelSideSelection;
 import org.eclipse.elk.alg.layered.options.LayerConstraint;
 import org.eclipse.elk.alg.layered.options.LayeredMetaDataProvider;
@@ -63,22 +64,26 @@ final class DrawingLayout {
   /** Plans are few and a layout takes long; what was laid out last is kept. */
   private static final int KEPT = 200;
 
-  private static final Map<Schematic, Drawing> LAST =
+  /** Names take different room in each language. */
+  private record Said(Schematic schematic, String language) {}
+
+  private static final Map<Said, Drawing> LAST =
       Collections.synchronizedMap(
           new LinkedHashMap<>(16, 0.75f, true) {
             @Override
-            protected boolean removeEldestEntry(Map.Entry<Schematic, Drawing> eldest) {
+            protected boolean removeEldestEntry(Map.Entry<Said, Drawing> eldest) {
               return size() > KEPT;
             }
           });
 
   static Drawing of(Schematic schematic) {
-    Drawing known = LAST.get(schematic);
+    Said said = new Said(schematic, Spoken.language());
+    Drawing known = LAST.get(said);
     if (known != null) {
       return known;
     }
     Drawing fresh = new DrawingLayout(schematic).laidOut();
-    LAST.put(schematic, fresh);
+    LAST.put(said, fresh);
     return fresh;
   }
 
@@ -115,11 +120,16 @@ final class DrawingLayout {
         : box.symbol().width();
   }
 
+  /** The room that a part's name takes. */
+  private static double widthOf(String part) {
+    return LETTER * Spoken.typed(part).length();
+  }
+
   private void addBox(Box box) {
     double width = width(box);
     double words =
         box.symbol().named() && !box.part().isEmpty()
-            ? WORDS_GAP + Math.max(56, LETTER * box.part().length())
+            ? WORDS_GAP + Math.max(56, widthOf(box.part()))
             : box.symbol() == Symbol.MAKE || box.symbol() == Symbol.BREAK ? 30 : 0;
     ElkNode node = ElkGraphUtil.createNode(root);
     node.setDimensions(
@@ -163,7 +173,7 @@ final class DrawingLayout {
     edges.put(line.id(), edge);
     if (!line.wire().isEmpty()) {
       ElkLabel label = ElkGraphUtil.createLabel(line.wire(), edge);
-      label.setDimensions(Math.max(WIRE_LABEL_WIDTH, LETTER * line.wire().length()), WORDS_HEIGHT);
+      label.setDimensions(Math.max(WIRE_LABEL_WIDTH, widthOf(line.wire())), WORDS_HEIGHT);
       label.setProperty(CoreOptions.EDGE_LABELS_PLACEMENT, EdgeLabelPlacement.CENTER);
     }
   }

@@ -213,6 +213,7 @@ public record FeedView(
   @Schema(name = "FeedPart", description = "A part of the plan, with what can be changed in place.")
   public record PartView(
       String id,
+      @Schema(description = "As it is called.", example = "fog relay") String name,
       String kind,
       boolean factory,
       @Schema(description = "Of the plan beside that it came with; empty for the first.")
@@ -402,6 +403,7 @@ public record FeedView(
   private static PartView part(FeedSheet sheet, PlannedPart part) {
     return new PartView(
         part.id(),
+        Spoken.typed(part.id()),
         part.kind(),
         part.factory(),
         part.tag(),

@@ -21,12 +21,22 @@ public record ProposalView(
         List<String> shared,
     @Schema(description = "The same in words.") List<String> answered,
     @Schema(description = "Wishes that it does not meet, in words.") List<String> misses,
-    @Schema(description = "Factory wires that it needs.") List<String> sources,
+    @Schema(description = "Factory wires that it needs.") List<NeedView> sources,
     int addedParts,
     int out,
     int atEdge,
     @Schema(description = "The gravest findings, three at most.") List<FindingView> gravest) {
   private static final int SHOWN = 3;
+
+  /** A factory wire. */
+  @Schema(name = "NeededWire", description = "A factory wire that a plan needs.")
+  public record NeedView(
+      @Schema(description = "As the plan calls it.", example = "side-lamp wire") String id,
+      String words) {
+    static NeedView of(String id) {
+      return new NeedView(id, Spoken.typed(id));
+    }
+  }
 
   static ProposalView of(Proposal proposal) {
     return new ProposalView(
@@ -47,7 +57,7 @@ public record ProposalView(
                             miss.gets(),
                             miss.wish().level())))
             .toList(),
-        proposal.sources().stream().sorted().map(Spoken::typed).toList(),
+        proposal.sources().stream().sorted().map(NeedView::of).toList(),
         proposal.addedParts(),
         count(proposal, Verdict.OUT),
         count(proposal, Verdict.AT_EDGE),

@@ -35,7 +35,14 @@ class BodyComputerController {
   record BodyNow(List<BodyParameter> parameters, @Nullable BodyOutcome outcome) {}
 
   @Schema(name = "BodyParameter", description = "A parameter, and what it may be.")
-  record BodyParameter(String name, String value, List<String> values) {}
+  record BodyParameter(String name, String words, String value, List<BodyValue> values) {}
+
+  @Schema(name = "BodyValue", description = "A value that a parameter may have.")
+  record BodyValue(String value, String words) {
+    static BodyValue of(String value) {
+      return new BodyValue(value, Spoken.typed(value));
+    }
+  }
 
   @Schema(name = "BodyOutcome", description = "What came of writing.")
   record BodyOutcome(String before, boolean taken, String says) {}
@@ -63,7 +70,12 @@ class BodyComputerController {
     BodyComputer.choices()
         .forEach(
             (name, values) ->
-                parameters.add(new BodyParameter(name, settings.getOrDefault(name, ""), values)));
+                parameters.add(
+                    new BodyParameter(
+                        name,
+                        Spoken.typed(name),
+                        settings.getOrDefault(name, ""),
+                        values.stream().map(BodyValue::of).toList())));
     return new BodyNow(parameters, outcome);
   }
 }

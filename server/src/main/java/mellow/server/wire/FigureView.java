@@ -23,8 +23,8 @@ public record FigureView(
     return new FigureView(
         figure.value(),
         figure.quantity(),
-        figure.text(UnitSystem.METRIC),
-        figure.text(UnitSystem.IMPERIAL));
+        Spoken.text(figure, UnitSystem.METRIC),
+        Spoken.text(figure, UnitSystem.IMPERIAL));
   }
 
   public static FigureView lengthMm(double mm) {

@@ -1,6 +1,7 @@
 package mellow.server.wire;
 
 import java.util.List;
+import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.words.Speech;
@@ -42,6 +43,16 @@ public final class Spoken {
   /** The same as a label: "Low beam". */
   public static String label(Enum<?> constant) {
     return words(Sentence.term(constant).capital());
+  }
+
+  /** A figure with its unit, as the language writes it. */
+  public static String text(Figure figure, UnitSystem units) {
+    return speech().text(figure, units);
+  }
+
+  /** The code of the language that is spoken: "en". */
+  public static String language() {
+    return speech().language();
   }
 
   private static Speech speech() {

@@ -1,0 +1,8 @@
+import { STRETCHED, type Language } from './language';
+import { spoken } from './say';
+
+const LOCALES: Record<Language, string> = { en: 'en-GB', de: 'de-DE', [STRETCHED]: 'en-GB' };
+
+/** How a date or a time is written in the language that the page speaks. */
+export const dateFormat = (options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat(LOCALES[spoken()], options);
