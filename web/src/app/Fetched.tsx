@@ -1,7 +1,7 @@
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Problem } from './api/client';
-import { Nowhere, Waiting } from './Nowhere';
+import { Nowhere, Waiting, type Missing } from './Nowhere';
 
 /** Shows what was fetched; until then that it is on its way, or why it does not come. */
 export function Fetched<T>({
@@ -11,7 +11,7 @@ export function Fetched<T>({
 }: {
   query: UseQueryResult<T>;
   /** What it would be: "job". */
-  what: string;
+  what: Missing;
   children: (data: T) => ReactNode;
 }) {
   if (query.data !== undefined) {

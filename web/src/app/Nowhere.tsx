@@ -5,8 +5,19 @@ import { Header } from './Header';
 import { VerdictShape } from '../finding/VerdictShape';
 import { appWords } from '../words/page/app';
 
+/** What an address may name that is not there. */
+export type Missing = 'page' | 'job' | 'bay' | 'lamp' | 'pair';
+
+const NO_SUCH: Record<Missing, () => string> = {
+  page: appWords.noSuchPage,
+  job: appWords.noSuchJob,
+  bay: appWords.noSuchBay,
+  lamp: appWords.noSuchLamp,
+  pair: appWords.noSuchPair,
+};
+
 /** What is shown where there is nothing to show: that it is not there, or the sentence that says why. */
-export function Nowhere({ what, sentence }: { what: string; sentence?: string }) {
+export function Nowhere({ what, sentence }: { what: Missing; sentence?: string }) {
   return (
     <>
       <Header title={appWords.nothingHere()} />
@@ -14,7 +25,7 @@ export function Nowhere({ what, sentence }: { what: string; sentence?: string })
         <VerdictShape verdict="NOT_KNOWN" size={44} />
         <Box>
           <Box fontFamily="heading" fontSize="24px" fontWeight="600">
-            {sentence ?? appWords.thereIsNoSuchWhat({ what })}
+            {sentence ?? NO_SUCH[what]()}
           </Box>
           {sentence === undefined && (
             <Box color="quiet">{appWords.theAddressMayBeMistypedOr()}</Box>

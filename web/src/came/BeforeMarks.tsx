@@ -41,7 +41,11 @@ export function BeforeMarks({ page, onKeep }: { page: JobPage; onKeep: KeepThing
       {cutoff('LEFT')}
       {cutoff('RIGHT')}
       <Box color="quiet">{cameWords.from()}</Box>
-      {entry({ kind: 'BEFORE_DISTANCE' }, cameWords.distanceOfTheOldLampsFrom(), 'distance')}
+      {entry(
+        { kind: 'BEFORE_DISTANCE' },
+        cameWords.distanceOfTheOldLampsFrom(),
+        cameWords.distance(),
+      )}
     </Flex>
   );
 }

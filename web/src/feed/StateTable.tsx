@@ -6,7 +6,7 @@ import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 
 const NAMES = 86;
-const HEAD = 132;
+const HEAD = 150;
 const ROW = 32;
 
 /** Whether the controls stand as a state has them. */
@@ -60,12 +60,11 @@ export function StateTable({
                 onClick={() => onState(state.controls)}
                 css={{ writingMode: 'vertical-rl', transform: 'rotate(180deg)' }}
                 fontFamily="scale"
-                fontSize="14px"
-                lineHeight="1"
+                fontSize="13.5px"
+                lineHeight="0.95"
                 textAlign="left"
                 display="flex"
                 alignItems="center"
-                whiteSpace="nowrap"
               >
                 {state.words}
               </Box>

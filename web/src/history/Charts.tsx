@@ -11,7 +11,7 @@ const TICK = { fill: paint('quiet'), fontSize: 13 };
 const BAR = 24;
 /** Two lines of a label. */
 const LEAST_ROW = 40;
-const LABELS = 120;
+const LABELS = 150;
 const LONGEST_LABEL = 30;
 
 /** The table beside it tells the whole. */

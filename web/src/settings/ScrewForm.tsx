@@ -47,7 +47,7 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px" mb="8px">
-        {screw.side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle()} {lamp},{' '}
+        {appWords.lampOnSide({ side: screw.side, lamp })},{' '}
         {AXES.find(([axis]) => axis === screw.axis)?.[1]} {settingsWords.adjuster()}
       </Box>
       <VersionedForm

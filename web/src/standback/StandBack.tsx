@@ -9,7 +9,7 @@ import { Nowhere } from '../app/Nowhere';
 import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
 import { Refusal } from '../app/Refusal';
 import { useAttempt } from '../entry/useAttempt';
-import { nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
+import { mixed, nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { reading } from '../wall/readings';
@@ -139,7 +139,6 @@ function Instruction({ page }: { page: JobPage }) {
   if (!pair || !lamp) {
     return <Nowhere what="lamp" />;
   }
-  const sideWord = side === 'LEFT' ? appWords.leftTitle() : appWords.rightTitle();
   const kindWord = kind === 'DIPPED' ? standbackWords.lamp() : appWords.fogLamp();
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
@@ -160,7 +159,7 @@ function Instruction({ page }: { page: JobPage }) {
               fontSize="clamp(24px, 4.6vw, 58px)"
               lineHeight="1.1"
             >
-              {sideWord} {kindWord}{' '}
+              {appWords.lampOnSide({ side, lamp: kindWord })}{' '}
               <Box as="span" color="quiet">
                 {standbackWords.oneCovered({
                   value: side === 'LEFT' ? appWords.right() : appWords.left(),
@@ -175,10 +174,7 @@ function Instruction({ page }: { page: JobPage }) {
                 question={standbackWords.screwTurned({
                   value: screw?.axis === 'HORIZONTAL' ? appWords.horizontal() : appWords.vertical(),
                 })}
-                figure={typedTurns(eighths / 8)
-                  .split(' ')
-                  .slice(0, -1)
-                  .join(' ')}
+                figure={mixed(Math.abs(eighths), 8)}
                 unit={eighths < 0 ? appWords.anticlockwise() : appWords.clockwise()}
                 steps={[
                   ['− 1', () => setEighths(eighths - 8)],
@@ -227,7 +223,7 @@ function Instruction({ page }: { page: JobPage }) {
           {appWords.back()}
         </Half>
         <Half onClick={other} flex="3">
-          {side === 'LEFT' ? appWords.rightTitle() : appWords.leftTitle()} {kindWord}
+          {appWords.lampOnSide({ side: side === 'LEFT' ? 'RIGHT' : 'LEFT', lamp: kindWord })}
         </Half>
         <Half onClick={() => void forward()} flex="5" act>
           {asking === 'look'
@@ -313,6 +309,9 @@ function unitOf(units: 'METRIC' | 'IMPERIAL') {
   return units === 'METRIC' ? 'mm' : 'in';
 }
 
+/** "mm down" */
+const SHORT = 8;
+
 /** A figure a third of the screen's height, its unit beside it, words below. */
 function Big({ figure, unit, children }: { figure: string; unit: string; children: ReactNode }) {
   return (
@@ -326,7 +325,12 @@ function Big({ figure, unit, children }: { figure: string; unit: string; childre
         >
           {figure}
         </Box>
-        <Box fontSize="min(13vh, 11vw)" fontWeight="600" lineHeight="1">
+        <Box
+          // long words stay beside the figure
+          fontSize={unit.length > SHORT ? 'min(8vh, 7vw)' : 'min(13vh, 11vw)'}
+          fontWeight="600"
+          lineHeight="1"
+        >
           {unit}
         </Box>
       </Flex>

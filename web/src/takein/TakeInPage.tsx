@@ -299,7 +299,7 @@ const MORE_ACCESS = [
 function Line({ title, children }: { title: string; children: React.ReactNode }) {
   return (
     <Flex columnGap="10px" align="flex-start">
-      <Box w="68px" flexShrink={0} pt="13px" color="quiet">
+      <Box w="84px" flexShrink={0} pt="13px" color="quiet">
         {title}
       </Box>
       <Flex flex="1" minW="0" gap="6px" wrap="wrap" align="center">

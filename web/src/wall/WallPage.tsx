@@ -103,7 +103,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   useToYard();
 
   if (!pair) {
-    return <Nowhere what={wallWords.pairOfLamps()} />;
+    return <Nowhere what="pair" />;
   }
 
   const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);

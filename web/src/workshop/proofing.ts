@@ -10,7 +10,7 @@ export function outcomesOf(cell: ProofCell): readonly (readonly [Outcome, string
   return cell.expected === 'OUT'
     ? [
         ['WORKS', appWords.unlit()],
-        ['LIT', 'lit!'],
+        ['LIT', workshopWords.lit()],
         ['FLICKERS', appWords.flickers()],
       ]
     : [

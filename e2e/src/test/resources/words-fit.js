@@ -97,6 +97,22 @@
     return document.body;
   }
 
+  /** Whether something opaque that is not around it lies over the middle of a line. */
+  function isCovered(box, element) {
+    const x = (box.left + box.right) / 2;
+    const y = (box.top + box.bottom) / 2;
+    let over = document.elementFromPoint(x, y);
+    for (; over && !over.contains(element); over = over.parentElement) {
+      if (element.contains(over)) {
+        return false;
+      }
+      if (!isClear(getComputedStyle(over).backgroundColor)) {
+        return layerOf(over) === layerOf(element);
+      }
+    }
+    return false;
+  }
+
   const lines = [];
   const roots = [...document.querySelectorAll(within)].filter(
     (one) => !one.parentElement.closest(within),
@@ -130,6 +146,10 @@
       const layer = layerOf(element);
       for (const line of range.getClientRects()) {
         const box = seen(line, element, node.data);
+        const isWhole = box && box.bottom - box.top > 0.9 * (line.bottom - line.top);
+        if (isWhole && isCovered(box, element)) {
+          faults.add(`covered: ${short(node.data)}`);
+        }
         if (box) {
           const letters = (box.bottom - box.top) * LETTERS;
           lines.push({

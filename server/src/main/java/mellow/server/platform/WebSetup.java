@@ -3,6 +3,7 @@ package mellow.server.platform;
 import com.fasterxml.jackson.core.StreamWriteFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
@@ -10,8 +11,10 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.servlet.LocaleResolver;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.i18n.CookieLocaleResolver;
 
 /** Wires identity into the controllers, and lets browsers keep what is named by its content. */
 @Configuration
@@ -37,6 +40,18 @@ class WebSetup implements WebMvcConfigurer {
   static Jackson2ObjectMapperBuilderCustomizer fastNumbers() {
     return builder ->
         builder.featuresToEnable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER.mappedFeature());
+  }
+
+  /**
+   * The language is what the page says it speaks, in a cookie, as links to files carry no header of
+   * the page's own; without one it is what the client asks for.
+   */
+  @Bean
+  static LocaleResolver localeResolver() {
+    CookieLocaleResolver resolver = new CookieLocaleResolver("mellow-language");
+    resolver.setRejectInvalidCookies(false);
+    resolver.setDefaultLocaleFunction(HttpServletRequest::getLocale);
+    return resolver;
   }
 
   @Override
