@@ -8,7 +8,7 @@ import { appWords } from '../words/page/app';
 import { bayWords } from '../words/page/bay';
 import { sideWord } from '../words/terms';
 
-const HEIGHT = 84;
+const HEIGHT = 92;
 
 /** The floor along each side, heights exaggerated: the tyres' plane, carried on to the wall. */
 export function FloorProfiles({ floor }: { floor: Floor }) {
@@ -60,8 +60,8 @@ function Profile({
   const front = plan.frontTyresToWall.value;
   const rear = front + plan.wheelbase.value;
   const x = (fromWall: number) => 20 + (fromWall / rear) * (width - 50);
-  const scaleY = (HEIGHT - 34) / (highest - lowest);
-  const y = (mm: number) => 18 + (highest - mm) * scaleY;
+  const scaleY = (HEIGHT - 42) / (highest - lowest);
+  const y = (mm: number) => 24 + (highest - mm) * scaleY;
   const times = Math.round(scaleY / ((width - 50) / rear));
   const side = sideWord(profile.side);
   const down = profile.correction.value < 0;
