@@ -98,6 +98,8 @@ export function StageColumn({
   );
 }
 
+const GONE = { display: 'none' };
+
 /** The line of tools above a drawing. */
 export function DrawingTools({ children }: { children: ReactNode }) {
   return (
@@ -110,6 +112,8 @@ export function DrawingTools({ children }: { children: ReactNode }) {
       wrap="wrap"
       borderBottomWidth="1px"
       borderColor="hairline"
+      // where the tools would need a second line, their keys go first
+      css={{ containerType: 'inline-size', '@container (max-width: 600px)': { '& kbd': GONE } }}
     >
       {children}
     </Flex>

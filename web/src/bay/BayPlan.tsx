@@ -102,7 +102,14 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
           return (
             <g key={side}>
               <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
-              <rect x={at - 5} y={view.wallY - 5} width="10" height="10" fill={paint('tape')} />
+              <rect
+                x={at - 5}
+                y={view.wallY - 5}
+                width="10"
+                height="10"
+                fill={paint('tape')}
+                stroke={paint('tapeInk')}
+              />
             </g>
           );
         })}
@@ -317,15 +324,18 @@ function Entry({
   const units = useUnits();
   const found = lastLiving(page.readings, thing);
   const signed = found && large && found.value.value > 0 ? '+' : '';
+  const bare = found && bareText(found.value, units);
+  const shown = bare && (said?.(bare) ?? bare);
   return (
     <MeasuredEntry
-      label={`${name}${found ? `: ${said?.(bareText(found.value, units)) ?? figureText(found.value, units)}` : appWords.notRead()}`}
+      // what is shown stands in the name, as a name that is spoken is looked for
+      label={`${name}${found ? `: ${said ? shown : figureText(found.value, units)}` : appWords.notRead()}`}
       missing={!found && !optional}
       shown={
         found ? (
           <Box as="span" fontSize={large ? '23px' : '16px'}>
             {signed}
-            {said?.(bareText(found.value, units)) ?? bareText(found.value, units)}
+            {shown}
           </Box>
         ) : (
           hint

@@ -66,7 +66,7 @@ function Profile({
   const side = sideWord(profile.side);
   const down = profile.correction.value < 0;
   return (
-    <Box ref={box} mb="6px">
+    <Box ref={box} mb="14px">
       <Box fontSize="14px" lineHeight="1.25" color="quiet">
         {bayWords.alongTheSideSideHeightsExaggerated({ side, times })}
       </Box>
@@ -105,6 +105,7 @@ function Profile({
           width="10"
           height="10"
           fill={paint('tape')}
+          stroke={paint('tapeInk')}
         />
         {[front, rear].map((at, index) => (
           <circle

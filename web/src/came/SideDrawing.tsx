@@ -75,9 +75,8 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       lastLiving(page.readings, { kind: 'CENTRE', side: 'LEFT' })?.value.value ??
       ASSUMED.lampHeight,
   };
-  const axlesApart = (floor: number) =>
-    shape.wheelbaseMm * sideView(shape, width, height - floor).scale;
-  const isStacked = axlesApart(FLOOR) < TYRES_ROOM;
+  const axlesApart = shape.wheelbaseMm * sideView(shape, width, height - FLOOR).scale;
+  const isStacked = axlesApart < TYRES_ROOM;
   const floor = isStacked ? STACKED_FLOOR : FLOOR;
   const footY = height - floor;
   const view = sideView(shape, width, footY);
@@ -124,6 +123,28 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       />
     );
   };
+  const axles = [
+    {
+      x: frontX,
+      name: cameWords.frontAxle(),
+      tyreBefore: cameWords.frontTyreBefore(),
+      tyreNow: cameWords.frontTyreNow(),
+      lift: 'LIFT_FRONT',
+      load: 'LOAD_FRONT',
+      before: 'TYRE_FRONT_BEFORE',
+      now: 'TYRE_FRONT',
+    },
+    {
+      x: rearX,
+      name: cameWords.rearAxle(),
+      tyreBefore: cameWords.rearTyreBefore(),
+      tyreNow: cameWords.rearTyreNow(),
+      lift: 'LIFT_REAR',
+      load: 'LOAD_REAR',
+      before: 'TYRE_REAR_BEFORE',
+      now: 'TYRE_REAR',
+    },
+  ] as const;
   const before = isStacked ? cameWords.dialBefore : undefined;
   const now = isStacked ? cameWords.dialNow : undefined;
   return (
@@ -215,28 +236,20 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           </Box>
         </Overlay>
       )}
-      <Axle
-        x={frontX}
-        top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale}
-        foot={footY}
-        stacked={isStacked}
-      >
-        {entry('LIFT_FRONT', cameWords.frontAxle(), cameWords.lift(), cameWords.lifted)}
-        {entry('LOAD_FRONT', cameWords.frontAxle(), cameWords.load(), cameWords.loaded)}
-        {entry('TYRE_FRONT_BEFORE', cameWords.frontTyreBefore(), cameWords.tyreBefore(), before)}
-        {entry('TYRE_FRONT', cameWords.frontTyreNow(), cameWords.tyreNow(), now)}
-      </Axle>
-      <Axle
-        x={rearX}
-        top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale}
-        foot={footY}
-        stacked={isStacked}
-      >
-        {entry('LIFT_REAR', cameWords.rearAxle(), cameWords.lift(), cameWords.lifted)}
-        {entry('LOAD_REAR', cameWords.rearAxle(), cameWords.load(), cameWords.loaded)}
-        {entry('TYRE_REAR_BEFORE', cameWords.rearTyreBefore(), cameWords.tyreBefore(), before)}
-        {entry('TYRE_REAR', cameWords.rearTyreNow(), cameWords.tyreNow(), now)}
-      </Axle>
+      {axles.map((axle) => (
+        <Axle
+          key={axle.lift}
+          x={axle.x}
+          top={footY - Math.min(1010, body.heightMm * 0.55) * view.scale}
+          foot={footY}
+          stacked={isStacked}
+        >
+          {entry(axle.lift, axle.name, cameWords.lift(), cameWords.lifted)}
+          {entry(axle.load, axle.name, cameWords.load(), cameWords.loaded)}
+          {entry(axle.before, axle.tyreBefore, cameWords.tyreBefore(), before)}
+          {entry(axle.now, axle.tyreNow, cameWords.tyreNow(), now)}
+        </Axle>
+      ))}
       <Overlay x={width - 130} y={footY + (isStacked ? 164 : 124)}>
         <Box whiteSpace="nowrap" color="quiet" css={ON_GROUND}>
           {cameWords.levellingDial()}

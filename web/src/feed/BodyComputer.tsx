@@ -63,6 +63,13 @@ export function BodyComputer({
       }
     },
   });
+  /** A parameter or one of its values as it is called; what the menu no longer has, as it was. */
+  const wordsOf = (name: string, value?: string) => {
+    const parameter = now.data?.parameters.find((one) => one.name === name);
+    return value === undefined
+      ? (parameter?.words ?? name)
+      : (parameter?.values.find((one) => one.value === value)?.words ?? value);
+  };
   return (
     <Box maxW="860px" pt="18px">
       <Box fontFamily="heading" fontWeight="600" fontSize="19px">
@@ -106,7 +113,8 @@ export function BodyComputer({
             {one.at.slice(11, 16)}
           </Box>
           <Box flex="1" color={one.taken ? 'ink' : 'out'}>
-            {one.parameter}: {one.before} → {one.after}. {one.result}
+            {wordsOf(one.parameter)}: {wordsOf(one.parameter, one.before)} →{' '}
+            {wordsOf(one.parameter, one.after)}. {one.result}
             <Box as="span" color="quiet">
               {' '}
               · {one.person}

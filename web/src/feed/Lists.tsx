@@ -11,6 +11,7 @@ import { OwnPlan } from './OwnPlan';
 import { isAt } from './StateTable';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
+import { fileAddress } from '../words/fileAddress';
 
 function Heading({ children }: { children: ReactNode }) {
   return (
@@ -176,7 +177,7 @@ export function Lists({
 function Download({ href, children }: { href: string; children: ReactNode }) {
   return (
     <PlainButton asChild>
-      <a href={href} download>
+      <a href={fileAddress(href)} download>
         {children}
       </a>
     </PlainButton>

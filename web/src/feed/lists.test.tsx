@@ -85,7 +85,7 @@ describe('the lists', () => {
   it('offer the netlist of the state that is shown', () => {
     lists();
     const link = screen.getByRole('link', { name: 'Netlist: low beam' });
-    expect(link.getAttribute('href')).toBe('/api/jobs/j/feed/netlist?state=LOW');
+    expect(link.getAttribute('href')).toBe('/api/jobs/j/feed/netlist?state=LOW&language=en');
   });
 
   it('take a table of parts in, and say what is wrong with one', async () => {

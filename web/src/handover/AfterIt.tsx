@@ -8,11 +8,12 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
 import { handoverWords } from '../words/page/handover';
+import { fileAddress } from '../words/fileAddress';
 
 /** What keeps it, what goes with it, and what came after. */
 export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) => void }) {
   const units = useUnits();
-  const file = (name: string) => `/api/jobs/${page.job.id}/${name}`;
+  const file = (name: string) => fileAddress(`/api/jobs/${page.job.id}/${name}`);
   const kept = page.closed?.findings ?? [];
   return (
     <Box

@@ -25,6 +25,7 @@ import { amendJob, closeJob, comeBack, putHandOver, useHandOverPage } from './qu
 import { AfterIt } from './AfterIt';
 import { appWords } from '../words/page/app';
 import { handoverWords } from '../words/page/handover';
+import { fileAddress } from '../words/fileAddress';
 
 /** The end of a job: what goes with it on paper, what stands above the horizon, what comes after. */
 export function HandOverPage() {
@@ -55,7 +56,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
   useCommand(
     'p',
     handoverWords.thePackOnA4(),
-    useCallback(() => window.open(`/api/jobs/${jobId}/pack.pdf`), [jobId]),
+    useCallback(() => window.open(fileAddress(`/api/jobs/${jobId}/pack.pdf`)), [jobId]),
   );
   const theirs = kept.conflict?.theirs as unknown as Page | undefined;
   const attempt = useAttempt();

@@ -81,7 +81,7 @@ it('shows the owner’s page as it will be printed', () => {
     expect(within(paper).getByText(words)).toBeTruthy();
   }
   expect(screen.getByRole('link', { name: 'Pack, A4' }).getAttribute('href')).toBe(
-    '/api/jobs/j/pack.pdf',
+    '/api/jobs/j/pack.pdf?language=en',
   );
 });
 

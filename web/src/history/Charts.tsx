@@ -49,7 +49,7 @@ function Chart({
               width={width}
               height={rows.length * Math.max(LEAST_ROW, BAR * series.length) + 34}
               data={rows}
-              margin={{ left: 0, right: 12, top: 4, bottom: 0 }}
+              margin={{ left: 12, right: 12, top: 4, bottom: 0 }}
               barCategoryGap="22%"
             >
               <XAxis type="number" tick={TICK} stroke={paint('rule')} allowDecimals={false} />

@@ -2,6 +2,7 @@ import { uuidv7 } from 'uuidv7';
 import { actingName, Problem, type EntryEdit, type WorkshopPage } from '../app/api/client';
 import { browserMemory } from '../app/memory';
 import { keptWords } from '../words/page/kept';
+import { spoken } from '../words/say';
 
 /** What an entry says, without what only its sending needs. */
 export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
@@ -118,6 +119,7 @@ class Outbox {
         method: 'PUT',
         headers: {
           'Content-Type': 'application/json',
+          'Accept-Language': spoken(),
           'X-Acting-As': encodeURIComponent(entry.person),
         },
         body: JSON.stringify({ ...entry.said, waitedMs: Math.max(0, Date.now() - entry.madeAt) }),

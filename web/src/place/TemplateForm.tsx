@@ -7,6 +7,7 @@ import { Choice, Pairs } from '../settings/fields';
 import { SIDES } from '../settings/words';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
+import { fileAddress } from '../words/fileAddress';
 
 /** The drill template of one lamp: 1:1 on paper, the other side mirrored. */
 export function TemplateForm({ jobId, pair }: { jobId: string; pair: LampPairEdit }) {
@@ -14,7 +15,9 @@ export function TemplateForm({ jobId, pair }: { jobId: string; pair: LampPairEdi
   const [side, setSide] = useState<Side>('LEFT');
   const [paper, setPaper] = useState<'A4' | 'LETTER'>('A4');
   const link = (ending: 'pdf' | 'svg') =>
-    `/api/jobs/${jobId}/place/template.${ending}?${new URLSearchParams({ pair: pair.id, side, paper, units }).toString()}`;
+    fileAddress(
+      `/api/jobs/${jobId}/place/template.${ending}?${new URLSearchParams({ pair: pair.id, side, paper, units }).toString()}`,
+    );
   if (pair.holes.length === 0) {
     return <Box>{placeWords.enterTheHolesOfTheName({ name: pair.name })}</Box>;
   }

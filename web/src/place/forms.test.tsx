@@ -336,7 +336,9 @@ describe('the drill template', () => {
 
   it('is asked for by side, paper and units, and says which side it goes to', async () => {
     show(<TemplateForm jobId="j" pair={oblique} />, 'IMPERIAL');
-    expect(pdf()).toBe('/api/jobs/j/place/template.pdf?pair=drl&side=LEFT&paper=A4&units=IMPERIAL');
+    expect(pdf()).toBe(
+      '/api/jobs/j/place/template.pdf?pair=drl&side=LEFT&paper=A4&units=IMPERIAL&language=en',
+    );
     await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
     await userEvent.selectOptions(screen.getByLabelText('Paper'), 'LETTER');
     expect(pdf()).toContain('side=RIGHT&paper=LETTER');

@@ -9,6 +9,7 @@ import { Choice, Pairs, TextField } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { AXES, REACHES } from './words';
 import { appWords } from '../words/page/app';
+import { term } from '../words/terms';
 import { settingsWords } from '../words/page/settings';
 
 function screwEdit(screw: Adjuster): AdjusterEdit {
@@ -43,7 +44,7 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
     .flatMap((pair) => [...pair.left.screws, ...pair.right.screws])
     .find((one) => one.adjusterId === screw.id);
   const foundRate = found?.rateIsRead ? found.rate : undefined;
-  const lamp = screw.lamp === 'DIPPED' ? settingsWords.lamp() : appWords.fogLamp();
+  const lamp = term('LampKind', screw.lamp);
   return (
     <Box borderTopWidth="1px" borderColor="hairline" py="14px">
       <Box fontFamily="heading" fontWeight="600" fontSize="18px" mb="8px">

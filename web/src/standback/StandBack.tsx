@@ -16,6 +16,7 @@ import { reading } from '../wall/readings';
 import { lampVerdict } from '../wall/lampVerdict';
 import { MiniWall } from './MiniWall';
 import { appWords } from '../words/page/app';
+import { term } from '../words/terms';
 import { standbackWords } from '../words/page/standback';
 
 /** One lamp, one instruction, legible from 5 m. */
@@ -139,7 +140,7 @@ function Instruction({ page }: { page: JobPage }) {
   if (!pair || !lamp) {
     return <Nowhere what="lamp" />;
   }
-  const kindWord = kind === 'DIPPED' ? standbackWords.lamp() : appWords.fogLamp();
+  const kindWord = term('LampKind', kind);
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
       <Flex

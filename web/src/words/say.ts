@@ -56,8 +56,6 @@ export async function speak(wanted: Language): Promise<void> {
   language = wanted;
   formats.clear();
   document.documentElement.lang = wanted;
-  // links to files carry no header of the page's own
-  document.cookie = `mellow-language=${wanted}; path=/; SameSite=Strict`;
 }
 
 /**

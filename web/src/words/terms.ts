@@ -7,6 +7,7 @@ type Kind =
   | 'DrivingState'
   | 'FastenerKind'
   | 'LampFunction'
+  | 'LampKind'
   | 'Side'
   | 'Stage'
   | 'Verdict';

@@ -118,6 +118,12 @@
     (one) => !one.parentElement.closest(within),
   );
   for (const root of roots) {
+    for (const one of root.querySelectorAll('[aria-label], [title]')) {
+      const said = one.getAttribute('aria-label') ?? one.getAttribute('title');
+      if (RAW.test(said)) {
+        faults.add(`raw name: ${short(said)}`);
+      }
+    }
     const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
     while (walker.nextNode()) {
       const node = walker.currentNode;
@@ -130,9 +136,9 @@
       ) {
         continue;
       }
-      const clamped = element.closest('[data-shortened]') === null;
+      const isToBeWhole = element.closest('[data-shortened]') === null;
       if (
-        clamped &&
+        isToBeWhole &&
         style.textOverflow === 'ellipsis' &&
         element.scrollWidth > element.clientWidth + 1
       ) {

@@ -26,6 +26,15 @@ class SmallScreensIT extends BrowserTest {
   /** A workshop screen, a tablet held upright, a phone. */
   private static final int[][] SIZES = {{1280, 800}, {800, 1180}, {390, 844}};
 
+  /** Another view is shown, and nothing of it is still on its way. */
+  private static final String TURNED_AND_THERE =
+      """
+      (before) => {
+        const main = document.querySelector('main');
+        return main.innerText !== before
+          && ![...main.querySelectorAll('[role=status]')].some((one) => one.textContent.startsWith('Fetch'));
+      }""";
+
   private static final String STRETCHED = "localStorage.setItem('mellow.language.Runa', 'en-XA')";
 
   private static final String BEYOND_THE_SIDE =
@@ -71,7 +80,9 @@ class SmallScreensIT extends BrowserTest {
         });
     for (String tab : view.tabs()) {
       atFirstSize(page);
+      String before = page.locator("main").innerText();
       page.keyboard().press(tab);
+      page.waitForFunction(TURNED_AND_THERE, before);
       atEachSize(page, view.path() + " " + tab, (size, where) -> note(page, where, "main"));
     }
     for (String key : view.dialogs()) {

@@ -39,6 +39,8 @@ final class Views {
         new View(wall + "/place", 1, NONE, NONE),
         new View(fogs + "/feed", 1, List.of("1", "3", "4", "5", "6", "7"), List.of("q", "w")),
         new View("/jobs/" + app.job("library van 1") + "/feed", 0, NONE, NONE),
+        new View(fogs, 1, NONE, NONE),
+        new View(lamps + "/apart", 1, NONE, NONE),
         new View(fogs + "/apart", 1, NONE, List.of("f")),
         new View(projectors + "/bench", 1, List.of("2", "3", "4"), List.of("w")),
         new View(proving + "/prove", 0, NONE, NONE),

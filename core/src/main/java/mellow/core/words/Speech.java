@@ -13,7 +13,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mellow.core.finding.Figure;
-import mellow.core.finding.Quantity;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
 import mellow.core.measure.TapeText;
@@ -92,14 +91,15 @@ public final class Speech {
 
   /** A figure with its unit, as this language writes it: "1.15 %", "1,15 %". */
   public String text(Figure figure, UnitSystem units) {
-    String text = figure.text(units);
-    if (figure.quantity() == Quantity.TURNS) {
-      Sentence unit = figure.isMoreThanOne() ? FiguresWords.turns() : FiguresWords.turn();
-      text = TapeText.turns(figure.value()) + " " + written(unit).pattern();
-    }
+    String text = figure instanceof Figure.Turns turns ? text(turns) : figure.text(units);
     return decimalMark == POINT
         ? text
         : BETWEEN_DIGITS.matcher(text).replaceAll(String.valueOf(decimalMark));
+  }
+
+  private String text(Figure.Turns turns) {
+    Sentence unit = turns.isMoreThanOne() ? FiguresWords.turns() : FiguresWords.turn();
+    return TapeText.turns(turns.value()) + " " + written(unit).pattern();
   }
 
   /** The figures of a sentence and of those within it, counted through. */

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Locale;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -14,7 +15,7 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.LocaleResolver;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
-import org.springframework.web.servlet.i18n.CookieLocaleResolver;
+import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 
 /** Wires identity into the controllers, and lets browsers keep what is named by its content. */
 @Configuration
@@ -43,15 +44,19 @@ class WebSetup implements WebMvcConfigurer {
   }
 
   /**
-   * The language is what the page says it speaks, in a cookie, as links to files carry no header of
-   * the page's own; without one it is what the client asks for.
+   * The language is that of the client; a link to a file, which has no header of its own, says it.
    */
   @Bean
   static LocaleResolver localeResolver() {
-    CookieLocaleResolver resolver = new CookieLocaleResolver("mellow-language");
-    resolver.setRejectInvalidCookies(false);
-    resolver.setDefaultLocaleFunction(HttpServletRequest::getLocale);
-    return resolver;
+    return new AcceptHeaderLocaleResolver() {
+      @Override
+      public Locale resolveLocale(HttpServletRequest request) {
+        String asked = request.getMethod().equals("GET") ? request.getParameter("language") : null;
+        return asked == null || asked.isBlank()
+            ? super.resolveLocale(request)
+            : Locale.forLanguageTag(asked);
+      }
+    };
   }
 
   @Override
