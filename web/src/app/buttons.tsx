@@ -9,7 +9,9 @@ const common = {
   borderRadius: 'full',
   fontFamily: 'heading',
   fontWeight: '600',
-  whiteSpace: 'nowrap',
+  // a phone has no room for two long labels side by side
+  whiteSpace: { base: 'normal', md: 'nowrap' },
+  lineHeight: { base: '1.1', md: 'inherit' },
   cursor: 'pointer',
   _disabled: { opacity: 0.5, cursor: 'not-allowed' },
 } as const;

@@ -10,26 +10,26 @@ import java.util.concurrent.Future;
 import java.util.stream.DoubleStream;
 
 /**
- * Several askers at once, each on a connection of its own, each asking again once it is answered.
+ * Several clients at once, each on a connection of its own, each asking again once it is answered.
  */
 record Load(int port, int atOnce) {
 
   /** One request; answers its status. */
   interface Question {
-    int put(Asker asker) throws IOException;
+    int put(Client client) throws IOException;
   }
 
   /** Asks so many times in all; how long each took, in ms, shortest first. */
   double[] run(Question question, int count) throws Exception {
     ExecutorService pool = Executors.newFixedThreadPool(atOnce);
     try {
-      List<Future<double[]>> askers = new ArrayList<>();
+      List<Future<double[]>> clients = new ArrayList<>();
       for (int i = 0; i < atOnce; i++) {
-        askers.add(pool.submit(() -> ask(question, count / atOnce)));
+        clients.add(pool.submit(() -> ask(question, count / atOnce)));
       }
       DoubleStream all = DoubleStream.empty();
-      for (Future<double[]> asker : askers) {
-        all = DoubleStream.concat(all, Arrays.stream(asker.get()));
+      for (Future<double[]> client : clients) {
+        all = DoubleStream.concat(all, Arrays.stream(client.get()));
       }
       return all.sorted().toArray();
     } finally {
@@ -39,10 +39,10 @@ record Load(int port, int atOnce) {
 
   private double[] ask(Question question, int count) throws IOException {
     double[] millis = new double[count];
-    try (Asker asker = new Asker(port)) {
+    try (Client client = new Client(port)) {
       for (int i = 0; i < count; i++) {
         long began = System.nanoTime();
-        int status = question.put(asker);
+        int status = question.put(client);
         if (status != 200) {
           throw new IOException("answered " + status);
         }

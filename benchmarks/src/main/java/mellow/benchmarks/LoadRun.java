@@ -11,7 +11,7 @@ import mellow.server.testing.MariaDb;
 
 /**
  * Asks a started server with 10,000 jobs for job pages, judgements and the yard, sixteen at once,
- * and takes the quantiles. Server, database and asker share this machine. Bounded in count;
+ * and takes the quantiles. Server, database and client share this machine. Bounded in count;
  * loopback only.
  */
 final class LoadRun {
@@ -61,7 +61,7 @@ final class LoadRun {
               new Load(port, 1),
               "history",
               FEW,
-              asker -> asker.get("/api/history?text=clip%20" + RANDOM.nextInt(JOBS)));
+              client -> client.get("/api/history?text=clip%20" + RANDOM.nextInt(JOBS)));
         }
         if (parts.wants("pack")) {
           new PackRun(api, report).run();
@@ -80,15 +80,15 @@ final class LoadRun {
     String judgement = Sample.wallRequest();
     String reading =
         "{\"kind\":\"STEP_LEFT\",\"side\":\"LEFT\",\"typed\":\"5\",\"units\":\"METRIC\"}";
-    measure(load, "job_page", MANY, asker -> asker.get("/api/jobs/" + any(jobs)));
-    measure(load, "judgement", MANY, asker -> asker.post("/api/calc/wall", judgement));
-    measure(load, "yard", FEW, asker -> asker.get("/api/yard"));
-    measure(load, "search", FEW, asker -> asker.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
+    measure(load, "job_page", MANY, client -> client.get("/api/jobs/" + any(jobs)));
+    measure(load, "judgement", MANY, client -> client.post("/api/calc/wall", judgement));
+    measure(load, "yard", FEW, client -> client.get("/api/yard"));
+    measure(load, "search", FEW, client -> client.get("/api/yard?text=" + RANDOM.nextInt(JOBS)));
     measure(
         load,
         "keep_reading",
         MANY,
-        asker -> asker.put("/api/jobs/" + any(open) + "/readings/" + Api.newId(), reading));
+        client -> client.put("/api/jobs/" + any(open) + "/readings/" + Api.newId(), reading));
   }
 
   private static String any(List<String> jobs) {

@@ -35,6 +35,22 @@ class SmallScreensIT extends BrowserTest {
           && ![...main.querySelectorAll('[role=status]')].some((one) => one.textContent.startsWith('Fetch'));
       }""";
 
+  /** Drawings follow a new size a few frames later; whatever still moves is waited for. */
+  private static final String STILL =
+      """
+      () => new Promise((done) => {
+        const look = () => document.body.innerHTML
+          + [...document.querySelectorAll('main *')].map((one) => one.getBoundingClientRect().width);
+        let [before, frames] = [look(), 0];
+        const next = () => {
+          const now = look();
+          frames = now === before && document.getAnimations().length === 0 ? frames + 1 : 0;
+          before = now;
+          frames >= 3 ? done() : requestAnimationFrame(next);
+        };
+        requestAnimationFrame(next);
+      })""";
+
   private static final String STRETCHED = "localStorage.setItem('mellow.language.Runa', 'en-XA')";
 
   private static final String BEYOND_THE_SIDE =
@@ -105,7 +121,7 @@ class SmallScreensIT extends BrowserTest {
   private void atEachSize(Page page, String view, BiConsumer<int[], String> holds) {
     for (int[] size : SIZES) {
       page.setViewportSize(size[0], size[1]);
-      page.waitForFunction("() => document.getAnimations().length === 0");
+      page.evaluate(STILL);
       holds.accept(size, view + " at " + size[0]);
     }
   }

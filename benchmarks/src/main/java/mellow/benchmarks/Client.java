@@ -14,7 +14,7 @@ import java.util.Locale;
  * Asks over one kept connection and throws the answer away. Written on a bare socket, since it
  * shares the machine with what it measures and has to cost little beside it.
  */
-final class Asker implements AutoCloseable {
+final class Client implements AutoCloseable {
   private static final int PATIENCE_MS = 20_000;
   private static final int BUFFER = 1 << 16;
 
@@ -22,7 +22,7 @@ final class Asker implements AutoCloseable {
   private Socket socket;
   private InputStream in;
 
-  Asker(int port) throws IOException {
+  Client(int port) throws IOException {
     this.port = port;
     socket = open();
     in = new BufferedInputStream(socket.getInputStream(), BUFFER);

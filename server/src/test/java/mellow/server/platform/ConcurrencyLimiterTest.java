@@ -17,24 +17,26 @@ import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-class TurnstileTest {
+class ConcurrencyLimiterTest {
   private static final Duration LONG = Duration.ofSeconds(30);
 
-  private final ExecutorService askers = Executors.newCachedThreadPool();
+  private final ExecutorService clients = Executors.newCachedThreadPool();
   private final CountDownLatch done = new CountDownLatch(1);
   private final AtomicInteger inside = new AtomicInteger();
 
   @AfterEach
   void end() {
     done.countDown();
-    askers.shutdownNow();
+    clients.shutdownNow();
   }
 
-  private static Turnstile.Limits limits(Duration patience, int heavyWaiting, int sending) {
-    return new Turnstile.Limits(patience, LONG, heavyWaiting, sending);
+  private static ConcurrencyLimiter.Limits limits(
+      Duration patience, int heavyWaiting, int sending) {
+    return new ConcurrencyLimiter.Limits(patience, LONG, heavyWaiting, sending);
   }
 
-  private Future<MockHttpServletResponse> ask(Turnstile turnstile, MockHttpServletRequest request) {
+  private Future<MockHttpServletResponse> ask(
+      ConcurrencyLimiter limiter, MockHttpServletRequest request) {
     FilterChain work =
         (asked, answered) -> {
           inside.incrementAndGet();
@@ -44,10 +46,10 @@ class TurnstileTest {
             Thread.currentThread().interrupt();
           }
         };
-    return askers.submit(
+    return clients.submit(
         () -> {
           MockHttpServletResponse response = new MockHttpServletResponse();
-          turnstile.doFilter(request, response, work);
+          limiter.doFilter(request, response, work);
           return response;
         });
   }
@@ -65,10 +67,10 @@ class TurnstileTest {
 
   @Test
   void noMoreAreWorkedAtOnceThanThereArePlacesAndAllGetTheirTurn() throws Exception {
-    Turnstile turnstile = new Turnstile(2, limits(LONG, 10, 10));
+    ConcurrencyLimiter limiter = new ConcurrencyLimiter(2, limits(LONG, 10, 10));
     List<Future<?>> asked = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
-      asked.add(ask(turnstile, get("/api/yard")));
+      asked.add(ask(limiter, get("/api/yard")));
     }
     waitForInside(2);
     TimeUnit.MILLISECONDS.sleep(100);
@@ -82,21 +84,21 @@ class TurnstileTest {
 
   @Test
   void whereNoPlaceComesFreeOneGoesThroughWithout() throws Exception {
-    Turnstile turnstile = new Turnstile(1, limits(Duration.ofMillis(50), 10, 10));
-    ask(turnstile, get("/api/yard"));
+    ConcurrencyLimiter limiter = new ConcurrencyLimiter(1, limits(Duration.ofMillis(50), 10, 10));
+    ask(limiter, get("/api/yard"));
     waitForInside(1);
-    ask(turnstile, get("/api/yard"));
+    ask(limiter, get("/api/yard"));
     waitForInside(2);
   }
 
   @Test
   void whoIsStillSendingHoldsNoPlaceAndThePagesFilesNeedNone() throws Exception {
-    Turnstile turnstile = new Turnstile(1, limits(LONG, 10, 1));
-    ask(turnstile, stillSending());
+    ConcurrencyLimiter limiter = new ConcurrencyLimiter(1, limits(LONG, 10, 1));
+    ask(limiter, stillSending());
     waitForInside(1);
-    ask(turnstile, get("/api/yard"));
+    ask(limiter, get("/api/yard"));
     waitForInside(2);
-    ask(turnstile, get("/assets/page.js"));
+    ask(limiter, get("/assets/page.js"));
     waitForInside(3);
   }
 
@@ -111,15 +113,15 @@ class TurnstileTest {
 
   @Test
   void nothingLightWaitsBehindWhatIsHeavyAndTooManyHeavyOnesAreToldToComeBack() throws Exception {
-    Turnstile turnstile = new Turnstile(1, limits(LONG, 2, 10));
+    ConcurrencyLimiter limiter = new ConcurrencyLimiter(1, limits(LONG, 2, 10));
     for (int i = 0; i < 3; i++) {
-      ask(turnstile, get("/api/calc/feed/proposals"));
+      ask(limiter, get("/api/calc/feed/proposals"));
     }
     waitForInside(1);
     MockHttpServletResponse shed = null;
     for (int i = 0; shed == null && i < 500; i++) {
       // the two that wait may not have come yet
-      Future<MockHttpServletResponse> one = ask(turnstile, get("/api/jobs/1/feed"));
+      Future<MockHttpServletResponse> one = ask(limiter, get("/api/jobs/1/feed"));
       TimeUnit.MILLISECONDS.sleep(10);
       shed = one.isDone() ? one.get() : null;
     }
@@ -127,15 +129,15 @@ class TurnstileTest {
     assertThat(shed.getStatus()).isEqualTo(503);
     assertThat(shed.getHeader("Retry-After")).isEqualTo("2");
     assertThat(shed.getContentAsString()).contains("Nothing was stored");
-    ask(turnstile, get("/api/yard"));
+    ask(limiter, get("/api/yard"));
     waitForInside(2);
   }
 
   @Test
   void onlySoManyAreSendingAtATime() throws Exception {
-    Turnstile turnstile = new Turnstile(4, limits(LONG, 10, 1));
-    ask(turnstile, stillSending());
+    ConcurrencyLimiter limiter = new ConcurrencyLimiter(4, limits(LONG, 10, 1));
+    ask(limiter, stillSending());
     waitForInside(1);
-    assertThat(ask(turnstile, stillSending()).get(10, TimeUnit.SECONDS).getStatus()).isEqualTo(503);
+    assertThat(ask(limiter, stillSending()).get(10, TimeUnit.SECONDS).getStatus()).isEqualTo(503);
   }
 }

@@ -29,7 +29,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(0)
-class Turnstile extends OncePerRequestFilter {
+class ConcurrencyLimiter extends OncePerRequestFilter {
   private static final Pattern HEAVY =
       Pattern.compile(
           "/api/calc/feed(/.*)?|/api/calc/place(/.*)?|/api/jobs/[^/]+/(feed(/.*)?|pack\\.pdf"
@@ -55,11 +55,11 @@ class Turnstile extends OncePerRequestFilter {
   }
 
   @Autowired
-  Turnstile() {
+  ConcurrencyLimiter() {
     this(Runtime.getRuntime().availableProcessors(), Limits.USUAL);
   }
 
-  Turnstile(int places, Limits limits) {
+  ConcurrencyLimiter(int places, Limits limits) {
     this.light = new Semaphore(places, true);
     this.heavy = new Semaphore(places, true);
     this.sending = new Semaphore(limits.sending(), true);
