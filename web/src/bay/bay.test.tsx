@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BayPage } from '../app/api/client';
-import { show, takesEverything, taken } from '../test/testing';
+import { show, takesEverything, taken, partly } from '../test/testing';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
 
@@ -16,11 +16,11 @@ const bay = {
 };
 
 function page(readings: BayPage['readings']): BayPage {
-  return {
+  return partly<BayPage>({
     bay,
     readings,
     floor: { tyres: [], profiles: [], findings: [] },
-  } as unknown as BayPage;
+  });
 }
 
 afterEach(() => vi.restoreAllMocks());

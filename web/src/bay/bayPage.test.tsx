@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Bay, type BayPage as Page, type Floor } from '../app/api/client';
-import { finding, length, show, takesEverything, taken } from '../test/testing';
+import { finding, length, show, takesEverything, taken, partly } from '../test/testing';
 import { BayList } from './BayList';
 import { BayPage } from './BayPage';
 
@@ -20,7 +20,7 @@ const BAY: Bay = {
 const REAR_LEFT = taken('FLOOR_REAR_LEFT', -7);
 
 /** A floor falling away from the wall on the left, and rising on the right. */
-const FLOOR = {
+const FLOOR = partly<Floor>({
   findings: [
     finding('floor.tyre', 'NOT_KNOWN', 'One tyre was read once'),
     finding('floor.twist', 'OUT', 'The floor is twisted by {0}'),
@@ -41,7 +41,7 @@ const FLOOR = {
     uncertainty: length(2),
   })),
   tyres: [],
-} as unknown as Floor;
+});
 
 const page = (floor: Floor = FLOOR): Page => ({ bay: BAY, readings: [REAR_LEFT], floor });
 

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Finding, type JobPage, type Vehicle } from '../app/api/client';
 import {
+  answering,
   accepted,
   finding,
   JOB,
@@ -12,6 +13,7 @@ import {
   refused,
   taken,
   takesEverything,
+  partly,
 } from '../test/testing';
 import { AsItCamePage } from './AsItCamePage';
 
@@ -29,14 +31,14 @@ const VEHICLE: Vehicle = {
 };
 
 const page = (findings: Finding[], readings: JobPage['readings'] = []): JobPage =>
-  ({
+  partly<JobPage>({
     job: JOB,
     vehicle: VEHICLE,
     readings,
     stance: { unchanged: true, findings },
     bayReadings: [],
     adjusters: [],
-  }) as unknown as JobPage;
+  });
 
 let puts: Put[];
 let typed: string[];
@@ -46,13 +48,10 @@ beforeEach(() => {
   localStorage.setItem('mellow.acting', 'Runa');
   typed = [];
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
-  vi.spyOn(api, 'POST').mockImplementation(((
-    _path: string,
-    { body }: { body: { typed: string } },
-  ) => {
+  answering('POST', (_path: string, { body }: { body: { typed: string } }) => {
     typed.push(body.typed);
     return Promise.resolve(accepted({ value: length(1834) }));
-  }) as unknown as typeof api.POST);
+  });
   puts = takesEverything(() => page([]));
 });
 

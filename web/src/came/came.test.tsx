@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { JobPage, Stance } from '../app/api/client';
-import { length, show, taken } from '../test/testing';
+import { length, show, taken, partly } from '../test/testing';
 import { BeforeMarks } from './BeforeMarks';
 import { SideDrawing } from './SideDrawing';
 import { vehicleEdit } from './vehicleEdit';
@@ -9,7 +9,7 @@ import { vehicleEdit } from './vehicleEdit';
 const unchanged: Stance = { unchanged: true, findings: [] };
 
 function page(readings: JobPage['readings'], stance: Stance = unchanged): JobPage {
-  return {
+  return partly<JobPage>({
     readings,
     stance,
     vehicle: {
@@ -25,7 +25,7 @@ function page(readings: JobPage['readings'], stance: Stance = unchanged): JobPag
       changedBy: 'Runa',
       changedAt: '2026-11-25T10:59:00Z',
     },
-  } as unknown as JobPage;
+  });
 }
 
 describe('the vehicle from its side', () => {

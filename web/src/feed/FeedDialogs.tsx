@@ -43,7 +43,7 @@ export function FeedDialogs({
   const { sheet } = page;
   const { plan } = feed;
   const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
-  const theirs = conflict?.theirs as unknown as FeedPage | undefined;
+  const theirs = conflict?.theirs as FeedPage | undefined;
   return (
     <>
       <Sheet

@@ -355,7 +355,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
             detail: feedWords.enterWhatTheLampsShouldDo(),
           }}
           kept={kept}
-          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          theirVersion={(conflict) => (conflict.theirs as Page).version}
           onSeeBoth={() => setShown({ what: 'both' })}
           onDropped={() => void client.invalidateQueries({ queryKey: ['feed', jobId] })}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}

@@ -2,7 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { api, type FeedEdit } from '../app/api/client';
-import { show } from '../test/testing';
+import { answering, show, partly } from '../test/testing';
 import { BodyComputer } from './BodyComputer';
 
 const TAKEN = {
@@ -25,7 +25,7 @@ let asked: Written['body'][] = [];
 beforeEach(() => {
   asked = [];
   localStorage.setItem('mellow.acting', 'Runa');
-  vi.spyOn(api, 'POST').mockImplementation(((_: string, { body }: Written) => {
+  answering('POST', (_: string, { body }: Written) => {
     asked.push(body);
     return Promise.resolve({
       data: {
@@ -43,13 +43,13 @@ beforeEach(() => {
       },
       response: new Response(null, { status: 200 }),
     });
-  }) as unknown as typeof api.POST);
+  });
 });
 
-const open = (settings: unknown[], connected: boolean, onChange = vi.fn()) => {
+const open = (settings: FeedEdit['settings'], connected: boolean, onChange = vi.fn()) => {
   show(
     <BodyComputer
-      feed={{ settings } as unknown as FeedEdit}
+      feed={partly<FeedEdit>({ settings })}
       connected={connected}
       onChange={onChange}
     />,

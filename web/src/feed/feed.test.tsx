@@ -2,7 +2,6 @@ import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import {
-  api,
   type Controls,
   type FeedEdit,
   type FeedPage,
@@ -14,7 +13,7 @@ import {
   type SolvedFeed,
   type SourceEdit,
 } from '../app/api/client';
-import { finding, JOB, show } from '../test/testing';
+import { answering, finding, JOB, show, partly } from '../test/testing';
 import { Battery } from './Battery';
 import { BodyComputer } from './BodyComputer';
 import { CircuitDrawing } from './CircuitDrawing';
@@ -206,7 +205,7 @@ const FEED: FeedEdit = {
   settings: [],
 };
 
-const PAGE = {
+const PAGE = partly<FeedPage>({
   job: JOB,
   vehicle: { id: 'v', name: 'Quenby Lantern', nickname: 'valley bus 7', widthMm: 2020 },
   connected: true,
@@ -215,7 +214,7 @@ const PAGE = {
   routes: [],
   known: [],
   states: [],
-} as unknown as FeedPage;
+});
 
 beforeEach(() => {
   vi.restoreAllMocks();
@@ -619,10 +618,7 @@ describe('beside the plan', () => {
   });
 
   it('logs what the body computer refused, too', async () => {
-    const post = vi.spyOn(api, 'POST').mockImplementation(((
-      _path: string,
-      asked: { body: { write?: unknown } },
-    ) =>
+    const post = answering('POST', (_path: string, asked: { body: { write?: unknown } }) =>
       Promise.resolve({
         data: {
           parameters: [
@@ -636,7 +632,8 @@ describe('beside the plan', () => {
           outcome: asked.body.write && { before: 'filament', taken: false, says: 'Refused.' },
         },
         response: new Response(null, { status: 200 }),
-      })) as unknown as typeof api.POST);
+      }),
+    );
     const onChange = vi.fn();
     show(<BodyComputer feed={FEED} connected={false} onChange={onChange} />);
     await userEvent.click(await screen.findByRole('button', { name: 'LED' }));

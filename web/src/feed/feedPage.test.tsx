@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '../app/api/client';
-import { finding, JOB, show, takesEverything } from '../test/testing';
+import { answering, finding, JOB, show, takesEverything, partly } from '../test/testing';
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';
 import { toldFeed } from './toldFeed';
@@ -24,7 +24,7 @@ const NOTHING: FeedEdit = {
   settings: [],
 };
 
-const PLAN = {
+const PLAN = partly<FeedProposal['plan']>({
   id: 'fog-own-switch',
   version: 1,
   own: false,
@@ -33,12 +33,12 @@ const PLAN = {
   functions: ['FRONT_FOG'],
   factoryCuts: 1,
   cautions: [],
-} as unknown as FeedProposal['plan'];
+});
 
 const VEHICLE = { id: 'v', version: 1, name: 'Quenby Lantern', nickname: 'valley bus 7' };
 
 const page = (more: Partial<Page> = {}): Page =>
-  ({
+  partly<Page>({
     job: JOB,
     vehicle: VEHICLE,
     version: 0,
@@ -58,7 +58,7 @@ const page = (more: Partial<Page> = {}): Page =>
     batteryElsewhere: [],
     cautions: [],
     ...more,
-  }) as unknown as Page;
+  });
 
 const PROPOSAL: FeedProposal = {
   plan: PLAN,
@@ -83,12 +83,17 @@ const WORSE: FeedProposal = {
   sources: [],
 };
 
-function posts(answer: (path: string) => unknown) {
-  return vi.spyOn(api, 'POST').mockImplementation(((path: string) =>
-    Promise.resolve({
+/** What is posted, answered as given. */
+function posts(answer: (path: string) => unknown): Asked[] {
+  const asked: Asked[] = [];
+  answering('POST', (path: string, one: Asked) => {
+    asked.push(one);
+    return Promise.resolve({
       data: answer(path),
       response: new Response(null, { status: 200 }),
-    })) as unknown as typeof api.POST);
+    });
+  });
+  return asked;
 }
 
 function open(content: Page) {
@@ -106,9 +111,7 @@ function open(content: Page) {
 beforeEach(() => {
   vi.restoreAllMocks();
   localStorage.setItem('mellow.acting', 'Runa');
-  vi.spyOn(api, 'GET').mockImplementation(
-    (() => new Promise(() => undefined)) as unknown as typeof api.GET,
-  );
+  answering('GET', () => new Promise(() => undefined));
 });
 
 describe('from wishes to a plan', () => {
@@ -177,7 +180,7 @@ describe('from wishes to a plan', () => {
     open(page());
     await userEvent.click(screen.getByRole('button', { name: 'main beam, fog either way' }));
     await vi.waitFor(() =>
-      expect(asked.mock.lastCall?.[1]).toMatchObject({
+      expect(asked.at(-1)).toMatchObject({
         body: {
           wishes: expect.arrayContaining([
             { function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' },
@@ -189,10 +192,10 @@ describe('from wishes to a plan', () => {
 
   it('lets no plan be taken that still answers the wishes of before', async () => {
     const answers = [Promise.resolve([PROPOSAL]), new Promise(() => undefined)];
-    vi.spyOn(api, 'POST').mockImplementation((async () => ({
+    answering('POST', async () => ({
       data: await answers.shift(),
       response: new Response(null, { status: 200 }),
-    })) as unknown as typeof api.POST);
+    }));
     takesEverything((put) => page({ version: 1, feed: put.body.feed as FeedEdit }));
     open(page());
     const take = await screen.findByRole<HTMLButtonElement>('button', {
@@ -211,7 +214,7 @@ describe('from wishes to a plan', () => {
   });
 });
 
-const SHEET = {
+const SHEET = partly<Page['sheet']>({
   plan: PLAN,
   questions: [],
   states: [
@@ -236,7 +239,7 @@ const SHEET = {
   order: [],
   parts: [],
   drawing: { width: 100, height: 100, symbols: [], paths: [], links: [] },
-} as unknown as Page['sheet'];
+});
 
 const taken = page({
   version: 4,
@@ -296,8 +299,7 @@ describe('a plan that was taken', () => {
   it('is solved with the controls where its lamps are lit, and anew when one is moved', async () => {
     const asked = posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
     open(taken);
-    const at = () =>
-      (asked.mock.lastCall as unknown as [string, Asked] | undefined)?.[1].body.controls;
+    const at = () => asked.at(-1)?.body.controls;
     await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'DIPPED', fog: true }));
     const lights = screen.getByRole('group', { name: 'Lights' });
     await userEvent.click(within(lights).getByRole('button', { name: 'main' }));

@@ -9,7 +9,7 @@ import {
   type FeedSheet,
   type ProbedWire,
 } from '../app/api/client';
-import { JOB, length, show, takesEverything } from '../test/testing';
+import { JOB, length, show, takesEverything, partly } from '../test/testing';
 import { Lists } from './Lists';
 import { Sources } from './Sources';
 import { telling } from './telling';
@@ -28,7 +28,7 @@ const PLAN: ChosenPlan = {
   changes: {},
 };
 
-const SHEET = {
+const SHEET = partly<FeedSheet>({
   plan: { id: 'drl-tap', version: 1, own: false, title: 'One tap', functions: ['DRL'] },
   states: [
     { state: 'DAY', words: 'engine, lights off', controls: { ...LOW, lights: 'OFF' }, phases: [] },
@@ -58,7 +58,7 @@ const SHEET = {
   ],
   bill: [{ what: 'fuse tap, mini', count: 1 }],
   labels: ['right branch', 'right branch'],
-} as unknown as FeedSheet;
+});
 
 beforeEach(() => {
   vi.restoreAllMocks();
@@ -157,7 +157,7 @@ describe('sources', () => {
       words: 'accessory or ignition',
       readNext: { key: 'ACCESSORY', lights: 'OFF' },
     });
-    const page = { sources: [wire({}), open], known: [wire({})] } as unknown as FeedPage;
+    const page = partly<FeedPage>({ sources: [wire({}), open], known: [wire({})] });
     show(<Sources page={page} onEdit={vi.fn()} onAdd={vi.fn()} />);
     expect(screen.getAllByText('plug B, cavity 8, red: lamps on')).toHaveLength(2);
     expect(screen.getByText(/key at “acc” and the lights at “off”/)).toBeTruthy();

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FeedEdit, FeedPage, FeedSheet, Vehicle } from '../app/api/client';
 import { bodyOf } from '../drawing/bodies';
-import { length, show } from '../test/testing';
+import { length, show, partly } from '../test/testing';
 import { frameOf, FROM_ABOVE, FROM_AHEAD, VIEW, type Hazard, type Route } from './routeFrame';
 import { Routes } from './Routes';
 
@@ -18,14 +18,14 @@ const ROUTE: Route = {
 };
 const FAN: Hazard = { name: 'fan', leftMm: 0, forwardMm: 350, upMm: 600, clearanceMm: 100 };
 
-const feed = { routes: [ROUTE], hazards: [FAN] } as unknown as FeedEdit;
-const page = {
+const feed = partly<FeedEdit>({ routes: [ROUTE], hazards: [FAN] });
+const page = partly<FeedPage>({
   vehicle: VAN,
   routes: [{ laid: length(1650), cut: length(1950), ties: 8, metres: '1.65' }],
-} as unknown as FeedPage;
-const sheet = {
+});
+const sheet = partly<FeedSheet>({
   questions: [{ id: 'longM', asks: 'How long is the long branch?', unit: 'm', answer: '2.3' }],
-} as unknown as FeedSheet;
+});
 
 const moved = () => {
   const onChange = vi.fn<(part: Partial<FeedEdit>) => void>();

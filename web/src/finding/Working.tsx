@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { Finding, Source, WorkingLine } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
 import { SentenceText } from './SentenceText';
+import { TaskButton } from './TaskButton';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictShape } from './VerdictShape';
 
 /** What a working is asked of: a finding, or a figure with its lines. */
@@ -70,6 +71,9 @@ function Content({ worked }: { worked: Worked }) {
             <SentenceText sentence={finding.remedy} />
           </Box>
         )}
+        <Box mt="10px" _empty={{ display: 'none' }}>
+          <TaskButton finding={finding} />
+        </Box>
         <Lines lines={finding.working} />
         <SourceLine source={finding.source} />
       </Dialog.Body>

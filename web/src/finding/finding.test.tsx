@@ -3,9 +3,10 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import type { Horizon } from '../app/api/client';
 import { bareText, figureText, sentenceText } from '../app/session';
-import { finding, length, mark, sentence, show } from '../test/testing';
+import { finding, length, mark, openPage, sentence, show } from '../test/testing';
 import { HorizonStrip } from './HorizonStrip';
 import { SentenceText } from './SentenceText';
+import { TaskButton } from './TaskButton';
 import { VERDICT_WORD, VerdictShape } from './VerdictShape';
 import { WorkingDialog } from './Working';
 
@@ -42,6 +43,29 @@ describe('the four verdicts', () => {
       unmount();
     }
     expect(shapes.size).toBe(4);
+  });
+});
+
+describe('what is to be done about a finding', () => {
+  const task = { action: 'READ', page: 'WALL', subject: 'lamp:DIPPED:RIGHT' } as const;
+  const open = (path: string, verdict: 'OUT' | 'WITHIN') =>
+    openPage(
+      '/jobs/:id/*',
+      `/jobs/j${path}`,
+      <TaskButton finding={{ ...finding('aim.cutoff', verdict, 'Not read'), task }} />,
+      {},
+    );
+
+  it('is a press away, wherever it was found', async () => {
+    const router = open('/hand-over', 'OUT');
+    await userEvent.click(screen.getByRole('button', { name: 'Go to Wall' }));
+    expect(router.state.location.pathname).toBe('/jobs/j');
+    expect(screen.queryByRole('button')).toBeNull();
+  });
+
+  it('is nothing where all is well', () => {
+    open('/hand-over', 'WITHIN');
+    expect(screen.queryByRole('button')).toBeNull();
   });
 });
 

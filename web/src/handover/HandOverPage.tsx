@@ -58,7 +58,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
     handoverWords.thePackOnA4(),
     useCallback(() => window.open(fileAddress(`/api/jobs/${jobId}/pack.pdf`)), [jobId]),
   );
-  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  const theirs = kept.conflict?.theirs as Page | undefined;
   const attempt = useAttempt();
   const again = async () => {
     const id = attempt.idFor(jobId);
@@ -93,7 +93,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
         <KeptBand
           findings={page.above.map((one) => one.finding)}
           kept={kept}
-          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          theirVersion={(conflict) => (conflict.theirs as Page).version}
           onSeeBoth={() => setShown('both')}
           onDropped={() => void client.invalidateQueries({ queryKey: ['hand-over', jobId] })}
           empty={

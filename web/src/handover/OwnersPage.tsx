@@ -19,6 +19,7 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
       px={{ base: '10px', lg: '20px' }}
     >
       <Box
+        lang={page.closed?.language}
         bg="tape"
         color="tapeInk"
         w="100%"
@@ -33,25 +34,25 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
           {page.vehicle.name}, {page.vehicle.nickname}
         </Box>
         <Box color="tapeQuiet">{page.job.work}</Box>
-        <Part title={handoverWords.whatWasDone()}>
+        <Part title={page.headings.done}>
           {page.done.map((line) => (
             <p key={line}>{line}</p>
           ))}
           {page.done.length === 0 && <p>{handoverWords.enterAtTakeInWhatWas()}</p>}
         </Part>
-        {told.note && <Part title={handoverWords.fromTheWorkshop()}>{told.note}</Part>}
-        <Part title={handoverWords.pleaseNote()}>
+        {told.note && <Part title={page.headings.note}>{told.note}</Part>}
+        <Part title={page.headings.heed}>
           {page.heed.map((line) => (
             <p key={line}>{line}</p>
           ))}
         </Part>
-        {told.fuses && <Part title={handoverWords.whereTheNewFusesAre()}>{told.fuses}</Part>}
+        {told.fuses && <Part title={page.headings.fuses}>{told.fuses}</Part>}
         {page.followUps.length > 0 && (
-          <Part title={handoverWords.whenToComeBack()}>
+          <Part title={page.headings.comeBack}>
             {page.followUps.map((one) => (
               <Flex key={one.what} gap="12px">
                 <Box w="176px" flex="none">
-                  {handoverWords.fromToLatest({ from: one.from, latest: one.latest })}
+                  {one.when}
                 </Box>
                 <Box>{one.what}</Box>
               </Flex>
@@ -59,7 +60,7 @@ export function OwnersPage({ page, told }: { page: Page; told: HandOverEdit }) {
           </Part>
         )}
         {page.beforeAfter.length > 0 && (
-          <Part title={handoverWords.asItCameAndAsIt()}>
+          <Part title={page.headings.beforeAfter}>
             <Box as="table" w="100%">
               <tbody>
                 {page.beforeAfter.map((row) => (

@@ -4,7 +4,17 @@ import { MemoryRouter } from 'react-router';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { api, type HandOverPage as Page } from '../app/api/client';
 import { HistoryPage } from '../history/HistoryPage';
-import { accepted, finding, JOB, openPage, outdated, refused, show } from '../test/testing';
+import {
+  answering,
+  accepted,
+  finding,
+  JOB,
+  openPage,
+  outdated,
+  refused,
+  show,
+  partly,
+} from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { HandOverPage } from './HandOverPage';
 
@@ -14,7 +24,7 @@ vi.mock('../drawing/useSize', () => ({
 }));
 
 const page = (more = {}): Page =>
-  ({
+  partly<Page>({
     job: JOB,
     vehicle: { id: 'v', version: 1, name: 'Quenby Lantern', nickname: 'valley bus 7' },
     version: 2,
@@ -28,8 +38,16 @@ const page = (more = {}): Page =>
     minutes: [],
     amendments: [],
     comebacks: [],
+    headings: {
+      done: 'What was done',
+      note: 'From the workshop',
+      heed: 'Please note',
+      fuses: 'Where the new fuses are',
+      comeBack: 'When to come back',
+      beforeAfter: 'Before and after',
+    },
     ...more,
-  }) as unknown as Page;
+  });
 
 const ABOVE = [
   {
@@ -59,13 +77,11 @@ beforeEach(() => {
   puts = [];
   localStorage.setItem('mellow.acting', 'Runa');
   answer = () => accepted(page());
-  vi.spyOn(api, 'GET').mockImplementation(
-    (() => new Promise(() => undefined)) as unknown as typeof api.GET,
-  );
-  vi.spyOn(api, 'PUT').mockImplementation(((path: string, { body }: { body: object }) => {
+  answering('GET', () => new Promise(() => undefined));
+  answering('PUT', (path: string, { body }: { body: object }) => {
     puts.push({ path, body: body as Record<string, unknown> });
     return Promise.resolve(answer());
-  }) as unknown as typeof api.PUT);
+  });
 });
 
 function open(content: Page) {
@@ -213,15 +229,12 @@ it('takes what to come back for only where its days follow one another', async (
 
 it('comes back as one job, however often that is sent', async () => {
   const ids: (string | undefined)[] = [];
-  vi.mocked(api.PUT).mockImplementation(((
-    _path: string,
-    asked: { params: { path: { id?: string } } },
-  ) => {
+  answering('PUT', (_path: string, asked: { params: { path: { id?: string } } }) => {
     ids.push(asked.params.path.id);
     return ids.length === 1
       ? Promise.reject(new TypeError('failed'))
       : Promise.resolve(accepted({}));
-  }) as unknown as typeof api.PUT);
+  });
   open(page({ closed: { by: 'Ilse', at: '2026-11-01T10:00:00Z', reason: '', findings: [] } }));
   const back = screen.getByRole('button', { name: 'It comes back' });
   await userEvent.click(back);
@@ -243,7 +256,7 @@ it('says why nothing is found where the record can’t be reached', async () => 
 });
 
 it('finds jobs by words, and gives each chart its numbers as a table', async () => {
-  vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
+  answering('GET', (path: string) =>
     Promise.resolve({
       data:
         path === '/api/shop'
@@ -271,7 +284,8 @@ it('finds jobs by words, and gives each chart its numbers as a table', async () 
                 rules: [],
               },
       response: new Response(null, { status: 200 }),
-    })) as unknown as typeof api.GET);
+    }),
+  );
   show(
     <MemoryRouter>
       <HistoryPage />

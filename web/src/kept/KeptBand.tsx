@@ -4,6 +4,7 @@ import { Problem, type Finding, type Verdict } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
+import { TaskButton } from '../finding/TaskButton';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import type { Conflict } from '../settings/Stale';
 import { appWords } from '../words/page/app';
@@ -100,7 +101,10 @@ export function KeptBand({
           <ActButton onClick={kept.again}>{keptWords.saveAgain()}</ActButton>
         </>
       ) : (
-        children
+        <>
+          <TaskButton finding={foremost} />
+          {children}
+        </>
       )}
     </Band>
   );

@@ -82,7 +82,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
     appWords.allFindings(),
     useCallback(() => setShown({ what: 'findings' }), []),
   );
-  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  const theirs = kept.conflict?.theirs as Page | undefined;
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="PARTS" offline={offline} />}
@@ -169,7 +169,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
             detail: partsWords.aWrongVariantShowsWhenYou(),
           }}
           kept={kept}
-          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          theirVersion={(conflict) => (conflict.theirs as Page).version}
           onSeeBoth={() => setShown({ what: 'both' })}
           onDropped={() => void client.invalidateQueries({ queryKey: ['parts', jobId] })}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}

@@ -8,7 +8,7 @@ import {
   type PartsPage as Page,
   type PlugEdit,
 } from '../app/api/client';
-import { finding, JOB, openPage, takesEverything } from '../test/testing';
+import { finding, JOB, openPage, takesEverything, partly } from '../test/testing';
 import { PartsPage } from './PartsPage';
 
 const NOTHING: PartsEdit = { parts: [], plugs: [], candidates: [], why: '' };
@@ -40,7 +40,7 @@ const LEFT = part('fog-lamp-left');
 const RIGHT = part('fog-lamp-right', { side: 'RIGHT', outcome: 'GOES_BACK', with: 'cracked' });
 
 const page = (parts: Partial<PartsEdit> = {}, sheet: Partial<Page['sheet']> = {}, version = 4) =>
-  ({
+  partly<Page>({
     job: JOB,
     vehicle: { id: 'v', name: 'Sollen Wick', nickname: 'ferry hatch' },
     version,
@@ -48,7 +48,7 @@ const page = (parts: Partial<PartsEdit> = {}, sheet: Partial<Page['sheet']> = {}
     parts: { ...NOTHING, ...parts },
     usual: [],
     sheet: { asks: {}, findings: [], waiting: {}, ...sheet },
-  }) as unknown as Page;
+  });
 
 let kept: { version: number; parts: PartsEdit }[];
 
@@ -59,7 +59,7 @@ beforeEach(() => {
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
   vi.spyOn(api, 'POST').mockReturnValue(new Promise(() => undefined) as never);
   takesEverything(({ body }) => {
-    const sent = body as unknown as (typeof kept)[number];
+    const sent = body as (typeof kept)[number];
     kept.push(sent);
     return page(sent.parts, {}, sent.version + 1);
   });

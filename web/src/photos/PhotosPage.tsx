@@ -56,7 +56,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
       try {
         return await put(photo);
       } catch (refusal) {
-        const theirs = conflictOf(refusal)?.theirs as unknown as Photo | undefined;
+        const theirs = conflictOf(refusal)?.theirs as Photo | undefined;
         if (theirs && untouched(part, photo, theirs)) {
           return put(theirs);
         }

@@ -1,8 +1,9 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Photo, type PhotosPage as Page } from '../app/api/client';
+import { type Photo, type PhotosPage as Page } from '../app/api/client';
 import {
+  answering,
   accepted,
   finding,
   JOB,
@@ -28,20 +29,18 @@ beforeEach(() => {
   localStorage.setItem('mellow.acting', 'Runa');
   puts = [];
   answers = [];
-  vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
+  answering('GET', (path: string) =>
     path.endsWith('comparison')
       ? Promise.resolve(
           accepted({ findings: [finding('photo.exposure', 'OUT', 'Exposure was not locked')] }),
         )
-      : new Promise(() => undefined)) as unknown as typeof api.GET);
-  vi.spyOn(api, 'PUT').mockImplementation(((
-    path: string,
-    asked: { params: { path: Put['ids'] }; body: Put['body'] },
-  ) => {
+      : new Promise(() => undefined),
+  );
+  answering('PUT', (path: string, asked: { params: { path: Put['ids'] }; body: Put['body'] }) => {
     const put = { path, ids: asked.params.path, body: asked.body };
     puts.push(put);
     return Promise.resolve(answers.shift()?.(put) ?? accepted(page(BEFORE, AFTER)));
-  }) as unknown as typeof api.PUT);
+  });
 });
 
 function open(content: Page) {

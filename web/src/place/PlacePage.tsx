@@ -258,8 +258,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           onKeep={() => keep.mutate({ version: draft?.version ?? page.version, front })}
           onCompare={open('conflict')}
           onMine={() =>
-            conflict &&
-            keep.mutate({ version: (conflict.theirs as unknown as Page).version, front })
+            conflict && keep.mutate({ version: (conflict.theirs as Page).version, front })
           }
           onDrop={() => {
             keep.reset();
@@ -355,7 +354,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         {conflict && (
           <FrontConflict
             theirName={conflict.changedBy}
-            theirs={(conflict.theirs as unknown as Page).front}
+            theirs={(conflict.theirs as Page).front}
             mine={front}
           />
         )}

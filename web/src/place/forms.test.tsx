@@ -1,8 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type FrontEdit, type LampPairEdit, type Units } from '../app/api/client';
-import { length, show } from '../test/testing';
+import { type FrontEdit, type LampPairEdit, type Units } from '../app/api/client';
+import { answering, length, show } from '../test/testing';
 import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from './KeepOutForm';
 import { LampForm } from './LampForm';
@@ -22,25 +22,24 @@ function readMm(typed: string, units: Units): number | undefined {
 }
 
 /** The server's reading of lengths. */
-function readsLengths() {
-  const reads = ((_path: string, asked: { body: { typed: string; units: Units } }) => {
-    const { typed, units } = asked.body;
-    const mm = readMm(typed, units);
-    const data =
-      mm === undefined
-        ? { why: `“${typed}” is no length.`, wouldBeRight: 'As in 23.' }
-        : { value: length(mm) };
-    return Promise.resolve({ data, response: new Response(null, { status: 200 }) });
-  }) as unknown as typeof api.POST;
-  vi.spyOn(api, 'POST').mockImplementation(reads);
+function readLength(_path: string, asked: { body: { typed: string; units: Units } }) {
+  const { typed, units } = asked.body;
+  const mm = readMm(typed, units);
+  const data =
+    mm === undefined
+      ? { why: `“${typed}” is no length.`, wouldBeRight: 'As in 23.' }
+      : { value: length(mm) };
+  return Promise.resolve({ data, response: new Response(null, { status: 200 }) });
 }
+
+const readsLengths = () => answering('POST', readLength);
 
 /** Typed at once: a letter at a time takes seconds. */
 function fill(label: string | RegExp, value: string) {
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 }
 
-beforeEach(readsLengths);
+beforeEach(() => void readsLengths());
 afterEach(() => vi.restoreAllMocks());
 
 describe('what is asked of a lamp’s light', () => {
@@ -300,18 +299,14 @@ describe('what is in the way', () => {
 describe('the holes of a bracket', () => {
   it('are chosen for the lamps as typed, and say so where none will do', async () => {
     const asked: unknown[] = [];
-    const read = vi.mocked(api.POST).getMockImplementation() as unknown as (
-      path: string,
-      asked: { body: unknown },
-    ) => unknown;
-    vi.mocked(api.POST).mockImplementation(((path: string, call: { body: unknown }) => {
+    answering('POST', (path: string, call: { body: unknown }) => {
       if (!path.endsWith('holes')) {
-        return read(path, call);
+        return readLength(path, call as Parameters<typeof readLength>[1]);
       }
       asked.push(call.body);
       const holes = asked.length === 1 ? [1, 3, 5] : [];
       return Promise.resolve({ data: { holes }, response: new Response(null, { status: 200 }) });
-    }) as unknown as typeof api.POST);
+    });
     show(<HoleRowForm />, 'IMPERIAL');
     const which = () => userEvent.click(screen.getByRole('button', { name: 'Which holes?' }));
     await which();

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it } from 'vitest';
 import type { FrontEdit, PlaceSheet } from '../app/api/client';
-import { finding, fogLamps, length, show } from '../test/testing';
+import { finding, fogLamps, length, show, partly } from '../test/testing';
 import { FrontOfSize } from './FrontDrawing';
 
 const fog = fogLamps({ outMm: 600, heightMm: 400, headingDeg: 0 });
@@ -14,7 +14,7 @@ const extent = {
   lower: length(360),
   upper: length(440),
 };
-const sheet = {
+const sheet = partly<PlaceSheet>({
   worst: 'OUT',
   findings: [
     finding(`place.un-r48.fog.lower-edge@lamp:FRONT_FOG:RIGHT:${fog.id}`, 'OUT', 'too low'),
@@ -32,7 +32,7 @@ const sheet = {
   bumper: [],
   horizon: { parts: [], present: 0, marks: [] },
   cautions: [],
-} as unknown as PlaceSheet;
+});
 
 it('shows on a phone the side on which something is wrong, and the other when asked', async () => {
   show(

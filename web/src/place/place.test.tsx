@@ -153,7 +153,7 @@ describe('the band of the front', () => {
   });
 
   it('shows who changed it meanwhile and lets one choose', () => {
-    band(sheet(), { conflict: { changedBy: 'Ilse', theirs: {} }, changed: true });
+    band(sheet(), { conflict: { changedBy: 'Ilse', theirs: {}, version: 2 }, changed: true });
     expect(screen.getByText('Changed meanwhile by Ilse')).toBeTruthy();
     fireEvent.click(screen.getByText('Use mine'));
     expect(acts.onMine).toHaveBeenCalledOnce();

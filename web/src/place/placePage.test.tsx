@@ -9,6 +9,7 @@ import {
   type PlaceSheet,
 } from '../app/api/client';
 import {
+  answering,
   accepted,
   finding,
   fogLamps,
@@ -17,6 +18,7 @@ import {
   openPage,
   outdated,
   sentence,
+  partly,
 } from '../test/testing';
 import { PlacePage } from './PlacePage';
 
@@ -80,14 +82,14 @@ function sheet(...findings: PlaceSheet['findings']): PlaceSheet {
 }
 
 const page = (front: FrontEdit = FRONT, judged = sheet(), version = 4) =>
-  ({
+  partly<Page>({
     job: JOB,
     vehicle: { id: 'v', name: 'Sollen Wick', nickname: 'ferry hatch' },
     front,
     sheet: judged,
     version,
     changedBy: 'Runa',
-  }) as unknown as Page;
+  });
 
 let judged: FrontEdit[];
 let kept: { version: number; front: FrontEdit }[];
@@ -102,7 +104,7 @@ beforeEach(() => {
   refusals = [];
   nearest = undefined;
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
-  vi.spyOn(api, 'POST').mockImplementation(((path: string, asked: { body: never }) => {
+  answering('POST', (path: string, asked: { body: never }) => {
     if (path === '/api/calc/place') {
       judged.push((asked.body as { front: FrontEdit }).front);
       return Promise.resolve(accepted(sheet()));
@@ -110,16 +112,13 @@ beforeEach(() => {
     return path === '/api/calc/place/nearest'
       ? Promise.resolve(accepted(nearest))
       : new Promise(() => undefined);
-  }) as unknown as typeof api.POST);
-  vi.spyOn(api, 'PUT').mockImplementation(((
-    _path: string,
-    { body }: { body: (typeof kept)[number] },
-  ) => {
+  });
+  answering('PUT', (_path: string, { body }: { body: (typeof kept)[number] }) => {
     kept.push(body);
     return Promise.resolve(
       refusals.shift() ?? accepted(page(body.front, sheet(), body.version + 1)),
     );
-  }) as unknown as typeof api.PUT);
+  });
 });
 
 function open(content: Page) {

@@ -1,8 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api } from '../app/api/client';
-import { show } from '../test/testing';
+import { answering, show } from '../test/testing';
 import { ConfirmForm } from './ConfirmForm';
 import { LocalSetForm } from './LocalSetForm';
 import { RuleForm } from './RuleForm';
@@ -24,7 +23,7 @@ describe('a rule held against its text', () => {
         ? Promise.reject(new TypeError('failed'))
         : Promise.resolve({ data: {}, response: new Response(null, { status: 200 }) });
     };
-    vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
+    answering('PUT', put);
     const onDone = vi.fn();
     show(<ConfirmForm setId="un" ruleId="drl.height" onDone={onDone} />);
     await press('I checked it');

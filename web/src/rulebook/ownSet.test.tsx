@@ -2,8 +2,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type RuleSet } from '../app/api/client';
-import { accepted, length, refused, show } from '../test/testing';
+import { type RuleSet } from '../app/api/client';
+import { answering, accepted, length, refused, show, partly } from '../test/testing';
 import type { ChangeJson } from './ruleFile';
 import { RulebookPage } from './RulebookPage';
 
@@ -47,13 +47,13 @@ const VALLEY: RuleSet = {
   version: 2,
   title: 'Valley roads',
   scope: 'The valley.',
-  local: {
+  local: partly<RuleSet['local']>({
     over: 'un',
     file: JSON.stringify(OWN_FILE),
     changedBy: 'Ilse',
     off: ['un.drl.spacing'],
     own: [],
-  } as unknown as RuleSet['local'],
+  }),
 };
 
 const BASE_FILE = {
@@ -71,26 +71,27 @@ beforeEach(() => {
   localStorage.setItem('mellow.acting', 'Runa');
   sent = [];
   refusal = undefined;
-  vi.spyOn(api, 'GET').mockImplementation(((
-    path: string,
-    asked?: { params?: { path?: { id: string } } },
-  ) =>
+  answering('GET', (path: string, asked?: { params?: { path?: { id: string } } }) =>
     path.endsWith('/file')
       ? Promise.resolve(
           accepted(JSON.stringify(asked?.params?.path?.id === 'valley' ? OWN_FILE : BASE_FILE)),
         )
-      : new Promise(() => undefined)) as unknown as typeof api.GET);
-  vi.spyOn(api, 'PUT').mockImplementation(((
-    _path: string,
-    asked: { params: { path: { id: string } }; body: { version: number; file: string } },
-  ) => {
-    sent.push({
-      id: asked.params.path.id,
-      version: asked.body.version,
-      file: JSON.parse(asked.body.file) as ChangeJson,
-    });
-    return Promise.resolve(refusal ? refused(refusal) : accepted([UN, VALLEY]));
-  }) as unknown as typeof api.PUT);
+      : new Promise(() => undefined),
+  );
+  answering(
+    'PUT',
+    (
+      _path: string,
+      asked: { params: { path: { id: string } }; body: { version: number; file: string } },
+    ) => {
+      sent.push({
+        id: asked.params.path.id,
+        version: asked.body.version,
+        file: JSON.parse(asked.body.file) as ChangeJson,
+      });
+      return Promise.resolve(refusal ? refused(refusal) : accepted([UN, VALLEY]));
+    },
+  );
 });
 
 function open(chosen = 'Valley roads') {

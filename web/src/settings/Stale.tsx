@@ -7,7 +7,10 @@ import { settingsWords } from '../words/page/settings';
 /** What somebody else made of a row that one was changing. */
 export interface Conflict {
   changedBy: string;
-  theirs: Record<string, unknown>;
+  /** The document as the server has it: of the kind that was sent. */
+  theirs: unknown;
+  /** Its version, where the document tells it. */
+  version: number;
 }
 
 /** The conflict that a problem reports, if it reports one. */
@@ -17,7 +20,8 @@ export function conflictOf(error: unknown): Conflict | undefined {
   }
   return {
     changedBy: String(error.more.changedBy),
-    theirs: error.more.current as Record<string, unknown>,
+    theirs: error.more.current,
+    version: Number((error.more.current as { version?: unknown }).version),
   };
 }
 
@@ -72,10 +76,9 @@ export function StaleChoice({
   onTheirs: () => void;
   onMine: () => void;
 }) {
+  const theirs = conflict.theirs as Record<string, unknown>;
   const differing = Object.keys(WORDS).filter(
-    (key) =>
-      key in { ...mine, ...conflict.theirs } &&
-      String(mine[key] ?? '') !== String(conflict.theirs[key] ?? ''),
+    (key) => key in { ...mine, ...theirs } && String(mine[key] ?? '') !== String(theirs[key] ?? ''),
   );
   return (
     <Box role="alert" borderWidth="1px" borderColor="edge" p="14px">
@@ -100,7 +103,7 @@ export function StaleChoice({
               <Box as="th" textAlign="left" fontWeight="500" py="4px">
                 {WORDS[key]}
               </Box>
-              <td>{show(conflict.theirs[key])}</td>
+              <td>{show(theirs[key])}</td>
               <td>{show(mine[key])}</td>
             </tr>
           ))}

@@ -152,7 +152,7 @@ export function VehicleForm({
       edit={followed}
       put={put}
       onTheirs={(theirs) => {
-        setTyped(typedVehicle(theirs as unknown as Vehicle, units));
+        setTyped(typedVehicle(theirs as Vehicle, units));
         void refresh();
       }}
     >

@@ -62,9 +62,9 @@ export function VersionedForm<Edit extends { version: number }>({
             mine={edit}
             onTheirs={() => {
               store.reset();
-              onTheirs(conflict.theirs);
+              onTheirs(conflict.theirs as Record<string, unknown>);
             }}
-            onMine={() => store.mutate({ ...edit, version: Number(conflict.theirs.version) })}
+            onMine={() => store.mutate({ ...edit, version: conflict.version })}
           />
         ) : (
           <>

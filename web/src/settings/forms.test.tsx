@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Adjuster, type JobPage, type Vehicle } from '../app/api/client';
-import { JOB, length, show, takesEverything } from '../test/testing';
+import { answering, JOB, length, show, takesEverything, partly } from '../test/testing';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { VehicleForm } from './VehicleForm';
@@ -41,14 +41,14 @@ const vehicle: Vehicle = {
   changedAt: '2026-11-25T10:59:00Z',
 };
 
-const page = {
+const page = partly<JobPage>({
   job: JOB,
   vehicle,
   adjusters: [screw],
   readings: [],
   newerRules: [],
   sheet: { pairs: [], findings: [] },
-} as unknown as JobPage;
+});
 
 const keep = (words = 'Save') => userEvent.click(screen.getByRole('button', { name: words }));
 const fill = (label: string, value: string) =>
@@ -95,10 +95,12 @@ describe('a screw that is remembered', () => {
     const found = {
       adjusterId: 's',
       rateIsRead: true,
-      rate: { value: -0.55, quantity: 'PERCENT', metric: '−0.55 %', imperial: '−0.55 %' },
+      rate: { value: -0.55, quantity: 'PERCENT' as const, metric: '−0.55 %', imperial: '−0.55 %' },
     };
-    const pairs = [{ left: { screws: [] }, right: { screws: [found] } }];
-    const learnt = { ...page, sheet: { ...page.sheet, pairs } } as unknown as JobPage;
+    const pairs = partly<JobPage['sheet']['pairs']>([
+      { left: { screws: [] }, right: { screws: [found] } },
+    ]);
+    const learnt = { ...page, sheet: { ...page.sheet, pairs } };
     show(<ScrewForm page={learnt} screw={screw} />);
     expect(screen.getByText(/one turn clockwise moves the beam 0.40 % down/)).toBeTruthy();
     expect(screen.getByText(/Found in this job: 0.55 % down/)).toBeTruthy();
@@ -126,7 +128,7 @@ describe('a vehicle as typed', () => {
           : { value: length(asked.body.typed === '60 in' ? 1524 : Number(asked.body.typed)) },
         response: new Response(null, { status: 200 }),
       });
-    vi.spyOn(api, 'POST').mockImplementation(read as unknown as typeof api.POST);
+    answering('POST', read);
     const onStored = vi.fn();
     show(<VehicleForm job={JOB} vehicle={vehicle} onStored={onStored} />, 'METRIC', KNOWN);
     expect(screen.getByLabelText<HTMLInputElement>('Wheelbase').value).toBe('2750');

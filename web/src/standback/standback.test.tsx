@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { JobPage, LampAtWall, Units } from '../app/api/client';
-import { finding, JOB, length, show, takesEverything } from '../test/testing';
+import { finding, JOB, length, show, takesEverything, partly } from '../test/testing';
 import { StandBack } from './StandBack';
 
 const lineAt = (mm: number) => ({ line: length(mm) }) as LampAtWall['place'];
@@ -18,10 +18,10 @@ function lamp(side: 'LEFT' | 'RIGHT', more: Partial<LampAtWall>): LampAtWall {
   return { side, turnedSinceRead: false, screws: [], findingIds: [], ...more } as LampAtWall;
 }
 
-const READ = { percent: turns(-1), height: length(620) } as unknown as LampAtWall['reading'];
+const READ = partly<LampAtWall['reading']>({ percent: turns(-1), height: length(620) });
 
 function page(right: Partial<LampAtWall>, units: Units = 'METRIC'): JobPage {
-  return {
+  return partly<JobPage>({
     job: { ...JOB, units },
     vehicle: { id: 'v' },
     adjusters: [{ id: 'screw', side: 'RIGHT', lamp: 'DIPPED', axis: 'VERTICAL' }],
@@ -33,7 +33,7 @@ function page(right: Partial<LampAtWall>, units: Units = 'METRIC'): JobPage {
         { kind: 'DIPPED', left: lamp('LEFT', { place: lineAt(670) }), right: lamp('RIGHT', right) },
       ],
     },
-  } as unknown as JobPage;
+  });
 }
 
 function stand(of: JobPage) {
@@ -53,12 +53,12 @@ const figure = () => document.querySelector('[data-figure]')?.textContent;
 afterEach(() => vi.restoreAllMocks());
 
 describe('one instruction, read from 5 m', () => {
-  const high = {
+  const high = partly<Partial<LampAtWall>>({
     place: lineAt(670),
     reading: READ,
     findingIds: ['aim.limits@lamp:DIPPED:RIGHT'],
     correction: { up: length(-55), turns: turns(-1.5), adjusterId: 'screw' },
-  } as unknown as Partial<LampAtWall>;
+  });
 
   it('says how far, which screw, how many turns and which way', () => {
     stand(page(high));

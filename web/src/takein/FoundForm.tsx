@@ -88,7 +88,7 @@ export function FoundForm({
       }
       setMine(edit);
       setConflict(stale);
-      setMadeOn((stale.theirs as unknown as TakeInPage).foundVersion);
+      setMadeOn((stale.theirs as TakeInPage).foundVersion);
     }
   };
   const change = (index: number, part: Partial<Note>) =>
@@ -101,7 +101,7 @@ export function FoundForm({
         conflict && [
           {
             words: appWords.keepTheirs(),
-            act: () => onKept(conflict.theirs as unknown as TakeInPage),
+            act: () => onKept(conflict.theirs as TakeInPage),
           },
         ]
       }
@@ -113,10 +113,7 @@ export function FoundForm({
           </Box>
           <BothVersions
             theirName={conflict.changedBy}
-            lines={differing(
-              toldFound((conflict.theirs as unknown as TakeInPage).found),
-              toldFound(mine),
-            )}
+            lines={differing(toldFound((conflict.theirs as TakeInPage).found), toldFound(mine))}
           />
         </Box>
       )}

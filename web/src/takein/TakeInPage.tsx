@@ -82,7 +82,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
     useCallback(() => setShown('cautions'), []),
   );
   const { vehicle } = page;
-  const theirs = kept.conflict?.theirs as unknown as Page | undefined;
+  const theirs = kept.conflict?.theirs as Page | undefined;
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={vehicle} here="TAKE_IN" offline={offline} />}
@@ -217,7 +217,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         <KeptBand
           findings={page.findings}
           kept={kept}
-          theirVersion={(conflict) => (conflict.theirs as unknown as Page).version}
+          theirVersion={(conflict) => (conflict.theirs as Page).version}
           onSeeBoth={() => setShown('both')}
           onDropped={refresh}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../app/api/client';
-import { show } from '../test/testing';
+import { show, partly } from '../test/testing';
 import { FoundForm } from './FoundForm';
 
 const found: FoundEdit = {
@@ -11,9 +11,9 @@ const found: FoundEdit = {
   partsCost: '',
   lookBack: '',
 };
-const plan = {
+const plan = partly<Plan>({
   stages: [{ stage: 'WALL', words: 'Wall', steps: [], waitsFor: [] }],
-} as unknown as Plan;
+});
 
 function form(version: number) {
   const put = vi.fn<(version: number, edit: FoundEdit) => Promise<TakeInPage>>();

@@ -1,8 +1,17 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type TakeInEdit, type TakeInPage as Page } from '../app/api/client';
-import { accepted, finding, JOB, openPage, outdated } from '../test/testing';
+import { api, type Figure, type TakeInEdit, type TakeInPage as Page } from '../app/api/client';
+import {
+  answering,
+  accepted,
+  finding,
+  JOB,
+  openPage,
+  outdated,
+  partly,
+  type Partly,
+} from '../test/testing';
 import { TakeInPage } from './TakeInPage';
 
 const NOTHING: TakeInEdit = {
@@ -17,14 +26,16 @@ const NOTHING: TakeInEdit = {
   checks: [],
 };
 
-const minutes = (text: string) => ({
+type Step = Page['plan']['stages'][number]['steps'][number];
+
+const minutes = (text: string): Figure => ({
   value: 20,
   quantity: 'MINUTES',
   metric: text,
   imperial: text,
 });
 
-const step = (id: string, words: string, more = {}) => ({
+const step = (id: string, words: string, more: Partly<Step> = {}) => ({
   id,
   words,
   gate: false,
@@ -32,7 +43,7 @@ const step = (id: string, words: string, more = {}) => ({
   ...more,
 });
 
-const PLAN = {
+const PLAN = partly<Page['plan']>({
   leftOut: [{ stage: 'PLACE', words: 'Place', reason: 'the covers have the holes' }],
   stages: [
     {
@@ -52,7 +63,7 @@ const PLAN = {
       steps: [step('wall.read', 'Read')],
       expected: {
         minutes: minutes('20 min'),
-        source: { mark: 'OWN', words: 'own earlier jobs', reference: '3 jobs' },
+        source: { mark: 'LOCAL', words: 'own earlier jobs', reference: '3 jobs' },
       },
     },
   ],
@@ -61,10 +72,10 @@ const PLAN = {
   atHand: ['T25', 'clip tool'],
   cautions: [],
   offered: ['DRL'],
-};
+});
 
 const page = (takeIn: Partial<TakeInEdit> = {}, more = {}): Page =>
-  ({
+  partly<Page>({
     job: JOB,
     vehicle: { id: 'v', version: 1, name: 'Sollen Wick', nickname: 'ferry hatch', modelYear: 2014 },
     version: 4,
@@ -77,7 +88,7 @@ const page = (takeIn: Partial<TakeInEdit> = {}, more = {}): Page =>
     found: { notes: [], minutes: {}, partsCost: '', lookBack: '' },
     foundBy: '',
     ...more,
-  }) as unknown as Page;
+  });
 
 let kept: { version: number; takeIn: TakeInEdit }[];
 let answer: (body: { version: number; takeIn: TakeInEdit }) => unknown;
@@ -88,13 +99,10 @@ beforeEach(() => {
   kept = [];
   answer = ({ version, takeIn }) => accepted(page(takeIn, { version: version + 1 }));
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
-  vi.spyOn(api, 'PUT').mockImplementation(((
-    _path: string,
-    { body }: { body: { version: number; takeIn: TakeInEdit } },
-  ) => {
+  answering('PUT', (_path: string, { body }: { body: { version: number; takeIn: TakeInEdit } }) => {
     kept.push(body);
     return Promise.resolve(answer(body));
-  }) as unknown as typeof api.PUT);
+  });
 });
 
 function open(content: Page) {

@@ -13,23 +13,19 @@ afterEach(() => {
 StyleSheet.prototype.insert = () => undefined;
 
 // the test's page has no layout: give the components what they ask for
-globalThis.ResizeObserver ??= class {
+globalThis.ResizeObserver ??= class implements ResizeObserver {
   constructor(private readonly told: ResizeObserverCallback) {}
   observe(target: Element) {
-    this.told(
-      [{ target, contentRect: { width: 800, height: 400 } } as ResizeObserverEntry],
-      this as unknown as ResizeObserver,
-    );
+    this.told([{ target, contentRect: { width: 800, height: 400 } } as ResizeObserverEntry], this);
   }
   unobserve() {}
   disconnect() {}
 };
 window.matchMedia ??= (query: string) =>
-  ({
+  Object.assign(new EventTarget(), {
     matches: false,
     media: query,
-    addEventListener() {},
-    removeEventListener() {},
+    onchange: null,
     addListener() {},
     removeListener() {},
-  }) as unknown as MediaQueryList;
+  });

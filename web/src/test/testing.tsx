@@ -2,7 +2,7 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
-import { createMemoryRouter, RouterProvider } from 'react-router';
+import { createMemoryRouter, MemoryRouter, RouterProvider } from 'react-router';
 import { vi } from 'vitest';
 import {
   api,
@@ -28,6 +28,11 @@ export function show(
   units: Units = 'METRIC',
   answered: Record<string, unknown> = {},
 ) {
+  const isRouted = element.type === MemoryRouter || element.type === RouterProvider;
+  return showRouted(isRouted ? element : <MemoryRouter>{element}</MemoryRouter>, units, answered);
+}
+
+function showRouted(element: ReactElement, units: Units, answered: Record<string, unknown>) {
   const client = answers();
   for (const [key, data] of Object.entries(answered)) {
     client.setQueryData(key.split('/'), data);
@@ -57,7 +62,7 @@ export function openPage(
     [{ path, element }, ...others.map((other) => ({ path: other, element: <div>{other}</div> }))],
     { initialEntries: [address] },
   );
-  show(<RouterProvider router={router} />, 'METRIC', answered);
+  showRouted(<RouterProvider router={router} />, 'METRIC', answered);
   return router;
 }
 
@@ -199,6 +204,14 @@ export interface Put {
   body: Record<string, unknown>;
 }
 
+/** Answers one kind of request; an answer that never comes is a promise that is never kept. */
+export function answering(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  answer: (path: never, asked: never) => unknown,
+) {
+  return vi.spyOn(api, method).mockImplementation(answer as never);
+}
+
 /**
  * A server that takes everything that is put, and answers each with the given.
  *
@@ -216,6 +229,18 @@ export function takesEverything(
       ? Promise.reject(new TypeError('failed'))
       : Promise.resolve({ data: answer(one), response: new Response(null, { status: 200 }) });
   };
-  vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
+  answering('PUT', put);
   return puts;
+}
+
+/** A part of something, at any depth. */
+export type Partly<T> = T extends (infer One)[]
+  ? Partly<One>[]
+  : T extends object
+    ? { [Name in keyof T]?: Partly<T[Name]> }
+    : T;
+
+/** As much of an answer as a test is about: every name and value is one of the API's document. */
+export function partly<T>(value: Partly<T>): T {
+  return value as T;
 }

@@ -1,6 +1,5 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { api, Problem, type ShopTimer } from '../app/api/client';
 import { Header } from '../app/Header';
@@ -43,9 +42,7 @@ afterEach(() => vi.restoreAllMocks());
 function open(timers: ShopTimer[]) {
   return show(
     <BellProvider>
-      <MemoryRouter>
-        <Header title="History" />
-      </MemoryRouter>
+      <Header title="History" />
     </BellProvider>,
     'METRIC',
     { timers: { now: NOW, timers } },
@@ -109,9 +106,7 @@ it('lets a person be picked while it rings', async () => {
   localStorage.removeItem('mellow.acting');
   show(
     <BellProvider>
-      <MemoryRouter>
-        <Header title="History" />
-      </MemoryRouter>
+      <Header title="History" />
     </BellProvider>,
     'METRIC',
     {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { LampAtWall, Verdict, WallSheet } from '../app/api/client';
-import { finding } from '../test/testing';
+import { finding, partly } from '../test/testing';
 import { lampVerdict } from './lampVerdict';
 
 describe('the verdict on a lamp', () => {
-  const lamp = {
+  const lamp = partly<LampAtWall>({
     side: 'LEFT',
     reading: {},
     turnedSinceRead: false,
@@ -13,7 +13,7 @@ describe('the verdict on a lamp', () => {
       'aim.target@lamp:DIPPED:LEFT',
       'aim.distance@lamp:DIPPED:LEFT',
     ],
-  } as unknown as LampAtWall;
+  });
   const sheet = (limits: Verdict, target: Verdict) =>
     ({
       findings: [

@@ -1,12 +1,12 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api, type JobPage, type ReadingEdit } from '../app/api/client';
-import { length, sentence, show } from '../test/testing';
+import { type JobPage, type ReadingEdit } from '../app/api/client';
+import { answering, length, sentence, show, partly } from '../test/testing';
 import { ReadDialog } from './ReadDialog';
 
-const screw = { id: 's1', side: 'LEFT', lamp: 'DIPPED', axis: 'VERTICAL' };
-const page = {
+const screw = { id: 's1', side: 'LEFT', lamp: 'DIPPED', axis: 'VERTICAL' } as const;
+const page = partly<JobPage>({
   job: { id: 'j' },
   adjusters: [screw, { ...screw, id: 's2', side: 'RIGHT' }],
   sheet: {
@@ -24,7 +24,7 @@ const page = {
       },
     ],
   },
-} as unknown as JobPage;
+});
 
 /** The readings that were kept, each with its id; the given one is not answered. */
 function keeps(failing?: number) {
@@ -35,7 +35,7 @@ function keeps(failing?: number) {
       ? Promise.reject(new TypeError('failed'))
       : Promise.resolve({ data: page, response: new Response(null, { status: 200 }) });
   };
-  vi.spyOn(api, 'PUT').mockImplementation(put as unknown as typeof api.PUT);
+  answering('PUT', put);
   return sent;
 }
 

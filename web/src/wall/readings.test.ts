@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { JobPage } from '../app/api/client';
-import { taken } from '../test/testing';
+import { taken, partly } from '../test/testing';
 import { lastLiving, reading, wallRequest } from './readings';
 
 describe('readings', () => {
@@ -32,13 +32,13 @@ describe('readings', () => {
   });
 
   it('go into a judgement without the struck ones, the draft last', () => {
-    const page = {
+    const page = partly<JobPage>({
       job: { ruleSet: 'un-r48' },
       vehicle: { dipped: 'UN_DIPPED' },
       adjusters: [],
       readings,
       bayReadings: [],
-    } as unknown as JobPage;
+    });
     const request = wallRequest(page, { kind: 'CUTOFF_BELOW', side: 'LEFT', value: 55 });
     expect(request.readings.map((one) => one.value)).toEqual([668, 400, 671, 55]);
   });

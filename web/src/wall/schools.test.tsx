@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type JobPage } from '../app/api/client';
-import { finding, JOB, length, sentence, show } from '../test/testing';
+import { finding, JOB, length, sentence, show, partly } from '../test/testing';
 import { SchoolsDialog } from './SchoolsDialog';
 
 const percent = (value: number) => ({
@@ -46,13 +46,13 @@ const ROWS = [
   },
 ];
 
-const page = {
+const page = partly<JobPage>({
   job: JOB,
   vehicle: { id: 'v', dipped: 'UN_DIPPED', driverSide: 'LEFT', steeperByMaker: false },
   adjusters: [],
   readings: [],
   bayReadings: [],
-} as unknown as JobPage;
+});
 
 afterEach(() => vi.restoreAllMocks());
 

@@ -9,7 +9,17 @@ import {
   type ReadingEdit,
   type WallSheet,
 } from '../app/api/client';
-import { accepted, finding, JOB, length, openPage, sentence, taken } from '../test/testing';
+import {
+  answering,
+  accepted,
+  finding,
+  JOB,
+  length,
+  openPage,
+  sentence,
+  taken,
+  partly,
+} from '../test/testing';
 import { WallPage } from './WallPage';
 
 type Strip = PairAtWall['marks'][number];
@@ -78,7 +88,7 @@ function pair(kind: PairAtWall['kind'], more: Partial<PairAtWall> = {}): PairAtW
 }
 
 function page(sheet: Partial<WallSheet> = {}, more: Partial<JobPage> = {}): JobPage {
-  return {
+  return partly<JobPage>({
     job: JOB,
     vehicle: { id: 'v', name: 'Quenby Loft', nickname: 'library van 3', dipped: 'UN_DIPPED' },
     adjusters: [
@@ -106,7 +116,7 @@ function page(sheet: Partial<WallSheet> = {}, more: Partial<JobPage> = {}): JobP
       ...sheet,
     },
     ...more,
-  } as unknown as JobPage;
+  });
 }
 
 const next = (action: WallSheet['next']['action'], more: Partial<WallSheet['next']> = {}) => ({
@@ -129,27 +139,24 @@ beforeEach(() => {
   kept = [];
   judged = [];
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);
-  vi.spyOn(api, 'POST').mockImplementation(((
-    _path: string,
-    { body }: { body: { readings: typeof judged } },
-  ) => {
+  answering('POST', (_path: string, { body }: { body: { readings: typeof judged } }) => {
     judged.push(...body.readings.slice(-1));
     return Promise.resolve(accepted(page().sheet));
-  }) as unknown as typeof api.POST);
+  });
   refuse(0);
 });
 
 /** Readings are kept, but for the first so many. */
 function refuse(times: number) {
-  vi.spyOn(api, 'PUT').mockImplementation(((
-    _path: string,
-    asked: { params: { path: { id: string } }; body: ReadingEdit },
-  ) => {
-    kept.push({ id: asked.params.path.id, edit: asked.body });
-    return kept.length <= times
-      ? Promise.reject(new TypeError('failed'))
-      : Promise.resolve(accepted(page()));
-  }) as unknown as typeof api.PUT);
+  answering(
+    'PUT',
+    (_path: string, asked: { params: { path: { id: string } }; body: ReadingEdit }) => {
+      kept.push({ id: asked.params.path.id, edit: asked.body });
+      return kept.length <= times
+        ? Promise.reject(new TypeError('failed'))
+        : Promise.resolve(accepted(page()));
+    },
+  );
 }
 
 function open(content: JobPage) {

@@ -154,8 +154,9 @@ function Drawn({
   measure: (field: Field, words: string) => (typed: string) => Promise<void>;
 }) {
   const units = useUnits();
-  const xs = section.pieces.flatMap((piece) => piece.points.filter((_, index) => index % 2 === 0));
-  const ys = section.pieces.flatMap((piece) => piece.points.filter((_, index) => index % 2 === 1));
+  const vertices = section.pieces.flatMap((piece) => piece.vertices);
+  const xs = vertices.map(({ xMm }) => xMm);
+  const ys = vertices.map(({ yMm }) => yMm);
   const box = { left: Math.min(...xs), right: Math.max(...xs), half: Math.max(...ys) + 20 };
   const scale = Math.min(
     (width - 2 * EDGE) / (box.right - box.left),
@@ -170,8 +171,8 @@ function Drawn({
         {section.pieces.map((piece, index) => (
           <path
             key={index}
-            d={`M${pairs(piece.points)
-              .map(([px, py]) => `${x(px).toFixed(1)} ${y(py).toFixed(1)}`)
+            d={`M${piece.vertices
+              .map(({ xMm, yMm }) => `${x(xMm).toFixed(1)} ${y(yMm).toFixed(1)}`)
               .join('L')}Z`}
             fill={FILL[piece.of][0]}
             fillOpacity={piece.of === 'LENS' ? 0.45 : 1}
@@ -239,10 +240,3 @@ const UPRIGHT: Record<Section['spans'][number]['field'], number> = {
   BACK: 0,
   THREAD: 0,
 };
-
-function pairs(points: number[]): [number, number][] {
-  return Array.from({ length: points.length / 2 }, (_, index) => [
-    points[2 * index] ?? 0,
-    points[2 * index + 1] ?? 0,
-  ]);
-}

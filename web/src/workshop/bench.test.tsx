@@ -1,9 +1,9 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { LedgerLine, WorkshopPage } from '../app/api/client';
+import type { Figure, LedgerLine, WorkshopPage } from '../app/api/client';
 import { Problem } from '../app/api/client';
-import { finding, show } from '../test/testing';
+import { finding, show, partly } from '../test/testing';
 import { BenchAim } from './BenchAim';
 import { FitView } from './FitView';
 import { HeatView } from './HeatView';
@@ -17,14 +17,14 @@ vi.mock('../drawing/useSize', () => ({
   useWidth: () => 600,
 }));
 
-const figure = (mm: number) => ({
+const figure = (mm: number): Figure => ({
   value: mm,
   quantity: 'FINE_LENGTH',
   metric: `${mm}.0 mm`,
   imperial: `${(mm / 25.4).toFixed(2)} in`,
 });
 
-const PAGE = {
+const PAGE = partly<WorkshopPage>({
   now: '2026-03-02T10:00:00Z',
   stages: [{ stage: 'BENCH', steps: [] }],
   timers: [],
@@ -41,7 +41,17 @@ const PAGE = {
     because: 'The threaded boss goes through the bulb hole.',
     rollWay: 'ON_BENCH',
     section: {
-      pieces: [{ of: 'BODY', points: [0, 20, 60, 20, 60, -20, 0, -20] }],
+      pieces: [
+        {
+          of: 'BODY',
+          vertices: [
+            { xMm: 0, yMm: 20 },
+            { xMm: 60, yMm: 20 },
+            { xMm: 60, yMm: -20 },
+            { xMm: 0, yMm: -20 },
+          ],
+        },
+      ],
       spans: [
         { field: 'LENS', upright: true, from: -31, to: 31, at: 60, value: figure(62) },
         { field: 'BOWL_DEPTH', upright: false, from: 0, to: 110, at: 30 },
@@ -80,7 +90,7 @@ const PAGE = {
       { school: 'HOT', words: 'hot', opening: '290 °F', resealing: '290 °F', closing: 'pliers' },
     ],
   },
-} as unknown as WorkshopPage;
+});
 
 const write = vi.fn<Write>();
 const tell = vi.fn<Tell>();
@@ -126,9 +136,9 @@ describe('heat and time', () => {
   it('offers to reseal once the housing is open', () => {
     const opened = {
       ...PAGE,
-      stages: [
+      stages: partly<WorkshopPage['stages']>([
         { stage: 'BENCH', steps: [{ id: 'bench.open', side: 'LEFT', state: 'DONE' }] },
-      ] as unknown as WorkshopPage['stages'],
+      ]),
     };
     show(<Oven page={opened} write={write} />);
     expect(screen.getByText(/225 °F \(107 °C\), 5/)).toBeTruthy();
@@ -156,7 +166,7 @@ describe('heat and time', () => {
   });
 
   it('counts down by the server’s clock, and stops a timer', async () => {
-    const timers = [
+    const timers = partly<WorkshopPage['timers']>([
       {
         id: 'late',
         name: 'sealant',
@@ -166,7 +176,7 @@ describe('heat and time', () => {
       },
       { id: 'next', name: 'oven', kind: 'BAKE', end: '2026-03-02T10:04:30Z', state: 'RUNNING' },
       { id: 'done', name: 'tack', kind: 'CURE', end: '2026-03-02T09:00:00Z', state: 'OVER' },
-    ] as unknown as WorkshopPage['timers'];
+    ]);
     show(<TimerList page={{ ...PAGE, timers }} tell={tell} />);
     const running = screen.getAllByRole('timer');
     expect(running.map((one) => one.textContent)).toEqual(['4:30', '2 h 05']);
@@ -175,13 +185,13 @@ describe('heat and time', () => {
   });
 
   it('draws where the warming ends, in the units shown', () => {
-    const celsius = (value: number) => ({
+    const celsius = (value: number): Figure => ({
       value,
       quantity: 'TEMPERATURE',
       metric: `${value} °C`,
       imperial: `${Math.round(value * 1.8 + 32)} °F`,
     });
-    const heat = [
+    const heat = partly<WorkshopPage['heat']>([
       {
         what: 'left resistor',
         limitCelsius: 56,
@@ -199,7 +209,7 @@ describe('heat and time', () => {
         },
         finding: finding('heat@lamp:DIPPED:LEFT', 'OUT', 'Left resistor will end at {0}'),
       },
-    ] as unknown as WorkshopPage['heat'];
+    ]);
     show(<HeatView page={{ ...PAGE, heat }} write={write} />, 'IMPERIAL');
     const drawing = screen.getByRole('img', { name: 'Temperatures of left resistor' });
     expect(within(drawing).getByText('149 °F')).toBeTruthy();
@@ -235,7 +245,7 @@ const ROW: LedgerLine['row'] = {
   note: '',
 };
 
-const LINE = {
+const LINE = partly<LedgerLine>({
   id: 'line',
   words: '2 bolts, 10 mm, left',
   row: ROW,
@@ -251,7 +261,7 @@ const LINE = {
   takeOff: 'Straight out.',
   putBack: 'Until it clicks.',
   done: false,
-} as unknown as LedgerLine;
+});
 
 describe('a line of the ledger', () => {
   it('is completed in its place', async () => {

@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import type { FrontEdit, Vehicle } from '../app/api/client';
-import { fogLamps } from '../test/testing';
+import { fogLamps, partly } from '../test/testing';
 import { knownView, nameAt, type Known } from './knownVehicle';
 import type { Spot, ViewName } from './vehicleViews';
 
 const bus = { body: 'BUS', heightMm: 2720, widthMm: 1900, frontOverhangMm: 1010 } as Vehicle;
 const hatch = { body: 'HATCH', heightMm: 1490, widthMm: 1700 } as Vehicle;
 const fog = { ...fogLamps({ outMm: 700, heightMm: 300, headingDeg: 0 }), name: 'fog lamp' };
-const front = {
+const front = partly<FrontEdit>({
   ruleSets: [],
   widthMm: 1900,
   pairs: [fog],
   keepOuts: [],
-} as unknown as FrontEdit;
+});
 
 const known = (vehicle: Vehicle, more: Partial<Known> = {}): Known => ({
   vehicle,

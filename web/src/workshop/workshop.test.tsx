@@ -3,9 +3,9 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, Problem, type WorkshopPage } from '../app/api/client';
+import { Problem, type ProofCell, type StageWork, type WorkshopPage } from '../app/api/client';
 import { outbox } from '../kept/outbox';
-import { finding, JOB, show } from '../test/testing';
+import { answering, finding, JOB, show, partly, type Partly } from '../test/testing';
 import { ApartPage } from './ApartPage';
 import { nextPieces } from './QuickEntry';
 import { BenchPage } from './BenchPage';
@@ -14,13 +14,14 @@ import { ProvePage } from './ProvePage';
 import { TogetherPage } from './TogetherPage';
 import { frameIn, screenToSpot, spotToScreen } from './vehicleViews';
 import { movesOf } from './LineMoves';
+import type { StageName } from './useWorkshop';
 
 vi.mock('../drawing/useSize', () => ({
   useSize: () => ({ width: 700, height: 300 }),
   useWidth: () => 600,
 }));
 
-const stage = (name: string, more = {}) => ({
+const stage = (name: StageName, more: Partly<StageWork> = {}): Partly<StageWork> => ({
   stage: name,
   words: name.toLowerCase(),
   planned: true,
@@ -31,7 +32,7 @@ const stage = (name: string, more = {}) => ({
   ...more,
 });
 
-const STEP = {
+const STEP: StageWork['steps'][number] = {
   id: 'apart.front',
   words: 'Fasteners out',
   gate: false,
@@ -45,7 +46,7 @@ const STEP = {
   reason: '',
 };
 
-const GATE = {
+const GATE: StageWork['steps'][number] = {
   ...STEP,
   id: 'apart.gate',
   words: 'The hole',
@@ -88,7 +89,12 @@ const line = (id: string, more = {}) => ({
   ...more,
 });
 
-const cell = (function_: string, side: 'LEFT' | 'RIGHT', words: string, expected: string) => ({
+const cell = (
+  function_: ProofCell['function'],
+  side: 'LEFT' | 'RIGHT',
+  words: string,
+  expected: ProofCell['expected'],
+): Partly<ProofCell> => ({
   function: function_,
   side,
   name: '',
@@ -102,17 +108,17 @@ const cell = (function_: string, side: 'LEFT' | 'RIGHT', words: string, expected
   tests: [],
 });
 
-const both = (function_: string, words: string, expected: string) => [
+const both = (function_: ProofCell['function'], words: string, expected: ProofCell['expected']) => [
   cell(function_, 'LEFT', words, expected),
   cell(function_, 'RIGHT', words, expected),
 ];
 
 const page = (more = {}): WorkshopPage =>
-  ({
+  partly<WorkshopPage>({
     job: JOB,
     vehicle: { id: 'v', version: 1, name: 'Quenby Lantern', nickname: 'valley bus 7' },
     now: '2026-03-02T10:00:00Z',
-    stages: ['APART', 'BENCH', 'PROVE', 'TOGETHER'].map((name) => stage(name)),
+    stages: (['APART', 'BENCH', 'PROVE', 'TOGETHER'] as const).map((name) => stage(name)),
     entries: [],
     ledger: [],
     reverse: [],
@@ -127,7 +133,19 @@ const page = (more = {}): WorkshopPage =>
       because: 'No boss.',
       rollWay: 'ON_BENCH',
       rollWords: '',
-      section: { pieces: [{ of: 'BODY', points: [0, 10, 20, 10, 20, -10] }], spans: [] },
+      section: {
+        pieces: [
+          {
+            of: 'BODY',
+            vertices: [
+              { xMm: 0, yMm: 10 },
+              { xMm: 20, yMm: 10 },
+              { xMm: 20, yMm: -10 },
+            ],
+          },
+        ],
+        spans: [],
+      },
       fit: [],
       aim: [],
       oven: [
@@ -168,7 +186,7 @@ const page = (more = {}): WorkshopPage =>
       flashes: [],
     },
     ...more,
-  }) as unknown as WorkshopPage;
+  });
 
 let said: Record<string, unknown>[] = [];
 let refusal: string | undefined;
@@ -178,9 +196,7 @@ beforeEach(() => {
   said = [];
   refusal = undefined;
   localStorage.setItem('mellow.acting', 'Runa');
-  vi.spyOn(api, 'GET').mockImplementation(
-    (() => new Promise(() => undefined)) as unknown as typeof api.GET,
-  );
+  answering('GET', () => new Promise(() => undefined));
   vi.spyOn(outbox, 'write').mockImplementation((_, entry) => {
     said.push(entry as Record<string, unknown>);
     return refusal
@@ -272,7 +288,13 @@ describe('apart', () => {
   });
 
   it('offers to time what a step leaves curing', async () => {
-    const glue = { ...STEP, id: 'bench.glue', words: 'Glued', side: 'LEFT', cures: 'FULL_EPOXY' };
+    const glue: typeof STEP = {
+      ...STEP,
+      id: 'bench.glue',
+      words: 'Glued',
+      side: 'LEFT',
+      cures: 'FULL_EPOXY',
+    };
     open(<BenchPage />, page({ stages: [stage('BENCH', { steps: [glue] })] }));
     expect(screen.getByText('leaves a cure to be timed')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
@@ -286,7 +308,12 @@ describe('apart', () => {
   });
 
   it('leaves the rest of a stage out under one reason', async () => {
-    const done = { ...STEP, id: 'apart.negative', words: 'Negative off', state: 'DONE' };
+    const done: typeof STEP = {
+      ...STEP,
+      id: 'apart.negative',
+      words: 'Negative off',
+      state: 'DONE',
+    };
     open(<ApartPage />, page({ stages: [stage('APART', { steps: [done, STEP, GATE] })] }));
     await userEvent.click(screen.getByRole('button', { name: 'Leave out the rest' }));
     const rest = await screen.findByRole('dialog', { name: 'apart: leave out the rest' });

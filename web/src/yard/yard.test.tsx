@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type YardRow } from '../app/api/client';
-import { accepted, length, mark, openPage, refused, sentence } from '../test/testing';
+import { answering, accepted, length, mark, openPage, refused, sentence } from '../test/testing';
 import { Yard } from './Yard';
 
 const NOW = new Date();
@@ -46,16 +46,16 @@ beforeEach(() => {
   localStorage.setItem('mellow.acting', 'Runa');
   asked = [];
   pages = () => ({ rows: [] });
-  vi.spyOn(api, 'GET').mockImplementation(((
-    path: string,
-    request: { params: { query: { text: string; after: string } } },
-  ) => {
-    if (path !== '/api/yard') {
-      return new Promise(() => undefined);
-    }
-    asked.push(request.params.query);
-    return Promise.resolve(accepted(pages(request.params.query)));
-  }) as unknown as typeof api.GET);
+  answering(
+    'GET',
+    (path: string, request: { params: { query: { text: string; after: string } } }) => {
+      if (path !== '/api/yard') {
+        return new Promise(() => undefined);
+      }
+      asked.push(request.params.query);
+      return Promise.resolve(accepted(pages(request.params.query)));
+    },
+  );
 });
 
 function open() {

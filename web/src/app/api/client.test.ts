@@ -42,10 +42,12 @@ describe('answers of the server', () => {
   it('are asked in the name that was picked, whatever its letters', async () => {
     keepActingName('Åsa');
     expect(actingName()).toBe('Åsa');
-    const fetched = vi.fn(() => Promise.resolve(Response.json({ name: 'x', people: [] })));
+    const fetched = vi.fn<(asked: Request) => Promise<Response>>(() =>
+      Promise.resolve(Response.json({ name: 'x', people: [] })),
+    );
     vi.stubGlobal('fetch', fetched);
     await unwrap(api.GET('/api/shop', { baseUrl: 'http://localhost', fetch: fetched }));
-    const request = (fetched.mock.calls[0] as unknown as [Request])[0];
-    expect(decodeURIComponent(request.headers.get('X-Acting-As') ?? '')).toBe('Åsa');
+    const request = fetched.mock.calls[0]?.[0];
+    expect(decodeURIComponent(request?.headers.get('X-Acting-As') ?? '')).toBe('Åsa');
   });
 });

@@ -256,8 +256,9 @@ export function keepPhoto(
     api.PUT('/api/jobs/{jobId}/photos/{id}', {
       params: { path: { jobId, id }, query: { moment, shows }, header: ACTING },
       headers: { 'Content-Type': 'application/octet-stream' },
-      body: file as unknown as string,
-      bodySerializer: (body) => body as unknown as Blob,
+      // the document describes a file as a string
+      body: '',
+      bodySerializer: () => file,
     }),
   );
 }
@@ -359,8 +360,8 @@ export function takeJobZipIn(id: string, zip: File) {
     api.PUT('/api/jobs/{id}/job.zip', {
       params: { path: { id }, header: ACTING },
       headers: { 'Content-Type': 'application/zip' },
-      body: zip as unknown as string,
-      bodySerializer: (body) => body,
+      body: '',
+      bodySerializer: () => zip,
     }),
   );
 }

@@ -117,6 +117,33 @@ class HandOverApiTest {
     }
   }
 
+  /** Who signed what is on paper has read it: nobody's other language changes it afterwards. */
+  @Test
+  void staysInTheLanguageThatWasSigned() throws IOException {
+    Api german = api.speaking("de");
+    Map<String, String> back =
+        Map.of("what", "Sitz der Klemmen", "from", "2026-12-01", "latest", "2026-12-15");
+    Api.expect(german.put(path("hand-over"), told(List.of(back))), 200);
+    String reason = "Der Kunde braucht ihn heute";
+    JsonNode closed = Api.expect(german.put(path("closed"), Map.of("reason", reason)), 200).body();
+    assertThat(closed.at("/done/0").asText()).startsWith("Nebelscheinwerfer wurden angebaut");
+    JsonNode read = Api.expect(api.get(path("hand-over")), 200).body();
+    for (String what : List.of("/done", "/heed", "/headings", "/followUps", "/closed/findings")) {
+      assertThat(read.at(what)).as(what).isEqualTo(closed.at(what)).isNotEmpty();
+    }
+    assertThat(read.at("/closed/language").asText()).isEqualTo("de");
+    assertThat(packText())
+        .contains("Was gemacht wurde", "Nebelscheinwerfer wurden", "Übergeben von Runa")
+        .doesNotContain("What was done", "Still open");
+    assertThat(read.at("/followUps/0/when").asText()).isEqualTo("2026-12-01 bis 2026-12-15");
+
+    String copy = Api.newId();
+    Api.expect(api.put("/api/jobs/" + copy + "/file", api.get(path("file")).body()), 200);
+    assertThat(api.get("/api/jobs/" + copy + "/hand-over").body().at("/done"))
+        .as("a file takes it along")
+        .isEqualTo(closed.at("/done"));
+  }
+
   private String packText() throws IOException {
     try (PDDocument pack = Loader.loadPDF(api.file(path("pack.pdf")))) {
       return new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " ");

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.AimRule;
 import mellow.core.rules.HeightCondition;
@@ -72,6 +73,8 @@ final class Astride {
                     Practice.READING,
                     AimWords.astride(Figure.fineMm(apartMm)))
                 .withDetail(AimWords.astrideDetail(side))
-                .withRemedy(AimWords.measureHeightsAgain()));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.MEASURE, Remedy.Page.WALL, AimWords.measureHeightsAgain())));
   }
 }

@@ -8,6 +8,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -80,7 +81,7 @@ public final class BenchAim {
               FindingKey.of("bench.factory", Subject.Lamp.of(LampFunction.DIPPED, side)),
               TAPE,
               AimWords.factoryNotTaped(side),
-              AimWords.tapeFactory()));
+              Remedy.of(Remedy.Action.ENTER, Remedy.Page.BENCH, AimWords.tapeFactory())));
     }
     if (now.isEmpty()) {
       return findings;
@@ -101,10 +102,10 @@ public final class BenchAim {
     double percent = 100 * higherMm / bench.distanceMm();
     double tapeMm = Math.hypot(now.plusMinusMm(), factory.plusMinusMm());
     Margin margin =
-        Margin.of(
-            Figure.percent(DROP_LIMIT_PERCENT - Math.abs(percent)),
-            100 * tapeMm / bench.distanceMm(),
-            DROP_LIMIT_PERCENT);
+        Margin.upTo(
+            Figure.percent(DROP_LIMIT_PERCENT),
+            Math.abs(percent),
+            100 * tapeMm / bench.distanceMm());
     Finding finding =
         Finding.on(
                 FindingKey.of("bench.height", Subject.Lamp.of(LampFunction.DIPPED, side)),
@@ -123,6 +124,9 @@ public final class BenchAim {
                             "100 × {0} ÷ {1}",
                             Figure.lengthMm(higherMm), Figure.lengthMm(bench.distanceMm())),
                         Figure.percent(percent))));
-    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.tipProjector()) : finding;
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Remedy.of(Remedy.Action.WORK, Remedy.Page.BENCH, AimWords.tipProjector()))
+        : finding;
   }
 }

@@ -2,6 +2,8 @@ package mellow.core.aim;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 
 /**
@@ -14,4 +16,13 @@ import mellow.core.finding.Sentence;
  * @param says the remedy in words
  */
 public record Correction(
-    double upMm, double upPercent, Optional<Adjuster> screw, OptionalDouble turns, Sentence says) {}
+    double upMm, double upPercent, Optional<Adjuster> screw, OptionalDouble turns, Sentence says) {
+
+  /** Turning the screw, by so many turns where its rate is known, else by the way on the wall. */
+  Remedy remedy() {
+    Remedy turn =
+        Remedy.of(Remedy.Action.TURN, Remedy.Page.WALL, says)
+            .by(turns.isPresent() ? Figure.turns(turns.getAsDouble()) : Figure.lengthMm(upMm));
+    return screw.map(Adjuster::subject).map(turn::on).orElse(turn);
+  }
+}

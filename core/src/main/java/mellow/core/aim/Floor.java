@@ -8,6 +8,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
@@ -100,7 +101,7 @@ public final class Floor {
               FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
               AimWords.floorNotRead(),
-              AimWords.readFloor()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BAY, AimWords.readFloor())));
       return findings;
     }
     if (plane.isEmpty()) {
@@ -109,7 +110,7 @@ public final class Floor {
               FindingKey.of("floor.survey", Subject.Bay.HERE),
               Practice.PLANE,
               AimWords.fewTyres(),
-              AimWords.readFourTyres()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BAY, AimWords.readFourTyres())));
       return findings;
     }
     findings.add(twist(survey.get(), plane.get()));
@@ -122,7 +123,7 @@ public final class Floor {
               FindingKey.of("floor.foot", new Subject.FloorPoint("wall", missing)),
               Practice.PLANE,
               AimWords.footNotRead(missing),
-              AimWords.readFoot(missing)));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BAY, AimWords.readFoot(missing))));
     }
     return findings;
   }
@@ -133,14 +134,11 @@ public final class Floor {
           FindingKey.of("floor.twist", Subject.Bay.HERE),
           Practice.PLANE,
           AimWords.threeTyres(),
-          AimWords.readFourthTyre());
+          Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BAY, AimWords.readFourthTyre()));
     }
     double residual = plane.largestResidualMm();
     Margin margin =
-        Margin.of(
-            Figure.fineMm(Practice.TWIST_LIMIT_MM - residual),
-            survey.readingErrorMm() / 2,
-            Practice.TWIST_LIMIT_MM);
+        Margin.upTo(Figure.fineMm(Practice.TWIST_LIMIT_MM), residual, survey.readingErrorMm() / 2);
     double slipMm = 4 * residual;
     double markMm = slipMm * plane.worstInfluence(0, 0);
     boolean confirmed = survey.everyTyreReadTwice();
@@ -165,7 +163,8 @@ public final class Floor {
             Optional.of(margin),
             verdict == Verdict.WITHIN || confirmed
                 ? Optional.empty()
-                : Optional.of(AimWords.readTyresTwice()),
+                : Optional.of(
+                    Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BAY, AimWords.readTyresTwice())),
             Working.of(
                 Working.read(AimWords.tyreOffPlane(), Figure.fineMm(residual)),
                 new Working.Line(
@@ -179,9 +178,7 @@ public final class Floor {
 
   private static Finding tilt(FloorPlane plane) {
     double steepest = Math.hypot(plane.riseForwardPercent(), plane.riseLeftPercent());
-    Margin margin =
-        Margin.of(
-            Figure.percent(Practice.TILT_LIMIT_PERCENT - steepest), 0, Practice.TILT_LIMIT_PERCENT);
+    Margin margin = Margin.upTo(Figure.percent(Practice.TILT_LIMIT_PERCENT), steepest, 0);
     Finding finding =
         Finding.on(
                 FindingKey.of("floor.tilt", Subject.Bay.HERE),
@@ -195,6 +192,8 @@ public final class Floor {
                     Working.read(
                         AimWords.riseForward(), Figure.percent(plane.riseForwardPercent())),
                     Working.read(AimWords.riseLeft(), Figure.percent(plane.riseLeftPercent()))));
-    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.checkUnits()) : finding;
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(Remedy.of(Remedy.Action.CHECK, Remedy.Page.BAY, AimWords.checkUnits()))
+        : finding;
   }
 }

@@ -7,7 +7,9 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -123,7 +125,7 @@ final class LampJudge {
     double told = lamp.percentOf(tapeMm * Math.sqrt(2));
     double allowed = target.tolerancePercent() * Practice.DISTANCE_SHARE_OF_TOLERANCE;
     double leastMm = 100 * tapeMm * Math.sqrt(2) / allowed;
-    Margin margin = Margin.of(Figure.percent(allowed - told), 0, allowed);
+    Margin margin = Margin.upTo(Figure.percent(allowed), told, 0);
     Finding finding =
         Finding.on(
                 key("distance"),
@@ -149,7 +151,12 @@ final class LampJudge {
                             Figure.fineMm(tapeMm), Figure.percent(target.tolerancePercent())),
                         Figure.lengthMm(leastMm))));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(AimWords.moveBack(Figure.lengthMm(leastMm)))
+        ? finding.withRemedy(
+            Remedy.of(
+                    Remedy.Action.MOVE,
+                    Remedy.Page.WALL,
+                    AimWords.moveBack(Figure.lengthMm(leastMm)))
+                .by(Figure.lengthMm(leastMm)))
         : finding;
   }
 
@@ -158,7 +165,10 @@ final class LampJudge {
         key("cutoff"),
         Practice.READING,
         turned ? AimWords.turnedSinceRead(side, pair.kind()) : AimWords.notRead(side, pair.kind()),
-        turned ? AimWords.readAgain(side, pair.kind()) : AimWords.read(side, pair.kind()));
+        Remedy.of(
+            Remedy.Action.READ,
+            Remedy.Page.WALL,
+            turned ? AimWords.readAgain(side, pair.kind()) : AimWords.read(side, pair.kind())));
   }
 
   /** Loaded, a beam has to stay within the same limits: that is what the levelling is for. */
@@ -168,7 +178,7 @@ final class LampJudge {
           key("laden"),
           Practice.LEVELLING,
           AimWords.turnedSinceLaden(side, pair.kind()),
-          AimWords.readLaden());
+          Remedy.of(Remedy.Action.READ, Remedy.Page.WALL, AimWords.readLaden()));
     }
     Finding limits =
         Limits.judge(
@@ -179,7 +189,9 @@ final class LampJudge {
             -lamp.percentOf(read.below().mm()),
             lamp.uncertaintyPercent(read.below().plusMinusMm()),
             true);
-    return limits.verdict() == Verdict.OUT ? limits.withRemedy(AimWords.setLevelling()) : limits;
+    return limits.verdict() == Verdict.OUT
+        ? limits.withRemedy(Remedy.of(Remedy.Action.SET, Remedy.Page.WALL, AimWords.setLevelling()))
+        : limits;
   }
 
   private Optional<Correction> judgeReading(
@@ -204,8 +216,8 @@ final class LampJudge {
           limits.verdict() == Verdict.OUT && correction.isPresent()
               ? limits.withRemedy(
                   mends(reading, correction.get())
-                      ? correction.get().says()
-                      : AimWords.beyondRule())
+                      ? correction.get().remedy()
+                      : Remedy.of(Remedy.Action.CHECK, Remedy.Page.WALL, AimWords.beyondRule()))
               : limits);
     }
     target.ifPresent(
@@ -253,7 +265,7 @@ final class LampJudge {
                     pair.kind(),
                     Figure.lengthMm(
                         (Math.abs(offNow) - Math.abs(offBefore)) / 100 * lamp.alongMm())))
-            .withRemedy(AimWords.otherWay()));
+            .withRemedy(Remedy.of(Remedy.Action.TURN, Remedy.Page.WALL, AimWords.otherWay())));
   }
 
   /** Where the rule sets no limit on that side, nothing is wrong with a lamp beside its mark. */
@@ -263,6 +275,16 @@ final class LampJudge {
         .orElse(false);
   }
 
+  private Limit allowed(Target target) {
+    return new Limit(
+        mayBeOff(-1)
+            ? Optional.empty()
+            : Optional.of(Figure.percent(target.percent() - target.tolerancePercent())),
+        mayBeOff(1)
+            ? Optional.empty()
+            : Optional.of(Figure.percent(target.percent() + target.tolerancePercent())));
+  }
+
   private Finding againstTarget(
       LampPlace lamp, Target target, LampSheet.Reading reading, Correction correction) {
     double off = reading.percent() - target.percent();
@@ -270,7 +292,8 @@ final class LampJudge {
         Margin.of(
             Figure.percent(target.tolerancePercent() - (mayBeOff(off) ? 0 : Math.abs(off))),
             reading.uncertaintyPercent(),
-            target.tolerancePercent());
+            target.tolerancePercent(),
+            allowed(target));
     double offMm = off / 100 * lamp.alongMm();
     Sentence headline =
         isOnTape(reading, offMm)
@@ -318,7 +341,10 @@ final class LampJudge {
       return finding;
     }
     boolean raises = off < 0 && target.warning().map(Finding::verdict).equals(TOO_HIGH);
-    return finding.withRemedy(raises ? AimWords.doNotRaise() : correction.says());
+    return finding.withRemedy(
+        raises
+            ? Remedy.of(Remedy.Action.CHECK, Remedy.Page.WALL, AimWords.doNotRaise())
+            : correction.remedy());
   }
 
   private Correction correction(
@@ -397,7 +423,11 @@ final class LampJudge {
                     wall.frontClosed() && adjusting ? Verdict.OUT : Verdict.AT_EDGE,
                     Source.commonPractice(AimWords.srcReach()),
                     AimWords.outOfReach(screw.adjuster().axis(), side, wall.frontClosed()))
-                .withRemedy(wall.frontClosed() ? AimWords.openFront() : AimWords.aimFirst()));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.CHECK,
+                        Remedy.Page.WALL,
+                        wall.frontClosed() ? AimWords.openFront() : AimWords.aimFirst())));
       }
     }
   }

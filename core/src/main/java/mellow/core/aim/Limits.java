@@ -4,6 +4,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -55,7 +56,8 @@ final class Limits {
         Margin.of(
             Figure.percent(amount),
             uncertainty,
-            rule.limits().halfWidthOr(Practice.OPEN_BAND_ROOM_PERCENT));
+            rule.limits().halfWidthOr(Practice.OPEN_BAND_ROOM_PERCENT),
+            rule.limits().limit(Figure::percent));
     double wallMm = Math.abs(amount) / 100 * lamp.alongMm();
     boolean high = rule.limits().isNearerToHighest(percent);
     double limit = rule.limits().nearestLimit(percent);
@@ -98,14 +100,17 @@ final class Limits {
           key,
           Source.derived(Sentence.typed(rules.title())),
           AimWords.ruleNeedsHeight(side, needs.height()),
-          AimWords.measureHeight(needs.height(), side));
+          Remedy.of(
+              Remedy.Action.MEASURE,
+              Remedy.Page.WALL,
+              AimWords.measureHeight(needs.height(), side)));
     }
     if (answer instanceof RuleSet.Answer.Unread) {
       return Finding.notKnown(
           key,
           Source.derived(Sentence.typed(rules.title())),
           AimWords.lensUnread(side),
-          AimWords.readLens());
+          Remedy.of(Remedy.Action.READ, Remedy.Page.PARTS, AimWords.readLens()));
     }
     boolean ofHeight = answer instanceof RuleSet.Answer.Silent silent && silent.ofHeight();
     return Finding.plain(

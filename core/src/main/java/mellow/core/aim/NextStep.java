@@ -5,6 +5,7 @@ import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.rules.VehicleScope;
@@ -82,7 +83,7 @@ public record NextStep(
     return new NextStep(
         Verdict.NOT_KNOWN,
         missing.headline(),
-        missing.remedy().orElse(Sentence.EMPTY),
+        missing.remedy().map(Remedy::says).orElse(Sentence.EMPTY),
         distanceMissing ? Action.MEASURE_DISTANCE : Action.MEASURE_CENTRE,
         pair.kind(),
         distanceMissing ? Optional.empty() : Optional.of(side),
@@ -110,7 +111,7 @@ public record NextStep(
               AimWords.thenAim(
                   both.detail(),
                   Inclined.by(lamp.target().orElseThrow().percent()),
-                  both.remedy().orElse(Sentence.EMPTY)),
+                  both.remedy().map(Remedy::says).orElse(Sentence.EMPTY)),
               Action.TURN_AND_READ,
               kind,
               Optional.of(lamp.side()),
@@ -145,7 +146,7 @@ public record NextStep(
         Sentence.build()
             .sentence(finding.detail())
             .text(finding.detail().isEmpty() ? "" : " ")
-            .sentence(finding.remedy().orElse(Sentence.EMPTY))
+            .sentence(finding.remedy().map(Remedy::says).orElse(Sentence.EMPTY))
             .done(),
         action,
         kind,
@@ -182,7 +183,7 @@ public record NextStep(
         Sentence.build()
             .sentence(finding.detail())
             .text(finding.detail().isEmpty() ? "" : " ")
-            .sentence(finding.remedy().orElse(Sentence.EMPTY))
+            .sentence(finding.remedy().map(Remedy::says).orElse(Sentence.EMPTY))
             .done(),
         edge ? Action.DONE : isOfFloor(finding) ? Action.MEASURE_FLOOR : Action.SETTLE,
         LampKind.DIPPED,

@@ -8,6 +8,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
@@ -115,7 +116,10 @@ public final class PairGeometry {
                 FindingKey.of("wall.centre", Subject.Lamp.of(pair.kind().function(), side)),
                 Practice.READING,
                 AimWords.heightNotRead(side, pair.kind()),
-                AimWords.readHeight(side, pair.kind())));
+                Remedy.of(
+                    Remedy.Action.MEASURE,
+                    Remedy.Page.WALL,
+                    AimWords.readHeight(side, pair.kind()))));
       }
     }
     if (distance(Side.LEFT).isEmpty()) {
@@ -124,21 +128,21 @@ public final class PairGeometry {
               ofPair("wall.distance"),
               Practice.READING,
               AimWords.distanceNotRead(),
-              AimWords.readDistance()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.WALL, AimWords.readDistance())));
     } else if (pair.distanceMm().left().isEmpty() || pair.distanceMm().right().isEmpty()) {
       findings.add(
           Finding.notKnown(
               ofPair("wall.square"),
               Practice.READING,
               AimWords.oneDistance(),
-              AimWords.readOtherDistance()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.WALL, AimWords.readOtherDistance())));
     } else if (pair.spacingMm().isEmpty()) {
       findings.add(
           Finding.notKnown(
               ofPair("wall.square"),
               Practice.READING,
               AimWords.spacingNotRead(),
-              AimWords.readSpacing()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.WALL, AimWords.readSpacing())));
     } else {
       findings.add(square());
     }
@@ -160,10 +164,7 @@ public final class PairGeometry {
     double aside = (left + right) / 2 * Math.tan(Math.toRadians(skew));
     double uncertainty = Math.toDegrees(Math.atan(leftRead.apartPlusMinusMm(rightRead) / spacing));
     Margin margin =
-        Margin.of(
-            Figure.degrees(Practice.SKEW_LIMIT_DEG - Math.abs(skew)),
-            uncertainty,
-            Practice.SKEW_LIMIT_DEG);
+        Margin.upTo(Figure.degrees(Practice.SKEW_LIMIT_DEG), Math.abs(skew), uncertainty);
     Sentence headline =
         Math.abs(skew) <= uncertainty
             ? AimWords.square()
@@ -190,7 +191,10 @@ public final class PairGeometry {
                             "{0} × tan({1})",
                             Figure.lengthMm((left + right) / 2), Figure.degrees(skew)),
                         Figure.lengthMm(aside))));
-    return margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.moveVehicle()) : finding;
+    return margin.verdict() == Verdict.OUT
+        ? finding.withRemedy(
+            Remedy.of(Remedy.Action.MOVE, Remedy.Page.WALL, AimWords.moveVehicle()))
+        : finding;
   }
 
   private Optional<Finding> heights() {
@@ -201,10 +205,10 @@ public final class PairGeometry {
     }
     double difference = Math.abs(left.get().mm() - right.get().mm());
     Margin margin =
-        Margin.of(
-            Figure.lengthMm(Practice.PAIR_HEIGHT_LIMIT_MM - difference),
-            left.get().apartPlusMinusMm(right.get()),
-            Practice.PAIR_HEIGHT_LIMIT_MM);
+        Margin.upTo(
+            Figure.lengthMm(Practice.PAIR_HEIGHT_LIMIT_MM),
+            difference,
+            left.get().apartPlusMinusMm(right.get()));
     Finding finding =
         Finding.on(
                 ofPair("wall.pair-height"),
@@ -219,6 +223,9 @@ public final class PairGeometry {
                     Working.read(
                         AimWords.centreOf(Side.RIGHT), Figure.lengthMm(right.get().mm()))));
     return Optional.of(
-        margin.verdict() == Verdict.OUT ? finding.withRemedy(AimWords.checkSprings()) : finding);
+        margin.verdict() == Verdict.OUT
+            ? finding.withRemedy(
+                Remedy.of(Remedy.Action.CHECK, Remedy.Page.WALL, AimWords.checkSprings()))
+            : finding);
   }
 }

@@ -4,6 +4,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -20,11 +21,15 @@ public final class Roll {
     NUT,
     GLUE;
 
-    private Sentence remedy(double rollDeg) {
+    private Remedy remedy(double rollDeg) {
       Figure.Angle roll = Figure.degrees(Math.abs(rollDeg));
       return switch (this) {
-        case NUT -> AimWords.rollNut(roll, rollDeg > 0);
-        case GLUE -> AimWords.rollGlue(roll, rollDeg > 0);
+        case NUT ->
+            Remedy.of(Remedy.Action.TURN, Remedy.Page.BENCH, AimWords.rollNut(roll, rollDeg > 0))
+                .by(roll);
+        case GLUE ->
+            Remedy.of(Remedy.Action.WORK, Remedy.Page.BENCH, AimWords.rollGlue(roll, rollDeg > 0))
+                .by(roll);
       };
     }
   }
@@ -41,10 +46,7 @@ public final class Roll {
     double roll = degrees(read.leftHigher().mm(), read.runMm());
     double uncertainty = degrees(read.leftHigher().plusMinusMm() * Math.sqrt(2), read.runMm());
     Margin margin =
-        Margin.of(
-            Figure.degrees(Practice.ROLL_LIMIT_DEG - Math.abs(roll)),
-            uncertainty,
-            Practice.ROLL_LIMIT_DEG);
+        Margin.upTo(Figure.degrees(Practice.ROLL_LIMIT_DEG), Math.abs(roll), uncertainty);
     Figure.Angle shown = Figure.degrees(Math.abs(roll));
     Sentence headline =
         margin.verdict() == Verdict.WITHIN

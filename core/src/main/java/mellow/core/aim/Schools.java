@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -118,7 +119,7 @@ final class Schools {
           key("level", side),
           Source.derived(AimWords.srcLens()),
           AimWords.levelNotKnown(side),
-          AimWords.readLensFirst());
+          Remedy.of(Remedy.Action.READ, Remedy.Page.PARTS, AimWords.readLensFirst()));
     }
     Sentence headline =
         pair.beamClass() == BeamClass.SAE_VOR
@@ -145,7 +146,8 @@ final class Schools {
               key("band", side),
               Practice.READING,
               AimWords.bandNeedsReadings(),
-              AimWords.readHeightAndDistance()));
+              Remedy.of(
+                  Remedy.Action.MEASURE, Remedy.Page.WALL, AimWords.readHeightAndDistance())));
     }
     double centre = lamp.get().centreMm();
     double low = lamp.get().percentOf(Practice.BAND_LOW_MM - centre);
@@ -182,7 +184,8 @@ final class Schools {
     if (wall.stanceChanged()) {
       return new Answer.Declines(
           Finding.plain(key("before", side), Verdict.OUT, source, AimWords.beforeIsWrong())
-              .withRemedy(AimWords.anotherSchool()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.WALL, AimWords.anotherSchool())));
     }
     if (before.isEmpty()) {
       return new Answer.Declines(
@@ -190,7 +193,7 @@ final class Schools {
               key("before", side),
               Practice.READING,
               AimWords.noMarkBefore(side),
-              AimWords.tooLateToRead()));
+              Remedy.of(Remedy.Action.READ, Remedy.Page.WALL, AimWords.tooLateToRead())));
     }
     return new Answer.Aims(
         new Target(

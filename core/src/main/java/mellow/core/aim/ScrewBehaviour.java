@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -196,7 +197,7 @@ public record ScrewBehaviour(
                   Verdict.AT_EDGE,
                   TRIED,
                   AimWords.screwPlay(adjuster.axis(), adjuster.side(), Figure.turns(largest)))
-              .withRemedy(AimWords.sameSide())
+              .withRemedy(Remedy.of(Remedy.Action.TURN, Remedy.Page.WALL, AimWords.sameSide()))
               .withWorking(
                   Working.of(
                       Working.read(AimWords.rate(), Figure.percent(rate)),
@@ -220,8 +221,10 @@ public record ScrewBehaviour(
       }
     }
 
-    private void add(String what, Verdict verdict, Sentence headline, Sentence remedy) {
-      findings.add(Finding.plain(key(what), verdict, TRIED, headline).withRemedy(remedy));
+    private void add(String what, Verdict verdict, Sentence headline, Sentence says) {
+      findings.add(
+          Finding.plain(key(what), verdict, TRIED, headline)
+              .withRemedy(Remedy.of(Remedy.Action.TURN, Remedy.Page.WALL, says)));
     }
 
     private FindingKey key(String what) {

@@ -7,6 +7,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -104,7 +105,10 @@ public final class Toe {
     double unsureMm = Math.hypot(step.plusMinusMm(), lineMm);
     Margin margin =
         Margin.of(
-            Figure.percent(rule.marginOf(percent)), lamp.percentOf(unsureMm), rule.halfWidth());
+            Figure.percent(rule.marginOf(percent)),
+            lamp.percentOf(unsureMm),
+            rule.halfWidth(),
+            rule.limit());
     Verdict verdict =
         isAdvice && margin.verdict() == Verdict.OUT ? Verdict.AT_EDGE : margin.verdict();
     Finding finding =
@@ -132,7 +136,12 @@ public final class Toe {
             .withVerdict(verdict);
     double moveMm = leftMm - rule.middlePercent() / 100 * lamp.alongMm();
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(AimWords.turnAside(Figure.lengthMm(Math.abs(moveMm)), moveMm > 0))
+        ? finding.withRemedy(
+            Remedy.of(
+                    Remedy.Action.TURN,
+                    Remedy.Page.WALL,
+                    AimWords.turnAside(Figure.lengthMm(Math.abs(moveMm)), moveMm > 0))
+                .by(Figure.lengthMm(Math.abs(moveMm))))
         : finding;
   }
 
@@ -159,10 +168,10 @@ public final class Toe {
     double toe = degrees(stepSpacing, lampSpacing, distance);
     double limitDeg = 2 * Math.toDegrees(Math.atan(Practice.ASIDE_LIMIT_PERCENT / 100));
     Margin margin =
-        Margin.of(
-            Figure.degrees(limitDeg - Math.abs(toe)),
-            Math.toDegrees(Math.atan(Math.hypot(stepsMm, lampsMm) / distance)),
-            limitDeg);
+        Margin.upTo(
+            Figure.degrees(limitDeg),
+            Math.abs(toe),
+            Math.toDegrees(Math.atan(Math.hypot(stepsMm, lampsMm) / distance)));
     Sentence headline =
         Math.abs(stepSpacing - lampSpacing) <= stepsMm
             ? AimWords.stepsParallel()

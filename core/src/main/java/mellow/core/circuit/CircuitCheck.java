@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.subject.SubjectKind;
@@ -33,7 +34,8 @@ public final class CircuitCheck {
       findings.add(
           Finding.plain(
                   FindingKey.of("circuit.supply"), Verdict.OUT, JOINED, CircuitWords.nothingFeeds())
-              .withRemedy(CircuitWords.addBattery()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, CircuitWords.addBattery())));
     }
     Set<String> grounded = reached(circuit, Circuit.GROUND);
     for (Part part : circuit.parts()) {
@@ -44,7 +46,8 @@ public final class CircuitCheck {
                     Verdict.OUT,
                     JOINED,
                     CircuitWords.noGround(part.id()))
-                .withRemedy(CircuitWords.joinGround()));
+                .withRemedy(
+                    Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, CircuitWords.joinGround())));
       }
     }
     findings.addAll(alone(circuit));
@@ -72,7 +75,9 @@ public final class CircuitCheck {
                         Verdict.AT_EDGE,
                         JOINED,
                         CircuitWords.openEnd(node, part))
-                    .withRemedy(CircuitWords.joinEnd()));
+                    .withRemedy(
+                        Remedy.of(
+                            Remedy.Action.CONNECT, Remedy.Page.FEED, CircuitWords.joinEnd())));
           }
         });
     return findings;
@@ -108,7 +113,8 @@ public final class CircuitCheck {
                   Verdict.OUT,
                   SOLVED,
                   CircuitWords.chatters(id))
-              .withRemedy(CircuitWords.ownCoil()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, CircuitWords.ownCoil())));
     }
     if (!solution.converged()) {
       findings.add(
@@ -117,7 +123,8 @@ public final class CircuitCheck {
                   Verdict.NOT_KNOWN,
                   SOLVED,
                   CircuitWords.unsolved())
-              .withRemedy(CircuitWords.splitCircuit()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, CircuitWords.splitCircuit())));
     }
     circuit
         .of(Emitter.class)
@@ -130,7 +137,11 @@ public final class CircuitCheck {
                             Verdict.OUT,
                             SOLVED,
                             CircuitWords.starves(lamp.id()))
-                        .withRemedy(CircuitWords.strongerFeed())));
+                        .withRemedy(
+                            Remedy.of(
+                                Remedy.Action.CHANGE,
+                                Remedy.Page.FEED,
+                                CircuitWords.strongerFeed()))));
     circuit
         .of(Supply.class)
         .forEach(
@@ -143,7 +154,9 @@ public final class CircuitCheck {
                             Verdict.OUT,
                             SOLVED,
                             CircuitWords.shortCircuit(Figure.amps(amps), supply.id()))
-                        .withRemedy(CircuitWords.findShort()));
+                        .withRemedy(
+                            Remedy.of(
+                                Remedy.Action.CHECK, Remedy.Page.FEED, CircuitWords.findShort())));
               }
             });
     return findings;

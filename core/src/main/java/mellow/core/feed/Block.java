@@ -24,6 +24,9 @@ public record Block(
   /** How many alike there are, one beside the other on the same wire. */
   private static final String TIMES = "times";
 
+  /** A value that the parts of a block on both sides have: which side each is on. */
+  static final String ON_SIDE = "onSide";
+
   private static final int MOST_TIMES = 24;
   private static final Pattern SIDE_OR_NUMBER = Pattern.compile("\\{side} |\\{nth}");
 
@@ -120,6 +123,9 @@ public record Block(
       if (!one.getKey().equals(TIMES)) {
         filled.put(one.getKey(), filled(one.getValue(), answers));
       }
+    }
+    if (bothSides) {
+      filled.put(ON_SIDE, answers.getOrDefault("SIDE", ""));
     }
     return filled;
   }

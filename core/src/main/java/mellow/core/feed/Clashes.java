@@ -10,6 +10,7 @@ import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -50,7 +51,8 @@ final class Clashes {
                     Verdict.OUT,
                     ONE_FEED,
                     FeedWords.fedTwice(function))
-                .withRemedy(FeedWords.onePlanOut()));
+                .withRemedy(
+                    Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.onePlanOut())));
       }
     }
     return findings;
@@ -99,11 +101,11 @@ final class Clashes {
                 ONE_TAP,
                 FeedWords.tapsInSlot(taps.size(), name))
             .withDetail(FeedWords.these(parts))
-            .withRemedy(FeedWords.otherSlot())
+            .withRemedy(Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.otherSlot()))
         : Finding.plain(
                 FindingKey.of("clash.slot"), Verdict.NOT_KNOWN, ONE_TAP, FeedWords.slotsUnnamed())
             .withDetail(FeedWords.these(parts))
-            .withRemedy(FeedWords.nameSlots());
+            .withRemedy(Remedy.of(Remedy.Action.ENTER, Remedy.Page.FEED, FeedWords.nameSlots()));
   }
 
   private static List<Sentence> names(List<PlannedPart> parts) {
@@ -130,7 +132,8 @@ final class Clashes {
                         ONE_JOINT,
                         FeedWords.tapsOnWire(one.getValue().size(), one.getKey()))
                     .withDetail(FeedWords.these(names(one.getValue())))
-                    .withRemedy(FeedWords.oneTap()))
+                    .withRemedy(
+                        Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.oneTap())))
         .toList();
   }
 }

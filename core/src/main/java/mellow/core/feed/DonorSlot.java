@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -69,7 +70,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
               Verdict.OUT,
               CRITICAL,
               FeedWords.noDonor(name))
-          .withRemedy(FeedWords.takeComfort());
+          .withRemedy(Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.takeComfort()));
     }
     if (feeds == Feeds.UNKNOWN || !isNamed()) {
       return Finding.plain(
@@ -77,7 +78,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
               Verdict.NOT_KNOWN,
               CRITICAL,
               isNamed() ? FeedWords.slotFeedsUnknown(name) : FeedWords.slotUnknown())
-          .withRemedy(FeedWords.readMap());
+          .withRemedy(Remedy.of(Remedy.Action.READ, Remedy.Page.FEED, FeedWords.readMap()));
     }
     return Finding.plain(
         FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),

@@ -14,6 +14,7 @@ import mellow.core.circuit.Solver;
 import mellow.core.circuit.StateTable;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -120,7 +121,7 @@ public record FeedSheet(
     if (feed.answers().getOrDefault("joining", "").equals("clip")) {
       findings.add(
           Finding.plain(FindingKey.of("feed.joining"), Verdict.AT_EDGE, CLIP_ON, FeedWords.clipOn())
-              .withRemedy(FeedWords.solder()));
+              .withRemedy(Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.solder())));
     }
     return once(findings);
   }
@@ -137,7 +138,11 @@ public record FeedSheet(
                         Verdict.NOT_KNOWN,
                         ASKED,
                         Sentence.typed(question.opens()))
-                    .withRemedy(Sentence.typed(question.hint())))
+                    .withRemedy(
+                        Remedy.of(
+                            Remedy.Action.ENTER,
+                            Remedy.Page.FEED,
+                            Sentence.typed(question.hint()))))
         .toList();
   }
 

@@ -164,7 +164,9 @@ public final class JointPlan {
         sections.add(
             new Section(
                 "",
-                section.questions().stream().map(question -> question.renamed(names)).toList(),
+                section.questions().stream()
+                    .map(question -> question.of(one.tag(), names))
+                    .toList(),
                 section.blocks().stream().map(block -> block.of(one.tag())).toList(),
                 among.expectations()));
       }
@@ -228,15 +230,6 @@ public final class JointPlan {
       known = known.with(Controls.Lights.OFF);
     }
     return known;
-  }
-
-  /** The tag of the plan beside that asks a question; empty for the first, and for the vehicle. */
-  public static String tag(FeedPlan plan, Question question) {
-    return plan.beside().stream()
-        .map(Beside::tag)
-        .filter(tag -> question.id().startsWith(Block.tagged(tag, "")))
-        .findFirst()
-        .orElse("");
   }
 
   /** Whether a question of a plan is one of the vehicle, asked once for all plans beside it. */

@@ -8,7 +8,9 @@ import mellow.core.circuit.Solver;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
@@ -46,7 +48,11 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
     Finding finding =
         Finding.on(
                 FindingKey.of("measured", SubjectKind.IN_STATE.within(state.name(), place)),
-                Margin.of(figure(allowed - apart), 0, allowed),
+                Margin.of(
+                    figure(allowed - apart),
+                    0,
+                    allowed,
+                    Limit.between(figure(solved - allowed), figure(solved + allowed))),
                 SPREAD,
                 FeedWords.measured(Words.capital(place), state, measured, expected))
             .withWorking(
@@ -55,7 +61,11 @@ public record MeterReading(DrivingState state, boolean amperes, String place, do
                     Working.read(FeedWords.lineSolved(), expected),
                     Working.read(FeedWords.lineAllowed(), figure(allowed))));
     return finding.verdict() == Verdict.OUT
-        ? finding.withRemedy(value < solved ? FeedWords.weakBefore() : FeedWords.openBehind())
+        ? finding.withRemedy(
+            Remedy.of(
+                Remedy.Action.CHECK,
+                Remedy.Page.FEED,
+                value < solved ? FeedWords.weakBefore() : FeedWords.openBehind()))
         : finding;
   }
 

@@ -1,6 +1,7 @@
 package mellow.core.feed;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +20,13 @@ import mellow.core.vehicle.Side;
 public record NotMirrored(List<Sentence> differ, List<Sentence> alone, List<Sentence> once) {
   private static final Map<String, String> UNITS =
       Map.of("metres", " m", "amps", " A", "ohms", " Ω", "watts", " W");
-  private static final Set<String> NAMES = Set.of("id", "side", "SIDE");
+
+  /** What may differ between the sides; where a part is joined does so always. */
+  private static final List<String> COMPARED =
+      List.of(
+          "amps", "candela", "colour", "metres", "mount", "ohms", "rating", "size", "type",
+          "watts");
+
   private static final Set<String> OF_NO_PLACE = Set.of("wire", "joint", "ground");
 
   public NotMirrored {
@@ -33,57 +40,54 @@ public record NotMirrored(List<Sentence> differ, List<Sentence> alone, List<Sent
     List<Sentence> differ = new ArrayList<>();
     List<Sentence> alone = new ArrayList<>();
     List<Sentence> once = new ArrayList<>();
+    Map<Place, List<PlannedPart>> sided = new LinkedHashMap<>();
     for (PlannedPart part : feed.parts()) {
       if (part.factory()) {
         continue;
       }
-      Optional<Side> side = side(part.id());
-      if (side.isEmpty()) {
-        if (!OF_NO_PLACE.contains(part.kind())) {
-          once.add(Sentence.typed(part.id()));
-        }
-        continue;
-      }
-      Optional<PlannedPart> other =
-          feed.part(part.id().replaceFirst(side.get().word(), side.get().other().word()));
-      if (other.isEmpty()) {
-        alone.add(Sentence.typed(part.id()));
-      } else if (side.get() == Side.LEFT) {
-        differ.addAll(differences(part, other.get()));
+      if (part.side().isPresent()) {
+        Place place = new Place(part.tag(), part.name(), part.side().get());
+        sided.computeIfAbsent(place, none -> new ArrayList<>()).add(part);
+      } else if (!OF_NO_PLACE.contains(part.kind())) {
+        once.add(Sentence.typed(part.id()));
       }
     }
+    sided.forEach(
+        (place, parts) -> {
+          List<PlannedPart> there = sided.getOrDefault(place.opposite(), List.of());
+          parts.stream().skip(there.size()).forEach(part -> alone.add(Sentence.typed(part.id())));
+          if (place.side() == Side.LEFT) {
+            for (int i = 0; i < Math.min(parts.size(), there.size()); i++) {
+              String number = parts.size() > 1 ? " " + (i + 1) : "";
+              differ.addAll(differences(place.name() + number, parts.get(i), there.get(i)));
+            }
+          }
+        });
     return new NotMirrored(differ, alone, once);
   }
 
-  private static Optional<Side> side(String id) {
-    for (Side side : Side.values()) {
-      if (id.startsWith(side.word() + " ")) {
-        return Optional.of(side);
-      }
+  /** Where the parts of one block of one plan are. */
+  private record Place(String tag, String part, Side side) {
+    Place opposite() {
+      return new Place(tag, part, side.other());
     }
-    return Optional.empty();
+
+    /** What they are called, whichever side they are on. */
+    String name() {
+      return tag.isEmpty() ? part : part + " " + JointPlan.number(tag);
+    }
   }
 
-  private static List<Sentence> differences(PlannedPart left, PlannedPart right) {
-    List<Sentence> differences = new ArrayList<>();
-    String name = left.id().substring(Side.LEFT.word().length()).strip();
-    left.values().keySet().stream()
-        .sorted()
-        .filter(value -> !NAMES.contains(value))
-        .filter(value -> !mirrored(left.value(value)).equals(right.value(value)))
-        .forEach(
+  private static List<Sentence> differences(String name, PlannedPart left, PlannedPart right) {
+    return COMPARED.stream()
+        .filter(value -> !left.value(value).equals(right.value(value)))
+        .map(
             value -> {
               String unit = UNITS.getOrDefault(value, "");
-              differences.add(
-                  FeedWords.sidesDiffer(name, left.value(value) + unit, right.value(value) + unit));
-            });
-    return differences;
-  }
-
-  private static String mirrored(String value) {
-    return value
-        .replace(Side.LEFT.word(), Side.RIGHT.word())
-        .replace(Side.LEFT.name(), Side.RIGHT.name());
+              return FeedWords.sidesDiffer(
+                  name, left.value(value) + unit, right.value(value) + unit);
+            })
+        .toList();
   }
 
   /** In words; says so where nothing is known but the trade's usual. */

@@ -2,6 +2,7 @@ package mellow.core.feed;
 
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -32,6 +33,10 @@ public record OpenItem(String id, Kind kind, String what, boolean done) {
             FeedWords.openItem(Sentence.term(kind).capital(), what));
     return done
         ? finding.withDetail(FeedWords.done())
-        : finding.withRemedy(kind == Kind.TEMPORARY ? FeedWords.undoIt() : FeedWords.connectIt());
+        : finding.withRemedy(
+            Remedy.of(
+                Remedy.Action.CONNECT,
+                Remedy.Page.FEED,
+                kind == Kind.TEMPORARY ? FeedWords.undoIt() : FeedWords.connectIt()));
   }
 }

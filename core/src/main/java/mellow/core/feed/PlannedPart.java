@@ -1,8 +1,10 @@
 package mellow.core.feed;
 
 import java.util.Map;
+import java.util.Optional;
 import mellow.core.circuit.Part;
 import mellow.core.subject.Subject;
+import mellow.core.vehicle.Side;
 
 /**
  * A part of an answered plan.
@@ -26,6 +28,11 @@ public record PlannedPart(
 
   public String id() {
     return part.id();
+  }
+
+  /** The side that it is on, where both sides have such a part; else empty. */
+  Optional<Side> side() {
+    return Optional.ofNullable(values.get(Block.ON_SIDE)).map(Side::valueOf);
   }
 
   /** One of its values; empty where it has none of that name. */

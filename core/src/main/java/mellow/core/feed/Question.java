@@ -15,6 +15,7 @@ import mellow.core.harness.WireSize;
  * @param hint what tells the answers apart; may be empty
  * @param opens what is not known yet while the answer is {@link #UNKNOWN}; may be empty
  * @param onlyIf when it is asked at all
+ * @param tag of the plan that asks it, where that stands beside another; empty where it does not
  */
 public record Question(
     String id,
@@ -24,7 +25,8 @@ public record Question(
     boolean behaviour,
     String hint,
     String opens,
-    Condition onlyIf) {
+    Condition onlyIf,
+    String tag) {
   /** The answer of somebody who has not looked yet. */
   public static final String UNKNOWN = "unknown";
 
@@ -56,7 +58,8 @@ public record Question(
   /** An answer to choose. */
   public record Option(String value, String says) {}
 
-  Question renamed(Map<String, String> names) {
+  /** The same question of a plan that stands beside another. */
+  Question of(String newTag, Map<String, String> names) {
     return new Question(
         names.getOrDefault(id, id),
         asks,
@@ -65,7 +68,8 @@ public record Question(
         behaviour,
         hint,
         opens,
-        onlyIf.renamed(names));
+        onlyIf.renamed(names),
+        newTag);
   }
 
   /** Whether an answer can be. */

@@ -20,6 +20,7 @@ import mellow.core.circuit.StateTable.Lit;
 import mellow.core.circuit.StateTable.Row;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -57,7 +58,7 @@ final class StateRules {
             FindingKey.of("rule.keyOut"),
             KEY_OUT,
             FeedWords.litKeyOut(),
-            FeedWords.feedSwitched(),
+            Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.feedSwitched()),
             StateRules::isLeftAlone,
             row -> litAny(row, LampFunction.values()))
         .ifPresent(findings::add);
@@ -68,7 +69,7 @@ final class StateRules {
               FindingKey.of("rule.drlBesideHeadlamps"),
               sae ? US_DRL : UN_DRL,
               FeedWords.drlBesideHeadlamps(),
-              FeedWords.relayOrModule(),
+              Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.relayOrModule()),
               row -> headlampsOn(row.solution().controls()),
               row -> isFull(row, LampFunction.DRL))
           .ifPresent(findings::add);
@@ -78,7 +79,7 @@ final class StateRules {
               FindingKey.of("rule.drlBesideFog"),
               UN_DRL,
               FeedWords.drlBesideFog(),
-              FeedWords.fogPutsOut(),
+              Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.fogPutsOut()),
               row -> litAny(row, LampFunction.FRONT_FOG),
               row -> isFull(row, LampFunction.DRL))
           .ifPresent(findings::add);
@@ -86,7 +87,7 @@ final class StateRules {
               FindingKey.of("rule.fogAlone"),
               UN_FOG,
               FeedWords.fogAlone(),
-              FeedWords.feedFromPosition(),
+              Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.feedFromPosition()),
               row -> !sideLampsOn(row.solution().controls()),
               row -> litAny(row, LampFunction.FRONT_FOG))
           .ifPresent(findings::add);
@@ -99,7 +100,7 @@ final class StateRules {
             FindingKey.of("rule.drivingAlone"),
             DRIVING,
             FeedWords.drivingAlone(),
-            FeedWords.triggerByMain(),
+            Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.triggerByMain()),
             row -> row.solution().controls().lights() != Lights.MAIN,
             row -> litAny(row, LampFunction.DRIVING))
         .ifPresent(findings::add);
@@ -107,7 +108,7 @@ final class StateRules {
             FindingKey.of("rule.lowGoesOut"),
             STAYS,
             FeedWords.lowGoesOut(),
-            FeedWords.keepFed(),
+            Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.keepFed()),
             row -> row.solution().controls().lights() == Lights.MAIN,
             row -> shuttersWithoutLight(row) || strikesAnew(row))
         .ifPresent(findings::add);
@@ -119,7 +120,7 @@ final class StateRules {
                         FindingKey.of("rule.pilot", part.subject()),
                         PILOT,
                         FeedWords.pilotLit(Words.capital(part.id())),
-                        FeedWords.movePilot(),
+                        Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, FeedWords.movePilot()),
                         row -> !isLeftAlone(row),
                         row -> glowsAlone(row, part))
                     .ifPresent(findings::add));
@@ -130,7 +131,7 @@ final class StateRules {
       FindingKey key,
       Source source,
       Sentence says,
-      Sentence remedy,
+      Remedy remedy,
       Predicate<Row> concerns,
       Predicate<Row> breaks) {
     return broken(Verdict.OUT, key, source, says, remedy, concerns, breaks);
@@ -142,7 +143,7 @@ final class StateRules {
       FindingKey key,
       Source source,
       Sentence says,
-      Sentence remedy,
+      Remedy remedy,
       Predicate<Row> concerns,
       Predicate<Row> breaks) {
     List<Sentence> states =
@@ -161,7 +162,7 @@ final class StateRules {
             FindingKey.of("rule.fourLamps"),
             FOUR,
             FeedWords.moreThanFour(),
-            FeedWords.interlock(),
+            Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, FeedWords.interlock()),
             row -> true,
             row -> forwardLamps(row) > MOST_LIT)
         .map(finding -> finding.withDetail(FeedWords.mostLit((int) most, finding.detail())));

@@ -22,7 +22,7 @@ public record Finding(
     Sentence headline,
     Sentence detail,
     Optional<Margin> margin,
-    Optional<Sentence> remedy,
+    Optional<Remedy> remedy,
     Working working,
     Source source) {
 
@@ -74,7 +74,7 @@ public record Finding(
 
   /** Something cannot be judged yet; the remedy says which reading would settle it. */
   public static Finding notKnown(
-      FindingKey key, Source source, Sentence headline, Sentence whatToRead) {
+      FindingKey key, Source source, Sentence headline, Remedy whatToRead) {
     return plain(key, Verdict.NOT_KNOWN, source, headline).withRemedy(whatToRead);
   }
 
@@ -87,7 +87,7 @@ public record Finding(
     return new Finding(key, verdict, headline, newDetail, margin, remedy, working, source);
   }
 
-  public Finding withRemedy(Sentence newRemedy) {
+  public Finding withRemedy(Remedy newRemedy) {
     return new Finding(
         key, verdict, headline, detail, margin, Optional.of(newRemedy), working, source);
   }

@@ -182,7 +182,8 @@ public final class FeedPlanFormat {
         node.path("behaviour").asBoolean(false),
         node.path("hint").asText(""),
         node.path("opens").asText(""),
-        condition(node));
+        condition(node),
+        "");
   }
 
   private static Block block(JsonNode node) throws FeedProblem {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.subject.Subject;
@@ -52,7 +53,12 @@ public final class Unaimed {
             AGAIN,
             HandoverWords.unread(side, kind.function()))
         .withRemedy(
-            known ? HandoverWords.readIt(kind == LampKind.DRIVING) : HandoverWords.enterLens());
+            known
+                ? Remedy.of(
+                    Remedy.Action.READ,
+                    Remedy.Page.WALL,
+                    HandoverWords.readIt(kind == LampKind.DRIVING))
+                : Remedy.of(Remedy.Action.ENTER, Remedy.Page.PARTS, HandoverWords.enterLens()));
   }
 
   private static Map<LampKind, Set<Side>> needed(

@@ -14,9 +14,10 @@ import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
-import mellow.core.harness.Solved.Limit;
+import mellow.core.harness.Solved.Held;
 
 /** Judges what switches: contacts, taps on wires that only tell, outputs that look for a lamp. */
 final class ContactJudge {
@@ -43,7 +44,9 @@ final class ContactJudge {
             Solved.out(
                     FindingKey.of("feed.back", contacts.subject()),
                     HarnessWords.backfeed(contacts.id()))
-                .withRemedy(HarnessWords.relayOrDiode()));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.relayOrDiode())));
         break;
       }
     }
@@ -61,10 +64,10 @@ final class ContactJudge {
   Finding of(Joining.Clip clip) {
     return Solved.upTo(
         FindingKey.of("feed.signal", clip.subject()),
-        new Limit(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
+        new Held(Figure.amps(solved.mostContactAmps(clip, 0)), Figure.amps(clip.mostAmps())),
         RELAY,
         HarnessWords.signalWire(Figure.amps(solved.mostContactAmps(clip, 0)), clip.id()),
-        HarnessWords.relayForSignal());
+        Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.relayForSignal()));
   }
 
   Finding of(Moving.Relay relay) {
@@ -83,15 +86,15 @@ final class ContactJudge {
         .orElse(first);
   }
 
-  private Finding rated(Part part, int branch, double ratedAmps, Sentence remedy) {
+  private Finding rated(Part part, int branch, double ratedAmps, Sentence change) {
     Figure.Current amps = Figure.amps(solved.mostContactAmps(part, branch));
     Figure.Current rated = Figure.amps(ratedAmps);
     return Solved.upTo(
         FindingKey.of("feed.contact", part.subject()),
-        new Limit(amps, rated),
+        new Held(amps, rated),
         Solved.RATED,
         HarnessWords.contact(amps, part.id(), rated),
-        remedy);
+        Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, change));
   }
 
   Optional<Finding> of(Moving.BodyOutput output) {
@@ -103,7 +106,8 @@ final class ContactJudge {
         output.leastAmps(),
         Solved.out(
                 FindingKey.of("feed.checked", output.subject()), HarnessWords.bulbOut(output.id()))
-            .withRemedy(HarnessWords.setLampType()));
+            .withRemedy(
+                Remedy.of(Remedy.Action.SET, Remedy.Page.FEED, HarnessWords.setLampType())));
   }
 
   Optional<Finding> of(Pulsed.Flasher flasher) {
@@ -118,7 +122,8 @@ final class ContactJudge {
         Solved.out(
                 FindingKey.of("feed.pace", flasher.subject()),
                 HarnessWords.flashesFast(flasher.id()))
-            .withRemedy(slower(least.orElse(0))));
+            .withRemedy(
+                Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, slower(least.orElse(0)))));
   }
 
   /** The resistor that makes up for a usual filament, as the shelf has it. */

@@ -17,12 +17,13 @@ import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
 import mellow.core.finding.Working;
-import mellow.core.harness.Solved.Limit;
+import mellow.core.harness.Solved.Held;
 import mellow.core.vehicle.MarkFamily;
 
 /**
@@ -88,7 +89,8 @@ public final class FeedJudge {
                   Verdict.OUT,
                   MOUNT,
                   HarnessWords.hotMount(Words.capital(load.id()), load.mount()))
-              .withRemedy(HarnessWords.bareMetal()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, HarnessWords.bareMetal())));
     }
     if (load.purpose() == Load.Purpose.PILOT_LAMP) {
       glowsForEver(load).ifPresent(findings::add);
@@ -104,13 +106,13 @@ public final class FeedJudge {
                     solution.average(
                         point -> point.amps(load) * point.between(load.from(), load.to())))
             .orElse(0);
-    Limit limit = new Limit(Figure.watts(watts), Figure.watts(load.ratedWatts()));
+    Held limit = new Held(Figure.watts(watts), Figure.watts(load.ratedWatts()));
     return Solved.upTo(
         FindingKey.of("feed.heat", load.subject()),
         limit,
         Solved.RATED,
         HarnessWords.heat(Figure.watts(watts), load.id(), Figure.watts(load.ratedWatts())),
-        HarnessWords.largerResistor());
+        Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.largerResistor()));
   }
 
   private Optional<Finding> glowsForEver(Load pilot) {
@@ -123,7 +125,11 @@ public final class FeedJudge {
                 Solved.out(
                         FindingKey.of("feed.pilot", pilot.subject()),
                         HarnessWords.staysOn(pilot.id()))
-                    .withRemedy(HarnessWords.feedFromIgnition()));
+                    .withRemedy(
+                        Remedy.of(
+                            Remedy.Action.CONNECT,
+                            Remedy.Page.FEED,
+                            HarnessWords.feedFromIgnition())));
   }
 
   /**
@@ -145,10 +151,10 @@ public final class FeedJudge {
     Finding finding =
         Solved.upTo(
             FindingKey.of("feed.rest"),
-            new Limit(drawn, Figure.amps(MOST_AT_REST_AMPS)),
+            new Held(drawn, Figure.amps(MOST_AT_REST_AMPS)),
             REST,
             HarnessWords.atRest(drawn),
-            HarnessWords.findConstant());
+            Remedy.of(Remedy.Action.CHECK, Remedy.Page.FEED, HarnessWords.findConstant()));
     if (!(amps > Solved.FLOWS_AMPS)) {
       return finding;
     }

@@ -15,11 +15,12 @@ import mellow.core.circuit.Supply;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
-import mellow.core.harness.Solved.Limit;
+import mellow.core.harness.Solved.Held;
 
 /** Judges what a fuse carries, whether it stands the start, and what it guards. */
 final class FuseJudge {
@@ -69,10 +70,10 @@ final class FuseJudge {
     Finding finding =
         Solved.upTo(
                 FindingKey.of("feed.fuse", fuse.subject()),
-                new Limit(amps, most),
+                new Held(amps, most),
                 LASTING,
                 HarnessWords.fuseLoad(amps, fuse.id(), rated),
-                HarnessWords.largerFuse())
+                Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.largerFuse()))
             .withWorking(
                 Working.of(
                     Working.read(HarnessWords.rating(), rated),
@@ -121,7 +122,11 @@ final class FuseJudge {
                 TIMES,
                 HarnessWords.start(Figure.amps(strain.amps()), fuse.id(), Figure.amps(running)))
             .withDetail(HarnessWords.startTakes(Figure.percent(100 * strain.share()), !stands));
-    return Optional.of(stands ? finding : finding.withRemedy(HarnessWords.nextFuse()));
+    return Optional.of(
+        stands
+            ? finding
+            : finding.withRemedy(
+                Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.nextFuse())));
   }
 
   /**
@@ -157,10 +162,10 @@ final class FuseJudge {
     return Optional.of(
         Solved.upTo(
             FindingKey.of("feed.guard", fuse.subject()),
-            new Limit(rated, allowed),
+            new Held(rated, allowed),
             WIRE,
             HarnessWords.thinnestWire(fuse.id(), allowed, rated),
-            HarnessWords.thickerOrSmaller()));
+            Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.thickerOrSmaller())));
   }
 
   /** What a fuse guards: whatever its far end reaches before another fuse, loads included. */

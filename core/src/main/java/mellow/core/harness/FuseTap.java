@@ -7,6 +7,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -54,7 +55,8 @@ public record FuseTap(
                   Verdict.OUT,
                   SIZE,
                   HarnessWords.tapSize(tapSize, slotSize, slot))
-              .withRemedy(HarnessWords.rightTap()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.rightTap())));
     }
     double fused = oldAmps + newAmps;
     double drawn = drawnOldAmps + drawnNewAmps;
@@ -65,11 +67,13 @@ public record FuseTap(
             Figure.amps(feedAmps),
             Figure.amps(drawn),
             slot);
-    Margin margin = Margin.of(Figure.amps(feedAmps - drawn), 0, feedAmps);
+    Margin margin = Margin.upTo(Figure.amps(feedAmps), drawn, 0);
     Finding sum =
         Finding.on(FindingKey.of("tap.sum", SubjectKind.SLOT.named(slot)), margin, SUM, says);
     if (drawn > feedAmps) {
-      sum = sum.withRemedy(HarnessWords.feedFromBattery());
+      sum =
+          sum.withRemedy(
+              Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.feedFromBattery()));
     } else if (fused > feedAmps) {
       // nothing burns as it is used, but the fuses no longer guard the feed
       sum =
@@ -78,7 +82,7 @@ public record FuseTap(
                   Verdict.AT_EDGE,
                   SUM,
                   says)
-              .withRemedy(smaller(drawnNewAmps));
+              .withRemedy(Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, smaller(drawnNewAmps)));
     }
     findings.add(sum);
     if (oldAmps > 0 && drawn > oldAmps) {
@@ -88,7 +92,8 @@ public record FuseTap(
                   Verdict.OUT,
                   DONOR,
                   HarnessWords.donor(Figure.amps(drawn), Figure.amps(oldAmps), slot))
-              .withRemedy(HarnessWords.otherSlot()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.otherSlot())));
     }
     return findings;
   }

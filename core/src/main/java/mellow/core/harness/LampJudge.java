@@ -19,12 +19,14 @@ import mellow.core.circuit.Supply;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
-import mellow.core.harness.Solved.Limit;
+import mellow.core.harness.Solved.Held;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 
@@ -101,14 +103,14 @@ final class LampJudge {
     Figure.Percent percent = Figure.percent(dropPercent(point, lamp));
     Figure source = Figure.volts(sourceVolts(point));
     Figure there = Figure.volts(point.between(lamp.plus(), lamp.minus()));
-    Limit limit = new Limit(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
+    Held limit = new Held(percent, Figure.percent(WireChoice.MOST_DROP_PERCENT));
     boolean out = limit.margin().verdict() == Verdict.OUT;
     return Solved.upTo(
             FindingKey.of("feed.drop", lamp.subject()),
             limit,
             DROP,
             HarnessWords.drop(percent, lamp.id()),
-            out ? where(point, lamp) : HarnessWords.thicker())
+            out ? where(point, lamp) : thicker())
         .withWorking(
             Working.of(
                 Working.read(HarnessWords.atSource(), source),
@@ -121,23 +123,30 @@ final class LampJudge {
   }
 
   /** Where most is lost tells what helps: a wire is too thin, a joint or contact is bad. */
-  private Sentence where(Point point, Emitter lamp) {
+  private Remedy where(Point point, Emitter lamp) {
     Set<String> way = LampPath.of(solved.circuit(), lamp).parts();
     return solved.circuit().parts().stream()
         .filter(part -> way.contains(part.id()) && !(part instanceof Emitter))
         .filter(part -> !(part instanceof Moving) || isCarrying(point, part))
         .max(Comparator.comparingDouble(part -> lostOver(point, part)))
         .map(LampJudge::remedy)
-        .orElseGet(HarnessWords::thicker);
+        .orElseGet(LampJudge::thicker);
   }
 
-  private static Sentence remedy(Part part) {
-    if (part instanceof Joining.Joint || part instanceof Joining.Clip) {
-      return HarnessWords.cleanJoint(part.id());
+  private static Remedy remedy(Part part) {
+    if (part instanceof Joining.Wire) {
+      return thicker().on(part.subject());
     }
-    return part instanceof Joining.Wire
-        ? HarnessWords.thicker()
-        : HarnessWords.checkContacts(part.id());
+    boolean joint = part instanceof Joining.Joint || part instanceof Joining.Clip;
+    return Remedy.of(
+            Remedy.Action.CHECK,
+            Remedy.Page.FEED,
+            joint ? HarnessWords.cleanJoint(part.id()) : HarnessWords.checkContacts(part.id()))
+        .on(part.subject());
+  }
+
+  private static Remedy thicker() {
+    return Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.thicker());
   }
 
   private static boolean isCarrying(Point point, Part part) {
@@ -202,7 +211,8 @@ final class LampJudge {
     return fed
         ? Optional.of(
             Solved.out(FindingKey.of("feed.back", lamp.subject()), HarnessWords.backfeed(lamp.id()))
-                .withRemedy(HarnessWords.ownGround()))
+                .withRemedy(
+                    Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, HarnessWords.ownGround())))
         : Optional.empty();
   }
 
@@ -232,7 +242,8 @@ final class LampJudge {
             Solved.out(
                     FindingKey.of("feed.reversed", lamp.subject()),
                     HarnessWords.reversed(lamp.id()))
-                .withRemedy(HarnessWords.turnPlug()))
+                .withRemedy(
+                    Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.turnPlug())))
         : Optional.empty();
   }
 
@@ -250,7 +261,8 @@ final class LampJudge {
         ? Optional.of(
             Solved.out(
                     FindingKey.of("feed.flicker", lamp.subject()), HarnessWords.flickers(lamp.id()))
-                .withRemedy(HarnessWords.ownRelay()))
+                .withRemedy(
+                    Remedy.of(Remedy.Action.CHANGE, Remedy.Page.FEED, HarnessWords.ownRelay())))
         : Optional.empty();
   }
 
@@ -289,11 +301,16 @@ final class LampJudge {
     Finding finding =
         Finding.on(
             FindingKey.of("feed.by-day", lamp.subject()),
-            Margin.of(Figure.candela(candela - least), SET_TO_CANDELA, least),
+            Margin.of(
+                Figure.candela(candela - least),
+                SET_TO_CANDELA,
+                least,
+                Limit.least(Figure.candela(least))),
             sae ? SAE_RUNNING : UN_RUNNING,
             HarnessWords.byDay(Figure.candela(candela), Figure.candela(least), lamp.id()));
     return finding.verdict() == Verdict.OUT
-        ? finding.withRemedy(HarnessWords.fullByDay())
+        ? finding.withRemedy(
+            Remedy.of(Remedy.Action.SET, Remedy.Page.FEED, HarnessWords.fullByDay()))
         : finding;
   }
 
@@ -301,11 +318,7 @@ final class LampJudge {
     Figure full = Figure.candela(lamp.use().candela());
     Figure.Intensity dim = Figure.candela(share * lamp.use().candela());
     Figure percent = Figure.percent(100 * share);
-    Margin margin =
-        Margin.of(
-            Figure.candela(MOST_POSITION_CANDELA - dim.value()),
-            SET_TO_CANDELA,
-            MOST_POSITION_CANDELA);
+    Margin margin = Margin.upTo(Figure.candela(MOST_POSITION_CANDELA), dim.value(), SET_TO_CANDELA);
     Finding finding =
         Finding.on(
             FindingKey.of("feed.dimmed", lamp.subject()),
@@ -314,7 +327,9 @@ final class LampJudge {
             HarnessWords.asPosition(dim, lamp.id()));
     double most = 100 * DimmedLamp.mostDuty(lamp.use().candela(), MOST_POSITION_CANDELA);
     return (margin.verdict() == Verdict.OUT
-            ? finding.withRemedy(HarnessWords.dimTo(Figure.percent(most)))
+            ? finding.withRemedy(
+                Remedy.of(
+                    Remedy.Action.SET, Remedy.Page.FEED, HarnessWords.dimTo(Figure.percent(most))))
             : finding)
         .withWorking(
             Working.of(

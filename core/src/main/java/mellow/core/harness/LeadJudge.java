@@ -9,9 +9,10 @@ import mellow.core.circuit.Switch;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
-import mellow.core.harness.Solved.Limit;
+import mellow.core.harness.Solved.Held;
 
 /** Judges the leads behind a tap on a factory wire: what little flows, and what a short draws. */
 final class LeadJudge {
@@ -38,15 +39,15 @@ final class LeadJudge {
     Figure.Current bears = Figure.amps(solved.laying().allowedAmps(thinnest.conductor().mm2()));
     if (!(clip.guardAmps() > 0)) {
       return Finding.plain(key, Verdict.NOT_KNOWN, UNFUSED, HarnessWords.guardNotKnown(bears, lead))
-          .withRemedy(HarnessWords.findGuard());
+          .withRemedy(Remedy.of(Remedy.Action.CHECK, Remedy.Page.FEED, HarnessWords.findGuard()));
     }
     Figure.Current guard = Figure.amps(clip.guardAmps());
     return Solved.upTo(
         key,
-        new Limit(guard, bears),
+        new Held(guard, bears),
         UNFUSED,
         HarnessWords.leadBehindTap(bears, guard, lead),
-        HarnessWords.fuseAtTap());
+        Remedy.of(Remedy.Action.CONNECT, Remedy.Page.FEED, HarnessWords.fuseAtTap()));
   }
 
   /** The wires that current reaches from the tap before a fuse or what it drives. */

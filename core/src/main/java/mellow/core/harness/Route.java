@@ -5,7 +5,9 @@ import java.util.List;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.subject.SubjectKind;
@@ -122,13 +124,19 @@ public record Route(String name, List<Stop> stops) {
                     Verdict.OUT,
                     GROMMET,
                     HarnessWords.bareEdge(Figure.count(i + 1), name))
-                .withRemedy(HarnessWords.grommet()));
+                .withRemedy(
+                    Remedy.of(Remedy.Action.WORK, Remedy.Page.FEED, HarnessWords.grommet())));
       }
     }
     for (Hazard hazard : hazards) {
       double gap = distanceTo(hazard.at());
       double amount = gap - hazard.clearanceMm();
-      Margin margin = Margin.of(Figure.lengthMm(amount), READ_TO_MM, hazard.clearanceMm());
+      Margin margin =
+          Margin.of(
+              Figure.lengthMm(amount),
+              READ_TO_MM,
+              hazard.clearanceMm(),
+              Limit.least(Figure.lengthMm(hazard.clearanceMm())));
       Finding finding =
           Finding.on(
               FindingKey.of("route.clear", SubjectKind.ROUTE_POINT.within(name, hazard.name())),
@@ -137,7 +145,12 @@ public record Route(String name, List<Stop> stops) {
               HarnessWords.passes(name, Figure.lengthMm(gap), hazard.name()));
       findings.add(
           margin.verdict() == Verdict.OUT
-              ? finding.withRemedy(HarnessWords.reroute(Figure.lengthMm(-amount)))
+              ? finding.withRemedy(
+                  Remedy.of(
+                          Remedy.Action.MOVE,
+                          Remedy.Page.FEED,
+                          HarnessWords.reroute(Figure.lengthMm(-amount)))
+                      .by(Figure.lengthMm(-amount)))
               : finding);
     }
     return findings;

@@ -13,6 +13,7 @@ import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -77,15 +78,14 @@ record Solved(Circuit circuit, List<Solution> solutions, List<Start> starts, Lay
   }
 
   /** A value and what it must not pass, of one quantity. */
-  record Limit(Figure value, Figure most) {
+  record Held(Figure value, Figure most) {
     Margin margin() {
-      double room = most.value();
-      return Margin.of(Figure.of(room - value.value(), value.quantity()), 0, room);
+      return Margin.upTo(most, value.value(), 0);
     }
   }
 
-  static Finding upTo(FindingKey key, Limit limit, Source source, Sentence says, Sentence remedy) {
-    Finding finding = Finding.on(key, limit.margin(), source, says);
+  static Finding upTo(FindingKey key, Held held, Source source, Sentence says, Remedy remedy) {
+    Finding finding = Finding.on(key, held.margin(), source, says);
     return finding.verdict() == Verdict.OUT ? finding.withRemedy(remedy) : finding;
   }
 

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -219,7 +220,7 @@ public record LensReading(
                         FindingKey.of("lens.unknown", SubjectKind.MARK.within("", mark.typed())),
                         mark.source(),
                         LensWords.unknown(mark.typed()),
-                        LensWords.readAgain())));
+                        Remedy.of(Remedy.Action.READ, Remedy.Page.PARTS, LensWords.readAgain()))));
     if (!families.isEmpty()) {
       market.ifPresent(wanted -> findings.add(market(wanted)));
     }
@@ -247,7 +248,8 @@ public record LensReading(
                         Verdict.OUT,
                         SIDE_LETTERS,
                         LensWords.madeFor(made))
-                    .withRemedy(LensWords.swapped()));
+                    .withRemedy(
+                        Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, LensWords.swapped())));
   }
 
   private Finding market(MarkFamily wanted) {
@@ -258,7 +260,7 @@ public record LensReading(
           FindingKey.of("lens.market"), Verdict.WITHIN, source, LensWords.marketMarks());
     }
     return Finding.plain(FindingKey.of("lens.market"), Verdict.OUT, source, LensWords.noMark(un))
-        .withRemedy(LensWords.goesBack());
+        .withRemedy(Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, LensWords.goesBack()));
   }
 
   private Finding traffic(TrafficSide side) {
@@ -271,6 +273,7 @@ public record LensReading(
                 Verdict.OUT,
                 ARROWS,
                 LensWords.wrongTraffic(traffic == Traffic.LEFT))
-            .withRemedy(LensWords.otherTraffic());
+            .withRemedy(
+                Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, LensWords.otherTraffic()));
   }
 }

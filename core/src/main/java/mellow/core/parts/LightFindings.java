@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -61,7 +62,11 @@ final class LightFindings {
                 Verdict.OUT,
                 PATTERN,
                 PartsWords.patternWrong(part.titled(), light.pattern(), light.circuit()))
-            .withRemedy(highOnFog ? PartsWords.dazzlesInFog() : PartsWords.lightsEdge()));
+            .withRemedy(
+                Remedy.of(
+                    Remedy.Action.CHANGE,
+                    Remedy.Page.PARTS,
+                    highOnFog ? PartsWords.dazzlesInFog() : PartsWords.lightsEdge())));
   }
 
   private static Optional<Finding> colour(Part part, Light light, Optional<MarkFamily> market) {
@@ -76,14 +81,19 @@ final class LightFindings {
     if (seen.isEmpty()) {
       return Optional.of(
           Finding.notKnown(
-              key, source, PartsWords.colourNotSaid(part.titled()), PartsWords.noteColour(wanted)));
+              key,
+              source,
+              PartsWords.colourNotSaid(part.titled()),
+              Remedy.of(Remedy.Action.ENTER, Remedy.Page.PARTS, PartsWords.noteColour(wanted))));
     }
     Sentence says = PartsWords.colourSeen(part.titled(), seen.get());
     return Optional.of(
         allowed.get().contains(seen.get())
             ? Finding.plain(key, Verdict.WITHIN, source, says)
             : Finding.plain(key, Verdict.OUT, source, says)
-                .withRemedy(PartsWords.colourWanted(wanted)));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.colourWanted(wanted))));
   }
 
   private static Source source(LampFunction function, Optional<MarkFamily> market) {
@@ -135,7 +145,9 @@ final class LightFindings {
                         Verdict.OUT,
                         US_COLOURS,
                         PartsWords.pairDiffers(Words.capital(name)))
-                    .withRemedy(PartsWords.matchedPair()));
+                    .withRemedy(
+                        Remedy.of(
+                            Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.matchedPair())));
           }
         });
   }

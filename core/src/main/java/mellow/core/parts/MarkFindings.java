@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -74,6 +75,8 @@ final class MarkFindings {
                     Verdict.OUT,
                     MARKS,
                     PartsWords.markedForOther(part.titled(), marked, wanted))
-                .withRemedy(PartsWords.returnOrSwitch()));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.returnOrSwitch())));
   }
 }

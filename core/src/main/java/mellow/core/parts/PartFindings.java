@@ -5,6 +5,7 @@ import java.util.List;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -32,11 +33,13 @@ final class PartFindings {
     Sentence name = part.titled();
     if (part.isMissing()) {
       return plain(part, Verdict.OUT, gone(part, name, with))
-          .withRemedy(PartsWords.waits(part.neededFor()));
+          .withRemedy(
+              Remedy.of(Remedy.Action.WAIT, Remedy.Page.PARTS, PartsWords.waits(part.neededFor())));
     }
     if (!part.wrong().isEmpty() && part.outcome() != Part.Outcome.ADAPTS) {
       return plain(part, Verdict.OUT, PartsWords.notRight(name, words(part.wrong())))
-          .withRemedy(PartsWords.adaptOrReturn());
+          .withRemedy(
+              Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.adaptOrReturn()));
     }
     if (part.outcome() == Part.Outcome.OPEN || !part.unchecked().isEmpty()) {
       boolean all = part.unchecked().isEmpty();
@@ -49,12 +52,17 @@ final class PartFindings {
                       name,
                       Figure.count(part.unchecked().size()),
                       Figure.count(part.asked().count())))
-          .withRemedy(all ? PartsWords.decide() : PartsWords.check(words(part.unchecked())));
+          .withRemedy(
+              Remedy.of(
+                  Remedy.Action.CHECK,
+                  Remedy.Page.PARTS,
+                  all ? PartsWords.decide() : PartsWords.check(words(part.unchecked()))));
     }
     if (part.outcome() == Part.Outcome.ADAPTS) {
       return with.isEmpty()
           ? plain(part, Verdict.NOT_KNOWN, PartsWords.adaptsUnknown(name))
-              .withRemedy(PartsWords.nameAdapter())
+              .withRemedy(
+                  Remedy.of(Remedy.Action.ENTER, Remedy.Page.PARTS, PartsWords.nameAdapter()))
           : plain(part, Verdict.AT_EDGE, PartsWords.adapts(name, with));
     }
     return plain(part, Verdict.WITHIN, PartsWords.fits(name));
@@ -82,7 +90,7 @@ final class PartFindings {
               key,
               PRACTICE,
               PartsWords.noneChosen(Figure.count(list.candidates().size())),
-              PartsWords.compare()));
+              Remedy.of(Remedy.Action.CHECK, Remedy.Page.PARTS, PartsWords.compare())));
       return;
     }
     Candidate taken =
@@ -94,11 +102,15 @@ final class PartFindings {
     if (taken.outline().isEmpty()) {
       findings.add(
           Finding.notKnown(
-              key, PRACTICE, PartsWords.outlineNotSeen(name), PartsWords.compareFirst()));
+              key,
+              PRACTICE,
+              PartsWords.outlineNotSeen(name),
+              Remedy.of(Remedy.Action.CHECK, Remedy.Page.PARTS, PartsWords.compareFirst())));
     } else if (taken.outline().get() == Part.Answer.WRONG) {
       findings.add(
           Finding.plain(key, Verdict.OUT, PRACTICE, PartsWords.outlineWrong(name))
-              .withRemedy(PartsWords.chooseOther()));
+              .withRemedy(
+                  Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.chooseOther())));
     }
   }
 }

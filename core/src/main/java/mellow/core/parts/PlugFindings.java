@@ -6,6 +6,7 @@ import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -34,7 +35,7 @@ final class PlugFindings {
   }
 
   private static Finding out(
-      Plug plug, Optional<Side> place, String what, Sentence says, Sentence remedy) {
+      Plug plug, Optional<Side> place, String what, Sentence says, Remedy remedy) {
     return Finding.plain(
             FindingKey.of("parts.plug-" + what, plug.subject(place)), Verdict.OUT, PRACTICE, says)
         .withRemedy(remedy);
@@ -51,7 +52,7 @@ final class PlugFindings {
                     Optional.empty(),
                     "gender",
                     PartsWords.oneGender(plug.label(), other.label()),
-                    PartsWords.cannotMate()));
+                    Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PARTS, PartsWords.cannotMate())));
   }
 
   private static Optional<Finding> alike(Plug plug) {
@@ -70,7 +71,7 @@ final class PlugFindings {
             Optional.empty(),
             "alike",
             PartsWords.unlike(plug.label(), left, right),
-            PartsWords.bothAlike()));
+            Remedy.of(Remedy.Action.CHECK, Remedy.Page.PARTS, PartsWords.bothAlike())));
   }
 
   private static Optional<Finding> wrong(Plug plug, Optional<Side> place) {
@@ -85,7 +86,7 @@ final class PlugFindings {
                     place
                         .map(side -> PartsWords.plugWrongOn(plug.label(), state, side, plug.use()))
                         .orElseGet(() -> PartsWords.plugWrong(plug.label(), state, plug.use())),
-                    PartsWords.putRight()));
+                    Remedy.of(Remedy.Action.REFIT, Remedy.Page.PARTS, PartsWords.putRight())));
   }
 
   private static Optional<Finding> open(PartsList list) {
@@ -103,6 +104,9 @@ final class PlugFindings {
             FindingKey.of("parts.plugs"),
             PRACTICE,
             PartsWords.plugsOpen(Figure.count(labels.size()), Figure.count(list.plugs().size())),
-            PartsWords.tickPlugs(which, labels.size() > 4)));
+            Remedy.of(
+                Remedy.Action.CHECK,
+                Remedy.Page.PARTS,
+                PartsWords.tickPlugs(which, labels.size() > 4))));
   }
 }

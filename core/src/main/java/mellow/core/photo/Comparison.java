@@ -6,6 +6,7 @@ import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -59,7 +60,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
           FindingKey.of("photo.shape"),
           LOCKS,
           marked ? PhotoWords.tooClose() : PhotoWords.noMarks(),
-          PhotoWords.setMarks());
+          Remedy.of(Remedy.Action.ENTER, Remedy.Page.PHOTOS, PhotoWords.setMarks()));
     }
     boolean good = before.focusLocked() && after.focusLocked();
     return Finding.plain(
@@ -74,11 +75,12 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
   }
 
   private static Finding locked(
-      String what, boolean inBoth, Sentence good, Sentence bad, Sentence remedy) {
+      String what, boolean inBoth, Sentence good, Sentence bad, Sentence lock) {
     FindingKey key = FindingKey.of("photo." + what);
     return inBoth
         ? Finding.plain(key, Verdict.WITHIN, LOCKS, good)
-        : Finding.plain(key, Verdict.OUT, LOCKS, bad).withRemedy(remedy);
+        : Finding.plain(key, Verdict.OUT, LOCKS, bad)
+            .withRemedy(Remedy.of(Remedy.Action.SET, Remedy.Page.PHOTOS, lock));
   }
 
   private static Optional<Finding> distance(Shot before, Shot after) {
@@ -96,6 +98,7 @@ public record Comparison(Optional<Registration> registration, List<Finding> find
                 Verdict.AT_EDGE,
                 LOCKS,
                 PhotoWords.otherDistance(Figure.lengthMm(was), Figure.lengthMm(is)))
-            .withRemedy(PhotoWords.samePlace()));
+            .withRemedy(
+                Remedy.of(Remedy.Action.CHECK, Remedy.Page.PHOTOS, PhotoWords.samePlace())));
   }
 }

@@ -9,7 +9,9 @@ import mellow.core.effort.Effort;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -96,8 +98,7 @@ final class FrontCheck {
     double off =
         Math.max(
             Math.abs(left.outMm() - right.outMm()), Math.abs(left.heightMm() - right.heightMm()));
-    Margin margin =
-        Margin.of(Figure.lengthMm(UNEVEN_LIMIT_MM - off), tapeMm * Math.sqrt(2), UNEVEN_LIMIT_MM);
+    Margin margin = Margin.upTo(Figure.lengthMm(UNEVEN_LIMIT_MM), off, tapeMm * Math.sqrt(2));
     Finding finding =
         Finding.on(
             FindingKey.of("place.even", pair.subject()),
@@ -107,7 +108,8 @@ final class FrontCheck {
                 ? PlacementWords.even(PlaceWords.both(pair))
                 : PlacementWords.uneven(PlaceWords.both(pair), Figure.lengthMm(off)));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(PlacementWords.setAlike())
+        ? finding.withRemedy(
+            Remedy.of(Remedy.Action.MOVE, Remedy.Page.PLACE, PlacementWords.setAlike()))
         : finding;
   }
 
@@ -131,7 +133,12 @@ final class FrontCheck {
             Verdict.AT_EDGE,
             FORWARD,
             PlacementWords.flush(who, away))
-        .withRemedy(PlacementWords.bracketGives(Figure.direction(turn - spot.headingDeg())))
+        .withRemedy(
+            Remedy.of(
+                    Remedy.Action.TURN,
+                    Remedy.Page.PLACE,
+                    PlacementWords.bracketGives(Figure.direction(turn - spot.headingDeg())))
+                .by(Figure.direction(turn - spot.headingDeg())))
         .withWorking(
             Working.of(
                 new Working.Line(
@@ -194,7 +201,12 @@ final class FrontCheck {
     }
     double gap = Shapes.gap(body, shape);
     double amount = gap - keepOut.clearanceMm();
-    Margin margin = Margin.of(Figure.lengthMm(amount), tapeMm, ROOM_MM);
+    Margin margin =
+        Margin.of(
+            Figure.lengthMm(amount),
+            tapeMm,
+            ROOM_MM,
+            Limit.least(Figure.lengthMm(keepOut.clearanceMm())));
     Finding finding =
         Finding.on(
             clearOf(keepOut, pair, side),
@@ -202,7 +214,12 @@ final class FrontCheck {
             DRAWN,
             PlacementWords.clearOf(who, Figure.lengthMm(gap), what));
     return margin.verdict() == Verdict.OUT
-        ? finding.withRemedy(PlacementWords.moveFarther(Figure.lengthMm(Math.abs(amount))))
+        ? finding.withRemedy(
+            Remedy.of(
+                    Remedy.Action.MOVE,
+                    Remedy.Page.PLACE,
+                    PlacementWords.moveFarther(Figure.lengthMm(Math.abs(amount))))
+                .by(Figure.lengthMm(Math.abs(amount))))
         : finding;
   }
 
@@ -210,7 +227,8 @@ final class FrontCheck {
     return FindingKey.of("place.clear", new Subject.Surface(pair.subject(side), keepOut.id()));
   }
 
-  private static Finding out(FindingKey key, Sentence says, Sentence remedy) {
-    return Finding.plain(key, Verdict.OUT, DRAWN, says).withRemedy(remedy);
+  private static Finding out(FindingKey key, Sentence says, Sentence move) {
+    return Finding.plain(key, Verdict.OUT, DRAWN, says)
+        .withRemedy(Remedy.of(Remedy.Action.MOVE, Remedy.Page.PLACE, move));
   }
 }

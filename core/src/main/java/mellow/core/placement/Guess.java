@@ -2,6 +2,7 @@ package mellow.core.placement;
 
 import java.util.Optional;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
@@ -74,11 +75,14 @@ public enum Guess {
     };
   }
 
-  private Sentence remedy() {
-    return switch (this) {
-      case PLACE -> PlacementWords.measurePlace();
-      case HEADING -> PlacementWords.measureHeading();
-      case WIDTH -> PlacementWords.measureWidth();
-    };
+  private Remedy remedy() {
+    return Remedy.of(
+        Remedy.Action.MEASURE,
+        Remedy.Page.PLACE,
+        switch (this) {
+          case PLACE -> PlacementWords.measurePlace();
+          case HEADING -> PlacementWords.measureHeading();
+          case WIDTH -> PlacementWords.measureWidth();
+        });
   }
 }

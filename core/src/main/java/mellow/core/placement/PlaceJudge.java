@@ -12,6 +12,7 @@ import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Margin;
 import mellow.core.finding.Quantity;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
@@ -107,7 +108,12 @@ final class PlaceJudge {
           .withDetail(excused.get().why());
     }
     double room = limits.halfWidthOr(room(rule, limits.nearestLimit(value)));
-    Margin margin = Margin.of(figure(rule, amount), measure.uncertainty(pair, rule.asks()), room);
+    Margin margin =
+        Margin.of(
+            figure(rule, amount),
+            measure.uncertainty(pair, rule.asks()),
+            room,
+            limits.limit(limit -> figure(rule, limit)));
     Verdict verdict =
         rule.asks().quantity() == Quantity.COUNT
             ? amount < 0 ? Verdict.OUT : Verdict.WITHIN
@@ -135,25 +141,35 @@ final class PlaceJudge {
     return switch (asks) {
       case ABOVE_DIPPED ->
           Finding.notKnown(
-              key, rule.source(), PlacementWords.topNotKnown(who), PlacementWords.drawLowBeam());
+              key,
+              rule.source(),
+              PlacementWords.topNotKnown(who),
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.PLACE, PlacementWords.drawLowBeam()));
       case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
           Finding.notKnown(
-              key, rule.source(), PlacementWords.gapNotKnown(who), PlacementWords.drawTurnSignal());
+              key,
+              rule.source(),
+              PlacementWords.gapNotKnown(who),
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.PLACE, PlacementWords.drawTurnSignal()));
       case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
           Finding.notKnown(
               key,
               rule.source(),
               PlacementWords.sightNotKnown(who),
-              PlacementWords.measureRecess());
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.PLACE, PlacementWords.measureRecess()));
       case REFERENCE_SUM ->
           Finding.notKnown(
-              key, rule.source(), PlacementWords.sumNotKnown(who), PlacementWords.enterMarks());
+              key,
+              rule.source(),
+              PlacementWords.sumNotKnown(who),
+              Remedy.of(Remedy.Action.READ, Remedy.Page.PLACE, PlacementWords.enterMarks()));
       default ->
           Finding.notKnown(
               key,
               rule.source(),
               PlacementWords.notKnown(who, asks),
-              PlacementWords.enterFromSheet(asks));
+              Remedy.of(
+                  Remedy.Action.ENTER, Remedy.Page.PLACE, PlacementWords.enterFromSheet(asks)));
     };
   }
 

@@ -1,6 +1,7 @@
 package mellow.core.placement;
 
 import mellow.core.finding.Figure;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Words;
@@ -74,22 +75,31 @@ final class PlaceWords {
         title);
   }
 
-  static Sentence remedy(PlaceRule rule, boolean high, double offBy) {
+  static Remedy remedy(PlaceRule rule, boolean high, double offBy) {
     Figure off = PlaceJudge.figure(rule, offBy);
     return switch (rule.asks()) {
       case LOWER_EDGE_HEIGHT, UPPER_EDGE_HEIGHT, CENTRE_HEIGHT, ABOVE_DIPPED ->
-          PlacementWords.moveUpDown(off, high);
-      case OUTER_EDGE -> PlacementWords.moveInOut(off, high);
-      case INNER_SPACING -> PlacementWords.moveEach(off, high);
+          move(PlacementWords.moveUpDown(off, high)).by(off);
+      case OUTER_EDGE -> move(PlacementWords.moveInOut(off, high)).by(off);
+      case INNER_SPACING -> move(PlacementWords.moveEach(off, high)).by(off);
       case TURN_SIGNAL_GAP, TURN_SIGNAL_CENTRE_GAP ->
-          PlacementWords.moveAway(off, rule.excuse().isPresent());
-      case HEADING -> PlacementWords.turnAhead(off);
+          move(PlacementWords.moveAway(off, rule.excuse().isPresent())).by(off);
+      case HEADING ->
+          Remedy.of(Remedy.Action.TURN, Remedy.Page.PLACE, PlacementWords.turnAhead(off)).by(off);
       case SEEN_OUTWARDS, SEEN_INWARDS, SEEN_UPWARDS, SEEN_DOWNWARDS ->
-          PlacementWords.bringForward();
-      case REFERENCE_SUM -> PlacementWords.smallerMarks();
-      case LIT_AREA -> PlacementWords.otherArea(high);
-      case INTENSITY -> PlacementWords.otherIntensity(high);
-      case COUNT -> PlacementWords.remove(off);
+          move(PlacementWords.bringForward());
+      case REFERENCE_SUM -> change(PlacementWords.smallerMarks());
+      case LIT_AREA -> change(PlacementWords.otherArea(high));
+      case INTENSITY -> change(PlacementWords.otherIntensity(high));
+      case COUNT -> change(PlacementWords.remove(off)).by(off);
     };
+  }
+
+  private static Remedy move(Sentence says) {
+    return Remedy.of(Remedy.Action.MOVE, Remedy.Page.PLACE, says);
+  }
+
+  private static Remedy change(Sentence says) {
+    return Remedy.of(Remedy.Action.CHANGE, Remedy.Page.PLACE, says);
   }
 }

@@ -3,7 +3,9 @@ package mellow.core.proof;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -49,7 +51,8 @@ public record FlashRate(Side side, int flashes, double seconds) {
         Margin.of(
             Figure.count(Math.min(perMinute() - LEAST, MOST - perMinute())),
             uncertainty(),
-            HALF_BAND);
+            HALF_BAND,
+            Limit.between(Figure.count(LEAST), Figure.count(MOST)));
     Finding finding =
         Finding.on(
                 FindingKey.of("prove.flash", Subject.Lamp.of(LampFunction.TURN, side)),
@@ -67,6 +70,9 @@ public record FlashRate(Side side, int flashes, double seconds) {
       return finding;
     }
     return finding.withRemedy(
-        perMinute() > LEAST + HALF_BAND ? ProofWords.tooFast() : ProofWords.tooSlow());
+        Remedy.of(
+            Remedy.Action.CHANGE,
+            Remedy.Page.PROVE,
+            perMinute() > LEAST + HALF_BAND ? ProofWords.tooFast() : ProofWords.tooSlow()));
   }
 }

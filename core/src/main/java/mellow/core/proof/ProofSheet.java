@@ -9,6 +9,7 @@ import mellow.core.feed.DrivingState;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -162,7 +163,9 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
     Optional<Sentence> why = open.stream().flatMap(cell -> cell.reopened().stream()).findFirst();
     Finding finding =
         Finding.plain(FindingKey.of("prove.open", lamp.subject()), Verdict.NOT_KNOWN, PROOF, says)
-            .withRemedy(ProofWords.tryIt(open.get(0).state()));
+            .withRemedy(
+                Remedy.of(
+                    Remedy.Action.TRY, Remedy.Page.PROVE, ProofWords.tryIt(open.get(0).state())));
     return why.map(because -> finding.withDetail(ProofWords.triedBefore(because))).orElse(finding);
   }
 
@@ -183,7 +186,11 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
                 Verdict.OUT,
                 Isolation.SOURCE,
                 ProofWords.fault(who(cell), result.outcome(), cell.state()))
-            .withRemedy(inOrder(Isolation.firstThree(result.outcome(), light)));
+            .withRemedy(
+                Remedy.of(
+                    Remedy.Action.CHECK,
+                    Remedy.Page.PROVE,
+                    inOrder(Isolation.firstThree(result.outcome(), light))));
     return result.seen().isEmpty() ? finding : finding.withDetail(ProofWords.seen(result.seen()));
   }
 
@@ -198,6 +205,6 @@ public record ProofSheet(ProofList list, List<Cell> cells) {
             PROOF,
             ProofWords.worksNow(who(cell), result.tries(), cell.state()))
         .withDetail(ProofWords.explainAll())
-        .withRemedy(ProofWords.tryAgain());
+        .withRemedy(Remedy.of(Remedy.Action.TRY, Remedy.Page.PROVE, ProofWords.tryAgain()));
   }
 }

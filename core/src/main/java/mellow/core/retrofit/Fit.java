@@ -7,7 +7,9 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -20,6 +22,9 @@ import mellow.core.subject.SubjectKind;
 /** Whether a projector fits its housing: it touches neither lens nor bowl nor what lies behind. */
 public final class Fit {
   private static final Source ENVELOPE = Source.commonPractice(RetrofitWords.srcFit());
+
+  /** Nothing may touch. */
+  private static final Limit CLEARS = Limit.least(Figure.fineMm(0));
 
   /** A calliper in a bowl, and a depth gauge through the bulb hole. Judged. */
   private static final double CALLIPER_MM = 0.5;
@@ -85,11 +90,11 @@ public final class Fit {
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
           RetrofitWords.bowlNotKnown(shroud),
-          RetrofitWords.measureBowl(shroud));
+          Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BENCH, RetrofitWords.measureBowl(shroud)));
     }
     double opening = housing.bowlOpeningMm().getAsDouble();
     double aSide = aSideMm(opening, partMm.getAsDouble());
-    Margin margin = Margin.of(Figure.fineMm(aSide), CALLIPER_MM, ROOM_ASIDE_MM);
+    Margin margin = Margin.of(Figure.fineMm(aSide), CALLIPER_MM, ROOM_ASIDE_MM, CLEARS);
     Finding finding =
         Finding.on(
                 FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
@@ -110,7 +115,9 @@ public final class Fit {
     if (margin.verdict() != Verdict.OUT) {
       return finding;
     }
-    Finding narrow = finding.withRemedy(RetrofitWords.cutBowl());
+    Finding narrow =
+        finding.withRemedy(
+            Remedy.of(Remedy.Action.WORK, Remedy.Page.BENCH, RetrofitWords.cutBowl()));
     // what can be cut is no fault of the pair: it is the next thing to do
     return mount == Mount.GLUED && canBeCut() ? narrow.withVerdict(Verdict.AT_EDGE) : narrow;
   }
@@ -140,11 +147,16 @@ public final class Fit {
                   FindingKey.of("bench.cut"),
                   source,
                   RetrofitWords.cutNotKnown(),
-                  RetrofitWords.measureCut())
+                  Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BENCH, RetrofitWords.measureCut()))
               .withDetail(RetrofitWords.cutAllRound(Figure.fineMm(more))));
     }
     double most = housing.cutToMm().getAsDouble();
-    Margin margin = Margin.of(Figure.fineMm((most - needed) / 2), CALLIPER_MM, ROOM_ASIDE_MM);
+    Margin margin =
+        Margin.of(
+            Figure.fineMm((most - needed) / 2),
+            CALLIPER_MM,
+            ROOM_ASIDE_MM,
+            Limit.most(Figure.fineMm(most)));
     boolean out = margin.verdict() == Verdict.OUT;
     Finding finding =
         Finding.on(
@@ -155,24 +167,28 @@ public final class Fit {
                 ? RetrofitWords.cutImpossible(Figure.fineMm(needed), Figure.fineMm(most))
                 : RetrofitWords.cutTo(Figure.fineMm(more), Figure.fineMm(needed)));
     return Optional.of(
-        finding.withRemedy(out ? RetrofitWords.smallerPart() : RetrofitWords.cutInSteps()));
+        finding.withRemedy(
+            Remedy.of(
+                Remedy.Action.WORK,
+                Remedy.Page.BENCH,
+                out ? RetrofitWords.smallerPart() : RetrofitWords.cutInSteps())));
   }
 
   /** Room along the axis: what there is, what the projector takes, ahead of its mount or behind. */
   private record Along(OptionalDouble roomMm, OptionalDouble takenMm, boolean ahead) {}
 
-  private static Finding along(String id, Along along, Sentence read, Sentence remedy) {
+  private static Finding along(String id, Along along, Sentence read, Sentence change) {
     if (along.roomMm().isEmpty() || along.takenMm().isEmpty()) {
       return Finding.notKnown(
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
           ENVELOPE,
           RetrofitWords.alongNotKnown(along.ahead()),
-          read);
+          Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BENCH, read));
     }
     double room = along.roomMm().getAsDouble();
     double taken = along.takenMm().getAsDouble();
     double clear = room - taken;
-    Margin margin = Margin.of(Figure.fineMm(clear), DEPTH_GAUGE_MM, ROOM_AHEAD_MM);
+    Margin margin = Margin.of(Figure.fineMm(clear), DEPTH_GAUGE_MM, ROOM_AHEAD_MM, CLEARS);
     Finding finding =
         Finding.on(
                 FindingKey.of("bench.fit", SubjectKind.DIMENSION.named(id)),
@@ -188,7 +204,9 @@ public final class Fit {
                         RetrofitWords.roomToFormula(),
                         Sentence.of("{0} − {1}", Figure.fineMm(room), Figure.fineMm(taken)),
                         Figure.fineMm(clear))));
-    return margin.verdict() == Verdict.WITHIN ? finding : finding.withRemedy(remedy);
+    return margin.verdict() == Verdict.WITHIN
+        ? finding
+        : finding.withRemedy(Remedy.of(Remedy.Action.CHANGE, Remedy.Page.BENCH, change));
   }
 
   private Finding hole() {
@@ -197,11 +215,16 @@ public final class Fit {
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
           ENVELOPE,
           RetrofitWords.holeNotKnown(),
-          RetrofitWords.measureHole());
+          Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BENCH, RetrofitWords.measureHole()));
     }
     double thread = projector.threadMm().getAsDouble();
     double hole = housing.holeMm().getAsDouble();
-    Margin margin = Margin.of(Figure.fineMm(hole - thread), CALLIPER_MM, ROOM_ASIDE_MM);
+    Margin margin =
+        Margin.of(
+            Figure.fineMm(hole - thread),
+            CALLIPER_MM,
+            ROOM_ASIDE_MM,
+            Limit.least(Figure.fineMm(thread)));
     if (margin.verdict() == Verdict.WITHIN) {
       return Finding.on(
           FindingKey.of("bench.fit", SubjectKind.DIMENSION.named("hole")),
@@ -216,7 +239,9 @@ public final class Fit {
             ENVELOPE,
             RetrofitWords.holeTight(Figure.fineMm(hole), Figure.fineMm(thread)))
         .withVerdict(Verdict.AT_EDGE)
-        .withRemedy(drilled(thread));
+        .withRemedy(
+            Remedy.of(Remedy.Action.WORK, Remedy.Page.BENCH, drilled(thread))
+                .by(Figure.fineMm(thread)));
   }
 
   /** A hole that is filed to fit is drilled smaller than what goes through it, never larger. */

@@ -37,14 +37,17 @@ public record FitSection(List<Piece> pieces, List<Span> spans) {
     BOSS
   }
 
-  /**
-   * A closed outline.
-   *
-   * @param points x and y in turn
-   */
-  public record Piece(Of of, List<Double> points) {
+  /** A corner of an outline, mm. */
+  public record Vertex(double xMm, double yMm) {}
+
+  /** A closed outline. */
+  public record Piece(Of of, List<Vertex> vertices) {
     public Piece {
-      points = List.copyOf(points);
+      vertices = List.copyOf(vertices);
+    }
+
+    private Piece(Of of, Vertex... vertices) {
+      this(of, List.of(vertices));
     }
   }
 
@@ -89,9 +92,12 @@ public record FitSection(List<Piece> pieces, List<Span> spans) {
     pieces.add(
         new Piece(
             Of.LENS_OF_HOUSING,
-            List.of(
-                depth, high, depth + 3, high, depth + 8, 0.0, depth + 3, -high, depth, -high,
-                depth + 4, 0.0)));
+            at(depth, high),
+            at(depth + 3, high),
+            at(depth + 8, 0),
+            at(depth + 3, -high),
+            at(depth, -high),
+            at(depth + 4, 0)));
     if (thread > 0) {
       pieces.add(box(Of.BOSS, -Math.min(back, 12), 0, thread / 2));
     }
@@ -101,17 +107,11 @@ public record FitSection(List<Piece> pieces, List<Span> spans) {
     pieces.add(
         new Piece(
             Of.LENS,
-            List.of(
-                front - 18,
-                lens / 2,
-                front - 8,
-                lens * 0.44,
-                front,
-                0.0,
-                front - 8,
-                -lens * 0.44,
-                front - 18,
-                -lens / 2)));
+            at(front - 18, lens / 2),
+            at(front - 8, lens * 0.44),
+            at(front, 0),
+            at(front - 8, -lens * 0.44),
+            at(front - 18, -lens / 2)));
     projector
         .shroudMm()
         .ifPresent(
@@ -129,27 +129,16 @@ public record FitSection(List<Piece> pieces, List<Span> spans) {
       halves.add(
           new Piece(
               Of.HOUSING,
-              List.of(
-                  0.0,
-                  sign * hole / 2,
-                  -WALL,
-                  sign * hole / 2,
-                  -WALL,
-                  sign * (opening / 2 * 0.8),
-                  rim - WALL,
-                  sign * (opening / 2 + WALL),
-                  rim - WALL,
-                  sign * high,
-                  depth,
-                  sign * high,
-                  depth,
-                  sign * (high - WALL),
-                  rim,
-                  sign * (high - WALL),
-                  rim,
-                  sign * opening / 2,
-                  0.0,
-                  sign * (opening / 2 * 0.8 - WALL))));
+              at(0, sign * hole / 2),
+              at(-WALL, sign * hole / 2),
+              at(-WALL, sign * (opening / 2 * 0.8)),
+              at(rim - WALL, sign * (opening / 2 + WALL)),
+              at(rim - WALL, sign * high),
+              at(depth, sign * high),
+              at(depth, sign * (high - WALL)),
+              at(rim, sign * (high - WALL)),
+              at(rim, sign * opening / 2),
+              at(0, sign * (opening / 2 * 0.8 - WALL))));
     }
     return halves;
   }
@@ -157,34 +146,28 @@ public record FitSection(List<Piece> pieces, List<Span> spans) {
   private static Piece cap(double behind, double high) {
     return new Piece(
         Of.HOUSING,
-        List.of(
-            -behind - WALL,
-            high * 0.7,
-            -behind,
-            high * 0.7,
-            -behind,
-            -high * 0.7,
-            -behind - WALL,
-            -high * 0.7));
+        at(-behind - WALL, high * 0.7),
+        at(-behind, high * 0.7),
+        at(-behind, -high * 0.7),
+        at(-behind - WALL, -high * 0.7));
+  }
+
+  private static Vertex at(double xMm, double yMm) {
+    return new Vertex(xMm, yMm);
   }
 
   private static Piece box(Of of, double back, double front, double half) {
-    return new Piece(of, List.of(back, half, front, half, front, -half, back, -half));
+    return new Piece(of, at(back, half), at(front, half), at(front, -half), at(back, -half));
   }
 
   private static Piece rim(double front, double y) {
     double inner = y - Math.signum(y) * 4;
     return new Piece(
         Of.SHROUD,
-        List.of(
-            front - 20,
-            inner,
-            front - 20,
-            inner + Math.signum(y) * 1.5,
-            front,
-            y,
-            front,
-            y - Math.signum(y) * 1.5));
+        at(front - 20, inner),
+        at(front - 20, inner + Math.signum(y) * 1.5),
+        at(front, y),
+        at(front, y - Math.signum(y) * 1.5));
   }
 
   private static List<Span> spans(Housing housing, Projector projector, double high) {

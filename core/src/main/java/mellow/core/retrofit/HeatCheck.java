@@ -6,7 +6,9 @@ import java.util.Optional;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Margin;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -72,7 +74,10 @@ public final class HeatCheck {
           key,
           source,
           RetrofitWords.heatNotKnown(object.what()),
-          sorted.size() < 4 ? RetrofitWords.readHeat() : RetrofitWords.readOn());
+          Remedy.of(
+              Remedy.Action.READ,
+              Remedy.Page.BENCH,
+              sorted.size() < 4 ? RetrofitWords.readHeat() : RetrofitWords.readOn()));
     }
     double end = curve.get().endCelsius();
     Sentence headline = RetrofitWords.heatEnds(what, Figure.celsius(end), Figure.celsius(limit));
@@ -84,12 +89,18 @@ public final class HeatCheck {
   private static java.util.function.Function<Sentence, Finding> onLimit(
       FindingKey key, Source source, double limit, double value, double uncertainty) {
     // a difference of temperatures, so a bare number and no reading of a thermometer
-    Margin margin = Margin.of(Figure.number(limit - value), uncertainty, ROOM_CELSIUS);
+    Margin margin =
+        Margin.of(
+            Figure.number(limit - value),
+            uncertainty,
+            ROOM_CELSIUS,
+            Limit.most(Figure.celsius(limit)));
     return headline -> {
       Finding finding = Finding.on(key, margin, source, headline);
       return margin.verdict() == Verdict.WITHIN
           ? finding
-          : finding.withRemedy(RetrofitWords.coolIt());
+          : finding.withRemedy(
+              Remedy.of(Remedy.Action.WAIT, Remedy.Page.BENCH, RetrofitWords.coolIt()));
     };
   }
 

@@ -1,6 +1,8 @@
 package mellow.core.rules;
 
 import mellow.core.finding.CannotBe;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Limit;
 import mellow.core.finding.Source;
 
 /**
@@ -23,6 +25,11 @@ public record AsideRule(double mostLeftPercent, double mostRightPercent, Source 
   /** What is left of the room; positive within. */
   public double marginOf(double leftPercent) {
     return Math.min(mostLeftPercent - leftPercent, mostRightPercent + leftPercent);
+  }
+
+  /** What it allows, in percent to the left. */
+  public Limit limit() {
+    return Limit.between(Figure.percent(-mostRightPercent), Figure.percent(mostLeftPercent));
   }
 
   /** Half of the room. */

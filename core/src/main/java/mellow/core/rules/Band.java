@@ -1,8 +1,11 @@
 package mellow.core.rules;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import mellow.core.finding.CannotBe;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Limit;
 
 /**
  * What a rule allows, in the rule's own unit.
@@ -46,6 +49,15 @@ public record Band(OptionalDouble lowest, OptionalDouble highest) {
   public boolean isNearerToHighest(double value) {
     return highest.orElse(Double.POSITIVE_INFINITY) - value
         <= value - lowest.orElse(Double.NEGATIVE_INFINITY);
+  }
+
+  /** The same as a finding says it. */
+  public Limit limit(DoubleFunction<Figure> figure) {
+    return new Limit(of(lowest, figure), of(highest, figure));
+  }
+
+  private static Optional<Figure> of(OptionalDouble end, DoubleFunction<Figure> figure) {
+    return end.isPresent() ? Optional.of(figure.apply(end.getAsDouble())) : Optional.empty();
   }
 
   /** The limit nearer to the given value. */

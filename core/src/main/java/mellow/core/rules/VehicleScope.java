@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Verdict;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.BodyKind;
@@ -48,7 +49,9 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                       set.scopeSource(),
                       RulesWords.otherClass(set.title(), known.get().name()))
                   .withDetail(RulesWords.madeFor(classes))
-                  .withRemedy(RulesWords.otherSet()));
+                  .withRemedy(
+                      Remedy.of(
+                          Remedy.Action.CHANGE, Remedy.Page.RULEBOOK, RulesWords.otherSet())));
     }
     return body.filter(DOUBTFUL::contains)
         .map(
@@ -57,7 +60,8 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                     key(set),
                     set.scopeSource(),
                     RulesWords.classUnknown(set.title(), looks),
-                    RulesWords.enterClass(classes)));
+                    Remedy.of(
+                        Remedy.Action.ENTER, Remedy.Page.TAKE_IN, RulesWords.enterClass(classes))));
   }
 
   /** Whether a finding speaks against judging a vehicle by a set. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -40,6 +41,8 @@ public record LampRecord(BySide<Boolean> heights, boolean spacing) {
                     Verdict.NOT_KNOWN,
                     PRACTICE,
                     StanceWords.notMeasured(open))
-                .withRemedy(StanceWords.measureLamps()));
+                .withRemedy(
+                    Remedy.of(
+                        Remedy.Action.MEASURE, Remedy.Page.CAME, StanceWords.measureLamps())));
   }
 }

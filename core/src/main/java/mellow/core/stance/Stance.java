@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -160,7 +161,11 @@ public record Stance(
                   PRACTICE,
                   StanceWords.dialMoved(
                       Figure.dial(dialBefore.orElseThrow()), Figure.dial(dialNow.orElseThrow())))
-              .withRemedy(readSince ? StanceWords.dialThen() : StanceWords.setDial()));
+              .withRemedy(
+                  Remedy.of(
+                      Remedy.Action.SET,
+                      Remedy.Page.CAME,
+                      readSince ? StanceWords.dialThen() : StanceWords.setDial())));
     }
     return findings;
   }
@@ -181,7 +186,7 @@ public record Stance(
     }
     return Finding.plain(
             key, effect.isTelling() ? Verdict.OUT : Verdict.AT_EDGE, DERIVED, effect.says())
-        .withRemedy(StanceWords.aimAgain())
+        .withRemedy(Remedy.of(Remedy.Action.READ, Remedy.Page.WALL, StanceWords.aimAgain()))
         .withWorking(effect.working());
   }
 
@@ -192,6 +197,9 @@ public record Stance(
             Verdict.NOT_KNOWN,
             DERIVED,
             StanceWords.tiltNotKnown())
-        .withRemedy(tyres ? StanceWords.enterTyres() : StanceWords.measureLever());
+        .withRemedy(
+            tyres
+                ? Remedy.of(Remedy.Action.ENTER, Remedy.Page.CAME, StanceWords.enterTyres())
+                : Remedy.of(Remedy.Action.MEASURE, Remedy.Page.CAME, StanceWords.measureLever()));
   }
 }

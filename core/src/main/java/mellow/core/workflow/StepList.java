@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -157,6 +158,10 @@ public record StepList(List<StepLine> lines) {
             .withDetail(WorkflowWords.becauseOf(mark.by(), mark.reason()));
     return line.step().comesOff().isEmpty()
         ? finding
-        : finding.withRemedy(WorkflowWords.doLater(line.step().comesOff()));
+        : finding.withRemedy(
+            Remedy.of(
+                Remedy.Action.REFIT,
+                Remedy.Page.valueOf(line.step().stage().name()),
+                WorkflowWords.doLater(line.step().comesOff())));
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -36,7 +37,7 @@ public final class TakeInFindings {
               FindingKey.of("take-in.wanted"),
               Source.judged(WorkflowWords.srcPlan()),
               WorkflowWords.wantedUnknown(),
-              WorkflowWords.chooseWork()));
+              Remedy.of(Remedy.Action.ENTER, Remedy.Page.TAKE_IN, WorkflowWords.chooseWork())));
     }
     takeIn.changes().stream()
         .sorted()
@@ -70,18 +71,23 @@ public final class TakeInFindings {
     Sentence says = WorkflowWords.before(change);
     if (change.isOfStance() && since.readAgain()) {
       return Finding.plain(key, Verdict.WITHIN, STANCE, WorkflowWords.readSince(change))
-          .withRemedy(WorkflowWords.seeWall());
+          .withRemedy(Remedy.of(Remedy.Action.CHECK, Remedy.Page.WALL, WorkflowWords.seeWall()));
     }
     if (change.isOfStance()) {
       return Finding.plain(
               key, takeIn.stanceNoted() ? Verdict.WITHIN : Verdict.NOT_KNOWN, STANCE, says)
           .withRemedy(
-              takeIn.stanceNoted() ? WorkflowWords.stanceNoted() : WorkflowWords.noteStance());
+              Remedy.of(
+                  Remedy.Action.ENTER,
+                  Remedy.Page.CAME,
+                  takeIn.stanceNoted() ? WorkflowWords.stanceNoted() : WorkflowWords.noteStance()));
     }
     Source source = change == PriorChange.WIRING ? GRID : HOUSING;
     return Finding.plain(key, Verdict.AT_EDGE, source, says)
         .withRemedy(
-            change == PriorChange.WIRING ? WorkflowWords.probeFirst() : WorkflowWords.readLens());
+            change == PriorChange.WIRING
+                ? Remedy.of(Remedy.Action.MEASURE, Remedy.Page.FEED, WorkflowWords.probeFirst())
+                : Remedy.of(Remedy.Action.READ, Remedy.Page.PARTS, WorkflowWords.readLens()));
   }
 
   /** What was wrong when the vehicle came, and works now. */
@@ -116,8 +122,8 @@ public final class TakeInFindings {
                 : WorkflowWords.fault(who(check), check.state()))
         .withRemedy(
             takeIn.kinds().contains(WorkKind.REPAIR)
-                ? WorkflowWords.findCause()
-                : WorkflowWords.showCustomer());
+                ? Remedy.of(Remedy.Action.CHECK, Remedy.Page.PROVE, WorkflowWords.findCause())
+                : Remedy.of(Remedy.Action.TELL, Remedy.Page.TAKE_IN, WorkflowWords.showCustomer()));
   }
 
   private static Optional<Finding> untried(TakeIn takeIn) {
@@ -140,6 +146,6 @@ public final class TakeInFindings {
             open.size() > 2
                 ? WorkflowWords.manyUntried(open.size())
                 : WorkflowWords.untried(open).capital(),
-            WorkflowWords.tryThem()));
+            Remedy.of(Remedy.Action.TRY, Remedy.Page.TAKE_IN, WorkflowWords.tryThem())));
   }
 }

@@ -75,7 +75,7 @@ class BenchAimTest {
         .satisfies(
             one -> {
               assertThat(one.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-              assertThat(one.remedy()).contains(AimWords.tapeFactory());
+              assertThatFinding(one).advises(AimWords.tapeFactory());
             });
     // without a reference the roll can be judged all the same
     assertThat(

@@ -43,7 +43,7 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
 
   /** The remedy has this key and these arguments; figures to nine digits. */
   public FindingAssert advises(Sentence expected) {
-    same(actual.remedy().orElse(Sentence.EMPTY), expected);
+    same(actual.remedy().map(Remedy::says).orElse(Sentence.EMPTY), expected);
     return this;
   }
 
@@ -58,7 +58,8 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
   }
 
   public FindingAssert advises(String part) {
-    Assertions.assertThat(text(actual.remedy().orElse(Sentence.EMPTY))).contains(part);
+    Assertions.assertThat(text(actual.remedy().map(Remedy::says).orElse(Sentence.EMPTY)))
+        .contains(part);
     return this;
   }
 

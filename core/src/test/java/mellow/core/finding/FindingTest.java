@@ -9,6 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class FindingTest {
+  private static final Limit NONE_LESS = Limit.least(Figure.lengthMm(0));
+
   @ParameterizedTest
   @CsvSource({
     "2, 1, WITHIN",
@@ -31,8 +33,8 @@ class FindingTest {
 
   @Test
   void aMarginNeedsRoom() {
-    assertThat(Margin.of(Figure.lengthMm(5), 1, 20).share()).isEqualTo(0.25);
-    assertThatThrownBy(() -> Margin.of(Figure.lengthMm(5), 1, 0))
+    assertThat(Margin.of(Figure.lengthMm(5), 1, 20, NONE_LESS).share()).isEqualTo(0.25);
+    assertThatThrownBy(() -> Margin.of(Figure.lengthMm(5), 1, 0, NONE_LESS))
         .hasMessageContaining("must be positive");
   }
 

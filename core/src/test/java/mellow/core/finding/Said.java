@@ -14,6 +14,10 @@ public final class Said {
     return Speech.ENGLISH.written(sentence).pattern();
   }
 
+  public static String pattern(Remedy remedy) {
+    return pattern(remedy.says());
+  }
+
   /** The key alone: "feed.fedTwice"; of a constant, its name in the catalogue. */
   public static String key(Sentence sentence) {
     if (sentence instanceof Sentence.Capital capital) {
@@ -30,6 +34,14 @@ public final class Said {
   /** The figures alone, in the order in which they stand. */
   public static List<Figure> figures(Sentence sentence) {
     return Speech.ENGLISH.written(sentence).figures();
+  }
+
+  public static List<Figure> figures(Remedy remedy) {
+    return figures(remedy.says());
+  }
+
+  public static String text(Remedy remedy) {
+    return text(remedy.says());
   }
 
   /** With its figures, in metric units. */

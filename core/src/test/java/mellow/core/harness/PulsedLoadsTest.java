@@ -1,5 +1,6 @@
 package mellow.core.harness;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -23,6 +24,7 @@ import mellow.core.circuit.Switch;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
+import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.vehicle.Side;
@@ -179,9 +181,11 @@ class PulsedLoadsTest {
   void remedyNamesWhereTheLossIs() {
     Finding ground = finding(lamp(0.5, 12), "feed.drop@component:bulb", Controls.OFF);
     assertThat(ground.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(ground.remedy()).contains(HarnessWords.cleanJoint("ground joint"));
-    assertThat(finding(lamp(0.001, 20), "feed.drop@component:bulb", Controls.OFF).remedy())
-        .contains(HarnessWords.thicker());
+    assertThatFinding(ground).advises(HarnessWords.cleanJoint("ground joint"));
+    assertThat(ground.remedy().orElseThrow().on())
+        .contains(SubjectKind.COMPONENT.named("ground joint"));
+    assertThatFinding(finding(lamp(0.001, 20), "feed.drop@component:bulb", Controls.OFF))
+        .advises(HarnessWords.thicker());
   }
 
   private static Circuit lamp(double groundOhms, int awg) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.DoubleStream;
 import mellow.core.retrofit.FitSection.Field;
 import mellow.core.retrofit.FitSection.Of;
 import mellow.core.retrofit.FitSection.Piece;
@@ -47,30 +49,28 @@ class FitSectionTest {
   @Test
   void partsStandWhereTheyWereMeasured() {
     List<Piece> pieces = FitSection.of(HOUSING, PROJECTOR).pieces();
-    assertThat(most(pieces, Of.LENS, 0)).isEqualTo(88);
-    assertThat(most(pieces, Of.LENS, 1)).isEqualTo(63.5 / 2);
-    assertThat(most(pieces, Of.SHROUD, 1)).isEqualTo(46);
+    assertThat(most(pieces, Of.LENS, FitSection.Vertex::xMm)).isEqualTo(88);
+    assertThat(most(pieces, Of.LENS, FitSection.Vertex::yMm)).isEqualTo(63.5 / 2);
+    assertThat(most(pieces, Of.SHROUD, FitSection.Vertex::yMm)).isEqualTo(46);
     assertThat(least(pieces, Of.BODY)).isEqualTo(-61);
     assertThat(pieces).extracting(Piece::of).doesNotContain(Of.BOSS);
   }
 
-  private static double most(List<Piece> pieces, Of of, int coordinate) {
+  private static double most(
+      List<Piece> pieces, Of of, ToDoubleFunction<FitSection.Vertex> coordinate) {
     return coordinates(pieces, of, coordinate).max().orElseThrow();
   }
 
   private static double least(List<Piece> pieces, Of of) {
-    return coordinates(pieces, of, 0).min().orElseThrow();
+    return coordinates(pieces, of, FitSection.Vertex::xMm).min().orElseThrow();
   }
 
-  private static java.util.stream.DoubleStream coordinates(
-      List<Piece> pieces, Of of, int coordinate) {
+  private static DoubleStream coordinates(
+      List<Piece> pieces, Of of, ToDoubleFunction<FitSection.Vertex> coordinate) {
     return pieces.stream()
         .filter(piece -> piece.of() == of)
-        .flatMapToDouble(
-            piece ->
-                java.util.stream.IntStream.range(0, piece.points().size())
-                    .filter(index -> index % 2 == coordinate)
-                    .mapToDouble(index -> piece.points().get(index)));
+        .flatMap(piece -> piece.vertices().stream())
+        .mapToDouble(coordinate);
   }
 
   /** Nothing measured yet: something is drawn to measure on, and says that it is not measured. */
@@ -93,6 +93,7 @@ class FitSectionTest {
                 Projector.Size.FRONT, 88.0,
                 Projector.Size.BEHIND, 61.0,
                 Projector.Size.THREAD, 22.2));
-    assertThat(most(FitSection.of(HOUSING, threaded).pieces(), Of.BOSS, 1)).isEqualTo(11.1);
+    assertThat(most(FitSection.of(HOUSING, threaded).pieces(), Of.BOSS, FitSection.Vertex::yMm))
+        .isEqualTo(11.1);
   }
 }

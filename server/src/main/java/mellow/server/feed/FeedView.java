@@ -269,9 +269,7 @@ public record FeedView(
       if (sheet.feed().asks(question)) {
         questions.add(
             question(
-                question,
-                sheet.feed().answers().getOrDefault(question.id(), ""),
-                JointPlan.tag(sheet.feed().plan(), question)));
+                question, sheet.feed().answers().getOrDefault(question.id(), ""), question.tag()));
       }
     }
     return questions;

@@ -128,7 +128,9 @@ class HandOverController {
       @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @RequestParam(defaultValue = "A4") PackPdf.Paper paper) {
     return Download.of(
-        PackPdf.of(packs.of(acting, jobId), paper), MediaType.APPLICATION_PDF, "pack.pdf");
+        handOvers.asSigned(acting, jobId, () -> PackPdf.of(packs.of(acting, jobId), paper)),
+        MediaType.APPLICATION_PDF,
+        "pack.pdf");
   }
 
   @GetMapping(path = "/follow-ups.ics", produces = CALENDAR)
@@ -146,7 +148,9 @@ class HandOverController {
   ResponseEntity<byte[]> calendar(
       Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String jobId) {
     return Download.of(
-        FollowUpCalendar.of(handOvers.page(acting, jobId)).getBytes(StandardCharsets.UTF_8),
+        handOvers
+            .asSigned(acting, jobId, () -> FollowUpCalendar.of(handOvers.page(acting, jobId)))
+            .getBytes(StandardCharsets.UTF_8),
         MediaType.valueOf(CALENDAR),
         "follow-ups.ics");
   }

@@ -24,6 +24,8 @@ public record HandOverPage(
     @Schema(description = "Empty while nothing was kept.") String changedBy,
     @Schema(description = "Whatever is open, each thing by its name; empty on a closed job.")
         List<AboveView> above,
+    @Schema(description = "Headings of the owner's page, in the language of the record.")
+        HeadingsView headings,
     List<String> done,
     List<String> heed,
     List<FollowUpView> followUps,
@@ -43,6 +45,21 @@ public record HandOverPage(
       @Schema(description = "The step to be ticked or left out; missing for what is no step.")
           OpenPoint.@Nullable StepOf step) {}
 
+  /** Headings of the owner's page. */
+  @Schema(name = "OwnerHeadings", description = "Headings of the owner's page.")
+  public record HeadingsView(
+      String done, String note, String heed, String fuses, String comeBack, String beforeAfter) {
+    static HeadingsView spoken() {
+      return new HeadingsView(
+          Spoken.words(HandoverWords.whatWasDone()),
+          Spoken.words(HandoverWords.fromWorkshop()),
+          Spoken.words(HandoverWords.whatToHeed()),
+          Spoken.words(HandoverWords.newFuses()),
+          Spoken.words(HandoverWords.comeBack()),
+          Spoken.words(HandoverWords.beforeAfter()));
+    }
+  }
+
   /** Something to come back for. */
   @Schema(name = "FollowUp", description = "Something to come back for.")
   public record FollowUpView(
@@ -50,6 +67,8 @@ public record HandOverPage(
       String what,
       LocalDate from,
       LocalDate latest,
+      @Schema(description = "Both days in words.", example = "2026-12-01 to 2026-12-08")
+          String when,
       @Schema(description = "Where that comes from; empty for the workshop's own.")
           String because) {}
 
@@ -69,6 +88,7 @@ public record HandOverPage(
       Instant at,
       @Schema(description = "Why it goes although something stands above the horizon.")
           String reason,
+      @Schema(description = "The language that was signed.", example = "en") String language,
       List<FindingView> findings) {}
 
   /** A correction beside a closed job. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Sentence;
@@ -90,15 +91,28 @@ public class HandOvers {
     this.json = json;
   }
 
-  /** The page of the stage. */
+  /** The page of the stage; of a job that was handed over in the language that was signed. */
   public HandOverPage page(Acting acting, String jobId) {
+    Optional<HandOverRecord> closed = store.of(acting.shopId(), jobId);
+    return Spoken.in(language(closed), () -> page(acting, jobId, closed));
+  }
+
+  private static String language(Optional<HandOverRecord> closed) {
+    return closed.map(HandOverRecord::getLanguage).orElseGet(Spoken::language);
+  }
+
+  /** Makes a paper of a job in the language in which it was, or is to be, signed. */
+  <T> T asSigned(Acting acting, String jobId, Supplier<T> paper) {
+    return Spoken.in(language(store.of(acting.shopId(), jobId)), paper);
+  }
+
+  private HandOverPage page(Acting acting, String jobId, Optional<HandOverRecord> closed) {
     JobFacts facts = jobs.facts(acting, jobId);
     Optional<Kept<HandOverEdit>> kept =
         sheets.of(acting, jobId, SheetKind.HAND_OVER, HandOverEdit.class);
     HandOverEdit edit = kept.map(Kept::content).orElse(HandOverEdit.NOTHING);
     TakeIn takeIn = takeIn(acting, facts);
     Plan plan = takeIns.plan(acting, jobId, takeIn);
-    Optional<HandOverRecord> closed = store.of(acting.shopId(), jobId);
     Workshops.Summary work = workshops.summary(acting, jobId);
     JobPage page = jobs.page(acting, jobId);
     List<AboveView> above =
@@ -128,6 +142,7 @@ public class HandOvers {
         edit,
         kept.map(Kept::changedBy).orElse(""),
         above,
+        HandOverPage.HeadingsView.spoken(),
         Spoken.all(owner.done()),
         Spoken.all(owner.heed()),
         followUps(day, edit, work, jobs.stanceNoted(jobId)),
@@ -171,11 +186,24 @@ public class HandOvers {
                             Spoken.words(one.what()),
                             one.from(),
                             one.latest(),
+                            fromTo(one.from(), one.latest()),
                             Spoken.words(one.source().reference()))),
             edit.comeBack().stream()
-                .map(one -> new FollowUpView("", one.what(), one.from(), one.latest(), "")))
+                .map(
+                    one ->
+                        new FollowUpView(
+                            "",
+                            one.what(),
+                            one.from(),
+                            one.latest(),
+                            fromTo(one.from(), one.latest()),
+                            "")))
         .sorted(java.util.Comparator.comparing(FollowUpView::from))
         .toList();
+  }
+
+  private static String fromTo(LocalDate from, LocalDate latest) {
+    return Spoken.words(HandoverWords.fromTo(from.toString(), latest.toString()));
   }
 
   private List<TimeView> minutes(Acting acting, String jobId, Plan plan, Workshops.Summary work) {
@@ -207,7 +235,8 @@ public class HandOvers {
   }
 
   private static ClosedView closed(HandOverRecord row, List<FindingView> findings) {
-    return new ClosedView(row.getClosedBy(), closedAt(row), row.getReason(), findings);
+    return new ClosedView(
+        row.getClosedBy(), closedAt(row), row.getReason(), row.getLanguage(), findings);
   }
 
   private static AmendmentView amendment(AmendmentRecord row) {
@@ -280,6 +309,7 @@ public class HandOvers {
     String words = words(acting, page);
     row.setWords(words);
     row.setTerms(terms(words));
+    row.setLanguage(Spoken.language());
     row.setClosedBy(acting.personOrRefuse());
     row.setClosedAt(acting.moment());
     store.add(row);
@@ -293,9 +323,15 @@ public class HandOvers {
 
   /** Closes a job that is taken in from its file as it was closed there. */
   @Transactional
-  public void restore(Acting acting, String jobId, String reason, List<FindingView> findings) {
+  public void restore(
+      Acting acting, String jobId, String reason, String language, List<FindingView> findings) {
     if (!jobs.holdEvenClosed(acting, jobId)) {
-      record(acting, page(acting, jobId), reason, findings);
+      Spoken.in(
+          language,
+          () -> {
+            record(acting, page(acting, jobId), reason, findings);
+            return language;
+          });
     }
   }
 

@@ -45,28 +45,19 @@ record Pack(
   /** The page for the owner, in plain words. */
   List<Block> owner() {
     List<Block> blocks = new ArrayList<>();
-    blocks.add(plain(Spoken.words(HandoverWords.whatWasDone()), page.done()));
+    blocks.add(plain(page.headings().done(), page.done()));
     if (!page.handOver().note().isBlank()) {
-      blocks.add(
-          plain(Spoken.words(HandoverWords.fromWorkshop()), List.of(page.handOver().note())));
+      blocks.add(plain(page.headings().note(), List.of(page.handOver().note())));
     }
-    blocks.add(plain(Spoken.words(HandoverWords.whatToHeed()), page.heed()));
+    blocks.add(plain(page.headings().heed(), page.heed()));
     if (!page.handOver().fuses().isBlank()) {
-      blocks.add(plain(Spoken.words(HandoverWords.newFuses()), List.of(page.handOver().fuses())));
+      blocks.add(plain(page.headings().fuses(), List.of(page.handOver().fuses())));
     }
     if (!page.followUps().isEmpty()) {
       blocks.add(
           new Block(
-              Spoken.words(HandoverWords.comeBack()),
-              page.followUps().stream()
-                  .map(
-                      one ->
-                          List.of(
-                              Spoken.words(
-                                  HandoverWords.fromTo(
-                                      one.from().toString(), one.latest().toString())),
-                              one.what()))
-                  .toList(),
+              page.headings().comeBack(),
+              page.followUps().stream().map(one -> List.of(one.when(), one.what())).toList(),
               List.of(0.28, 0.72)));
     }
     return blocks;
@@ -97,7 +88,7 @@ record Pack(
     if (!page.beforeAfter().isEmpty()) {
       blocks.add(
           new Block(
-              Spoken.words(HandoverWords.beforeAfter()),
+              page.headings().beforeAfter(),
               page.beforeAfter().stream()
                   .map(row -> List.of(row.what(), row.before(), row.after()))
                   .toList(),

@@ -125,6 +125,12 @@ public record JobFile(
       @NotBlank @Size(max = 60) String by,
       @NotNull Instant at,
       @NotNull @Size(max = 600) String reason,
+      @Schema(
+              description =
+                  "The language that was signed; missing in files of earlier versions, which were English.")
+          @Nullable
+          @Pattern(regexp = "[a-z]{2}(-[A-Z]{2})?")
+          String language,
       @NotNull @Size(max = 200) List<@NotNull FindingView> findings,
       @NotNull @Size(max = 200) List<@Valid @NotNull AmendmentFile> amendments) {}
 

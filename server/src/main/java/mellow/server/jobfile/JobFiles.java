@@ -6,9 +6,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
+import mellow.core.words.Speech;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
@@ -124,6 +126,7 @@ class JobFiles {
             ImportedName.plain(closed.by()),
             closed.at(),
             closed.reason(),
+            closed.language(),
             closed.findings(),
             page.amendments().stream()
                 .map(
@@ -241,7 +244,11 @@ class JobFiles {
       return;
     }
     handOvers.restore(
-        as(acting, closed.by(), closed.at()), jobId, closed.reason(), closed.findings());
+        as(acting, closed.by(), closed.at()),
+        jobId,
+        closed.reason(),
+        Objects.requireNonNullElse(closed.language(), Speech.ENGLISH.language()),
+        closed.findings());
     for (int place = 0; place < closed.amendments().size(); place++) {
       JobFile.AmendmentFile one = closed.amendments().get(place);
       handOvers.amend(

@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Objects;
 import mellow.core.finding.Finding;
+import mellow.core.finding.Limit;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.finding.Working;
@@ -24,7 +26,13 @@ public record FindingView(
         @Nullable FigureView margin,
     @Schema(description = "± of what was measured, in the margin's unit.")
         @Nullable FigureView uncertainty,
+    @Schema(
+            description =
+                "What the value was held against; missing in records of earlier versions.")
+        @Nullable LimitView limit,
     @Nullable SentenceView remedy,
+    @Schema(description = "The remedy as data; missing in records of earlier versions.")
+        @Nullable TaskView task,
     List<WorkingLineView> working,
     SourceView source) {
   /** What a closed record of an earlier version holds has its whole name for a rule. */
@@ -43,9 +51,45 @@ public record FindingView(
         SentenceView.of(finding.detail()),
         finding.margin().map(margin -> FigureView.of(margin.amount())).orElse(null),
         finding.margin().map(margin -> FigureView.of(margin.uncertainty())).orElse(null),
-        finding.remedy().map(SentenceView::of).orElse(null),
+        finding.margin().map(margin -> LimitView.of(margin.limit())).orElse(null),
+        finding.remedy().map(remedy -> SentenceView.of(remedy.says())).orElse(null),
+        finding.remedy().map(remedy -> TaskView.of(remedy, finding.subject())).orElse(null),
         WorkingLineView.of(finding.working()),
         SourceView.of(finding.source()));
+  }
+
+  /** What a value was held against; the clause is the finding's source. */
+  @Schema(name = "FindingLimit", description = "What a measured value is held against.")
+  public record LimitView(
+      @Schema(description = "The least allowed; missing where there is none.")
+          @Nullable FigureView least,
+      @Schema(description = "The most allowed; missing where there is none.")
+          @Nullable FigureView most) {
+
+    static LimitView of(Limit limit) {
+      return new LimitView(
+          limit.least().map(FigureView::of).orElse(null),
+          limit.most().map(FigureView::of).orElse(null));
+    }
+  }
+
+  /** What to do, where, to what and by how much. */
+  @Schema(name = "FindingTask", description = "What to do about a finding, and where.")
+  public record TaskView(
+      Remedy.Action action,
+      Remedy.Page page,
+      @Schema(description = "What it is done to.", example = "screw:DIPPED:LEFT:VERTICAL")
+          String subject,
+      @Schema(description = "By how much; missing where no figure tells.")
+          @Nullable FigureView by) {
+
+    static TaskView of(Remedy remedy, Subject about) {
+      return new TaskView(
+          remedy.action(),
+          remedy.page(),
+          remedy.on().orElse(about).text(),
+          remedy.by().map(FigureView::of).orElse(null));
+    }
   }
 
   /** One line of a working. */

@@ -1,6 +1,8 @@
 package mellow.server.wire;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
@@ -53,6 +55,17 @@ public final class Spoken {
   /** The code of the language that is spoken: "en". */
   public static String language() {
     return speech().language();
+  }
+
+  /** Makes something in another language than that of whoever asks. */
+  public static <T> T in(String language, Supplier<T> made) {
+    Locale asked = LocaleContextHolder.getLocale();
+    LocaleContextHolder.setLocale(Locale.forLanguageTag(language));
+    try {
+      return made.get();
+    } finally {
+      LocaleContextHolder.setLocale(asked);
+    }
   }
 
   private static Speech speech() {

@@ -174,7 +174,7 @@ public record WorkshopPage(
   public record SectionView(List<PieceView> pieces, List<SpanView> spans) {
     static SectionView of(FitSection section) {
       return new SectionView(
-          section.pieces().stream().map(one -> new PieceView(one.of(), one.points())).toList(),
+          section.pieces().stream().map(one -> new PieceView(one.of(), one.vertices())).toList(),
           section.spans().stream()
               .map(
                   one ->
@@ -193,8 +193,8 @@ public record WorkshopPage(
   }
 
   /** An outline. */
-  @Schema(name = "SectionPiece", description = "A closed outline: x and y in turn.")
-  public record PieceView(FitSection.Of of, List<Double> points) {}
+  @Schema(name = "SectionPiece", description = "A closed outline.")
+  public record PieceView(FitSection.Of of, List<FitSection.Vertex> vertices) {}
 
   /** A measurement on the section. */
   @Schema(name = "SectionSpan", description = "A measurement between two points of the section.")

@@ -16,6 +16,7 @@ import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.NotMirrored;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -339,7 +340,7 @@ final class WorkshopSheet implements StepList.Known {
               FindingKey.of("bench.bench"),
               BENCH,
               WorkshopWords.benchUnknown(),
-              WorkshopWords.measureBench()));
+              Remedy.of(Remedy.Action.MEASURE, Remedy.Page.BENCH, WorkshopWords.measureBench())));
     }
     return BenchAim.of(
         side,

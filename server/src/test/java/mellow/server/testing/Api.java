@@ -22,14 +22,25 @@ public final class Api {
       HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
   private final String base;
   private final String person;
+  private final String language;
 
   public Api(String base, String person) {
+    this(base, person, "en");
+  }
+
+  private Api(String base, String person, String language) {
     this.base = base;
     this.person = person;
+    this.language = language;
+  }
+
+  /** The same person, whose browser asks for another language. */
+  public Api speaking(String otherLanguage) {
+    return new Api(base, person, otherLanguage);
   }
 
   public Api as(String otherPerson) {
-    return new Api(base, otherPerson);
+    return new Api(base, otherPerson, language);
   }
 
   /** An answer: its status, body and headers. */
@@ -80,6 +91,7 @@ public final class Api {
         // a machine that builds other things meanwhile is slow, not wrong
         .timeout(Duration.ofSeconds(60))
         .header("Content-Type", "application/json")
+        .header("Accept-Language", language)
         .header("X-Acting-As", URLEncoder.encode(person, StandardCharsets.UTF_8));
   }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -72,6 +73,11 @@ public final class AccessMoved {
       return finding;
     }
     return finding.withRemedy(
-        around.wallPlanned() ? LedgerWords.proveAndRead() : LedgerWords.planWall());
+        around.wallPlanned()
+            ? Remedy.of(
+                Remedy.Action.TRY,
+                around.proved() ? Remedy.Page.WALL : Remedy.Page.PROVE,
+                LedgerWords.proveAndRead())
+            : Remedy.of(Remedy.Action.ENTER, Remedy.Page.TAKE_IN, LedgerWords.planWall()));
   }
 }

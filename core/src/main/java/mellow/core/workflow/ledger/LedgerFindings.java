@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -64,7 +65,7 @@ public final class LedgerFindings {
                     FindingKey.of("apart.unsorted", row.subject()),
                     COUNTED,
                     LedgerWords.whatIs(row.what().name()),
-                    LedgerWords.chooseWhat()))
+                    Remedy.of(Remedy.Action.ENTER, Remedy.Page.TOGETHER, LedgerWords.chooseWhat())))
         .toList();
   }
 
@@ -74,7 +75,7 @@ public final class LedgerFindings {
             Verdict.OUT,
             COUNTED,
             LedgerWords.awaiting(line.awaiting(), line.row().words()))
-        .withRemedy(LedgerWords.fitNew());
+        .withRemedy(Remedy.of(Remedy.Action.REFIT, Remedy.Page.TOGETHER, LedgerWords.fitNew()));
   }
 
   private static Finding passedOver(LedgerLine line, LedgerLine piece) {
@@ -85,7 +86,8 @@ public final class LedgerFindings {
             COUNTED,
             line.row().isConnector() ? LedgerWords.notPlugged(row) : LedgerWords.leftOut(row))
         .withDetail(LedgerWords.behind(piece.row().words()))
-        .withRemedy(LedgerWords.takeOffAgain());
+        .withRemedy(
+            Remedy.of(Remedy.Action.REFIT, Remedy.Page.TOGETHER, LedgerWords.takeOffAgain()));
   }
 
   private static Finding leftOver(LedgerLine line, int count) {
@@ -94,7 +96,7 @@ public final class LedgerFindings {
             Verdict.OUT,
             COUNTED,
             LedgerWords.leftOver(count, line.row().words()))
-        .withRemedy(LedgerWords.findPlace());
+        .withRemedy(Remedy.of(Remedy.Action.CHECK, Remedy.Page.TOGETHER, LedgerWords.findPlace()));
   }
 
   private static Finding byHand(LedgerLine line) {
@@ -103,7 +105,7 @@ public final class LedgerFindings {
             Verdict.OUT,
             Source.commonPractice(LedgerWords.srcByHand()),
             LedgerWords.byHand(line.byHand(), line.row().words()))
-        .withRemedy(LedgerWords.tighten());
+        .withRemedy(Remedy.of(Remedy.Action.REFIT, Remedy.Page.TOGETHER, LedgerWords.tighten()));
   }
 
   private static Finding stillOut(Ledger ledger) {
@@ -111,6 +113,6 @@ public final class LedgerFindings {
         FindingKey.of("together.out"),
         COUNTED,
         LedgerWords.stillOut(ledger.out()),
-        LedgerWords.goOn());
+        Remedy.of(Remedy.Action.REFIT, Remedy.Page.TOGETHER, LedgerWords.goOn()));
   }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
@@ -72,7 +73,8 @@ public record SecondSide(Side first, List<Sentence> expected, List<Sentence> mor
             expected.isEmpty()
                 ? LedgerWords.moreThere(first.other(), more)
                 : LedgerWords.stillExpected(first.other(), expected))
-        .withRemedy(LedgerWords.noteDifference());
+        .withRemedy(
+            Remedy.of(Remedy.Action.CHECK, Remedy.Page.TOGETHER, LedgerWords.noteDifference()));
   }
 
   /** Of each kind how many, by their places. */

@@ -97,6 +97,11 @@ public class HandOver extends TableImpl<HandOverRecord> {
      */
     public final TableField<HandOverRecord, LocalDateTime> CLOSED_AT = createField(DSL.name("closed_at"), SQLDataType.LOCALDATETIME(3).nullable(false), this, "");
 
+    /**
+     * The column <code>hand_over.language</code>.
+     */
+    public final TableField<HandOverRecord, String> LANGUAGE = createField(DSL.name("language"), SQLDataType.VARCHAR(12).nullable(false).defaultValue(DSL.field(DSL.raw("'en'"), SQLDataType.VARCHAR)), this, "");
+
     private HandOver(Name alias, Table<HandOverRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

@@ -132,6 +132,20 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
         return (LocalDateTime) get(7);
     }
 
+    /**
+     * Setter for <code>hand_over.language</code>.
+     */
+    public void setLanguage(String value) {
+        set(8, value);
+    }
+
+    /**
+     * Getter for <code>hand_over.language</code>.
+     */
+    public String getLanguage() {
+        return (String) get(8);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -155,7 +169,7 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
     /**
      * Create a detached, initialised HandOverRecord
      */
-    public HandOverRecord(String jobId, String shopId, String reason, String findings, String words, String terms, String closedBy, LocalDateTime closedAt) {
+    public HandOverRecord(String jobId, String shopId, String reason, String findings, String words, String terms, String closedBy, LocalDateTime closedAt, String language) {
         super(HandOver.HAND_OVER);
 
         setJobId(jobId);
@@ -166,6 +180,7 @@ public class HandOverRecord extends UpdatableRecordImpl<HandOverRecord> {
         setTerms(terms);
         setClosedBy(closedBy);
         setClosedAt(closedAt);
+        setLanguage(language);
         resetChangedOnNotNull();
     }
 }

@@ -1,0 +1,38 @@
+import { useLocation, useMatch, useNavigate } from 'react-router';
+import type { Finding } from '../app/api/client';
+import { PlainButton } from '../app/buttons';
+import { STAGE_PAGES } from '../app/stages';
+import { appWords } from '../words/page/app';
+
+type Page = NonNullable<Finding['task']>['page'];
+
+const OF_THE_SHOP: Partial<Record<Page, { words: string; path: string }>> = {
+  BAY: { words: appWords.bays(), path: '/bays' },
+  RULEBOOK: { words: appWords.rulebook(), path: '/rulebook' },
+};
+
+function placeOf(page: Page, jobId: string): { words: string; path: string } {
+  const known = OF_THE_SHOP[page];
+  if (known) {
+    return known;
+  }
+  const { words, path } =
+    page === 'PHOTOS'
+      ? { words: appWords.photos(), path: '/photos' }
+      : STAGE_PAGES[page as keyof typeof STAGE_PAGES];
+  return { words, path: `/jobs/${jobId}${path}` };
+}
+
+/** The way to the page where a finding is settled; nothing where that is the open one. */
+export function TaskButton({ finding }: { finding: Finding | undefined }) {
+  const navigate = useNavigate();
+  const here = useLocation().pathname;
+  const jobId = useMatch('/jobs/:id/*')?.params.id;
+  if (!finding?.task || finding.verdict === 'WITHIN' || !jobId) {
+    return null;
+  }
+  const { words, path } = placeOf(finding.task.page, jobId);
+  return path === here ? null : (
+    <PlainButton onClick={() => void navigate(path)}>{appWords.goTo({ page: words })}</PlainButton>
+  );
+}
