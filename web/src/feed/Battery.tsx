@@ -64,8 +64,9 @@ export function Battery({
   const sofar = [...feed.battery, ...page.batteryElsewhere].toSorted(
     (one, other) => Date.parse(one.at) - Date.parse(other.at),
   );
+  const nameOf = (id: string) => steps.find((step) => step.id === id)?.does ?? id;
   const done = new Set(feed.battery.map((event) => event.step));
-  const next = steps.filter((step) => step.battery !== 'ANY' && !done.has(step.does)).slice(0, 3);
+  const next = steps.filter((step) => step.battery !== 'ANY' && !done.has(step.id)).slice(0, 3);
   return (
     <Box maxW="860px">
       <Flex align="center" gap="10px">
@@ -88,7 +89,7 @@ export function Battery({
         ))}
       </Flex>
       {next.map((step) => (
-        <Flex key={step.does} align="center" gap="10px" borderTopWidth="1px" borderColor="hairline">
+        <Flex key={step.id} align="center" gap="10px" borderTopWidth="1px" borderColor="hairline">
           <Box flex="1">
             {step.does}
             <Box as="span" color="quiet">
@@ -98,7 +99,7 @@ export function Battery({
           </Box>
           <BareButton
             aria-label={feedWords.doneDoes({ does: step.does })}
-            onClick={() => happened(isLive(step.battery) ? 'LIVE_STEP' : 'DEAD_STEP', step.does)}
+            onClick={() => happened(isLive(step.battery) ? 'LIVE_STEP' : 'DEAD_STEP', step.id)}
           >
             {appWords.done()}
           </BareButton>
@@ -115,7 +116,7 @@ export function Battery({
               {event.at.slice(11, 16)}
             </Box>
             <Box flex="1">
-              {event.step || WORDS[event.what]}
+              {event.step ? nameOf(event.step) : WORDS[event.what]}
               <Box as="span" color="quiet">
                 {event.step && ` · ${term('BatteryTimeline.What', event.what)}`} · {event.person}
               </Box>

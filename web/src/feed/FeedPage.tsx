@@ -127,7 +127,12 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const askNode = async (node: string) => {
     if (plan) {
       const { working, source } = await nodeVolts(plan, controls, node);
-      setWorked({ kind: 'figure', title: feedWords.voltsAtNode({ node }), lines: working, source });
+      setWorked({
+        kind: 'figure',
+        title: feedWords.voltsAtNode({ node: sheet?.points[node] ?? node }),
+        lines: working,
+        source,
+      });
     }
   };
   useToYard();

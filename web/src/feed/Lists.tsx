@@ -92,7 +92,7 @@ export function Lists({
         {sheet.order.map((step, index) => (
           <Flex
             as="li"
-            key={step.does}
+            key={step.id}
             gap="12px"
             py="6px"
             borderTopWidth="1px"

@@ -33,7 +33,8 @@ export function Measured({
     ...new Set(sheet.drawing.symbols.flatMap((box) => box.pins.map((pin) => pin.node))),
   ].sort();
   const parts = sheet.parts.filter((part) => !part.factory).map((part) => part.id);
-  const nameOf = (place: string) => sheet.parts.find((part) => part.id === place)?.name ?? place;
+  const nameOf = (place: string) =>
+    sheet.parts.find((part) => part.id === place)?.name ?? sheet.points[place] ?? place;
   const [state, setState] = useState<DrivingState>(sheet.states[0]?.state ?? 'DAY');
   const [what, setWhat] = useState<'volts' | 'amperes'>('volts');
   const [place, setPlace] = useState('');

@@ -41,6 +41,7 @@ export function PartSheet({
     }
   };
   const now = solved?.parts.find((one) => one.id === part.id);
+  const pointName = (node: string) => sheet.points[node] ?? node;
   const nodes = [...new Set(Object.values(part.values))].filter(
     (value) => solved?.nodes[value] !== undefined,
   );
@@ -70,13 +71,13 @@ export function PartSheet({
             const volts = solved?.nodes[node];
             return (
               volts && (
-                <Figure key={node} label={feedWords.atNode({ node })}>
+                <Figure key={node} label={feedWords.atNode({ node: pointName(node) })}>
                   <BareButton
                     type="button"
                     px="0"
                     aria-label={feedWords.voltsAtNodeHowItComes({
                       volts: figureText(volts, units),
-                      node,
+                      node: pointName(node),
                     })}
                     onClick={() => void askNode(node)}
                   >

@@ -133,10 +133,11 @@ const SHEET: FeedSheet = {
   donors: [],
   beside: [],
   order: [
-    { does: 'Probe the slot', battery: 'ON' },
-    { does: 'Splice', battery: 'OFF' },
+    { id: 'Probe the slot', does: 'Probe the slot', battery: 'ON' },
+    { id: 'Splice', does: 'Splice', battery: 'OFF' },
   ],
   parts: [WIRE],
+  points: {},
   drawing: {
     width: 300,
     height: 200,
@@ -601,8 +602,11 @@ describe('questions and measures', () => {
 describe('beside the plan', () => {
   it('writes down what was done to the battery, and by whom', async () => {
     const onChange = vi.fn();
-    show(<Battery page={PAGE} feed={FEED} steps={SHEET.order} onChange={onChange} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Done: Probe the slot' }));
+    // what is kept is the same in every language
+    const [probe, ...rest] = SHEET.order;
+    const steps = probe ? [{ ...probe, does: 'Steckplatz messen' }, ...rest] : [];
+    show(<Battery page={PAGE} feed={FEED} steps={steps} onChange={onChange} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Done: Steckplatz messen' }));
     expect(onChange).toHaveBeenLastCalledWith({
       battery: [
         expect.objectContaining({ what: 'LIVE_STEP', step: 'Probe the slot', person: 'Runa' }),

@@ -42,8 +42,8 @@ const SHEET = partly<FeedSheet>({
     },
   ],
   order: [
-    { does: 'Probe the slot', battery: 'ON' },
-    { does: 'Lay both branches', battery: 'OFF' },
+    { id: 'Probe the slot', does: 'Probe the slot', battery: 'ON' },
+    { id: 'Lay both branches', does: 'Lay both branches', battery: 'OFF' },
   ],
   undo: 'Tap out, old fuse back.',
   cuts: [

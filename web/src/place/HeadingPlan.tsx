@@ -117,13 +117,12 @@ export function HeadingPlan({
         const spot = spotOf(pair, side);
         const sign = side === 'LEFT' ? 1 : -1;
         const turned = `${Math.abs(spot.headingDeg)}°`;
-        const words = `${turned}${
+        const words =
           spot.headingDeg === 0
-            ? ` ${placeWords.ahead()}`
+            ? placeWords.turnedAhead({ angle: turned })
             : spot.headingDeg > 0
-              ? ` ${placeWords.outward()}`
-              : ` ${placeWords.inward()}`
-        }`;
+              ? placeWords.turnedOutward({ angle: turned })
+              : placeWords.turnedInward({ angle: turned });
         // each stays on its own side of the centre line
         const inwards = Math.min(WORDS_AWAY, (spot.outMm * scale) / 2);
         return (

@@ -241,24 +241,21 @@ function Limits({ least, most }: { least: Figure | undefined; most: Figure | und
 }
 
 function Condition({ rule }: { rule: RuleSet['aim'][number] }) {
+  const units = useUnits();
   const of = rule.heightOf === 'CENTRE' ? appWords.centre() : appWords.lowerEdge();
   return (
     <>
       {rule.heightOf ? (
         <>
           {of}{' '}
-          {rule.aboveHeight && (
-            <>
-              {rule.aboveIncluded ? `${rulebookWords.from()} ` : `${rulebookWords.over()} `}
-              <FigureText figure={rule.aboveHeight} />{' '}
-            </>
-          )}
-          {rule.belowHeight && (
-            <>
-              {rule.belowIncluded ? rulebookWords.upTo() : `${rulebookWords.under()} `}
-              <FigureText figure={rule.belowHeight} />
-            </>
-          )}
+          {rule.aboveHeight &&
+            (rule.aboveIncluded ? rulebookWords.fromHeight : rulebookWords.overHeight)({
+              height: figureText(rule.aboveHeight, units),
+            })}{' '}
+          {rule.belowHeight &&
+            (rule.belowIncluded ? rulebookWords.upToHeight : rulebookWords.underHeight)({
+              height: figureText(rule.belowHeight, units),
+            })}
         </>
       ) : (
         rulebookWords.anyHeight()

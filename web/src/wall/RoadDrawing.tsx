@@ -220,7 +220,9 @@ function Beam({
   const crowded = landed && endX > 0.82 * ROAD_MM;
   const side = sideWord(lamp.side);
   const words = reach
-    ? `${side} ${landed ? '' : `${wallWords.beyond()} `}${figureText(reach, units)}`
+    ? landed
+      ? wallWords.roadReach({ side, reach: figureText(reach, units) })
+      : wallWords.roadBeyond({ side, reach: figureText(reach, units) })
     : wallWords.sideNeverComesDown({ side });
   // words at the far end stand clear of the line where they begin, too
   const run = x(endX) - x(0);

@@ -33,7 +33,9 @@ export function useStepMark(write: Write) {
     try {
       await write(
         { step: { step: step.id, side: step.side, skipped, reason } },
-        (skipped ? workshopWords.leftOut() : `${workshopWords.done()} `) + step.words,
+        skipped
+          ? workshopWords.leftOutStep({ step: step.words })
+          : workshopWords.doneStep({ step: step.words }),
       );
       setAsked(undefined);
       setProblem(undefined);

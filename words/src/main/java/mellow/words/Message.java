@@ -72,6 +72,11 @@ public record Message(String text, String bare, Map<String, Argument> arguments)
     return name + "Words";
   }
 
+  /** Whether the words of an argument stand in it; a constant may only be chosen by. */
+  public boolean saysWordsOf(String name) {
+    return bare.contains("{" + wordsOf(name) + "}");
+  }
+
   private static Argument argument(MessagePattern pattern, int start) {
     String name = pattern.getSubstring(pattern.getPart(start + 1));
     ArgType type = pattern.getPart(start).getArgType();

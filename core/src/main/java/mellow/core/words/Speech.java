@@ -148,7 +148,9 @@ public final class Speech {
       Object argument = keyed.arguments().get(name);
       if (argument instanceof Enum<?> constant) {
         filled.put(name, constant.name());
-        filled.put(Message.wordsOf(name), term(constant));
+        if (message.saysWordsOf(name)) {
+          filled.put(Message.wordsOf(name), term(constant));
+        }
       } else if (argument instanceof String typed) {
         filled.put(Message.wordsOf(name), typed(typed));
       } else if (argument instanceof List<?> list) {

@@ -38,6 +38,9 @@ class ShippedWordsTest {
           "undo",
           "words");
 
+  private static final Set<String> NODES =
+      Set.of("from", "to", "plus", "minus", "supply", "ground", "out", "anode", "cathode");
+
   /** Fields whose words may be a single one; elsewhere a single one is an id. */
   private static final Set<String> SHORT = Set.of("atHand", "title", "words");
 
@@ -65,6 +68,14 @@ class ShippedWordsTest {
     }
   }
 
+  /** The points that a part is joined to, whichever side it is on. */
+  private static Stream<String> points(JsonNode part) {
+    return NODES.stream()
+        .filter(part::has)
+        .map(name -> part.get(name).asText().replace("{side} ", ""))
+        .filter(name -> !name.startsWith("{"));
+  }
+
   private static void collect(JsonNode node, String field, Set<String> shown) {
     if (node.isTextual()) {
       String text = node.textValue();
@@ -79,6 +90,9 @@ class ShippedWordsTest {
     } else if (node.isArray()) {
       node.forEach(one -> collect(one, field, shown));
     } else {
+      if (node.has("kind") && node.has("id")) {
+        points(node).forEach(shown::add);
+      }
       node.properties().forEach(one -> collect(one.getValue(), one.getKey(), shown));
     }
   }

@@ -9,7 +9,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
@@ -60,6 +62,8 @@ public record FeedView(
     @Schema(description = "One for each end of each piece.") List<String> labels,
     List<StepView> order,
     List<PartView> parts,
+    @Schema(description = "What each point of the circuit is called, by its id.")
+        Map<String, String> points,
     @Schema(description = "The slots that taps sit in.") List<DonorView> donors,
     @Schema(description = "The plans that stand in the same circuit.") List<BesideView> beside,
     Drawing drawing) {
@@ -172,7 +176,18 @@ public record FeedView(
 
   /** A step of connecting. */
   @Schema(name = "FeedStep", description = "A step of connecting, and how the battery has to be.")
-  public record StepView(String does, PlanStep.Needs battery) {}
+  public record StepView(
+      @Schema(description = "The same in every language: what the battery's record keeps.")
+          String id,
+      String does,
+      PlanStep.Needs battery) {
+    static StepView of(PlanStep step) {
+      return new StepView(
+          Spoken.in("en", () -> Spoken.words(step.does())),
+          Spoken.words(step.does()),
+          step.battery());
+    }
+  }
 
   /** A slot that a tap sits in. */
   @Schema(name = "DonorSlot", description = "A slot of the fuse box that a tap sits in.")
@@ -245,13 +260,21 @@ public record FeedView(
             .map(line -> new BillLine(Spoken.text(line.what(), UnitSystem.METRIC), line.count()))
             .toList(),
         sheet.cuts().labels(),
-        sheet.order().stream()
-            .map(step -> new StepView(Spoken.words(step.does()), step.battery()))
-            .toList(),
+        sheet.order().stream().map(StepView::of).toList(),
         sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
+        points(sheet),
         DonorSlot.of(sheet.feed()).stream().map(DonorView::of).toList(),
         sheet.feed().plan().beside().stream().map(BesideView::of).toList(),
         DrawingLayout.of(Schematic.of(sheet.feed())));
+  }
+
+  private static Map<String, String> points(FeedSheet sheet) {
+    Map<String, String> names = new TreeMap<>();
+    sheet.feed().circuit().parts().stream()
+        .flatMap(part -> part.branches().stream())
+        .flatMap(branch -> Stream.of(branch.from(), branch.to()))
+        .forEach(node -> names.put(node, Spoken.typed(node)));
+    return names;
   }
 
   private static @Nullable FixChoice fix(FeedSheet sheet, List<Finding> findings)

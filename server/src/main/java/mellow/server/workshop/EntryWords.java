@@ -57,7 +57,7 @@ final class EntryWords {
           : WorkshopWords.logMeasureOn(measure.side(), measure.field(), measure.typed());
     } else if (edit.choice() != null) {
       return WorkshopWords.logChosen(
-          edit.choice().value().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
+          edit.choice().which(), WorkChoice.Answer.valueOf(edit.choice().value()));
     }
     if (edit.flash() != null) {
       return WorkshopWords.logFlash(

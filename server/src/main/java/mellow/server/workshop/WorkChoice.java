@@ -4,25 +4,44 @@ import java.util.List;
 
 /** What is chosen of ways of working, and what each may be. */
 public enum WorkChoice {
-  MOUNT("RING", "GLUED"),
-  ROLL("ON_BENCH", "ON_VEHICLE"),
-  SEAL("GLUED", "WELDED"),
-  LENS("AS_IT_IS", "RESTORE"),
-  FIRST_SIDE("LEFT", "RIGHT"),
+  MOUNT(Answer.RING, Answer.GLUED),
+  ROLL(Answer.ON_BENCH, Answer.ON_VEHICLE),
+  SEAL(Answer.GLUED, Answer.WELDED),
+  LENS(Answer.AS_IT_IS, Answer.RESTORE),
+  FIRST_SIDE(Answer.LEFT, Answer.RIGHT),
   /** Whether anything is drilled: blank covers and brackets have their holes. */
-  HOLE("DRILLED", "NONE"),
+  HOLE(Answer.DRILLED, Answer.NONE),
   /** What closes the lens: butyl holds at once, a sealant cures. */
-  RESEAL("SEALANT", "BUTYL"),
+  RESEAL(Answer.SEALANT, Answer.BUTYL),
   /** Negative off before any work, or a lead added to a live battery. */
-  BATTERY("NEGATIVE_OFF", "LIVE");
+  BATTERY(Answer.NEGATIVE_OFF, Answer.LIVE);
 
-  private final List<String> values;
+  private final List<Answer> values;
 
-  WorkChoice(String... values) {
+  /** What may be chosen, of one thing or another. */
+  public enum Answer {
+    RING,
+    GLUED,
+    ON_BENCH,
+    ON_VEHICLE,
+    WELDED,
+    AS_IT_IS,
+    RESTORE,
+    LEFT,
+    RIGHT,
+    DRILLED,
+    NONE,
+    SEALANT,
+    BUTYL,
+    NEGATIVE_OFF,
+    LIVE
+  }
+
+  WorkChoice(Answer... values) {
     this.values = List.of(values);
   }
 
   List<String> answers() {
-    return values;
+    return values.stream().map(Enum::name).toList();
   }
 }
