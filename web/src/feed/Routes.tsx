@@ -7,6 +7,7 @@ import { Choice, TextField } from '../settings/fields';
 import { RouteDrawing } from './RouteDrawing';
 import { typedNumber } from './ProbeForm';
 import { appWords } from '../words/page/app';
+import { decimalText } from '../words/numbers';
 import { feedWords } from '../words/page/feed';
 
 const PASSES: readonly (readonly [Stop['passes'], string])[] = [
@@ -103,7 +104,7 @@ export function Routes({
               )}
               {length && route.question && answer !== length.metres && (
                 <PlainButton onClick={() => onUse(route.question, length.metres)}>
-                  {feedWords.useMetresM({ metres: length.metres })}
+                  {feedWords.useMetresM({ metres: decimalText(parseFloat(length.metres)) })}
                 </PlainButton>
               )}
             </Flex>

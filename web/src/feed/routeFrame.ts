@@ -1,6 +1,7 @@
 import type { FeedEdit } from '../app/api/client';
 import type { Body } from '../drawing/bodies';
 import { feedWords } from '../words/page/feed';
+import { sideWord } from '../words/terms';
 
 export type Route = FeedEdit['routes'][number];
 export type Stop = Route['stops'][number];
@@ -50,7 +51,7 @@ export interface RouteView {
 const toMm = (frame: RouteFrame, units: number) => Math.round(units / frame.scale / 10) * 10;
 
 export const FROM_ABOVE: RouteView = {
-  words: ['left', feedWords.fromAboveForwardUp(), 'right'],
+  words: [sideWord('LEFT'), feedWords.fromAboveForwardUp(), sideWord('RIGHT')],
   at: (frame, place) => [
     VIEW.width / 2 - place.leftMm * frame.scale,
     VIEW.height / 2 - (place.forwardMm - frame.middleMm) * frame.scale,
@@ -63,7 +64,7 @@ export const FROM_ABOVE: RouteView = {
 
 /** Seen standing before the vehicle: its left lies right. */
 export const FROM_AHEAD: RouteView = {
-  words: ['right', feedWords.fromTheFront(), 'left'],
+  words: [sideWord('RIGHT'), feedWords.fromTheFront(), sideWord('LEFT')],
   at: (frame, place) => [
     VIEW.width / 2 + place.leftMm * frame.scale,
     VIEW.floor - place.upMm * frame.scale,

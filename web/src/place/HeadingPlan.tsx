@@ -18,6 +18,7 @@ import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { SIDES, spotOf } from './shapes';
 import { findingOn } from '../finding/subject';
 import { appWords } from '../words/page/app';
+import { decimalText } from '../words/numbers';
 import { placeWords } from '../words/page/place';
 
 /** From a lamp to the middle of its words, px. */
@@ -116,13 +117,7 @@ export function HeadingPlan({
       {SIDES.map((side) => {
         const spot = spotOf(pair, side);
         const sign = side === 'LEFT' ? 1 : -1;
-        const turned = `${Math.abs(spot.headingDeg)}°`;
-        const words =
-          spot.headingDeg === 0
-            ? placeWords.turnedAhead({ angle: turned })
-            : spot.headingDeg > 0
-              ? placeWords.turnedOutward({ angle: turned })
-              : placeWords.turnedInward({ angle: turned });
+        const [words, short] = turnedWords(spot.headingDeg);
         // each stays on its own side of the centre line
         const inwards = Math.min(WORDS_AWAY, (spot.outMm * scale) / 2);
         return (
@@ -141,7 +136,7 @@ export function HeadingPlan({
                 name: pair.name,
                 words,
               })}
-              shown={inwards < WORDS_AWAY ? words.replace('ward', '') : words}
+              shown={inwards < WORDS_AWAY ? short : words}
               width="84px"
               onKeep={(typed) => turn(typed, (deg) => onTurn(side, deg))}
             />
@@ -186,4 +181,15 @@ async function turn(typed: string, take: (deg: number) => void) {
   }
   take(deg);
   return Promise.resolve();
+}
+
+/** Which way a lamp points, and the same where there is little room. */
+function turnedWords(headingDeg: number): [string, string] {
+  const angle = `${decimalText(Math.abs(headingDeg))}°`;
+  if (headingDeg === 0) {
+    return [placeWords.turnedAhead({ angle }), placeWords.turnedAhead({ angle })];
+  }
+  return headingDeg > 0
+    ? [placeWords.turnedOutward({ angle }), placeWords.turnedOut({ angle })]
+    : [placeWords.turnedInward({ angle }), placeWords.turnedIn({ angle })];
 }

@@ -18,6 +18,7 @@ import { MiniWall } from './MiniWall';
 import { appWords } from '../words/page/app';
 import { term } from '../words/terms';
 import { standbackWords } from '../words/page/standback';
+import { soft } from '../words/soft';
 
 /** One lamp, one instruction, legible from 5 m. */
 export function StandBack() {
@@ -292,7 +293,7 @@ function Look({
         </Flex>
       ) : correction.turns ? (
         <>
-          {standbackWords.verticalAdjuster()}
+          {soft(standbackWords.verticalAdjuster())}
           <br />
           {figureText(correction.turns, units).replace('−', '')}{' '}
           {correction.turns.value < 0 ? appWords.anticlockwise() : appWords.clockwise()}

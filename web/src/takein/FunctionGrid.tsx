@@ -5,6 +5,7 @@ import { VerdictShape } from '../finding/VerdictShape';
 import { checkOf, checkWords, restWorks, turned } from './checks';
 import { CHECKED } from './words';
 import { takeinWords } from '../words/page/takein';
+import { soft } from '../words/soft';
 import { sideWord } from '../words/terms';
 
 /** Seen standing before the vehicle: its right lamp is at the left. */
@@ -83,7 +84,7 @@ export function FunctionGrid({
             fontWeight="600"
             fontSize="17px"
           >
-            {words}
+            {soft(words)}
           </Box>
         </Flex>
       ))}

@@ -20,6 +20,7 @@ import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
 import { WorkshopFrame } from './WorkshopFrame';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
+import { soft } from '../words/soft';
 
 /** Every function before the front is closed, in the fewest switch movements. */
 export function ProvePage() {
@@ -240,7 +241,7 @@ function LampRow({
         <Lamp cell={cell} />
         <Box flex="1" minW="0">
           <Box fontFamily="heading" fontWeight="600" fontSize="18px" lineHeight="1.2">
-            {cell.words}
+            {soft(cell.words)}
           </Box>
           <Box color="quiet" fontSize="14px" lineHeight="1.3">
             {workshopWords.shouldBe({ expected: EXPECTED[cell.expected] })}

@@ -259,7 +259,7 @@ public record FeedView(
         sheet.bill().lines().stream()
             .map(line -> new BillLine(Spoken.text(line.what(), UnitSystem.METRIC), line.count()))
             .toList(),
-        sheet.cuts().labels(),
+        sheet.cuts().labels().stream().map(Spoken::typed).toList(),
         sheet.order().stream().map(StepView::of).toList(),
         sheet.feed().parts().stream().map(part -> part(sheet, part)).toList(),
         points(sheet),
@@ -413,7 +413,7 @@ public record FeedView(
                         .map(
                             piece ->
                                 new PieceView(
-                                    piece.label(),
+                                    Spoken.typed(piece.label()),
                                     FigureView.lengthMm(piece.lengthMm()),
                                     Spoken.typed(piece.fromEnd()),
                                     Spoken.typed(piece.toEnd())))

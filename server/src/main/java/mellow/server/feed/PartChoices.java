@@ -24,7 +24,9 @@ final class PartChoices {
   private PartChoices() {}
 
   static List<OptionView> sizes() {
-    return WireSize.all().stream().map(size -> new OptionView(size.name(), size.name())).toList();
+    return WireSize.all().stream()
+        .map(size -> new OptionView(size.name(), Spoken.typed(size.name())))
+        .toList();
   }
 
   /** Every size with what it would lose by itself, and what it bears. */

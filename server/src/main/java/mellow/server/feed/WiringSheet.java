@@ -96,7 +96,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
             List.of(
                 reel.size(),
                 reel.colour(),
-                Spoken.typed(piece.label()),
+                piece.label(),
                 text(piece.length(), units),
                 piece.fromEnd(),
                 piece.toEnd()));
@@ -113,10 +113,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
   private static Block labels(FeedView sheet) {
     List<List<String>> rows = new ArrayList<>();
     for (int i = 0; i < sheet.labels().size(); i += LABELS_A_ROW) {
-      rows.add(
-          sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())).stream()
-              .map(Spoken::typed)
-              .toList());
+      rows.add(sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())));
     }
     return new Block(Spoken.words(FeedWords.labels()), rows, List.of(0.25, 0.25, 0.25, 0.25));
   }
