@@ -91,10 +91,14 @@ public final class Speech {
 
   /** A figure with its unit, as this language writes it: "1.15 %", "1,15 %". */
   public String text(Figure figure, UnitSystem units) {
-    String text = figure instanceof Figure.Turns turns ? text(turns) : figure.text(units);
+    return decimal(figure instanceof Figure.Turns turns ? text(turns) : figure.text(units));
+  }
+
+  /** Numbers written with a point, as this language writes them: "1.15", "1,15". */
+  public String decimal(String numbers) {
     return decimalMark == POINT
-        ? text
-        : BETWEEN_DIGITS.matcher(text).replaceAll(String.valueOf(decimalMark));
+        ? numbers
+        : BETWEEN_DIGITS.matcher(numbers).replaceAll(String.valueOf(decimalMark));
   }
 
   private String text(Figure.Turns turns) {

@@ -36,7 +36,7 @@ class FogAndCautionsTest {
     walls.reads(Side.LEFT, mark - 100);
     assertThatFinding(walls.finding("aim.target@lamp:FRONT_FOG:LEFT"))
         .is(Verdict.OUT)
-        .advises("tilt it at its bracket by 0.38° down");
+        .advises("aim.tilt", "down=true", "off=100 mm", "tilt=0.38°");
   }
 
   /** Common practice: the bright spot straight ahead, as high as the lamp; SAE J599: ±4 in. */
@@ -49,7 +49,7 @@ class FogAndCautionsTest {
     walls.reads(Side.LEFT, 60);
     assertThatFinding(walls.finding("aim.target@lamp:DRIVING:LEFT"))
         .is(Verdict.OUT)
-        .advises("tilt it at its bracket by 0.45° up");
+        .advises("aim.tilt", "down=false", "off=60 mm", "tilt=0.45°");
     assertThat(walls.sheet().findings())
         .noneMatch(one -> one.id().startsWith("aim.limits@lamp:DRIVING"));
     walls.market = "us-sae-j599";

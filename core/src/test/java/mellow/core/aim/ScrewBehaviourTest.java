@@ -31,7 +31,14 @@ class ScrewBehaviourTest {
     assertThat(screw(walls).ratePercent().getAsDouble())
         .isCloseTo(-100 * 36.72 / 7620, within(1e-9));
     assertThat(walls.lamp(Side.RIGHT).correction().orElseThrow().turns()).hasValue(2);
-    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT")).advises("2 turns clockwise");
+    assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT"))
+        .advises(
+            "aim.turn",
+            "clockwise=true",
+            "down=true",
+            "off=73 mm",
+            "remembered=false",
+            "turns=2 turns");
   }
 
   @Test
@@ -40,13 +47,19 @@ class ScrewBehaviourTest {
         rightLamp().reads(Side.RIGHT, 0).turns(Side.RIGHT, "v", -0.5).reads(Side.RIGHT, 20);
     // 40 mm a turn anticlockwise; 71.44 mm left: 1.786 turns, so 1 3/4
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
-        .advises("1 3/4 turns anticlockwise");
+        .advises(
+            "aim.turn",
+            "clockwise=false",
+            "down=true",
+            "off=71 mm",
+            "remembered=false",
+            "turns=1 3/4 turns");
   }
 
   @Test
   void withoutATrialTheRemedyAsksForOne() {
     assertThatFinding(rightLamp().reads(Side.RIGHT, 18).finding("aim.target@lamp:DIPPED:RIGHT"))
-        .advises("half a turn");
+        .advises("aim.tryScrew", "down=true", "off=73 mm");
   }
 
   @Test
@@ -57,7 +70,13 @@ class ScrewBehaviourTest {
             Side.RIGHT, "v", Adjuster.Axis.VERTICAL, Adjuster.Reach.ALWAYS, OptionalDouble.of(0.4))
         .reads(Side.RIGHT, 0);
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
-        .advises("3 1/8 turns anticlockwise");
+        .advises(
+            "aim.turn",
+            "clockwise=false",
+            "down=true",
+            "off=95 mm",
+            "remembered=true",
+            "turns=3 1/8 turns");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, -30);
     assertThatFinding(walls.finding("screw.wrong-way@screw:DIPPED:RIGHT:v"))
         .says(AimWords.screwOtherWay(Adjuster.Axis.VERTICAL, Side.RIGHT, false));
@@ -71,7 +90,14 @@ class ScrewBehaviourTest {
         .is(Verdict.AT_EDGE)
         .says(AimWords.away(Side.RIGHT, LampKind.DIPPED, Figure.lengthMm(20)))
         .advises(AimWords.otherWay());
-    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT")).advises("anticlockwise");
+    assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
+        .advises(
+            "aim.turn",
+            "clockwise=false",
+            "down=true",
+            "off=93 mm",
+            "remembered=false",
+            "turns=2 3/8 turns");
     walls.turns(Side.RIGHT, "v", -1).reads(Side.RIGHT, 40);
     assertThat(walls.sheet().findings()).noneMatch(found -> found.id().startsWith("aim.away"));
   }
@@ -124,7 +150,7 @@ class ScrewBehaviourTest {
     assertThat(screw(walls).playTurns()).isCloseTo(0.375, within(1e-9));
     assertThatFinding(walls.finding("screw.play@screw:DIPPED:RIGHT:v"))
         .is(Verdict.AT_EDGE)
-        .says("3/8 turn of play");
+        .says("aim.screwPlay", "axis=VERTICAL", "play=3/8 turn", "side=RIGHT");
     // 91.44 asked, 95 read: 3.56 mm up is 0.089 turn anticlockwise, the same direction: no play
     assertThat(screw(walls).turnsFor(100 * 40.0 / 7620)).hasValue(-1);
     // 40 mm down means changing direction: 1 turn and the play

@@ -35,20 +35,21 @@ class ToeTest {
    */
   @ParameterizedTest
   @CsvSource({
-    "0, WITHIN, 'Left lamp points straight ahead'",
-    "90, WITHIN, 'Left lamp points 90 mm to the left'",
-    "100, AT_EDGE, 'Left lamp points 100 mm to the left'",
-    "101.6, AT_EDGE, 'to the left'",
-    "115, OUT, 'Left lamp points 115 mm to the left'",
-    "-115, OUT, 'Left lamp points 115 mm to the right'"
+    "0, WITHIN, aim.straight, side=LEFT, side=LEFT",
+    "90, WITHIN, aim.aside, off=90 mm, left=true",
+    "100, AT_EDGE, aim.aside, off=100 mm, left=true",
+    "101.6, AT_EDGE, aim.aside, off=102 mm, left=true",
+    "115, OUT, aim.aside, off=115 mm, left=true",
+    "-115, OUT, aim.aside, off=115 mm, left=false"
   })
-  void eachLampIsHeldAgainstItsOwnStraightAhead(double leftMm, Verdict verdict, String says) {
+  void eachLampIsHeldAgainstItsOwnStraightAhead(
+      double leftMm, Verdict verdict, String key, String argument, String other) {
     assertThatFinding(
             market("us-sae-j599", BeamClass.SAE_VOR)
                 .step(Side.LEFT, leftMm)
                 .finding("wall.aside@lamp:DIPPED:LEFT"))
         .is(verdict)
-        .says(says);
+        .says(key, argument, other);
   }
 
   /** UN R48 sets no limit aside: that of SAE J599 is told as advice, and nothing is out by it. */
@@ -78,13 +79,13 @@ class ToeTest {
             market("us-sae-j599", BeamClass.SAE_VOR)
                 .step(Side.RIGHT, -130)
                 .finding("wall.aside@lamp:DIPPED:RIGHT"))
-        .advises("130 mm to the left.");
+        .advises("aim.turnAside", "move=130 mm", "right=false");
     // to the middle of its room, 1 % to the left: 76 mm, and 40 more
     assertThatFinding(
             market("gb-inspection", BeamClass.UN_DIPPED)
                 .step(Side.LEFT, -40)
                 .finding("wall.aside@lamp:DIPPED:LEFT"))
-        .advises("Horizontal screw: 116 mm to the left.");
+        .advises("aim.turnAside", "move=116 mm", "right=false");
   }
 
   @Test

@@ -57,10 +57,11 @@ class WallJudgementTest {
     // aim 91.4 below, read 18: 73.4 above the tape; the rule's limit is 38.1, so 20.1 too high
     assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT"))
         .is(Verdict.OUT)
-        .says("20 mm too high");
+        .says(
+            "aim.limitsOut", "high=true", "laden=false", "lamp=DIPPED", "off=20 mm", "side=RIGHT");
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
         .is(Verdict.OUT)
-        .says("73 mm above the tape");
+        .says("aim.offTape", "above=true", "lamp=DIPPED", "off=73 mm", "side=RIGHT");
     assertThat(walls.lamp(Side.RIGHT).correction().orElseThrow().upMm())
         .isCloseTo(-73.44, within(1e-9));
   }
@@ -88,7 +89,7 @@ class WallJudgementTest {
         .isCloseTo(-254.0, within(0.05));
     assertThatFinding(walls.finding("wall.square@lamp:DIPPED"))
         .is(Verdict.WITHIN)
-        .says("254 mm to the right");
+        .says("aim.skewed", "aside=254 mm", "right=true", "skew=1.91°");
   }
 
   /** Steps 1216 apart for lamps 1200 apart at 7620: 0.120° toe-out in all. */
@@ -98,8 +99,9 @@ class WallJudgementTest {
     Walls walls = new Walls().step(Side.LEFT, 8).step(Side.RIGHT, -8);
     assertThatFinding(walls.finding("wall.toe@lamp:DIPPED"))
         .is(Verdict.WITHIN)
-        .says("0.12° toe-out");
-    assertThatFinding(walls.finding("wall.aside@lamp:DIPPED:LEFT")).says("8 mm to the left");
+        .says("aim.toe", "lamps=1 200 mm", "out=true", "steps=1 216 mm", "toe=0.12°");
+    assertThatFinding(walls.finding("wall.aside@lamp:DIPPED:LEFT"))
+        .says("aim.aside", "left=true", "off=8 mm", "side=LEFT");
   }
 
   /** 12 mm over 600 mm is 1.146° of roll. */
@@ -110,8 +112,8 @@ class WallJudgementTest {
     walls.events.add(new AimEvent.RollRead(Side.LEFT, Measured.toMm(12), 600));
     assertThatFinding(walls.finding("aim.roll@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("right end low")
-        .advises("anticlockwise");
+        .says("aim.rollLeans", "rightLow=true", "roll=1.15°", "side=LEFT")
+        .advises("aim.rollNut", "anticlockwise=true", "roll=1.15°");
   }
 
   /** One lamp read to ±4 mm is judged by that; the other one is not. */
@@ -134,7 +136,7 @@ class WallJudgementTest {
     walls.readTo = UnitSystem.IMPERIAL.tapeStepMm();
     assertThatFinding(walls.finding("aim.distance@lamp:DIPPED:LEFT"))
         .is(Verdict.OUT)
-        .says("4 041 mm");
+        .says("aim.tooClose", "lamp=DIPPED", "least=4 041 mm", "side=LEFT");
     assertThatFinding(walls.distance(7620, 7620).finding("aim.distance@lamp:DIPPED:LEFT"))
         .is(Verdict.WITHIN);
   }

@@ -2,6 +2,10 @@ package mellow.core.finding;
 
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.assertj.core.api.AbstractAssert;
 import org.assertj.core.api.Assertions;
 
@@ -30,8 +34,11 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
     return this;
   }
 
-  public FindingAssert says(String part) {
-    Assertions.assertThat(text(actual.headline())).contains(part);
+  /**
+   * The headline has this key, and these arguments as they are shown in metric units: "off=20 mm".
+   */
+  public FindingAssert says(String key, String... arguments) {
+    same(actual.headline(), key, arguments);
     return this;
   }
 
@@ -57,10 +64,33 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
         .isEqualTo(expected);
   }
 
-  public FindingAssert advises(String part) {
-    Assertions.assertThat(text(actual.remedy().map(Remedy::says).orElse(Sentence.EMPTY)))
-        .contains(part);
+  /** The same of the remedy. */
+  public FindingAssert advises(String key, String... arguments) {
+    same(actual.remedy().map(Remedy::says).orElse(Sentence.EMPTY), key, arguments);
     return this;
+  }
+
+  private static void same(Sentence said, String key, String... arguments) {
+    Sentence bare = said instanceof Sentence.Capital capital ? capital.of() : said;
+    Assertions.assertThat(bare).as(text(said)).isInstanceOf(Sentence.Keyed.class);
+    Sentence.Keyed keyed = (Sentence.Keyed) bare;
+    Assertions.assertThat(keyed.key()).as(text(said)).isEqualTo(key);
+    Map<String, String> shown = new TreeMap<>();
+    keyed.arguments().forEach((name, argument) -> shown.put(name, shown(argument)));
+    for (String argument : arguments) {
+      String[] both = argument.split("=", 2);
+      Assertions.assertThat(shown).as(text(said)).containsEntry(both[0], both[1]);
+    }
+  }
+
+  private static String shown(Object argument) {
+    if (argument instanceof Figure figure) {
+      return Said.text(Sentence.of("{0}", figure)).replace('\u2009', ' ');
+    }
+    if (argument instanceof List<?> list) {
+      return list.stream().map(FindingAssert::shown).collect(Collectors.joining(", "));
+    }
+    return argument instanceof Sentence sentence ? text(sentence) : String.valueOf(argument);
   }
 
   private static String text(Sentence sentence) {

@@ -37,7 +37,7 @@ class UnaimedTest {
   void swappedLampsAreReadOnBothSides() {
     TakeIn swap = takeIn(false, WorkKind.SWAP);
     List<Finding> unread = of(swap, Map.of(LampKind.DIPPED, Set.of(Side.LEFT)));
-    assertThatFinding(unread.get(0)).is(Verdict.OUT).advises("the other lamp covered");
+    assertThatFinding(unread.get(0)).is(Verdict.OUT).advises("handover.readIt", "spot=false");
     assertThat(names(unread))
         .containsExactly("Right low beam: not read at the wall since the work");
     assertThat(of(swap, Map.of(LampKind.DIPPED, BOTH))).isEmpty();
@@ -52,7 +52,7 @@ class UnaimedTest {
         .allMatch(name -> name.contains("low beam"));
     List<Finding> unread = of(takeIn(false, WorkKind.FOG), Map.of(LampKind.DIPPED, BOTH));
     assertThat(names(unread)).hasSize(2).allMatch(name -> name.contains("fog"));
-    assertThatFinding(unread.get(0)).advises("Enter at the vehicle what its lens says");
+    assertThatFinding(unread.get(0)).advises("handover.enterLens");
   }
 
   /** Running lamps are not aimed; pods only where they are aimed as fog lamps. */

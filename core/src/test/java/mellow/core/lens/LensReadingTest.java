@@ -103,12 +103,12 @@ class LensReadingTest {
         .is(Verdict.WITHIN);
     assertThatFinding(finding(right, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
         .is(Verdict.OUT)
-        .says("traffic on the right");
+        .says("lens.wrongTraffic", "left=false");
     assertThatFinding(finding(left, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
         .is(Verdict.WITHIN);
     assertThatFinding(finding(left, "lens.traffic", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.OUT)
-        .says("oncoming traffic");
+        .says("lens.wrongTraffic", "left=true");
     assertThatFinding(finding(either, "lens.traffic", MarkFamily.UN, TrafficSide.LEFT))
         .is(Verdict.WITHIN);
   }
@@ -118,7 +118,7 @@ class LensReadingTest {
     assertThatFinding(
             finding(LensReading.of("E4 HCR"), "lens.market", MarkFamily.SAE, TrafficSide.RIGHT))
         .is(Verdict.OUT)
-        .says("No SAE or DOT mark");
+        .says("lens.noMark", "un=false");
     assertThatFinding(
             finding(LensReading.of("SAE VOR DOT"), "lens.market", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.OUT);
@@ -136,7 +136,7 @@ class LensReadingTest {
     LensReading lens = LensReading.of("HCR QX7");
     assertThatFinding(finding(lens, "lens.unknown@mark::QX7", MarkFamily.UN, TrafficSide.RIGHT))
         .is(Verdict.NOT_KNOWN)
-        .says("“QX7” is not a mark known here");
+        .says("lens.unknown", "mark=QX7");
     assertThat(LensReading.of("").marks()).isEmpty();
     assertThat(LensReading.of("  ,; ").findings(Optional.of(MarkFamily.UN), TrafficSide.RIGHT))
         .isEmpty();

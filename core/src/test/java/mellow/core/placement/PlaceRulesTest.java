@@ -65,12 +65,12 @@ class PlaceRulesTest {
         .allMatch(id -> id.matches(".*(area|intensity|count|number).*"));
     assertThatFinding(finding(wide, "un-r48.drl.spacing", "un-r48"))
         .is(Verdict.NOT_KNOWN)
-        .says("position not measured yet")
+        .says("placement.guessedPlace")
         .advises(PlacementWords.measurePlace());
     Front wideAndMeasured = new Front(1700, true, List.of(measured), List.of(), Optional.empty());
     assertThatFinding(finding(wideAndMeasured, "fitters.drl.outer-edge", Side.LEFT, "fitters"))
         .is(Verdict.NOT_KNOWN)
-        .says("width not measured yet")
+        .says("placement.guessedWidth")
         .advises(PlacementWords.measureWidth());
     assertThatFinding(finding(wideAndMeasured, "un-r48.drl.spacing", "un-r48")).is(Verdict.WITHIN);
   }
@@ -321,7 +321,12 @@ class PlaceRulesTest {
             Lamp.of(LampFunction.DRL, new Outline.Rectangle(60, 60)),
             new BySide<>(new Spot(500, 270, 0), new Spot(500, 270, 0)));
     assertThatFinding(finding(front(1700, odd), "un-r48.drl.lower-edge", Side.LEFT, "un-r48"))
-        .says("Left (0) lamp (1): lower edge 10 mm too low");
+        .says(
+            "placement.highOrLow",
+            "asked=LOWER_EDGE_HEIGHT",
+            "high=false",
+            "off=10 mm",
+            "whoSentence=Left (0) lamp (1)");
   }
 
   /**

@@ -66,10 +66,10 @@ class TakeInFindingsTest {
     List<LampCheck> checks = everything(State.WORKS);
     assertThatFinding(of(WorkKind.AIM, checks.subList(1, 8)).get(0))
         .is(Verdict.NOT_KNOWN)
-        .says("Left low beam not tried yet");
+        .says("workflow.untried", "openList=left low beam");
     assertThatFinding(of(WorkKind.AIM, checks.subList(2, 8)).get(0))
-        .says("Left low beam and right low beam not tried yet");
-    assertThatFinding(of(WorkKind.AIM, List.of()).get(0)).says("8 functions not tried yet");
+        .says("workflow.untried", "openList=left low beam, right low beam");
+    assertThatFinding(of(WorkKind.AIM, List.of()).get(0)).says("workflow.manyUntried", "open=8");
   }
 
   /**
@@ -77,20 +77,20 @@ class TakeInFindingsTest {
    */
   @ParameterizedTest
   @CsvSource({
-    "AFTER_TRIES, 'Right main beam: works after 3 tries, as it came'",
-    "WEAK, 'Right main beam: weak, as it came'",
-    "FLICKERS, 'Right main beam: flickers, as it came'",
-    "DEAD, 'Right main beam: dead, as it came'"
+    "AFTER_TRIES, workflow.afterTries, tries=3",
+    "WEAK, workflow.fault, found=WEAK",
+    "FLICKERS, workflow.fault, found=FLICKERS",
+    "DEAD, workflow.fault, found=DEAD"
   })
-  void faultIsShownToTheCustomerBeforeWorkStarts(State state, String says) {
+  void faultIsShownToTheCustomerBeforeWorkStarts(State state, String key, String argument) {
     List<LampCheck> checks = everything(State.WORKS);
     checks.set(
         3, new LampCheck(LampFunction.MAIN, Side.RIGHT, state, state == State.AFTER_TRIES ? 3 : 0));
     assertThatFinding(of(WorkKind.FOG, checks).get(0))
         .is(Verdict.OUT)
-        .says(says)
-        .advises("Show it to the customer");
-    assertThatFinding(of(WorkKind.REPAIR, checks).get(0)).advises("find the cause first");
+        .says(key, argument, "lampSentence=Right main beam")
+        .advises("workflow.showCustomer");
+    assertThatFinding(of(WorkKind.REPAIR, checks).get(0)).advises("workflow.findCause");
   }
 
   @Test
@@ -114,10 +114,12 @@ class TakeInFindingsTest {
 
   @Test
   void otherChangesAreLookedInto() {
-    assertThatFinding(change(PriorChange.WIRING, false)).is(Verdict.AT_EDGE).advises("Probe");
+    assertThatFinding(change(PriorChange.WIRING, false))
+        .is(Verdict.AT_EDGE)
+        .advises("workflow.probeFirst");
     assertThatFinding(change(PriorChange.BULBS, false))
         .is(Verdict.AT_EDGE)
-        .advises("Read the lens");
+        .advises("workflow.readLens");
   }
 
   /** "Dead, as it came" is over once the lamp was proved after the repair. Common practice. */
@@ -132,7 +134,7 @@ class TakeInFindingsTest {
     assertThatFinding(TakeInFindings.of(repair, right).get(0)).is(Verdict.OUT);
     assertThatFinding(TakeInFindings.of(repair, left).get(0))
         .is(Verdict.WITHIN)
-        .says("Left front fog lamp: was dead, works now");
+        .says("workflow.mended", "found=DEAD", "lampSentence=Left front fog lamp");
   }
 
   @Test

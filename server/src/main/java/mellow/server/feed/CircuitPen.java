@@ -60,7 +60,7 @@ final class CircuitPen {
 
   private String colour(String wire) {
     FeedView.PartView part = parts.get(wire);
-    return part == null ? "" : part.values().getOrDefault("colour", "");
+    return part == null ? "" : Spoken.typed(part.values().getOrDefault("colour", ""));
   }
 
   /** What a part is, in a few words: its size, its rating. */
@@ -72,13 +72,17 @@ final class CircuitPen {
     Map<String, String> values = part.values();
     return switch (part.kind()) {
       case "wire" ->
-          "%s, %s m".formatted(values.getOrDefault("size", ""), values.getOrDefault("metres", ""));
-      case "fuse", "tap" -> values.getOrDefault("amps", "") + " A";
-      case "lamp" -> values.containsKey("watts") ? values.get("watts") + " W" : "";
-      case "resistor" ->
-          values.getOrDefault("ohms", "") + " Ω, " + values.getOrDefault("watts", "") + " W";
+          "%s, %s m"
+              .formatted(Spoken.typed(values.getOrDefault("size", "")), number(values, "metres"));
+      case "fuse", "tap" -> number(values, "amps") + " A";
+      case "lamp" -> values.containsKey("watts") ? number(values, "watts") + " W" : "";
+      case "resistor" -> number(values, "ohms") + " Ω, " + number(values, "watts") + " W";
       default -> "";
     };
+  }
+
+  private static String number(Map<String, String> values, String name) {
+    return Spoken.decimal(values.getOrDefault(name, ""));
   }
 
   private void symbol(Placed box) {
@@ -143,7 +147,7 @@ final class CircuitPen {
     } else if (box.symbol().named() && !box.part().isEmpty()) {
       words(
           new Spot(x + box.width() + 6, box.y() + (box.height() - 2 * LINE) / 2),
-          box.part(),
+          Spoken.typed(box.part()),
           detail(box.part()));
     }
     for (PlacedPin pin : box.pins()) {

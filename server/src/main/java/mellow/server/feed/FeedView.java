@@ -406,7 +406,7 @@ public record FeedView(
         .map(
             reel ->
                 new ReelView(
-                    reel.size().name(),
+                    Spoken.typed(reel.size().name()),
                     Spoken.typed(reel.colour()),
                     FigureView.lengthMm(reel.totalMm()),
                     reel.pieces().stream()

@@ -52,6 +52,11 @@ public final class Spoken {
     return speech().text(figure, units);
   }
 
+  /** A number of a plan, as the language writes it. */
+  public static String decimal(String typed) {
+    return speech().decimal(typed);
+  }
+
   /** The code of the language that is spoken: "en". */
   public static String language() {
     return speech().language();
