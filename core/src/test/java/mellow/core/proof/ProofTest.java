@@ -1,5 +1,6 @@
 package mellow.core.proof;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -161,7 +162,8 @@ class ProofTest {
     assertThat(ProofSheet.of(list, results).isProved()).isFalse();
     Finding fault = findings(list, results).get(0);
     assertThat(fault.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(Said.pattern(fault.headline())).isEqualTo("Left low beam: flickers, low beam");
+    assertThatFinding(fault)
+        .says("proof.fault", "lampSentence=Left low beam", "outcome=FLICKERS", "drivingState=LOW");
     // the trade's order: known-good ballast on a battery, each bulb, each ballast
     assertThat(Said.pattern(fault.remedy().orElseThrow()))
         .containsSubsequence(
@@ -174,8 +176,8 @@ class ProofTest {
           .satisfies(
               found -> {
                 assertThat(found.verdict()).isEqualTo(Verdict.AT_EDGE);
-                assertThat(Said.pattern(found.headline()))
-                    .contains(tries == 3 ? "after 3 tries, low beam" : "after one try, low beam");
+                assertThatFinding(found)
+                    .says("proof.worksNow", "tries=" + tries, "drivingState=LOW");
               });
     }
   }
@@ -191,8 +193,12 @@ class ProofTest {
         .singleElement()
         .satisfies(
             fault ->
-                assertThat(Said.pattern(fault.headline()))
-                    .isEqualTo("Left low beam: dead, low beam"));
+                assertThatFinding(fault)
+                    .says(
+                        "proof.fault",
+                        "lampSentence=Left low beam",
+                        "outcome=DEAD",
+                        "drivingState=LOW"));
   }
 
   /** Six pods are six lamps, each lit by itself. */
@@ -218,7 +224,9 @@ class ProofTest {
     assertThat(findings(list, results))
         .singleElement()
         .satisfies(
-            fault -> assertThat(Said.pattern(fault.headline())).startsWith("Left inner pod: dead"));
+            fault ->
+                assertThatFinding(fault)
+                    .says("proof.fault", "lampSentence=Left inner pod", "outcome=DEAD"));
   }
 
   /** New fog lamps and those that the vehicle came with are two pairs. */
@@ -331,9 +339,9 @@ class ProofTest {
         .allSatisfy(
             wandering -> {
               assertThat(wandering.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(Said.pattern(wandering.headline()))
-                  .endsWith("low beam works now, low beam");
-              assertThat(Said.pattern(wandering.remedy().orElseThrow())).contains("warm and cold");
+              assertThatFinding(wandering)
+                  .says("proof.worksNow", "tries=0", "drivingState=LOW")
+                  .advises("proof.tryAgain");
             });
     assertThat(findings(list, all(list))).extracting(Finding::id).containsExactly("prove.all");
   }
@@ -345,7 +353,7 @@ class ProofTest {
     Finding finding = new FlashRate(Side.LEFT, flashes, seconds).finding();
     assertThat(finding.verdict()).isEqualTo(verdict);
     if (flashes == 30 && seconds == 10) {
-      assertThat(Said.pattern(finding.remedy().orElseThrow())).contains("load resistor");
+      assertThatFinding(finding).advises("proof.tooFast");
     }
   }
 }

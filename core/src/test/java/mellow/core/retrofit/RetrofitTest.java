@@ -1,5 +1,6 @@
 package mellow.core.retrofit;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static mellow.core.retrofit.Housing.Size.BEHIND;
 import static mellow.core.retrofit.Housing.Size.BOWL_DEPTH;
 import static mellow.core.retrofit.Housing.Size.BOWL_OPENING;
@@ -58,8 +59,8 @@ class RetrofitTest {
                 Map.of(LENS, 76.2, FRONT, 85.0, Projector.Size.BEHIND, 60.0, THREAD, 22.0)),
             Mount.RING);
     assertThat(fit).allMatch(one -> one.verdict() == Verdict.WITHIN);
-    assertThat(Said.text(finding(fit, "bench.fit@dimension:lens").headline()))
-        .isEqualTo("1.9 mm a side between lens and bowl");
+    assertThatFinding(finding(fit, "bench.fit@dimension:lens"))
+        .says("retrofit.bowlClears", "room=1.9 mm", "shroud=false");
     assertThat(finding(fit, "bench.fit@dimension:ahead").margin().orElseThrow().amount().value())
         .isEqualTo(25);
   }
@@ -72,8 +73,7 @@ class RetrofitTest {
     Projector wide =
         new Projector(Map.of(LENS, 76.2, SHROUD, 95.0, FRONT, 85.0, Projector.Size.BEHIND, 60.0));
     Finding may = finding(Fit.of(bowl(Map.of(CUT_TO, 104.0)), wide, Mount.GLUED), "bench.cut");
-    assertThat(Said.text(may.headline()))
-        .isEqualTo("Cut 8.5 mm off all round, to an opening of 97.0 mm");
+    assertThatFinding(may).says("retrofit.cutTo", "more=8.5 mm", "needed=97.0 mm");
     assertThat(may.verdict()).isEqualTo(Verdict.WITHIN);
     assertThat(
             finding(
@@ -90,7 +90,7 @@ class RetrofitTest {
         .isEqualTo(Verdict.OUT);
     Finding rib = finding(Fit.of(bowl(Map.of(CUT_TO, 92.0)), wide, Mount.GLUED), "bench.cut");
     assertThat(rib.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(Said.pattern(rib.headline())).startsWith("Cannot be cut");
+    assertThatFinding(rib).says("retrofit.cutImpossible");
     Finding unknown = finding(Fit.of(bowl(Map.of()), wide, Mount.GLUED), "bench.cut");
     assertThat(unknown.verdict()).isEqualTo(Verdict.NOT_KNOWN);
   }
@@ -136,8 +136,7 @@ class RetrofitTest {
                     Map.of(LENS, 70.0, FRONT, 86.0, Projector.Size.BEHIND, 50.0, THREAD, 22.2)),
                 Mount.RING),
             "bench.fit@dimension:hole");
-    assertThat(Said.pattern(hole.remedy().orElseThrow()))
-        .startsWith("Drill to 22 mm or 13/16 in and no wider");
+    assertThatFinding(hole).advises("retrofit.drill", "metric=22", "inches=13/16 in");
     assertThat(hole.verdict()).isEqualTo(Verdict.AT_EDGE);
   }
 

@@ -1,5 +1,6 @@
 package mellow.core.workflow;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -8,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Finding;
-import mellow.core.finding.Said;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
@@ -76,9 +76,8 @@ class PlanTest {
         .satisfies(
             finding -> {
               assertThat(finding.verdict()).isEqualTo(Verdict.AT_EDGE);
-              assertThat(Said.text(finding.headline()))
-                  .as("as it is printed")
-                  .isEqualTo("Left out: Place (the covers have the holes)");
+              assertThatFinding(finding)
+                  .says("workflow.stageLeftOut", "stage=PLACE", "reason=the covers have the holes");
             });
     TakeIn aim =
         wanted(Access.LAMPS_ONLY, WorkKind.AIM).without(Map.of(Stage.PLACE, "the covers have"));
@@ -227,10 +226,9 @@ class PlanTest {
             false,
             List.of(dead, tries));
     assertThat(finding(takeIn, "take-in.works@lamp:DIPPED:LEFT").verdict()).isEqualTo(Verdict.OUT);
-    assertThat(Said.text(finding(takeIn, "take-in.works@lamp:MAIN:LEFT").headline()))
-        .isEqualTo("Left main beam: works after 3 tries, as it came");
-    assertThat(Said.text(finding(takeIn, "take-in.untried").headline()))
-        .isEqualTo("6 functions not tried yet");
+    assertThatFinding(finding(takeIn, "take-in.works@lamp:MAIN:LEFT"))
+        .says("workflow.afterTries", "lampSentence=Left main beam", "tries=3");
+    assertThatFinding(finding(takeIn, "take-in.untried")).says("workflow.manyUntried", "open=6");
     assertThat(finding(takeIn, "take-in.change@change:TYRES").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
     assertThatThrownBy(

@@ -1,12 +1,12 @@
 package mellow.core.workflow.ledger;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
-import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.WorkKind;
@@ -45,11 +45,9 @@ class AccessMovedTest {
   void staysOpenUntilProvedAndAimed() throws Exception {
     List<Finding> open = of("Left headlamp", WorkKind.FOG, false, true, false);
     assertThat(open).extracting(Finding::verdict).containsExactly(Verdict.NOT_KNOWN);
-    assertThat(Said.pattern(open.get(0).remedy().orElseThrow())).contains("Take in");
-    assertThat(of("Left headlamp", WorkKind.FOG, true, false, true).get(0).remedy().orElseThrow())
-        .extracting(remedy -> Said.pattern(remedy))
-        .asString()
-        .contains("at the wall");
+    assertThatFinding(open.get(0)).advises("ledger.planWall");
+    assertThatFinding(of("Left headlamp", WorkKind.FOG, true, false, true).get(0))
+        .advises("ledger.proveAndRead");
     assertThat(of("left headlamp", WorkKind.DRL, true, true, true))
         .extracting(Finding::verdict)
         .containsExactly(Verdict.WITHIN);
