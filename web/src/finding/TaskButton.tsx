@@ -6,20 +6,26 @@ import { appWords } from '../words/page/app';
 
 type Page = NonNullable<Finding['task']>['page'];
 
-const OF_THE_SHOP: Partial<Record<Page, { words: string; path: string }>> = {
+interface Place {
+  words: string;
+  path: string;
+}
+
+const OF_THE_SHOP = {
   BAY: { words: appWords.bays(), path: '/bays' },
   RULEBOOK: { words: appWords.rulebook(), path: '/rulebook' },
 };
 
-function placeOf(page: Page, jobId: string): { words: string; path: string } {
-  const known = OF_THE_SHOP[page];
-  if (known) {
-    return known;
+const OF_A_JOB: Record<Exclude<Page, keyof typeof OF_THE_SHOP>, Place> = {
+  ...STAGE_PAGES,
+  PHOTOS: { words: appWords.photos(), path: '/photos' },
+};
+
+function placeOf(page: Page, jobId: string): Place {
+  if (page === 'BAY' || page === 'RULEBOOK') {
+    return OF_THE_SHOP[page];
   }
-  const { words, path } =
-    page === 'PHOTOS'
-      ? { words: appWords.photos(), path: '/photos' }
-      : STAGE_PAGES[page as keyof typeof STAGE_PAGES];
+  const { words, path } = OF_A_JOB[page];
   return { words, path: `/jobs/${jobId}${path}` };
 }
 

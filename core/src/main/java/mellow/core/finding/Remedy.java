@@ -75,9 +75,4 @@ public record Remedy(
   public Remedy on(Subject other) {
     return new Remedy(action, page, Optional.of(other), by, says);
   }
-
-  /** The same, done elsewhere. */
-  public Remedy at(Page other) {
-    return new Remedy(action, other, on, by, says);
-  }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
 import mellow.core.finding.Figure;
+import mellow.core.finding.Remedy;
 import mellow.core.finding.Verdict;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
@@ -38,7 +39,10 @@ class ScrewBehaviourTest {
             "down=true",
             "off=73 mm",
             "remembered=false",
-            "turns=2 turns");
+            "turns=2 turns")
+        .isSettledBy(Remedy.Action.TURN, Remedy.Page.WALL, "2 turns");
+    assertThat(walls.finding("aim.limits@lamp:DIPPED:RIGHT").remedy().orElseThrow().on())
+        .contains(screw(walls).adjuster().subject());
   }
 
   @Test

@@ -57,8 +57,9 @@ class WallJudgementTest {
     // aim 91.4 below, read 18: 73.4 above the tape; the rule's limit is 38.1, so 20.1 too high
     assertThatFinding(walls.finding("aim.limits@lamp:DIPPED:RIGHT"))
         .is(Verdict.OUT)
-        .says(
-            "aim.limitsOut", "high=true", "laden=false", "lamp=DIPPED", "off=20 mm", "side=RIGHT");
+        .says("aim.limitsOut", "high=true", "laden=false", "lamp=DIPPED", "off=20 mm", "side=RIGHT")
+        // UN R48, 6.2.6.1 (from memory), for lamps below 800 mm
+        .isHeldBetween("−2.50 %", "−0.50 %");
     assertThatFinding(walls.finding("aim.target@lamp:DIPPED:RIGHT"))
         .is(Verdict.OUT)
         .says("aim.offTape", "above=true", "lamp=DIPPED", "off=73 mm", "side=RIGHT");

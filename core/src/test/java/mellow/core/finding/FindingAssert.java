@@ -64,6 +64,23 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
         .isEqualTo(expected);
   }
 
+  /** What is to be done, where, and by how much as it is shown in metric units. */
+  public FindingAssert isSettledBy(Remedy.Action action, Remedy.Page page, String by) {
+    Remedy remedy = actual.remedy().orElseThrow();
+    Assertions.assertThat(remedy.action()).isEqualTo(action);
+    Assertions.assertThat(remedy.page()).isEqualTo(page);
+    Assertions.assertThat(remedy.by().map(FindingAssert::shown)).contains(by);
+    return this;
+  }
+
+  /** What its value is held against, as it is shown in metric units; empty for an open end. */
+  public FindingAssert isHeldBetween(String least, String most) {
+    Limit limit = actual.margin().orElseThrow().limit();
+    Assertions.assertThat(limit.least().map(FindingAssert::shown).orElse("")).isEqualTo(least);
+    Assertions.assertThat(limit.most().map(FindingAssert::shown).orElse("")).isEqualTo(most);
+    return this;
+  }
+
   /** The same of the remedy. */
   public FindingAssert advises(String key, String... arguments) {
     same(actual.remedy().map(Remedy::says).orElse(Sentence.EMPTY), key, arguments);

@@ -35,6 +35,7 @@ import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
+import mellow.core.words.Speech;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
@@ -183,7 +184,7 @@ public record FeedView(
       PlanStep.Needs battery) {
     static StepView of(PlanStep step) {
       return new StepView(
-          Spoken.in("en", () -> Spoken.words(step.does())),
+          Spoken.in(Speech.ENGLISH.language(), () -> Spoken.words(step.does())),
           Spoken.words(step.does()),
           step.battery());
     }

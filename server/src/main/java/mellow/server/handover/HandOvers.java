@@ -300,7 +300,8 @@ public class HandOvers {
     return page(acting, jobId);
   }
 
-  private void record(Acting acting, HandOverPage page, String reason, List<FindingView> findings) {
+  private HandOverRecord record(
+      Acting acting, HandOverPage page, String reason, List<FindingView> findings) {
     HandOverRecord row = new HandOverRecord();
     row.setJobId(page.job().id());
     row.setShopId(acting.shopId());
@@ -314,6 +315,7 @@ public class HandOvers {
     row.setClosedAt(acting.moment());
     store.add(row);
     jobs.close(acting, page.job().id());
+    return row;
   }
 
   /** Whether the job was handed over. */
@@ -326,12 +328,7 @@ public class HandOvers {
   public void restore(
       Acting acting, String jobId, String reason, String language, List<FindingView> findings) {
     if (!jobs.holdEvenClosed(acting, jobId)) {
-      Spoken.in(
-          language,
-          () -> {
-            record(acting, page(acting, jobId), reason, findings);
-            return language;
-          });
+      Spoken.in(language, () -> record(acting, page(acting, jobId), reason, findings));
     }
   }
 

@@ -78,8 +78,7 @@ public record FindingView(
   public record TaskView(
       Remedy.Action action,
       Remedy.Page page,
-      @Schema(description = "What it is done to.", example = "screw:DIPPED:LEFT:VERTICAL")
-          String subject,
+      @Schema(description = "What it is done to.", example = "lamp:DIPPED:LEFT") String subject,
       @Schema(description = "By how much; missing where no figure tells.")
           @Nullable FigureView by) {
 
