@@ -95,6 +95,12 @@ export function bareText(figure: Figure, units: Units): string {
   return hasBareUnit ? text.slice(0, text.lastIndexOf(' ')) : text;
 }
 
+/** The figure without its sign, for where a word beside it says the direction. */
+export function sizeOf<F extends Figure>(figure: F): F {
+  const size = (text: string) => (text.startsWith('−') ? text.slice(1) : text);
+  return { ...figure, metric: size(figure.metric), imperial: size(figure.imperial) };
+}
+
 /** A sentence with its figures filled in. */
 export function sentenceText(sentence: Sentence, units: Units): string {
   return sentence.pattern.replace(/\{(\d+)\}/g, (place, index: string) => {

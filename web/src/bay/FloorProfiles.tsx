@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useRef } from 'react';
 import type { Floor } from '../app/api/client';
-import { figureText, useUnits } from '../app/session';
+import { figureText, sizeOf, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { useWidth } from '../drawing/useSize';
 import { appWords } from '../words/page/app';
@@ -121,7 +121,7 @@ function Profile({
       </svg>
       <Box pl="32px" fontFamily="heading" fontSize="15px" fontWeight="600" lineHeight="1.25">
         {bayWords.markMovesValue2Uncertainty({
-          value: figureText(profile.correction, units).replace('−', ''),
+          value: figureText(sizeOf(profile.correction), units),
           value2: down ? appWords.down() : appWords.up(),
           uncertainty: figureText(profile.uncertainty, units),
         })}

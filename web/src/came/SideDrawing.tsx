@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { JobPage, ReadingKind } from '../app/api/client';
-import { bareText, figureText, useUnits } from '../app/session';
+import { bareText, figureText, sizeOf, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { bodyOf } from '../drawing/bodies';
 import { CentreLine, Dimension } from '../drawing/Dimension';
@@ -231,7 +231,7 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
             color="lamp"
             whiteSpace="nowrap"
           >
-            {figureText(stance.centreRise, units).replace('−', '')}{' '}
+            {figureText(sizeOf(stance.centreRise), units)}{' '}
             {stance.centreRise.value < 0 ? cameWords.lower() : cameWords.higher()}
           </Box>
         </Overlay>

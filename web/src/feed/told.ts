@@ -1,5 +1,6 @@
 import type { FeedPart, FeedSheet, PartNow } from '../app/api/client';
 import { isOfComponent } from '../finding/subject';
+import { sizeOf } from '../app/session';
 import { feedWords } from '../words/page/feed';
 
 /** What stands beside a part on the drawing. */
@@ -40,7 +41,8 @@ function still({ kind, values }: FeedPart): string {
 }
 
 function flowing(part: FeedPart, now: PartNow): string {
-  const amps = Object.values(now.amps)[0]?.metric.replace('−', '') ?? '';
+  const first = Object.values(now.amps)[0];
+  const amps = first ? sizeOf(first).metric : '';
   switch (part.kind) {
     case 'wire':
       return `${amps} · ${now.volts.metric}`;

@@ -1,5 +1,6 @@
 import { useLocation, useMatch, useNavigate } from 'react-router';
 import type { Finding } from '../app/api/client';
+import { useKnownBay } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { STAGE_PAGES } from '../app/stages';
 import { appWords } from '../words/page/app';
@@ -21,7 +22,10 @@ const OF_A_JOB: Record<Exclude<Page, keyof typeof OF_THE_SHOP>, Place> = {
   PHOTOS: { words: appWords.photos(), path: '/photos' },
 };
 
-function placeOf(page: Page, jobId: string): Place {
+function placeOf(page: Page, jobId: string, bay: string | undefined): Place {
+  if (page === 'BAY' && bay) {
+    return { words: appWords.bay(), path: `/bays/${bay}` };
+  }
   if (page === 'BAY' || page === 'RULEBOOK') {
     return OF_THE_SHOP[page];
   }
@@ -34,10 +38,11 @@ export function TaskButton({ finding }: { finding: Finding | undefined }) {
   const navigate = useNavigate();
   const here = useLocation().pathname;
   const jobId = useMatch('/jobs/:id/*')?.params.id;
+  const bay = useKnownBay(jobId ?? '');
   if (!finding?.task || finding.verdict === 'WITHIN' || !jobId) {
     return null;
   }
-  const { words, path } = placeOf(finding.task.page, jobId);
+  const { words, path } = placeOf(finding.task.page, jobId, bay);
   return path === here ? null : (
     <PlainButton onClick={() => void navigate(path)}>{appWords.goTo({ page: words })}</PlainButton>
   );

@@ -9,7 +9,7 @@ import type {
   SpotEdit,
 } from '../app/api/client';
 import { readLength } from '../app/api/queries';
-import { bareText, figureText, useUnits } from '../app/session';
+import { bareText, figureText, sizeOf, useUnits } from '../app/session';
 import { Dimension } from '../drawing/Dimension';
 import { mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
@@ -281,20 +281,12 @@ function Words({
           px="3px"
         >
           {margin.value < 0
-            ? placeWords.marginShort({ margin: figureText(positive(margin), units) })
+            ? placeWords.marginShort({ margin: figureText(sizeOf(margin), units) })
             : placeWords.marginToSpare({ margin: figureText(margin, units) })}
         </Box>
       )}
     </Box>
   );
-}
-
-function positive(figure: NonNullable<Finding['margin']>) {
-  return {
-    ...figure,
-    metric: figure.metric.replace('−', ''),
-    imperial: figure.imperial.replace('−', ''),
-  };
 }
 
 function Place({ x, y, children }: { x: number; y: number; children: ReactNode }) {

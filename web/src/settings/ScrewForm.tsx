@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Adjuster, AdjusterEdit, JobPage } from '../app/api/client';
 import { putAdjuster } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
+import { figureText, sizeOf, useUnits } from '../app/session';
 import { Choice, Pairs, TextField } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { AXES, REACHES } from './words';
@@ -94,7 +94,7 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
               })}{' '}
           {foundRate &&
             settingsWords.foundInThisJobValue2({
-              value: figureText(foundRate, units).replace('−', ''),
+              value: figureText(sizeOf(foundRate), units),
               value2: foundRate.value > 0 ? appWords.up() : appWords.down(),
             })}
           {foundRate && foundRate.value !== edit.rememberedRate && (

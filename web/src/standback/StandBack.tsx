@@ -6,7 +6,7 @@ import { useJobPage, useKeepJobReading } from '../app/api/queries';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Nowhere } from '../app/Nowhere';
-import { bareText, figureText, UnitsProvider, useSession, useUnits } from '../app/session';
+import { bareText, figureText, sizeOf, UnitsProvider, useSession, useUnits } from '../app/session';
 import { Refusal } from '../app/Refusal';
 import { useAttempt } from '../entry/useAttempt';
 import { mixed, nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
@@ -280,11 +280,14 @@ function Look({
   const onTheTape = Math.abs(correction.up.value) < nudgeMm(units) / 2;
   return (
     <Big
-      figure={onTheTape ? '0' : bareText(correction.up, units).replace('−', '')}
+      figure={onTheTape ? '0' : bareText(sizeOf(correction.up), units)}
       unit={
         onTheTape
           ? standbackWords.unitsOnTheTape({ units: unitOf(units) })
-          : `${unitOf(units)} ${correction.up.value < 0 ? appWords.down() : appWords.up()}`
+          : standbackWords.unitsWay({
+              units: unitOf(units),
+              way: correction.up.value < 0 ? 'DOWN' : 'UP',
+            })
       }
     >
       {verdict === 'WITHIN' ? (
@@ -295,7 +298,7 @@ function Look({
         <>
           {soft(standbackWords.verticalAdjuster())}
           <br />
-          {figureText(correction.turns, units).replace('−', '')}{' '}
+          {figureText(sizeOf(correction.turns), units)}{' '}
           {correction.turns.value < 0 ? appWords.anticlockwise() : appWords.clockwise()}
         </>
       ) : (

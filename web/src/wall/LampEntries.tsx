@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { LampAtWall, Reading, Side } from '../app/api/client';
-import { bareText, figureText } from '../app/session';
+import { bareText, figureText, sizeOf } from '../app/session';
 import { Overlay } from '../drawing/Overlay';
 import { mmToScreenY } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
@@ -148,7 +148,7 @@ function words(lamp: LampAtWall, drafted: Draft | undefined, units: 'METRIC' | '
     return drafted ? '' : wallWords.dragToWhereItIs();
   }
   const { belowLine } = lamp.reading;
-  const far = figureText(belowLine, units).replace('−', '');
+  const far = figureText(sizeOf(belowLine), units);
   const stale = lamp.turnedSinceRead && !drafted;
   return `${stale ? wallWords.was() : wallWords.read()} ${far} ${belowLine.value < 0 ? wallWords.above() : wallWords.below()}`;
 }

@@ -2,7 +2,7 @@ import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { JobPage, PairAtWall, Side } from '../app/api/client';
 import { BareButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
+import { figureText, sizeOf, useUnits } from '../app/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Worked } from '../finding/Working';
 import { lastLiving, type KeepThing, type Thing } from './readings';
@@ -90,7 +90,7 @@ export function MarksDialog({
                       {mark.left.value === 0
                         ? appWords.onTheCentreLine()
                         : wallWords.toTheValue2({
-                            value: figureText(mark.left, units).replace('−', ''),
+                            value: figureText(sizeOf(mark.left), units),
                             value2: mark.left.value > 0 ? appWords.left() : appWords.right(),
                           })}
                     </Box>

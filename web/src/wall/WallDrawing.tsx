@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { LampAtWall, Side, WallSheet } from '../app/api/client';
-import { bareText, figureText, useUnits } from '../app/session';
+import type { Figure, LampAtWall, Side, Units, WallSheet } from '../app/api/client';
+import { bareText, figureText, sizeOf, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { DrawingGround } from '../drawing/DrawingGround';
@@ -288,7 +288,9 @@ function FloorWords({
   );
 }
 
-function move(correction: { value: number; metric: string; imperial: string }, units: string) {
-  const text = (units === 'METRIC' ? correction.metric : correction.imperial).replace('−', '');
-  return `${text} ${correction.value < 0 ? appWords.down() : appWords.up()}`;
+function move(correction: Figure, units: Units) {
+  return wallWords.move({
+    size: figureText(sizeOf(correction), units),
+    way: correction.value < 0 ? 'DOWN' : 'UP',
+  });
 }

@@ -95,6 +95,11 @@ export function useJobPage(id: string) {
   });
 }
 
+/** The bay of a job whose page was read already. */
+export function useKnownBay(jobId: string): string | undefined {
+  return useQueryClient().getQueryData<JobPage>(['job', jobId])?.bay?.id;
+}
+
 /**
  * Where a job stands: asked anew when the page that shows it says that the job was touched.
  *

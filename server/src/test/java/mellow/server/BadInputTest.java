@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
@@ -30,26 +31,26 @@ class BadInputTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "CENTRE | LEFT | 12 furlongs | not a unit",
-        "CENTRE | LEFT | 1.2 % | not a unit",
-        "DISTANCE | LEFT | 0 | more than 0",
-        "DISTANCE | LEFT | -6100 | more than 0",
-        "DISTANCE | LEFT | NaN | number is expected",
-        "DISTANCE | LEFT | 1e300 | not a unit",
-        "DISTANCE | LEFT | 999999999 | kilometre",
-        "DISTANCE | LEFT | 61 km | not a unit",
-        "DISTANCE | LEFT | 100 m | can’t be",
-        "CENTRE | LEFT | <script>alert(1)</script> | number is expected",
-        "CENTRE |  | 668 | needs a side",
-        "SPACING | LEFT | 1200 | does not have a side",
-        "TURN | LEFT | 1 | needs an adjuster",
-        "FLOOR_FRONT_LEFT |  | 3 | read of a bay",
+        "CENTRE | LEFT | 12 furlongs | entry.noLengthUnit",
+        "CENTRE | LEFT | 1.2 % | entry.noLengthUnit",
+        "DISTANCE | LEFT | 0 | logbook.moreThanZero",
+        "DISTANCE | LEFT | -6100 | logbook.moreThanZero",
+        "DISTANCE | LEFT | NaN | entry.numberExpected",
+        "DISTANCE | LEFT | 1e300 | entry.noLengthUnit",
+        "DISTANCE | LEFT | 999999999 | entry.kilometre",
+        "DISTANCE | LEFT | 61 km | entry.noLengthUnit",
+        "DISTANCE | LEFT | 100 m | logbook.impossible",
+        "CENTRE | LEFT | <script>alert(1)</script> | entry.numberExpected",
+        "CENTRE |  | 668 | server/logbook.ofSide",
+        "SPACING | LEFT | 1200 | server/logbook.ofSide",
+        "TURN | LEFT | 1 | server/logbook.ofScrew",
+        "FLOOR_FRONT_LEFT |  | 3 | server/logbook.readOf",
       })
   void aReadingThatCannotBeIsRefusedWithASentence(
       String kind, String side, String typed, String why) {
     Api.Answer answer = api.read(job, Api.newId(), kind, side, typed);
     assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.detail()).contains(why);
+    refused(answer, why);
     assertThat(answer.body().get("field").asText()).isNotBlank();
     assertThat(api.get("/api/jobs/" + job).body().get("readings")).isEmpty();
   }
@@ -76,33 +77,34 @@ class BadInputTest {
 
   @Test
   void overlongTextsAreRefused() {
-    assertThat(api.read(job, Api.newId(), "CENTRE", "LEFT", "6".repeat(61)).detail())
-        .contains("at most 60");
+    refused(
+        api.read(job, Api.newId(), "CENTRE", "LEFT", "6".repeat(61)),
+        "server/platform.tooLong",
+        "60");
     Map<String, Object> edit = Api.jobEdit(vehicle());
     edit.put("version", 1);
     edit.put("work", "x".repeat(121));
-    assertThat(api.put("/api/jobs/" + job, edit).detail()).contains("at most 120");
+    refused(api.put("/api/jobs/" + job, edit), "server/platform.tooLong", "120");
     assertThat(api.put("/api/jobs/" + job, "\"" + "x".repeat(300_000) + "\"").status())
         .isEqualTo(413);
-    assertThat(api.as("n".repeat(61)).put("/api/jobs/" + job, edit).detail())
-        .contains("60 letters");
+    refused(
+        api.as("n".repeat(61)).put("/api/jobs/" + job, edit), "server/platform.nameTooLong", "60");
   }
 
   @Test
   void unknownAndMalformedIdsAreSaid() {
     assertThat(api.get("/api/jobs/" + Api.newId()).status()).isEqualTo(404);
-    assertThat(api.get("/api/jobs/1").detail()).contains("expected form");
+    refused(api.get("/api/jobs/1"), "server/platform.cannotBe");
     assertThat(api.get("/api/jobs/" + Api.newId() + "%00").status()).isBetween(400, 422);
     assertThat(api.get("/api/nothing").status()).isEqualTo(404);
-    assertThat(api.get("/api/yard?limit=100000").detail()).contains("100");
-    assertThat(api.get("/api/yard?after=yesterday").detail())
-        .contains("“after” is not of the expected form");
+    refused(api.get("/api/yard?limit=100000"), "server/platform.tooLarge", "100");
+    refused(api.get("/api/yard?after=yesterday"), "server/platform.cannotBe", "after");
     Map<String, Object> edit = Api.jobEdit(Api.newId());
-    assertThat(api.put("/api/jobs/" + Api.newId(), edit).detail()).contains("no such vehicle");
+    refused(api.put("/api/jobs/" + Api.newId(), edit), "server/vehicle.noVehicle");
     edit = Api.jobEdit(vehicle());
     edit.put("version", 1);
     edit.put("ruleSet", "atlantis");
-    assertThat(api.put("/api/jobs/" + job, edit).detail()).contains("atlantis").contains("un-r48");
+    refused(api.put("/api/jobs/" + job, edit), "server/rulebook.noAimSet", "atlantis", "un-r48");
   }
 
   @Test
@@ -125,14 +127,14 @@ class BadInputTest {
         Map.of(
             "kind", "CENTRE", "side", "RIGHT", "typed", "668", "units", "METRIC", "strikes",
             centre);
-    assertThat(api.put("/api/jobs/" + job + "/readings/" + Api.newId(), wrong).detail())
-        .contains("same thing");
+    refused(
+        api.put("/api/jobs/" + job + "/readings/" + Api.newId(), wrong),
+        "server/logbook.sameThing");
   }
 
   @Test
   void nobodyActsWithoutAName() {
-    assertThat(api.as("").read(job, Api.newId(), "CENTRE", "LEFT", "668").detail())
-        .contains("Pick your name");
+    refused(api.as("").read(job, Api.newId(), "CENTRE", "LEFT", "668"), "server/platform.pickName");
   }
 
   @Test
@@ -202,6 +204,6 @@ class BadInputTest {
     Api.Answer answer = api.put("/api/jobs/" + Api.newId(), edit);
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.body().get("field").asText()).isEqualTo("vehicleId");
-    assertThat(answer.detail()).startsWith("“vehicleId” is not of the expected form");
+    refused(answer, "server/platform.cannotBe", "vehicleId");
   }
 }

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -134,14 +135,14 @@ class CalculationsApiTest {
 
   @ParameterizedTest
   @CsvSource({
-    "dipped, FOG_F3, low beam class",
-    "fog, UN_DIPPED, fog lamp class",
-    "ruleSet, nowhere, un-r48"
+    "dipped, FOG_F3, server/aim.notLowBeam",
+    "fog, UN_DIPPED, server/aim.notFog",
+    "ruleSet, nowhere, server/rulebook.noAimSet"
   })
   void setupThatCannotBeIsNamed(String field, String value, String why) {
     Api.Answer answer = api.post("/api/calc/schools", wall(Map.of(field, value)));
     assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.detail()).contains(why);
+    refused(answer, why);
   }
 
   /**

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -71,7 +72,7 @@ class DemoScenarioTest {
     }
     Api.Answer none = api().get("/api/jobs/" + Api.newId() + "/standing");
     assertThat(none.status()).isEqualTo(404);
-    assertThat(none.detail()).isEqualTo("There is no such job.");
+    refused(none, "server/job.noJob");
   }
 
   @Test

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
@@ -38,7 +39,7 @@ class DurabilityTest {
         readUntilCut(api, job, 15, database::kill);
         Api.Answer meanwhile = api.read(job, Api.newId(), "STEP_LEFT", "LEFT", "1");
         assertThat(meanwhile.status()).isEqualTo(503);
-        assertThat(meanwhile.detail()).contains("Nothing was stored");
+        refused(meanwhile, "server/platform.databaseAway");
         database.start();
         assertThat(keptIn(api, job)).containsAll(acknowledged);
         assertThat(endOfTimer(api, job)).isEqualTo(timer);

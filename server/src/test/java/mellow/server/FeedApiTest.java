@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -139,7 +140,7 @@ class FeedApiTest {
         List.of(
             Map.of("tag", "p2", "id", "drl-tap", "version", 1, "pair", ""),
             Map.of("tag", "p2", "id", "grille-lamps", "version", 1, "pair", "")));
-    assertThat(put(2, with("plan", tags)).detail()).isEqualTo("Two plans use the tag “p2”.");
+    refused(put(2, with("plan", tags)), "server/feed.sameTag", "p2");
   }
 
   /** A flasher is half open: each half has a netlist of its own, and both one over time. */
@@ -150,8 +151,7 @@ class FeedApiTest {
     assertThat(text(path)).contains("all pulsed contacts closed, 50 % of the time");
     assertThat(text(path + "&phase=2")).contains("flasher open, 50 % of the time");
     assertThat(text(path + "&overTime=true")).contains("PULSE(1 0", ".tran ");
-    assertThat(api.get(path + "&phase=3").detail())
-        .isEqualTo("In this state the circuit has 2 phases, not 3.");
+    refused(api.get(path + "&phase=3"), "server/feed.phases", "2 phases", "not 3");
   }
 
   /** The controls moved without anything kept: lamps, relay, battery follow. */
@@ -201,7 +201,7 @@ class FeedApiTest {
     request.put("node", "<b>nowhere</b>");
     Api.Answer nowhere = api.post("/api/calc/feed/node", request);
     assertThat(nowhere.status()).isEqualTo(422);
-    assertThat(nowhere.detail()).isEqualTo("No point here is called “<b>nowhere</b>”.");
+    refused(nowhere, "feed.noPoint", "<b>nowhere</b>");
   }
 
   private static JsonNode part(JsonNode solved, String id) {
@@ -217,20 +217,20 @@ class FeedApiTest {
   void whatCannotBeIsRefusedWithItsReason() {
     Api.Answer negative = put(0, with("plan", plan("fog-own-switch", Map.of("farMetres", "-3"))));
     assertThat(negative.status()).isEqualTo(422);
-    assertThat(negative.detail())
-        .isEqualTo("How long is the long branch? Between 0.1 and 20 m, not -3.");
-    assertThat(put(0, with("plan", plan("no-such-plan", Map.of()))).detail())
-        .isEqualTo("There is no plan “no-such-plan”, version 1.");
+    refused(negative, "feed.outsideRange", "0.1 and 20 m", "-3");
+    refused(
+        put(0, with("plan", plan("no-such-plan", Map.of()))),
+        "server/feed.noPlanVersion",
+        "no-such-plan",
+        "1");
 
     Map<String, Object> dead =
         with(
             "battery",
             List.of(Map.of("what", "DEAD_STEP", "step", "splice", "person", "Runa", "at", "")));
-    assertThat(put(0, dead).detail())
-        .isEqualTo("The battery is connected: take the negative terminal off first.");
+    refused(put(0, dead), "feed.stillConnected");
     assertThat(api.get("/api/jobs/" + job + "/feed").body().get("version").asInt()).isZero();
-    assertThat(api.get("/api/jobs/" + job + "/feed/netlist?state=LOW").detail())
-        .isEqualTo("No plan is chosen for this job yet.");
+    refused(api.get("/api/jobs/" + job + "/feed/netlist?state=LOW"), "server/feed.noPlanYet");
   }
 
   @Test
@@ -243,8 +243,7 @@ class FeedApiTest {
     assertThat(put(0, with("plan", plan("valley-drl", Map.of()))).status()).isEqualTo(200);
     Map<String, Object> broken =
         Map.of("version", 1, "title", "x", "file", file.replace("\"{slot}\"", "\"{nowhere}\""));
-    assertThat(api.put("/api/feed-plans/valley-drl", broken).detail())
-        .isEqualTo("At fuse tap: This plan does not ask “nowhere”.");
+    refused(api.put("/api/feed-plans/valley-drl", broken), "feed.notAsked", "fuse tap", "nowhere");
     assertThat(api.put("/api/feed-plans/drl-tap", own).status()).isEqualTo(422);
   }
 

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -67,8 +68,7 @@ class HandOverApiTest {
   void goesAboveTheHorizonOnlyWithASignedReason() throws IOException {
     Api.Answer refused = close("");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail())
-        .endsWith("things are still open: hand over only with a reason, signed with your name.");
+    refused(refused, "server/handover.openNeedsReason");
     assertThat(refused.body().get("above"))
         .as("each by its name")
         .extracting(open -> open.at("/finding/headline/pattern").asText())
@@ -203,8 +203,7 @@ class HandOverApiTest {
                     "choice",
                     Map.of("which", "MOUNT", "value", "RING"))))) {
       assertThat(late.status()).isEqualTo(409);
-      assertThat(late.detail())
-          .isEqualTo("The job was handed over and is closed: add a correction beside it.");
+      refused(late, "server/job.closed");
     }
     String id = Api.newId();
     Map<String, ?> words = Map.of("words", "The fuse is 10 A", "why", "misread on the day");

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -158,7 +159,7 @@ class JobApiTest {
     Api.Answer second =
         api.as("Bo").put("/api/jobs/" + job + "/readings/" + Api.newId(), correction);
     assertThat(second.status()).isEqualTo(409);
-    assertThat(second.detail()).contains("Changed meanwhile by Åsa").contains("18");
+    refused(second, "server/logbook.changedTo", "Åsa", "18");
   }
 
   @Test
@@ -173,7 +174,7 @@ class JobApiTest {
     edit.put("school", "SPLIT_DROP");
     Api.Answer stale = api.put("/api/jobs/" + job, edit);
     assertThat(stale.status()).isEqualTo(409);
-    assertThat(stale.detail()).isEqualTo("Changed meanwhile by Bo.");
+    refused(stale, "server/platform.changedBy", "Bo");
     assertThat(stale.body().at("/current/school").asText()).isEqualTo("EQUAL_DROP");
     assertThat(stale.body().at("/current/version").asInt()).isEqualTo(2);
   }
@@ -270,6 +271,6 @@ class JobApiTest {
     edit.put("labelTyped", typed);
     Api.Answer refused = api.put("/api/jobs/" + job, edit);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).startsWith("A low-beam label says 0.5 to 4 % down");
+    refused(refused, "server/job.labelImplausible");
   }
 }

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -91,11 +92,10 @@ class JobFileTest {
     String copy = Api.newId();
     Api.Answer refused = api.put("/api/jobs/" + copy + "/file", file);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("Reading 0 corrects one that does not come before it");
+    refused(refused, "server/jobfile.correctsLater", "0");
     assertThat(api.get("/api/jobs/" + copy).status()).isEqualTo(404);
     file.put("format", "something else");
-    assertThat(api.put("/api/jobs/" + copy + "/file", file).detail())
-        .contains("“format” is not of the expected form");
+    refused(api.put("/api/jobs/" + copy + "/file", file), "server/platform.cannotBe", "format");
   }
 
   @Test

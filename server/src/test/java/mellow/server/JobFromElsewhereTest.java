@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -161,7 +162,7 @@ class JobFromElsewhereTest {
     Api.Answer refused =
         api.send("/api/jobs/" + Api.newId() + "/job.zip", "application/zip", Zips.written(zip));
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("nothing-known");
+    refused(refused, "rules.noSet", "nothing-known");
     assertThat(sets()).doesNotContain(set + "-broken");
   }
 

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -90,19 +91,16 @@ class JobZipTest {
     byte[] good = api().file("/api/jobs/" + job + "/job.zip");
     byte[] half = Arrays.copyOf(good, good.length / 2);
     assertThat(sent(half).status()).isEqualTo(422);
-    assertThat(sent("no zip".getBytes(StandardCharsets.UTF_8)).detail())
-        .contains("This isn’t a ZIP");
+    refused(sent("no zip".getBytes(StandardCharsets.UTF_8)), "server/jobfile.notZip");
     Map<String, byte[]> files = Zips.read(good);
     files.put("../../etc/x", new byte[] {1});
-    assertThat(sent(Zips.written(files)).detail()).contains("A name in the ZIP leads out of it.");
+    refused(sent(Zips.written(files)), "server/jobfile.leadsOut");
     files.remove("../../etc/x");
     files.put("job.json", "{".getBytes(StandardCharsets.UTF_8));
-    assertThat(sent(Zips.written(files)).detail()).contains("This isn’t a JSON file.");
+    refused(sent(Zips.written(files)), "server/jobfile.notJson");
     Map<String, byte[]> asPicture = Zips.read(good);
     asPicture.replace("photos/001.jpg", "%PDF-1.7 not a picture".getBytes(StandardCharsets.UTF_8));
-    Api.Answer pdf = sent(Zips.written(asPicture));
-    assertThat(pdf.status()).isEqualTo(422);
-    assertThat(pdf.detail()).startsWith("At photos/001.jpg: ");
+    refused(sent(Zips.written(asPicture)), "photo.otherFormat", "photos/001.jpg");
   }
 
   /** A page that sends again while the first sending is still on its way. */
@@ -147,24 +145,28 @@ class JobZipTest {
     for (int i = 0; i < 500; i++) {
       many.put("more/" + i, new byte[] {1});
     }
-    assertThat(sent(Zips.written(many)).detail()).isEqualTo("The ZIP holds more than 500 files.");
+    refused(sent(Zips.written(many)), "server/jobfile.tooManyFiles", "500");
 
     Map<String, byte[]> half = new LinkedHashMap<>(good);
     byte[] picture = good.get("photos/001.jpg");
     half.put("photos/001.jpg", Arrays.copyOf(picture, picture.length / 2));
     String copy = Api.newId();
-    Api.Answer refused =
-        api().send("/api/jobs/" + copy + "/job.zip", "application/zip", Zips.written(half));
-    assertThat(refused.detail()).startsWith("At photos/001.jpg: ");
+    refused(
+        api().send("/api/jobs/" + copy + "/job.zip", "application/zip", Zips.written(half)),
+        "photo.damaged",
+        "photos/001.jpg");
     assertThat(api().get("/api/jobs/" + copy).status()).as("looked at before all").isEqualTo(404);
 
     half.remove("photos/001.jpg");
-    assertThat(sent(Zips.written(half)).detail())
-        .isEqualTo("At photos.json: The picture “photos/001.jpg” is not in the ZIP.");
+    refused(
+        sent(Zips.written(half)),
+        "server/jobfile.pictureMissing",
+        "photos.json",
+        "“photos/001.jpg”");
     Map<String, byte[]> other = new LinkedHashMap<>(good);
     other.put(
         "job.json", "{\"format\": \"mellow-horizon-job-9\"}".getBytes(StandardCharsets.UTF_8));
-    assertThat(sent(Zips.written(other)).detail()).startsWith("At job.json: ");
+    refused(sent(Zips.written(other)), "server/platform.missing", "job.json", "readings");
   }
 
   @ParameterizedTest
@@ -172,16 +174,16 @@ class JobZipTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "job.json | `` | At job.json: ",
-        "job.json | null | At job.json: ",
-        "job.json | [] | At job.json: This is not a job file.",
-        "job.json | 42 | At job.json: This is not a job file.",
-        "job.json | {} | At job.json: ",
-        "photos.json | { | At photos.json: This isn’t a JSON file.",
-        "photos.json | [1] | At photos.json: The notes of “” can’t be right.",
-        "photos.json | [{\"file\":\"photos/001.jpg\"}] | At photos.json: The notes of “photos/001.jpg”",
-        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":{\"version\":-1}}] | At photos.json: The notes",
-        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | At photos.json: The notes",
+        "job.json | `` | server/jobfile.notAJob",
+        "job.json | null | server/jobfile.notAJob",
+        "job.json | [] | server/jobfile.notAJob",
+        "job.json | 42 | server/jobfile.notAJob",
+        "job.json | {} | server/platform.missing",
+        "photos.json | { | server/jobfile.notJson",
+        "photos.json | [1] | server/jobfile.photoNotes",
+        "photos.json | [{\"file\":\"photos/001.jpg\"}] | server/jobfile.photoNotes",
+        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":{\"version\":-1}}] | server/jobfile.photoNotes",
+        "photos.json | [{\"file\":\"photos/001.jpg\",\"notes\":7}] | server/jobfile.photoNotes",
       })
   void fileThatIsNotWhatItSaysIsNamed(String name, String content, String why) throws Exception {
     String job = demoJob();
@@ -189,13 +191,12 @@ class JobZipTest {
     files.put(name, content.getBytes(StandardCharsets.UTF_8));
     Api.Answer answer = sent(Zips.written(files));
     assertThat(answer.status()).as(answer.body().toString()).isEqualTo(422);
-    assertThat(answer.detail()).startsWith(why).endsWith(".");
+    refused(answer, why, name);
   }
 
   @Test
   void zipWithoutAJobOrWithTooManyPicturesIsRefused() throws Exception {
-    assertThat(sent(Zips.written(Map.of("readings.csv", new byte[] {1}))).detail())
-        .isEqualTo("This isn’t the ZIP of a job: job.json is missing.");
+    refused(sent(Zips.written(Map.of("readings.csv", new byte[] {1}))), "server/jobfile.noJobJson");
     String job = demoJob();
     Map<String, byte[]> files = Zips.read(api().file("/api/jobs/" + job + "/job.zip"));
     String note = "{\"file\":\"photos/001.jpg\"}";
@@ -203,13 +204,10 @@ class JobZipTest {
         "photos.json",
         ("[" + String.join(",", Collections.nCopies(1000, note)) + "]")
             .getBytes(StandardCharsets.UTF_8));
-    assertThat(sent(Zips.written(files)).detail())
-        .matches("At photos.json: A job holds at most \\d+ photos.");
+    refused(sent(Zips.written(files)), "server/jobfile.tooManyPhotos", "photos.json");
     files = new LinkedHashMap<>(Map.of("../" + "x".repeat(200), new byte[] {1}));
-    assertThat(sent(Zips.written(files)).detail())
-        .as("a name of any length")
-        .hasSizeLessThan(160)
-        .endsWith("…: A name in the ZIP leads out of it.");
+    Api.Answer longName = refused(sent(Zips.written(files)), "server/jobfile.leadsOut");
+    assertThat(longName.detail()).as("a name of any length").hasSizeLessThan(160);
   }
 
   /** The deflated bytes of one file overwritten: its place in the ZIP is sound, its content not. */
@@ -219,7 +217,7 @@ class JobZipTest {
         Zips.written(Map.of("job.json", "{\"a\":1}".repeat(400).getBytes(StandardCharsets.UTF_8)));
     int content = 30 + "job.json".length();
     Arrays.fill(zip, content, content + 20, (byte) 0xff);
-    assertThat(sent(zip).detail()).isEqualTo("At job.json: It is damaged and can’t be unpacked.");
+    refused(sent(zip), "server/jobfile.damaged", "job.json");
   }
 
   /** 160 MB of zeros in a fraction of a megabyte: reading stops at the limit. */
@@ -234,7 +232,6 @@ class JobZipTest {
       }
       zip.closeArchiveEntry();
     }
-    assertThat(sent(out.toByteArray()).detail())
-        .contains("At job.json: Unpacked, it is larger than 30 MB.");
+    refused(sent(out.toByteArray()), "server/jobfile.unpackedTooLarge", "job.json", "30 MB");
   }
 }

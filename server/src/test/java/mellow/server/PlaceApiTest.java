@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -124,7 +125,7 @@ class PlaceApiTest {
     Api.expect(api.as("Bo").put(path, edit(1, 410)), 200);
     Api.Answer stale = api.put(path, edit(1, 420));
     assertThat(stale.status()).isEqualTo(409);
-    assertThat(stale.detail()).isEqualTo("Changed meanwhile by Bo.");
+    refused(stale, "server/platform.changedBy", "Bo");
     assertThat(stale.body().at("/current/front/pairs/0/left/heightMm").asDouble()).isEqualTo(410);
   }
 
@@ -200,29 +201,29 @@ class PlaceApiTest {
                 Map.of("outMm", 0, "upMm", 50)));
     Map<String, Object> crossed = pair("fog lamp", 600, 400);
     crossed.put("heads", List.of(Map.of("lit", bow, "outMm", 0, "upMm", 0)));
-    refused(front(crossed), "crosses or touches itself near 25 mm / 25 mm");
+    notJudged(front(crossed), "placement.outlineCrosses", "25 mm / 25 mm");
 
     Map<String, Object> endless = pair("fog lamp", 600, 400);
     endless.put("heads", List.of(Map.of("lit", round(1e300), "outMm", 0, "upMm", 0)));
-    refused(front(endless), "at most 4000");
+    notJudged(front(endless), "server/platform.tooLarge", "4000");
 
     Map<String, Object> drilled = pair("fog lamp", 600, 400);
     drilled.put("holes", List.of(Map.of("outMm", 0, "upMm", 0, "pilotMm", 9, "finalMm", 5)));
-    refused(front(drilled), "pilot hole is larger");
+    notJudged(front(drilled), "server/place.pilotTooLarge");
 
     Map<String, Object> unknown = front(pair("fog lamp", 600, 400));
     unknown.put("ruleSets", List.of("moon"));
-    refused(unknown, "no rule set “moon”");
+    notJudged(unknown, "server/place.noSet", "moon");
 
     Map<String, Object> twice = front(pair("fog lamp", 600, 400));
     twice.put("pairs", List.of(pair("a", 600, 400), pair("b", 500, 400)));
-    refused(twice, "appears twice");
+    notJudged(twice, "server/place.twice");
   }
 
-  private void refused(Map<String, Object> front, String sentence) {
+  private void notJudged(Map<String, Object> front, String why, String... shown) {
     Api.Answer answer = api.post("/api/calc/place", Map.of("front", front));
     assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.detail()).contains(sentence);
+    refused(answer, why, shown);
   }
 
   @Test
@@ -333,7 +334,9 @@ class PlaceApiTest {
     }
     Map<String, Object> front = front(pair("fog lamp", 600, 400));
     front.put("pairs", pairs);
-    assertThat(api.post("/api/calc/place", Map.of("front", front)).detail())
-        .contains("at most 2,000 corners");
+    refused(
+        api.post("/api/calc/place", Map.of("front", front)),
+        "server/place.tooManyCorners",
+        "2,000");
   }
 }

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -75,14 +76,15 @@ class RulebookApiTest {
 
   @Test
   void whatCannotHoldIsRefusedWithThePlaceAndNothingIsKept() {
-    assertThat(keep("own-b", 0, file("own-b", "own-b", -2)).detail())
-        .contains("At /over", "based on itself");
-    assertThat(keep("own-b", 0, file("own-b", "un-r48", -0.4)).detail())
-        .contains("At /aim/0", "must be below the highest");
-    assertThat(keep("own-b", 0, "{\"id\":\"own-b\"}").detail()).contains("required");
+    refused(keep("own-b", 0, file("own-b", "own-b", -2)), "rules.overItself", "/over");
+    refused(
+        keep("own-b", 0, file("own-b", "un-r48", -0.4)),
+        "formats.because",
+        "/aim/0",
+        "−0.400 must be below the highest −0.500");
+    assertThat(keep("own-b", 0, "{\"id\":\"own-b\"}").detail()).contains("'title'");
     assertThat(keep("own-b", 0, "[".repeat(100_000)).status()).isEqualTo(422);
-    assertThat(keep("un-r48", 0, file("un-r48", "fitters", -2)).detail())
-        .contains("is a set of this product");
+    refused(keep("un-r48", 0, file("un-r48", "fitters", -2)), "rules.builtIn");
     assertThat(api.get("/api/rule-sets/own-b").status()).isEqualTo(404);
   }
 
@@ -91,8 +93,7 @@ class RulebookApiTest {
   void setsStandOnEachOtherButNotInACircle() {
     keep("own-c", 0, file("own-c", "un-r48", -2));
     Api.expect(keep("own-d", 0, file("own-d", "own-c", -1.9)), 200);
-    assertThat(keep("own-c", 1, file("own-c", "own-d", -2)).detail())
-        .contains("based on itself", "own-c → own-d");
+    refused(keep("own-c", 1, file("own-c", "own-d", -2)), "rules.overItself", "own-c → own-d");
   }
 
   @Test

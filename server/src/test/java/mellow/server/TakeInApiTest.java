@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -129,12 +130,13 @@ class TakeInApiTest {
     twice.put("checks", List.of(check("DIPPED", "DEAD"), check("DIPPED", "WORKS")));
     Api.Answer answer = keep(job, 0, twice);
     assertThat(answer.status()).isEqualTo(422);
-    assertThat(answer.detail()).contains("only once");
+    refused(answer, "server/takein.twice");
     assertThat(keep(job, 0, takeIn("TELEPORT")).status()).isIn(400, 422);
     Map<String, Object> found =
         Map.of("notes", List.of(), "minutes", Map.of("WALL", -5), "partsCost", "", "lookBack", "");
-    assertThat(
-            api.put("/api/jobs/" + job + "/found", Map.of("version", 0, "found", found)).detail())
-        .contains("must be at least 0");
+    refused(
+        api.put("/api/jobs/" + job + "/found", Map.of("version", 0, "found", found)),
+        "server/platform.tooSmall",
+        "0");
   }
 }

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -118,20 +119,19 @@ class VehicleApiTest {
             "/api/vehicles/" + wrong + "/adjusters/" + screw.get("id").asText(),
             screw(screw, Map.of()));
     assertThat(answer.status()).isEqualTo(404);
-    assertThat(answer.detail()).contains("another vehicle");
+    refused(answer, "server/vehicle.otherVehicle");
   }
 
   @Test
   void classesAreHeldToTheirLamps() {
-    assertThat(api.put("/api/vehicles/" + Api.newId(), vehicle(0, "SAE_VOR")).detail())
-        .contains("not a fog lamp class");
+    refused(
+        api.put("/api/vehicles/" + Api.newId(), vehicle(0, "SAE_VOR")), "server/vehicle.notFog");
     Map<String, Object> edit = vehicle(0, null);
     edit.put("dipped", "FOG_B");
-    assertThat(api.put("/api/vehicles/" + Api.newId(), edit).detail())
-        .contains("not a low beam class");
+    refused(api.put("/api/vehicles/" + Api.newId(), edit), "server/vehicle.notLowBeam");
     edit = vehicle(0, null);
     edit.put("wheelbaseMm", -5);
-    assertThat(api.put("/api/vehicles/" + Api.newId(), edit).detail()).contains("at least 500");
+    refused(api.put("/api/vehicles/" + Api.newId(), edit), "server/platform.tooSmall", "500");
   }
 
   @Test
@@ -227,8 +227,8 @@ class VehicleApiTest {
     assertThat(page.at("/stance/beamRise/value").asDouble()).isEqualTo(0.8);
     Api.Answer refused = note(job, "TYRE_REAR", "round");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("not a tyre size");
-    assertThat(note(job, "DIAL", "two").detail()).contains("the number printed on it");
+    refused(refused, "entry.noTyre");
+    refused(note(job, "DIAL", "two"), "logbook.dialPosition");
   }
 
   private Api.Answer note(String job, String kind, String typed) {

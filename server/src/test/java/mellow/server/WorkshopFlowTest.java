@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -74,16 +75,12 @@ class WorkshopFlowTest {
   }
 
   private void waits(String step, String side, String what) {
-    Api.Answer early = mark(step, side, "");
-    assertThat(early.status()).as(step).isEqualTo(422);
-    assertThat(early.detail()).as(step).startsWith("Waiting for: ").contains(what);
+    refused(mark(step, side, ""), "server/workshop.waits", what);
   }
 
   /** A step that reads something is not ticked without its reading, whatever the reason. */
-  private void refused(String step, String what) {
-    Api.Answer early = mark(step, null, "it will be all right");
-    assertThat(early.status()).as(step).isEqualTo(422);
-    assertThat(early.detail()).as(step).contains(what);
+  private void unread(String step, String what) {
+    refused(mark(step, null, "it will be all right"), "server/workshop.orLeaveOut", what);
   }
 
   private void measured(String field, String typed) {
@@ -278,13 +275,13 @@ class WorkshopFlowTest {
 
     done("prove.connect");
     waits("together.close", null, "every function is proved");
-    refused("prove.hyperflash", "Count the flashes first");
+    unread("prove.hyperflash", "Count the flashes first");
     done("prove.power");
     prove();
     for (String side : SIDES) {
       kept("PROVE", "flash", Map.of("side", side, "flashes", 15, "time", "10 s"));
     }
-    refused("prove.heat", "Read the heat first");
+    unread("prove.heat", "Read the heat first");
     for (int minute = 0; minute < 8; minute++) {
       // 45 °C at the end with a time constant of 2 min, from 20 °C
       String warm = "%.1f °C".formatted(45 - 25 * Math.exp(-minute / 2.0));
@@ -341,7 +338,7 @@ class WorkshopFlowTest {
             Map.of(
                 "state", "LOW", "function", "DIPPED", "outcome", "WORKS", "tries", 0, "seen", ""),
             Duration.ZERO);
-    assertThat(dead.detail()).startsWith("The negative terminal is off, so nothing can be lit");
+    refused(dead, "server/workshop.nothingLit");
     done("prove.connect", "prove.power");
     prove();
     done("prove.functions", "together.reach", "together.behind", "together.close");

@@ -2,7 +2,6 @@ package mellow.core.words;
 
 import com.ibm.icu.text.DecimalFormatSymbols;
 import com.ibm.icu.text.ListFormatter;
-import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -38,7 +37,8 @@ public final class Speech {
   private final ListFormatter all;
   private final ListFormatter any;
   // made once a key: making one costs ten times as much as using it
-  private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+  private final Map<String, Wording> wordings = new ConcurrentHashMap<>();
+  private final Map<Enum<?>, String> terms = new ConcurrentHashMap<>();
 
   private Speech(String language) {
     this.language = language;
@@ -145,29 +145,26 @@ public final class Speech {
   }
 
   private String keyed(Sentence.Keyed keyed, Places places) {
-    Message message = message(keyed.key());
+    Wording wording =
+        wordings.computeIfAbsent(keyed.key(), key -> Wording.of(message(key), locale));
     Map<String, Object> filled = new HashMap<>();
     // in the order of the message, so that figures are counted as they stand
-    for (String name : message.arguments().keySet()) {
-      Object argument = keyed.arguments().get(name);
+    for (Wording.Slot slot : wording.slots()) {
+      Object argument = keyed.arguments().get(slot.name());
       if (argument instanceof Enum<?> constant) {
-        filled.put(name, constant.name());
-        if (message.saysWordsOf(name)) {
-          filled.put(Message.wordsOf(name), term(constant));
+        filled.put(slot.name(), constant.name());
+        if (slot.saysWords()) {
+          filled.put(slot.wordsName(), term(constant));
         }
       } else if (argument instanceof String typed) {
-        filled.put(Message.wordsOf(name), typed(typed));
+        filled.put(slot.wordsName(), typed(typed));
       } else if (argument instanceof List<?> list) {
-        filled.put(name, listed(name, list, places));
+        filled.put(slot.name(), listed(slot.name(), list, places));
       } else {
-        filled.put(name, filled(argument, places));
+        filled.put(slot.name(), filled(argument, places));
       }
     }
-    MessageFormat format =
-        formats.computeIfAbsent(keyed.key(), key -> new MessageFormat(message.bare(), locale));
-    synchronized (format) {
-      return format.format(filled);
-    }
+    return wording.filled(filled);
   }
 
   private Message message(String key) {
@@ -181,7 +178,8 @@ public final class Speech {
   }
 
   private String term(Enum<?> constant) {
-    return message(Catalogue.term(constant.getDeclaringClass(), constant.name())).text();
+    return terms.computeIfAbsent(
+        constant, one -> message(Catalogue.term(one.getDeclaringClass(), one.name())).text());
   }
 
   private String listed(String name, List<?> list, Places places) {

@@ -48,8 +48,7 @@ class NodeWorkingTest {
   @Test
   void behindALampItIsLiftedFromGround() throws Exception {
     NodeWorking minus = at("left drl -", RUN);
-    assertThat(Said.pattern(minus.working().lines().get(0).label()))
-        .isEqualTo("the battery’s negative post");
+    assertThat(Said.keyed(minus.working().lines().get(0).label())).isEqualTo("feed.negativePost");
     assertThat(minus.working().lines())
         .extracting(line -> Said.pattern(line.label()))
         .endsWith("left return");

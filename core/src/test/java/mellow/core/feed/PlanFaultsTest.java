@@ -203,7 +203,7 @@ class PlanFaultsTest {
             .findFirst()
             .orElseThrow();
     assertThat(fuse.verdict()).isEqualTo(Verdict.OUT);
-    assertThat(Said.pattern(fuse.detail())).isEqualTo("Opens within {0} s");
+    assertThat(Said.key(fuse.detail())).isEqualTo("harness.opensWithin");
     assertThat(Said.figures(fuse.detail()).get(0).value()).isBetween(5.0, 50.0);
   }
 

@@ -2,10 +2,8 @@ package mellow.core.finding;
 
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.assertj.core.api.AbstractAssert;
 import org.assertj.core.api.Assertions;
 
@@ -69,15 +67,15 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
     Remedy remedy = actual.remedy().orElseThrow();
     Assertions.assertThat(remedy.action()).isEqualTo(action);
     Assertions.assertThat(remedy.page()).isEqualTo(page);
-    Assertions.assertThat(remedy.by().map(FindingAssert::shown)).contains(by);
+    Assertions.assertThat(remedy.by().map(Said::argument)).contains(by);
     return this;
   }
 
   /** What its value is held against, as it is shown in metric units; empty for an open end. */
   public FindingAssert isHeldBetween(String least, String most) {
     Limit limit = actual.margin().orElseThrow().limit();
-    Assertions.assertThat(limit.least().map(FindingAssert::shown).orElse("")).isEqualTo(least);
-    Assertions.assertThat(limit.most().map(FindingAssert::shown).orElse("")).isEqualTo(most);
+    Assertions.assertThat(limit.least().map(Said::argument).orElse("")).isEqualTo(least);
+    Assertions.assertThat(limit.most().map(Said::argument).orElse("")).isEqualTo(most);
     return this;
   }
 
@@ -93,21 +91,11 @@ public final class FindingAssert extends AbstractAssert<FindingAssert, Finding> 
     Sentence.Keyed keyed = (Sentence.Keyed) bare;
     Assertions.assertThat(keyed.key()).as(text(said)).isEqualTo(key);
     Map<String, String> shown = new TreeMap<>();
-    keyed.arguments().forEach((name, argument) -> shown.put(name, shown(argument)));
+    keyed.arguments().forEach((name, argument) -> shown.put(name, Said.argument(argument)));
     for (String argument : arguments) {
       String[] both = argument.split("=", 2);
       Assertions.assertThat(shown).as(text(said)).containsEntry(both[0], both[1]);
     }
-  }
-
-  private static String shown(Object argument) {
-    if (argument instanceof Figure figure) {
-      return Said.text(Sentence.of("{0}", figure)).replace('\u2009', ' ');
-    }
-    if (argument instanceof List<?> list) {
-      return list.stream().map(FindingAssert::shown).collect(Collectors.joining(", "));
-    }
-    return argument instanceof Sentence sentence ? text(sentence) : String.valueOf(argument);
   }
 
   private static String text(Sentence sentence) {

@@ -60,11 +60,12 @@ class RuleBookTest {
             .get();
     assertThat(changed.limits().lowest()).hasValue(400);
     assertThat(changed.source().mark()).isEqualTo(Source.Mark.LOCAL);
-    assertThat(Said.texts(RuleBook.differences(fitters(), valley)))
+    assertThat(Said.keyed(RuleBook.differences(fitters(), valley)))
         .containsExactly(
-            "fitters.drl.lower-edge: lower edge at least 250 mm becomes lower edge at least 400 mm",
-            "fitters.drl.outer-edge no longer applies",
-            "valley.fog is new: lower edge at least 300 mm");
+            "rules.becomes nowSentence=lower edge at least 400 mm, rule=fitters.drl.lower-edge,"
+                + " wasSentence=lower edge at least 250 mm",
+            "rules.noLonger rule=fitters.drl.outer-edge",
+            "rules.isNew nowSentence=lower edge at least 300 mm, rule=valley.fog");
   }
 
   @Test

@@ -51,22 +51,19 @@ class HandOverTest {
   void ownerIsToldInPlainWords() {
     OwnerPage page =
         owner(Set.of(WorkKind.RETROFIT, WorkKind.FOG), "Left fog: not tried", "Bumper: off");
-    assertThat(Said.texts(page.done()))
-        .containsExactly(
-            "Projectors were built into the headlamps.", "Fog lamps were fitted and wired.");
+    assertThat(Said.keyed(page.done()))
+        .containsExactly("handover.done work=RETROFIT", "handover.done work=FOG");
     assertThat(Said.texts(page.heed())).contains("• Left fog: not tried.", "• Bumper: off.");
-    assertThat(Said.texts(page.heed()))
-        .anyMatch(line -> line.contains("not allowed on the road in many places"));
+    assertThat(Said.keyed(page.heed())).contains("handover.heedRetrofit");
   }
 
   /** Only what is true of this job. */
   @Test
   void ownerHearsOfDialFogAndAimOnlyWhereThereIsSuch() {
     OwnerPage bare = owner(Set.of(WorkKind.PODS, WorkKind.SWAP, WorkKind.AIM));
-    assertThat(Said.texts(bare.heed()))
-        .noneMatch(line -> line.contains("dial") || line.contains("Fog"));
-    assertThat(Said.texts(bare.done()))
-        .noneMatch(line -> line.contains("aimed") || line.contains("wall"));
+    assertThat(Said.keyed(bare.heed())).doesNotContain("handover.heedDial", "handover.heedFog");
+    assertThat(Said.keyed(bare.done()))
+        .noneMatch(line -> line.startsWith("handover.measured") || line.endsWith("work=AIM"));
     OwnerPage all =
         OwnerPage.of(
             new OwnerPage.Facts(
@@ -77,14 +74,10 @@ class HandOverTest {
                 List.of("slot 22"),
                 true,
                 List.of()));
-    assertThat(Said.texts(all.heed()))
-        .anyMatch(line -> line.contains("levelling dial"))
-        .anyMatch(line -> line.startsWith("Fog lamps are for fog"));
-    assertThat(Said.texts(all.done()))
-        .contains(
-            "Left low beam: was dead, works now.",
-            "Measured at the wall after the work: left low beam.",
-            "The new lamps are fed by a tap in the fuse box: slot 22.");
+    assertThat(Said.keyed(all.heed())).contains("handover.heedDial", "handover.heedFog");
+    assertThat(Said.texts(all.done())).contains("Left low beam: was dead, works now.");
+    assertThat(Said.keyed(all.done()))
+        .contains("handover.measured lampsList=left low beam", "handover.tapIn slotsList=slot 22");
   }
 
   @Test

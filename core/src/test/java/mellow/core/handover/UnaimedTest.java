@@ -30,7 +30,7 @@ class UnaimedTest {
   }
 
   private static List<String> names(List<Finding> findings) {
-    return findings.stream().map(finding -> Said.pattern(finding.headline())).toList();
+    return findings.stream().map(finding -> Said.keyed(finding.headline())).toList();
   }
 
   @Test
@@ -38,8 +38,7 @@ class UnaimedTest {
     TakeIn swap = takeIn(false, WorkKind.SWAP);
     List<Finding> unread = of(swap, Map.of(LampKind.DIPPED, Set.of(Side.LEFT)));
     assertThatFinding(unread.get(0)).is(Verdict.OUT).advises("handover.readIt", "spot=false");
-    assertThat(names(unread))
-        .containsExactly("Right low beam: not read at the wall since the work");
+    assertThat(names(unread)).containsExactly("handover.unread function=DIPPED, side=RIGHT");
     assertThat(of(swap, Map.of(LampKind.DIPPED, BOTH))).isEmpty();
   }
 
@@ -49,9 +48,9 @@ class UnaimedTest {
     assertThat(of(takeIn(false, WorkKind.FOG), fogs)).isEmpty();
     assertThat(names(of(takeIn(true, WorkKind.FOG), fogs)))
         .hasSize(2)
-        .allMatch(name -> name.contains("low beam"));
+        .allMatch(name -> name.contains("function=DIPPED"));
     List<Finding> unread = of(takeIn(false, WorkKind.FOG), Map.of(LampKind.DIPPED, BOTH));
-    assertThat(names(unread)).hasSize(2).allMatch(name -> name.contains("fog"));
+    assertThat(names(unread)).hasSize(2).allMatch(name -> name.contains("function=FRONT_FOG"));
     assertThatFinding(unread.get(0)).advises("handover.enterLens");
   }
 
@@ -69,7 +68,7 @@ class UnaimedTest {
     TakeIn repair = takeIn(false, WorkKind.REPAIR);
     Map<LampKind, Set<Side>> right = Map.of(LampKind.DIPPED, Set.of(Side.RIGHT));
     assertThat(names(Unaimed.of(repair, Set.of(Side.LEFT), right)))
-        .containsExactly("Left low beam: not read at the wall since the work");
+        .containsExactly("handover.unread function=DIPPED, side=LEFT");
     assertThat(Unaimed.of(repair, Set.of(Side.RIGHT), right)).isEmpty();
   }
 }

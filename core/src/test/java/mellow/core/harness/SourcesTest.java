@@ -1,5 +1,6 @@
 package mellow.core.harness;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -114,14 +115,9 @@ class SourcesTest {
   /** 25 A old on a feed of 25 A leaves nothing: no fuse of 0 A is offered. */
   @Test
   void noFuseIsOfferedWhereNoneFits() {
-    String none =
-        Said.pattern(
-            new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15)
-                .findings(5, 8)
-                .get(0)
-                .remedy()
-                .orElseThrow());
-    assertThat(none).startsWith("No fuse fits beside the old one here");
+    assertThatFinding(
+            new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 25, 15).findings(5, 8).get(0))
+        .advises("harness.noFuseFits");
     Finding some =
         new FuseTap("F23", BladeSize.MINI, BladeSize.MINI, 25, 15, 15).findings(5, 7).get(0);
     assertThat(Said.figures(some.remedy().orElseThrow()).get(0).value()).isEqualTo(10);

@@ -157,7 +157,8 @@ class LensReadingTest {
         .extracting(Finding::id)
         .containsExactly("lens.traffic");
     Finding braced = LensReading.of("{0}").findings(Optional.empty(), TrafficSide.RIGHT).get(0);
-    assertThat(Said.text(braced.headline())).isEqualTo("“(0)” is not a mark known here");
+    assertThatFinding(braced).says("lens.unknown", "mark={0}");
+    assertThat(Said.text(braced.headline())).contains("(0)");
   }
 
   /** UN R98: marks that begin with D. */

@@ -1,5 +1,6 @@
 package mellow.core.parts;
 
+import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -78,7 +79,8 @@ class PartsSheetTest {
     unseen.remove(Ask.CONNECTORS);
     Finding open = only(judged(UN, part(Outcome.FITS, "", unseen)), "parts.part");
     assertThat(open.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(Said.text(open.remedy().orElseThrow())).contains("connectors match");
+    assertThatFinding(open)
+        .advises("parts.check", "openList=connectors match or adapters are there");
   }
 
   @Test
@@ -93,11 +95,9 @@ class PartsSheetTest {
                 PartsWords.partOn("Fog lamp", Side.LEFT), List.of(PartsWords.checked(Ask.SIDE))));
     assertThat(only(judged(UN, part(Outcome.ADAPTS, "", checks)), "parts.part").verdict())
         .isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(
-            Said.text(
-                only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.part")
-                    .headline()))
-        .isEqualTo("Fog lamp, left: adapts with a new bracket (0)");
+    assertThatFinding(
+            only(judged(UN, part(Outcome.ADAPTS, "a new bracket {0}", checks)), "parts.part"))
+        .says("parts.adapts", "partSentence=Fog lamp, left", "with=a new bracket {0}");
   }
 
   @Test
@@ -355,8 +355,8 @@ class PartsSheetTest {
     Plug male = plug("a", Plug.Use.CONNECT, Plug.Gender.MALE, both);
     assertThat(plugs(male)).extracting(Finding::verdict).containsExactly(Verdict.WITHIN);
     assertThat(plugs(male, plug("c", Plug.Use.CONNECT, Plug.Gender.MALE, Map.of())))
-        .extracting(finding -> Said.text(finding.headline()))
-        .containsExactly("1 of 2 connectors not ticked yet");
+        .extracting(finding -> Said.keyed(finding.headline()))
+        .containsExactly("parts.plugsOpen all=2, open=1");
     assertThat(plugs(plug("c", Plug.Use.INSULATE, Plug.Gender.MALE, both)))
         .extracting(Finding::verdict)
         .containsExactly(Verdict.OUT, Verdict.OUT);

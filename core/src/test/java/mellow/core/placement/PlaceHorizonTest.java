@@ -27,7 +27,8 @@ class PlaceHorizonTest {
   @Test
   void frontWithoutLampsBeginsWithThem() {
     Horizon empty = of();
-    assertThat(Said.texts(empty.parts())).containsExactly("Lamps", "Drill");
+    assertThat(Said.keyed(empty.parts()))
+        .containsExactly("placement.partLamps", "placement.partDrill");
     assertThat(empty.present()).isZero();
     assertThat(empty.marks()).isEmpty();
   }
@@ -35,7 +36,7 @@ class PlaceHorizonTest {
   @Test
   void marksStandAtTheirOwnPair() {
     Horizon two = of(FOG, LOW);
-    assertThat(Said.texts(two.parts())).hasSize(3).last().isEqualTo("Drill");
+    assertThat(Said.keyed(two.parts())).hasSize(3).last().isEqualTo("placement.partDrill");
     assertThat(two.marks())
         .filteredOn(mark -> mark.verdict() == Verdict.OUT)
         .filteredOn(mark -> mark.findingId().contains("edge"))

@@ -150,12 +150,12 @@ class ProofTest {
   void provedOnlyWhenAllWasSeenAndRight() {
     ProofList list = own(LampFunction.DIPPED, LampFunction.MAIN);
     assertThat(findings(list, List.of()))
-        .extracting(finding -> Said.pattern(finding.headline()))
+        .extracting(finding -> Said.keyed(finding.headline()))
         .containsExactly(
-            "Left low beam: not tried",
-            "Right low beam: not tried",
-            "Left main beam: not tried",
-            "Right main beam: not tried");
+            "proof.notTried lampSentence=Left low beam",
+            "proof.notTried lampSentence=Right low beam",
+            "proof.notTried lampSentence=Left main beam",
+            "proof.notTried lampSentence=Right main beam");
     List<ProofEvent> results = all(list);
     assertThat(ProofSheet.of(list, results).isProved()).isTrue();
     results.add(tried(DrivingState.LOW, LEFT_LOW, Outcome.FLICKERS, 0));
@@ -331,7 +331,8 @@ class ProofTest {
     List<ProofEvent> results = new ArrayList<>();
     results.add(bothTried(DrivingState.LOW, LampFunction.DIPPED, Outcome.DEAD));
     Finding dead = findings(list, results).get(0);
-    assertThat(Said.pattern(dead.detail())).startsWith("Seen: ").doesNotContain("{0}");
+    assertThat(Said.key(dead.detail())).isEqualTo("proof.seen");
+    assertThat(Said.text(dead.detail())).doesNotContain("{0}");
     results.addAll(all(list));
     assertThat(ProofSheet.of(list, results).isProved()).isTrue();
     assertThat(findings(list, results))

@@ -129,17 +129,17 @@ class StanceTest {
 
   @ParameterizedTest
   @CsvSource({
-    "985R14, 0, width in mm",
-    "635/75 R15, 0, width in mm",
-    "235/15 R15, 4, side wall in percent",
-    "235/75 R45, 8, rim in inches",
-    "99x10.5, 0, diameter in inches",
-    "round, 0, not a tyre",
-    "'', 0, Nothing was typed",
+    "985R14, 0, whatSentence=Width in mm",
+    "635/75 R15, 0, whatSentence=Width in mm",
+    "235/15 R15, 4, whatSentence=Side wall in percent",
+    "235/75 R45, 8, whatSentence=Rim in inches",
+    "99x10.5, 0, whatSentence=Diameter in inches",
+    "round, 0, entry.noTyre",
+    "'', 0, entry.nothingTyped",
   })
   void whatIsNoSizeIsRefusedWithThePlace(String typed, int at, String why) {
     Entry.Refused<TyreSize> refused = (Entry.Refused<TyreSize>) TyreSize.read(typed);
-    assertThat(Said.text(refused.why())).containsIgnoringCase(why);
+    assertThat(Said.keyed(refused.why())).contains(why);
     assertThat(refused.at()).isEqualTo(at);
     assertThat(refused.typed()).isEqualTo(typed);
   }

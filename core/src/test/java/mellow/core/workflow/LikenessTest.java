@@ -35,8 +35,9 @@ class LikenessTest {
 
   @Test
   void itSaysWhy() {
-    assertThat(Said.texts(Likeness.between(NOW, job("e", "Quenby Loft", 2017, WorkKind.FOG)).why()))
-        .containsExactly("the same model", "1 year apart", "fog lamps too");
+    assertThat(Said.keyed(Likeness.between(NOW, job("e", "Quenby Loft", 2017, WorkKind.FOG)).why()))
+        .containsExactly(
+            "workflow.sameModel", "workflow.yearsApart years=1", "workflow.workToo work=FOG");
   }
 
   @Test

@@ -36,7 +36,7 @@ class StandingTest {
   }
 
   private static String says(Standing standing) {
-    return Said.pattern(standing.headline());
+    return Said.keyed(standing.headline());
   }
 
   @Test
@@ -60,7 +60,7 @@ class StandingTest {
     Standing standing = Standing.of(RUNNING_LAMPS, List.of(begun(Stage.PLACE, Verdict.AT_EDGE)));
     assertThat(standing.stage()).isEqualTo(Stage.FEED);
     assertThat(standing.verdict()).isEqualTo(Verdict.WITHIN);
-    assertThat(says(standing)).isEqualTo("Next: Feed");
+    assertThat(says(standing)).isEqualTo("workflow.next stage=FEED");
   }
 
   private static Standing aiming(StageStanding... known) {
@@ -81,7 +81,7 @@ class StandingTest {
     assertThat(aiming(begun(Stage.TAKE_IN, Verdict.OUT), done).stage()).isEqualTo(Stage.TAKE_IN);
     Standing untried = aiming(begun(Stage.TAKE_IN, Verdict.NOT_KNOWN), done);
     assertThat(untried.stage()).isEqualTo(Stage.HAND_OVER);
-    assertThat(says(untried)).isEqualTo("Nothing is out: ready to hand over");
+    assertThat(says(untried)).isEqualTo("workflow.nothingOut");
   }
 
   /** The wall is done, and the front was never opened as planned: that is not called done. */
@@ -93,7 +93,7 @@ class StandingTest {
             List.of(begun(Stage.TAKE_IN, Verdict.WITHIN), begun(Stage.WALL, Verdict.WITHIN)));
     assertThat(standing.stage()).isEqualTo(Stage.HAND_OVER);
     assertThat(standing.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-    assertThat(says(standing)).isEqualTo("Not begun: Apart and Prove");
+    assertThat(says(standing)).isEqualTo("workflow.notBegun stagesList=Apart, Prove");
   }
 
   /** What it was signed with stays in sight above the line. */
@@ -102,7 +102,7 @@ class StandingTest {
     Standing signed =
         aiming(begun(Stage.WALL, Verdict.OUT), begun(Stage.HAND_OVER, Verdict.WITHIN));
     assertThat(signed.stage()).isEqualTo(Stage.HAND_OVER);
-    assertThat(says(signed)).isEqualTo("Handed over; the record is closed");
+    assertThat(says(signed)).isEqualTo("workflow.handedOver");
     assertThat(signed.horizon().marks())
         .extracting(Horizon.Mark::verdict)
         .containsExactly(Verdict.OUT, Verdict.WITHIN);

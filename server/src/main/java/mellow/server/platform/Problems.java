@@ -38,6 +38,7 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> refusal(Refusal refusal) {
     ProblemDetail problem = problem(refusal.status(), refusal.says(), refusal.field());
+    problem.setType(type(refusal.reason()));
     refusal.more().forEach(problem::setProperty);
     return ResponseEntity.status(refusal.status()).body(problem);
   }
@@ -166,11 +167,17 @@ class Problems extends ResponseEntityExceptionHandler {
   static ProblemDetail problem(HttpStatus status, Sentence says, String field) {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(status, Spoken.text(says, UnitSystem.METRIC));
-    problem.setType(URI.create("about:blank"));
+    problem.setType(type(says));
     if (!field.isEmpty()) {
       problem.setProperty("field", field);
     }
     return problem;
+  }
+
+  /** Names the message, so that a program need not read the sentence. */
+  private static URI type(Sentence says) {
+    return URI.create(
+        says instanceof Sentence.Keyed keyed ? "urn:mellow:problem:" + keyed.key() : "about:blank");
   }
 
   /**
@@ -181,8 +188,9 @@ class Problems extends ResponseEntityExceptionHandler {
    */
   static String text(int code, Sentence says, Locale locale) {
     HttpStatus status = HttpStatus.resolve(code);
-    return "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+    return "{\"type\":\"%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
         .formatted(
+            type(says),
             status == null ? "Error" : status.getReasonPhrase(),
             code,
             Speech.of(locale).text(says, UnitSystem.METRIC));

@@ -13,6 +13,7 @@ public final class Refusal extends RuntimeException {
   private final HttpStatus status;
   private final String field;
   private final transient Sentence says;
+  private transient Sentence reason;
   private final Map<String, Object> more = new LinkedHashMap<>();
 
   private Refusal(HttpStatus status, String field, Sentence says) {
@@ -20,6 +21,7 @@ public final class Refusal extends RuntimeException {
     this.status = status;
     this.field = field;
     this.says = says;
+    this.reason = says;
   }
 
   /** What was sent cannot be; {@code field} names the part at fault. */
@@ -30,12 +32,14 @@ public final class Refusal extends RuntimeException {
   /** What was typed cannot be read. */
   public static Refusal unreadable(String field, Entry.Refused<?> refused) {
     return unprocessable(field, Sentence.inTurn(List.of(refused.why(), refused.wouldBeRight())))
+        .because(refused.why())
         .with("at", refused.at());
   }
 
   /** A file that was sent cannot be taken; {@code place} says where it is at fault. */
   public static Refusal inFile(String place, Sentence says) {
     return unprocessable("file", place.isEmpty() ? says : PlatformWords.at(place, says))
+        .because(says)
         .with("place", place);
   }
 
@@ -54,6 +58,12 @@ public final class Refusal extends RuntimeException {
         .with("current", current);
   }
 
+  /** Of a refusal that says more than its reason: the reason alone. */
+  private Refusal because(Sentence sentence) {
+    reason = sentence;
+    return this;
+  }
+
   /** Adds something to the problem's document. */
   public Refusal with(String key, Object value) {
     more.put(key, value);
@@ -63,6 +73,11 @@ public final class Refusal extends RuntimeException {
   /** What is said of it. */
   public Sentence says() {
     return says;
+  }
+
+  /** Why, without where or what would be right. */
+  Sentence reason() {
+    return reason;
   }
 
   HttpStatus status() {

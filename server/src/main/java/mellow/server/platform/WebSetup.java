@@ -20,6 +20,8 @@ import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 /** Wires identity into the controllers, and lets browsers keep what is named by its content. */
 @Configuration
 class WebSetup implements WebMvcConfigurer {
+  private static final String LANGUAGE = WebSetup.class.getName() + ".language";
+
   static {
     SpringDocUtils.getConfig().addRequestWrapperToIgnore(Acting.class);
   }
@@ -49,12 +51,19 @@ class WebSetup implements WebMvcConfigurer {
   @Bean
   static LocaleResolver localeResolver() {
     return new AcceptHeaderLocaleResolver() {
+      // asked for at each sentence of a page: settled once a request
       @Override
       public Locale resolveLocale(HttpServletRequest request) {
+        if (request.getAttribute(LANGUAGE) instanceof Locale settled) {
+          return settled;
+        }
         String asked = request.getMethod().equals("GET") ? request.getParameter("language") : null;
-        return asked == null || asked.isBlank()
-            ? super.resolveLocale(request)
-            : Locale.forLanguageTag(asked);
+        Locale settled =
+            asked == null || asked.isBlank()
+                ? super.resolveLocale(request)
+                : Locale.forLanguageTag(asked);
+        request.setAttribute(LANGUAGE, settled);
+        return settled;
       }
     };
   }

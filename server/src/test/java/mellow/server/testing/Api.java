@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.UUID;
 
@@ -47,6 +48,11 @@ public final class Api {
   public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
     public String detail() {
       return body.path("detail").asText();
+    }
+
+    /** The message that says why it was refused: "server/feed.noPlanYet". */
+    public String why() {
+      return body.path("type").asText().replaceFirst("^urn:mellow:problem:", "");
     }
   }
 
@@ -203,6 +209,17 @@ public final class Api {
       reading.put("side", side);
     }
     return put("/api/jobs/" + job + "/readings/" + id, reading);
+  }
+
+  /** Holds that this was refused with one message, which shows these arguments. */
+  public static Answer refused(Answer answer, String key, String... shown) {
+    boolean all = Arrays.stream(shown).allMatch(answer.detail()::contains);
+    if (!answer.why().equals(key) || !all) {
+      throw new AssertionError(
+          "expected the refusal %s with %s but got %d: %s"
+              .formatted(key, Arrays.toString(shown), answer.status(), answer.body()));
+    }
+    return answer;
   }
 
   public static Answer expect(Answer answer, int status) {
