@@ -12,6 +12,7 @@ import { HistoryPage } from '../history/HistoryPage';
 import { PartsPage } from '../parts/PartsPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PlacePage } from '../place/PlacePage';
+import { useChanges } from '../record/useChanges';
 import { RulebookPage } from '../rulebook/RulebookPage';
 import { StandBack } from '../standback/StandBack';
 import { TakeInPage } from '../takein/TakeInPage';
@@ -34,9 +35,10 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.c
 const styles = createCache({ key: 'mh', nonce });
 const queries = answers();
 
-/** Sends what waits for the network, whatever page is open. */
-function Sender() {
+/** Sends what waits for the network and follows what others keep, whatever page is open. */
+function Exchange() {
   useOutbox();
+  useChanges();
   return null;
 }
 
@@ -46,7 +48,7 @@ export function App() {
       <ChakraProvider value={system}>
         <QueryClientProvider client={queries}>
           <SessionProvider>
-            <Sender />
+            <Exchange />
             <CommandProvider>
               <BellProvider>
                 <BrowserRouter>

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, unwrap, type HandOverEdit } from '../app/api/client';
-import { ACTING } from '../app/api/queries';
+import { ACTING, LOOK_AGAIN_MS } from '../app/api/queries';
 
 export function useHandOverPage(id: string) {
   return useQuery({
     queryKey: ['hand-over', id],
     queryFn: () =>
       unwrap(api.GET('/api/jobs/{jobId}/hand-over', { params: { path: { jobId: id } } })),
-    refetchInterval: 5_000,
+    refetchInterval: LOOK_AGAIN_MS,
   });
 }
 

@@ -1,8 +1,13 @@
 import { uuidv7 } from 'uuidv7';
-import { actingName, Problem, type EntryEdit, type WorkshopPage } from '../app/api/client';
+import {
+  actingHeaders,
+  actingName,
+  Problem,
+  type EntryEdit,
+  type WorkshopPage,
+} from '../app/api/client';
 import { browserMemory } from '../app/memory';
 import { keptWords } from '../words/page/kept';
-import { spoken } from '../words/say';
 
 /** What an entry says, without what only its sending needs. */
 export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
@@ -117,11 +122,7 @@ class Outbox {
     try {
       answer = await fetch(`/api/jobs/${entry.jobId}/workshop/${entry.id}`, {
         method: 'PUT',
-        headers: {
-          'Content-Type': 'application/json',
-          'Accept-Language': spoken(),
-          'X-Acting-As': encodeURIComponent(entry.person),
-        },
+        headers: { 'Content-Type': 'application/json', ...actingHeaders(entry.person) },
         body: JSON.stringify({ ...entry.said, waitedMs: Math.max(0, Date.now() - entry.madeAt) }),
       });
       body = await answer.json();

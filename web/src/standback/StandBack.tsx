@@ -286,7 +286,7 @@ function Look({
           ? standbackWords.unitsOnTheTape({ units: unitOf(units) })
           : standbackWords.unitsWay({
               units: unitOf(units),
-              way: correction.up.value < 0 ? 'DOWN' : 'UP',
+              down: correction.up.value < 0 ? 'yes' : 'no',
             })
       }
     >

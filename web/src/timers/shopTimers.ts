@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, unwrap, type ShopTimer, type Timer } from '../app/api/client';
+import { LOOK_AGAIN_MS } from '../app/api/queries';
 
-const LOOK_AGAIN_MS = 5_000;
 export const TIMERS_KEY = ['timers'];
 
 /** The timers of all open jobs that run or ring. */

@@ -291,6 +291,6 @@ function FloorWords({
 function move(correction: Figure, units: Units) {
   return wallWords.move({
     size: figureText(sizeOf(correction), units),
-    way: correction.value < 0 ? 'DOWN' : 'UP',
+    down: correction.value < 0 ? 'yes' : 'no',
   });
 }

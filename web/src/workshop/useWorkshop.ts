@@ -1,11 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import { api, unwrap, type WorkshopPage } from '../app/api/client';
-import { takeFresh } from '../app/api/queries';
+import { LOOK_AGAIN_MS, takeFresh } from '../app/api/queries';
 import { outbox, type EntrySaid } from '../kept/outbox';
 import { TIMERS_KEY } from '../timers/shopTimers';
-
-const LOOK_AGAIN_MS = 5_000;
 
 export function useWorkshopPage(id: string) {
   return useQuery({

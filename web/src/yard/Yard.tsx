@@ -3,6 +3,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useCallback, useDeferredValue, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, unwrap, type YardRow } from '../app/api/client';
+import { LOOK_AGAIN_MS } from '../app/api/queries';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Header, UnitsButton } from '../app/Header';
@@ -52,7 +53,7 @@ export function Yard() {
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
     placeholderData: (before) => before,
-    refetchInterval: 15_000,
+    refetchInterval: LOOK_AGAIN_MS,
   });
   const take = useCallback(() => setAdding(true), []);
   const find = useCallback(() => search.current?.focus(), []);

@@ -32,10 +32,35 @@ export function keepActingName(name: string) {
   browserMemory.set(ACTING_KEY, name);
 }
 
+const DEVICE_KEY = 'mellow.device';
+const NARROW_PX = 600;
+const LARGE_PX = 1100;
+
+/** What this browser is called in the record: what it is, and a number made once. */
+function deviceName(): string {
+  const known = browserMemory.get(DEVICE_KEY);
+  if (known) {
+    return known;
+  }
+  const shorter = Math.min(window.screen.width, window.screen.height);
+  const what = shorter < NARROW_PX ? 'phone' : shorter < LARGE_PX ? 'tablet' : 'screen';
+  const name = `${what} ${String(Math.floor(1000 + Math.random() * 9000))}`;
+  browserMemory.set(DEVICE_KEY, name);
+  return name;
+}
+
+/** What goes with every request: who acts, on which device, and in which language. */
+export function actingHeaders(person = actingName()): Record<string, string> {
+  return {
+    'X-Acting-As': encodeURIComponent(person),
+    'X-Device': encodeURIComponent(deviceName()),
+    'Accept-Language': spoken(),
+  };
+}
+
 const acting: Middleware = {
   onRequest({ request }) {
-    request.headers.set('X-Acting-As', encodeURIComponent(actingName()));
-    request.headers.set('Accept-Language', spoken());
+    Object.entries(actingHeaders()).forEach(([name, value]) => request.headers.set(name, value));
     return request;
   },
 };

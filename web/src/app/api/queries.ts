@@ -30,8 +30,11 @@ import {
   type VehicleEdit,
 } from './client';
 
-/** How often an open page asks whether somebody else added something. */
-const LOOK_AGAIN_MS = 5_000;
+/**
+ * How often an open page asks anew though nobody told it of a change: vehicles and what only time
+ * changes are not told.
+ */
+export const LOOK_AGAIN_MS = 30_000;
 
 export function useShop() {
   return useQuery({ queryKey: ['shop'], queryFn: () => unwrap(api.GET('/api/shop')) });
@@ -110,7 +113,7 @@ export function useStanding(jobId: string, touchedAt: string) {
     queryKey: ['standing', jobId, touchedAt],
     queryFn: () => unwrap(api.GET('/api/jobs/{id}/standing', { params: { path: { id: jobId } } })),
     placeholderData: keepPreviousData,
-    refetchInterval: 3 * LOOK_AGAIN_MS,
+    refetchInterval: LOOK_AGAIN_MS,
   });
 }
 

@@ -61,8 +61,9 @@ final class JobGenerator {
                     + "'MEASURED',25,'Runa',?,?,?)");
         PreparedStatement reading =
             connection.prepareStatement(
-                "insert into reading (id, shop_id, job_id, kind, lamp, side, typed, units, value,"
-                    + " taken_by, taken_at) values (?,?,?,?,'DIPPED',?,?,'METRIC',?,'Runa',?)");
+                "insert into fact (id, shop_id, job_id, stage, kind, shape, content, kept_by, device,"
+                    + " made_at) values (?,?,?,'WALL','read',1,json_object('kind',?,'lamp','DIPPED',"
+                    + "'side',?,'typed',?,'units','METRIC','value',?),'Runa','',?)");
         PreparedStatement record =
             connection.prepareStatement(
                 "insert into hand_over (job_id, shop_id, reason, findings, words, terms, closed_by,"

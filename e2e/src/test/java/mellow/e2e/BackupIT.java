@@ -180,6 +180,6 @@ class BackupIT {
     assertThat(sql(first, "show grants for mellow@'127.0.0.1'"))
         .contains("GRANT SELECT, INSERT, LOCK TABLES ON `mellow`.*")
         .doesNotContain("ALL PRIVILEGES", "DROP", "CREATE", "DELETE", "generate")
-        .doesNotContain("UPDATE ON `mellow`.`workshop_entry`", "UPDATE ON `mellow`.`reading`");
+        .doesNotContain("UPDATE ON `mellow`.`fact`", "UPDATE ON `mellow`.`hand_over`");
   }
 }

@@ -128,8 +128,7 @@ class BadInputTest {
             "kind", "CENTRE", "side", "RIGHT", "typed", "668", "units", "METRIC", "strikes",
             centre);
     refused(
-        api.put("/api/jobs/" + job + "/readings/" + Api.newId(), wrong),
-        "server/logbook.sameThing");
+        api.put("/api/jobs/" + job + "/readings/" + Api.newId(), wrong), "server/record.sameThing");
   }
 
   @Test

@@ -11,8 +11,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import mellow.server.testing.Api;
+import mellow.server.testing.FindingRows;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -22,8 +22,6 @@ import org.springframework.test.context.TestPropertySource;
 @ServerTest
 @TestPropertySource(properties = "mellow.demo=true")
 class DemoFindingsTest {
-  private static final List<String> PAGES =
-      List.of("", "/take-in", "/parts", "/place", "/feed", "/workshop", "/hand-over");
   private static final List<String> SETTLED =
       List.of(
           "version",
@@ -47,45 +45,8 @@ class DemoFindingsTest {
     return new Api("http://127.0.0.1:" + port, "Runa");
   }
 
-  private Iterable<JsonNode> jobs() {
-    return api().get("/api/yard?limit=100").body().get("rows");
-  }
-
-  private SortedSet<String> findings() {
-    SortedSet<String> rows = new TreeSet<>();
-    for (JsonNode job : jobs()) {
-      String name = job.get("nickname").asText() + ", " + job.get("work").asText();
-      for (String page : PAGES) {
-        JsonNode body =
-            Api.expect(api().get("/api/jobs/" + job.get("jobId").asText() + page), 200).body();
-        collect(body, name + "\t" + page, rows);
-      }
-    }
-    return rows;
-  }
-
-  private static void collect(JsonNode node, String where, SortedSet<String> rows) {
-    if (node.has("verdict") && node.has("headline") && node.has("id")) {
-      rows.add(
-          String.join(
-              "\t",
-              where,
-              node.get("id").asText(),
-              node.get("verdict").asText(),
-              figure(node.path("margin")),
-              figure(node.path("uncertainty"))));
-    }
-    node.properties().stream()
-        // several hundred findings on plans that nobody took
-        .filter(field -> !field.getKey().equals("plans") && !field.getKey().equals("proposals"))
-        .forEach(field -> collect(field.getValue(), where, rows));
-    if (node.isArray()) {
-      node.forEach(child -> collect(child, where, rows));
-    }
-  }
-
-  private static String figure(JsonNode figure) {
-    return figure.isObject() ? "%.4f".formatted(figure.get("value").asDouble()) : "-";
+  private FindingRows rows() {
+    return new FindingRows(api());
   }
 
   /**
@@ -95,7 +56,7 @@ class DemoFindingsTest {
    */
   @Test
   void theDemoSaysWhatItSaidBeforeInWhateverUnits() throws IOException {
-    SortedSet<String> now = findings();
+    SortedSet<String> now = rows().all();
     Files.write(Path.of("target", "demo-findings.tsv"), now);
     try (InputStream kept = getClass().getResourceAsStream("demo-findings.tsv")) {
       List<String> before =
@@ -103,11 +64,11 @@ class DemoFindingsTest {
       assertThat(now).containsExactlyElementsOf(before).hasSizeGreaterThan(400);
     }
     int flipped = 0;
-    for (JsonNode job : jobs()) {
+    for (JsonNode job : rows().jobs()) {
       flipped += flip(job.get("jobId").asText()) ? 1 : 0;
     }
     assertThat(flipped).isGreaterThan(10);
-    assertThat(findings()).containsExactlyElementsOf(now);
+    assertThat(rows().all()).containsExactlyElementsOf(now);
   }
 
   private boolean flip(String id) {

@@ -159,7 +159,7 @@ class JobApiTest {
     Api.Answer second =
         api.as("Bo").put("/api/jobs/" + job + "/readings/" + Api.newId(), correction);
     assertThat(second.status()).isEqualTo(409);
-    refused(second, "server/logbook.changedTo", "Åsa", "18");
+    refused(second, "server/record.changedTo", "Åsa", "18");
   }
 
   @Test

@@ -725,10 +725,10 @@ class WorkshopApiTest {
     Api.expect(put(undo, "APART", "strikes", clips), 200);
     Api.Answer again = put(Api.newId(), "APART", "strikes", clips);
     assertThat(again.status()).isEqualTo(409);
-    refused(again, "server/workshop.undoneAlready");
+    refused(again, "server/record.undoneAlready");
     Api.Answer undoOfUndo = put(Api.newId(), "APART", "strikes", undo);
     assertThat(undoOfUndo.status()).isEqualTo(422);
-    refused(undoOfUndo, "server/workshop.enterAgain");
+    refused(undoOfUndo, "server/record.enterAgain");
     Api.Answer other = put(clips, "APART", "out", three);
     assertThat(other.status()).as("another entry under the id of one").isEqualTo(409);
   }

@@ -10,11 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.workflow.BenchTimer;
-import mellow.core.workflow.Fact;
+import mellow.core.workflow.Precondition;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.StepReading;
@@ -23,12 +24,19 @@ import mellow.core.workflow.WorkKind;
 /** The steps of the trade that ship with the product, read once. All are common practice. */
 public final class StepBook {
   private static final List<Step> ALL = load();
+  private static final Map<String, String> WORDS =
+      ALL.stream().collect(Collectors.toMap(Step::id, Step::words));
 
   private StepBook() {}
 
   /** All steps, in order of work. */
   public static List<Step> all() {
     return ALL;
+  }
+
+  /** What a step says, by its id; of one that is gone, its id. */
+  public static String wordsOf(String id) {
+    return WORDS.getOrDefault(id, id);
   }
 
   /** A caution by its id; empty where no step heeds it. */
@@ -82,8 +90,9 @@ public final class StepBook {
     node.path("ways").forEach(way -> ways.add(way.asText()));
     List<String> after = new ArrayList<>();
     node.path("after").forEach(step -> after.add(step.asText()));
-    List<Fact> needs = new ArrayList<>();
-    node.path("needs").forEach(need -> needs.add(Fact.valueOf(RuleSetFormat.constant(need))));
+    List<Precondition> needs = new ArrayList<>();
+    node.path("needs")
+        .forEach(need -> needs.add(Precondition.valueOf(RuleSetFormat.constant(need))));
     return new Step.When(
         ways,
         needs,

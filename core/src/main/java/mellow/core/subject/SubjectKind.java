@@ -45,6 +45,7 @@ public enum SubjectKind {
   /** Something left for later. */
   OPEN_ITEM("open-item", 1),
   TIMER("timer", 1),
+  PHOTO("photo", 1),
   /** A rule set. */
   RULE_SET("rules", 1),
   /** A rule: its set, and its id. */

@@ -42,7 +42,7 @@ public record Step(
    */
   public record When(
       Set<String> ways,
-      List<Fact> needs,
+      List<Precondition> needs,
       boolean eachSide,
       int people,
       String comesOff,
@@ -71,7 +71,7 @@ public record Step(
     return when.ways();
   }
 
-  public List<Fact> needs() {
+  public List<Precondition> needs() {
     return when.needs();
   }
 

@@ -33,7 +33,7 @@ public record StepList(List<StepLine> lines) {
      *
      * @param side of a step that is done once a side
      */
-    Map<Fact, Sentence> missing(Optional<Side> side);
+    Map<Precondition, Sentence> missing(Optional<Side> side);
 
     /** Whether what a step reads was read. */
     boolean isRead(StepReading reading, Optional<Side> side);
@@ -117,7 +117,7 @@ public record StepList(List<StepLine> lines) {
   }
 
   private static StepLine line(Step step, Optional<Side> side, Order order, Known known) {
-    Map<Fact, Sentence> missing = known.missing(side);
+    Map<Precondition, Sentence> missing = known.missing(side);
     List<Sentence> waitsFor =
         Stream.concat(
                 step.needs().stream().filter(missing::containsKey).map(missing::get),

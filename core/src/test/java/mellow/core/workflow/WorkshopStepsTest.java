@@ -36,14 +36,14 @@ class WorkshopStepsTest {
   }
 
   /** Everything that a step reads was read. */
-  private static StepList.Known known(Map<Fact, Sentence> missing) {
+  private static StepList.Known known(Map<Precondition, Sentence> missing) {
     return known(missing, true);
   }
 
-  private static StepList.Known known(Map<Fact, Sentence> missing, boolean read) {
+  private static StepList.Known known(Map<Precondition, Sentence> missing, boolean read) {
     return new StepList.Known() {
       @Override
-      public Map<Fact, Sentence> missing(Optional<Side> side) {
+      public Map<Precondition, Sentence> missing(Optional<Side> side) {
         return missing;
       }
 
@@ -100,7 +100,7 @@ class WorkshopStepsTest {
   }
 
   private static StepList bench(
-      Set<String> ways, List<StepMark> marks, Map<Fact, Sentence> missing) {
+      Set<String> ways, List<StepMark> marks, Map<Precondition, Sentence> missing) {
     return StepList.of(
         Stage.BENCH,
         steps(Stage.BENCH, WorkKind.RETROFIT),
@@ -158,8 +158,8 @@ class WorkshopStepsTest {
 
   @Test
   void gateWaitsAndSaysForWhat() {
-    Map<Fact, Sentence> missing =
-        new EnumMap<>(Map.of(Fact.FIT, Sentence.of("the bowl is too narrow")));
+    Map<Precondition, Sentence> missing =
+        new EnumMap<>(Map.of(Precondition.FIT, Sentence.of("the bowl is too narrow")));
     StepList list = bench(Set.of("mount-glued", "roll-bench", "seal-glued"), List.of(), missing);
     StepLine cut =
         list.lines().stream()

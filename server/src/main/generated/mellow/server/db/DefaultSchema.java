@@ -11,6 +11,7 @@ import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Comeback;
+import mellow.server.db.tables.Fact;
 import mellow.server.db.tables.FeedPlan;
 import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
@@ -18,12 +19,10 @@ import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Photo;
-import mellow.server.db.tables.Reading;
 import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
-import mellow.server.db.tables.WorkshopEntry;
 
 import org.jooq.Catalog;
 import org.jooq.Table;
@@ -64,6 +63,11 @@ public class DefaultSchema extends SchemaImpl {
     public final Comeback COMEBACK = Comeback.COMEBACK;
 
     /**
+     * The table <code>fact</code>.
+     */
+    public final Fact FACT = Fact.FACT;
+
+    /**
      * The table <code>feed_plan</code>.
      */
     public final FeedPlan FEED_PLAN = FeedPlan.FEED_PLAN;
@@ -99,11 +103,6 @@ public class DefaultSchema extends SchemaImpl {
     public final Photo PHOTO = Photo.PHOTO;
 
     /**
-     * The table <code>reading</code>.
-     */
-    public final Reading READING = Reading.READING;
-
-    /**
      * The table <code>rule_confirmation</code>.
      */
     public final RuleConfirmation RULE_CONFIRMATION = RuleConfirmation.RULE_CONFIRMATION;
@@ -122,11 +121,6 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>vehicle</code>.
      */
     public final Vehicle VEHICLE = Vehicle.VEHICLE;
-
-    /**
-     * The table <code>workshop_entry</code>.
-     */
-    public final WorkshopEntry WORKSHOP_ENTRY = WorkshopEntry.WORKSHOP_ENTRY;
 
     /**
      * No further instances allowed
@@ -148,6 +142,7 @@ public class DefaultSchema extends SchemaImpl {
             Amendment.AMENDMENT,
             Bay.BAY,
             Comeback.COMEBACK,
+            Fact.FACT,
             FeedPlan.FEED_PLAN,
             HandOver.HAND_OVER,
             Job.JOB,
@@ -155,12 +150,10 @@ public class DefaultSchema extends SchemaImpl {
             LocalRuleSet.LOCAL_RULE_SET,
             Person.PERSON,
             Photo.PHOTO,
-            Reading.READING,
             RuleConfirmation.RULE_CONFIRMATION,
             Sheet.SHEET,
             Shop.SHOP,
-            Vehicle.VEHICLE,
-            WorkshopEntry.WORKSHOP_ENTRY
+            Vehicle.VEHICLE
         );
     }
 }

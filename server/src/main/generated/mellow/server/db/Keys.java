@@ -8,6 +8,7 @@ import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Comeback;
+import mellow.server.db.tables.Fact;
 import mellow.server.db.tables.FeedPlan;
 import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
@@ -15,16 +16,15 @@ import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Photo;
-import mellow.server.db.tables.Reading;
 import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
-import mellow.server.db.tables.WorkshopEntry;
 import mellow.server.db.tables.records.AdjusterRecord;
 import mellow.server.db.tables.records.AmendmentRecord;
 import mellow.server.db.tables.records.BayRecord;
 import mellow.server.db.tables.records.ComebackRecord;
+import mellow.server.db.tables.records.FactRecord;
 import mellow.server.db.tables.records.FeedPlanRecord;
 import mellow.server.db.tables.records.HandOverRecord;
 import mellow.server.db.tables.records.JobRecord;
@@ -32,12 +32,10 @@ import mellow.server.db.tables.records.JobRuleSetRecord;
 import mellow.server.db.tables.records.LocalRuleSetRecord;
 import mellow.server.db.tables.records.PersonRecord;
 import mellow.server.db.tables.records.PhotoRecord;
-import mellow.server.db.tables.records.ReadingRecord;
 import mellow.server.db.tables.records.RuleConfirmationRecord;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.db.tables.records.ShopRecord;
 import mellow.server.db.tables.records.VehicleRecord;
-import mellow.server.db.tables.records.WorkshopEntryRecord;
 
 import org.jooq.ForeignKey;
 import org.jooq.TableField;
@@ -62,6 +60,9 @@ public class Keys {
     public static final UniqueKey<AmendmentRecord> KEY_AMENDMENT_PRIMARY = Internal.createUniqueKey(Amendment.AMENDMENT, DSL.name("KEY_amendment_PRIMARY"), new TableField[] { Amendment.AMENDMENT.SEQ }, true);
     public static final UniqueKey<BayRecord> KEY_BAY_PRIMARY = Internal.createUniqueKey(Bay.BAY, DSL.name("KEY_bay_PRIMARY"), new TableField[] { Bay.BAY.ID }, true);
     public static final UniqueKey<ComebackRecord> KEY_COMEBACK_PRIMARY = Internal.createUniqueKey(Comeback.COMEBACK, DSL.name("KEY_comeback_PRIMARY"), new TableField[] { Comeback.COMEBACK.JOB_ID }, true);
+    public static final UniqueKey<FactRecord> KEY_FACT_FACT_ID = Internal.createUniqueKey(Fact.FACT, DSL.name("KEY_fact_fact_id"), new TableField[] { Fact.FACT.ID }, true);
+    public static final UniqueKey<FactRecord> KEY_FACT_FACT_STRUCK_ONCE = Internal.createUniqueKey(Fact.FACT, DSL.name("KEY_fact_fact_struck_once"), new TableField[] { Fact.FACT.STRIKES }, true);
+    public static final UniqueKey<FactRecord> KEY_FACT_PRIMARY = Internal.createUniqueKey(Fact.FACT, DSL.name("KEY_fact_PRIMARY"), new TableField[] { Fact.FACT.SEQ }, true);
     public static final UniqueKey<FeedPlanRecord> KEY_FEED_PLAN_PRIMARY = Internal.createUniqueKey(FeedPlan.FEED_PLAN, DSL.name("KEY_feed_plan_PRIMARY"), new TableField[] { FeedPlan.FEED_PLAN.SHOP_ID, FeedPlan.FEED_PLAN.ID, FeedPlan.FEED_PLAN.VERSION }, true);
     public static final UniqueKey<HandOverRecord> KEY_HAND_OVER_PRIMARY = Internal.createUniqueKey(HandOver.HAND_OVER, DSL.name("KEY_hand_over_PRIMARY"), new TableField[] { HandOver.HAND_OVER.JOB_ID }, true);
     public static final UniqueKey<JobRecord> KEY_JOB_PRIMARY = Internal.createUniqueKey(Job.JOB, DSL.name("KEY_job_PRIMARY"), new TableField[] { Job.JOB.ID }, true);
@@ -70,16 +71,10 @@ public class Keys {
     public static final UniqueKey<PersonRecord> KEY_PERSON_PERSON_NAME = Internal.createUniqueKey(Person.PERSON, DSL.name("KEY_person_person_name"), new TableField[] { Person.PERSON.SHOP_ID, Person.PERSON.NAME }, true);
     public static final UniqueKey<PersonRecord> KEY_PERSON_PRIMARY = Internal.createUniqueKey(Person.PERSON, DSL.name("KEY_person_PRIMARY"), new TableField[] { Person.PERSON.ID }, true);
     public static final UniqueKey<PhotoRecord> KEY_PHOTO_PRIMARY = Internal.createUniqueKey(Photo.PHOTO, DSL.name("KEY_photo_PRIMARY"), new TableField[] { Photo.PHOTO.ID }, true);
-    public static final UniqueKey<ReadingRecord> KEY_READING_PRIMARY = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_PRIMARY"), new TableField[] { Reading.READING.SEQ }, true);
-    public static final UniqueKey<ReadingRecord> KEY_READING_READING_ID = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_reading_id"), new TableField[] { Reading.READING.ID }, true);
-    public static final UniqueKey<ReadingRecord> KEY_READING_READING_STRUCK_ONCE = Internal.createUniqueKey(Reading.READING, DSL.name("KEY_reading_reading_struck_once"), new TableField[] { Reading.READING.STRIKES }, true);
     public static final UniqueKey<RuleConfirmationRecord> KEY_RULE_CONFIRMATION_PRIMARY = Internal.createUniqueKey(RuleConfirmation.RULE_CONFIRMATION, DSL.name("KEY_rule_confirmation_PRIMARY"), new TableField[] { RuleConfirmation.RULE_CONFIRMATION.ID }, true);
     public static final UniqueKey<SheetRecord> KEY_SHEET_PRIMARY = Internal.createUniqueKey(Sheet.SHEET, DSL.name("KEY_sheet_PRIMARY"), new TableField[] { Sheet.SHEET.JOB_ID, Sheet.SHEET.STAGE }, true);
     public static final UniqueKey<ShopRecord> KEY_SHOP_PRIMARY = Internal.createUniqueKey(Shop.SHOP, DSL.name("KEY_shop_PRIMARY"), new TableField[] { Shop.SHOP.ID }, true);
     public static final UniqueKey<VehicleRecord> KEY_VEHICLE_PRIMARY = Internal.createUniqueKey(Vehicle.VEHICLE, DSL.name("KEY_vehicle_PRIMARY"), new TableField[] { Vehicle.VEHICLE.ID }, true);
-    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_PRIMARY = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_PRIMARY"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.SEQ }, true);
-    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_ID = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_workshop_entry_id"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.ID }, true);
-    public static final UniqueKey<WorkshopEntryRecord> KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_STRUCK_ONCE = Internal.createUniqueKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("KEY_workshop_entry_workshop_entry_struck_once"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.STRIKES }, true);
 
     // -------------------------------------------------------------------------
     // FOREIGN KEY definitions
@@ -93,6 +88,10 @@ public class Keys {
     public static final ForeignKey<ComebackRecord, JobRecord> COMEBACK_JOB = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_job"), new TableField[] { Comeback.COMEBACK.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<ComebackRecord, JobRecord> COMEBACK_OF = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_of"), new TableField[] { Comeback.COMEBACK.OF_JOB }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<ComebackRecord, ShopRecord> COMEBACK_SHOP = Internal.createForeignKey(Comeback.COMEBACK, DSL.name("comeback_shop"), new TableField[] { Comeback.COMEBACK.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<FactRecord, BayRecord> FACT_BAY = Internal.createForeignKey(Fact.FACT, DSL.name("fact_bay"), new TableField[] { Fact.FACT.BAY_ID }, Keys.KEY_BAY_PRIMARY, new TableField[] { Bay.BAY.ID }, true);
+    public static final ForeignKey<FactRecord, JobRecord> FACT_JOB = Internal.createForeignKey(Fact.FACT, DSL.name("fact_job"), new TableField[] { Fact.FACT.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
+    public static final ForeignKey<FactRecord, ShopRecord> FACT_SHOP = Internal.createForeignKey(Fact.FACT, DSL.name("fact_shop"), new TableField[] { Fact.FACT.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
+    public static final ForeignKey<FactRecord, FactRecord> FACT_STRIKES = Internal.createForeignKey(Fact.FACT, DSL.name("fact_strikes"), new TableField[] { Fact.FACT.STRIKES }, Keys.KEY_FACT_FACT_ID, new TableField[] { Fact.FACT.ID }, true);
     public static final ForeignKey<FeedPlanRecord, ShopRecord> FEED_PLAN_SHOP = Internal.createForeignKey(FeedPlan.FEED_PLAN, DSL.name("feed_plan_shop"), new TableField[] { FeedPlan.FEED_PLAN.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<HandOverRecord, JobRecord> HAND_OVER_JOB = Internal.createForeignKey(HandOver.HAND_OVER, DSL.name("hand_over_job"), new TableField[] { HandOver.HAND_OVER.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<HandOverRecord, ShopRecord> HAND_OVER_SHOP = Internal.createForeignKey(HandOver.HAND_OVER, DSL.name("hand_over_shop"), new TableField[] { HandOver.HAND_OVER.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
@@ -105,15 +104,8 @@ public class Keys {
     public static final ForeignKey<PersonRecord, ShopRecord> PERSON_SHOP = Internal.createForeignKey(Person.PERSON, DSL.name("person_shop"), new TableField[] { Person.PERSON.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<PhotoRecord, JobRecord> PHOTO_JOB = Internal.createForeignKey(Photo.PHOTO, DSL.name("photo_job"), new TableField[] { Photo.PHOTO.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<PhotoRecord, ShopRecord> PHOTO_SHOP = Internal.createForeignKey(Photo.PHOTO, DSL.name("photo_shop"), new TableField[] { Photo.PHOTO.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
-    public static final ForeignKey<ReadingRecord, BayRecord> READING_BAY = Internal.createForeignKey(Reading.READING, DSL.name("reading_bay"), new TableField[] { Reading.READING.BAY_ID }, Keys.KEY_BAY_PRIMARY, new TableField[] { Bay.BAY.ID }, true);
-    public static final ForeignKey<ReadingRecord, JobRecord> READING_JOB = Internal.createForeignKey(Reading.READING, DSL.name("reading_job"), new TableField[] { Reading.READING.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
-    public static final ForeignKey<ReadingRecord, ShopRecord> READING_SHOP = Internal.createForeignKey(Reading.READING, DSL.name("reading_shop"), new TableField[] { Reading.READING.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
-    public static final ForeignKey<ReadingRecord, ReadingRecord> READING_STRIKES = Internal.createForeignKey(Reading.READING, DSL.name("reading_strikes"), new TableField[] { Reading.READING.STRIKES }, Keys.KEY_READING_READING_ID, new TableField[] { Reading.READING.ID }, true);
     public static final ForeignKey<RuleConfirmationRecord, ShopRecord> RULE_CONFIRMATION_SHOP = Internal.createForeignKey(RuleConfirmation.RULE_CONFIRMATION, DSL.name("rule_confirmation_shop"), new TableField[] { RuleConfirmation.RULE_CONFIRMATION.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<SheetRecord, JobRecord> SHEET_JOB = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_job"), new TableField[] { Sheet.SHEET.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
     public static final ForeignKey<SheetRecord, ShopRecord> SHEET_SHOP = Internal.createForeignKey(Sheet.SHEET, DSL.name("sheet_shop"), new TableField[] { Sheet.SHEET.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
     public static final ForeignKey<VehicleRecord, ShopRecord> VEHICLE_SHOP = Internal.createForeignKey(Vehicle.VEHICLE, DSL.name("vehicle_shop"), new TableField[] { Vehicle.VEHICLE.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
-    public static final ForeignKey<WorkshopEntryRecord, JobRecord> WORKSHOP_ENTRY_JOB = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_job"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.JOB_ID }, Keys.KEY_JOB_PRIMARY, new TableField[] { Job.JOB.ID }, true);
-    public static final ForeignKey<WorkshopEntryRecord, ShopRecord> WORKSHOP_ENTRY_SHOP = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_shop"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.SHOP_ID }, Keys.KEY_SHOP_PRIMARY, new TableField[] { Shop.SHOP.ID }, true);
-    public static final ForeignKey<WorkshopEntryRecord, WorkshopEntryRecord> WORKSHOP_ENTRY_STRIKES = Internal.createForeignKey(WorkshopEntry.WORKSHOP_ENTRY, DSL.name("workshop_entry_strikes"), new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.STRIKES }, Keys.KEY_WORKSHOP_ENTRY_WORKSHOP_ENTRY_ID, new TableField[] { WorkshopEntry.WORKSHOP_ENTRY.ID }, true);
 }

@@ -8,6 +8,7 @@ import mellow.server.db.tables.Adjuster;
 import mellow.server.db.tables.Amendment;
 import mellow.server.db.tables.Bay;
 import mellow.server.db.tables.Comeback;
+import mellow.server.db.tables.Fact;
 import mellow.server.db.tables.FeedPlan;
 import mellow.server.db.tables.HandOver;
 import mellow.server.db.tables.Job;
@@ -15,12 +16,10 @@ import mellow.server.db.tables.JobRuleSet;
 import mellow.server.db.tables.LocalRuleSet;
 import mellow.server.db.tables.Person;
 import mellow.server.db.tables.Photo;
-import mellow.server.db.tables.Reading;
 import mellow.server.db.tables.RuleConfirmation;
 import mellow.server.db.tables.Sheet;
 import mellow.server.db.tables.Shop;
 import mellow.server.db.tables.Vehicle;
-import mellow.server.db.tables.WorkshopEntry;
 
 
 /**
@@ -48,6 +47,11 @@ public class Tables {
      * The table <code>comeback</code>.
      */
     public static final Comeback COMEBACK = Comeback.COMEBACK;
+
+    /**
+     * The table <code>fact</code>.
+     */
+    public static final Fact FACT = Fact.FACT;
 
     /**
      * The table <code>feed_plan</code>.
@@ -85,11 +89,6 @@ public class Tables {
     public static final Photo PHOTO = Photo.PHOTO;
 
     /**
-     * The table <code>reading</code>.
-     */
-    public static final Reading READING = Reading.READING;
-
-    /**
      * The table <code>rule_confirmation</code>.
      */
     public static final RuleConfirmation RULE_CONFIRMATION = RuleConfirmation.RULE_CONFIRMATION;
@@ -108,9 +107,4 @@ public class Tables {
      * The table <code>vehicle</code>.
      */
     public static final Vehicle VEHICLE = Vehicle.VEHICLE;
-
-    /**
-     * The table <code>workshop_entry</code>.
-     */
-    public static final WorkshopEntry WORKSHOP_ENTRY = WorkshopEntry.WORKSHOP_ENTRY;
 }

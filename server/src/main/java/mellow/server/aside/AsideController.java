@@ -12,10 +12,13 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import mellow.core.record.Fact;
+import mellow.core.workflow.Stage;
 import mellow.server.job.JobFacts;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Records;
 import mellow.server.wire.Patterns;
 import mellow.server.yard.Standings;
 import org.springframework.http.HttpHeaders;
@@ -34,8 +37,10 @@ class AsideController {
   private final AsideStore store;
   private final Jobs jobs;
   private final Standings standings;
+  private final Records records;
 
-  AsideController(AsideStore store, Jobs jobs, Standings standings) {
+  AsideController(AsideStore store, Jobs jobs, Standings standings, Records records) {
+    this.records = records;
     this.store = store;
     this.jobs = jobs;
     this.standings = standings;
@@ -68,10 +73,14 @@ class AsideController {
     JobFacts facts = jobs.facts(acting, id);
     if (!edit.aside()) {
       store.bringBack(id);
+      records.note(
+          acting, id, Stage.TAKE_IN, new Fact.PutAside(false, edit.why()), "back " + acting.at());
     } else if (standings.canBeRead(acting, facts)) {
       throw Refusal.unprocessable("aside", AsideWords.readable());
     } else {
       store.put(id, acting.moment(), person, edit.why());
+      records.note(
+          acting, id, Stage.TAKE_IN, new Fact.PutAside(true, edit.why()), "aside " + acting.at());
     }
     return store.all(acting.shopId());
   }

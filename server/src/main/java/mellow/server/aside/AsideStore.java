@@ -2,14 +2,13 @@ package mellow.server.aside;
 
 import static mellow.server.db.Tables.AMENDMENT;
 import static mellow.server.db.Tables.COMEBACK;
+import static mellow.server.db.Tables.FACT;
 import static mellow.server.db.Tables.HAND_OVER;
 import static mellow.server.db.Tables.JOB;
 import static mellow.server.db.Tables.JOB_RULE_SET;
 import static mellow.server.db.Tables.PHOTO;
-import static mellow.server.db.Tables.READING;
 import static mellow.server.db.Tables.SHEET;
 import static mellow.server.db.Tables.VEHICLE;
-import static mellow.server.db.Tables.WORKSHOP_ENTRY;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -30,8 +29,7 @@ class AsideStore {
   private static final Map<Table<?>, Field<String>> OF_JOB =
       Map.of(
           SHEET, SHEET.JOB_ID,
-          READING, READING.JOB_ID,
-          WORKSHOP_ENTRY, WORKSHOP_ENTRY.JOB_ID,
+          FACT, FACT.JOB_ID,
           PHOTO, PHOTO.JOB_ID,
           JOB_RULE_SET, JOB_RULE_SET.JOB_ID,
           HAND_OVER, HAND_OVER.JOB_ID,

@@ -14,6 +14,7 @@ import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
 import mellow.server.logbook.ReadingView;
 import mellow.server.platform.Acting;
+import mellow.server.record.Owner;
 import mellow.server.wire.Patterns;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -81,7 +82,7 @@ class BayController {
       @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody ReadingEdit edit) {
     bays.get(acting, bayId);
-    logbooks.keep(acting, new Logbooks.Owner.OfBay(bayId), id, edit);
+    logbooks.keep(acting, new Owner.OfBay(bayId), id, edit);
     return one(acting, bayId);
   }
 }

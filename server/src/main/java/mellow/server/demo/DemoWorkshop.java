@@ -4,15 +4,16 @@ import java.util.EnumSet;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Outcome;
 import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.BenchField;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
+import mellow.core.workflow.WorkChoice;
 import mellow.core.workflow.ledger.FastenerKind;
 import mellow.core.workflow.ledger.LedgerMove;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.Spot.View;
-import mellow.server.workshop.BenchField;
 import mellow.server.workshop.EntryEdit;
 import mellow.server.workshop.EntryEdit.BakeEdit;
 import mellow.server.workshop.EntryEdit.ChoiceEdit;
@@ -26,7 +27,6 @@ import mellow.server.workshop.EntryEdit.SpotEdit;
 import mellow.server.workshop.EntryEdit.StepEdit;
 import mellow.server.workshop.EntryEdit.StopEdit;
 import mellow.server.workshop.EntryEdit.TimerEdit;
-import mellow.server.workshop.WorkChoice;
 import org.jspecify.annotations.Nullable;
 
 /** What the demo's jobs wrote down while working. All figures are invented for it. */

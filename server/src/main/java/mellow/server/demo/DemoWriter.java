@@ -33,6 +33,7 @@ import mellow.server.photo.Photos;
 import mellow.server.place.FrontEdit;
 import mellow.server.place.Places;
 import mellow.server.platform.Acting;
+import mellow.server.record.Owner;
 import mellow.server.shop.Shops;
 import mellow.server.takein.FoundEdit;
 import mellow.server.takein.TakeInEdit;
@@ -153,7 +154,7 @@ final class DemoWriter {
     String bay = id("bay " + key);
     doors.logbooks.keep(
         acting(),
-        new Logbooks.Owner.OfBay(bay),
+        new Owner.OfBay(bay),
         id(key + kind + side),
         new ReadingEdit(kind, LampKind.DIPPED, side, null, typed, UnitSystem.METRIC, null));
   }

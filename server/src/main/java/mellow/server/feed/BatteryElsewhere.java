@@ -3,6 +3,7 @@ package mellow.server.feed;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import mellow.core.feed.TimedBattery;
 
 /** What other stages did to the battery: there is one battery, wherever it is written down. */
 public interface BatteryElsewhere {

@@ -5,6 +5,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.DateTimeException;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.LightLevel;
@@ -13,6 +15,7 @@ import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedProblem;
 import mellow.core.feed.MeterReading;
 import mellow.core.feed.OpenItem;
+import mellow.core.feed.TimedBattery;
 import mellow.core.feed.Wish;
 import mellow.core.vehicle.LampFunction;
 import mellow.server.feed.RouteEdit.HazardEdit;
@@ -131,7 +134,22 @@ public record FeedEdit(
           @Schema(description = "What was done; empty for terminals.", example = "splice")
           String step,
       @NotNull @Size(max = 60) @Schema(example = "Runa") String person,
-      @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {}
+      @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {
+    static BatteryEdit of(TimedBattery event) {
+      return new BatteryEdit(event.what(), event.step(), event.by(), event.at().toString());
+    }
+
+    /** What was noted without a readable time came first. */
+    TimedBattery timed() {
+      Instant moment;
+      try {
+        moment = Instant.parse(at);
+      } catch (DateTimeException noMoment) {
+        moment = Instant.EPOCH;
+      }
+      return new TimedBattery(moment, what, step, person);
+    }
+  }
 
   /** What is still open. */
   @Schema(name = "OpenItem", description = "A temporary measure or an unconnected wire.")
@@ -190,7 +208,7 @@ public record FeedEdit(
 
   /** What was noted of the battery here, with its times. */
   List<TimedBattery> timed() {
-    return battery.stream().map(TimedBattery::of).toList();
+    return battery.stream().map(BatteryEdit::timed).toList();
   }
 
   /**
@@ -206,7 +224,7 @@ public record FeedEdit(
     BatteryTimeline timeline =
         TimedBattery.timeline(
             TimedBattery.joined(
-                longer ? before.stream().map(TimedBattery::of).toList() : List.of(), elsewhere));
+                longer ? before.stream().map(BatteryEdit::timed).toList() : List.of(), elsewhere));
     try {
       for (BatteryEdit event : battery.subList(longer ? before.size() : 0, battery.size())) {
         timeline = timeline.with(new BatteryTimeline.Event(event.what(), event.step()));

@@ -29,11 +29,13 @@ import mellow.core.feed.NodeWorking;
 import mellow.core.feed.OpenItem;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.Proposal;
+import mellow.core.feed.TimedBattery;
 import mellow.core.feed.Wish;
 import mellow.core.finding.Caution;
 import mellow.core.formats.StepBook;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.PlanProof;
+import mellow.core.record.JobDocument;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.MarkFamily;
 import mellow.core.workflow.Stage;
@@ -51,7 +53,6 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
@@ -101,7 +102,7 @@ public class Feeds implements StageReporter {
   /** The page of the stage. */
   public FeedPage page(Acting acting, String jobId) {
     JobBrief job = jobs.brief(acting, jobId);
-    Optional<Kept<FeedEdit>> kept = sheets.of(acting, jobId, SheetKind.FEED, FeedEdit.class);
+    Optional<Kept<FeedEdit>> kept = sheets.of(acting, jobId, JobDocument.FEED, FeedEdit.class);
     FeedEdit edit = kept.map(Kept::content).orElse(FeedEdit.NOTHING);
     ChosenPlan chosen = edit.plan();
     return new FeedPage(
@@ -122,7 +123,7 @@ public class Feeds implements StageReporter {
         known(acting, job),
         slots(acting, job),
         battery(edit, elsewhere(jobId)).isLive(),
-        elsewhere(jobId).stream().map(TimedBattery::edit).toList(),
+        elsewhere(jobId).stream().map(FeedEdit.BatteryEdit::of).toList(),
         cautions());
   }
 
@@ -171,7 +172,7 @@ public class Feeds implements StageReporter {
             .toList();
     List<SourceView> known = new ArrayList<>();
     sheets
-        .ofJobs(acting, earlier, SheetKind.FEED, FeedEdit.class)
+        .ofJobs(acting, earlier, JobDocument.FEED, FeedEdit.class)
         .values()
         .forEach(edit -> edit.sources().forEach(source -> known.add(SourceView.of(source))));
     return known;
@@ -183,7 +184,7 @@ public class Feeds implements StageReporter {
     jobs.alike(acting, job, EARLIER_JOBS).forEach(other -> earlier.put(other.job().id(), other));
     List<FeedPage.KnownSlot> slots = new ArrayList<>();
     sheets
-        .ofJobs(acting, earlier.keySet(), SheetKind.FEED, FeedEdit.class)
+        .ofJobs(acting, earlier.keySet(), JobDocument.FEED, FeedEdit.class)
         .forEach(
             (id, edit) ->
                 namedSlots(acting, edit)
@@ -225,7 +226,7 @@ public class Feeds implements StageReporter {
 
   /** What was kept of a job's feed; empty where nothing was. */
   public Optional<FeedEdit> kept(Acting acting, String jobId) {
-    return sheets.of(acting, jobId, SheetKind.FEED, FeedEdit.class).map(Kept::content);
+    return sheets.of(acting, jobId, JobDocument.FEED, FeedEdit.class).map(Kept::content);
   }
 
   /** The file of the plan that a job stands on, where it is one of the shop's own. */
@@ -271,7 +272,7 @@ public class Feeds implements StageReporter {
     if (edit.plan() != null) {
       refuseUnlessSound(work(acting, edit, edit.plan()));
     }
-    jobSheets.keep(acting, jobId, SheetKind.FEED, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(acting, jobId, JobDocument.FEED, version, edit, () -> stale(acting, jobId));
     return page(acting, jobId);
   }
 
@@ -293,7 +294,7 @@ public class Feeds implements StageReporter {
     jobs.brief(acting, jobId);
     ChosenPlan plan =
         sheets
-            .of(acting, jobId, SheetKind.FEED, FeedEdit.class)
+            .of(acting, jobId, JobDocument.FEED, FeedEdit.class)
             .map(Kept::content)
             .orElse(FeedEdit.NOTHING)
             .plan();
@@ -476,7 +477,7 @@ public class Feeds implements StageReporter {
   public Map<String, Wired> wired(Acting acting, Collection<String> jobIds) {
     Map<String, Wired> wired = new HashMap<>();
     sheets
-        .ofJobs(acting, jobIds, SheetKind.FEED, FeedEdit.class)
+        .ofJobs(acting, jobIds, JobDocument.FEED, FeedEdit.class)
         .forEach(
             (id, edit) -> {
               Optional<PlannedFeed> planned =
@@ -491,7 +492,7 @@ public class Feeds implements StageReporter {
     return jobSheets.standings(
         acting,
         facts,
-        SheetKind.FEED,
+        JobDocument.FEED,
         FeedEdit.class,
         (edit, of) ->
             StageStanding.of(

@@ -20,8 +20,11 @@ import mellow.core.handover.Difference;
 import mellow.core.handover.FollowUp;
 import mellow.core.handover.OwnerPage;
 import mellow.core.measure.UnitSystem;
+import mellow.core.record.Fact;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.PlannedStage;
+import mellow.core.workflow.Stage;
 import mellow.core.workflow.TakeIn;
 import mellow.server.db.tables.records.AmendmentRecord;
 import mellow.server.db.tables.records.ComebackRecord;
@@ -41,8 +44,8 @@ import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Records;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.FigureView;
@@ -66,6 +69,7 @@ public class HandOvers {
   private final Workshops workshops;
   private final Horizon horizon;
   private final HandOverStore store;
+  private final Records records;
   private final ObjectMapper json;
 
   HandOvers(
@@ -78,6 +82,7 @@ public class HandOvers {
       Workshops workshops,
       Horizon horizon,
       HandOverStore store,
+      Records records,
       ObjectMapper json) {
     this.jobs = jobs;
     this.sheets = sheets;
@@ -88,6 +93,7 @@ public class HandOvers {
     this.workshops = workshops;
     this.horizon = horizon;
     this.store = store;
+    this.records = records;
     this.json = json;
   }
 
@@ -109,7 +115,7 @@ public class HandOvers {
   private HandOverPage page(Acting acting, String jobId, Optional<HandOverRecord> closed) {
     JobFacts facts = jobs.facts(acting, jobId);
     Optional<Kept<HandOverEdit>> kept =
-        sheets.of(acting, jobId, SheetKind.HAND_OVER, HandOverEdit.class);
+        sheets.of(acting, jobId, JobDocument.HAND_OVER, HandOverEdit.class);
     HandOverEdit edit = kept.map(Kept::content).orElse(HandOverEdit.NOTHING);
     TakeIn takeIn = takeIn(acting, facts);
     Plan plan = takeIns.plan(acting, jobId, takeIn);
@@ -264,14 +270,14 @@ public class HandOvers {
 
   /** What was kept to be told to the owner; empty where nothing was. */
   public Optional<HandOverEdit> kept(Acting acting, String jobId) {
-    return sheets.of(acting, jobId, SheetKind.HAND_OVER, HandOverEdit.class).map(Kept::content);
+    return sheets.of(acting, jobId, JobDocument.HAND_OVER, HandOverEdit.class).map(Kept::content);
   }
 
   /** Keeps what is told to the owner. */
   @Transactional
   public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {
     edit.check();
-    jobSheets.keep(acting, jobId, SheetKind.HAND_OVER, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(acting, jobId, JobDocument.HAND_OVER, version, edit, () -> stale(acting, jobId));
     return page(acting, jobId);
   }
 
@@ -314,6 +320,12 @@ public class HandOvers {
     row.setClosedBy(acting.personOrRefuse());
     row.setClosedAt(acting.moment());
     store.add(row);
+    records.note(
+        acting,
+        page.job().id(),
+        Stage.HAND_OVER,
+        new Fact.HandedOver(reason, Spoken.language()),
+        "closed");
     jobs.close(acting, page.job().id());
     return row;
   }
@@ -381,6 +393,12 @@ public class HandOvers {
       row.setMadeAt(acting.moment());
       row.changed(mellow.server.db.Tables.AMENDMENT.SEQ, false);
       store.add(row);
+      records.note(
+          acting,
+          jobId,
+          Stage.HAND_OVER,
+          new Fact.Amended(row.getWords(), row.getWhy()),
+          "amendment " + id);
     }
     return page(acting, jobId);
   }

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import mellow.core.measure.UnitSystem;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.Stage;
 import mellow.server.history.HistoryView.CountView;
 import mellow.server.history.HistoryView.EstimateView;
@@ -22,7 +23,6 @@ import mellow.server.history.HistoryView.LookBackView;
 import mellow.server.history.HistoryView.StageTimeView;
 import mellow.server.parts.PartsEdit;
 import mellow.server.platform.Acting;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.FoundEdit;
 import mellow.server.wire.Spoken;
@@ -89,8 +89,10 @@ class Histories {
         .find(acting.shopId(), List.of(), LOOKED_AT)
         .forEach(one -> names.put(one.jobId(), one.nickname()));
     List<String> latest = List.copyOf(names.keySet());
-    Map<String, FoundEdit> found = sheets.ofJobs(acting, latest, SheetKind.FOUND, FoundEdit.class);
-    Map<String, PartsEdit> parts = sheets.ofJobs(acting, latest, SheetKind.PARTS, PartsEdit.class);
+    Map<String, FoundEdit> found =
+        sheets.ofJobs(acting, latest, JobDocument.FOUND, FoundEdit.class);
+    Map<String, PartsEdit> parts =
+        sheets.ofJobs(acting, latest, JobDocument.PARTS, PartsEdit.class);
     return new LookBackView(
         latest.size(),
         times(found.values()),

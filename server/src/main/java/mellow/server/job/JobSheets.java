@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.StageStanding;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 
@@ -28,7 +28,7 @@ public class JobSheets {
   public <T> Map<String, List<StageStanding>> standings(
       Acting acting,
       Collection<JobFacts> jobs,
-      SheetKind kind,
+      JobDocument kind,
       Class<T> type,
       BiFunction<T, JobFacts, StageStanding> judge) {
     Map<String, T> kept =
@@ -52,7 +52,7 @@ public class JobSheets {
   public <T> boolean keep(
       Acting acting,
       String jobId,
-      SheetKind kind,
+      JobDocument kind,
       int version,
       T content,
       Supplier<Refusal> stale) {

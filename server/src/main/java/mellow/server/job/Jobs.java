@@ -1,5 +1,7 @@
 package mellow.server.job;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,6 +11,8 @@ import mellow.core.entry.Entry;
 import mellow.core.entry.InclinationEntry;
 import mellow.core.finding.Figure;
 import mellow.core.logbook.Logbook;
+import mellow.core.record.Fact;
+import mellow.core.record.JobDocument;
 import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView;
 import mellow.server.bay.BayView;
@@ -20,6 +24,8 @@ import mellow.server.logbook.ReadingView;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Owner;
+import mellow.server.record.Records;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
@@ -37,8 +43,19 @@ public class Jobs {
   private final Bays bays;
   private final Logbooks logbooks;
   private final RuleBooks books;
+  private final Records records;
+  private final ObjectMapper json;
 
-  Jobs(JobStore store, Vehicles vehicles, Bays bays, Logbooks logbooks, RuleBooks books) {
+  Jobs(
+      JobStore store,
+      Vehicles vehicles,
+      Bays bays,
+      Logbooks logbooks,
+      RuleBooks books,
+      Records records,
+      ObjectMapper json) {
+    this.records = records;
+    this.json = json;
     this.store = store;
     this.vehicles = vehicles;
     this.bays = bays;
@@ -184,18 +201,35 @@ public class Jobs {
     if (there.isPresent() && !there.get().says(edit)) {
       hold(acting, id);
     }
-    Edits.of(
+    Edits what =
+        Edits.of(
             there.map(JobView::version),
             edit.version(),
-            there.map(view -> view.says(edit)).orElse(false))
-        .carryOut(
-            () -> store.add(row(acting, person, id, edit, label, 1)),
-            () ->
-                store.replace(
-                    row(acting, person, id, edit, label, edit.version() + 1), edit.version()),
-            () -> stale(get(acting, id)));
+            there.map(view -> view.says(edit)).orElse(false));
+    what.carryOut(
+        () -> store.add(row(acting, person, id, edit, label, 1)),
+        () ->
+            store.replace(row(acting, person, id, edit, label, edit.version() + 1), edit.version()),
+        () -> stale(get(acting, id)));
+    if (what != Edits.REPEAT) {
+      int version = edit.version() + 1;
+      records.note(
+          acting,
+          id,
+          JobDocument.SETTINGS.stage(),
+          new Fact.Revised(JobDocument.SETTINGS, version, written(edit)),
+          "settings " + version);
+    }
     books.pin(acting, id, List.of(edit.ruleSet()));
     return page(acting, id);
+  }
+
+  private String written(JobEdit edit) {
+    try {
+      return json.writeValueAsString(edit);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("settings that cannot be written", e);
+    }
   }
 
   private static Refusal stale(JobView current) {
@@ -274,7 +308,7 @@ public class Jobs {
   @Transactional
   public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
     boolean closed = holdEvenClosed(acting, jobId);
-    Logbooks.Owner owner = new Logbooks.Owner.OfJob(jobId);
+    Owner owner = new Owner.OfJob(jobId);
     if (logbooks.keep(acting, owner, id, edit, () -> refuseWhere(closed))) {
       store.touch(jobId, acting.moment());
     }

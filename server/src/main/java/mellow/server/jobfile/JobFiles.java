@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
+import mellow.core.record.Line;
 import mellow.core.words.Speech;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.BayView;
@@ -29,11 +30,13 @@ import mellow.server.place.PlacePage;
 import mellow.server.place.Places;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Owner;
 import mellow.server.takein.TakeInPage;
 import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
+import mellow.server.workshop.EntryEdit;
 import mellow.server.workshop.Workshops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -138,13 +141,13 @@ class JobFiles {
 
   /** What was written down; entries are named by their place, so that every file reads the same. */
   private List<JobFile.Written> written(String jobId) {
-    List<Workshops.Made> made = workshops.entries(jobId);
-    List<String> ids = made.stream().map(Workshops.Made::id).toList();
+    List<Line> made = workshops.lines(jobId);
+    List<String> ids = made.stream().map(Line::id).toList();
     return made.stream()
         .map(
             one ->
                 new JobFile.Written(
-                    one.edit().withIds(id -> PLACE.formatted(ids.indexOf(id))),
+                    EntryEdit.of(one).withIds(id -> PLACE.formatted(ids.indexOf(id))),
                     ImportedName.plain(one.by()),
                     one.at()))
         .toList();
@@ -214,7 +217,7 @@ class JobFiles {
         acting, jobId, file.bay() == null ? job : job.withBay(putBay(acting, jobId, file.bay())));
     jobs.hold(acting, jobId);
     own.pin(acting, jobId, brought);
-    keep(acting, new Logbooks.Owner.OfJob(jobId), jobId + " reading ", file.readings(), screws);
+    keep(acting, new Owner.OfJob(jobId), jobId + " reading ", file.readings(), screws);
     if (file.takeIn() != null) {
       takeIns.put(acting, jobId, 0, file.takeIn());
     }
@@ -268,16 +271,12 @@ class JobFiles {
   private String putBay(Acting acting, String jobId, JobFile.BayFile bay) {
     String id = id(jobId, "bay");
     bays.put(acting, id, bay.bay());
-    keep(acting, new Logbooks.Owner.OfBay(id), jobId + " bay reading ", bay.readings(), List.of());
+    keep(acting, new Owner.OfBay(id), jobId + " bay reading ", bay.readings(), List.of());
     return id;
   }
 
   private void keep(
-      Acting acting,
-      Logbooks.Owner owner,
-      String seed,
-      List<JobFile.Taken> readings,
-      List<String> screws) {
+      Acting acting, Owner owner, String seed, List<JobFile.Taken> readings, List<String> screws) {
     for (int place = 0; place < readings.size(); place++) {
       JobFile.Taken taken = readings.get(place);
       logbooks.keep(

@@ -13,6 +13,7 @@ import mellow.core.parts.Part;
 import mellow.core.parts.PartsList;
 import mellow.core.parts.PartsSheet;
 import mellow.core.parts.UsualPart;
+import mellow.core.record.JobDocument;
 import mellow.core.vehicle.Side;
 import mellow.core.vehicle.TrafficSide;
 import mellow.core.workflow.Stage;
@@ -28,7 +29,6 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.StageGuard;
 import mellow.server.takein.WantedWork;
@@ -56,7 +56,7 @@ public class Parts implements StageGuard, StageReporter {
   /** The page of the stage. */
   public PartsPage page(Acting acting, String jobId) {
     JobBrief job = jobs.brief(acting, jobId);
-    Optional<Kept<PartsEdit>> kept = sheets.of(acting, jobId, SheetKind.PARTS, PartsEdit.class);
+    Optional<Kept<PartsEdit>> kept = sheets.of(acting, jobId, JobDocument.PARTS, PartsEdit.class);
     PartsEdit edit = kept.map(Kept::content).orElse(PartsEdit.NOTHING);
     PartsList list = edit.core();
     return new PartsPage(
@@ -112,14 +112,14 @@ public class Parts implements StageGuard, StageReporter {
   @Transactional
   public PartsPage put(Acting acting, String jobId, int version, PartsEdit edit) {
     edit.core();
-    jobSheets.keep(acting, jobId, SheetKind.PARTS, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(acting, jobId, JobDocument.PARTS, version, edit, () -> stale(acting, jobId));
     return page(acting, jobId);
   }
 
   @Override
   public Map<Stage, List<String>> waiting(Acting acting, String jobId) {
     return sheets
-        .of(acting, jobId, SheetKind.PARTS, PartsEdit.class)
+        .of(acting, jobId, JobDocument.PARTS, PartsEdit.class)
         .map(kept -> PartsSheet.waitingFor(kept.content().core()))
         .orElse(Map.of());
   }
@@ -129,7 +129,7 @@ public class Parts implements StageGuard, StageReporter {
     return jobSheets.standings(
         acting,
         jobs,
-        SheetKind.PARTS,
+        JobDocument.PARTS,
         PartsEdit.class,
         (edit, facts) ->
             StageStanding.of(

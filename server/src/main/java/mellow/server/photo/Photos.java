@@ -11,6 +11,8 @@ import mellow.core.measure.UnitSystem;
 import mellow.core.photo.Comparison;
 import mellow.core.photo.PhotoFile;
 import mellow.core.photo.PhotoProblem;
+import mellow.core.record.Fact;
+import mellow.core.workflow.Stage;
 import mellow.server.db.tables.records.PhotoRecord;
 import mellow.server.job.JobBrief;
 import mellow.server.job.Jobs;
@@ -20,6 +22,7 @@ import mellow.server.photo.PhotosPage.ComparisonView;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Records;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -33,10 +36,17 @@ public class Photos {
   private final Jobs jobs;
   private final PhotoStore store;
   private final PhotoFiles files;
+  private final Records records;
   private final TransactionTemplate transactions;
 
-  Photos(Jobs jobs, PhotoStore store, PhotoFiles files, TransactionTemplate transactions) {
+  Photos(
+      Jobs jobs,
+      PhotoStore store,
+      PhotoFiles files,
+      Records records,
+      TransactionTemplate transactions) {
     this.jobs = jobs;
+    this.records = records;
     this.store = store;
     this.files = files;
     this.transactions = transactions;
@@ -113,7 +123,7 @@ public class Photos {
             throw Refusal.unprocessable("photo", PhotoWords.tooMany(MOST_OF_A_JOB));
           }
           store.add(row(acting, person, jobId, id, moment, shows, picture));
-          jobs.touch(acting, jobId);
+          kept(acting, jobId, id, 1);
         });
   }
 
@@ -190,18 +200,28 @@ public class Photos {
             () -> {
               throw new IllegalStateException("a photo is not added by its notes");
             },
-            () -> {
-              boolean done =
-                  store.replace(noted(acting, person, there, notes, fromMm), notes.version());
-              if (done) {
-                jobs.touch(acting, jobId);
-              }
-              return done;
-            },
+            () ->
+                Boolean.TRUE.equals(
+                    transactions.execute(
+                        status -> replaced(acting, noted(acting, person, there, notes, fromMm)))),
             () -> {
               PhotoView current = PhotoView.of(ofJob(acting, jobId, id));
               return Refusal.stale(current.changedBy(), current);
             });
+  }
+
+  private boolean replaced(Acting acting, PhotoRecord row) {
+    boolean done = store.replace(row, row.getVersion() - 1);
+    if (done) {
+      kept(acting, row.getJobId(), row.getId(), row.getVersion());
+    }
+    return done;
+  }
+
+  private void kept(Acting acting, String jobId, String id, int version) {
+    Fact fact = new Fact.PhotoKept(id, version);
+    records.note(acting, jobId, Stage.CAME, fact, "photo " + id + " " + version);
+    jobs.touch(acting, jobId);
   }
 
   private PhotoRecord ofJob(Acting acting, String jobId, String id) {

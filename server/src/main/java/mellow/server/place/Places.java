@@ -8,6 +8,7 @@ import mellow.core.formats.BuiltInRules;
 import mellow.core.placement.Front;
 import mellow.core.placement.LampPair;
 import mellow.core.placement.PlaceSheet;
+import mellow.core.record.JobDocument;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.workflow.Stage;
@@ -21,7 +22,6 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,7 +48,7 @@ public class Places implements StageReporter {
   public PlacePage page(Acting acting, String jobId) {
     JobBrief job = jobs.brief(acting, jobId);
     RuleBook book = books.ofJob(acting, jobId);
-    Optional<Kept<FrontEdit>> kept = sheets.of(acting, jobId, SheetKind.PLACE, FrontEdit.class);
+    Optional<Kept<FrontEdit>> kept = sheets.of(acting, jobId, JobDocument.PLACE, FrontEdit.class);
     FrontEdit front = kept.map(Kept::content).orElseGet(() -> start(job, book));
     return new PlacePage(
         job.job(),
@@ -90,7 +90,7 @@ public class Places implements StageReporter {
     front.core();
     front.sets(books.ofJob(acting, jobId));
     if (jobSheets.keep(
-        acting, jobId, SheetKind.PLACE, version, front, () -> stale(acting, jobId))) {
+        acting, jobId, JobDocument.PLACE, version, front, () -> stale(acting, jobId))) {
       books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);
@@ -101,7 +101,7 @@ public class Places implements StageReporter {
     return jobSheets.standings(
         acting,
         jobs,
-        SheetKind.PLACE,
+        JobDocument.PLACE,
         FrontEdit.class,
         (front, facts) ->
             StageStanding.of(

@@ -11,15 +11,26 @@ import java.time.temporal.ChronoUnit;
  *
  * @param shopId the shop whose rows are seen
  * @param person the name picked on the page; empty where only reading
+ * @param device what the browser calls itself; empty where it does not say
  * @param at when the request came in
  */
-public record Acting(String shopId, String person, Instant at) {
+public record Acting(String shopId, String person, String device, Instant at) {
   /** The one shop of an installation without accounts. */
   public static final String ONLY_SHOP = "01900000-0000-7000-8000-000000000001";
 
+  /** On a device that does not say what it is called. */
+  public Acting(String shopId, String person, Instant at) {
+    this(shopId, person, "", at);
+  }
+
   /** The moment as it is stored: UTC, to the millisecond. */
   public LocalDateTime moment() {
-    return LocalDateTime.ofInstant(at, ZoneOffset.UTC).truncatedTo(ChronoUnit.MILLIS);
+    return LocalDateTime.ofInstant(storedAt(), ZoneOffset.UTC);
+  }
+
+  /** The same as an instant. */
+  public Instant storedAt() {
+    return at.truncatedTo(ChronoUnit.MILLIS);
   }
 
   /** The acting person's name, for something that will be kept. */

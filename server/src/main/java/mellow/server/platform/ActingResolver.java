@@ -11,7 +11,10 @@ import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 
-/** Takes the acting person from the header {@code X-Acting-As}, percent-encoded UTF-8. */
+/**
+ * Takes the acting person from the header {@code X-Acting-As} and what the device is called from
+ * {@code X-Device}, both percent-encoded UTF-8.
+ */
 @Component
 class ActingResolver implements HandlerMethodArgumentResolver {
   private final Clock clock;
@@ -21,6 +24,7 @@ class ActingResolver implements HandlerMethodArgumentResolver {
   }
 
   static final String HEADER = "X-Acting-As";
+  static final String DEVICE = "X-Device";
   private static final int LONGEST_NAME = 60;
 
   @Override
@@ -34,16 +38,21 @@ class ActingResolver implements HandlerMethodArgumentResolver {
       @Nullable ModelAndViewContainer container,
       NativeWebRequest request,
       @Nullable WebDataBinderFactory factory) {
-    String header = request.getHeader(HEADER);
-    return new Acting(Acting.ONLY_SHOP, header == null ? "" : name(header), clock.instant());
+    return new Acting(
+        Acting.ONLY_SHOP, name(request, HEADER), name(request, DEVICE), clock.instant());
   }
 
-  private static String name(String header) {
+  private static String name(NativeWebRequest request, String named) {
+    String header = request.getHeader(named);
+    return header == null ? "" : decoded(named, header);
+  }
+
+  private static String decoded(String named, String header) {
     String name;
     try {
       name = URLDecoder.decode(header, StandardCharsets.UTF_8).strip();
     } catch (IllegalArgumentException e) {
-      throw Refusal.unprocessable("person", PlatformWords.nameNotEncoded(HEADER));
+      throw Refusal.unprocessable("person", PlatformWords.nameNotEncoded(named));
     }
     if (name.length() > LONGEST_NAME) {
       throw Refusal.unprocessable("person", PlatformWords.nameTooLong(LONGEST_NAME));

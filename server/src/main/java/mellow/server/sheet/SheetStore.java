@@ -5,6 +5,7 @@ import static mellow.server.db.Tables.SHEET;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import mellow.core.record.JobDocument;
 import mellow.server.db.tables.records.SheetRecord;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -18,19 +19,19 @@ class SheetStore {
     this.sql = sql;
   }
 
-  Optional<SheetRecord> of(String shopId, String jobId, SheetKind kind) {
+  Optional<SheetRecord> of(String shopId, String jobId, JobDocument kind) {
     return sql.selectFrom(SHEET)
         .where(SHEET.JOB_ID.eq(jobId), SHEET.STAGE.eq(kind.name()), SHEET.SHOP_ID.eq(shopId))
         .fetchOptional();
   }
 
-  List<SheetRecord> ofJobs(String shopId, Collection<String> jobIds, SheetKind kind) {
+  List<SheetRecord> ofJobs(String shopId, Collection<String> jobIds, JobDocument kind) {
     return sql.selectFrom(SHEET)
         .where(SHEET.JOB_ID.in(jobIds), SHEET.STAGE.eq(kind.name()), SHEET.SHOP_ID.eq(shopId))
         .fetch();
   }
 
-  List<SheetRecord> recent(String shopId, SheetKind kind, int limit) {
+  List<SheetRecord> recent(String shopId, JobDocument kind, int limit) {
     return sql.selectFrom(SHEET)
         .where(SHEET.SHOP_ID.eq(shopId), SHEET.STAGE.eq(kind.name()))
         .orderBy(SHEET.CHANGED_AT.desc())

@@ -9,10 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import mellow.core.record.Fact;
+import mellow.core.record.JobDocument;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Records;
 import org.springframework.stereotype.Service;
 
 /**
@@ -22,26 +25,28 @@ import org.springframework.stereotype.Service;
 @Service
 public class Sheets {
   private final SheetStore store;
+  private final Records records;
   private final ObjectMapper json;
 
-  Sheets(SheetStore store, ObjectMapper json) {
+  Sheets(SheetStore store, Records records, ObjectMapper json) {
     this.store = store;
+    this.records = records;
     this.json = json;
   }
 
   /** The document of a stage; empty while none was kept. */
-  public <T> Optional<Kept<T>> of(Acting acting, String jobId, SheetKind kind, Class<T> type) {
+  public <T> Optional<Kept<T>> of(Acting acting, String jobId, JobDocument kind, Class<T> type) {
     return store.of(acting.shopId(), jobId, kind).map(row -> kept(row, type));
   }
 
   /** The documents of some jobs, by job; a job without one is left out. */
   public <T> Map<String, T> ofJobs(
-      Acting acting, Collection<String> jobIds, SheetKind kind, Class<T> type) {
+      Acting acting, Collection<String> jobIds, JobDocument kind, Class<T> type) {
     return byJob(store.ofJobs(acting.shopId(), jobIds, kind), type);
   }
 
   /** The documents that were changed last, by job. */
-  public <T> Map<String, T> recent(Acting acting, SheetKind kind, Class<T> type, int limit) {
+  public <T> Map<String, T> recent(Acting acting, JobDocument kind, Class<T> type, int limit) {
     return byJob(store.recent(acting.shopId(), kind, limit), type);
   }
 
@@ -60,7 +65,7 @@ public class Sheets {
   public <T> boolean keep(
       Acting acting,
       String jobId,
-      SheetKind kind,
+      JobDocument kind,
       int version,
       T content,
       Runnable mayChange,
@@ -84,7 +89,21 @@ public class Sheets {
       mayChange.run();
     }
     what.carryOut(() -> store.add(row), () -> store.replace(row, version), stale);
-    return what != Edits.REPEAT;
+    if (what == Edits.REPEAT) {
+      return false;
+    }
+    revised(acting, kind, row);
+    return true;
+  }
+
+  /** The record keeps every version; the table of documents has the one that holds. */
+  private void revised(Acting acting, JobDocument kind, SheetRecord row) {
+    records.note(
+        acting,
+        row.getJobId(),
+        kind.stage(),
+        new Fact.Revised(kind, row.getVersion(), row.getContent()),
+        kind + " " + row.getVersion());
   }
 
   private String written(Object content) {

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.Likeness;
 import mellow.core.workflow.PastJob;
 import mellow.core.workflow.WorkKind;
 import mellow.server.job.JobBrief;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeInPage.DoneBefore;
 import mellow.server.vehicle.VehicleView;
@@ -38,8 +38,8 @@ class PastJobs {
     List<JobBrief> alike = jobs.alike(acting, now, SHOWN);
     List<String> ids = alike.stream().map(brief -> brief.job().id()).toList();
     Map<String, TakeInEdit> takenIn =
-        sheets.ofJobs(acting, ids, SheetKind.TAKE_IN, TakeInEdit.class);
-    Map<String, FoundEdit> found = sheets.ofJobs(acting, ids, SheetKind.FOUND, FoundEdit.class);
+        sheets.ofJobs(acting, ids, JobDocument.TAKE_IN, TakeInEdit.class);
+    Map<String, FoundEdit> found = sheets.ofJobs(acting, ids, JobDocument.FOUND, FoundEdit.class);
     Likeness.Of here = compared(now.vehicle(), kinds);
     return alike.stream()
         .map(
@@ -75,9 +75,9 @@ class PastJobs {
 
   /** The timed jobs of the shop, the latest of them. */
   List<PastJob> timed(Acting acting, String notJobId) {
-    Map<String, FoundEdit> found = sheets.recent(acting, SheetKind.FOUND, FoundEdit.class, TIMED);
+    Map<String, FoundEdit> found = sheets.recent(acting, JobDocument.FOUND, FoundEdit.class, TIMED);
     Map<String, TakeInEdit> takenIn =
-        sheets.ofJobs(acting, found.keySet(), SheetKind.TAKE_IN, TakeInEdit.class);
+        sheets.ofJobs(acting, found.keySet(), JobDocument.TAKE_IN, TakeInEdit.class);
     return found.keySet().stream()
         .filter(id -> !id.equals(notJobId) && takenIn.containsKey(id))
         .map(

@@ -15,6 +15,7 @@ import mellow.core.aim.Adjuster;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Sentence;
 import mellow.core.formats.StepBook;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.SinceThen;
 import mellow.core.workflow.Stage;
@@ -28,7 +29,6 @@ import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
@@ -71,8 +71,9 @@ public class TakeIns {
   /** The page of the stage. */
   public TakeInPage page(Acting acting, String jobId) {
     JobBrief job = jobs.brief(acting, jobId);
-    Optional<Kept<TakeInEdit>> kept = sheets.of(acting, jobId, SheetKind.TAKE_IN, TakeInEdit.class);
-    Optional<Kept<FoundEdit>> found = sheets.of(acting, jobId, SheetKind.FOUND, FoundEdit.class);
+    Optional<Kept<TakeInEdit>> kept =
+        sheets.of(acting, jobId, JobDocument.TAKE_IN, TakeInEdit.class);
+    Optional<Kept<FoundEdit>> found = sheets.of(acting, jobId, JobDocument.FOUND, FoundEdit.class);
     TakeInEdit edit = kept.map(Kept::content).orElse(TakeInEdit.NOTHING);
     TakeIn takeIn = edit.core(reachableClosed(job), jobs.stanceNoted(jobId));
     return new TakeInPage(
@@ -129,7 +130,7 @@ public class TakeIns {
         sheets.ofJobs(
             acting,
             jobs.stream().map(facts -> facts.job().id()).toList(),
-            SheetKind.TAKE_IN,
+            JobDocument.TAKE_IN,
             TakeInEdit.class);
     Map<String, Set<SinceThen.Lamp>> working =
         working(acting, jobs.stream().filter(facts -> kept.containsKey(facts.job().id())).toList());
@@ -146,7 +147,7 @@ public class TakeIns {
         sheets.ofJobs(
             acting,
             jobs.stream().map(facts -> facts.job().id()).toList(),
-            SheetKind.TAKE_IN,
+            JobDocument.TAKE_IN,
             TakeInEdit.class);
     return jobs.stream()
         .collect(
@@ -158,7 +159,7 @@ public class TakeIns {
   public Map<String, List<String>> oddFasteners(Acting acting, Collection<String> jobIds) {
     Map<String, List<String>> noted = new LinkedHashMap<>();
     sheets
-        .ofJobs(acting, jobIds, SheetKind.FOUND, FoundEdit.class)
+        .ofJobs(acting, jobIds, JobDocument.FOUND, FoundEdit.class)
         .forEach(
             (id, found) ->
                 noted.put(
@@ -227,24 +228,24 @@ public class TakeIns {
   @Transactional
   public TakeInPage put(Acting acting, String jobId, int version, TakeInEdit edit) {
     edit.core(true, false);
-    return keep(acting, jobId, SheetKind.TAKE_IN, version, edit);
+    return keep(acting, jobId, JobDocument.TAKE_IN, version, edit);
   }
 
   /** Keeps what the job found. */
   @Transactional
   public TakeInPage putFound(Acting acting, String jobId, int version, FoundEdit edit) {
-    return keep(acting, jobId, SheetKind.FOUND, version, edit);
+    return keep(acting, jobId, JobDocument.FOUND, version, edit);
   }
 
   private TakeInPage keep(
-      Acting acting, String jobId, SheetKind kind, int version, Object content) {
+      Acting acting, String jobId, JobDocument kind, int version, Object content) {
     jobSheets.keep(acting, jobId, kind, version, content, () -> stale(acting, jobId, kind));
     return page(acting, jobId);
   }
 
-  private Refusal stale(Acting acting, String jobId, SheetKind kind) {
+  private Refusal stale(Acting acting, String jobId, JobDocument kind) {
     TakeInPage current = page(acting, jobId);
     return Refusal.stale(
-        kind == SheetKind.FOUND ? current.foundBy() : current.changedBy(), current);
+        kind == JobDocument.FOUND ? current.foundBy() : current.changedBy(), current);
   }
 }

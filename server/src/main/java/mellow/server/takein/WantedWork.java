@@ -1,10 +1,10 @@
 package mellow.server.takein;
 
 import java.util.Set;
+import mellow.core.record.JobDocument;
 import mellow.core.workflow.WorkKind;
 import mellow.server.platform.Acting;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.SheetKind;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 
@@ -20,7 +20,7 @@ public class WantedWork {
   /** The kinds of work; empty while not said. */
   public Set<WorkKind> of(Acting acting, String jobId) {
     return sheets
-        .of(acting, jobId, SheetKind.TAKE_IN, TakeInEdit.class)
+        .of(acting, jobId, JobDocument.TAKE_IN, TakeInEdit.class)
         .map(Kept::content)
         .map(TakeInEdit::kinds)
         .orElse(Set.of());

@@ -23,12 +23,15 @@ import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.Outcome;
 import mellow.core.proof.ProofEvent;
-import mellow.core.proof.ProofLamp;
+import mellow.core.record.Fact;
+import mellow.core.record.Line;
 import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.BenchField;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
+import mellow.core.workflow.WorkChoice;
 import mellow.core.workflow.ledger.FastenerKind;
 import mellow.core.workflow.ledger.LedgerMove;
 import mellow.core.workflow.ledger.LedgerRow;
@@ -68,8 +71,52 @@ public record EntryEdit(
         @Schema(description = "Milliseconds that it waited in the page.", example = "0")
         long waitedMs) {
 
+  /**
+   * What it says; refused where it says nothing, several things or what cannot be read.
+   *
+   * @param id of its line
+   */
+  public Fact fact(String id) {
+    Object part = part();
+    if (part instanceof CalledEdit line) {
+      return line.line().fact(id);
+    } else if (part instanceof OutEdit off) {
+      return off.fact(id);
+    } else if (part instanceof MoveEdit moved) {
+      return new Fact.Moved(moved.row(), moved.move(), moved.count());
+    } else if (part instanceof StepEdit done) {
+      return done.fact();
+    } else if (part instanceof TimerEdit started) {
+      return started.fact();
+    } else if (part instanceof StopEdit stopped) {
+      return new Fact.TimerStopped(stopped.timer());
+    } else if (part instanceof BakeEdit baked) {
+      return new Fact.Baked(
+          baked.purpose(), baked.side(), baked.temperature(), baked.time(), baked.notInside());
+    } else if (part instanceof HeatEdit warmed) {
+      return warmed.fact();
+    } else if (part instanceof ProofEdit tried) {
+      return new Fact.LampsTried(tried.core());
+    } else if (part instanceof LensEdit sanded) {
+      return new Fact.Sanded(sanded.side(), sanded.grit());
+    } else if (part instanceof MeasureEdit measured) {
+      return new Fact.BenchMeasured(
+          measured.field(),
+          Optional.ofNullable(measured.side()),
+          measured.typed(),
+          measured.units());
+    } else if (part instanceof ChoiceEdit chosen) {
+      return chosen.fact();
+    } else if (part instanceof FlashEdit counted) {
+      return new Fact.FlashesCounted(counted.side(), counted.flashes(), counted.time());
+    } else if (part instanceof BatteryEdit changed) {
+      return new Fact.BatteryChanged(changed.what());
+    }
+    return new Fact.Undone();
+  }
+
   /** The one part that is given, or a refusal. */
-  Object part() {
+  private Object part() {
     List<Object> given =
         Stream.of(
                 called, out, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
@@ -83,16 +130,103 @@ public record EntryEdit(
     return given.get(0);
   }
 
-  /** The same with what was called out as the line that it is; refused where it cannot be read. */
-  EntryEdit read() {
-    part();
-    return called == null ? this : withOut(called.line());
+  /** A line as it would be sent. */
+  public static EntryEdit of(Line line) {
+    Parts parts = new Parts();
+    parts.take(line.fact());
+    return new EntryEdit(
+        line.stage(),
+        null,
+        parts.out,
+        parts.move,
+        parts.step,
+        parts.timer,
+        parts.stop,
+        parts.bake,
+        parts.heat,
+        parts.proof,
+        parts.lens,
+        parts.measure,
+        parts.choice,
+        parts.flash,
+        parts.battery,
+        line.strikes().orElse(null),
+        0);
   }
 
-  private EntryEdit withOut(OutEdit line) {
-    return new EntryEdit(
-        stage, null, line, move, step, timer, stop, bake, heat, proof, lens, measure, choice, flash,
-        battery, strikes, waitedMs);
+  /** The parts of an entry, of which a fact fills one. */
+  private static final class Parts {
+    private @Nullable OutEdit out;
+    private @Nullable MoveEdit move;
+    private @Nullable StepEdit step;
+    private @Nullable TimerEdit timer;
+    private @Nullable StopEdit stop;
+    private @Nullable BakeEdit bake;
+    private @Nullable HeatEdit heat;
+    private @Nullable ProofEdit proof;
+    private @Nullable LensEdit lens;
+    private @Nullable MeasureEdit measure;
+    private @Nullable ChoiceEdit choice;
+    private @Nullable FlashEdit flash;
+    private @Nullable BatteryEdit battery;
+
+    void take(Fact fact) {
+      if (fact instanceof Fact.TakenOff off) {
+        out = OutEdit.of(off.row(), off.putsRight() ? off.row().id() : null);
+      } else if (fact instanceof Fact.Moved moved) {
+        move = new MoveEdit(moved.row(), moved.move(), moved.count());
+      } else if (fact instanceof Fact.StepDone done) {
+        step =
+            new StepEdit(
+                done.step(),
+                done.side().orElse(null),
+                done.skipped(),
+                done.reason(),
+                done.without());
+      } else if (fact instanceof Fact.TimerStarted started) {
+        timer =
+            new TimerEdit(
+                started.name(),
+                started.what(),
+                started.side().orElse(null),
+                started.adhesive().orElse(null),
+                started.time());
+      } else if (fact instanceof Fact.TimerStopped stopped) {
+        stop = new StopEdit(stopped.timer());
+      } else if (fact instanceof Fact.Baked baked) {
+        bake =
+            new BakeEdit(
+                baked.purpose(),
+                baked.side(),
+                baked.temperature(),
+                baked.time(),
+                baked.notInside());
+      } else if (fact instanceof Fact.Warmed warmed) {
+        heat =
+            new HeatEdit(
+                warmed.what(), warmed.after(), warmed.temperature(), warmed.limit().orElse(null));
+      } else if (fact instanceof Fact.LampsTried tried) {
+        proof = ProofEdit.of(tried.tried());
+      } else {
+        takeRest(fact);
+      }
+    }
+
+    private void takeRest(Fact fact) {
+      if (fact instanceof Fact.Sanded sanded) {
+        lens = new LensEdit(sanded.side(), sanded.grit());
+      } else if (fact instanceof Fact.BenchMeasured measured) {
+        measure =
+            new MeasureEdit(
+                measured.field(), measured.side().orElse(null), measured.typed(), measured.units());
+      } else if (fact instanceof Fact.Chosen chosen) {
+        choice = new ChoiceEdit(chosen.which(), chosen.answer().name());
+      } else if (fact instanceof Fact.FlashesCounted counted) {
+        flash = new FlashEdit(counted.side(), counted.flashes(), counted.time());
+      } else if (fact instanceof Fact.BatteryChanged changed) {
+        battery = new BatteryEdit(changed.what());
+      }
+    }
   }
 
   /** The same with the entries that it names under other ids. */
@@ -115,44 +249,6 @@ public record EntryEdit(
         battery,
         strikes == null ? null : ids.apply(strikes),
         0);
-  }
-
-  /** What it says, without how it came here: a repeated entry may have waited longer. */
-  EntryEdit says() {
-    return new EntryEdit(
-        stage,
-        called,
-        out,
-        move,
-        step == null
-            ? null
-            : new StepEdit(step.step(), step.side(), step.skipped(), step.reason().strip(), null),
-        timer,
-        stop,
-        bake,
-        heat,
-        proof == null ? null : proof.says(),
-        lens,
-        measure,
-        choice,
-        flash,
-        battery,
-        strikes,
-        0);
-  }
-
-  /** The same with its proof as it stands. */
-  EntryEdit withProof(ProofEdit standing) {
-    return new EntryEdit(
-        stage, called, out, move, step, timer, stop, bake, heat, standing, lens, measure, choice,
-        flash, battery, strikes, waitedMs);
-  }
-
-  /** The same with its step as it was checked. */
-  EntryEdit withStep(StepEdit checked) {
-    return new EntryEdit(
-        stage, called, out, move, checked, timer, stop, bake, heat, proof, lens, measure, choice,
-        flash, battery, strikes, waitedMs);
   }
 
   /** A line of the ledger as it is called out; kept as what comes off. */
@@ -224,7 +320,31 @@ public record EntryEdit(
           captive, after, line);
     }
 
-    LedgerRow core(String id) {
+    static OutEdit of(LedgerRow row, @Nullable String changes) {
+      return new OutEdit(
+          row.count(),
+          row.what().kind(),
+          row.what().name(),
+          row.what().size(),
+          row.what().thread(),
+          row.spot().map(SpotEdit::of).orElse(null),
+          row.where(),
+          row.tray(),
+          row.holds(),
+          row.asFound(),
+          row.hidden(),
+          row.people(),
+          row.note(),
+          row.captive() ? true : null,
+          row.after().isEmpty() ? null : row.after(),
+          changes);
+    }
+
+    Fact.TakenOff fact(String id) {
+      return new Fact.TakenOff(core(changes == null ? id : changes), changes != null);
+    }
+
+    private LedgerRow core(String id) {
       try {
         return new LedgerRow(
             id,
@@ -280,7 +400,16 @@ public record EntryEdit(
           @Schema(description = "Why it was left out, or done though something is missing.")
           String reason,
       @Schema(description = "Filled in by the server: what was missing then.") @Size(max = 600)
-          @Nullable String without) {}
+          @Nullable String without) {
+    Fact.StepDone fact() {
+      return new Fact.StepDone(
+          step,
+          Optional.ofNullable(side),
+          skipped,
+          reason.strip(),
+          Objects.requireNonNullElse(without, ""));
+    }
+  }
 
   /** A timer is started. */
   @Schema(name = "TimerEdit", description = "A timer is started.")
@@ -292,7 +421,12 @@ public record EntryEdit(
       @NotNull
           @Size(max = 60)
           @Schema(description = "As on the adhesive's label.", example = "24 h")
-          String time) {}
+          String time) {
+    Fact.TimerStarted fact() {
+      return new Fact.TimerStarted(
+          name, kind, Optional.ofNullable(side), Optional.ofNullable(adhesive), time);
+    }
+  }
 
   /** A timer is stopped, or its ringing seen to. */
   @Schema(name = "StopEdit", description = "A timer is stopped, or its ringing was seen to.")
@@ -316,7 +450,12 @@ public record EntryEdit(
           String after,
       @NotNull @Size(max = 60) @Schema(example = "47 °C") String temperature,
       @Size(max = 60) @Schema(description = "What its material bears.", example = "85 °C")
-          @Nullable String limit) {}
+          @Nullable String limit) {
+    Fact.Warmed fact() {
+      return new Fact.Warmed(
+          what, after, temperature, Optional.ofNullable(limit).filter(typed -> !typed.isBlank()));
+    }
+  }
 
   /** What lamps did in a state. */
   @Schema(name = "ProofEdit", description = "What lamps did when a state was tried.")
@@ -354,30 +493,24 @@ public record EntryEdit(
               .orElseThrow(() -> Refusal.unprocessable("state", WorkshopWords.noState())),
           function,
           lampSide(),
-          Optional.ofNullable(name),
+          Optional.ofNullable(name).filter(of -> !of.isBlank()),
           outcome,
           tries,
           seen.strip(),
           basis == null ? Map.of() : basis);
     }
 
-    /** In words: "left low beam", "fog, both", "left inner pod". */
-    Sentence words() {
-      if (name != null && !name.isBlank()) {
-        return lampSide()
-            .map(of -> new ProofLamp(function, of, name).words())
-            .orElse(WorkshopWords.lampNamed(name, function));
-      }
-      return lampSide().map(of -> WorkshopWords.lamp(of, function)).orElse(Sentence.term(function));
-    }
-
-    ProofEdit standingOn(Map<String, String> footing) {
-      return new ProofEdit(state, function, lampsSide, outcome, side, tries, seen, name, footing);
-    }
-
-    /** As it was sent. */
-    ProofEdit says() {
-      return new ProofEdit(state, function, lampsSide, outcome, side, tries, seen, name, null);
+    static ProofEdit of(ProofEvent.Tried tried) {
+      return new ProofEdit(
+          tried.state().name(),
+          tried.function(),
+          null,
+          tried.outcome(),
+          tried.side().orElse(null),
+          tried.tries(),
+          tried.seen(),
+          tried.name().orElse(null),
+          tried.basis().isEmpty() ? null : tried.basis());
     }
   }
 
@@ -408,6 +541,21 @@ public record EntryEdit(
   /** A way of working is chosen. */
   @Schema(name = "ChoiceEdit", description = "A way of working is chosen.")
   public record ChoiceEdit(
-      @NotNull WorkChoice which,
-      @NotBlank @Size(max = 30) @Schema(example = "RING") String value) {}
+      @NotNull WorkChoice which, @NotBlank @Size(max = 30) @Schema(example = "RING") String value) {
+    Fact.Chosen fact() {
+      WorkChoice.Answer answer =
+          which.answers().stream()
+              .filter(one -> one.name().equals(value))
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      Refusal.unprocessable(
+                          "choice",
+                          WorkshopWords.oneOf(
+                              which.answers().stream()
+                                  .map(one -> Sentence.typed(one.name()))
+                                  .toList())));
+      return new Fact.Chosen(which, answer);
+    }
+  }
 }

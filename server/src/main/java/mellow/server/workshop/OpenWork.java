@@ -10,6 +10,7 @@ import mellow.core.finding.FindingKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
+import mellow.core.record.WorkLog;
 import mellow.core.subject.SubjectKind;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
@@ -25,11 +26,11 @@ final class OpenWork {
   private static final Source COUNTED = Source.commonPractice(WorkshopWords.srcCounted());
 
   private final WorkshopSheet sheet;
-  private final WorkshopLog log;
+  private final WorkLog log;
   private final Around around;
   private final Instant now;
 
-  OpenWork(WorkshopSheet sheet, WorkshopLog log, Around around, Instant now) {
+  OpenWork(WorkshopSheet sheet, WorkLog log, Around around, Instant now) {
     this.sheet = sheet;
     this.log = log;
     this.around = around;
@@ -38,8 +39,8 @@ final class OpenWork {
 
   List<OpenPoint> points() {
     List<OpenPoint> points = new ArrayList<>();
-    for (Stage stage : WorkshopSheet.STAGES) {
-      if (around.plans(stage) || WorkshopStages.isBegun(log, stage)) {
+    for (Stage stage : WorkLog.STAGES) {
+      if (around.plans(stage) || log.isBegun(stage)) {
         findings(stage, points);
       }
       if (around.plans(stage)) {
@@ -52,7 +53,7 @@ final class OpenWork {
           .forEach(line -> points.add(off(line)));
     }
     log.timers().stream()
-        .map(WorkshopLog.Timed::timer)
+        .map(WorkLog.Timed::timer)
         .filter(timer -> timer.kind() != BenchTimer.Kind.OTHER)
         .filter(timer -> timer.state(now) == BenchTimer.State.RUNNING)
         .forEach(timer -> points.add(running(timer)));
@@ -76,7 +77,7 @@ final class OpenWork {
   }
 
   private void findings(Stage stage, List<OpenPoint> points) {
-    boolean begun = WorkshopStages.isBegun(log, stage) || stage == Stage.PROVE;
+    boolean begun = log.isBegun(stage) || stage == Stage.PROVE;
     sheet.findings(stage).stream()
         .filter(
             finding ->

@@ -1,9 +1,5 @@
 package mellow.server.workshop;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -14,15 +10,17 @@ import java.util.Optional;
 import mellow.core.formats.StepBook;
 import mellow.core.lens.LensReading;
 import mellow.core.proof.ProofSheet;
+import mellow.core.record.JobRecord;
+import mellow.core.record.WorkLog;
 import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
-import mellow.server.db.tables.records.WorkshopEntryRecord;
 import mellow.server.feed.Feeds;
 import mellow.server.job.JobFacts;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
+import mellow.server.record.Records;
 import mellow.server.takein.TakeIns;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
@@ -30,8 +28,9 @@ import org.springframework.stereotype.Component;
 /** Gathers what was written down of jobs, and what is around it. */
 @Component
 class WorkshopJudge {
-  private final EntryStore store;
-  private final ObjectMapper json;
+  private static final WorkLog NOTHING = new WorkLog(JobRecord.EMPTY);
+
+  private final Records records;
   private final TakeIns takeIns;
   private final Feeds feeds;
 
@@ -39,55 +38,30 @@ class WorkshopJudge {
   private final ObjectProvider<StageReporter> reporters;
 
   WorkshopJudge(
-      EntryStore store,
-      ObjectMapper json,
-      TakeIns takeIns,
-      Feeds feeds,
-      ObjectProvider<StageReporter> reporters) {
-    this.store = store;
-    this.json = json;
+      Records records, TakeIns takeIns, Feeds feeds, ObjectProvider<StageReporter> reporters) {
+    this.records = records;
     this.takeIns = takeIns;
     this.feeds = feeds;
     this.reporters = reporters;
   }
 
-  /** What was written down, by job; a job without an entry is left out. */
-  Map<String, WorkshopLog> logs(Collection<String> jobIds) {
-    List<WorkshopEntryRecord> rows = store.ofJobs(jobIds);
-    Map<String, String> strikers = new HashMap<>();
-    for (WorkshopEntryRecord row : rows) {
-      if (row.getStrikes() != null) {
-        strikers.put(row.getStrikes(), row.getId());
-      }
-    }
-    Map<String, List<KeptEntry>> entries = new LinkedHashMap<>();
-    for (WorkshopEntryRecord row : rows) {
-      entries
-          .computeIfAbsent(row.getJobId(), id -> new ArrayList<>())
-          .add(
-              new KeptEntry(
-                  row.getId(),
-                  row.getJobId(),
-                  read(row),
-                  row.getMadeBy(),
-                  row.getMadeAt().toInstant(ZoneOffset.UTC),
-                  strikers.get(row.getId())));
-    }
-    Map<String, WorkshopLog> logs = new LinkedHashMap<>();
-    entries.forEach((id, of) -> logs.put(id, new WorkshopLog(of)));
+  /** What was written down, by job; a job without a line is left out. */
+  Map<String, WorkLog> logs(Collection<String> jobIds) {
+    Map<String, WorkLog> logs = new LinkedHashMap<>();
+    records
+        .ofWork(jobIds)
+        .forEach(
+            (id, record) -> {
+              WorkLog log = new WorkLog(record);
+              if (!log.isEmpty()) {
+                logs.put(id, log);
+              }
+            });
     return logs;
   }
 
-  WorkshopLog log(String jobId) {
-    return logs(List.of(jobId)).getOrDefault(jobId, new WorkshopLog(List.of()));
-  }
-
-  EntryEdit read(WorkshopEntryRecord row) {
-    try {
-      return json.readValue(row.getContent(), EntryEdit.class);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("entry %s cannot be read".formatted(row.getId()), e);
-    }
+  WorkLog log(String jobId) {
+    return logs(List.of(jobId)).getOrDefault(jobId, NOTHING);
   }
 
   /**
@@ -102,7 +76,7 @@ class WorkshopJudge {
   /** How the proofs of some jobs stand, by job; of those in which anything was tried. */
   Map<String, ProofSheet> proofs(Acting acting, Collection<JobFacts> jobs) {
     Map<String, ProofSheet> proofs = new LinkedHashMap<>();
-    Map<String, WorkshopLog> logs = logs(jobs.stream().map(facts -> facts.job().id()).toList());
+    Map<String, WorkLog> logs = logs(jobs.stream().map(facts -> facts.job().id()).toList());
     List<JobFacts> tried =
         jobs.stream()
             .filter(facts -> logs.containsKey(facts.job().id()))
@@ -111,7 +85,7 @@ class WorkshopJudge {
     around(acting, tried, Optional.empty(), Map.of())
         .forEach(
             (id, around) -> {
-              WorkshopLog log = logs.get(id);
+              WorkLog log = logs.get(id);
               proofs.put(id, ProofSheet.of(around.proofs(log.ledger()), log.proofEvents()));
             });
     return proofs;

@@ -9,7 +9,9 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
 import mellow.core.feed.DrivingState;
 import mellow.core.proof.Outcome;
+import mellow.core.record.WorkLog;
 import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.BenchField;
 import mellow.core.retrofit.FitSection;
 import mellow.core.retrofit.Mount;
 import mellow.core.retrofit.OvenSchool;
@@ -19,6 +21,7 @@ import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StepLine;
+import mellow.core.workflow.WorkChoice;
 import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.CautionView;
@@ -128,7 +131,7 @@ public record WorkshopPage(
       Instant end,
       BenchTimer.State state,
       String by) {
-    static List<TimerView> of(WorkshopLog log, Instant now) {
+    static List<TimerView> of(WorkLog log, Instant now) {
       return log.timers().stream()
           .map(
               timed ->
@@ -151,7 +154,7 @@ public record WorkshopPage(
   @Schema(name = "Bench", description = "What was measured and chosen on the bench.")
   public record BenchView(
       List<MeasureView> measures,
-      Map<WorkChoice, String> choices,
+      Map<WorkChoice, WorkChoice.Answer> choices,
       Mount mount,
       String mountWords,
       @Schema(description = "What the product would choose, and why.") Mount advised,

@@ -14,6 +14,7 @@ import mellow.core.aim.Roll;
 import mellow.core.circuit.LightLevel;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.NotMirrored;
+import mellow.core.feed.TimedBattery;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 import mellow.core.finding.Remedy;
@@ -22,7 +23,9 @@ import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofSheet;
+import mellow.core.record.WorkLog;
 import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.BenchField;
 import mellow.core.retrofit.Fit;
 import mellow.core.retrofit.HeatCheck;
 import mellow.core.retrofit.Housing;
@@ -32,35 +35,33 @@ import mellow.core.retrofit.Projector;
 import mellow.core.retrofit.RollWay;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer;
-import mellow.core.workflow.Fact;
+import mellow.core.workflow.Precondition;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.Step;
 import mellow.core.workflow.StepList;
 import mellow.core.workflow.StepMark;
 import mellow.core.workflow.StepReading;
 import mellow.core.workflow.TakeIn;
+import mellow.core.workflow.WorkChoice;
 import mellow.core.workflow.WorkKind;
 import mellow.core.workflow.ledger.AccessMoved;
 import mellow.core.workflow.ledger.Ledger;
 import mellow.core.workflow.ledger.LedgerFindings;
 import mellow.core.workflow.ledger.SecondSide;
 import mellow.server.feed.Feeds.Wired;
-import mellow.server.feed.TimedBattery;
 
 /** All that follows from what was written down of a job and from what is around it. */
 final class WorkshopSheet implements StepList.Known {
-  static final List<Stage> STAGES = List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
-
   private static final Source BENCH = Source.commonPractice(WorkshopWords.srcBench());
 
-  private final WorkshopLog log;
+  private final WorkLog log;
   private final Around around;
   private final Instant now;
   private final Ledger ledger;
   private final ProofSheet proof;
-  private final Map<WorkChoice, String> choices;
+  private final Map<WorkChoice, WorkChoice.Answer> choices;
 
-  WorkshopSheet(WorkshopLog log, Around around, Instant now) {
+  WorkshopSheet(WorkLog log, Around around, Instant now) {
     this.log = log;
     this.around = around;
     this.now = now;
@@ -78,7 +79,7 @@ final class WorkshopSheet implements StepList.Known {
   }
 
   Side firstSide() {
-    return Side.valueOf(choices.getOrDefault(WorkChoice.FIRST_SIDE, Side.LEFT.name()));
+    return choices.get(WorkChoice.FIRST_SIDE) == WorkChoice.Answer.RIGHT ? Side.RIGHT : Side.LEFT;
   }
 
   Housing housing() {
@@ -93,7 +94,9 @@ final class WorkshopSheet implements StepList.Known {
                   case HOLE -> BenchField.HOLE;
                   case CUT_TO -> BenchField.CUT_TO;
                 }),
-        Housing.Seal.valueOf(choices.getOrDefault(WorkChoice.SEAL, Housing.Seal.GLUED.name())));
+        choices.get(WorkChoice.SEAL) == WorkChoice.Answer.WELDED
+            ? Housing.Seal.WELDED
+            : Housing.Seal.GLUED);
   }
 
   Projector projector() {
@@ -112,26 +115,26 @@ final class WorkshopSheet implements StepList.Known {
 
   Mount mount() {
     return Optional.ofNullable(choices.get(WorkChoice.MOUNT))
-        .map(Mount::valueOf)
+        .map(answer -> Mount.valueOf(answer.name()))
         .orElseGet(() -> Mount.advice(housing(), projector()).mount());
   }
 
   RollWay rollWay() {
     return Optional.ofNullable(choices.get(WorkChoice.ROLL))
-        .map(RollWay::valueOf)
+        .map(answer -> RollWay.valueOf(answer.name()))
         .orElseGet(() -> RollWay.usual(mount()));
   }
 
   boolean restoresLens() {
-    return "RESTORE".equals(choices.get(WorkChoice.LENS));
+    return choices.get(WorkChoice.LENS) == WorkChoice.Answer.RESTORE;
   }
 
   boolean resealsWithButyl() {
-    return "BUTYL".equals(choices.get(WorkChoice.RESEAL));
+    return choices.get(WorkChoice.RESEAL) == WorkChoice.Answer.BUTYL;
   }
 
   boolean isLive() {
-    return "LIVE".equals(choices.get(WorkChoice.BATTERY));
+    return choices.get(WorkChoice.BATTERY) == WorkChoice.Answer.LIVE;
   }
 
   private Set<String> ways() {
@@ -143,7 +146,7 @@ final class WorkshopSheet implements StepList.Known {
     if (!isLive()) {
       ways.add("negative-off");
     }
-    if (!"NONE".equals(choices.get(WorkChoice.HOLE))) {
+    if (choices.get(WorkChoice.HOLE) != WorkChoice.Answer.NONE) {
       ways.add("drill");
     }
     if (around.takeIn().access() == TakeIn.Access.BUMPER_OFF) {
@@ -181,62 +184,64 @@ final class WorkshopSheet implements StepList.Known {
 
   /** What steps wait for and is not so. */
   @Override
-  public Map<Fact, Sentence> missing(Optional<Side> side) {
-    Map<Fact, Sentence> missing = new EnumMap<>(Fact.class);
+  public Map<Precondition, Sentence> missing(Optional<Side> side) {
+    Map<Precondition, Sentence> missing = new EnumMap<>(Precondition.class);
     BatteryTimeline battery = battery();
     if (!isLive() && battery.isLive()) {
-      missing.put(Fact.BATTERY_OFF, Sentence.term(Fact.BATTERY_OFF));
+      missing.put(Precondition.BATTERY_OFF, Sentence.term(Precondition.BATTERY_OFF));
     }
     if (!battery.isLive()) {
-      missing.put(Fact.LIVE, Sentence.term(Fact.LIVE));
+      missing.put(Precondition.LIVE, Sentence.term(Precondition.LIVE));
     }
-    around.keeps(Stage.PLACE).ifPresent(why -> missing.put(Fact.PLACE, why));
-    around.keeps(Stage.PARTS).ifPresent(why -> missing.put(Fact.PARTS, why));
-    unlessSettled(fit()).ifPresent(why -> missing.put(Fact.FIT, why));
-    unlit().ifPresent(why -> missing.put(Fact.LIT, why));
-    heat().ifPresent(why -> missing.put(Fact.HEAT, why));
+    around.keeps(Stage.PLACE).ifPresent(why -> missing.put(Precondition.PLACE, why));
+    around.keeps(Stage.PARTS).ifPresent(why -> missing.put(Precondition.PARTS, why));
+    unlessSettled(fit()).ifPresent(why -> missing.put(Precondition.FIT, why));
+    unlit().ifPresent(why -> missing.put(Precondition.LIT, why));
+    heat().ifPresent(why -> missing.put(Precondition.HEAT, why));
     if (!proof.isProved()) {
-      missing.put(Fact.PROVED, Sentence.term(Fact.PROVED));
+      missing.put(Precondition.PROVED, Sentence.term(Precondition.PROVED));
     }
     if (!around.takeIn().reachableClosed()) {
       around
           .keeps(Stage.WALL)
-          .ifPresent(why -> missing.put(Fact.REACHABLE, Sentence.term(Fact.REACHABLE)));
+          .ifPresent(
+              why -> missing.put(Precondition.REACHABLE, Sentence.term(Precondition.REACHABLE)));
     }
     side.ifPresent(of -> missingOfSide(of, missing));
     return missing;
   }
 
-  private void missingOfSide(Side side, Map<Fact, Sentence> missing) {
+  private void missingOfSide(Side side, Map<Precondition, Sentence> missing) {
     if (rollWay() == RollWay.ON_BENCH
         && flat(side, BenchField.FACTORY_LEFT, BenchField.FACTORY_RIGHT).isEmpty()) {
-      missing.put(Fact.FACTORY_CUTOFF, Sentence.term(Fact.FACTORY_CUTOFF));
+      missing.put(Precondition.FACTORY_CUTOFF, Sentence.term(Precondition.FACTORY_CUTOFF));
     }
     if (rollWay() == RollWay.ON_VEHICLE) {
       if (!log.isDone("bench.roll", Optional.of(side))) {
-        missing.put(Fact.BENCH_AIM, WorkshopWords.rollOnVehicle());
+        missing.put(Precondition.BENCH_AIM, WorkshopWords.rollOnVehicle());
       }
     } else if (flat(side, BenchField.NOW_LEFT, BenchField.NOW_RIGHT).isEmpty()
         || aim(side).stream().anyMatch(WorkshopSheet::isOpen)) {
-      missing.put(Fact.BENCH_AIM, Sentence.term(Fact.BENCH_AIM));
+      missing.put(Precondition.BENCH_AIM, Sentence.term(Precondition.BENCH_AIM));
     }
     if (rollWay() == RollWay.ON_BENCH && !log.isDone("bench.recheck", Optional.of(side))) {
-      missing.put(Fact.RECHECKED, Sentence.term(Fact.RECHECKED));
+      missing.put(Precondition.RECHECKED, Sentence.term(Precondition.RECHECKED));
     }
-    cure(side, BenchTimer.Adhesive.FAST_EPOXY).ifPresent(why -> missing.put(Fact.FAST_EPOXY, why));
+    cure(side, BenchTimer.Adhesive.FAST_EPOXY)
+        .ifPresent(why -> missing.put(Precondition.FAST_EPOXY, why));
     if (mount() == Mount.GLUED) {
       cure(side, BenchTimer.Adhesive.FULL_EPOXY)
-          .ifPresent(why -> missing.put(Fact.FULL_EPOXY, why));
+          .ifPresent(why -> missing.put(Precondition.FULL_EPOXY, why));
     }
-    closing(side).ifPresent(why -> missing.put(Fact.SEALANT, why));
-    curing(side).ifPresent(why -> missing.put(Fact.CURES, why));
+    closing(side).ifPresent(why -> missing.put(Precondition.SEALANT, why));
+    curing(side).ifPresent(why -> missing.put(Precondition.CURES, why));
   }
 
   /** Whatever still cures at a lamp: glue, silicone, threadlocker. */
   private Optional<Sentence> curing(Side side) {
     return log.timers().stream()
         .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
-        .map(WorkshopLog.Timed::timer)
+        .map(WorkLog.Timed::timer)
         .filter(timer -> timer.kind() == BenchTimer.Kind.CURE)
         .filter(timer -> timer.state(now) == BenchTimer.State.RUNNING)
         .findFirst()
@@ -266,7 +271,7 @@ final class WorkshopSheet implements StepList.Known {
     List<BenchTimer> cures =
         log.timers().stream()
             .filter(timed -> timed.side().isEmpty() || timed.side().get() == side)
-            .map(WorkshopLog.Timed::timer)
+            .map(WorkLog.Timed::timer)
             .filter(timer -> timer.adhesive().filter(adhesive::equals).isPresent())
             .filter(timer -> !timer.start().isBefore(since))
             .toList();
@@ -307,7 +312,7 @@ final class WorkshopSheet implements StepList.Known {
       return Optional.empty();
     }
     List<Finding> heats = heats();
-    return heats.isEmpty() ? Optional.of(Sentence.term(Fact.HEAT)) : unlessSettled(heats);
+    return heats.isEmpty() ? Optional.of(Sentence.term(Precondition.HEAT)) : unlessSettled(heats);
   }
 
   private static Optional<Sentence> unlessSettled(List<Finding> findings) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
+import mellow.core.record.WorkLog;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.server.job.JobFacts;
@@ -29,29 +30,24 @@ class WorkshopStages implements StageReporter {
 
   @Override
   public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> jobs) {
-    Map<String, WorkshopLog> logs =
-        judge.logs(jobs.stream().map(facts -> facts.job().id()).toList());
+    Map<String, WorkLog> logs = judge.logs(jobs.stream().map(facts -> facts.job().id()).toList());
     List<JobFacts> begun =
         jobs.stream().filter(facts -> logs.containsKey(facts.job().id())).toList();
     Map<String, Around> around = judge.around(acting, begun, Optional.empty());
     Map<String, List<StageStanding>> standings = new HashMap<>();
     around.forEach(
         (id, of) -> {
-          WorkshopLog log = logs.get(id);
+          WorkLog log = logs.get(id);
           WorkshopSheet sheet = new WorkshopSheet(log, of, clock.instant());
           List<StageStanding> stages = new ArrayList<>();
-          for (Stage stage : WorkshopSheet.STAGES) {
-            if (isBegun(log, stage)) {
+          for (Stage stage : WorkLog.STAGES) {
+            if (log.isBegun(stage)) {
               stages.add(standing(stage, sheet));
             }
           }
           standings.put(id, stages);
         });
     return standings;
-  }
-
-  static boolean isBegun(WorkshopLog log, Stage stage) {
-    return log.living().stream().anyMatch(entry -> entry.edit().stage() == stage);
   }
 
   /** A stage is open while a finding is, or a step is left. */

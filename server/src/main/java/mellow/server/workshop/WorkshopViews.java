@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
@@ -19,7 +17,11 @@ import mellow.core.proof.Isolation;
 import mellow.core.proof.ProofEvent.Tried;
 import mellow.core.proof.ProofList;
 import mellow.core.proof.ProofSheet;
+import mellow.core.record.Line;
+import mellow.core.record.LineWords;
+import mellow.core.record.WorkLog;
 import mellow.core.retrofit.Bake;
+import mellow.core.retrofit.BenchField;
 import mellow.core.retrofit.FitSection;
 import mellow.core.retrofit.HeatCheck;
 import mellow.core.retrofit.LensLadder;
@@ -59,24 +61,22 @@ import mellow.server.workshop.WorkshopPage.TimerView;
 final class WorkshopViews {
   private static final int CURVE_POINTS = 40;
 
-  private final WorkshopLog log;
+  private final WorkLog log;
   private final Around around;
   private final WorkshopSheet sheet;
   private final Instant now;
-  private final Map<String, KeptEntry> byId;
-  private final EntryWords words;
+  private final LineWords words;
 
-  WorkshopViews(WorkshopLog log, Around around, Instant now) {
+  WorkshopViews(WorkLog log, Around around, Instant now) {
     this.log = log;
     this.around = around;
     this.now = now;
     this.sheet = new WorkshopSheet(log, around, now);
-    this.byId = log.all().stream().collect(Collectors.toMap(KeptEntry::id, entry -> entry));
-    this.words = new EntryWords(log);
+    this.words = new LineWords(log.record(), StepBook::wordsOf);
   }
 
   List<StageWorkView> stages() {
-    return WorkshopSheet.STAGES.stream().map(this::stage).toList();
+    return WorkLog.STAGES.stream().map(this::stage).toList();
   }
 
   private StageWorkView stage(Stage stage) {
@@ -84,11 +84,7 @@ final class WorkshopViews {
         around.plan().stages().stream().filter(one -> one.stage() == stage).findFirst();
     List<Step> steps = sheet.steps(stage).lines().stream().map(StepLine::step).distinct().toList();
     List<Instant> moments =
-        log.living().stream()
-            .filter(entry -> entry.edit().stage() == stage)
-            .map(KeptEntry::at)
-            .sorted()
-            .toList();
+        log.living().stream().filter(line -> line.stage() == stage).map(Line::at).sorted().toList();
     return new StageWorkView(
         stage,
         Spoken.term(stage),
@@ -141,15 +137,15 @@ final class WorkshopViews {
   List<WorkshopPage.EntryView> entries() {
     return log.all().stream()
         .map(
-            entry ->
+            line ->
                 new WorkshopPage.EntryView(
-                    entry.id(),
-                    entry.edit().stage(),
-                    Spoken.words(words.of(entry)),
-                    entry.by(),
-                    entry.at(),
-                    entry.edit().strikes(),
-                    entry.struckBy()))
+                    line.id(),
+                    line.stage(),
+                    Spoken.words(words.of(line)),
+                    line.by(),
+                    line.at(),
+                    line.strikes().orElse(null),
+                    log.record().striker(line.id()).map(Line::id).orElse(null)))
         .toList();
   }
 
@@ -159,11 +155,11 @@ final class WorkshopViews {
 
   private LedgerLineView line(LedgerLine line) {
     String id = line.row().id();
-    KeptEntry entry = java.util.Objects.requireNonNull(byId.get(id));
+    Line entry = log.record().line(id).orElseThrow();
     return new LedgerLineView(
         id,
         Spoken.words(line.row().words()),
-        log.row(id),
+        EntryEdit.OutEdit.of(log.row(id), null),
         line.row().side().orElse(null),
         line.out(),
         line.byHand(),
@@ -299,7 +295,7 @@ final class WorkshopViews {
     return log.warmed().stream().map(WorkshopViews::heat).toList();
   }
 
-  private static HeatView heat(WorkshopLog.Warmed warmed) {
+  private static HeatView heat(WorkLog.Heated warmed) {
     return new HeatView(
         warmed.object().what(),
         HeatCheck.limitCelsius(warmed.object()),
@@ -372,16 +368,16 @@ final class WorkshopViews {
   }
 
   Optional<ResumeView> resume() {
-    List<KeptEntry> living = log.living();
+    List<Line> living = log.living();
     if (living.isEmpty()) {
       return Optional.empty();
     }
-    KeptEntry last = living.get(living.size() - 1);
+    Line last = living.get(living.size() - 1);
     return Resume.of(
             now,
             new Resume.Last(last.at(), words.of(last)),
             sheet.ledger().out(),
-            log.timers().stream().map(WorkshopLog.Timed::timer).toList())
+            log.timers().stream().map(WorkLog.Timed::timer).toList())
         .map(
             resume ->
                 new ResumeView(

@@ -1,10 +1,6 @@
 package mellow.server.workshop;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -17,9 +13,13 @@ import java.util.Set;
 import mellow.core.entry.DurationEntry;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.finding.Sentence;
+import mellow.core.formats.StepBook;
 import mellow.core.measure.UnitSystem;
 import mellow.core.proof.ProofList;
-import mellow.core.retrofit.LensLadder;
+import mellow.core.record.Fact;
+import mellow.core.record.Line;
+import mellow.core.record.LineWords;
+import mellow.core.record.WorkLog;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer.State;
@@ -31,16 +31,16 @@ import mellow.core.workflow.ledger.LedgerEntry;
 import mellow.core.workflow.ledger.LedgerLine;
 import mellow.core.workflow.ledger.LedgerProblem;
 import mellow.core.workflow.ledger.LedgerRow;
-import mellow.server.db.tables.records.WorkshopEntryRecord;
 import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Draft;
+import mellow.server.record.Owner;
+import mellow.server.record.Records;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.Spoken;
-import mellow.server.workshop.EntryEdit.ProofEdit;
-import mellow.server.workshop.EntryEdit.StepEdit;
 import mellow.server.workshop.WorkshopPage.HiddenView;
 import mellow.server.workshop.WorkshopPage.TimerView;
 import org.springframework.stereotype.Service;
@@ -50,7 +50,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Workshops {
   private static final int EARLIER_JOBS = 20;
-  private static final double SHORTEST_COUNT_S = 5;
 
   /** A timer that nobody has seen to for longer is told on its own job's pages only. */
   private static final int DAYS_HEARD = 7;
@@ -58,21 +57,19 @@ public class Workshops {
   private final Jobs jobs;
   private final TakeIns takeIns;
   private final WorkshopJudge judge;
-  private final EntryStore store;
-  private final ObjectMapper json;
+  private final Records records;
 
-  Workshops(Jobs jobs, TakeIns takeIns, WorkshopJudge judge, EntryStore store, ObjectMapper json) {
+  Workshops(Jobs jobs, TakeIns takeIns, WorkshopJudge judge, Records records) {
     this.jobs = jobs;
     this.takeIns = takeIns;
     this.judge = judge;
-    this.store = store;
-    this.json = json;
+    this.records = records;
   }
 
   /** The page of the stages Apart, Bench, Prove and Together. */
   public WorkshopPage page(Acting acting, String jobId) {
     JobFacts facts = jobs.facts(acting, jobId);
-    WorkshopLog log = judge.log(jobId);
+    WorkLog log = judge.log(jobId);
     WorkshopViews views = new WorkshopViews(log, around(acting, facts), acting.at());
     return new WorkshopPage(
         facts.job(),
@@ -102,8 +99,8 @@ public class Workshops {
   /** The timers of all open jobs that run or ring. */
   ShopTimers timers(Acting acting) {
     List<String> timed =
-        store.timedSince(
-            acting.shopId(), acting.moment().minus(DurationEntry.LONGEST).minusDays(DAYS_HEARD));
+        records.timedSince(
+            acting, acting.moment().minus(DurationEntry.LONGEST).minusDays(DAYS_HEARD));
     List<ShopTimers.ShopTimer> timers = new ArrayList<>();
     judge
         .logs(timed)
@@ -123,7 +120,7 @@ public class Workshops {
   /** The fasteners of some jobs that broke or were hidden, and how often. */
   public Map<String, Integer> trouble(List<String> jobIds) {
     Map<String, Integer> counts = new LinkedHashMap<>();
-    for (WorkshopLog log : judge.logs(jobIds).values()) {
+    for (WorkLog log : judge.logs(jobIds).values()) {
       for (LedgerLine line : log.ledger().lines()) {
         Sentence what = line.row().what().words(1);
         if (line.broken() > 0) {
@@ -137,27 +134,22 @@ public class Workshops {
     return counts;
   }
 
-  /** An entry with who made it, and when. */
-  public record Made(String id, EntryEdit edit, String by, Instant at) {}
-
-  /** All entries of a job, in the order in which they were made. */
-  public List<Made> entries(String jobId) {
-    return judge.log(jobId).all().stream()
-        .map(entry -> new Made(entry.id(), entry.edit(), entry.by(), entry.at()))
-        .toList();
+  /** All that was written down at a job, in the order in which it was. */
+  public List<Line> lines(String jobId) {
+    return judge.log(jobId).all();
   }
 
   /** Hidden and odd ones of earlier jobs on the like vehicle, as counted or as noted there. */
   private List<HiddenView> hidden(Acting acting, String jobId) {
     List<JobBrief> alike = jobs.alike(acting, jobs.brief(acting, jobId), EARLIER_JOBS);
     List<String> ids = alike.stream().map(brief -> brief.job().id()).toList();
-    Map<String, WorkshopLog> logs = judge.logs(ids);
+    Map<String, WorkLog> logs = judge.logs(ids);
     Map<String, List<String>> noted = takeIns.oddFasteners(acting, ids);
     List<HiddenView> hidden = new ArrayList<>();
     for (JobBrief brief : alike) {
       String id = brief.job().id();
       String vehicle = brief.vehicle().name() + ", " + brief.vehicle().nickname();
-      WorkshopLog log = logs.get(id);
+      WorkLog log = logs.get(id);
       if (log != null) {
         log.ledger().lines().stream()
             .map(LedgerLine::row)
@@ -192,25 +184,25 @@ public class Workshops {
       boolean clipOnTaps,
       Map<Stage, Double> minutes,
       List<String> words,
-      List<Line> log) {}
+      List<Logged> log) {}
 
   /** A line of the log, in words. */
-  public record Line(Stage stage, Instant at, String by, String words) {}
+  public record Logged(Stage stage, Instant at, String by, String words) {}
 
   /** In short, of a job. */
   public Summary summary(Acting acting, String jobId) {
-    WorkshopLog log = judge.log(jobId);
+    WorkLog log = judge.log(jobId);
     Around around = around(acting, jobs.facts(acting, jobId));
     WorkshopSheet sheet = new WorkshopSheet(log, around, acting.at());
-    EntryWords words = new EntryWords(log);
+    LineWords words = new LineWords(log.record(), StepBook::wordsOf);
     Map<Stage, Double> minutes = new EnumMap<>(Stage.class);
-    for (Stage stage : WorkshopSheet.STAGES) {
+    for (Stage stage : WorkLog.STAGES) {
       minutes.put(
           stage,
           WorkedMinutes.of(
               log.living().stream()
-                  .filter(entry -> entry.edit().stage() == stage)
-                  .map(KeptEntry::at)
+                  .filter(line -> line.stage() == stage)
+                  .map(Line::at)
                   .sorted()
                   .toList()));
     }
@@ -222,18 +214,16 @@ public class Workshops {
         around.feed().filter(PlannedFeed::hasClipOnTaps).isPresent(),
         minutes,
         log.living().stream()
-            .filter(entry -> entry.edit().out() != null || entry.edit().proof() != null)
-            .map(entry -> Spoken.words(words.of(entry)))
+            .filter(
+                line ->
+                    line.fact() instanceof Fact.TakenOff || line.fact() instanceof Fact.LampsTried)
+            .map(line -> Spoken.words(words.of(line)))
             .distinct()
             .toList(),
         log.living().stream()
             .map(
-                entry ->
-                    new Line(
-                        entry.edit().stage(),
-                        entry.at(),
-                        entry.by(),
-                        Spoken.words(words.of(entry))))
+                line ->
+                    new Logged(line.stage(), line.at(), line.by(), Spoken.words(words.of(line))))
             .toList());
   }
 
@@ -259,121 +249,74 @@ public class Workshops {
     write(acting, jobId, id, edit, false);
   }
 
-  private void write(Acting acting, String jobId, String id, EntryEdit sent, boolean asked) {
-    EntryEdit edit = sent.read();
+  private void write(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
     boolean closed = jobs.holdEvenClosed(acting, jobId);
-    Optional<WorkshopEntryRecord> there = store.byId(acting.shopId(), id);
-    if (there.isPresent()) {
-      refuseUnlessSame(there.get(), jobId, edit);
-      return;
-    }
-    Jobs.refuseWhere(closed);
-    WorkshopEntryRecord row = new WorkshopEntryRecord();
-    row.setId(id);
-    row.setShopId(acting.shopId());
-    row.setJobId(jobId);
-    row.setContent(written(checked(acting, jobId, id, edit, asked)));
-    row.setStrikes(edit.strikes());
-    row.setMadeBy(acting.personOrRefuse());
-    row.setMadeAt(madeAt(acting, edit));
-    row.changed(mellow.server.db.Tables.WORKSHOP_ENTRY.SEQ, false);
-    store.add(row);
-    jobs.touch(acting, jobId);
-  }
-
-  /** What waited in the page was made when it was typed, by the server's clock. */
-  private static LocalDateTime madeAt(Acting acting, EntryEdit edit) {
-    return acting.moment().minus(edit.waitedMs(), ChronoUnit.MILLIS);
-  }
-
-  private void refuseUnlessSame(WorkshopEntryRecord there, String jobId, EntryEdit edit) {
-    EntryEdit kept = judge.read(there);
-    if (!there.getJobId().equals(jobId) || !kept.says().equals(edit.says())) {
-      throw Refusal.conflict("id", WorkshopWords.otherEntry());
+    Draft draft =
+        new Draft(
+            id,
+            edit.stage(),
+            edit.fact(id),
+            Optional.ofNullable(edit.strikes()),
+            // what waited in the page was made when it was typed, by the server's clock
+            acting.storedAt().minusMillis(edit.waitedMs()));
+    boolean added =
+        records.keep(
+            acting,
+            new Owner.OfJob(jobId),
+            draft,
+            sent -> {
+              Jobs.refuseWhere(closed);
+              return checked(acting, jobId, sent, asked);
+            });
+    if (added) {
+      jobs.touch(acting, jobId);
     }
   }
 
-  private EntryEdit checked(Acting acting, String jobId, String id, EntryEdit edit, boolean asked) {
-    WorkshopLog log = judge.log(jobId);
-    if (edit.strikes() != null) {
-      checkStruck(log, id, edit.strikes());
+  private Draft checked(Acting acting, String jobId, Draft draft, boolean asked) {
+    WorkLog log = judge.log(jobId);
+    Fact fact = draft.fact();
+    if (fact instanceof Fact.Undone) {
+      draft.strikes().flatMap(log.record()::line).ifPresent(line -> checkUndone(log, draft, line));
     }
-    WorkshopLog.ledgerEntry(id, edit).ifPresent(entry -> refuseUnlessTaken(log, entry));
-    if (edit.timer() != null) {
-      WorkshopLog.time(edit.timer().time());
+    WorkLog.ledgerEntry(draft.id(), fact).ifPresent(entry -> refuseUnlessTaken(log, entry));
+    FactChecks.check(fact, log);
+    if (!asked) {
+      return draft;
     }
-    if (edit.stop() != null && !isRunning(log, edit.stop().timer())) {
-      throw Refusal.unprocessable("stop", WorkshopWords.timerOver());
-    }
-    if (edit.bake() != null) {
-      WorkshopLog.bake(edit.bake())
-          .refused()
-          .ifPresent(
-              why -> {
-                throw Refusal.unprocessable("bake", why);
-              });
-    }
-    if (edit.heat() != null) {
-      WorkshopLog.minutes(edit.heat().after());
-      WorkshopLog.celsius("temperature", edit.heat().temperature());
-      if (edit.heat().limit() != null && !edit.heat().limit().isBlank()) {
-        WorkshopLog.celsius("limit", edit.heat().limit());
-      }
-    }
-    if (edit.lens() != null) {
-      LensLadder.refuses(log.rungs(edit.lens().side()), edit.lens().grit())
-          .ifPresent(
-              why -> {
-                throw Refusal.unprocessable("lens", why);
-              });
-    }
-    if (edit.measure() != null) {
-      checkMeasure(edit.measure());
-    }
-    if (edit.flash() != null && WorkshopLog.seconds(edit.flash().time()) < SHORTEST_COUNT_S) {
-      throw Refusal.unprocessable("time", WorkshopWords.countLonger());
-    }
-    if (edit.battery() != null && asked) {
+    if (fact instanceof Fact.BatteryChanged battery) {
       sheet(acting, jobId, log)
           .battery()
-          .refuses(edit.battery().what())
+          .refuses(battery.what())
           .ifPresent(
               why -> {
                 throw Refusal.unprocessable("battery", why);
               });
     }
-    if (edit.choice() != null && !edit.choice().which().answers().contains(edit.choice().value())) {
-      throw Refusal.unprocessable(
-          "choice",
-          WorkshopWords.oneOf(
-              edit.choice().which().answers().stream().map(Sentence::typed).toList()));
+    if (fact instanceof Fact.StepDone step) {
+      return draft.with(checkedStep(sheet(acting, jobId, log), draft.stage(), step));
     }
-    if (!asked) {
-      return edit;
-    }
-    if (edit.step() != null) {
-      return edit.withStep(checkedStep(acting, jobId, log, edit, edit.step()));
-    }
-    return edit.proof() == null ? edit : edit.withProof(standing(acting, jobId, log, edit.proof()));
+    return fact instanceof Fact.LampsTried tried
+        ? draft.with(standing(sheet(acting, jobId, log), tried))
+        : draft;
   }
 
   /** A proof with what it stands on; refused where no such lamp is to be proved. */
-  private ProofEdit standing(Acting acting, String jobId, WorkshopLog log, ProofEdit proof) {
-    WorkshopSheet sheet = sheet(acting, jobId, log);
+  private static Fact.LampsTried standing(WorkshopSheet sheet, Fact.LampsTried proof) {
     if (!sheet.battery().isLive()) {
       throw Refusal.unprocessable("battery", WorkshopWords.nothingLit());
     }
     ProofList list = sheet.proof().list();
     ProofList.Item item =
         list.items().stream()
-            .filter(one -> one.state() == proof.core().state())
+            .filter(one -> one.state() == proof.tried().state())
             .findFirst()
             .orElseThrow(() -> Refusal.unprocessable("state", WorkshopWords.noState()));
     Map<String, String> footing = new LinkedHashMap<>();
     item.expected()
         .forEach(
             (lamp, level) -> {
-              if (proof.core().covers(lamp)) {
+              if (proof.tried().covers(lamp)) {
                 footing.put(lamp.key(), list.basis(lamp, level));
               }
             });
@@ -383,55 +326,22 @@ public class Workshops {
     return proof.standingOn(footing);
   }
 
-  private WorkshopSheet sheet(Acting acting, String jobId, WorkshopLog log) {
+  private WorkshopSheet sheet(Acting acting, String jobId, WorkLog log) {
     return new WorkshopSheet(log, around(acting, jobs.facts(acting, jobId)), acting.at());
-  }
-
-  private static boolean isRunning(WorkshopLog log, String timer) {
-    return log.timers().stream()
-        .anyMatch(one -> one.timer().id().equals(timer) && one.timer().stopped().isEmpty());
   }
 
   private static List<String> texts(List<Sentence> sentences) {
     return sentences.stream().map(one -> Spoken.text(one, UnitSystem.METRIC)).toList();
   }
 
-  private static void checkMeasure(EntryEdit.MeasureEdit measure) {
-    if (measure.field().bySide() != (measure.side() != null)) {
-      throw Refusal.unprocessable(
-          "side", WorkshopWords.ofSide(measure.field(), measure.field().bySide()));
-    }
-    double mm = WorkshopLog.mm(measure);
-    boolean height = measure.field().bySide();
-    if (!height && !(mm > 0) || Math.abs(mm) > 30_000) {
-      throw Refusal.unprocessable("typed", WorkshopWords.benchLength());
-    }
-    if (measure.field() == BenchField.BENCH_DISTANCE && mm < 1000) {
-      throw Refusal.unprocessable("typed", WorkshopWords.benchDistance());
-    }
-    if (measure.field() == BenchField.RUN && (mm < 50 || mm > 5000)) {
-      throw Refusal.unprocessable("typed", WorkshopWords.benchRun());
+  /** What came off, and what became of it, is taken back only where the rest still holds. */
+  private static void checkUndone(WorkLog log, Draft draft, Line struck) {
+    if (struck.fact() instanceof Fact.TakenOff || struck.fact() instanceof Fact.Moved) {
+      refuseUnlessTaken(log, new LedgerEntry.Struck(draft.id(), struck.id()));
     }
   }
 
-  private static void checkStruck(WorkshopLog log, String id, String strikes) {
-    KeptEntry struck =
-        log.all().stream()
-            .filter(entry -> entry.id().equals(strikes))
-            .findFirst()
-            .orElseThrow(() -> Refusal.notFound(WorkshopWords.noEntry()));
-    if (struck.struckBy() != null) {
-      throw Refusal.conflict("strikes", WorkshopWords.undoneAlready());
-    }
-    if (struck.edit().strikes() != null) {
-      throw Refusal.unprocessable("strikes", WorkshopWords.enterAgain());
-    }
-    if (struck.edit().out() != null || struck.edit().move() != null) {
-      refuseUnlessTaken(log, new LedgerEntry.Struck(id, strikes));
-    }
-  }
-
-  private static void refuseUnlessTaken(WorkshopLog log, LedgerEntry entry) {
+  private static void refuseUnlessTaken(WorkLog log, LedgerEntry entry) {
     try {
       log.ledger().with(entry);
     } catch (LedgerProblem problem) {
@@ -440,18 +350,13 @@ public class Workshops {
   }
 
   /** A step that waits for something is done only with a reason; what was missing is kept. */
-  private StepEdit checkedStep(
-      Acting acting, String jobId, WorkshopLog log, EntryEdit edit, StepEdit step) {
-    WorkshopSheet sheet = sheet(acting, jobId, log);
+  private static Fact.StepDone checkedStep(WorkshopSheet sheet, Stage stage, Fact.StepDone step) {
     StepLine line =
-        sheet.steps(edit.stage()).lines().stream()
-            .filter(
-                one ->
-                    one.step().id().equals(step.step())
-                        && one.side().equals(Optional.ofNullable(step.side())))
+        sheet.steps(stage).lines().stream()
+            .filter(one -> one.step().id().equals(step.step()) && one.side().equals(step.side()))
             .findFirst()
             .orElseThrow(() -> Refusal.unprocessable("step", WorkshopWords.noStep()));
-    boolean silent = step.reason().strip().length() < 3;
+    boolean silent = step.reason().length() < 3;
     if (step.skipped() && silent) {
       throw Refusal.unprocessable("reason", WorkshopWords.sayWhy());
     }
@@ -463,19 +368,11 @@ public class Workshops {
       throw Refusal.unprocessable(
           "step", WorkshopWords.orLeaveOut(Sentence.term(line.unread().get())));
     }
-    return new StepEdit(
+    return new Fact.StepDone(
         step.step(),
         step.side(),
         step.skipped(),
-        step.reason().strip(),
+        step.reason(),
         String.join("; ", texts(line.waitsFor())));
-  }
-
-  private String written(EntryEdit edit) {
-    try {
-      return json.writeValueAsString(edit);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("an entry that cannot be written", e);
-    }
   }
 }

@@ -50,14 +50,14 @@ class RowRightsTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "update workshop_entry set made_by = 'x'",
-        "update reading set taken_by = 'x'",
+        "update fact set kept_by = 'x'",
+        "update fact set content = '{}'",
         "update hand_over set reason = 'x'",
         "update amendment set words = 'x'",
-        "delete from workshop_entry",
+        "delete from fact",
         "delete from job",
-        "drop table reading",
-        "truncate reading",
+        "drop table fact",
+        "truncate fact",
         "alter table job add column x int",
         "create table x (y int)"
       })

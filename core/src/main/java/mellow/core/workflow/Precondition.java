@@ -1,7 +1,7 @@
 package mellow.core.workflow;
 
 /** What can be known of a job, for steps that wait for it. */
-public enum Fact {
+public enum Precondition {
   BATTERY_OFF,
   LIVE,
   PLACE,

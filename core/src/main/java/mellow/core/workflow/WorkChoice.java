@@ -1,4 +1,4 @@
-package mellow.server.workshop;
+package mellow.core.workflow;
 
 import java.util.List;
 
@@ -41,7 +41,8 @@ public enum WorkChoice {
     this.values = List.of(values);
   }
 
-  List<String> answers() {
-    return values.stream().map(Enum::name).toList();
+  /** What may be chosen. */
+  public List<Answer> answers() {
+    return values;
   }
 }

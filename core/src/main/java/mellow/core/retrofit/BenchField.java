@@ -1,4 +1,4 @@
-package mellow.server.workshop;
+package mellow.core.retrofit;
 
 /** What is measured on the bench; lengths. */
 public enum BenchField {

@@ -1,0 +1,96 @@
+package mellow.core.formats;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Reads fields of an object that was stored; what it does not ask for may be there as well. */
+final class Kept {
+  private final JsonNode object;
+
+  Kept(JsonNode object) {
+    this.object = object;
+  }
+
+  /** Empty where it is missing. */
+  String text(String name) {
+    JsonNode value = object.path(name);
+    return value.isMissingNode() || value.isNull() ? "" : value.asText();
+  }
+
+  Optional<String> maybe(String name) {
+    return Optional.of(text(name)).filter(text -> !text.isEmpty());
+  }
+
+  /**
+   * A text that has to be there.
+   *
+   * @throws IllegalArgumentException where it is missing
+   */
+  String needed(String name) {
+    return maybe(name).orElseThrow(() -> new IllegalArgumentException("“" + name + "” is missing"));
+  }
+
+  /**
+   * A constant that has to be there.
+   *
+   * @throws IllegalArgumentException where it is missing, or no such constant is known
+   */
+  <E extends Enum<E>> E constant(Class<E> type, String name) {
+    return Enum.valueOf(type, needed(name));
+  }
+
+  <E extends Enum<E>> Optional<E> maybe(Class<E> type, String name) {
+    return maybe(name).map(value -> Enum.valueOf(type, value));
+  }
+
+  int count(String name) {
+    return object.path(name).asInt();
+  }
+
+  int count(String name, int otherwise) {
+    return object.path(name).asInt(otherwise);
+  }
+
+  double number(String name) {
+    return object.path(name).asDouble();
+  }
+
+  boolean whether(String name) {
+    return object.path(name).asBoolean();
+  }
+
+  Map<String, String> texts(String name) {
+    Map<String, String> texts = new LinkedHashMap<>();
+    object.path(name).properties().forEach(one -> texts.put(one.getKey(), one.getValue().asText()));
+    return texts;
+  }
+
+  <E extends Enum<E>> Set<E> constants(Class<E> type, String name) {
+    Set<E> constants = EnumSet.noneOf(type);
+    object.path(name).forEach(value -> constants.add(Enum.valueOf(type, value.asText())));
+    return constants;
+  }
+
+  /** An object within it; empty where there is none. */
+  Optional<Kept> within(String name) {
+    return object.path(name).isObject()
+        ? Optional.of(new Kept(object.path(name)))
+        : Optional.empty();
+  }
+
+  /**
+   * A document in its own JSON.
+   *
+   * @throws IllegalArgumentException where it is missing
+   */
+  String json(String name) {
+    if (!object.hasNonNull(name)) {
+      throw new IllegalArgumentException("“" + name + "” is missing");
+    }
+    return object.get(name).toString();
+  }
+}

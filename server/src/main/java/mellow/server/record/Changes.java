@@ -1,0 +1,139 @@
+package mellow.server.record;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells open pages what was kept, by whichever process: each looks at the end of the one table of
+ * facts, several times a second while anybody follows. Numbers are given out before they are
+ * committed, so the last few are looked at again: one that comes late is told late, and not missed.
+ */
+@Component
+class Changes {
+  private static final Logger LOG = LoggerFactory.getLogger(Changes.class);
+  private static final long LOOK_MS = 250;
+  private static final int BEATS = 60;
+  private static final int LOOKED_AT_AGAIN = 200;
+
+  private final FactStore store;
+  private final Set<Follower> followers = ConcurrentHashMap.newKeySet();
+  private final ScheduledExecutorService looking =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "changes");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  // of the one thread that looks
+  private Set<Long> told = new HashSet<>();
+  private long last = -1;
+  private int looks;
+  private boolean away;
+
+  Changes(FactStore store) {
+    this.store = store;
+    looking.scheduleWithFixedDelay(this::look, LOOK_MS, LOOK_MS, TimeUnit.MILLISECONDS);
+  }
+
+  /** An open page. */
+  private record Follower(String shopId, SseEmitter events) {}
+
+  /** Something was kept of a job or a bay. */
+  record Changed(String kind, String id) {}
+
+  /** What changes in a shop from now on, until whoever follows goes away. */
+  SseEmitter follow(String shopId) {
+    SseEmitter events = new SseEmitter(0L);
+    Follower follower = new Follower(shopId, events);
+    events.onCompletion(() -> followers.remove(follower));
+    events.onTimeout(() -> followers.remove(follower));
+    events.onError(gone -> followers.remove(follower));
+    followers.add(follower);
+    // at once, so that the page knows that it is heard
+    send(follower, SseEmitter.event().comment("here"));
+    return events;
+  }
+
+  private void look() {
+    if (followers.isEmpty()) {
+      last = -1;
+      return;
+    }
+    try {
+      tellFresh();
+      away = false;
+    } catch (RuntimeException e) {
+      if (!away) {
+        LOG.warn("What changed cannot be looked for", e);
+      }
+      away = true;
+    }
+    looks++;
+    if (looks % BEATS == 0) {
+      followers.forEach(follower -> send(follower, SseEmitter.event().comment("beat")));
+    }
+  }
+
+  private void tellFresh() {
+    boolean first = last < 0;
+    List<FactStore.Fresh> end =
+        first ? store.end(LOOKED_AT_AGAIN) : store.after(last - LOOKED_AT_AGAIN);
+    Set<Long> seen = new HashSet<>();
+    Set<FactStore.Fresh> fresh = new LinkedHashSet<>();
+    for (FactStore.Fresh one : end) {
+      seen.add(one.number());
+      last = Math.max(last, one.number());
+      if (!first && !told.contains(one.number())) {
+        fresh.add(one);
+      }
+    }
+    last = Math.max(last, 0);
+    told = seen;
+    fresh.stream()
+        .map(one -> new OfShop(one.shopId(), changed(one.owner())))
+        .distinct()
+        .forEach(this::tell);
+  }
+
+  private record OfShop(String shopId, Changed changed) {}
+
+  private static Changed changed(Owner owner) {
+    return new Changed(owner instanceof Owner.OfJob ? "job" : "bay", owner.id());
+  }
+
+  private void tell(OfShop one) {
+    for (Follower follower : followers) {
+      if (follower.shopId().equals(one.shopId())) {
+        send(follower, SseEmitter.event().name("changed").data(one.changed()));
+      }
+    }
+  }
+
+  private void send(Follower follower, SseEmitter.SseEventBuilder event) {
+    try {
+      follower.events().send(event);
+    } catch (IOException | IllegalStateException gone) {
+      followers.remove(follower);
+      follower.events().completeWithError(gone);
+    }
+  }
+
+  @PreDestroy
+  void stop() {
+    looking.shutdownNow();
+    followers.forEach(follower -> follower.events().complete());
+  }
+}

@@ -1,0 +1,173 @@
+package mellow.server.record;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import mellow.core.record.Fact;
+import mellow.core.record.FactKind;
+import mellow.core.record.JobRecord;
+import mellow.core.record.Line;
+import mellow.core.record.WorkLog;
+import mellow.core.workflow.Stage;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+
+/** Keeps lines, and hands records out. */
+@Service
+public class Records {
+  private static final Set<FactKind> OF_READINGS = EnumSet.of(FactKind.READ, FactKind.UNDONE);
+
+  private final FactStore store;
+
+  Records(FactStore store) {
+    this.store = store;
+  }
+
+  /**
+   * Keeps a line. The same request again changes nothing: it is the same where it says the same of
+   * the same job, whatever was noted beside it and however long it waited.
+   *
+   * @param checked refuses what may not be added now, and notes beside it what has to be noted; not
+   *     asked for a line that was kept already
+   * @return whether it was added now
+   */
+  public boolean keep(Acting acting, Owner owner, Draft draft, UnaryOperator<Draft> checked) {
+    Optional<FactStore.Owned> there = store.byId(acting.shopId(), draft.id());
+    if (there.isPresent()) {
+      refuseUnlessSame(there.get(), owner, draft);
+      return false;
+    }
+    draft.strikes().ifPresent(struck -> refuseUnlessStrikable(acting, owner, draft, struck));
+    Draft noted = checked.apply(draft);
+    try {
+      store.add(acting.shopId(), owner, noted, acting.personOrRefuse(), acting.device());
+      return true;
+    } catch (DuplicateKeyException e) {
+      return duplicate(acting, owner, draft, e);
+    }
+  }
+
+  /** Two requests at once: either this very line was just kept, or its target just struck. */
+  private boolean duplicate(Acting acting, Owner owner, Draft draft, DuplicateKeyException cause) {
+    Optional<FactStore.Owned> same = store.byId(acting.shopId(), draft.id());
+    if (same.isPresent()) {
+      refuseUnlessSame(same.get(), owner, draft);
+      return false;
+    }
+    draft.strikes().ifPresent(this::refuseIfStruck);
+    throw cause;
+  }
+
+  private static void refuseUnlessSame(FactStore.Owned there, Owner owner, Draft draft) {
+    if (!there.owner().equals(owner) || !draft.isSame(there.line())) {
+      throw Refusal.conflict("id", RecordWords.otherLine());
+    }
+  }
+
+  /** A line is struck once, by what stands instead of it or takes it back; that stays. */
+  private void refuseUnlessStrikable(Acting acting, Owner owner, Draft draft, String struck) {
+    Line line =
+        store
+            .byId(acting.shopId(), struck)
+            .filter(one -> one.owner().equals(owner))
+            .orElseThrow(() -> Refusal.notFound(RecordWords.noLine()))
+            .line();
+    if (line.isUndoing()) {
+      throw Refusal.unprocessable("strikes", RecordWords.enterAgain());
+    }
+    if (draft.fact() instanceof Fact.Read read
+        && !(line.fact() instanceof Fact.Read earlier && read.isOfTheSame(earlier))) {
+      throw Refusal.unprocessable("strikes", RecordWords.sameThing());
+    }
+    refuseIfStruck(struck);
+  }
+
+  private void refuseIfStruck(String id) {
+    store
+        .strikerOf(id)
+        .map(FactStore.Owned::line)
+        .ifPresent(
+            striker -> {
+              throw Refusal.conflict(
+                      "strikes",
+                      striker.fact() instanceof Fact.Read read
+                          ? RecordWords.changedTo(striker.by(), read.typed())
+                          : RecordWords.undoneAlready())
+                  .with("changedBy", striker.by())
+                  .with("current", LineView.of(striker, Optional.empty()));
+            });
+  }
+
+  /** Keeps a line of what was settled and checked elsewhere, under an id that its name gives. */
+  public void note(Acting acting, String jobId, Stage stage, Fact fact, String name) {
+    String id =
+        UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
+    Draft draft = new Draft(id, stage, fact, Optional.empty(), acting.storedAt());
+    keep(acting, new Owner.OfJob(jobId), draft, UnaryOperator.identity());
+  }
+
+  /** What is written down of the work at some jobs, by job; a job without a line is left out. */
+  public Map<String, JobRecord> ofWork(Collection<String> jobIds) {
+    return byOwner(store.ofJobs(jobIds, WorkLog.WORK));
+  }
+
+  /** What was read of some jobs, by job; a job without a line is left out. */
+  public Map<String, JobRecord> readOfJobs(Collection<String> jobIds) {
+    return byOwner(store.ofJobs(jobIds, OF_READINGS));
+  }
+
+  /** What was read of some bays, by bay; a bay without a line is left out. */
+  public Map<String, JobRecord> readOfBays(Collection<String> bayIds) {
+    return byOwner(store.ofBays(bayIds));
+  }
+
+  /** All lines of a job. */
+  public JobRecord whole(String jobId) {
+    return byOwner(store.ofJobs(List.of(jobId), EnumSet.allOf(FactKind.class)))
+        .getOrDefault(jobId, JobRecord.EMPTY);
+  }
+
+  /** The lines of a job that were kept after one of them, in words. */
+  public List<LineView> after(Acting acting, String jobId, long number) {
+    List<Line> fresh =
+        store.ofJobAfter(acting.shopId(), jobId, number).stream()
+            .map(FactStore.Owned::line)
+            .toList();
+    if (fresh.isEmpty()) {
+      return List.of();
+    }
+    JobRecord record = whole(jobId);
+    return fresh.stream()
+        .map(line -> LineView.of(line, record.striker(line.id()).map(Line::id), record))
+        .toList();
+  }
+
+  /** The open jobs in which a timer was started since a moment. */
+  public List<String> timedSince(Acting acting, LocalDateTime since) {
+    return store.openJobsWith(acting.shopId(), EnumSet.of(FactKind.TIMER, FactKind.BAKED), since);
+  }
+
+  private static Map<String, JobRecord> byOwner(List<FactStore.Owned> lines) {
+    Map<String, List<Line>> by =
+        lines.stream()
+            .collect(
+                Collectors.groupingBy(
+                    one -> one.owner().id(),
+                    LinkedHashMap::new,
+                    Collectors.mapping(FactStore.Owned::line, Collectors.toList())));
+    Map<String, JobRecord> records = new LinkedHashMap<>();
+    by.forEach((id, of) -> records.put(id, new JobRecord(of)));
+    return records;
+  }
+}
