@@ -1,11 +1,10 @@
 import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../app/api/client';
 import { Sheet } from '../app/Sheet';
-import { BothVersions, differing } from '../kept/BothVersions';
+import { BothVersions } from '../kept/BothVersions';
 import type { Conflict } from '../settings/Stale';
 import { PartSheet } from './PartSheet';
 import { ProbeForm } from './ProbeForm';
 import { QuestionForm } from './QuestionForm';
-import { toldFeed } from './toldFeed';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 
@@ -43,7 +42,6 @@ export function FeedDialogs({
   const { sheet } = page;
   const { plan } = feed;
   const part = shown?.what === 'part' && sheet?.parts.find((one) => one.id === shown.id);
-  const theirs = conflict?.theirs as FeedPage | undefined;
   return (
     <>
       <Sheet
@@ -117,18 +115,10 @@ export function FeedDialogs({
       </Sheet>
       <Sheet
         title={appWords.changedMeanwhileByChangedBy({ changedBy: conflict?.changedBy ?? '' })}
-        open={shown?.what === 'both' && theirs !== undefined}
+        open={shown?.what === 'both' && conflict !== undefined}
         close={close}
       >
-        {theirs && (
-          <BothVersions
-            theirName={conflict?.changedBy ?? ''}
-            lines={differing(
-              Object.fromEntries(toldFeed(theirs.feed)),
-              Object.fromEntries(toldFeed(feed)),
-            )}
-          />
-        )}
+        {conflict && <BothVersions conflict={conflict} />}
       </Sheet>
     </>
   );

@@ -6,7 +6,6 @@ import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '..
 import { answering, finding, JOB, show, takesEverything, partly } from '../test/testing';
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';
-import { toldFeed } from './toldFeed';
 
 vi.mock('../drawing/useSize', () => ({
   useSize: () => ({ width: 600, height: 400 }),
@@ -347,55 +346,5 @@ describe('a plan that was taken', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.getByText('Nothing yet: it came connected.')).toBeTruthy();
-  });
-});
-
-describe('what somebody else kept meanwhile', () => {
-  const lines = (feed: Partial<FeedEdit>) => Object.fromEntries(toldFeed({ ...NOTHING, ...feed }));
-
-  it('is told line by line', () => {
-    const kept = lines({
-      plan: {
-        id: 'fog-own-switch',
-        version: 1,
-        answers: { fuse: '15' },
-        changes: { 'left branch': { size: '2.5 mm²' } },
-      },
-      wishes: [{ function: 'FRONT_FOG', state: 'LOW_FOG', level: 'FULL' }],
-      hazards: [{ name: 'fan', leftMm: 0, forwardMm: 300, upMm: 600, clearanceMm: 80 }],
-      open: [{ id: 'o', kind: 'TEMPORARY', what: 'tape for a grommet', done: false }],
-    });
-    expect(kept).toMatchObject({
-      plan: 'fog-own-switch',
-      'answer to fuse': '15',
-      'left branch, size': '2.5 mm²',
-      'wish: front fog lamp, low beam, fog': 'lit',
-      'keep away from fan': '0/300/600 by 80 mm',
-      'open o: tape for a grommet': 'open',
-    });
-  });
-
-  it('differs where a value differs, not only where there are more of them', () => {
-    const way = (upMm: number) =>
-      lines({
-        routes: [
-          {
-            question: 'branch',
-            name: 'left',
-            stops: [{ leftMm: 1, forwardMm: 2, upMm, passes: 'GROMMET' }],
-          },
-        ],
-      });
-    expect(way(300)).not.toEqual(way(310));
-    const read = (value: number) =>
-      lines({
-        readings: [
-          { id: 'm', state: 'LOW', amperes: false, place: 'lamp +', value, person: 'Runa' },
-        ],
-      } as Partial<FeedEdit>);
-    expect(read(13.4)).not.toEqual(read(13.5));
-    const step = (what: 'NEGATIVE_OFF' | 'NEGATIVE_ON') =>
-      lines({ battery: [{ at: '2026-11-25T20:15:00Z', what, step: '', person: 'Runa' }] });
-    expect(step('NEGATIVE_OFF')).not.toEqual(step('NEGATIVE_ON'));
   });
 });

@@ -14,7 +14,7 @@ import { StageHeader } from '../app/StageHeader';
 import { useToYard } from '../app/useToYard';
 import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions, differing } from '../kept/BothVersions';
+import { BothVersions } from '../kept/BothVersions';
 import { outbox } from '../kept/outbox';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
@@ -58,7 +58,6 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
     handoverWords.thePackOnA4(),
     useCallback(() => window.open(fileAddress(`/api/jobs/${jobId}/pack.pdf`)), [jobId]),
   );
-  const theirs = kept.conflict?.theirs as Page | undefined;
   const attempt = useAttempt();
   const again = async () => {
     const id = attempt.idFor(jobId);
@@ -162,31 +161,12 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
       />
       <Sheet
         title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown === 'both' && theirs !== undefined}
+        open={shown === 'both' && kept.conflict !== undefined}
         close={() => setShown(undefined)}
       >
-        {theirs && (
-          <BothVersions
-            theirName={kept.conflict?.changedBy ?? ''}
-            lines={differing(told(theirs.handOver), told(kept.content))}
-          />
-        )}
+        {kept.conflict && <BothVersions conflict={kept.conflict} />}
       </Sheet>
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
-}
-
-/** What is told to the owner, as words by name, to be held against another version. */
-function told(edit: HandOverEdit): Record<string, string> {
-  return {
-    [handoverWords.toldNote()]: edit.note,
-    [handoverWords.toldFuses()]: edit.fuses,
-    ...Object.fromEntries(
-      edit.comeBack.map((one) => [
-        handoverWords.comeBackWhat({ what: one.what }),
-        handoverWords.fromToLatest({ from: one.from, latest: one.latest }),
-      ]),
-    ),
-  };
 }

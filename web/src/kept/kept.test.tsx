@@ -3,7 +3,6 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../app/api/client';
 import { show } from '../test/testing';
-import { differing } from './BothVersions';
 import { KeptBand } from './KeptBand';
 import { useKept, type Kept } from './useKept';
 
@@ -124,14 +123,5 @@ describe('the band of such a document', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save again' }));
     expect(kept.again).toHaveBeenCalledOnce();
     expect(screen.queryByText('next')).toBeNull();
-  });
-});
-
-describe('two versions', () => {
-  it('are shown only where they differ', () => {
-    expect(differing({ a: 'x', b: 'y' }, { a: 'x', c: 'z' })).toEqual([
-      { what: 'b', their: 'y', my: 'nothing' },
-      { what: 'c', their: 'nothing', my: 'z' },
-    ]);
   });
 });

@@ -17,14 +17,14 @@ import { ToolButton } from '../app/ToolButton';
 import { FindingsButton } from '../finding/FindingsButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions, differing } from '../kept/BothVersions';
+import { BothVersions } from '../kept/BothVersions';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { CandidatesForm } from './CandidatesForm';
 import { PartBench } from './PartBench';
 import { PartColumn } from './PartColumn';
 import { PartForm } from './PartForm';
-import { idFor, told, verdictOf, withIdentity, withOne, withTicks } from './parts';
+import { idFor, verdictOf, withIdentity, withOne, withTicks } from './parts';
 import { PlugForm } from './PlugForm';
 import { PlugMap } from './PlugMap';
 import { appWords } from '../words/page/app';
@@ -82,7 +82,6 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
     appWords.allFindings(),
     useCallback(() => setShown({ what: 'findings' }), []),
   );
-  const theirs = kept.conflict?.theirs as Page | undefined;
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="PARTS" offline={offline} />}
@@ -256,15 +255,10 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
       </Sheet>
       <Sheet
         title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown?.what === 'both' && theirs !== undefined}
+        open={shown?.what === 'both' && kept.conflict !== undefined}
         close={close}
       >
-        {theirs && (
-          <BothVersions
-            theirName={kept.conflict?.changedBy ?? ''}
-            lines={differing(told(theirs.parts), told(content))}
-          />
-        )}
+        {kept.conflict && <BothVersions conflict={kept.conflict} />}
       </Sheet>
       <FindingsDialog
         findings={page.sheet.findings}

@@ -1,16 +1,7 @@
-import type {
-  Finding,
-  PartEdit,
-  PartsEdit,
-  PartsSheet,
-  PlugEdit,
-  Side,
-  Verdict,
-} from '../app/api/client';
+import type { Finding, PartEdit, PartsSheet, PlugEdit, Side, Verdict } from '../app/api/client';
 import type { PartIdentity } from './PartForm';
 import { partSubject } from '../finding/subject';
 import { partsWords } from '../words/page/parts';
-import { sideWord } from '../words/terms';
 import { appWords } from '../words/page/app';
 
 type Answers = PartEdit['checks'];
@@ -142,36 +133,3 @@ const SETTLED: Record<PartEdit['outcome'], string> = {
 };
 
 export const outcomeWords = (part: PartEdit) => SETTLED[part.outcome];
-
-/** Parts told as words by name, to be held against another version. */
-export function told(edit: PartsEdit): Record<string, string> {
-  const sided = (part: PartEdit) =>
-    part.side ? `${part.name}, ${sideWord(part.side)}` : part.name;
-  return {
-    ...Object.fromEntries(
-      edit.parts.map((part) => [
-        sided(part),
-        partsWords
-          .lengthLookedAtPartWith({
-            length: Object.keys(part.checks).length,
-            part: outcomeWords(part),
-            with: part.with,
-          })
-          .trim(),
-      ]),
-    ),
-    ...Object.fromEntries(
-      edit.plugs.map((plug) => [
-        partsWords.connectorLabel({ label: plug.label }),
-        placesOf(plug)
-          .map((place) => [place && sideWord(place), stateAt(plug, place)] as const)
-          .flatMap(([place, state]) =>
-            state ? [[place, TICK_WORDS[state]].filter(Boolean).join(' ')] : [],
-          )
-          .join(', ') || partsWords.notTicked(),
-      ]),
-    ),
-    Candidates: edit.candidates.map((one) => one.name).join(', '),
-    Taken: edit.candidates.find((one) => one.id === edit.chosen)?.name ?? '',
-  };
-}

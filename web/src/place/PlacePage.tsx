@@ -19,7 +19,7 @@ import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { conflictOf } from '../settings/Stale';
-import { FrontConflict } from './FrontConflict';
+import { BothVersions } from '../kept/BothVersions';
 import { FrontDrawing } from './FrontDrawing';
 import { HeadingPlan, headingEntry } from './HeadingPlan';
 import { HoleRowForm } from './HoleRowForm';
@@ -351,13 +351,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         open={shown === 'conflict' && conflict !== undefined}
         close={close}
       >
-        {conflict && (
-          <FrontConflict
-            theirName={conflict.changedBy}
-            theirs={(conflict.theirs as Page).front}
-            mine={front}
-          />
-        )}
+        {conflict && <BothVersions conflict={conflict} />}
       </Sheet>
       <FindingsDialog
         findings={sheet.findings}

@@ -2,7 +2,6 @@ import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { PlaceSheet, SpotEdit } from '../app/api/client';
 import { finding, fogLamps, length, show } from '../test/testing';
-import { differences } from './FrontConflict';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
@@ -153,7 +152,10 @@ describe('the band of the front', () => {
   });
 
   it('shows who changed it meanwhile and lets one choose', () => {
-    band(sheet(), { conflict: { changedBy: 'Ilse', theirs: {}, version: 2 }, changed: true });
+    band(sheet(), {
+      conflict: { changedBy: 'Ilse', theirs: {}, version: 2, differences: [] },
+      changed: true,
+    });
     expect(screen.getByText('Changed meanwhile by Ilse')).toBeTruthy();
     fireEvent.click(screen.getByText('Use mine'));
     expect(acts.onMine).toHaveBeenCalledOnce();
@@ -166,35 +168,5 @@ describe('the band of the front', () => {
     expect(screen.getByRole('alert').textContent).toContain('cannot be reached');
     fireEvent.click(screen.getByText('Save this place'));
     expect(acts.onKeep).toHaveBeenCalledOnce();
-  });
-});
-
-describe('two versions of a front', () => {
-  it('are told line by line where they differ, and nowhere else', () => {
-    const front = { ruleSets: ['un-r48'], widthMm: 1700, pairs: [fog], keepOuts: [] };
-    const higher = { ...fog, left: { ...spot, heightMm: 410 }, intensityCd: 800 };
-    const other = { ...fog, id: 'drl', name: 'running lamp' };
-    expect(differences(front, front, 'METRIC')).toEqual([]);
-    expect(differences(front, { ...front, pairs: [higher, other] }, 'METRIC')).toEqual([
-      {
-        what: 'fog lamp, left',
-        their: '600 out, 400 high, 3°',
-        my: '600 out, 410 high, 3°',
-      },
-      {
-        what: 'fog lamp, the lamp itself',
-        their: '90 wide, 0 holes',
-        my: '90 wide, 0 holes, 800 cd',
-      },
-      { what: 'running lamp, left', their: 'not on it', my: '600 out, 400 high, 3°' },
-      { what: 'running lamp, right', their: 'not on it', my: '600 out, 400 high, 3°' },
-    ]);
-    const drawn = { ...fog, guessed: ['PLACE' as const] };
-    const guessed = { ...front, widthGuessed: true, fittingMm: 10, pairs: [drawn] };
-    expect(differences(front, guessed, 'METRIC')).toEqual([
-      { what: 'Width of the vehicle', their: '1\u2009700', my: '1\u2009700, a guess' },
-      { what: 'Fitting allowance', their: '5', my: '10' },
-      { what: 'fog lamp, as drawn', their: 'measured', my: 'place a guess' },
-    ]);
   });
 });

@@ -59,7 +59,6 @@ export function VersionedForm<Edit extends { version: number }>({
         {conflict ? (
           <StaleChoice
             conflict={conflict}
-            mine={edit}
             onTheirs={() => {
               store.reset();
               onTheirs(conflict.theirs as Record<string, unknown>);

@@ -2,14 +2,13 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FoundEdit, Plan, TakeInPage } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
-import { BothVersions, differing } from '../kept/BothVersions';
+import { BothVersions } from '../kept/BothVersions';
 import { conflictOf, type Conflict } from '../settings/Stale';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
-import { ABOUT, said } from './words';
+import { ABOUT } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
-import { term } from '../words/terms';
 
 type Note = FoundEdit['notes'][number];
 type StageKey = keyof FoundEdit['minutes'];
@@ -22,21 +21,6 @@ function minutesOf(typed: string, what: string): number | undefined {
     throw new Error(takeinWords.whatWholeMinutesForExample45({ what }));
   }
   return Number(typed);
-}
-
-/** What was found told as words by name, to be held against another version. */
-export function toldFound(found: FoundEdit): Record<string, string> {
-  return {
-    [takeinWords.toldNotes()]: found.notes
-      .map((note) => `${said(ABOUT, note.about)}: ${note.words}`)
-      .join('; '),
-    [takeinWords.toldMinutes()]: Object.entries(found.minutes)
-      .map(([stage, minutes]) => `${term('Stage', stage)} ${minutes}`)
-      .join(', '),
-    [takeinWords.toldEstimate()]: String(found.estimateMinutes ?? ''),
-    [takeinWords.toldPartsCost()]: found.partsCost,
-    [takeinWords.toldLookBack()]: found.lookBack,
-  };
 }
 
 /** What this job found, and how long it took: for the next one on this vehicle or one like it. */
@@ -111,10 +95,7 @@ export function FoundForm({
           <Box fontFamily="heading" fontSize="20px" fontWeight="600">
             {appWords.changedMeanwhileByChangedBy({ changedBy: conflict.changedBy })}
           </Box>
-          <BothVersions
-            theirName={conflict.changedBy}
-            lines={differing(toldFound((conflict.theirs as TakeInPage).found), toldFound(mine))}
-          />
+          <BothVersions conflict={conflict} />
         </Box>
       )}
       {notes.map((note, index) => (

@@ -19,11 +19,10 @@ import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions, differing } from '../kept/BothVersions';
+import { BothVersions } from '../kept/BothVersions';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { VehicleForm } from '../settings/VehicleForm';
-import { told } from './checks';
 import { DoneBeforeList } from './DoneBeforeList';
 import { FoundForm } from './FoundForm';
 import { FunctionGrid } from './FunctionGrid';
@@ -82,7 +81,6 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
     useCallback(() => setShown('cautions'), []),
   );
   const { vehicle } = page;
-  const theirs = kept.conflict?.theirs as Page | undefined;
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={vehicle} here="TAKE_IN" offline={offline} />}
@@ -258,15 +256,10 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
       </Sheet>
       <Sheet
         title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown === 'both' && theirs !== undefined}
+        open={shown === 'both' && kept.conflict !== undefined}
         close={close}
       >
-        {theirs && (
-          <BothVersions
-            theirName={kept.conflict?.changedBy ?? ''}
-            lines={differing(told(theirs.takeIn), told(content))}
-          />
-        )}
+        {kept.conflict && <BothVersions conflict={kept.conflict} />}
       </Sheet>
       <FindingsDialog
         findings={page.findings}

@@ -1,9 +1,7 @@
-import type { LampCheck, Side, TakeInEdit } from '../app/api/client';
-import { STAGE_PAGES } from '../app/stages';
-import { ACCESS, CHANGES, CHECKED, KINDS, said, STATES } from './words';
+import type { LampCheck, Side } from '../app/api/client';
+import { CHECKED, said, STATES } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
-import { sideWord } from '../words/terms';
 
 type Fn = LampCheck['function'];
 
@@ -36,26 +34,3 @@ export const checkWords = (check: LampCheck | undefined) =>
     : check.state === 'AFTER_TRIES'
       ? takeinWords.worksAfterTries({ tries: appWords.countTries({ count: check.tries }) })
       : said(STATES, check.state);
-
-/** A take-in told as words by name, to be held against another. */
-export function told(edit: TakeInEdit): Record<string, string> {
-  return {
-    [takeinWords.toldCustomer()]: edit.customer,
-    [takeinWords.toldWanted()]: edit.kinds.map((kind) => said(KINDS, kind)).join(', '),
-    [takeinWords.toldInTheirWords()]: edit.wants,
-    [takeinWords.toldAccess()]: said(ACCESS, edit.access),
-    [takeinWords.toldSecondSet()]: edit.secondSet ? appWords.yes() : appWords.no(),
-    [takeinWords.toldLoosened()]: edit.headlampsLoosened ? appWords.yes() : appWords.no(),
-    [takeinWords.toldChanges()]: edit.changes.map((one) => said(CHANGES, one)).join(', '),
-    [takeinWords.toldChangesNote()]: edit.changesNote,
-    [takeinWords.toldLeftOut()]: (edit.leftOut ?? [])
-      .map((one) => `${STAGE_PAGES[one.stage].words}: ${one.reason}`)
-      .join(', '),
-    ...Object.fromEntries(
-      edit.checks.map((check) => [
-        `${said(CHECKED, check.function)}, ${sideWord(check.side)}`,
-        checkWords(check),
-      ]),
-    ),
-  };
-}

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../app/api/client';
-import { show, partly } from '../test/testing';
+import { show, partly, differs } from '../test/testing';
 import { FoundForm } from './FoundForm';
 
 const found: FoundEdit = {
@@ -39,7 +39,11 @@ describe('what a job found', () => {
     const { put, onKept } = form(2);
     const theirs = { foundVersion: 5, found: { ...found, lookBack: 'theirs' } };
     put.mockRejectedValueOnce(
-      new Problem(409, 'Changed', 'version', { changedBy: 'Ilse', current: theirs }),
+      new Problem(409, 'Changed', 'version', {
+        changedBy: 'Ilse',
+        current: theirs,
+        differences: [differs('Look back', 'theirs', 'mine')],
+      }),
     );
     await userEvent.type(screen.getByLabelText('Looking back later'), 'mine');
     await keep();

@@ -6,6 +6,7 @@ import { createMemoryRouter, MemoryRouter, RouterProvider } from 'react-router';
 import { vi } from 'vitest';
 import {
   api,
+  type Difference,
   type Figure,
   type Finding,
   type Horizon,
@@ -80,7 +81,18 @@ export const refused = (detail: string, more: object = {}, status = 422) => ({
 
 /** Somebody else was faster. */
 export const outdated = (current: unknown, changedBy = 'Ilse') =>
-  refused(`Changed meanwhile by ${changedBy}.`, { changedBy, current }, 409);
+  refused(
+    `Changed meanwhile by ${changedBy}.`,
+    { changedBy, current, differences: [differs('What differs', 'theirs', 'mine')] },
+    409,
+  );
+
+/** A field in which two versions differ, as the server tells it. */
+export const differs = (what: string, theirs: string, mine: string): Difference => ({
+  what: sentence(what),
+  theirs: sentence(theirs),
+  mine: sentence(mine),
+});
 
 export function length(mm: number): Figure {
   const text = (value: string, unit: string) => `${value.replace('-', '−')} ${unit}`;

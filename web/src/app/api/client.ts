@@ -92,6 +92,13 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
 
 type Schemas = components['schemas'];
 export type Figure = Schemas['Figure'];
+
+/** A field in which two versions of a document differ, in words. */
+export interface Difference {
+  what: Sentence;
+  theirs: Sentence;
+  mine: Sentence;
+}
 export type Sentence = Schemas['Sentence'];
 export type Finding = Schemas['Finding'];
 export type WorkingLine = Schemas['WorkingLine'];

@@ -10,6 +10,7 @@ import mellow.server.db.tables.records.BayRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,12 +54,21 @@ public class Bays {
         .carryOut(
             () -> store.add(row(acting, person, id, edit, 1)),
             () -> store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version()),
-            () -> stale(get(acting, id)));
+            () -> stale(get(acting, id), edit));
     return get(acting, id);
   }
 
-  private static Refusal stale(BayView current) {
-    return Refusal.stale(current.changedBy(), current);
+  /** What a bay is called; empty where there is none of that id. */
+  public Optional<String> name(Acting acting, String id) {
+    return store.byId(acting.shopId(), id).map(BayView::of).map(BayView::name);
+  }
+
+  private static Refusal stale(BayView current, BayEdit mine) {
+    return Differences.stale(
+        current.changedBy(),
+        current,
+        new BayEdit(current.version(), current.name(), current.note(), current.units()),
+        mine);
   }
 
   private BayRecord row(Acting acting, String person, String id, BayEdit edit, int version) {

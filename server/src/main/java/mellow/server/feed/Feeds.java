@@ -51,6 +51,7 @@ import mellow.server.job.Jobs;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
@@ -272,7 +273,8 @@ public class Feeds implements StageReporter {
     if (edit.plan() != null) {
       refuseUnlessSound(work(acting, edit, edit.plan()));
     }
-    jobSheets.keep(acting, jobId, JobDocument.FEED, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(
+        acting, jobId, JobDocument.FEED, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 
@@ -284,9 +286,9 @@ public class Feeds implements StageReporter {
     }
   }
 
-  private Refusal stale(Acting acting, String jobId) {
+  private Refusal stale(Acting acting, String jobId, FeedEdit mine) {
     FeedPage current = page(acting, jobId);
-    return Refusal.stale(current.changedBy(), current);
+    return Differences.stale(current.changedBy(), current, current.feed(), mine);
   }
 
   /** The chosen plan of a job that was kept, or a refusal. */

@@ -44,6 +44,7 @@ import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.record.Records;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
@@ -277,13 +278,14 @@ public class HandOvers {
   @Transactional
   public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {
     edit.check();
-    jobSheets.keep(acting, jobId, JobDocument.HAND_OVER, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(
+        acting, jobId, JobDocument.HAND_OVER, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 
-  private Refusal stale(Acting acting, String jobId) {
+  private Refusal stale(Acting acting, String jobId, HandOverEdit mine) {
     HandOverPage current = page(acting, jobId);
-    return Refusal.stale(current.changedBy(), current);
+    return Differences.stale(current.changedBy(), current, current.handOver(), mine);
   }
 
   /** Hands the job over: nothing of it changes any more. The same request again changes nothing. */

@@ -24,6 +24,7 @@ import mellow.server.logbook.ReadingView;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.record.Owner;
 import mellow.server.record.Records;
 import mellow.server.rulebook.RuleBooks;
@@ -210,7 +211,7 @@ public class Jobs {
         () -> store.add(row(acting, person, id, edit, label, 1)),
         () ->
             store.replace(row(acting, person, id, edit, label, edit.version() + 1), edit.version()),
-        () -> stale(get(acting, id)));
+        () -> stale(acting, get(acting, id), edit));
     if (what != Edits.REPEAT) {
       int version = edit.version() + 1;
       records.note(
@@ -232,8 +233,13 @@ public class Jobs {
     }
   }
 
-  private static Refusal stale(JobView current) {
-    return Refusal.stale(current.changedBy(), current);
+  private Refusal stale(Acting acting, JobView current, JobEdit mine) {
+    return Differences.stale(
+        current.changedBy(),
+        current,
+        current.edit(current.version(), current.vehicleId(), current.bayId()),
+        mine,
+        id -> bays.name(acting, id).orElse(""));
   }
 
   /**

@@ -105,7 +105,7 @@ class JobFiles {
     return new JobFile(
         JobFile.FORMAT,
         page.vehicle().edit(0),
-        adjusters.stream().map(JobFiles::screw).toList(),
+        adjusters.stream().map(AdjusterView::edit).toList(),
         page.job().edit(0, page.vehicle().id(), null),
         page.readings().stream().map(reading -> taken(reading, screws, readings)).toList(),
         taken.version() == 0 ? null : taken.takeIn(),
@@ -158,18 +158,6 @@ class JobFiles {
     return new JobFile.BayFile(
         new BayEdit(0, bay.name(), bay.note(), bay.units()),
         page.bayReadings().stream().map(reading -> taken(reading, List.of(), ids)).toList());
-  }
-
-  private static AdjusterEdit screw(AdjusterView screw) {
-    return new AdjusterEdit(
-        0,
-        screw.lamp(),
-        screw.side(),
-        screw.axis(),
-        screw.drive(),
-        screw.place(),
-        screw.reach(),
-        screw.rememberedRate());
   }
 
   private static JobFile.Taken taken(

@@ -22,7 +22,6 @@ import mellow.server.job.JobPage;
 import mellow.server.job.Jobs;
 import mellow.server.logbook.ReadingView;
 import mellow.server.photo.PhotoNotes;
-import mellow.server.photo.PhotoView;
 import mellow.server.photo.Photos;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
@@ -94,7 +93,7 @@ class JobZips {
           JobZip.numbered(
               "photos", notes.size() + 1, photo.format() == PhotoFile.Format.JPEG ? "jpg" : "png");
       zip.add(name, photo.file());
-      notes.add(new PhotoOf(name, notes(photo.photo())));
+      notes.add(new PhotoOf(name, photo.photo().notes(UnitSystem.METRIC)));
     }
     zip.add(JobZip.PHOTOS, bytes(notes));
     zip.add("job.schema.json", JobSchema.text().getBytes(StandardCharsets.UTF_8));
@@ -103,20 +102,6 @@ class JobZips {
 
   /** A picture of the ZIP and what is noted of it. */
   record PhotoOf(String file, PhotoNotes notes) {}
-
-  private static PhotoNotes notes(PhotoView photo) {
-    return new PhotoNotes(
-        1,
-        photo.moment(),
-        photo.shows(),
-        photo.fromTyped(),
-        UnitSystem.METRIC,
-        photo.focusLocked(),
-        photo.exposureLocked(),
-        photo.balanceLocked(),
-        photo.marks(),
-        photo.putAside());
-  }
 
   private byte[] bytes(Object content) {
     try {

@@ -27,6 +27,7 @@ import mellow.server.job.StageReporter;
 import mellow.server.parts.PartsEdit.PartEdit;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
@@ -112,7 +113,8 @@ public class Parts implements StageGuard, StageReporter {
   @Transactional
   public PartsPage put(Acting acting, String jobId, int version, PartsEdit edit) {
     edit.core();
-    jobSheets.keep(acting, jobId, JobDocument.PARTS, version, edit, () -> stale(acting, jobId));
+    jobSheets.keep(
+        acting, jobId, JobDocument.PARTS, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 
@@ -139,9 +141,9 @@ public class Parts implements StageGuard, StageReporter {
                     .findings()));
   }
 
-  private Refusal stale(Acting acting, String jobId) {
+  private Refusal stale(Acting acting, String jobId, PartsEdit mine) {
     PartsPage current = page(acting, jobId);
-    return Refusal.stale(current.changedBy(), current);
+    return Differences.stale(current.changedBy(), current, current.parts(), mine);
   }
 
   /** The parts of a list, judged without memory. */

@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.measure.UnitSystem;
 import mellow.core.photo.Marks;
 import mellow.core.photo.Shot;
 import mellow.server.db.tables.records.PhotoRecord;
@@ -81,5 +82,20 @@ public record PhotoView(
                         set.leftY() * heightPx,
                         set.rightX() * widthPx,
                         set.rightY() * heightPx)));
+  }
+
+  /** What is noted of it, as it would be sent. */
+  public PhotoNotes notes(UnitSystem units) {
+    return new PhotoNotes(
+        1,
+        moment,
+        shows,
+        fromTyped,
+        units,
+        focusLocked,
+        exposureLocked,
+        balanceLocked,
+        marks,
+        putAside);
   }
 }

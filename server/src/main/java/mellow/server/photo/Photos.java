@@ -22,6 +22,7 @@ import mellow.server.photo.PhotosPage.ComparisonView;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.record.Records;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -206,7 +207,8 @@ public class Photos {
                         status -> replaced(acting, noted(acting, person, there, notes, fromMm)))),
             () -> {
               PhotoView current = PhotoView.of(ofJob(acting, jobId, id));
-              return Refusal.stale(current.changedBy(), current);
+              return Differences.stale(
+                  current.changedBy(), current, current.notes(notes.units()), notes);
             });
   }
 

@@ -20,6 +20,7 @@ import mellow.server.job.Jobs;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
@@ -90,7 +91,7 @@ public class Places implements StageReporter {
     front.core();
     front.sets(books.ofJob(acting, jobId));
     if (jobSheets.keep(
-        acting, jobId, JobDocument.PLACE, version, front, () -> stale(acting, jobId))) {
+        acting, jobId, JobDocument.PLACE, version, front, () -> stale(acting, jobId, front))) {
       books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);
@@ -115,9 +116,9 @@ public class Places implements StageReporter {
                     .findings()));
   }
 
-  private Refusal stale(Acting acting, String jobId) {
+  private Refusal stale(Acting acting, String jobId, FrontEdit mine) {
     PlacePage current = page(acting, jobId);
-    return Refusal.stale(current.changedBy(), current);
+    return Differences.stale(current.changedBy(), current, current.front(), mine);
   }
 
   /** A pair of a front, or a refusal. */

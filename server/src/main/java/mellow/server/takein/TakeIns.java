@@ -27,7 +27,7 @@ import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
 import mellow.server.platform.Acting;
-import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
 import mellow.server.vehicle.AdjusterView;
@@ -228,24 +228,32 @@ public class TakeIns {
   @Transactional
   public TakeInPage put(Acting acting, String jobId, int version, TakeInEdit edit) {
     edit.core(true, false);
-    return keep(acting, jobId, JobDocument.TAKE_IN, version, edit);
+    jobSheets.keep(
+        acting,
+        jobId,
+        JobDocument.TAKE_IN,
+        version,
+        edit,
+        () -> {
+          TakeInPage current = page(acting, jobId);
+          return Differences.stale(current.changedBy(), current, current.takeIn(), edit);
+        });
+    return page(acting, jobId);
   }
 
   /** Keeps what the job found. */
   @Transactional
   public TakeInPage putFound(Acting acting, String jobId, int version, FoundEdit edit) {
-    return keep(acting, jobId, JobDocument.FOUND, version, edit);
-  }
-
-  private TakeInPage keep(
-      Acting acting, String jobId, JobDocument kind, int version, Object content) {
-    jobSheets.keep(acting, jobId, kind, version, content, () -> stale(acting, jobId, kind));
+    jobSheets.keep(
+        acting,
+        jobId,
+        JobDocument.FOUND,
+        version,
+        edit,
+        () -> {
+          TakeInPage current = page(acting, jobId);
+          return Differences.stale(current.foundBy(), current, current.found(), edit);
+        });
     return page(acting, jobId);
-  }
-
-  private Refusal stale(Acting acting, String jobId, JobDocument kind) {
-    TakeInPage current = page(acting, jobId);
-    return Refusal.stale(
-        kind == JobDocument.FOUND ? current.foundBy() : current.changedBy(), current);
   }
 }

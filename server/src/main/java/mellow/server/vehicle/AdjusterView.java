@@ -54,4 +54,9 @@ public record AdjusterView(
     return new AdjusterEdit(edit.version(), lamp, side, axis, drive, place, reach, rememberedRate)
         .equals(edit);
   }
+
+  /** It as it would be sent, as a new one. */
+  public AdjusterEdit edit() {
+    return new AdjusterEdit(0, lamp, side, axis, drive, place, reach, rememberedRate);
+  }
 }

@@ -17,6 +17,7 @@ import mellow.server.db.tables.records.VehicleRecord;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -75,7 +76,7 @@ public class Vehicles {
         .carryOut(
             () -> store.add(row(acting, person, id, edit, 1)),
             () -> store.replace(row(acting, person, id, edit, edit.version() + 1), edit.version()),
-            () -> stale(get(acting, id)));
+            () -> stale(get(acting, id), edit));
     noteUsualScrews(acting, person, id, edit);
     return get(acting, id);
   }
@@ -118,8 +119,8 @@ public class Vehicles {
     return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
-  private static Refusal stale(VehicleView current) {
-    return Refusal.stale(current.changedBy(), current);
+  private static Refusal stale(VehicleView current, VehicleEdit mine) {
+    return Differences.stale(current.changedBy(), current, current.edit(current.version()), mine);
   }
 
   private VehicleRecord row(
@@ -171,7 +172,7 @@ public class Vehicles {
             () ->
                 store.replace(
                     row(acting, person, vehicleId, id, edit, edit.version() + 1), edit.version()),
-            () -> stale(adjuster(acting, id)));
+            () -> stale(adjuster(acting, id), edit));
     return adjuster(acting, id);
   }
 
@@ -179,8 +180,8 @@ public class Vehicles {
     return store.adjuster(acting.shopId(), id).map(AdjusterView::of).orElseThrow();
   }
 
-  private static Refusal stale(AdjusterView current) {
-    return Refusal.stale(current.changedBy(), current);
+  private static Refusal stale(AdjusterView current, AdjusterEdit mine) {
+    return Differences.stale(current.changedBy(), current, current.edit(), mine);
   }
 
   private AdjusterRecord row(
