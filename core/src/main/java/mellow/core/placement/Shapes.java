@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.LinearComponentExtracter;
@@ -37,8 +38,8 @@ final class Shapes {
     double least = Double.POSITIVE_INFINITY;
     for (LineString ours : lines(one)) {
       for (LineString theirs : lines(other)) {
-        least = Math.min(least, squaredGap(ours.getCoordinates(), theirs.getCoordinates()));
-        least = Math.min(least, squaredGap(theirs.getCoordinates(), ours.getCoordinates()));
+        least = squaredGap(ours.getCoordinates(), theirs.getCoordinates(), least);
+        least = squaredGap(theirs.getCoordinates(), ours.getCoordinates(), least);
       }
     }
     return Math.sqrt(least);
@@ -50,22 +51,44 @@ final class Shapes {
     return lines;
   }
 
-  private static double squaredGap(Coordinate[] corners, Coordinate[] ring) {
-    double least = Double.POSITIVE_INFINITY;
+  /**
+   * From a corner to an edge, squared. An edge that lies farther from the box of all corners than
+   * what was found already is passed over; the one nearest to that box goes first, so that this is
+   * nearly every edge of a round lens.
+   */
+  private static double squaredGap(Coordinate[] corners, Coordinate[] ring, double known) {
+    Envelope box = new Envelope();
+    for (Coordinate corner : corners) {
+      box.expandToInclude(corner);
+    }
+    double[] bounds = new double[ring.length];
+    int first = 1;
     for (int i = 1; i < ring.length; i++) {
-      double x = ring[i - 1].getX();
-      double y = ring[i - 1].getY();
-      double dx = ring[i].getX() - x;
-      double dy = ring[i].getY() - y;
-      double squared = dx * dx + dy * dy;
-      for (Coordinate corner : corners) {
-        double px = corner.getX() - x;
-        double py = corner.getY() - y;
-        double along = squared == 0 ? 0 : Math.max(0, Math.min(1, (px * dx + py * dy) / squared));
-        double offX = px - along * dx;
-        double offY = py - along * dy;
-        least = Math.min(least, offX * offX + offY * offY);
+      double gap = new Envelope(ring[i - 1], ring[i]).distance(box);
+      bounds[i] = gap * gap;
+      first = bounds[i] < bounds[first] ? i : first;
+    }
+    double least = Math.min(known, squaredGap(corners, ring[first - 1], ring[first]));
+    for (int i = 1; i < ring.length; i++) {
+      if (bounds[i] < least) {
+        least = Math.min(least, squaredGap(corners, ring[i - 1], ring[i]));
       }
+    }
+    return least;
+  }
+
+  private static double squaredGap(Coordinate[] corners, Coordinate from, Coordinate to) {
+    double least = Double.POSITIVE_INFINITY;
+    double dx = to.getX() - from.getX();
+    double dy = to.getY() - from.getY();
+    double squared = dx * dx + dy * dy;
+    for (Coordinate corner : corners) {
+      double px = corner.getX() - from.getX();
+      double py = corner.getY() - from.getY();
+      double along = squared == 0 ? 0 : Math.max(0, Math.min(1, (px * dx + py * dy) / squared));
+      double offX = px - along * dx;
+      double offY = py - along * dy;
+      least = Math.min(least, offX * offX + offY * offY);
     }
     return least;
   }

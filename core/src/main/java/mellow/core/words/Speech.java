@@ -147,6 +147,9 @@ public final class Speech {
   private String keyed(Sentence.Keyed keyed, Places places) {
     Wording wording =
         wordings.computeIfAbsent(keyed.key(), key -> Wording.of(message(key), locale));
+    if (wording.slots().isEmpty()) {
+      return wording.filled(Map.of());
+    }
     Map<String, Object> filled = new HashMap<>();
     // in the order of the message, so that figures are counted as they stand
     for (Wording.Slot slot : wording.slots()) {

@@ -102,6 +102,9 @@ final class Wording {
     }
 
     String filled(Map<String, Object> arguments) {
+      if (names.isEmpty()) {
+        return pieces.get(0);
+      }
       StringBuilder text = new StringBuilder(pieces.get(0));
       for (int i = 0; i < names.size(); i++) {
         text.append(arguments.get(names.get(i))).append(pieces.get(i + 1));
