@@ -103,18 +103,20 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
             jobId={jobId}
             onLeaveOut={(stage, reason) => change({ leftOut: leftOut(content, stage, reason) })}
           />
-          <BareButton px="0" asChild>
-            <a href={`/api/jobs/${jobId}/file`} download>
-              {takeinWords.thisJobsFile()}
-            </a>
-          </BareButton>
-          {page.plan.atHand.length > 0 && (
-            <BareButton px="0" onClick={() => setShown('atHand')}>
-              {takeinWords.atHandLength({
-                length: appWords.countThings({ count: page.plan.atHand.length }),
-              })}
+          <Flex direction="column" align="start">
+            <BareButton px="0" asChild>
+              <a href={`/api/jobs/${jobId}/file`} download>
+                {takeinWords.thisJobsFile()}
+              </a>
             </BareButton>
-          )}
+            {page.plan.atHand.length > 0 && (
+              <BareButton px="0" onClick={() => setShown('atHand')}>
+                {takeinWords.atHandLength({
+                  length: appWords.countThings({ count: page.plan.atHand.length }),
+                })}
+              </BareButton>
+            )}
+          </Flex>
         </StageColumn>
       }
       drawing={
