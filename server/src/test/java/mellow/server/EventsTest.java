@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.util.Map;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Flow;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import mellow.server.testing.Api;
@@ -45,10 +46,9 @@ class EventsTest {
   }
 
   /** Lines as they come. */
-  private record LineQueue(BlockingQueue<String> heard)
-      implements java.util.concurrent.Flow.Subscriber<String> {
+  private record LineQueue(BlockingQueue<String> heard) implements Flow.Subscriber<String> {
     @Override
-    public void onSubscribe(java.util.concurrent.Flow.Subscription subscription) {
+    public void onSubscribe(Flow.Subscription subscription) {
       subscription.request(Long.MAX_VALUE);
     }
 
@@ -61,12 +61,15 @@ class EventsTest {
     public void onError(Throwable gone) {}
 
     @Override
-    public void onComplete() {}
+    public void onComplete() {
+      heard.add("over");
+    }
   }
 
   private static void waitFor(BlockingQueue<String> heard, String part) throws Exception {
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
     for (String line = ""; !line.contains(part); ) {
-      line = heard.poll(30, TimeUnit.SECONDS);
+      line = heard.poll(end - System.nanoTime(), TimeUnit.NANOSECONDS);
       assertThat(line).as("told of " + part).isNotNull();
     }
   }
@@ -93,6 +96,8 @@ class EventsTest {
       here.clear();
       Api.expect(api.read(job, Api.newId(), "SPACING", null, "1200"), 200);
       waitFor(here, "\"kind\":\"job\",\"id\":\"" + job);
+      other.close();
+      waitFor(there, "over");
     }
   }
 

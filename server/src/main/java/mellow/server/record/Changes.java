@@ -1,6 +1,5 @@
 package mellow.server.record;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -12,6 +11,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -37,7 +38,9 @@ class Changes {
             return thread;
           });
 
-  // of the one thread that looks
+  private volatile boolean stopped;
+
+  // held by whoever looks
   private Set<Long> told = new HashSet<>();
   private long last = -1;
   private int looks;
@@ -61,13 +64,22 @@ class Changes {
     events.onCompletion(() -> followers.remove(follower));
     events.onTimeout(() -> followers.remove(follower));
     events.onError(gone -> followers.remove(follower));
-    followers.add(follower);
+    synchronized (this) {
+      if (last < 0) {
+        // what is kept from here on is new, even before the next look
+        tellFresh();
+      }
+      followers.add(follower);
+    }
+    if (stopped) {
+      events.complete();
+    }
     // at once, so that the page knows that it is heard
     send(follower, SseEmitter.event().comment("here"));
     return events;
   }
 
-  private void look() {
+  private synchronized void look() {
     if (followers.isEmpty()) {
       last = -1;
       return;
@@ -131,8 +143,10 @@ class Changes {
     }
   }
 
-  @PreDestroy
+  /** Before the server waits for what is on its way: who follows would never be done. */
+  @EventListener(ContextClosedEvent.class)
   void stop() {
+    stopped = true;
     looking.shutdownNow();
     followers.forEach(follower -> follower.events().complete());
   }

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
@@ -28,7 +29,7 @@ public final class MariaDb implements AutoCloseable {
   private static MariaDb shared;
 
   private final Path directory;
-  private final int port;
+  private int port;
   private final List<String> options;
   private Process process;
 
@@ -45,7 +46,10 @@ public final class MariaDb implements AutoCloseable {
             "--datadir=" + directory.resolve("data"),
             "--auth-root-authentication-method=normal",
             "--skip-test-db"));
-    start();
+    // another copy of the tests may have taken the port meanwhile, and would answer instead
+    while (!starts()) {
+      port = freePort();
+    }
   }
 
   /** The server that all tests of this JVM share; it ends with the JVM. */
@@ -84,6 +88,13 @@ public final class MariaDb implements AutoCloseable {
 
   /** Starts the server on its data, and waits until it answers. */
   public void start() {
+    if (!starts()) {
+      throw new IllegalStateException("port " + port + " was taken by another server");
+    }
+  }
+
+  /** Whether it is this server that answers on the port. */
+  private boolean starts() {
     List<String> command = new ArrayList<>();
     command.addAll(
         List.of(
@@ -108,7 +119,7 @@ public final class MariaDb implements AutoCloseable {
                   ProcessBuilder.Redirect.appendTo(directory.resolve("out.log").toFile()));
       ownTemporaryFiles(server);
       process = server.start();
-      waitUntilItAnswers();
+      return waitUntilItAnswers();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
@@ -116,12 +127,18 @@ public final class MariaDb implements AutoCloseable {
     }
   }
 
-  private void waitUntilItAnswers() throws InterruptedException {
+  private boolean waitUntilItAnswers() throws InterruptedException, IOException {
     long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
     while (true) {
-      try (Connection connection = connect("")) {
-        return;
+      try (Connection connection = connect("");
+          Statement statement = connection.createStatement();
+          ResultSet answer = statement.executeQuery("select @@datadir")) {
+        answer.next();
+        return Path.of(answer.getString(1)).equals(directory.resolve("data"));
       } catch (SQLException e) {
+        if (!process.isAlive() && isTaken()) {
+          return false;
+        }
         if (!process.isAlive() || System.nanoTime() > end) {
           throw new IllegalStateException(
               "mariadbd did not start, see " + directory.resolve("out.log"), e);
@@ -129,6 +146,10 @@ public final class MariaDb implements AutoCloseable {
         Thread.sleep(50);
       }
     }
+  }
+
+  private boolean isTaken() throws IOException {
+    return Files.readString(directory.resolve("out.log")).contains("Address already in use");
   }
 
   /** Ends the server as a power cut would. */
