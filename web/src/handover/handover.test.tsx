@@ -10,6 +10,7 @@ import {
   finding,
   JOB,
   openPage,
+  leaveDialog,
   outdated,
   refused,
   show,
@@ -196,7 +197,7 @@ it('shows what somebody else told the owner beside one’s own, and loses neithe
   const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
   const rows = within(dialog).getAllByRole('row');
   expect(rows.map((row) => row.textContent)).toEqual(['IlseYou', 'What differstheirsmine']);
-  await userEvent.keyboard('{Escape}');
+  await leaveDialog();
   answer = () => accepted(page({ version: 10 }));
   await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
   await waitFor(() =>

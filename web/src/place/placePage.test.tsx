@@ -16,6 +16,7 @@ import {
   JOB,
   length,
   openPage,
+  leaveDialog,
   outdated,
   sentence,
   partly,
@@ -316,7 +317,7 @@ describe('a front that somebody else kept meanwhile', () => {
     await press('See both');
     const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
     expect(within(dialog).getByText('What differs')).toBeTruthy();
-    await userEvent.keyboard('{Escape}');
+    await leaveDialog();
     await press('Use mine');
     await waitFor(() => expect(kept).toHaveLength(2));
     expect(kept.map((one) => one.version)).toEqual([4, 9]);

@@ -1,9 +1,10 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { render } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { createMemoryRouter, MemoryRouter, RouterProvider } from 'react-router';
-import { vi } from 'vitest';
+import { expect, vi } from 'vitest';
 import {
   api,
   type Difference,
@@ -255,4 +256,12 @@ export type Partly<T> = T extends (infer One)[]
 /** As much of an answer as a test is about: every name and value is one of the API's document. */
 export function partly<T>(value: Partly<T>): T {
   return value as T;
+}
+
+/** Leaves the open dialog; a key that comes before it listens is pressed again. */
+export async function leaveDialog() {
+  await waitFor(async () => {
+    await userEvent.keyboard('{Escape}');
+    expect(screen.queryByRole('dialog')).toBeNull();
+  });
 }
