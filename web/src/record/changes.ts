@@ -7,7 +7,7 @@ export interface Changed {
 interface Told {
   /** Something was kept. */
   changed: (what: Changed) => void;
-  /** Nothing was heard for a while, and now is again: anything may have changed. */
+  /** Nothing was heard until now: anything may have changed. */
   missed: () => void;
 }
 
@@ -64,26 +64,21 @@ function inTurn(work: (over: AbortSignal) => Promise<void>): () => void {
 
 /** Listens until it is over; where the connection was refused for good, it is tried again later. */
 async function listen(told: Told, over: AbortSignal): Promise<void> {
-  let wasHere = false;
   while (!over.aborted) {
-    await once(told, over, () => {
-      if (wasHere) {
-        told.missed();
-      }
-      wasHere = true;
-    });
+    await once(told, over);
     await pause(over);
   }
 }
 
-function once(told: Told, over: AbortSignal, opened: () => void): Promise<void> {
+function once(told: Told, over: AbortSignal): Promise<void> {
   return new Promise((closed) => {
     const events = new EventSource(ADDRESS);
     const end = () => {
       events.close();
       closed();
     };
-    events.onopen = opened;
+    // what the page shows by then was asked for before anybody listened
+    events.onopen = told.missed;
     events.addEventListener('changed', (event: MessageEvent<string>) => {
       told.changed(JSON.parse(event.data) as Changed);
     });

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import mellow.server.testing.MariaDb;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -117,6 +118,32 @@ class BackupIT {
 
     assertThat(run(second, "./mellow restore " + file + " --replace --foreign").status()).isZero();
     assertThat(sql(second, "select name from shop")).doesNotContain("changed since");
+  }
+
+  /**
+   * What the version before the record dumped, packed as it packed a backup, comes in whole; what
+   * becomes of its tables when the application starts on them is tried by the server's tests.
+   */
+  @Test
+  void aBackupOfTheVersionBeforeIsRestored() throws Exception {
+    Path file = directory.resolve("before.backup");
+    Said packed =
+        run(
+            second,
+            PARTS
+                + "w=$(mktemp -d); k=server/src/test/resources/mellow/server/before-record; "
+                + "cp $k/mellow.sql $w/; for p in $k/jobs/*/photos/*.jpg; do "
+                + "h=$(sha256sum $p | cut -d' ' -f1); mkdir -p $w/photos/${h:0:2}; "
+                + "cp $p $w/photos/${h:0:2}/$h; done; echo mellow-horizon-backup-1 >$w/format; "
+                + "backup_manifest $w >$w/manifest.sha256; tar -czf %s -C $w .".formatted(file));
+    assertThat(packed.status()).as(packed.words()).isZero();
+    Said restored = run(second, "./mellow restore " + file + " --foreign");
+    assertThat(restored.status()).as(restored.words()).isZero();
+    // as counted in the dump
+    assertThat(sql(second, "select count(*) from workshop_entry").strip()).isEqualTo("131");
+    try (Stream<Path> photos = Files.walk(second.resolve("photos"))) {
+      assertThat(photos.filter(Files::isRegularFile)).hasSize(2);
+    }
   }
 
   /** Packs a backup anew with its statements changed and its manifest made to fit. */

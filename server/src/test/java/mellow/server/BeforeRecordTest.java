@@ -3,10 +3,9 @@ package mellow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -18,7 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.zip.GZIPInputStream;
+import java.util.stream.Stream;
 import mellow.server.testing.Api;
 import mellow.server.testing.FindingRows;
 import mellow.server.testing.MariaDb;
@@ -69,7 +68,7 @@ class BeforeRecordTest {
               DriverManager.getConnection(
                   url + "?allowMultiQueries=true", MariaDb.user(), MariaDb.password());
           Statement statement = connection.createStatement()) {
-        statement.execute(text("mellow.sql.gz"));
+        statement.execute(text("mellow.sql"));
       } catch (SQLException | IOException e) {
         throw new IllegalStateException(e);
       }
@@ -82,16 +81,23 @@ class BeforeRecordTest {
     }
   }
 
-  private static byte[] bytes(String name) throws IOException {
-    try (InputStream in = BeforeRecordTest.class.getResourceAsStream("before-record/" + name)) {
-      return in.readAllBytes();
-    }
+  private static Path kept(String name) {
+    return Path.of("src", "test", "resources", "mellow", "server", "before-record", name);
   }
 
   private static String text(String name) throws IOException {
-    try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes(name)))) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    return Files.readString(kept(name));
+  }
+
+  /** The ZIP of a job, packed anew: unpacked its files can be read and compared. */
+  private static byte[] zip(Path job) throws IOException {
+    Map<String, byte[]> files = new TreeMap<>();
+    try (Stream<Path> all = Files.walk(job)) {
+      for (Path file : all.filter(Files::isRegularFile).toList()) {
+        files.put(job.relativize(file).toString(), Files.readAllBytes(file));
+      }
     }
+    return Zips.written(files);
   }
 
   private Api api() {
@@ -99,7 +105,7 @@ class BeforeRecordTest {
   }
 
   private static List<String> before() throws IOException {
-    return text("findings.tsv.gz").lines().toList();
+    return text("findings.tsv").lines().toList();
   }
 
   @Test
@@ -139,16 +145,19 @@ class BeforeRecordTest {
   @Test
   @Order(3)
   void itsFilesSayWhatTheySaidThen() throws IOException {
-    for (Map.Entry<String, byte[]> file : Zips.read(bytes("jobs.zip")).entrySet()) {
+    List<Path> jobs;
+    try (Stream<Path> all = Files.list(kept("jobs"))) {
+      jobs = all.sorted().toList();
+    }
+    assertThat(jobs).hasSize(14);
+    for (Path job : jobs) {
       String id = Api.newId();
       JsonNode page =
-          Api.expect(
-                  api().send("/api/jobs/" + id + "/job.zip", "application/zip", file.getValue()),
-                  200)
+          Api.expect(api().send("/api/jobs/" + id + "/job.zip", "application/zip", zip(job)), 200)
               .body();
       String name = page.at("/vehicle/nickname").asText() + ", " + page.at("/job/work").asText();
       assertThat(masked(List.copyOf(new FindingRows(api()).of(id, name))))
-          .as(file.getKey())
+          .as(name)
           .isEqualTo(masked(before().stream().filter(row -> row.startsWith(name + "\t")).toList()));
     }
   }

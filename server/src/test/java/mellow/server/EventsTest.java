@@ -21,7 +21,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** Whoever follows is told what anybody keeps, through whichever process; loopback only. */
+/** Whoever follows is told what anybody keeps, through whichever instance; loopback only. */
 @ServerTest
 class EventsTest {
   @LocalServerPort private int port;
@@ -75,7 +75,7 @@ class EventsTest {
   }
 
   @Test
-  void tellsWhatAnotherProcessKept() throws Exception {
+  void tellsWhatAnotherInstanceKept() throws Exception {
     try (ConfigurableApplicationContext other =
         SpringApplication.run(
             MellowHorizon.class,

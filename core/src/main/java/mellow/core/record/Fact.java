@@ -3,7 +3,6 @@ package mellow.core.record;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
@@ -23,24 +22,23 @@ import mellow.core.workflow.ledger.LedgerRow;
 /** Something that somebody read, did or settled at a job. What was typed stays as it was typed. */
 public sealed interface Fact {
   /** Its kind. */
-  FactKind kind();
+  default FactKind kind() {
+    return FactKind.of(getClass());
+  }
 
   /**
-   * What it is about.
+   * What it is about; the job as a whole where nothing less.
    *
    * @param id of its line
    */
-  Subject subject(String id);
+  default Subject subject(String id) {
+    return Subject.Job.WHOLE;
+  }
 
   /**
    * What whoever kept it said, without what was noted beside it: a repeated request says it too.
    */
   default Fact said() {
-    return this;
-  }
-
-  /** The same where the lines that it names have other ids. */
-  default Fact renamed(UnaryOperator<String> ids) {
     return this;
   }
 
@@ -61,11 +59,6 @@ public sealed interface Fact {
       UnitSystem units,
       double value)
       implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.READ;
-    }
-
     @Override
     public Subject subject(String id) {
       if (side.isPresent()) {
@@ -96,36 +89,16 @@ public sealed interface Fact {
    */
   record TakenOff(LedgerRow row, boolean putsRight) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.TAKEN_OFF;
-    }
-
-    @Override
     public Subject subject(String id) {
       return row.subject();
-    }
-
-    @Override
-    public Fact renamed(UnaryOperator<String> ids) {
-      return new TakenOff(row.withId(ids.apply(row.id())), putsRight);
     }
   }
 
   /** Something became of some of what came off. */
   record Moved(String row, LedgerMove move, int count) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.MOVED;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.FASTENERS.named(row);
-    }
-
-    @Override
-    public Fact renamed(UnaryOperator<String> ids) {
-      return new Moved(ids.apply(row), move, count);
     }
   }
 
@@ -137,11 +110,6 @@ public sealed interface Fact {
    */
   record StepDone(String step, Optional<Side> side, boolean skipped, String reason, String without)
       implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.STEP;
-    }
-
     @Override
     public Subject subject(String id) {
       return SubjectKind.STEP.within(step, side.map(Side::name).orElse(""));
@@ -168,11 +136,6 @@ public sealed interface Fact {
       String time)
       implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.TIMER;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.TIMER.named(id);
     }
@@ -181,18 +144,8 @@ public sealed interface Fact {
   /** A timer was stopped, or its ringing seen to. */
   record TimerStopped(String timer) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.TIMER_STOPPED;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.TIMER.named(timer);
-    }
-
-    @Override
-    public Fact renamed(UnaryOperator<String> ids) {
-      return new TimerStopped(ids.apply(timer));
     }
   }
 
@@ -206,11 +159,6 @@ public sealed interface Fact {
       implements Fact {
     public Baked {
       notInside = Set.copyOf(notInside);
-    }
-
-    @Override
-    public FactKind kind() {
-      return FactKind.BAKED;
     }
 
     @Override
@@ -228,11 +176,6 @@ public sealed interface Fact {
   record Warmed(String what, String after, String temperature, Optional<String> limit)
       implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.WARMED;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.COMPONENT.named(what.strip());
     }
@@ -240,11 +183,6 @@ public sealed interface Fact {
 
   /** What lamps did when a state was tried; what each stood on then is noted beside it. */
   record LampsTried(ProofEvent.Tried tried) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.LAMPS_TRIED;
-    }
-
     @Override
     public Subject subject(String id) {
       return new Subject.Lamp(tried.function(), tried.side(), tried.name().orElse(""));
@@ -273,11 +211,6 @@ public sealed interface Fact {
   /** A rung of the lens ladder was done; 0 for polish. */
   record Sanded(Side side, int grit) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.SANDED;
-    }
-
-    @Override
     public Subject subject(String id) {
       return new Subject.Surface(headlamp(side), "lens");
     }
@@ -286,11 +219,6 @@ public sealed interface Fact {
   /** Something was measured on the bench. */
   record BenchMeasured(BenchField field, Optional<Side> side, String typed, UnitSystem units)
       implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.BENCH_MEASURED;
-    }
-
     @Override
     public Subject subject(String id) {
       return side.<Subject>map(of -> new Subject.Surface(headlamp(of), field.name()))
@@ -301,11 +229,6 @@ public sealed interface Fact {
   /** A way of working was chosen. */
   record Chosen(WorkChoice which, WorkChoice.Answer answer) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.CHOSEN;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.QUESTION.named(which.name());
     }
@@ -313,11 +236,6 @@ public sealed interface Fact {
 
   /** Flashes of a turn signal were counted over a time: "10 s". */
   record FlashesCounted(Side side, int flashes, String time) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.FLASHES;
-    }
-
     @Override
     public Subject subject(String id) {
       return Subject.Lamp.of(LampFunction.TURN, side);
@@ -327,28 +245,13 @@ public sealed interface Fact {
   /** Something happened to the battery, or beside it. */
   record BatteryChanged(BatteryTimeline.What what) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.BATTERY;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.COMPONENT.named("battery");
     }
   }
 
   /** An earlier line was wrong, or is undone; which one, its own line says. */
-  record Undone() implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.UNDONE;
-    }
-
-    @Override
-    public Subject subject(String id) {
-      return Subject.Job.WHOLE;
-    }
-  }
+  record Undone() implements Fact {}
 
   /**
    * A document of a stage was revised.
@@ -358,11 +261,6 @@ public sealed interface Fact {
    */
   record Revised(JobDocument document, int version, String content) implements Fact {
     @Override
-    public FactKind kind() {
-      return FactKind.REVISED;
-    }
-
-    @Override
     public Subject subject(String id) {
       return SubjectKind.STAGE.named(document.name());
     }
@@ -370,11 +268,6 @@ public sealed interface Fact {
 
   /** A photo was kept, or what is noted of it was changed; the first version is the photo's own. */
   record PhotoKept(String photo, int version) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.PHOTO;
-    }
-
     @Override
     public Subject subject(String id) {
       return SubjectKind.PHOTO.named(photo);
@@ -387,43 +280,13 @@ public sealed interface Fact {
    * @param reason why in spite of what was open; else empty
    * @param language that was signed: "en"
    */
-  record HandedOver(String reason, String language) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.HANDED_OVER;
-    }
-
-    @Override
-    public Subject subject(String id) {
-      return Subject.Job.WHOLE;
-    }
-  }
+  record HandedOver(String reason, String language) implements Fact {}
 
   /** Something was corrected beside a closed job. */
-  record Amended(String words, String why) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.AMENDED;
-    }
-
-    @Override
-    public Subject subject(String id) {
-      return Subject.Job.WHOLE;
-    }
-  }
+  record Amended(String words, String why) implements Fact {}
 
   /** The job was taken out of the yard since it cannot be read, or brought back. */
-  record PutAside(boolean aside, String why) implements Fact {
-    @Override
-    public FactKind kind() {
-      return FactKind.ASIDE;
-    }
-
-    @Override
-    public Subject subject(String id) {
-      return Subject.Job.WHOLE;
-    }
-  }
+  record PutAside(boolean aside, String why) implements Fact {}
 
   private static Subject.Lamp headlamp(Side side) {
     return Subject.Lamp.of(LampFunction.DIPPED, side);

@@ -1,6 +1,5 @@
 package mellow.core.record;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +14,7 @@ public final class JobRecord {
   private final List<Line> lines;
   private final Map<String, Line> byId = new HashMap<>();
   private final Map<String, Line> strikers = new HashMap<>();
-  private final List<Line> living = new ArrayList<>();
+  private final List<Line> living;
 
   public JobRecord(List<Line> lines) {
     this.lines = List.copyOf(lines);
@@ -23,11 +22,10 @@ public final class JobRecord {
       byId.put(line.id(), line);
       line.strikes().ifPresent(struck -> strikers.put(struck, line));
     }
-    for (Line line : this.lines) {
-      if (!line.isUndoing() && !strikers.containsKey(line.id())) {
-        living.add(line);
-      }
-    }
+    this.living =
+        this.lines.stream()
+            .filter(line -> !line.isUndoing() && !strikers.containsKey(line.id()))
+            .toList();
   }
 
   /** All lines, those that were struck too. */
@@ -37,7 +35,7 @@ public final class JobRecord {
 
   /** The lines that count: neither struck, nor there only to strike another. */
   public List<Line> living() {
-    return List.copyOf(living);
+    return living;
   }
 
   public Optional<Line> line(String id) {
@@ -52,37 +50,5 @@ public final class JobRecord {
   /** The facts of one type that count, in their order. */
   public <F extends Fact> Stream<F> facts(Class<F> type) {
     return living.stream().map(Line::fact).filter(type::isInstance).map(type::cast);
-  }
-
-  /** The lines of one type of fact that count, in their order. */
-  public Stream<Line> livingOf(Class<? extends Fact> type) {
-    return living.stream().filter(line -> type.isInstance(line.fact()));
-  }
-
-  /** The record as it stood once that line had been kept. */
-  public JobRecord upTo(long number) {
-    return new JobRecord(lines.stream().filter(line -> line.number() <= number).toList());
-  }
-
-  /** The lines that were kept after that one. */
-  public List<Line> after(long number) {
-    return lines.stream().filter(line -> line.number() > number).toList();
-  }
-
-  /** The number of the last line; 0 while there is none. */
-  public long last() {
-    return lines.isEmpty() ? 0 : lines.get(lines.size() - 1).number();
-  }
-
-  /** Whether nothing was kept. */
-  public boolean isEmpty() {
-    return lines.isEmpty();
-  }
-
-  /** The document as it was revised last; empty where it never was. */
-  public Optional<Fact.Revised> document(JobDocument document) {
-    return facts(Fact.Revised.class)
-        .filter(revised -> revised.document() == document)
-        .reduce((earlier, later) -> later);
   }
 }

@@ -84,18 +84,6 @@ class JobRecordTest {
     assertThat(record.living()).extracting(Line::number).containsExactly(5L, 8L, 13L, 14L);
     assertThat(record.facts(Fact.Read.class)).isEmpty();
     assertThat(record.striker("id3")).map(Line::id).contains("id6");
-    assertThat(record.document(JobDocument.PLACE).orElseThrow().version()).isEqualTo(2);
-    assertThat(record.document(JobDocument.FEED)).isEmpty();
-  }
-
-  @Test
-  void anEarlierMomentIsThatManyLines() {
-    JobRecord before = worked().upTo(6);
-    assertThat(before.facts(Fact.Read.class)).containsExactly((Fact.Read) read(75));
-    assertThat(worked().upTo(5).facts(Fact.Read.class)).containsExactly((Fact.Read) read(95));
-    assertThat(worked().after(12)).extracting(Line::number).containsExactly(13L, 14L);
-    assertThat(worked().last()).isEqualTo(14);
-    assertThat(JobRecord.EMPTY.last()).isZero();
   }
 
   /** The work is neither the readings nor the documents, and not what undid a reading. */
@@ -107,7 +95,6 @@ class JobRecordTest {
     assertThat(log.isBegun(Stage.TOGETHER)).as("undone").isFalse();
     assertThat(log.row("id5").count()).as("put right").isEqualTo(5);
     assertThat(log.ledger().out()).isEqualTo(5);
-    assertThat(new WorkLog(worked().upTo(9)).ledger().out()).as("as it stood").isZero();
   }
 
   @Test

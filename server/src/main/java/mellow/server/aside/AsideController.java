@@ -71,16 +71,14 @@ class AsideController {
       @Valid @RequestBody AsideEdit edit) {
     String person = acting.personOrRefuse();
     JobFacts facts = jobs.facts(acting, id);
-    if (!edit.aside()) {
-      store.bringBack(id);
-      records.note(
-          acting, id, Stage.TAKE_IN, new Fact.PutAside(false, edit.why()), "back " + acting.at());
-    } else if (standings.canBeRead(acting, facts)) {
+    if (edit.aside() && standings.canBeRead(acting, facts)) {
       throw Refusal.unprocessable("aside", AsideWords.readable());
-    } else {
-      store.put(id, acting.moment(), person, edit.why());
-      records.note(
-          acting, id, Stage.TAKE_IN, new Fact.PutAside(true, edit.why()), "aside " + acting.at());
+    }
+    boolean changed =
+        edit.aside() ? store.put(id, acting.moment(), person, edit.why()) : store.bringBack(id);
+    if (changed) {
+      Fact fact = new Fact.PutAside(edit.aside(), edit.why());
+      records.note(acting, id, Stage.TAKE_IN, fact, "aside " + acting.at());
     }
     return store.all(acting.shopId());
   }

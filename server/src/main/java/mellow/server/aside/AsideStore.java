@@ -60,22 +60,26 @@ class AsideStore {
                     row.value6().toInstant(ZoneOffset.UTC)));
   }
 
-  void put(String id, LocalDateTime at, String by, String why) {
-    sql.update(JOB)
-        .set(JOB.ASIDE_AT, at)
-        .set(JOB.ASIDE_BY, by)
-        .set(JOB.ASIDE_WHY, why)
-        .where(JOB.ID.eq(id))
-        .execute();
+  /** Whether it was not put aside yet. */
+  boolean put(String id, LocalDateTime at, String by, String why) {
+    return sql.update(JOB)
+            .set(JOB.ASIDE_AT, at)
+            .set(JOB.ASIDE_BY, by)
+            .set(JOB.ASIDE_WHY, why)
+            .where(JOB.ID.eq(id), JOB.ASIDE_AT.isNull())
+            .execute()
+        == 1;
   }
 
-  void bringBack(String id) {
-    sql.update(JOB)
-        .setNull(JOB.ASIDE_AT)
-        .setNull(JOB.ASIDE_BY)
-        .setNull(JOB.ASIDE_WHY)
-        .where(JOB.ID.eq(id))
-        .execute();
+  /** Whether it was aside. */
+  boolean bringBack(String id) {
+    return sql.update(JOB)
+            .setNull(JOB.ASIDE_AT)
+            .setNull(JOB.ASIDE_BY)
+            .setNull(JOB.ASIDE_WHY)
+            .where(JOB.ID.eq(id), JOB.ASIDE_AT.isNotNull())
+            .execute()
+        == 1;
   }
 
   /** Every row of a job by its table, each value as text. */

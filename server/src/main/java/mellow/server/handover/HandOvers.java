@@ -153,7 +153,7 @@ public class HandOvers {
         Spoken.all(owner.done()),
         Spoken.all(owner.heed()),
         followUps(day, edit, work, jobs.stanceNoted(jobId)),
-        new JobRecord(page).beforeAfter(takeIn.kinds()),
+        new MeasuredJob(page).beforeAfter(takeIn.kinds()),
         minutes(acting, jobId, plan, work),
         closed.map(row -> closed(row, findings(row))).orElse(null),
         store.amendments(acting.shopId(), jobId).stream().map(HandOvers::amendment).toList(),
@@ -262,8 +262,8 @@ public class HandOvers {
         other.job().work(),
         other.job().touchedAt(),
         Difference.between(
-                new JobRecord(jobs.page(acting, earlier)).facts(),
-                new JobRecord(jobs.page(acting, later)).facts())
+                new MeasuredJob(jobs.page(acting, earlier)).facts(),
+                new MeasuredJob(jobs.page(acting, later)).facts())
             .stream()
             .map(HandOverPage.DifferenceView::of)
             .toList());

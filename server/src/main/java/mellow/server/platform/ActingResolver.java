@@ -39,23 +39,26 @@ class ActingResolver implements HandlerMethodArgumentResolver {
       NativeWebRequest request,
       @Nullable WebDataBinderFactory factory) {
     return new Acting(
-        Acting.ONLY_SHOP, name(request, HEADER), name(request, DEVICE), clock.instant());
+        Acting.ONLY_SHOP,
+        name(request, HEADER, "person"),
+        name(request, DEVICE, "device"),
+        clock.instant());
   }
 
-  private static String name(NativeWebRequest request, String named) {
+  private static String name(NativeWebRequest request, String named, String field) {
     String header = request.getHeader(named);
-    return header == null ? "" : decoded(named, header);
+    return header == null ? "" : decoded(named, field, header);
   }
 
-  private static String decoded(String named, String header) {
+  private static String decoded(String named, String field, String header) {
     String name;
     try {
       name = URLDecoder.decode(header, StandardCharsets.UTF_8).strip();
     } catch (IllegalArgumentException e) {
-      throw Refusal.unprocessable("person", PlatformWords.nameNotEncoded(named));
+      throw Refusal.unprocessable(field, PlatformWords.nameNotEncoded(named));
     }
     if (name.length() > LONGEST_NAME) {
-      throw Refusal.unprocessable("person", PlatformWords.nameTooLong(LONGEST_NAME));
+      throw Refusal.unprocessable(field, PlatformWords.nameTooLong(LONGEST_NAME));
     }
     return name;
   }

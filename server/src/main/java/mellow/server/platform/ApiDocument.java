@@ -49,6 +49,7 @@ class ApiDocument {
                               operation.getResponses().addApiResponse("default", problem());
                               if (method.name().equals("PUT")) {
                                 operation.addParametersItem(person());
+                                operation.addParametersItem(device());
                               }
                               sortParameters(operation);
                             }));
@@ -69,6 +70,17 @@ class ApiDocument {
         .schema(new StringSchema().maxLength(180))
         .example("Runa");
     return person;
+  }
+
+  private static HeaderParameter device() {
+    HeaderParameter device = new HeaderParameter();
+    device
+        .name(ActingResolver.DEVICE)
+        .description("On which device, percent-encoded UTF-8. Kept with what is stored.")
+        .required(false)
+        .schema(new StringSchema().maxLength(180))
+        .example("tablet 4711");
+    return device;
   }
 
   private static ApiResponse problem() {

@@ -28,6 +28,9 @@ class Changes {
   private static final int BEATS = 60;
   private static final int LOOKED_AT_AGAIN = 200;
 
+  /** Each holds a connection; a shop has some dozens of pages open. */
+  private static final int MOST = 500;
+
   private final FactStore store;
   private final Set<Follower> followers = ConcurrentHashMap.newKeySet();
   private final ScheduledExecutorService looking =
@@ -71,7 +74,8 @@ class Changes {
       }
       followers.add(follower);
     }
-    if (stopped) {
+    if (stopped || followers.size() > MOST) {
+      // a page that is let go comes again
       events.complete();
     }
     // at once, so that the page knows that it is heard

@@ -145,6 +145,7 @@ public final class Comparer {
     Map<Object, Object> my = byKey(mine);
     Set<Object> keys = new LinkedHashSet<>(their.keySet());
     keys.addAll(my.keySet());
+    int before = found.size();
     int place = 0;
     for (Object key : keys) {
       place++;
@@ -157,7 +158,7 @@ public final class Comparer {
         values(at, name, one, other);
       }
     }
-    if (found.isEmpty() && !theirs.equals(mine)) {
+    if (found.size() == before) {
       note(path, RecordWords.theirOrder(), RecordWords.myOrder(), theirs, mine);
     }
   }

@@ -9,6 +9,7 @@ import java.lang.reflect.Type;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -137,6 +138,11 @@ class ComparerTest {
 
   private static void ofMany(Collection<?> many, List<Changed> all) throws Exception {
     List<Object> list = new ArrayList<>(many);
+    if (many instanceof List) {
+      List<Object> turned = new ArrayList<>(list);
+      Collections.reverse(turned);
+      all.add(new Changed("in another order", turned));
+    }
     for (int i = 0; i < list.size(); i++) {
       List<Object> fewer = new ArrayList<>(list);
       fewer.remove(i);

@@ -58,13 +58,6 @@ public record LedgerRow(
     where = where.strip();
   }
 
-  /** The same under another id. */
-  public LedgerRow withId(String other) {
-    return new LedgerRow(
-        other, count, what, spot, where, tray, holds, asFound, hidden, people, note, captive,
-        after);
-  }
-
   /** What findings on it are about. */
   public Subject subject() {
     return SubjectKind.FASTENERS.named(id);

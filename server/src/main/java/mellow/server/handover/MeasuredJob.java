@@ -23,11 +23,11 @@ import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** What was measured of a job, as its first and its last values. */
-final class JobRecord {
+final class MeasuredJob {
   private final JobPage page;
   private final UnitSystem units;
 
-  JobRecord(JobPage page) {
+  MeasuredJob(JobPage page) {
     this.page = page;
     this.units = page.job().units();
   }
