@@ -60,8 +60,7 @@ final class JavaKeys {
   private String source(String feature, String fullName) {
     String packageName = fullName.substring(0, fullName.lastIndexOf('.'));
     String className = fullName.substring(packageName.length() + 1);
-    TreeSet<String> imports =
-        new TreeSet<>(List.of("java.util.Map", "mellow.core.finding.Sentence"));
+    TreeSet<String> imports = new TreeSet<>(List.of("mellow.core.finding.Sentence"));
     StringBuilder methods = new StringBuilder();
     catalogue
         .feature(feature)
@@ -100,13 +99,13 @@ final class JavaKeys {
             argument -> {
               String type = type(argument, imports);
               parameters.add(type + " " + argument.name());
-              entries.add("\"" + argument.name() + "\", " + argument.name());
+              entries.add(", \"" + argument.name() + "\", " + argument.name());
             });
     return """
 
           /** %s */
           static Sentence %s(%s) {
-            return Sentence.keyed("%s.%s", Map.of(%s));
+            return Sentence.keyed("%s.%s"%s);
           }
         """
         .formatted(
@@ -115,7 +114,7 @@ final class JavaKeys {
             String.join(", ", parameters),
             feature,
             key,
-            String.join(", ", entries))
+            String.join("", entries))
         .indent(0);
   }
 

@@ -18,10 +18,12 @@ final class CutoffReadings {
 
   /** The last event of a kind on a side. */
   static <E extends AimEvent> Optional<E> last(List<AimEvent> events, Class<E> kind, Side side) {
-    return events.stream()
-        .filter(event -> event.side() == side && kind.isInstance(event))
-        .map(kind::cast)
-        .reduce((earlier, later) -> later);
+    for (int i = events.size() - 1; i >= 0; i--) {
+      if (events.get(i).side() == side && kind.isInstance(events.get(i))) {
+        return Optional.of(kind.cast(events.get(i)));
+      }
+    }
+    return Optional.empty();
   }
 
   /**

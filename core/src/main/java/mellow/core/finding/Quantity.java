@@ -1,5 +1,8 @@
 package mellow.core.finding;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What kind of number a {@link Figure} is; it fixes the unit inside and how it is shown. */
 public enum Quantity {
   /** Millimetres, shown as a tape shows them. */
@@ -35,5 +38,13 @@ public enum Quantity {
   /** How many of something. */
   COUNT,
   /** A bare number, shown to 0.001. */
-  NUMBER
+  NUMBER;
+
+  private static final Set<Quantity> BY_UNITS =
+      EnumSet.of(LENGTH, FINE_LENGTH, REACH, AREA, TEMPERATURE);
+
+  /** Whether metric and imperial texts differ. */
+  public boolean followsUnits() {
+    return BY_UNITS.contains(this);
+  }
 }

@@ -3,6 +3,7 @@ package mellow.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * Something to be said. A keyed sentence is made in the reader's language and units at the moment
@@ -20,7 +21,7 @@ public sealed interface Sentence {
    */
   record Keyed(String key, Map<String, Object> arguments) implements Sentence {
     public Keyed {
-      arguments = Map.copyOf(arguments);
+      arguments = arguments instanceof Arguments ? arguments : Map.copyOf(arguments);
     }
   }
 
@@ -35,14 +36,16 @@ public sealed interface Sentence {
 
     public Written {
       figures = List.copyOf(figures);
-      for (int i = 0; i < figures.size(); i++) {
-        if (!pattern.contains(place(i))) {
-          throw new IllegalArgumentException("no place for figure " + i + " in: " + pattern);
-        }
-      }
+      // patterns stand in the code: what tests have seen once need not be looked at each time
+      assert hasPlaces(pattern, figures.size()) : "a figure has no place in: " + pattern;
     }
 
-    private static String place(int index) {
+    private static boolean hasPlaces(String pattern, int figures) {
+      return IntStream.range(0, figures).allMatch(i -> pattern.contains(place(i)));
+    }
+
+    /** How the place of a figure is written: "{0}". */
+    public static String place(int index) {
       return index < PLACES.length ? PLACES[index] : "{" + index + "}";
     }
   }
@@ -79,8 +82,13 @@ public sealed interface Sentence {
     return new Capital(this);
   }
 
-  static Sentence keyed(String key, Map<String, Object> arguments) {
-    return new Keyed(key, arguments);
+  /**
+   * A message of the catalogue.
+   *
+   * @param namesAndValues its arguments, each name with its value behind it
+   */
+  static Sentence keyed(String key, Object... namesAndValues) {
+    return new Keyed(key, new Arguments(namesAndValues));
   }
 
   static Written of(String pattern, Figure... figures) {

@@ -30,15 +30,33 @@ public final class TapeText {
     long power = POWERS_OF_TEN[decimals];
     long scaled = Math.round(Math.abs(value) * power);
     StringBuilder text = new StringBuilder();
-    text.append(scaled / power);
-    for (int place = text.length() - 3; place > 0; place -= 3) {
-      text.insert(place, THIN_SPACE);
+    if (value < 0 && scaled > 0) {
+      text.append(MINUS);
     }
+    appendGrouped(text, scaled / power);
     if (decimals > 0) {
-      String behind = String.valueOf(scaled % power);
-      text.append('.').append("0".repeat(decimals - behind.length())).append(behind);
+      text.append('.');
+      appendPadded(text, scaled % power, power / 10);
     }
-    return value < 0 && scaled > 0 ? text.insert(0, MINUS).toString() : text.toString();
+    return text.toString();
+  }
+
+  private static void appendGrouped(StringBuilder text, long whole) {
+    if (whole < 1000) {
+      text.append(whole);
+    } else {
+      appendGrouped(text, whole / 1000);
+      text.append(THIN_SPACE);
+      appendPadded(text, whole % 1000, 100);
+    }
+  }
+
+  /** As many digits as the place of the first one has. */
+  private static void appendPadded(StringBuilder text, long digits, long firstPlace) {
+    for (long place = firstPlace; place > Math.max(digits, 1); place /= 10) {
+      text.append('0');
+    }
+    text.append(digits);
   }
 
   /** Turns to the nearest eighth, without a sign: "1 1/2", "3/8", "0". */

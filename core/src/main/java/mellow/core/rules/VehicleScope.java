@@ -37,8 +37,6 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
     if (set.vehicleClasses().isEmpty()) {
       return Optional.empty();
     }
-    String classes =
-        set.vehicleClasses().stream().sorted().map(Enum::name).collect(Collectors.joining(", "));
     if (known.isPresent()) {
       return set.vehicleClasses().contains(known.get())
           ? Optional.empty()
@@ -48,7 +46,7 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                       Verdict.OUT,
                       set.scopeSource(),
                       RulesWords.otherClass(set.title(), known.get().name()))
-                  .withDetail(RulesWords.madeFor(classes))
+                  .withDetail(RulesWords.madeFor(classes(set)))
                   .withRemedy(
                       Remedy.of(
                           Remedy.Action.CHANGE, Remedy.Page.RULEBOOK, RulesWords.otherSet())));
@@ -61,7 +59,13 @@ public record VehicleScope(Optional<VehicleClass> known, Optional<BodyKind> body
                     set.scopeSource(),
                     RulesWords.classUnknown(set.title(), looks),
                     Remedy.of(
-                        Remedy.Action.ENTER, Remedy.Page.TAKE_IN, RulesWords.enterClass(classes))));
+                        Remedy.Action.ENTER,
+                        Remedy.Page.TAKE_IN,
+                        RulesWords.enterClass(classes(set)))));
+  }
+
+  private static String classes(RuleSet set) {
+    return set.vehicleClasses().stream().sorted().map(Enum::name).collect(Collectors.joining(", "));
   }
 
   /** Whether a finding speaks against judging a vehicle by a set. */

@@ -3,11 +3,9 @@ package mellow.core.subject;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
@@ -26,16 +24,30 @@ public final class SubjectText {
   }
 
   static String of(Subject subject) {
-    List<String> parts = new ArrayList<>(subject.parts());
-    while (!parts.isEmpty() && parts.get(parts.size() - 1).isEmpty()) {
-      parts.remove(parts.size() - 1);
+    List<String> parts = subject.parts();
+    int said = parts.size();
+    while (said > 0 && parts.get(said - 1).isEmpty()) {
+      said--;
     }
-    return subject.kind().word()
-        + parts.stream().map(part -> ":" + escaped(part)).collect(Collectors.joining());
+    StringBuilder text = new StringBuilder(subject.kind().word());
+    for (String part : parts.subList(0, said)) {
+      text.append(':').append(escaped(part));
+    }
+    return text.toString();
   }
 
   private static String escaped(String part) {
-    return URLEncoder.encode(part, StandardCharsets.UTF_8).replace("+", "%20");
+    return part.chars().allMatch(SubjectText::isPlain)
+        ? part
+        : URLEncoder.encode(part, StandardCharsets.UTF_8).replace("+", "%20");
+  }
+
+  /** What an address leaves as it is, and most parts are made of. */
+  private static boolean isPlain(int letter) {
+    return letter >= 'a' && letter <= 'z'
+        || letter >= 'A' && letter <= 'Z'
+        || letter >= '0' && letter <= '9'
+        || letter == '_';
   }
 
   /**

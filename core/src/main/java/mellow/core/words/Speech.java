@@ -4,7 +4,6 @@ import com.ibm.icu.text.DecimalFormatSymbols;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.util.ULocale;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,6 +17,7 @@ import mellow.core.measure.TapeText;
 import mellow.core.measure.UnitSystem;
 import mellow.words.Catalogue;
 import mellow.words.Message;
+import org.jspecify.annotations.Nullable;
 
 /** One language: what is said becomes words with places for figures, or a text in some units. */
 public final class Speech {
@@ -112,7 +112,7 @@ public final class Speech {
 
     String of(Figure figure) {
       figures.add(figure);
-      return "{" + (figures.size() - 1) + "}";
+      return Sentence.Written.place(figures.size() - 1);
     }
   }
 
@@ -145,29 +145,30 @@ public final class Speech {
   }
 
   private String keyed(Sentence.Keyed keyed, Places places) {
-    Wording wording =
-        wordings.computeIfAbsent(keyed.key(), key -> Wording.of(message(key), locale));
-    if (wording.slots().isEmpty()) {
-      return wording.filled(Map.of());
+    Wording wording = wordings.get(keyed.key());
+    if (wording == null) {
+      wording = wordings.computeIfAbsent(keyed.key(), key -> Wording.of(message(key), locale));
     }
-    Map<String, Object> filled = new HashMap<>();
+    List<Wording.Slot> slots = wording.slots();
+    Wording.Filling[] fillings = new Wording.Filling[slots.size()];
     // in the order of the message, so that figures are counted as they stand
-    for (Wording.Slot slot : wording.slots()) {
-      Object argument = keyed.arguments().get(slot.name());
-      if (argument instanceof Enum<?> constant) {
-        filled.put(slot.name(), constant.name());
-        if (slot.saysWords()) {
-          filled.put(slot.wordsName(), term(constant));
-        }
-      } else if (argument instanceof String typed) {
-        filled.put(slot.wordsName(), typed(typed));
-      } else if (argument instanceof List<?> list) {
-        filled.put(slot.name(), listed(slot.name(), list, places));
-      } else {
-        filled.put(slot.name(), filled(argument, places));
-      }
+    for (int i = 0; i < fillings.length; i++) {
+      fillings[i] = filling(slots.get(i), keyed.arguments().get(slots.get(i).name()), places);
     }
-    return wording.filled(filled);
+    return wording.filled(fillings);
+  }
+
+  private Wording.Filling filling(Wording.Slot slot, @Nullable Object argument, Places places) {
+    if (argument instanceof Enum<?> constant) {
+      return new Wording.Filling(constant.name(), slot.saysWords() ? term(constant) : null);
+    }
+    if (argument instanceof String typed) {
+      return new Wording.Filling(null, typed(typed));
+    }
+    if (argument instanceof List<?> list) {
+      return new Wording.Filling(listed(slot.name(), list, places), null);
+    }
+    return new Wording.Filling(filled(argument, places), null);
   }
 
   private Message message(String key) {
@@ -181,8 +182,12 @@ public final class Speech {
   }
 
   private String term(Enum<?> constant) {
-    return terms.computeIfAbsent(
-        constant, one -> message(Catalogue.term(one.getDeclaringClass(), one.name())).text());
+    // most are there, and asking whether costs less than asking to put it there
+    String known = terms.get(constant);
+    return known != null
+        ? known
+        : terms.computeIfAbsent(
+            constant, one -> message(Catalogue.term(one.getDeclaringClass(), one.name())).text());
   }
 
   private String listed(String name, List<?> list, Places places) {
@@ -195,7 +200,7 @@ public final class Speech {
     return formatter.format(list.stream().map(one -> filled(one, places)).toList());
   }
 
-  private Object filled(Object argument, Places places) {
+  private @Nullable Object filled(@Nullable Object argument, Places places) {
     if (argument instanceof Figure figure) {
       return places.of(figure);
     }

@@ -80,6 +80,6 @@ class FindingTest {
         Sentence.build().figure(Figure.lengthMm(7)).text(" and ").sentence(inner).done();
     assertThat(Said.text(whole)).isEqualTo("7 mm and 12 mm too high, 1.00 % off");
     assertThatThrownBy(() -> Sentence.of("no place", Figure.percent(1)))
-        .hasMessageContaining("no place for figure");
+        .hasMessageContaining("has no place");
   }
 }

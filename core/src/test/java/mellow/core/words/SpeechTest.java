@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
@@ -20,15 +19,14 @@ class SpeechTest {
   private static final Sentence TIPPED =
       Sentence.keyed(
           "stance.tipped",
-          Map.of(
-              "rise",
-              Figure.lengthMm(67.2),
-              "lower",
-              false,
-              "tilt",
-              Figure.percent(0.8),
-              "down",
-              false));
+          "rise",
+          Figure.lengthMm(67.2),
+          "lower",
+          false,
+          "tilt",
+          Figure.percent(0.8),
+          "down",
+          false);
 
   @Test
   void figuresKeepTheirPlacesAndFollowTheUnits() {
@@ -48,11 +46,10 @@ class SpeechTest {
     Sentence open =
         Sentence.keyed(
             "stance.notMeasured",
-            Map.of(
-                "openList",
-                List.of(
-                    Sentence.keyed("stance.heightOf", Map.of("side", Side.LEFT)),
-                    Sentence.keyed("stance.spacing", Map.of()))));
+            "openList",
+            List.of(
+                Sentence.keyed("stance.heightOf", "side", Side.LEFT),
+                Sentence.keyed("stance.spacing")));
     assertThat(Speech.ENGLISH.text(open, UnitSystem.METRIC))
         .isEqualTo("Lamps not measured before removal: height left and spacing");
     assertThat(GERMAN.text(open, UnitSystem.METRIC)).endsWith(": Höhe links und Abstand");
@@ -82,7 +79,7 @@ class SpeechTest {
     assertThat(Speech.of(Locale.GERMAN).language())
         .isEqualTo(Catalogue.shipped().offered().contains("de") ? "de" : "en");
     assertThat(Speech.of(Locale.JAPANESE)).isSameAs(Speech.ENGLISH);
-    assertThatThrownBy(() -> Speech.ENGLISH.written(Sentence.keyed("stance.no", Map.of())))
+    assertThatThrownBy(() -> Speech.ENGLISH.written(Sentence.keyed("stance.no")))
         .hasMessageContaining("stance.no");
   }
 }

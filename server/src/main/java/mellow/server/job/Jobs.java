@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import mellow.core.entry.Entry;
 import mellow.core.entry.InclinationEntry;
 import mellow.core.finding.Figure;
@@ -33,6 +34,7 @@ import mellow.server.vehicle.VehicleView;
 import mellow.server.vehicle.Vehicles;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 
 /** Keeps jobs and puts their pages together. */
 @Service
@@ -140,7 +142,7 @@ public class Jobs {
         jobs.stream().map(JobView::bayId).filter(Objects::nonNull).distinct().toList();
     Map<String, VehicleView> byId = vehicles.byIds(acting, vehicleIds);
     Map<String, List<AdjusterView>> adjusters = vehicles.adjusters(vehicleIds);
-    Map<String, Logbook> logs = logbooks.livingOfJobs(ids);
+    Supplier<Map<String, Logbook>> logs = SingletonSupplier.of(() -> logbooks.livingOfJobs(ids));
     Map<String, Logbook> bayLogs = logbooks.livingOfBays(bayIds);
     RuleBook newest = books.of(acting);
     Map<String, RuleBook> older = books.ofJobs(acting, ids);
@@ -152,7 +154,7 @@ public class Jobs {
                     byId.get(job.vehicleId()),
                     adjusters.getOrDefault(job.vehicleId(), List.of()),
                     older.getOrDefault(job.id(), newest),
-                    logs.getOrDefault(job.id(), NOTHING_READ),
+                    () -> logs.get().getOrDefault(job.id(), NOTHING_READ),
                     job.bayId() == null
                         ? NOTHING_READ
                         : bayLogs.getOrDefault(job.bayId(), NOTHING_READ)))

@@ -4,24 +4,27 @@ import com.fasterxml.jackson.core.StreamWriteFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.SimpleLocaleContext;
 import org.springframework.http.CacheControl;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.LocaleResolver;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.i18n.AbstractLocaleContextResolver;
 import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 
 /** Wires identity into the controllers, and lets browsers keep what is named by its content. */
 @Configuration
 class WebSetup implements WebMvcConfigurer {
-  private static final String LANGUAGE = WebSetup.class.getName() + ".language";
-
   static {
     SpringDocUtils.getConfig().addRequestWrapperToIgnore(Acting.class);
   }
@@ -50,20 +53,24 @@ class WebSetup implements WebMvcConfigurer {
    */
   @Bean
   static LocaleResolver localeResolver() {
-    return new AcceptHeaderLocaleResolver() {
+    LocaleResolver header = new AcceptHeaderLocaleResolver();
+    return new AbstractLocaleContextResolver() {
       // asked for at each sentence of a page: settled once a request
       @Override
-      public Locale resolveLocale(HttpServletRequest request) {
-        if (request.getAttribute(LANGUAGE) instanceof Locale settled) {
-          return settled;
-        }
+      public LocaleContext resolveLocaleContext(HttpServletRequest request) {
         String asked = request.getMethod().equals("GET") ? request.getParameter("language") : null;
-        Locale settled =
+        return new SimpleLocaleContext(
             asked == null || asked.isBlank()
-                ? super.resolveLocale(request)
-                : Locale.forLanguageTag(asked);
-        request.setAttribute(LANGUAGE, settled);
-        return settled;
+                ? header.resolveLocale(request)
+                : Locale.forLanguageTag(asked));
+      }
+
+      @Override
+      public void setLocaleContext(
+          HttpServletRequest request,
+          @Nullable HttpServletResponse response,
+          @Nullable LocaleContext context) {
+        throw new UnsupportedOperationException("the client says its language");
       }
     };
   }

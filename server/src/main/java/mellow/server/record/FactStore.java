@@ -1,12 +1,13 @@
 package mellow.server.record;
 
+import static mellow.server.db.Tables.BAY;
 import static mellow.server.db.Tables.FACT;
 import static mellow.server.db.Tables.JOB;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +19,8 @@ import mellow.core.workflow.Stage;
 import mellow.server.db.tables.records.FactRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -62,14 +65,28 @@ class FactStore {
     return sql.selectFrom(FACT).where(FACT.STRIKES.eq(id)).fetchOptional(FactStore::owned);
   }
 
-  /** Lines of some jobs, in the order in which they were kept. */
-  List<Owned> ofJobs(Collection<String> jobIds, Set<FactKind> kinds) {
-    return inOrder(FACT.JOB_ID.in(jobIds).and(isOf(kinds)));
+  /** Holds a job or bay until the transaction ends: its lines are kept one after the other. */
+  void hold(Owner owner) {
+    if (owner instanceof Owner.OfJob) {
+      sql.select(JOB.ID).from(JOB).where(JOB.ID.eq(owner.id())).forUpdate().fetch();
+    } else {
+      sql.select(BAY.ID).from(BAY).where(BAY.ID.eq(owner.id())).forUpdate().fetch();
+    }
   }
 
-  /** Lines of some bays, in the order in which they were kept. */
-  List<Owned> ofBays(Collection<String> bayIds) {
-    return inOrder(FACT.BAY_ID.in(bayIds));
+  /** All lines of a job, in the order in which they were kept. */
+  List<Owned> ofJob(String jobId) {
+    return inOrder(FACT.JOB_ID.eq(jobId));
+  }
+
+  /** Lines of each that were kept after a number, in the order in which they were kept. */
+  List<Owned> after(Map<Owner, Long> numbers, Set<FactKind> kinds) {
+    Condition behind = DSL.noCondition();
+    for (Map.Entry<Owner, Long> one : numbers.entrySet()) {
+      Field<String> of = one.getKey() instanceof Owner.OfJob ? FACT.JOB_ID : FACT.BAY_ID;
+      behind = behind.or(of.eq(one.getKey().id()).and(FACT.SEQ.gt(one.getValue())));
+    }
+    return numbers.isEmpty() ? List.of() : inOrder(behind.and(isOf(kinds)));
   }
 
   /** Lines of a job that were kept after one of them. */

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
 import mellow.core.record.JobRecord;
@@ -22,6 +22,7 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps lines, and hands records out. */
 @Service
@@ -29,9 +30,11 @@ public class Records {
   private static final Set<FactKind> OF_READINGS = EnumSet.of(FactKind.READ, FactKind.UNDONE);
 
   private final FactStore store;
+  private final KnownLines known;
 
-  Records(FactStore store) {
+  Records(FactStore store, KnownLines known) {
     this.store = store;
+    this.known = known;
   }
 
   /**
@@ -42,7 +45,9 @@ public class Records {
    *     asked for a line that was kept already
    * @return whether it was added now
    */
+  @Transactional
   public boolean keep(Acting acting, Owner owner, Draft draft, UnaryOperator<Draft> checked) {
+    store.hold(owner);
     Optional<FactStore.Owned> there = store.byId(acting.shopId(), draft.id());
     if (there.isPresent()) {
       refuseUnlessSame(there.get(), owner, draft);
@@ -110,6 +115,7 @@ public class Records {
   }
 
   /** Keeps a line of what was settled and checked elsewhere, under an id that its name gives. */
+  @Transactional
   public void note(Acting acting, String jobId, Stage stage, Fact fact, String name) {
     String id =
         UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
@@ -119,23 +125,38 @@ public class Records {
 
   /** What is written down of the work at some jobs, by job; a job without a line is left out. */
   public Map<String, JobRecord> ofWork(Collection<String> jobIds) {
-    return byOwner(store.ofJobs(jobIds, WorkLog.WORK));
+    return records(jobIds, Owner.OfJob::new, WorkLog.WORK);
   }
 
   /** What was read of some jobs, by job; a job without a line is left out. */
   public Map<String, JobRecord> readOfJobs(Collection<String> jobIds) {
-    return byOwner(store.ofJobs(jobIds, OF_READINGS));
+    return records(jobIds, Owner.OfJob::new, OF_READINGS);
   }
 
   /** What was read of some bays, by bay; a bay without a line is left out. */
   public Map<String, JobRecord> readOfBays(Collection<String> bayIds) {
-    return byOwner(store.ofBays(bayIds));
+    return records(bayIds, Owner.OfBay::new, OF_READINGS);
+  }
+
+  private Map<String, JobRecord> records(
+      Collection<String> ids, Function<String, Owner> owner, Set<FactKind> kinds) {
+    Map<String, JobRecord> records = new LinkedHashMap<>();
+    known
+        .of(ids.stream().map(owner).toList())
+        .forEach(
+            (of, lines) -> {
+              List<Line> wanted =
+                  lines.stream().filter(line -> kinds.contains(line.fact().kind())).toList();
+              if (!wanted.isEmpty()) {
+                records.put(of.id(), new JobRecord(wanted));
+              }
+            });
+    return records;
   }
 
   /** All lines of a job. */
   public JobRecord whole(String jobId) {
-    return byOwner(store.ofJobs(List.of(jobId), EnumSet.allOf(FactKind.class)))
-        .getOrDefault(jobId, JobRecord.EMPTY);
+    return new JobRecord(store.ofJob(jobId).stream().map(FactStore.Owned::line).toList());
   }
 
   /** The lines of a job that were kept after one of them, in words. */
@@ -156,18 +177,5 @@ public class Records {
   /** The open jobs in which a timer was started since a moment. */
   public List<String> timedSince(Acting acting, LocalDateTime since) {
     return store.openJobsWith(acting.shopId(), EnumSet.of(FactKind.TIMER, FactKind.BAKED), since);
-  }
-
-  private static Map<String, JobRecord> byOwner(List<FactStore.Owned> lines) {
-    Map<String, List<Line>> by =
-        lines.stream()
-            .collect(
-                Collectors.groupingBy(
-                    one -> one.owner().id(),
-                    LinkedHashMap::new,
-                    Collectors.mapping(FactStore.Owned::line, Collectors.toList())));
-    Map<String, JobRecord> records = new LinkedHashMap<>();
-    by.forEach((id, of) -> records.put(id, new JobRecord(of)));
-    return records;
   }
 }

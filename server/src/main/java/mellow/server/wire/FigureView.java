@@ -20,11 +20,12 @@ public record FigureView(
     @Schema(example = "3 in") String imperial) {
 
   public static FigureView of(Figure figure) {
+    String metric = Spoken.text(figure, UnitSystem.METRIC);
     return new FigureView(
         figure.value(),
         figure.quantity(),
-        Spoken.text(figure, UnitSystem.METRIC),
-        Spoken.text(figure, UnitSystem.IMPERIAL));
+        metric,
+        figure.quantity().followsUnits() ? Spoken.text(figure, UnitSystem.IMPERIAL) : metric);
   }
 
   public static FigureView lengthMm(double mm) {

@@ -36,9 +36,11 @@ class YardController {
   private final YardStore store;
   private final Jobs jobs;
   private final Standings standings;
+  private final SaidStandings said;
   private final Bays bays;
 
-  YardController(YardStore store, Jobs jobs, Standings standings, Bays bays) {
+  YardController(YardStore store, Jobs jobs, Standings standings, SaidStandings said, Bays bays) {
+    this.said = said;
     this.store = store;
     this.jobs = jobs;
     this.standings = standings;
@@ -94,7 +96,7 @@ class YardController {
                   job.units(),
                   job.touchedAt(),
                   Standings.isReadable(standing.get(job.id())),
-                  StandingView.of(standing.get(job.id())));
+                  said.of(standing.get(job.id())));
             })
         .toList();
   }
@@ -105,6 +107,6 @@ class YardController {
       description = "Its stages along a horizon strip, and what is next.")
   StandingView standing(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
     JobFacts facts = jobs.facts(acting, id);
-    return StandingView.of(standings.of(acting, List.of(facts)).get(id));
+    return said.of(standings.of(acting, List.of(facts)).get(id));
   }
 }

@@ -38,7 +38,7 @@ class EveryMessageTest {
             for (Argument argument : one.getValue().arguments().values()) {
               arguments.put(argument.name(), sample(argument, variant));
             }
-            Sentence.Written written = speech.written(Sentence.keyed(key, arguments));
+            Sentence.Written written = speech.written(new Sentence.Keyed(key, arguments));
             String pattern = written.pattern().replaceAll("\\{\\d}", "7");
             // what the page adds to a line begins with its space
             assertThat(feature.startsWith("page/") ? pattern.strip() : pattern)
