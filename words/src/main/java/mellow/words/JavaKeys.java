@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -60,7 +61,8 @@ final class JavaKeys {
   private String source(String feature, String fullName) {
     String packageName = fullName.substring(0, fullName.lastIndexOf('.'));
     String className = fullName.substring(packageName.length() + 1);
-    TreeSet<String> imports = new TreeSet<>(List.of("mellow.core.finding.Sentence"));
+    TreeSet<String> imports =
+        new TreeSet<>(List.of("mellow.core.finding.MessageKey", "mellow.core.finding.Sentence"));
     StringBuilder methods = new StringBuilder();
     catalogue
         .feature(feature)
@@ -91,7 +93,8 @@ final class JavaKeys {
 
   private String method(String feature, String key, Message message, TreeSet<String> imports) {
     List<String> parameters = new ArrayList<>();
-    List<String> entries = new ArrayList<>();
+    List<String> names = new ArrayList<>();
+    List<String> values = new ArrayList<>();
     message
         .arguments()
         .values()
@@ -99,23 +102,33 @@ final class JavaKeys {
             argument -> {
               String type = type(argument, imports);
               parameters.add(type + " " + argument.name());
-              entries.add(", \"" + argument.name() + "\", " + argument.name());
+              names.add(", \"" + argument.name() + "\"");
+              values.add(", " + argument.name());
             });
     return """
 
+          private static final MessageKey %s = MessageKey.of("%s.%s"%s);
+
           /** %s */
           static Sentence %s(%s) {
-            return Sentence.keyed("%s.%s"%s);
+            return Sentence.keyed(%s%s);
           }
         """
         .formatted(
+            constant(key),
+            feature,
+            key,
+            String.join("", names),
             message.text().replace("*/", "* /").replace("@", "&#64;").replace("\n", " "),
             key,
             String.join(", ", parameters),
-            feature,
-            key,
-            String.join("", entries))
+            constant(key),
+            String.join("", values))
         .indent(0);
+  }
+
+  private static String constant(String key) {
+    return key.replaceAll("([A-Z])", "_$1").toUpperCase(Locale.ROOT);
   }
 
   private String type(Argument argument, TreeSet<String> imports) {

@@ -1,6 +1,7 @@
 package mellow.core.finding;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -15,13 +16,23 @@ public sealed interface Sentence {
   /**
    * A message of the catalogue.
    *
-   * @param key feature and key: "stance.tipped"
-   * @param arguments by name: figures, counts, constants, truth values, words that somebody typed,
-   *     sentences or lists of them
+   * @param values its arguments: figures, counts, constants, truth values, words that somebody
+   *     typed, sentences or lists of them
    */
-  record Keyed(String key, Map<String, Object> arguments) implements Sentence {
-    public Keyed {
-      arguments = arguments instanceof Arguments ? arguments : Map.copyOf(arguments);
+  record Keyed(MessageKey message, List<Object> values) implements Sentence {
+
+    /** Feature and key: "stance.tipped". */
+    public String key() {
+      return message.text();
+    }
+
+    /** The arguments by name. */
+    public Map<String, Object> arguments() {
+      Map<String, Object> arguments = new LinkedHashMap<>();
+      for (int i = 0; i < values.size(); i++) {
+        arguments.put(message.names().get(i), values.get(i));
+      }
+      return arguments;
     }
   }
 
@@ -82,13 +93,9 @@ public sealed interface Sentence {
     return new Capital(this);
   }
 
-  /**
-   * A message of the catalogue.
-   *
-   * @param namesAndValues its arguments, each name with its value behind it
-   */
-  static Sentence keyed(String key, Object... namesAndValues) {
-    return new Keyed(key, new Arguments(namesAndValues));
+  /** A message of the catalogue with its arguments, in their order. */
+  static Sentence keyed(MessageKey message, Object... values) {
+    return new Keyed(message, List.of(values));
   }
 
   static Written of(String pattern, Figure... figures) {

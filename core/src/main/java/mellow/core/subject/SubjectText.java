@@ -37,13 +37,16 @@ public final class SubjectText {
   }
 
   private static String escaped(String part) {
-    return part.chars().allMatch(SubjectText::isPlain)
-        ? part
-        : URLEncoder.encode(part, StandardCharsets.UTF_8).replace("+", "%20");
+    for (int i = 0; i < part.length(); i++) {
+      if (!isPlain(part.charAt(i))) {
+        return URLEncoder.encode(part, StandardCharsets.UTF_8).replace("+", "%20");
+      }
+    }
+    return part;
   }
 
   /** What an address leaves as it is, and most parts are made of. */
-  private static boolean isPlain(int letter) {
+  private static boolean isPlain(char letter) {
     return letter >= 'a' && letter <= 'z'
         || letter >= 'A' && letter <= 'Z'
         || letter >= '0' && letter <= '9'

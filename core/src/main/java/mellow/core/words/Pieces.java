@@ -15,6 +15,7 @@ import mellow.core.words.Wording.Slot;
 /** A message in which nothing is counted, taken apart once. */
 record Pieces(List<Piece> inOrder) {
   private static final String OTHER = "other";
+  private static final int USUAL_LENGTH = 120;
 
   /** A part of a message. */
   private sealed interface Piece {
@@ -64,7 +65,7 @@ record Pieces(List<Piece> inOrder) {
   }
 
   String filled(Filling[] fillings) {
-    StringBuilder text = new StringBuilder();
+    StringBuilder text = new StringBuilder(USUAL_LENGTH);
     append(text, fillings);
     return text.toString();
   }

@@ -4,6 +4,7 @@ import com.ibm.icu.text.DecimalFormatSymbols;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.util.ULocale;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mellow.core.finding.Figure;
+import mellow.core.finding.MessageKey;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Words;
 import mellow.core.measure.TapeText;
@@ -36,8 +38,8 @@ public final class Speech {
   private final char decimalMark;
   private final ListFormatter all;
   private final ListFormatter any;
-  // made once a key: making one costs ten times as much as using it
-  private final Map<String, Wording> wordings = new ConcurrentHashMap<>();
+  // by the key's number, made once: making one costs ten times as much as using it
+  private volatile @Nullable Wording[] wordings = {};
   private final Map<Enum<?>, String> terms = new ConcurrentHashMap<>();
 
   private Speech(String language) {
@@ -145,20 +147,32 @@ public final class Speech {
   }
 
   private String keyed(Sentence.Keyed keyed, Places places) {
-    Wording wording = wordings.get(keyed.key());
-    if (wording == null) {
-      wording = wordings.computeIfAbsent(keyed.key(), key -> Wording.of(message(key), locale));
-    }
+    Wording wording = wording(keyed.message());
     List<Wording.Slot> slots = wording.slots();
     Wording.Filling[] fillings = new Wording.Filling[slots.size()];
     // in the order of the message, so that figures are counted as they stand
     for (int i = 0; i < fillings.length; i++) {
-      fillings[i] = filling(slots.get(i), keyed.arguments().get(slots.get(i).name()), places);
+      fillings[i] = filling(slots.get(i), keyed.values(), places);
     }
     return wording.filled(fillings);
   }
 
-  private Wording.Filling filling(Wording.Slot slot, @Nullable Object argument, Places places) {
+  private Wording wording(MessageKey key) {
+    @Nullable Wording[] made = wordings;
+    Wording known = key.number() < made.length ? made[key.number()] : null;
+    return known == null ? make(key) : known;
+  }
+
+  private synchronized Wording make(MessageKey key) {
+    @Nullable Wording[] more = Arrays.copyOf(wordings, Math.max(wordings.length, key.number() + 1));
+    Wording wording = Wording.of(key, message(key.text()), locale);
+    more[key.number()] = wording;
+    wordings = more;
+    return wording;
+  }
+
+  private Wording.Filling filling(Wording.Slot slot, List<Object> values, Places places) {
+    Object argument = slot.argument() < 0 ? null : values.get(slot.argument());
     if (argument instanceof Enum<?> constant) {
       return new Wording.Filling(constant.name(), slot.saysWords() ? term(constant) : null);
     }

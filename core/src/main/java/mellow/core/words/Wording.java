@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.finding.MessageKey;
 import mellow.words.Message;
 import org.jspecify.annotations.Nullable;
 
@@ -28,15 +29,22 @@ final class Wording {
   /**
    * An argument.
    *
+   * @param argument its place among those of the key; -1 where that has none of the name
    * @param wordsName under which its words are put in
    * @param saysWords whether they stand in the message; a constant may only be chosen by
    */
-  record Slot(String name, String wordsName, boolean saysWords) {}
+  record Slot(int argument, String name, String wordsName, boolean saysWords) {}
 
-  static Wording of(Message message, ULocale locale) {
+  static Wording of(MessageKey key, Message message, ULocale locale) {
     List<Slot> slots =
         message.arguments().keySet().stream()
-            .map(name -> new Slot(name, Message.wordsOf(name), message.saysWordsOf(name)))
+            .map(
+                name ->
+                    new Slot(
+                        key.names().indexOf(name),
+                        name,
+                        Message.wordsOf(name),
+                        message.saysWordsOf(name)))
             .toList();
     return new Wording(
         slots, Pieces.of(message.bare(), slots), new MessageFormat(message.bare(), locale));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Locale;
 import mellow.core.finding.Figure;
+import mellow.core.finding.MessageKey;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.Side;
@@ -18,14 +19,10 @@ class SpeechTest {
 
   private static final Sentence TIPPED =
       Sentence.keyed(
-          "stance.tipped",
-          "rise",
+          MessageKey.of("stance.tipped", "rise", "lower", "tilt", "down"),
           Figure.lengthMm(67.2),
-          "lower",
           false,
-          "tilt",
           Figure.percent(0.8),
-          "down",
           false);
 
   @Test
@@ -45,11 +42,10 @@ class SpeechTest {
   void listsAndConstantsAreSaidByTheLanguage() {
     Sentence open =
         Sentence.keyed(
-            "stance.notMeasured",
-            "openList",
+            MessageKey.of("stance.notMeasured", "openList"),
             List.of(
-                Sentence.keyed("stance.heightOf", "side", Side.LEFT),
-                Sentence.keyed("stance.spacing")));
+                Sentence.keyed(MessageKey.of("stance.heightOf", "side"), Side.LEFT),
+                Sentence.keyed(MessageKey.of("stance.spacing"))));
     assertThat(Speech.ENGLISH.text(open, UnitSystem.METRIC))
         .isEqualTo("Lamps not measured before removal: height left and spacing");
     assertThat(GERMAN.text(open, UnitSystem.METRIC)).endsWith(": Höhe links und Abstand");
@@ -79,7 +75,7 @@ class SpeechTest {
     assertThat(Speech.of(Locale.GERMAN).language())
         .isEqualTo(Catalogue.shipped().offered().contains("de") ? "de" : "en");
     assertThat(Speech.of(Locale.JAPANESE)).isSameAs(Speech.ENGLISH);
-    assertThatThrownBy(() -> Speech.ENGLISH.written(Sentence.keyed("stance.no")))
+    assertThatThrownBy(() -> Speech.ENGLISH.written(Sentence.keyed(MessageKey.of("stance.no"))))
         .hasMessageContaining("stance.no");
   }
 }

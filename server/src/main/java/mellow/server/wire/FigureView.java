@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Quantity;
 import mellow.core.measure.UnitSystem;
+import mellow.core.words.Speech;
 
 /** A figure with its text in both unit systems. */
 @Schema(name = "Figure", description = "A number with its text in both unit systems.")
@@ -20,12 +21,16 @@ public record FigureView(
     @Schema(example = "3 in") String imperial) {
 
   public static FigureView of(Figure figure) {
-    String metric = Spoken.text(figure, UnitSystem.METRIC);
+    return of(figure, Spoken.speech());
+  }
+
+  static FigureView of(Figure figure, Speech speech) {
+    String metric = speech.text(figure, UnitSystem.METRIC);
     return new FigureView(
         figure.value(),
         figure.quantity(),
         metric,
-        figure.quantity().followsUnits() ? Spoken.text(figure, UnitSystem.IMPERIAL) : metric);
+        figure.quantity().followsUnits() ? speech.text(figure, UnitSystem.IMPERIAL) : metric);
   }
 
   public static FigureView lengthMm(double mm) {

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
+import mellow.core.words.Speech;
 
 /** A sentence whose figures follow the unit system. */
 @Schema(name = "Sentence", description = "A sentence with places {0}, {1} … for its figures.")
@@ -12,9 +13,14 @@ public record SentenceView(
     List<FigureView> figures) {
 
   public static SentenceView of(Sentence sentence) {
-    Sentence.Written written = Spoken.written(sentence);
-    return new SentenceView(
-        written.pattern(), written.figures().stream().map(FigureView::of).toList());
+    // asked for once: a page says hundreds, each with some figures
+    Speech speech = Spoken.speech();
+    Sentence.Written written = speech.written(sentence);
+    List<FigureView> figures =
+        written.figures().isEmpty()
+            ? List.of()
+            : written.figures().stream().map(figure -> FigureView.of(figure, speech)).toList();
+    return new SentenceView(written.pattern(), figures);
   }
 
   /** The sentence with its figures filled in. */

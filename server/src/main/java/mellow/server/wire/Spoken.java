@@ -73,7 +73,7 @@ public final class Spoken {
     }
   }
 
-  private static Speech speech() {
+  static Speech speech() {
     return Speech.of(LocaleContextHolder.getLocale());
   }
 }

@@ -6,13 +6,13 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.finding.Figure;
+import mellow.core.finding.MessageKey;
 import mellow.core.finding.Sentence;
 import mellow.core.words.Speech;
 import mellow.words.Argument;
@@ -34,11 +34,13 @@ class EveryMessageTest {
         for (Map.Entry<String, Message> one : Catalogue.shipped().feature(feature).entrySet()) {
           String key = feature + "." + one.getKey();
           for (int variant = 0; variant < MOST_CONSTANTS; variant++) {
-            Map<String, Object> arguments = new HashMap<>();
+            MessageKey message =
+                MessageKey.of(key, one.getValue().arguments().keySet().toArray(String[]::new));
+            List<Object> arguments = new ArrayList<>();
             for (Argument argument : one.getValue().arguments().values()) {
-              arguments.put(argument.name(), sample(argument, variant));
+              arguments.add(sample(argument, variant));
             }
-            Sentence.Written written = speech.written(new Sentence.Keyed(key, arguments));
+            Sentence.Written written = speech.written(new Sentence.Keyed(message, arguments));
             String pattern = written.pattern().replaceAll("\\{\\d}", "7");
             // what the page adds to a line begins with its space
             assertThat(feature.startsWith("page/") ? pattern.strip() : pattern)
