@@ -4,7 +4,23 @@ import type { Job, Vehicle } from './api/client';
 import { Header, UnitsButton } from './Header';
 import { StageMenu } from './StageMenu';
 import type { Stage } from './stages';
+import { Waits } from '../kept/Waits';
 import { appWords } from '../words/page/app';
+
+/** What each stage's page is kept under. */
+const KEPT_UNDER: Record<Stage, string> = {
+  TAKE_IN: 'take-in',
+  CAME: 'job',
+  PARTS: 'parts',
+  PLACE: 'place',
+  FEED: 'feed',
+  APART: 'workshop',
+  BENCH: 'workshop',
+  PROVE: 'workshop',
+  TOGETHER: 'workshop',
+  WALL: 'job',
+  HAND_OVER: 'hand-over',
+};
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
 export function StageHeader({
@@ -54,6 +70,7 @@ export function StageHeader({
         <UnitsButton />
         {children}
       </Header>
+      <Waits jobId={job.id} shows={KEPT_UNDER[here]} />
       {offline && (
         <Box role="status" color="out" fontSize="15px" px={{ base: '14px', lg: '26px' }} pb="2px">
           {appWords.noConnectionWhatYouTypeOr()}

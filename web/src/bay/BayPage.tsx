@@ -2,7 +2,8 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { BayPage as Page } from '../app/api/client';
-import { useBayPage, useKeepBayReading } from '../app/api/queries';
+import { useBayPage } from '../app/api/queries';
+import { useReadings } from '../kept/useReadings';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
@@ -40,7 +41,7 @@ const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 function Bay({ page }: { page: Page }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const keep = useKeepBayReading(page.bay.id);
+  const { keep, undo } = useReadings({ bay: page.bay.id });
   const [again, setAgain] = useState(false);
   const [changing, setChanging] = useState(false);
   const [worked, setWorked] = useState<Worked>();
@@ -55,7 +56,7 @@ function Bay({ page }: { page: Page }) {
   const { keepThing, correct } = readingActions(
     page.readings,
     units,
-    keep.mutateAsync,
+    keep,
     (thing) => again && thing.kind.startsWith('FLOOR_'),
   );
   return (
@@ -103,6 +104,8 @@ function Bay({ page }: { page: Page }) {
         </Box>
         <Box gridArea="tape" minH={{ base: '300px', lg: '0' }} overflow="hidden">
           <ReadingsTape
+            of={page.bay.id}
+            onUndo={undo}
             readings={page.readings}
             onCorrect={correct}
             first={bayWords.theFloorAtTheTyres()}

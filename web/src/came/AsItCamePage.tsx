@@ -3,7 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { JobPage } from '../app/api/client';
-import { putVehicle, readLength, useJobPage, useKeepJobReading } from '../app/api/queries';
+import { putVehicle, readLength, useJobPage } from '../app/api/queries';
+import { useReadings } from '../kept/useReadings';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
@@ -40,7 +41,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const keep = useKeepJobReading(page.job.id);
+  const { keep, undo } = useReadings({ job: page.job.id });
   const [worked, setWorked] = useState<Worked>();
   // what is missing is asked for where it is measured
   const [seenFrom, setSeenFrom] = useState<'side' | 'front'>(() =>
@@ -55,7 +56,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   );
   useCommand('p', appWords.photos(), toPhotos);
   useToYard();
-  const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
+  const { keepThing, correct } = readingActions(page.readings, units, keep);
   const keepLength = async (field: VehicleLength, typed: string) => {
     const edit = vehicleEdit(page.vehicle);
     await putVehicle(page.vehicle.id, { ...edit, [field]: await readLength(typed, units) });
@@ -110,6 +111,8 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       }
       right={
         <ReadingsTape
+          of={page.job.id}
+          onUndo={undo}
           readings={page.readings}
           onCorrect={correct}
           first={cameWords.theHeightsOfTheLamps()}

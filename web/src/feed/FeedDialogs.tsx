@@ -1,7 +1,7 @@
 import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../app/api/client';
 import { Sheet } from '../app/Sheet';
 import { BothVersions } from '../kept/BothVersions';
-import type { Conflict } from '../settings/Stale';
+import type { Conflict } from '../kept/conflict';
 import { PartSheet } from './PartSheet';
 import { ProbeForm } from './ProbeForm';
 import { QuestionForm } from './QuestionForm';

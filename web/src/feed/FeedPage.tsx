@@ -11,7 +11,7 @@ import type {
   FeedSheet,
   SourceEdit,
 } from '../app/api/client';
-import { nodeVolts, putFeed, solveFeed, takeFresh, useFeedPage } from '../app/api/queries';
+import { nodeVolts, solveFeed, useFeedPage } from '../app/api/queries';
 import { ActButton, BareButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { JobStage } from '../app/JobStage';
@@ -70,14 +70,7 @@ export function FeedPage() {
 function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
   const jobId = page.job.id;
-  const kept = useKept<FeedEdit>(
-    { version: page.version, content: page.feed },
-    async (version, content) => {
-      const fresh = await putFeed(jobId, version, content);
-      await takeFresh(client, ['feed', jobId], fresh);
-      return { version: fresh.version, content: fresh.feed };
-    },
-  );
+  const kept = useKept<FeedEdit>('feed', jobId, { version: page.version, content: page.feed });
   const feed = kept.content;
   const { sheet } = page;
   const plan = feed.plan;
@@ -392,7 +385,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
         feed={feed}
         shown={shown}
         solved={solved}
-        problem={kept.error?.message}
+        problem={kept.refused}
         conflict={kept.conflict}
         close={close}
         onChange={change}

@@ -15,13 +15,13 @@ import { useToYard } from '../app/useToYard';
 import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { BothVersions } from '../kept/BothVersions';
-import { outbox } from '../kept/outbox';
+import { writeEntry } from '../kept/entries';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { AmendDialog, CloseDialog } from './Dialogs';
 import { OwnersPage } from './OwnersPage';
 import { OwnersWords } from './OwnersWords';
-import { amendJob, closeJob, comeBack, putHandOver, useHandOverPage } from './queries';
+import { amendJob, closeJob, comeBack, useHandOverPage } from './queries';
 import { AfterIt } from './AfterIt';
 import { appWords } from '../words/page/app';
 import { handoverWords } from '../words/page/handover';
@@ -41,14 +41,10 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
   const navigate = useNavigate();
   const jobId = page.job.id;
   const fresh = (next: Page) => takeFresh(client, ['hand-over', jobId], next);
-  const kept = useKept<HandOverEdit>(
-    { version: page.version, content: page.handOver },
-    async (version, content) => {
-      const next = await putHandOver(jobId, version, content);
-      await fresh(next);
-      return { version: next.version, content: next.handOver };
-    },
-  );
+  const kept = useKept<HandOverEdit>('hand-over', jobId, {
+    version: page.version,
+    content: page.handOver,
+  });
   const [shown, setShown] = useState<'close' | 'amend' | 'both'>();
   const [worked, setWorked] = useState<Worked>();
   const [problem, setProblem] = useState<string>();
@@ -136,7 +132,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
         above={page.above}
         onStep={async (one, skipped, reason) => {
           if (one.step) {
-            await outbox.write(
+            await writeEntry(
               jobId,
               {
                 stage: one.stage,

@@ -130,8 +130,8 @@ it('says why it does not go, and goes with a reason that is signed', async () =>
 
 it('ticks and leaves out what is open where it closes', async () => {
   const said: unknown[] = [];
-  vi.spyOn(outbox, 'write').mockImplementation((_, entry) => {
-    said.push(entry);
+  vi.spyOn(outbox, 'write').mockImplementation(({ body }) => {
+    said.push(body);
     return Promise.resolve('kept');
   });
   open(page({ above: ABOVE }));

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, unwrap, type HandOverEdit } from '../app/api/client';
+import { api, unwrap } from '../app/api/client';
 import { ACTING, LOOK_AGAIN_MS } from '../app/api/queries';
 
 export function useHandOverPage(id: string) {
@@ -9,15 +9,6 @@ export function useHandOverPage(id: string) {
       unwrap(api.GET('/api/jobs/{jobId}/hand-over', { params: { path: { jobId: id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
-}
-
-export function putHandOver(jobId: string, version: number, handOver: HandOverEdit) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/hand-over', {
-      params: { path: { jobId }, header: ACTING },
-      body: { version, handOver },
-    }),
-  );
 }
 
 export function closeJob(jobId: string, reason: string) {

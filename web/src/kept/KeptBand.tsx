@@ -1,14 +1,15 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Problem, type Finding, type Verdict } from '../app/api/client';
+import type { Finding, Verdict } from '../app/api/client';
 import { ActButton, PlainButton } from '../app/buttons';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { TaskButton } from '../finding/TaskButton';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import type { Conflict } from '../settings/Stale';
 import { appWords } from '../words/page/app';
 import { keptWords } from '../words/page/kept';
+import type { Conflict } from './conflict';
+import type { Keeping } from './useKept';
 
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
@@ -31,13 +32,7 @@ export function KeptBand({
   children,
 }: {
   findings: Finding[];
-  kept: {
-    error: Error | undefined;
-    conflict: Conflict | undefined;
-    again: () => void;
-    insist: (version: number) => void;
-    drop: () => void;
-  };
+  kept: Keeping;
   onSeeBoth: () => void;
   onDropped: () => void;
   theirVersion: (conflict: Conflict) => number;
@@ -82,9 +77,13 @@ export function KeptBand({
         )
       }
       detail={
-        kept.error ? (
+        kept.refused ? (
           <Box as="span" role="alert" color="out">
-            {keptWords.messageNothingIsLostItWaits({ message: kept.error.message })}
+            {keptWords.messageNothingIsLostItWaits({ message: kept.refused })}
+          </Box>
+        ) : kept.away ? (
+          <Box as="span" role="status" color="out">
+            {keptWords.changesWaitForTheNetwork()}
           </Box>
         ) : (
           ((foremost?.remedy && <SentenceText sentence={foremost.remedy} />) ??
@@ -93,11 +92,9 @@ export function KeptBand({
       }
       onAsk={foremost && (() => onAsk(foremost))}
     >
-      {kept.error ? (
+      {kept.refused ? (
         <>
-          {kept.error instanceof Problem && kept.error.final && (
-            <PlainButton onClick={kept.drop}>{appWords.undo()}</PlainButton>
-          )}
+          <PlainButton onClick={kept.drop}>{appWords.undo()}</PlainButton>
           <ActButton onClick={kept.again}>{keptWords.saveAgain()}</ActButton>
         </>
       ) : (

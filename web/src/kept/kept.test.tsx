@@ -1,96 +1,135 @@
 import { act, renderHook, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { Problem } from '../app/api/client';
-import { show } from '../test/testing';
+import { answering, partly, show } from '../test/testing';
+import type { PartsEdit } from '../app/api/client';
 import { KeptBand } from './KeptBand';
-import { useKept, type Kept } from './useKept';
+import { outbox } from './outbox';
+import { useKept, type Kept, type Keeping } from './useKept';
 
-type Doc = { words: string };
-const at = (version: number, words: string): Kept<Doc> => ({ version, content: { words } });
+const decided = (words: string) => partly<PartsEdit>({ why: words });
+const at = (version: number, words: string): Kept<PartsEdit> => ({
+  version,
+  content: decided(words),
+});
+
+type Answer = { status: number; body: Record<string, unknown> } | 'lost';
 
 /** A server that answers when told to. */
 function held() {
-  const waiting: ((answer: Kept<Doc> | Error) => void)[] = [];
-  const put = vi.fn<(version: number, content: Doc) => Promise<Kept<Doc>>>(
-    () =>
-      new Promise((resolve, reject) =>
-        waiting.push((answer) => (answer instanceof Error ? reject(answer) : resolve(answer))),
+  const waiting: ((answer: Answer) => void)[] = [];
+  const puts: unknown[] = [];
+  answering('PUT', (_: string, { body }: { body: unknown }) => {
+    puts.push(body);
+    return new Promise((resolve, reject) =>
+      waiting.push((answer) =>
+        answer === 'lost'
+          ? reject(new TypeError('no network'))
+          : resolve({
+              ...(answer.status < 300 ? { data: answer.body } : { error: answer.body }),
+              response: new Response(null, { status: answer.status }),
+            }),
       ),
-  );
-  const answer = (with_: Kept<Doc> | Error) => act(async () => waiting.shift()?.(with_));
-  const hook = renderHook(({ server }) => useKept(server, put), {
+    );
+  });
+  const answer = (with_: Answer) => act(async () => waiting.shift()?.(with_));
+  const kept = (version: number) => answer({ status: 200, body: { version } });
+  const hook = renderHook(({ server }) => useKept<PartsEdit>('parts', 'j', server), {
     initialProps: { server: at(3, 'theirs') },
   });
   /** The page looks again and sees what the server has by now. */
-  const polled = (server: Kept<Doc>) => hook.rerender({ server });
-  return { put, answer, polled, ...hook };
+  const polled = (server: Kept<PartsEdit>) => hook.rerender({ server });
+  const change = (words: string) => act(() => hook.result.current.change(decided(words)));
+  return { puts, answer, kept, polled, change, ...hook };
 }
+
+const put = (version: number, words: string) => ({ version, parts: { why: words } });
 
 describe('a document kept at each change', () => {
   it('sends one change at a time and then only the latest, on the fresh version', async () => {
-    const { put, answer, result } = held();
-    act(() => result.current.change({ words: 'a' }));
-    act(() => result.current.change({ words: 'ab' }));
-    act(() => result.current.change({ words: 'abc' }));
-    expect(put.mock.calls).toEqual([[3, { words: 'a' }]]);
-    expect(result.current.content.words).toBe('abc');
-    await answer(at(4, 'a'));
-    await waitFor(() => expect(put).toHaveBeenLastCalledWith(4, { words: 'abc' }));
-    expect(put).toHaveBeenCalledTimes(2);
-    await answer(at(5, 'abc'));
+    const { puts, kept, change, result } = held();
+    change('a');
+    change('ab');
+    change('abc');
+    expect(puts).toEqual([put(3, 'a')]);
+    expect(result.current.content).toEqual(decided('abc'));
+    await kept(4);
+    await waitFor(() => expect(puts).toEqual([put(3, 'a'), put(4, 'abc')]));
+    await kept(5);
     await waitFor(() => expect(result.current.waits).toBe(false));
   });
 
-  it('keeps on the page what could not be kept, and sends it again when asked', async () => {
-    const { put, answer, result } = held();
-    act(() => result.current.change({ words: 'mine' }));
-    await answer(new Problem(0, 'The server cannot be reached.', undefined, {}));
-    await waitFor(() => expect(result.current.error?.message).toContain('cannot be reached'));
-    expect(result.current.content.words).toBe('mine');
-    act(() => result.current.again());
-    expect(put).toHaveBeenLastCalledWith(3, { words: 'mine' });
-  });
-
-  it('does not take a version it sees meanwhile for the one its draft was made on', async () => {
-    const { put, answer, polled, result } = held();
-    act(() => result.current.change({ words: 'mine' }));
-    await answer(new Problem(0, 'The server cannot be reached.', undefined, {}));
-    await waitFor(() => expect(result.current.error).toBeDefined());
+  it('waits for the network in the browser, on the version that it was made on', async () => {
+    const { puts, answer, polled, change, result, unmount } = held();
+    change('mine');
+    await answer('lost');
+    await waitFor(() => expect(result.current.away).toBe(true));
     polled(at(8, 'Ilse’s'));
-    expect(result.current.content.words).toBe('mine');
-    act(() => result.current.again());
-    expect(put).toHaveBeenLastCalledWith(3, { words: 'mine' });
+    expect(result.current.content).toEqual(decided('mine'));
+    unmount();
+    const again = renderHook(() => useKept<PartsEdit>('parts', 'j', at(8, 'Ilse’s')));
+    expect(again.result.current.content).toEqual(decided('mine'));
+    act(() => void outbox.flush());
+    expect(puts.at(-1)).toEqual(put(3, 'mine'));
   });
 
   it('starts from what it saw last while nothing waits', () => {
-    const { put, polled, result } = held();
+    const { puts, polled, change, result } = held();
     polled(at(8, 'Ilse’s'));
-    expect(result.current.content.words).toBe('Ilse’s');
-    act(() => result.current.change({ words: 'mine' }));
-    expect(put).toHaveBeenLastCalledWith(8, { words: 'mine' });
+    expect(result.current.content).toEqual(decided('Ilse’s'));
+    change('mine');
+    expect(puts).toEqual([put(8, 'mine')]);
   });
 
-  it('overwrites somebody else’s version only when told to', async () => {
-    const { put, answer, result } = held();
-    act(() => result.current.change({ words: 'mine' }));
+  it('overwrites somebody else’s version only when told to, and holds up nothing else', async () => {
+    const { puts, answer, change, result } = held();
+    change('mine');
+    change('mine too');
     const current = { version: 9 };
-    await answer(new Problem(409, 'Changed', 'version', { changedBy: 'Ilse', current }));
+    await answer({ status: 409, body: { changedBy: 'Ilse', current } });
     await waitFor(() => expect(result.current.conflict?.changedBy).toBe('Ilse'));
-    expect(put).toHaveBeenCalledTimes(1);
+    expect(puts).toEqual([put(3, 'mine')]);
+    change('and more');
+    expect(puts).toHaveLength(1);
+    outbox.save({
+      of: 'j',
+      path: '/other',
+      params: {},
+      body: {},
+      page: [],
+      document: 'o',
+      words: '',
+    });
+    expect(puts).toHaveLength(2);
+    await answer({ status: 200, body: {} });
     act(() => result.current.insist(9));
-    expect(put).toHaveBeenLastCalledWith(9, { words: 'mine' });
+    await waitFor(() => expect(puts.at(-1)).toEqual(put(9, 'and more')));
+  });
+
+  it('says why it was refused, and is tried again or dropped', async () => {
+    const { puts, answer, change, result } = held();
+    change('mine');
+    await answer({ status: 422, body: { detail: 'The name is missing.' } });
+    await waitFor(() => expect(result.current.refused).toBe('The name is missing.'));
+    act(() => result.current.again());
+    expect(puts).toHaveLength(2);
+    await answer({ status: 422, body: { detail: 'The name is missing.' } });
+    act(() => result.current.drop());
+    expect(result.current.content).toEqual(decided('theirs'));
   });
 });
 
 describe('the band of such a document', () => {
-  function band(error: Error) {
-    const kept = {
-      error,
+  function band(how: Partial<Keeping>) {
+    const kept: Keeping = {
+      waits: true,
+      away: false,
+      refused: undefined,
       conflict: undefined,
       again: vi.fn(),
       insist: vi.fn(),
       drop: vi.fn(),
+      ...how,
     };
     show(
       <KeptBand
@@ -107,21 +146,19 @@ describe('the band of such a document', () => {
     return kept;
   }
 
-  it.each([
-    [409, 'The job was handed over and is closed.'],
-    [422, 'The name is missing.'],
-  ])('lets go of what is refused for good (%i)', async (status, words) => {
-    const kept = band(new Problem(status, words, undefined, {}));
-    expect(screen.getByRole('alert').textContent).toContain(words);
+  it('lets go of what is refused for good, or tries it again', async () => {
+    const kept = band({ refused: 'The job was handed over and is closed.' });
+    expect(screen.getByRole('alert').textContent).toContain('is closed');
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     expect(kept.drop).toHaveBeenCalledOnce();
-  });
-
-  it.each([0, 503])('holds on to what only waits (%i)', async (status) => {
-    const kept = band(new Problem(status, 'The server cannot be reached.', undefined, {}));
-    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Save again' }));
     expect(kept.again).toHaveBeenCalledOnce();
-    expect(screen.queryByText('next')).toBeNull();
+  });
+
+  it('says that it waits for the network, and goes on', () => {
+    band({ away: true });
+    expect(screen.getByRole('status').textContent).toContain('wait in this browser');
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+    expect(screen.getByText('next')).toBeTruthy();
   });
 });

@@ -1,7 +1,18 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { outbox as Box } from './outbox';
 
-const SAID = { stage: 'APART', move: { row: 'r', move: 'BACK', count: 1 } } as const;
+const SAID = { stage: 'APART', move: { row: 'r', move: 'BACK', count: 1 } };
+
+/** Something that is put in, in those words. */
+const entry = (words: string) => ({
+  of: 'j',
+  path: '/api/jobs/{jobId}/workshop/{id}',
+  params: { jobId: 'j', id: words.replaceAll(' ', '-') },
+  body: SAID,
+  page: ['workshop', 'j'],
+  timed: true,
+  words,
+});
 
 interface Sent {
   path: string;
@@ -24,19 +35,25 @@ beforeEach(() => {
   sent = [];
   answer = () => new Response('{"page":1}', { status: 200 });
   vi.useFakeTimers();
+  // as in a browser: an address may be relative to the page
+  const Whole = globalThis.Request;
+  vi.stubGlobal(
+    'Request',
+    class extends Whole {
+      constructor(address: string, init?: RequestInit) {
+        super(new URL(address, 'http://localhost'), init);
+      }
+    },
+  );
   vi.stubGlobal(
     'fetch',
-    vi.fn((path: string, init: { body: string; headers: Record<string, string> }) => {
+    vi.fn(async (request: Request) => {
       sent.push({
-        path,
-        body: JSON.parse(init.body) as Sent['body'],
-        person: init.headers['X-Acting-As'] ?? '',
+        path: new URL(request.url).pathname,
+        body: (await request.json()) as Sent['body'],
+        person: request.headers.get('X-Acting-As') ?? '',
       });
-      try {
-        return Promise.resolve(answer());
-      } catch (problem) {
-        return Promise.reject(problem as Error);
-      }
+      return answer();
     }),
   );
 });
@@ -54,8 +71,8 @@ describe('entries on their way', () => {
   it('are sent and are gone once they are kept', async () => {
     const outbox = await loaded();
     const pages: unknown[] = [];
-    outbox.onSent((_, page) => pages.push(page));
-    await expect(outbox.write('j', SAID, 'back')).resolves.toBe('kept');
+    outbox.onSent((_, page) => void pages.push(page));
+    await expect(outbox.write(entry('back'))).resolves.toBe('kept');
     expect(sent).toHaveLength(1);
     expect(pages).toEqual([{ page: 1 }]);
     expect(outbox.all()).toEqual([]);
@@ -64,8 +81,8 @@ describe('entries on their way', () => {
   it('wait for the network, go out once and in order, also after a reload', async () => {
     let outbox = await loaded();
     answer = offline;
-    await expect(outbox.write('j', SAID, 'first')).resolves.toBe('waits');
-    void outbox.write('j', SAID, 'second');
+    await expect(outbox.write(entry('first'))).resolves.toBe('waits');
+    void outbox.write(entry('second'));
     expect(outbox.all().map((one) => one.words)).toEqual(['first', 'second']);
 
     outbox = await loaded();
@@ -84,10 +101,28 @@ describe('entries on their way', () => {
     expect(sent).toHaveLength(2);
   });
 
+  it('that an earlier version kept are sent too', async () => {
+    localStorage.setItem(
+      'mellow.outbox',
+      JSON.stringify([
+        { id: 'i', jobId: 'k', said: SAID, words: 'back', person: 'Ilse', madeAt: Date.now() },
+      ]),
+    );
+    const outbox = await loaded();
+    expect(outbox.all()[0]?.of).toBe('k');
+    await outbox.flush();
+    expect(sent[0]).toMatchObject({
+      path: '/api/jobs/k/workshop/i',
+      body: SAID,
+      person: 'Ilse',
+    });
+    expect(outbox.all()).toEqual([]);
+  });
+
   it('are tried again after a while when the server was busy', async () => {
     const outbox = await loaded();
     answer = () => new Response('{}', { status: 503 });
-    await outbox.write('j', SAID, 'back');
+    await outbox.write(entry('back'));
     answer = () => new Response('{}', { status: 200 });
     await vi.advanceTimersByTimeAsync(3_100);
     expect(outbox.all()).toEqual([]);
@@ -99,11 +134,11 @@ describe('entries on their way', () => {
     let outbox = await loaded();
     const refusal = () => new Response('{"detail":"None are out."}', { status: 422 });
     answer = refusal;
-    await expect(outbox.write('j', SAID, 'back')).rejects.toThrow('None are out.');
+    await expect(outbox.write(entry('back'))).rejects.toThrow('None are out.');
     expect(outbox.all()).toEqual([]);
 
     answer = offline;
-    await outbox.write('j', SAID, 'back');
+    await outbox.write(entry('back'));
     outbox = await loaded();
     answer = refusal;
     await outbox.flush();
@@ -112,7 +147,7 @@ describe('entries on their way', () => {
     expect(outbox.all()).toEqual([]);
 
     answer = offline;
-    await outbox.write('j', SAID, 'waited without a reload');
+    await outbox.write(entry('waited without a reload'));
     answer = refusal;
     await outbox.flush();
     expect(outbox.all()[0]?.refused).toBe('None are out.');
@@ -122,12 +157,9 @@ describe('entries on their way', () => {
     const one = await loaded();
     const two = await loaded();
     answer = offline;
-    await one.write('j', SAID, 'from one');
-    await two.write('j', SAID, 'from the other');
-    expect((await loaded()).all().map((entry) => entry.words)).toEqual([
-      'from one',
-      'from the other',
-    ]);
+    await one.write(entry('from one'));
+    await two.write(entry('from the other'));
+    expect((await loaded()).all().map((one) => one.words)).toEqual(['from one', 'from the other']);
     const stop = one.start();
     window.dispatchEvent(new StorageEvent('storage', { key: 'mellow.outbox' }));
     expect(one.all()).toHaveLength(2);
@@ -140,8 +172,8 @@ describe('entries on their way', () => {
     });
     answer = offline;
     const box = await loaded();
-    expect(await box.write('j', SAID, 'one')).toBe('waits');
-    expect(await box.write('j', SAID, 'two')).toBe('waits');
+    expect(await box.write(entry('one'))).toBe('waits');
+    expect(await box.write(entry('two'))).toBe('waits');
     expect(box.all().map((one) => one.words)).toEqual(['one', 'two']);
     full.mockRestore();
     answer = () => new Response('{}', { status: 200 });

@@ -1,33 +1,53 @@
 import { uuidv7 } from 'uuidv7';
-import {
-  actingHeaders,
-  actingName,
-  Problem,
-  type EntryEdit,
-  type WorkshopPage,
-} from '../app/api/client';
+import { actingHeaders, actingName, api, Problem, type EntryEdit } from '../app/api/client';
 import { browserMemory } from '../app/memory';
 import { keptWords } from '../words/page/kept';
+import { conflictOf, type Conflict } from './conflict';
 
-/** What an entry says, without what only its sending needs. */
-export type EntrySaid = Omit<EntryEdit, 'waitedMs'>;
-
-/** An entry that the server does not have yet, or did not take. */
-export interface Waiting {
-  id: string;
-  jobId: string;
-  said: EntrySaid;
-  /** In words, as the page shows it. */
+/** Something on its way: where it goes, and which page comes back. */
+export interface Outgoing {
+  /** Made before the first try, so that a second one adds nothing. */
+  id?: string;
+  /** Of which job or bay. */
+  of: string;
+  path: string;
+  /** What stands in the places of the path. */
+  params: Record<string, string>;
+  body: Record<string, unknown>;
+  /** Under which the page that comes back is kept. */
+  page: readonly string[];
+  /** Set where how long it waited tells when it was made. */
+  timed?: boolean;
+  /** Set for the state of a document: the newest one replaces those that wait. */
+  document?: string;
+  /** What it says, as the page shows it. */
   words: string;
+}
+
+/** What the server does not have yet, or did not take. */
+export interface Waiting extends Outgoing {
+  id: string;
   person: string;
   madeAt: number;
   refused?: string;
+  /** What somebody else made of the document meanwhile. */
+  conflict?: Conflict;
 }
 
 const KEY = 'mellow.outbox';
 const AGAIN_MS = 3_000;
 
-type Sent = (jobId: string, page: WorkshopPage) => void;
+/** The client's, for a path that is only known at run time. */
+type Put = (
+  path: string,
+  request: {
+    params: { path: Record<string, string> };
+    headers: Record<string, string>;
+    body: Record<string, unknown>;
+  },
+) => Promise<{ data?: unknown; error?: Record<string, unknown>; response: Response }>;
+
+type Sent = (of: Waiting, page: unknown) => Promise<unknown> | void;
 interface Settle {
   kept: () => void;
   waits: () => void;
@@ -35,14 +55,16 @@ interface Settle {
 }
 
 /**
- * Entries on their way to the server: kept in the browser until they are there, sent one after the
- * other, each under an id of its own, so that nothing is lost and nothing comes twice.
+ * Whatever is entered, on its way to the server: kept in the browser until it is there, sent one
+ * after the other, each under an id of its own, so that nothing is lost and nothing comes twice.
  */
 class Outbox {
   private entries: readonly Waiting[] = read();
   private readonly watchers = new Set<() => void>();
   private readonly settles = new Map<string, Settle>();
   private busy = false;
+  private onItsWay: string | undefined;
+  private away = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sent: Sent = () => undefined;
 
@@ -58,12 +80,15 @@ class Outbox {
 
   readonly all = () => this.entries;
 
+  /** Whether the last try did not reach the server. */
+  readonly isAway = () => this.away;
+
   /**
    * Puts an entry in, and sends it. Settles once it is kept, or known to wait for the network; a
    * refusal is thrown where somebody waits for it, and stays in the list otherwise.
    */
-  write(jobId: string, said: EntrySaid, words: string): Promise<'kept' | 'waits'> {
-    const id = uuidv7();
+  write(outgoing: Outgoing): Promise<'kept' | 'waits'> {
+    const id = outgoing.id ?? uuidv7();
     return new Promise((resolve, reject) => {
       this.settles.set(id, {
         kept: () => resolve('kept'),
@@ -73,14 +98,71 @@ class Outbox {
           reject(problem);
         },
       });
-      const entry = { id, jobId, said, words, person: actingName(), madeAt: Date.now() };
-      this.change((entries) => [...entries, entry]);
-      void this.flush();
+      this.put({ ...outgoing, id, person: actingName(), madeAt: Date.now() });
     });
+  }
+
+  /** Puts the newest state of a document in; those of it that were not sent yet are in it. */
+  save(outgoing: Outgoing & { document: string }) {
+    const before = this.entries.findLast((one) => one.document === outgoing.document);
+    this.put(
+      {
+        ...outgoing,
+        id: uuidv7(),
+        person: actingName(),
+        madeAt: Date.now(),
+        conflict: before?.conflict,
+      },
+      (one) => one.document !== outgoing.document || one.id === this.onItsWay,
+    );
+  }
+
+  /** Tries a document again, over the version that somebody else made of it. */
+  insist(document: string, version: number) {
+    this.changeDocument(document, (one) => ({
+      ...one,
+      body: { ...one.body, version },
+      conflict: undefined,
+      refused: undefined,
+    }));
+    void this.flush();
+  }
+
+  /** Tries what was refused again. */
+  again(document: string) {
+    this.changeDocument(document, (one) => ({ ...one, refused: undefined }));
+    void this.flush();
   }
 
   drop(id: string) {
     this.change((entries) => entries.filter((one) => one.id !== id));
+  }
+
+  dropDocument(document: string) {
+    this.change((entries) => entries.filter((one) => one.document !== document));
+  }
+
+  /** As in a browser that was never used: for tests, which share one page. */
+  empty() {
+    clearTimeout(this.timer);
+    this.settles.clear();
+    this.away = false;
+    this.busy = false;
+    this.onItsWay = undefined;
+    this.change(() => []);
+  }
+
+  private put(entry: Waiting, stays: (one: Waiting) => boolean = () => true) {
+    this.change((entries) => [
+      // the same once more takes the place of the first
+      ...entries.filter((one) => one.id !== entry.id && stays(one)),
+      entry,
+    ]);
+    void this.flush();
+  }
+
+  private changeDocument(document: string, how: (one: Waiting) => Waiting) {
+    this.change((entries) => entries.map((one) => (one.document === document ? how(one) : one)));
   }
 
   /** Sends what waits, in the order in which it was made. */
@@ -92,14 +174,26 @@ class Outbox {
     clearTimeout(this.timer);
     try {
       for (let next = this.next(); next; next = this.next()) {
-        if (!(await this.send(next))) {
+        this.onItsWay = next.id;
+        const settled = await this.send(next);
+        this.onItsWay = undefined;
+        if (!settled) {
+          this.isNowAway(true);
           this.allWait();
           this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
           break;
         }
+        this.isNowAway(false);
       }
     } finally {
       this.busy = false;
+    }
+  }
+
+  private isNowAway(away: boolean) {
+    if (this.away !== away) {
+      this.away = away;
+      this.tell();
     }
   }
 
@@ -111,54 +205,71 @@ class Outbox {
   }
 
   private next() {
-    return this.entries.find((one) => one.refused === undefined);
+    return this.entries.find((one) => one.refused === undefined && !one.conflict);
   }
 
   /** Whether the server answered for good. */
   private async send(entry: Waiting): Promise<boolean> {
-    const settle = this.settles.get(entry.id);
-    let answer: Response;
-    let body: unknown;
+    const put = api.PUT as unknown as Put;
+    let answer: Awaited<ReturnType<Put>>;
     try {
-      answer = await fetch(`/api/jobs/${entry.jobId}/workshop/${entry.id}`, {
-        method: 'PUT',
-        headers: { 'Content-Type': 'application/json', ...actingHeaders(entry.person) },
-        body: JSON.stringify({ ...entry.said, waitedMs: Math.max(0, Date.now() - entry.madeAt) }),
+      answer = await put(entry.path, {
+        params: { path: entry.params },
+        headers: actingHeaders(entry.person),
+        body: {
+          ...entry.body,
+          ...(entry.timed && { waitedMs: Math.max(0, Date.now() - entry.madeAt) }),
+        },
       });
-      body = await answer.json();
     } catch {
       return false;
     }
-    if (answer.ok) {
-      this.settles.delete(entry.id);
-      this.drop(entry.id);
-      this.sent(entry.jobId, body as WorkshopPage);
-      settle?.kept();
-      return true;
-    }
-    if (answer.status >= 500) {
+    const { data, error, response } = answer;
+    if (response.status >= 500) {
       return false;
     }
-    const more = body as Record<string, unknown>;
-    const why =
-      typeof more.detail === 'string' ? more.detail : keptWords.theServerDidNotAcceptThis();
+    const settle = this.settles.get(entry.id);
     this.settles.delete(entry.id);
-    if (settle) {
-      settle.refused(
-        new Problem(
-          answer.status,
-          why,
-          typeof more.field === 'string' ? more.field : undefined,
-          more,
-        ),
-      );
+    if (response.ok) {
+      // shown before it is taken out: what was entered is on the page all the time
+      await this.sent(entry, data);
+      this.isKept(entry, data);
+      settle?.kept();
     } else {
-      // it waited: nobody is there any more to hear why, so it stays and says it
-      this.change((entries) =>
-        entries.map((one) => (one.id === entry.id ? { ...one, refused: why } : one)),
-      );
+      this.isRefused(entry, problemOf(response.status, error ?? {}), settle);
     }
     return true;
+  }
+
+  private isKept(entry: Waiting, page: unknown) {
+    const version = (page as { version?: number } | undefined)?.version;
+    this.change((entries) =>
+      entries
+        .filter((one) => one.id !== entry.id)
+        .map((one) =>
+          entry.document && one.document === entry.document
+            ? { ...one, body: { ...one.body, version } }
+            : one,
+        ),
+    );
+  }
+
+  private isRefused(entry: Waiting, problem: Problem, settle: Settle | undefined) {
+    const conflict = entry.document ? conflictOf(problem) : undefined;
+    const newest = this.entries.findLast((one) => one.document === entry.document);
+    if (entry.document && newest && newest.id !== entry.id) {
+      // what was changed since has all of it
+      this.drop(entry.id);
+      this.changeDocument(entry.document, (one) => ({ ...one, conflict }));
+    } else if (settle) {
+      settle.refused(problem);
+    } else {
+      // it waited: nobody is there any more to hear why, so it stays and says it
+      const why = conflict ? {} : { refused: problem.message };
+      this.change((entries) =>
+        entries.map((one) => (one.id === entry.id ? { ...one, ...why, conflict } : one)),
+      );
+    }
   }
 
   /** Starts from what the browser keeps: another page of it may have put something in meanwhile. */
@@ -191,13 +302,49 @@ class Outbox {
   }
 }
 
+function problemOf(status: number, body: Record<string, unknown>) {
+  return new Problem(
+    status,
+    typeof body.detail === 'string' ? body.detail : keptWords.theServerDidNotAcceptThis(),
+    typeof body.field === 'string' ? body.field : undefined,
+    body,
+  );
+}
+
+/** An entry as versions before this one kept it. */
+interface BeforePaths {
+  jobId: string;
+  said: EntryEdit;
+}
+
 function read(): Waiting[] {
   try {
     const kept: unknown = JSON.parse(browserMemory.get(KEY) ?? '[]');
-    return Array.isArray(kept) ? (kept as Waiting[]) : [];
+    return Array.isArray(kept) ? (kept as (Waiting | (Waiting & BeforePaths))[]).map(today) : [];
   } catch {
     return [];
   }
+}
+
+function today(one: Waiting | (Waiting & BeforePaths)): Waiting {
+  if (!('said' in one)) {
+    return one;
+  }
+  const { jobId, said, ...rest } = one;
+  return { ...rest, ...workshopEntry(jobId, one.id, said) };
+}
+
+/** Where an entry of the workshop goes. */
+export function workshopEntry(jobId: string, id: string, said: object) {
+  return {
+    id,
+    of: jobId,
+    path: '/api/jobs/{jobId}/workshop/{id}',
+    params: { jobId, id },
+    body: { ...said },
+    page: ['workshop', jobId],
+    timed: true,
+  };
 }
 
 export const outbox = new Outbox();

@@ -1,5 +1,7 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { conflictOf, type Conflict } from '../settings/Stale';
+import { useSyncExternalStore } from 'react';
+import type { Conflict } from './conflict';
+import { contentOf, documentKey, documentState, type DocumentName } from './documents';
+import { outbox } from './outbox';
 
 /** A document as the server has it. */
 export interface Kept<T> {
@@ -7,76 +9,45 @@ export interface Kept<T> {
   content: T;
 }
 
+/** How a document stands that is kept at each change. */
+export interface Keeping {
+  /** Something of it is not kept yet. */
+  waits: boolean;
+  /** It waits since the server cannot be reached. */
+  away: boolean;
+  /** Why the server did not take it. */
+  refused: string | undefined;
+  conflict: Conflict | undefined;
+  again: () => void;
+  /** Replaces what somebody else kept meanwhile, of the given version. */
+  insist: (theirVersion: number) => void;
+  drop: () => void;
+}
+
 /**
- * A document that is kept at each change, one request at a time, the latest state winning. What could
- * not be kept stays on the page until it is kept, or dropped for somebody else's.
+ * A document that is kept at each change, the latest state winning. What could not be kept waits in
+ * the browser until it is kept, or dropped for somebody else's.
  */
 export function useKept<T>(
+  name: DocumentName,
+  jobId: string,
   server: Kept<T>,
-  put: (version: number, content: T) => Promise<Kept<T>>,
-) {
-  const [draft, setDraft] = useState<T>();
-  const [error, setError] = useState<Error>();
-  const wanted = useRef<T | undefined>(undefined);
-  const version = useRef(server.version);
-  const busy = useRef(false);
-  const send = useRef(put);
-  useEffect(() => {
-    send.current = put;
-    // a draft stays on the version that it was made on, whatever the page sees meanwhile
-    if (wanted.current === undefined) {
-      version.current = Math.max(version.current, server.version);
-    }
-  });
-
-  const pump = useCallback(async () => {
-    if (busy.current) {
-      return;
-    }
-    busy.current = true;
-    while (wanted.current !== undefined) {
-      const sent = wanted.current;
-      try {
-        const fresh = await send.current(version.current, sent);
-        version.current = fresh.version;
-        setError(undefined);
-        if (wanted.current === sent) {
-          wanted.current = undefined;
-          setDraft(undefined);
-        }
-      } catch (problem) {
-        setError(problem as Error);
-        break;
-      }
-    }
-    busy.current = false;
-  }, []);
-
-  const change = useCallback(
-    (content: T) => {
-      wanted.current = content;
-      setDraft(content);
-      void pump();
-    },
-    [pump],
-  );
-  const conflict: Conflict | undefined = conflictOf(error);
+): Keeping & { content: T; change: (content: T, madeOn?: number) => void } {
+  const entries = useSyncExternalStore(outbox.subscribe, outbox.all);
+  const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
+  const key = documentKey(name, jobId);
+  const waiting = entries.findLast((one) => one.document === key);
   return {
-    content: draft ?? server.content,
-    waits: draft !== undefined,
-    error: conflict ? undefined : error,
-    conflict,
-    change,
-    again: () => void pump(),
-    /** Replaces what somebody else kept meanwhile, of the given version. */
-    insist: (theirVersion: number) => {
-      version.current = theirVersion;
-      void pump();
-    },
-    drop: () => {
-      wanted.current = undefined;
-      setDraft(undefined);
-      setError(undefined);
-    },
+    content: waiting ? (contentOf(name, waiting.body) as T) : server.content,
+    waits: waiting !== undefined,
+    away: away && waiting !== undefined,
+    refused: waiting?.refused,
+    conflict: waiting?.conflict,
+    // a draft stays on the version that it was made on, whatever the page sees meanwhile
+    change: (content, madeOn = server.version) =>
+      outbox.save(documentState(name, jobId, Number(waiting?.body.version ?? madeOn), content)),
+    again: () => outbox.again(key),
+    insist: (theirVersion) => outbox.insist(key, theirVersion),
+    drop: () => outbox.dropDocument(key),
   };
 }

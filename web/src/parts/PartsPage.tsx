@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../app/api/client';
-import { putParts, takeFresh, usePartsPage } from '../app/api/queries';
+import { usePartsPage } from '../app/api/queries';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
@@ -53,14 +53,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
   );
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
-  const kept = useKept<PartsEdit>(
-    { version: page.version, content: page.parts },
-    async (version, content) => {
-      const fresh = await putParts(jobId, version, content);
-      await takeFresh(client, ['parts', jobId], fresh);
-      return { version: fresh.version, content: fresh.parts };
-    },
-  );
+  const kept = useKept<PartsEdit>('parts', jobId, { version: page.version, content: page.parts });
   const { content } = kept;
   const change = (part: Partial<PartsEdit>) => kept.change({ ...content, ...part });
   const chosen = content.parts.find((part) => part.id === chosenId) ?? content.parts[0];

@@ -23,7 +23,7 @@ import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
 import { AddPhotos } from './AddPhotos';
 import { LaidOver } from './LaidOver';
-import { conflictOf } from '../settings/Stale';
+import { conflictOf } from '../kept/conflict';
 import { FIRST_MARKS, LOCKS, MOMENTS, notesOf, pairOf, thumbnailOf, untouched } from './photos';
 import { PhotoStage } from './PhotoStage';
 import { appWords } from '../words/page/app';

@@ -5,7 +5,7 @@ import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import type { Conflict } from '../settings/Stale';
+import type { Conflict } from '../kept/conflict';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
 

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { api, unwrap, type FrontEdit, type PlacePage as Page } from '../app/api/client';
-import { putPlace, readLength, takeFresh, usePlacePage } from '../app/api/queries';
+import { api, unwrap, type PlacePage as Page } from '../app/api/client';
+import { readLength, usePlacePage } from '../app/api/queries';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
 import { JobStage } from '../app/JobStage';
@@ -18,7 +18,6 @@ import { FindingsDialog } from '../finding/FindingsDialog';
 import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { conflictOf } from '../settings/Stale';
 import { BothVersions } from '../kept/BothVersions';
 import { FrontDrawing } from './FrontDrawing';
 import { HeadingPlan, headingEntry } from './HeadingPlan';
@@ -36,6 +35,7 @@ import { useFront } from './useFront';
 import { AskedProvider, useAsking } from '../entry/asked';
 import { isOfPair, lampOf } from '../finding/subject';
 import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 import { placeWords } from '../words/page/place';
 
 type Shown =
@@ -73,7 +73,8 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
   const jobId = page.job.id;
   const { asked, ask: askFor } = useAsking();
-  const { front, sheet, draft, refusal, change, drop, kept } = useFront(page);
+  const { front, sheet, saved, isChanged, refusal, change, save, drop } = useFront(page);
+  const { conflict } = saved;
   const [chosenId, setChosenId] = useState<string | undefined>(
     () => lampOf(foremostOf(page.sheet)?.subject ?? '')?.which ?? page.front.pairs[0]?.id,
   );
@@ -84,15 +85,6 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   const chosen = front.pairs.find((pair) => pair.id === chosenId) ?? front.pairs[0];
   const apart = parted || (chosen !== undefined && !isMirrored(chosen));
 
-  const keep = useMutation({
-    mutationFn: (sent: { version: number; front: FrontEdit }) =>
-      putPlace(jobId, sent.version, sent.front),
-    onSuccess: async (fresh, sent) => {
-      await takeFresh(client, ['place', jobId], fresh);
-      kept(sent.front, fresh.version);
-    },
-  });
-  const conflict = conflictOf(keep.error);
   const nearest = useMutation({
     mutationFn: (pair: string) =>
       unwrap(
@@ -251,17 +243,16 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
           sheet={sheet}
           empty={front.pairs.length === 0}
           problem={
-            refusal ?? (conflict ? undefined : keep.error?.message) ?? nearest.error?.message
+            refusal ??
+            saved.refused ??
+            (saved.away ? keptWords.changesWaitForTheNetwork() : nearest.error?.message)
           }
-          changed={Boolean(draft)}
+          changed={isChanged}
           conflict={conflict}
-          onKeep={() => keep.mutate({ version: draft?.version ?? page.version, front })}
+          onKeep={save}
           onCompare={open('conflict')}
-          onMine={() =>
-            conflict && keep.mutate({ version: (conflict.theirs as Page).version, front })
-          }
+          onMine={() => conflict && saved.insist(conflict.version)}
           onDrop={() => {
-            keep.reset();
             drop();
             void client.invalidateQueries({ queryKey: ['place', jobId] });
           }}
@@ -327,7 +318,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
         <HoleRowForm />
       </Sheet>
       <Sheet title={placeWords.drillTemplate11()} open={shown === 'template'} close={close}>
-        {draft ? (
+        {isChanged || saved.waits ? (
           <Box>{placeWords.saveThePlaceFirstTheTemplate()}</Box>
         ) : (
           chosen && <TemplateForm jobId={jobId} pair={chosen} />

@@ -1,52 +1,62 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { api, unwrap, type FrontEdit, type PlacePage } from '../app/api/client';
 import { useJudged } from '../app/useJudged';
+import { useKept } from '../kept/useKept';
 
-/** A front that is being changed and is not kept yet, judged as it changes. */
+/** A front that is being moved; one made on a state that is still on its way has no version yet. */
+interface Draft {
+  front: FrontEdit;
+  version: number | undefined;
+}
+
+/** A front that is being changed, judged as it changes; saved, it waits until it is kept. */
 export function useFront(page: PlacePage) {
-  const [draft, setDraft] = useState<{ front: FrontEdit; version: number } | undefined>();
-  const latest = useRef<FrontEdit>(undefined);
+  const jobId = page.job.id;
+  const saved = useKept<FrontEdit>('place', jobId, { version: page.version, content: page.front });
+  const { waits, change: save } = saved;
+  const [draft, setDraft] = useState<Draft>();
   const ask = useCallback(
     (front: FrontEdit) =>
-      unwrap(
-        api.POST('/api/calc/place', {
-          params: { query: { job: page.job.id } },
-          body: { front },
-        }),
-      ),
-    [page.job.id],
+      unwrap(api.POST('/api/calc/place', { params: { query: { job: jobId } }, body: { front } })),
+    [jobId],
   );
   const { answer, problem, judge, drop: dropJudged } = useJudged(ask);
   const change = useCallback(
     (front: FrontEdit) => {
-      latest.current = front;
-      setDraft((before) => ({ front, version: before?.version ?? page.version }));
+      setDraft((before) => ({
+        front,
+        version: before ? before.version : waits ? undefined : page.version,
+      }));
       void judge(front);
     },
-    [page.version, judge],
+    [page.version, waits, judge],
   );
-  const drop = useCallback(() => {
-    dropJudged();
-    setDraft(undefined);
-  }, [dropJudged]);
-  const kept = useCallback(
-    (sent: FrontEdit, version: number) => {
-      if (latest.current === sent) {
-        drop();
-      } else {
-        setDraft((before) => before && { ...before, version });
-      }
-    },
-    [drop],
-  );
+  const isShown = draft !== undefined || waits;
+  useEffect(() => {
+    if (!isShown) {
+      dropJudged();
+    }
+  }, [isShown, dropJudged]);
+  if (draft && draft.version === undefined && !waits) {
+    // what it was made on is kept now
+    setDraft({ ...draft, version: page.version });
+  }
+  const front = draft?.front ?? saved.content;
   return {
-    front: draft?.front ?? page.front,
-    sheet: (draft && answer) ?? page.sheet,
-    draft,
+    front,
+    sheet: (isShown && answer) || page.sheet,
+    saved,
+    isChanged: draft !== undefined || saved.refused !== undefined,
     refusal: problem,
     change,
-    drop,
-    /** A front that was sent is kept in a version; what was moved since then stays a draft. */
-    kept,
+    save: () => {
+      save(front, draft?.version);
+      setDraft(undefined);
+    },
+    drop: () => {
+      dropJudged();
+      setDraft(undefined);
+      saved.drop();
+    },
   };
 }

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../app/api/client';
 import { show } from '../test/testing';
-import { conflictOf } from './Stale';
+import { conflictOf } from '../kept/conflict';
 import { VersionedForm } from './VersionedForm';
 
 const stale = () =>

@@ -4,7 +4,8 @@ import { useRef, useState, type ReactNode } from 'react';
 import { ActButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
 import { FormFoot } from './FormFoot';
-import { conflictOf, StaleChoice } from './Stale';
+import { conflictOf } from '../kept/conflict';
+import { StaleChoice } from './Stale';
 import { appWords } from '../words/page/app';
 import { settingsWords } from '../words/page/settings';
 

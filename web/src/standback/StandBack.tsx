@@ -2,7 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useState, type ReactNode } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { JobPage, LampAtWall, LampKind, Side } from '../app/api/client';
-import { useJobPage, useKeepJobReading } from '../app/api/queries';
+import { useJobPage } from '../app/api/queries';
+import { useReadings } from '../kept/useReadings';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Nowhere } from '../app/Nowhere';
@@ -41,7 +42,7 @@ function Instruction({ page }: { page: JobPage }) {
   const units = useUnits();
   const { flipUnits } = useSession();
   const navigate = useNavigate();
-  const keep = useKeepJobReading(page.job.id);
+  const { keep } = useReadings({ job: page.job.id });
   const attempt = useAttempt();
   const [params, setParams] = useSearchParams();
   const { next } = page.sheet;
@@ -82,7 +83,7 @@ function Instruction({ page }: { page: JobPage }) {
   const store = async (edit: Parameters<typeof reading>[0], typed: string) => {
     setProblem(undefined);
     try {
-      await keep.mutateAsync({
+      await keep({
         id: attempt.idFor(`${edit.kind} ${side} ${typed}`),
         edit: reading(edit, typed, units),
       });

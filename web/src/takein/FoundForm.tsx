@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { FoundEdit, Plan, TakeInPage } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { BothVersions } from '../kept/BothVersions';
-import { conflictOf, type Conflict } from '../settings/Stale';
+import { conflictOf, type Conflict } from '../kept/conflict';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { ABOUT } from './words';

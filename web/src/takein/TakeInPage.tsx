@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { TakeInEdit, TakeInPage as Page } from '../app/api/client';
-import { putFound, putTakeIn, takeFresh, useTakeInPage } from '../app/api/queries';
+import { putFound, takeFresh, useTakeInPage } from '../app/api/queries';
 import { BareButton, PlainButton } from '../app/buttons';
 import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
 import { useCommand } from '../app/commands';
@@ -47,14 +47,10 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
   const take = (fresh: Page) => takeFresh(client, ['take-in', jobId], fresh);
-  const kept = useKept<TakeInEdit>(
-    { version: page.version, content: page.takeIn },
-    async (version, content) => {
-      const fresh = await putTakeIn(jobId, version, content);
-      await take(fresh);
-      return { version: fresh.version, content: fresh.takeIn };
-    },
-  );
+  const kept = useKept<TakeInEdit>('take-in', jobId, {
+    version: page.version,
+    content: page.takeIn,
+  });
   const { content } = kept;
   const change = (part: Partial<TakeInEdit>) => kept.change({ ...content, ...part });
   const refresh = () => void client.invalidateQueries({ queryKey: ['take-in', jobId] });

@@ -1,12 +1,14 @@
 import { StyleSheet } from '@emotion/sheet';
 import { cleanup } from '@testing-library/react';
 import { afterEach } from 'vitest';
+import { outbox } from '../kept/outbox';
 
 // test files share one page: each test leaves it as it found it
 afterEach(() => {
   cleanup();
   sessionStorage.clear();
   localStorage.clear();
+  outbox.empty();
 });
 
 // no rules either: looking through them for every element is half of the time

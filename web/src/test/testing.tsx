@@ -23,6 +23,7 @@ import { answers } from '../app/cache';
 import { CommandProvider } from '../app/commands';
 import { SessionProvider, UnitsProvider } from '../app/session';
 import { system } from '../app/theme';
+import { useOutbox } from '../workshop/useWorkshop';
 
 /** Shows something as the page would, where some queries were answered already: 'job/ID'. */
 export function show(
@@ -42,6 +43,7 @@ function showRouted(element: ReactElement, units: Units, answered: Record<string
   return render(
     <ChakraProvider value={system}>
       <QueryClientProvider client={client}>
+        <Sending />
         <SessionProvider>
           <CommandProvider>
             <UnitsProvider units={units}>{element}</UnitsProvider>
@@ -50,6 +52,12 @@ function showRouted(element: ReactElement, units: Units, answered: Record<string
       </QueryClientProvider>
     </ChakraProvider>,
   );
+}
+
+/** What is entered goes out and its answer comes in, as under every page. */
+function Sending() {
+  useOutbox();
+  return null;
 }
 
 /** A page at its address, with what the server answered so far; other addresses show themselves. */

@@ -4,7 +4,7 @@ import type { ShopTimer } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { Key } from '../app/Key';
-import { outbox } from '../kept/outbox';
+import { writeEntry } from '../kept/entries';
 import { AcrossTheRoom } from './AcrossTheRoom';
 import { useBeep } from './beep';
 import { secondsLeft, useShopTimers } from './shopTimers';
@@ -40,7 +40,7 @@ export function BellProvider({ children }: { children: ReactNode }) {
   const seen = async (one: ShopTimer) => {
     setProblem(undefined);
     try {
-      await outbox.write(
+      await writeEntry(
         one.jobId,
         { stage: 'BENCH', stop: { timer: one.timer.id } },
         appWords.seenToName({ name: one.timer.name }),

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { api, Problem, type ShopTimer } from '../app/api/client';
 import { Header } from '../app/Header';
-import { outbox, type EntrySaid } from '../kept/outbox';
+import { outbox } from '../kept/outbox';
 import { show } from '../test/testing';
 import { BellProvider } from './Bell';
 import { left } from './times';
@@ -25,13 +25,13 @@ const timer = (id: string, name: string, end: string): ShopTimer => ({
   },
 });
 
-let written: { job: string; said: Omit<EntrySaid, 'stage'> }[];
+let written: { job: string; said: Record<string, unknown> }[];
 
 beforeEach(() => {
   localStorage.setItem('mellow.acting', 'Runa');
   written = [];
-  vi.spyOn(outbox, 'write').mockImplementation((job, said) => {
-    written.push({ job, said });
+  vi.spyOn(outbox, 'write').mockImplementation(({ of, body }) => {
+    written.push({ job: of, said: body });
     return Promise.resolve('kept');
   });
   vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined) as never);

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
 import type { JobPage, LampKind, Side } from '../app/api/client';
-import { useKeepJobReading } from '../app/api/queries';
+import { useReadings } from '../kept/useReadings';
 import { ActButton, PlainButton } from '../app/buttons';
 import { useUnits } from '../app/session';
 import { Refusal } from '../app/Refusal';
@@ -61,7 +61,7 @@ const AXIS_WORD = {
 
 function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close: () => void }) {
   const units = useUnits();
-  const keep = useKeepJobReading(page.job.id);
+  const { keep } = useReadings({ job: page.job.id });
   const pair = page.sheet.pairs.find((one) => one.kind === task.lamp);
   const lamp = task.side === 'LEFT' ? pair?.left : pair?.right;
   const screws = page.adjusters.filter((one) => one.side === task.side && one.lamp === task.lamp);
@@ -84,35 +84,35 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
   const store = useMutation({
     mutationFn: async () => {
       if (turned && turns.trim()) {
-        await keep.mutateAsync({
+        await keep({
           id: ids[0],
           edit: reading({ ...of, kind: 'TURN', adjusterId: screw }, turns, units),
         });
       }
       if (below.trim()) {
-        await keep.mutateAsync({
+        await keep({
           id: ids[1],
           edit: reading({ ...of, kind: 'CUTOFF_BELOW' }, below, units),
         });
       }
       if (step.trim()) {
-        await keep.mutateAsync({
+        await keep({
           id: ids[2],
           edit: reading({ ...of, kind: 'STEP_LEFT' }, step, units),
         });
       }
       if (laden.trim()) {
-        await keep.mutateAsync({
+        await keep({
           id: ids[5],
           edit: reading({ ...of, kind: 'CUTOFF_LADEN' }, laden, units),
         });
       }
       if (rise.trim() && run.trim()) {
-        await keep.mutateAsync({
+        await keep({
           id: ids[3],
           edit: reading({ ...of, kind: 'ROLL_RUN' }, run, units),
         });
-        await keep.mutateAsync({
+        await keep({
           id: ids[4],
           edit: reading({ ...of, kind: 'ROLL_RISE' }, rise, units),
         });

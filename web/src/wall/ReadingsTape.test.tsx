@@ -11,7 +11,14 @@ describe('the tape of readings', () => {
   ];
 
   it('shows the newest first, with who and what was typed', () => {
-    show(<ReadingsTape readings={readings} onCorrect={() => Promise.resolve()} />);
+    show(
+      <ReadingsTape
+        of="j"
+        onUndo={() => Promise.resolve()}
+        readings={readings}
+        onCorrect={() => Promise.resolve()}
+      />,
+    );
     const [newest, oldest] = screen.getAllByRole('listitem');
     expect(newest?.textContent).toContain('668 mm');
     expect(newest?.textContent).toContain('typed 26 5/16 in');
@@ -20,14 +27,28 @@ describe('the tape of readings', () => {
   });
 
   it('keeps a struck reading readable but not to be corrected again', () => {
-    show(<ReadingsTape readings={readings} onCorrect={() => Promise.resolve()} />);
+    show(
+      <ReadingsTape
+        of="j"
+        onUndo={() => Promise.resolve()}
+        readings={readings}
+        onCorrect={() => Promise.resolve()}
+      />,
+    );
     const struck = screen.getAllByRole('listitem')[1];
     expect(within(struck as HTMLElement).queryByRole('button')).toBeNull();
   });
 
   it('corrects a reading that counts', async () => {
     const correct = vi.fn(() => Promise.resolve());
-    show(<ReadingsTape readings={readings} onCorrect={correct} />);
+    show(
+      <ReadingsTape
+        of="j"
+        onUndo={() => Promise.resolve()}
+        readings={readings}
+        onCorrect={correct}
+      />,
+    );
     await userEvent.click(screen.getByRole('button', { name: /668 mm.*correct/s }));
     await userEvent.click(screen.getByRole('button', { name: /Correct Lamp centre/ }));
     await userEvent.type(screen.getByRole('textbox'), '669{Enter}');
@@ -35,7 +56,14 @@ describe('the tape of readings', () => {
   });
 
   it('says what to measure first while it is empty', () => {
-    show(<ReadingsTape readings={[]} onCorrect={() => Promise.resolve()} />);
+    show(
+      <ReadingsTape
+        of="j"
+        onUndo={() => Promise.resolve()}
+        readings={[]}
+        onCorrect={() => Promise.resolve()}
+      />,
+    );
     expect(screen.getByText(/Start with the distance/)).toBeTruthy();
   });
 });

@@ -2,9 +2,12 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Reading } from '../app/api/client';
 import { figureText, useUnits } from '../app/session';
+import { BareButton } from '../app/buttons';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
+import { TapeFrame, useWaiting, WaitingLines } from '../kept/Tape';
+import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
-import { sideWord } from '../words/terms';
+import { sideWord, term } from '../words/terms';
 import { dateFormat } from '../words/dates';
 
 const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
@@ -18,7 +21,7 @@ function when(iso: string) {
 
 function what(reading: Reading) {
   const side = reading.side ? `, ${sideWord(reading.side)}` : '';
-  const lamp = { DIPPED: '', FRONT_FOG: ' (fog)', DRIVING: ' (driving)' }[reading.lamp];
+  const lamp = reading.lamp === 'DIPPED' ? '' : ` (${term('LampKind', reading.lamp)})`;
   return `${reading.title}${side}${lamp}`;
 }
 
@@ -27,44 +30,46 @@ function what(reading: Reading) {
  * readable; pressing one that counts corrects it.
  */
 export function ReadingsTape({
+  of,
   readings,
   onCorrect,
+  onUndo,
   first = wallWords.theDistanceFromLampToWall(),
 }: {
+  /** The job or bay. */
+  of: string;
   readings: Reading[];
   onCorrect: (reading: Reading, typed: string, id: string) => Promise<unknown>;
+  /** Takes a reading back; what it says is shown while that waits. */
+  onUndo: (id: string, said: string) => Promise<unknown>;
   /** What to measure first, said while there is nothing. */
   first?: string;
 }) {
   const units = useUnits();
+  const waiting = useWaiting(of).filter((one) => one.page[0] === 'job' || one.page[0] === 'bay');
+  const newest = readings.findLast((reading) => !reading.struckBy);
+  const [problem, setProblem] = useState<string>();
+  const undo = async (reading: Reading) => {
+    setProblem(undefined);
+    try {
+      await onUndo(reading.id, `${what(reading)} ${reading.typed}`);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
   const [correcting, setCorrecting] = useState<string>();
   return (
-    <Box
-      as="section"
-      aria-label={wallWords.readingsNewestFirst()}
-      color="tapeInk"
-      h="100%"
-      overflowY="auto"
-      tabIndex={0}
-      pl="30px"
-      pr="14px"
-      pt="14px"
-      css={{
-        backgroundColor: 'var(--chakra-colors-tape)',
-        backgroundImage:
-          'repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 8px), repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 40px)',
-        backgroundSize: '8px 100%, 16px 100%',
-        backgroundRepeat: 'no-repeat',
-        backgroundAttachment: 'local',
-      }}
-    >
-      <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
-        {wallWords.readingsNewestFirst()}
-      </Box>
-      {readings.length === 0 && (
+    <TapeFrame title={wallWords.readingsNewestFirst()}>
+      {problem && (
+        <Box role="alert" py="6px" fontWeight="600">
+          {problem}
+        </Box>
+      )}
+      {readings.length + waiting.length === 0 && (
         <Box py="16px">{wallWords.nothingMeasuredYetStartWithFirst({ first })}</Box>
       )}
       <Box as="ol" listStyleType="none">
+        <WaitingLines waiting={waiting} />
         {readings.toReversed().map((reading) => {
           const struck = reading.struckBy !== undefined;
           return (
@@ -126,16 +131,37 @@ export function ReadingsTape({
                       {wallWords.typedTyped({ typed: reading.typed })}
                       <br />
                       {reading.takenBy}, {when(reading.takenAt)}
+                      {reading.undone && (
+                        <>
+                          <br />
+                          {wallWords.undoneBy({
+                            by: reading.undone.by,
+                            when: when(reading.undone.at),
+                          })}
+                        </>
+                      )}
                     </Box>
                   </Flex>
                   {!struck && <Box srOnly>{wallWords.correct()}</Box>}
                 </Box>
               )}
+              {reading.id === newest?.id && correcting !== reading.id && (
+                <BareButton
+                  color="tapeInk"
+                  px="0"
+                  aria-label={wallWords.undoWords({
+                    words: `${what(reading)} ${reading.typed}`,
+                  })}
+                  onClick={() => void undo(reading)}
+                >
+                  {appWords.undo()}
+                </BareButton>
+              )}
             </Box>
           );
         })}
       </Box>
-    </Box>
+    </TapeFrame>
   );
 }
 

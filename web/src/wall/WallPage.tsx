@@ -2,7 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { JobPage, LampKind } from '../app/api/client';
-import { useJobPage, useKeepJobReading } from '../app/api/queries';
+import { useJobPage } from '../app/api/queries';
+import { useReadings } from '../kept/useReadings';
 import { PlainButton } from '../app/buttons';
 import { useCommand } from '../app/commands';
 import { useToYard } from '../app/useToYard';
@@ -65,7 +66,7 @@ type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefi
 function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const keep = useKeepJobReading(page.job.id);
+  const { keep, undo } = useReadings({ job: page.job.id });
   const { asked, ask } = useAsking();
   const drafting = useDraft(page);
   const attempt = useAttempt();
@@ -106,30 +107,24 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     return <Nowhere what="pair" />;
   }
 
-  const { keepThing, correct } = readingActions(page.readings, units, keep.mutateAsync);
-  const keepDraft = () => {
+  const { keepThing, correct } = readingActions(page.readings, units, keep);
+  const keepDraft = async () => {
     const { draft, kept } = drafting;
     if (!draft) {
       return;
     }
     setDraftProblem(undefined);
-    keep.mutate(
-      {
-        id: attempt.idFor(`${draft.side}${draft.belowMm}`),
-        edit: reading(
-          { kind: 'CUTOFF_BELOW', lamp: draft.lamp, side: draft.side },
-          typedLength(draft.belowMm, units),
-          units,
-        ),
-      },
-      {
-        onSuccess: () => {
-          attempt.done();
-          kept(draft);
-        },
-        onError: (problem) => setDraftProblem(problem.message),
-      },
-    );
+    const { lamp, side, belowMm } = draft;
+    try {
+      await keep({
+        id: attempt.idFor(`${side}${belowMm}`),
+        edit: reading({ kind: 'CUTOFF_BELOW', lamp, side }, typedLength(belowMm, units), units),
+      });
+      attempt.done();
+      kept(draft);
+    } catch (refused) {
+      setDraftProblem((refused as Error).message);
+    }
   };
   const act = (next: typeof sheet.next) => {
     const side = next.side ?? 'LEFT';
@@ -272,7 +267,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
                 pair={pair}
                 draft={draft}
                 onMove={drafting.move}
-                onKeepDraft={keepDraft}
+                onKeepDraft={() => void keepDraft()}
                 onDropDraft={drafting.drop}
                 onKeep={keepThing}
                 onAsk={setWorked}
@@ -291,7 +286,9 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
           </Box>
         </>
       }
-      right={<ReadingsTape readings={page.readings} onCorrect={correct} />}
+      right={
+        <ReadingsTape of={page.job.id} readings={page.readings} onCorrect={correct} onUndo={undo} />
+      }
       band={
         <VerdictBand
           sheet={sheet}
@@ -300,7 +297,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
               words: wallWords.saveBelowMm({
                 belowMm: figureText(draftFigure(draft.belowMm), units),
               }),
-              keep: keepDraft,
+              keep: () => void keepDraft(),
               drop: drafting.drop,
               problem: draftProblem,
             }

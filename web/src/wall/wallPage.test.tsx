@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import {
@@ -19,7 +19,9 @@ import {
   sentence,
   taken,
   partly,
+  takesEverything,
 } from '../test/testing';
+import { outbox } from '../kept/outbox';
 import { WallPage } from './WallPage';
 
 type Strip = PairAtWall['marks'][number];
@@ -256,17 +258,36 @@ describe('the cutoff on the drawing', () => {
     expect(kept).toEqual([]);
   });
 
-  it('stays where it was dragged when the line is cut, and is sent once more under the same id', async () => {
+  it('waits on the tape when the line is cut, and goes out once under the same id', async () => {
     refuse(1);
     open(page({ pairs: [pair('DIPPED', { left: lamp('LEFT', cutoff(50)) })] }));
     handle('left').focus();
     await userEvent.keyboard('{ArrowDown}');
     await press('Save 51 mm');
-    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
-    await press('Save 51 mm');
-    await waitFor(() => expect(screen.queryByRole('button', { name: /^Save/ })).toBeNull());
+    const tape = screen.getByRole('region', { name: /^Readings/ });
+    expect(
+      (await within(tape).findByText('waits for the network')).closest('li')?.textContent,
+    ).toContain('left: 51');
+    await act(async () => outbox.flush());
+    await waitFor(() => expect(within(tape).queryByText('waits for the network')).toBeNull());
     expect(new Set(kept.map((one) => one.id)).size).toBe(1);
     expect(kept).toHaveLength(2);
+  });
+
+  it('takes the newest reading of the tape back', async () => {
+    const puts = takesEverything(() => page());
+    const readings = [
+      taken('CENTRE', 660, { side: 'LEFT' }),
+      taken('CENTRE', 668, { side: 'RIGHT' }),
+    ];
+    open({ ...page(), readings });
+    await userEvent.click(screen.getByRole('button', { name: /^Undo/ }));
+    await waitFor(() =>
+      expect(puts[0]).toMatchObject({
+        path: '/api/jobs/{jobId}/undone/{id}',
+        body: { strikes: readings[1]?.id },
+      }),
+    );
   });
 
   it('says what it was where a screw was turned since', () => {

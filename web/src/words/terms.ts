@@ -8,6 +8,7 @@ type Kind =
   | 'FastenerKind'
   | 'LampFunction'
   | 'LampKind'
+  | 'ReadingKind'
   | 'Side'
   | 'Stage'
   | 'Verdict';

@@ -17,7 +17,6 @@ import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
-import { outbox } from '../kept/outbox';
 import { ResumeCard } from './ResumeCard';
 import {
   CureDialog,
@@ -125,7 +124,6 @@ export function WorkshopFrame({
               waiting={writing.waiting}
               problem={writing.problem}
               onUndo={(id) => void writing.tell({ strikes: id }, 'undo')}
-              onDrop={(id) => outbox.drop(id)}
             />
           </Box>
         </Box>

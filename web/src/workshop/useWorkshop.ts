@@ -1,17 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { api, unwrap, type WorkshopPage } from '../app/api/client';
 import { LOOK_AGAIN_MS, takeFresh } from '../app/api/queries';
-import { outbox, type EntrySaid } from '../kept/outbox';
+import { writeEntry, type EntrySaid } from '../kept/entries';
+import { outbox } from '../kept/outbox';
+import { useWaiting } from '../kept/Tape';
 import { TIMERS_KEY } from '../timers/shopTimers';
 
 export function useWorkshopPage(id: string) {
   return useQuery({
-    queryKey: ['workshop', id],
+    queryKey: [WORKSHOP, id],
     queryFn: () => unwrap(api.GET('/api/jobs/{id}/workshop', { params: { path: { id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
 }
+
+/** What the page of the workshop is kept under, with the job behind it. */
+const WORKSHOP = 'workshop';
 
 export type StageName = WorkshopPage['stages'][number]['stage'];
 
@@ -19,9 +24,13 @@ export type StageName = WorkshopPage['stages'][number]['stage'];
 export function useOutbox() {
   const client = useQueryClient();
   useEffect(() => {
-    outbox.onSent((id, page) => {
-      void takeFresh(client, ['workshop', id], page);
-      void client.invalidateQueries({ queryKey: TIMERS_KEY });
+    outbox.onSent(async (entry, page) => {
+      await takeFresh(client, entry.page, page);
+      // the page is told in a turn of its own
+      await new Promise((resolve) => setTimeout(resolve));
+      if (entry.page[0] === WORKSHOP) {
+        void client.invalidateQueries({ queryKey: TIMERS_KEY });
+      }
     });
     return outbox.start();
   }, [client]);
@@ -29,11 +38,10 @@ export function useOutbox() {
 
 /** Writes things down at a stage, and tells what waits to be sent. */
 export function useWriting(jobId: string, stage: StageName) {
-  const all = useSyncExternalStore(outbox.subscribe, outbox.all);
+  const waiting = useWaiting(jobId).filter((one) => one.page[0] === WORKSHOP);
   const [problem, setProblem] = useState<string>();
   const write = useCallback(
-    (said: Omit<EntrySaid, 'stage'>, words: string) =>
-      outbox.write(jobId, { stage, ...said }, words),
+    (said: Omit<EntrySaid, 'stage'>, words: string) => writeEntry(jobId, { stage, ...said }, words),
     [jobId, stage],
   );
   /** For a press that waits for nothing: what was refused is said on the tape. */
@@ -48,7 +56,7 @@ export function useWriting(jobId: string, stage: StageName) {
     },
     [write],
   );
-  return { write, tell, problem, waiting: all.filter((one) => one.jobId === jobId) };
+  return { write, tell, problem, waiting };
 }
 
 export type Write = ReturnType<typeof useWriting>['write'];

@@ -197,8 +197,8 @@ beforeEach(() => {
   refusal = undefined;
   localStorage.setItem('mellow.acting', 'Runa');
   answering('GET', () => new Promise(() => undefined));
-  vi.spyOn(outbox, 'write').mockImplementation((_, entry) => {
-    said.push(entry as Record<string, unknown>);
+  vi.spyOn(outbox, 'write').mockImplementation(({ body }) => {
+    said.push(body);
     return refusal
       ? Promise.reject(new Problem(422, refusal, undefined, {}))
       : Promise.resolve('kept');
@@ -252,8 +252,8 @@ describe('apart', () => {
 
   it('takes a line as it is called out, at the place pointed at, while the next is typed', async () => {
     let arrive: () => void = () => undefined;
-    vi.mocked(outbox.write).mockImplementation((_, entry, words) => {
-      said.push({ ...entry, words });
+    vi.mocked(outbox.write).mockImplementation(({ body, words }) => {
+      said.push({ ...body, words });
       return new Promise((resolve) => {
         arrive = () => resolve('waits');
       });

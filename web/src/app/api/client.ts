@@ -60,7 +60,10 @@ export function actingHeaders(person = actingName()): Record<string, string> {
 
 const acting: Middleware = {
   onRequest({ request }) {
-    Object.entries(actingHeaders()).forEach(([name, value]) => request.headers.set(name, value));
+    // what waited goes out in the name of whoever entered it
+    Object.entries(actingHeaders()).forEach(
+      ([name, value]) => request.headers.get(name) || request.headers.set(name, value),
+    );
     return request;
   },
 };

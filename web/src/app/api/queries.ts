@@ -1,6 +1,5 @@
 import {
   keepPreviousData,
-  useMutation,
   useQuery,
   useQueryClient,
   type QueryClient,
@@ -10,20 +9,15 @@ import {
   api,
   unwrap,
   type AdjusterEdit,
-  type BayPage,
   type JobEdit,
   type JobFile,
   type ChosenPlan,
   type Controls,
-  type FeedEdit,
   type FeedWish,
   type FoundEdit,
-  type FrontEdit,
   type JobPage,
-  type PartsEdit,
   type Photo,
   type PhotoNotes,
-  type ReadingEdit,
   Problem,
   type TakeInEdit,
   type Units,
@@ -142,30 +136,12 @@ export function usePartsPage(id: string) {
   });
 }
 
-export function putParts(jobId: string, version: number, parts: PartsEdit) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/parts', {
-      params: { path: { jobId }, header: ACTING },
-      body: { version, parts },
-    }),
-  );
-}
-
 export function useFeedPage(id: string) {
   return useQuery({
     queryKey: ['feed', id],
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/feed', { params: { path: { jobId: id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
-}
-
-export function putFeed(jobId: string, version: number, feed: FeedEdit) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/feed', {
-      params: { path: { jobId }, header: ACTING },
-      body: { version, feed },
-    }),
-  );
 }
 
 /** The plans that do what is wished, the nearest first. */
@@ -308,48 +284,6 @@ export function useBayPage(id: string) {
 
 /** The header that says who acts is set for every request; the types want it named. */
 export const ACTING = { 'X-Acting-As': '' };
-
-/** Keeps a reading of a job. The id is made before the first try, so that a second adds nothing. */
-export function keepJobReading(jobId: string, id: string, body: ReadingEdit): Promise<JobPage> {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/readings/{id}', {
-      params: { path: { jobId, id }, header: ACTING },
-      body,
-    }),
-  );
-}
-
-export function useKeepJobReading(jobId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (reading: { id?: string; edit: ReadingEdit }) =>
-      keepJobReading(jobId, reading.id ?? uuidv7(), reading.edit),
-    onSuccess: (page) => client.setQueryData(['job', jobId], page),
-  });
-}
-
-export function useKeepBayReading(bayId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (reading: { id?: string; edit: ReadingEdit }): Promise<BayPage> =>
-      unwrap(
-        api.PUT('/api/bays/{bayId}/readings/{id}', {
-          params: { path: { bayId, id: reading.id ?? uuidv7() }, header: ACTING },
-          body: reading.edit,
-        }),
-      ),
-    onSuccess: (page) => client.setQueryData(['bay', bayId], page),
-  });
-}
-
-export function putPlace(jobId: string, version: number, front: FrontEdit) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/place', {
-      params: { path: { jobId }, header: ACTING },
-      body: { version, front },
-    }),
-  );
-}
 
 /** A typed length in mm, or the refusal as a problem. */
 export async function readLength(typed: string, units: Units): Promise<number> {

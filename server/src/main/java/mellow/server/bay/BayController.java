@@ -13,6 +13,7 @@ import mellow.server.aim.FloorView;
 import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
 import mellow.server.logbook.ReadingView;
+import mellow.server.logbook.UndoneEdit;
 import mellow.server.platform.Acting;
 import mellow.server.record.Owner;
 import mellow.server.wire.Patterns;
@@ -83,6 +84,21 @@ class BayController {
       @Valid @RequestBody ReadingEdit edit) {
     bays.get(acting, bayId);
     logbooks.keep(acting, new Owner.OfBay(bayId), id, edit);
+    return one(acting, bayId);
+  }
+
+  @PutMapping("/api/bays/{bayId}/undone/{id}")
+  @Operation(
+      summary = "Take a reading of a bay's floor back",
+      description = "It stays in the record, struck through. Answers the bay's page.")
+  @Transactional
+  public BayPage undo(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID) String bayId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
+      @Valid @RequestBody UndoneEdit edit) {
+    bays.get(acting, bayId);
+    logbooks.undo(acting, new Owner.OfBay(bayId), id, edit);
     return one(acting, bayId);
   }
 }

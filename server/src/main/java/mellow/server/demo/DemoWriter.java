@@ -156,7 +156,7 @@ final class DemoWriter {
         acting(),
         new Owner.OfBay(bay),
         id(key + kind + side),
-        new ReadingEdit(kind, LampKind.DIPPED, side, null, typed, UnitSystem.METRIC, null));
+        new ReadingEdit(kind, LampKind.DIPPED, side, null, typed, UnitSystem.METRIC, null, null));
   }
 
   void vehicle(
@@ -415,6 +415,6 @@ final class DemoWriter {
         acting(),
         id("job " + key),
         lastId,
-        new ReadingEdit(kind, lamp, side, screw, typed, units, strikes));
+        new ReadingEdit(kind, lamp, side, screw, typed, units, strikes, null));
   }
 }

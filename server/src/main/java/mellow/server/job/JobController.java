@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import mellow.server.logbook.ReadingEdit;
+import mellow.server.logbook.UndoneEdit;
 import mellow.server.platform.Acting;
 import mellow.server.wire.Patterns;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,5 +63,17 @@ class JobController {
       @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @Valid @RequestBody ReadingEdit edit) {
     return jobs.keep(acting, jobId, id, edit);
+  }
+
+  @PutMapping("/api/jobs/{jobId}/undone/{id}")
+  @Operation(
+      summary = "Take a reading back",
+      description = "It stays in the record, struck through. Answers the job's page.")
+  JobPage undo(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
+      @Valid @RequestBody UndoneEdit edit) {
+    return jobs.undo(acting, jobId, id, edit);
   }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import mellow.core.entry.Entry;
 import mellow.core.entry.InclinationEntry;
@@ -22,6 +23,7 @@ import mellow.server.db.tables.records.JobRecord;
 import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
 import mellow.server.logbook.ReadingView;
+import mellow.server.logbook.UndoneEdit;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
@@ -315,9 +317,24 @@ public class Jobs {
   /** Keeps a reading of a job; answers the job's page as it is then. */
   @Transactional
   public JobPage keep(Acting acting, String jobId, String id, ReadingEdit edit) {
+    return changed(
+        acting,
+        jobId,
+        mayChange -> logbooks.keep(acting, new Owner.OfJob(jobId), id, edit, mayChange));
+  }
+
+  /** Takes a reading of a job back; answers the job's page as it is then. */
+  @Transactional
+  public JobPage undo(Acting acting, String jobId, String id, UndoneEdit edit) {
+    return changed(
+        acting,
+        jobId,
+        mayChange -> logbooks.undo(acting, new Owner.OfJob(jobId), id, edit, mayChange));
+  }
+
+  private JobPage changed(Acting acting, String jobId, Predicate<Runnable> change) {
     boolean closed = holdEvenClosed(acting, jobId);
-    Owner owner = new Owner.OfJob(jobId);
-    if (logbooks.keep(acting, owner, id, edit, () -> refuseWhere(closed))) {
+    if (change.test(() -> refuseWhere(closed))) {
       store.touch(jobId, acting.moment());
     }
     return page(acting, jobId);

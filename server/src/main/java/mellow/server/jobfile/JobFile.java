@@ -89,7 +89,14 @@ public record JobFile(
           @Schema(description = "Place of the reading that this one corrects.", example = "0")
           @Nullable Integer strikes,
       @NotBlank @Size(max = 60) String takenBy,
-      @NotNull Instant takenAt) {}
+      @NotNull Instant takenAt,
+      @Schema(description = "Missing where it was not taken back without another in its place.")
+          @Valid
+          @Nullable TakenBack undone) {}
+
+  /** Who took a reading back. */
+  @Schema(name = "TakenBack", description = "Who took a reading back, and when.")
+  public record TakenBack(@NotBlank @Size(max = 60) String by, @NotNull Instant at) {}
 
   /**
    * Something written down in the workshop; others are named by their place, as the last digits.

@@ -24,6 +24,7 @@ import mellow.server.job.Jobs;
 import mellow.server.logbook.Logbooks;
 import mellow.server.logbook.ReadingEdit;
 import mellow.server.logbook.ReadingView;
+import mellow.server.logbook.UndoneEdit;
 import mellow.server.parts.Parts;
 import mellow.server.parts.PartsPage;
 import mellow.server.place.PlacePage;
@@ -171,7 +172,11 @@ class JobFiles {
         reading.units(),
         reading.strikes() == null ? null : readings.indexOf(reading.strikes()),
         ImportedName.plain(reading.takenBy()),
-        reading.takenAt());
+        reading.takenAt(),
+        reading.undone() == null
+            ? null
+            : new JobFile.TakenBack(
+                ImportedName.plain(reading.undone().by()), reading.undone().at()));
   }
 
   /**
@@ -272,6 +277,14 @@ class JobFiles {
           owner,
           id(seed + place),
           edit(seed, taken, place, screws));
+      JobFile.TakenBack undone = taken.undone();
+      if (undone != null) {
+        logbooks.undo(
+            as(acting, undone.by(), undone.at()),
+            owner,
+            id(seed + "undone " + place),
+            new UndoneEdit(id(seed + place), null));
+      }
     }
   }
 
@@ -330,7 +343,8 @@ class JobFiles {
         screw == null ? null : screws.get(screw),
         taken.typed(),
         taken.units(),
-        strikes == null ? null : id(seed + strikes));
+        strikes == null ? null : id(seed + strikes),
+        null);
   }
 
   private static String id(String jobId, String what) {

@@ -21,6 +21,7 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Draft;
 import mellow.server.record.Owner;
 import mellow.server.record.Records;
+import mellow.server.record.Waited;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.Spoken;
 import org.springframework.stereotype.Service;
@@ -49,8 +50,43 @@ public class Logbooks {
       Acting acting, Owner owner, String id, ReadingEdit edit, Runnable mayBeAdded) {
     Fact.Read read = read(owner, edit);
     Stage stage = read.what().isOfTheWall() ? Stage.WALL : Stage.CAME;
+    return keep(
+        acting,
+        owner,
+        new Draft(
+            id,
+            stage,
+            read,
+            Optional.ofNullable(edit.strikes()),
+            Waited.made(acting, edit.waitedMs())),
+        mayBeAdded);
+  }
+
+  /** Takes a reading back where readings may always be. */
+  public boolean undo(Acting acting, Owner owner, String id, UndoneEdit edit) {
+    return undo(acting, owner, id, edit, () -> {});
+  }
+
+  /**
+   * Takes a reading back. The same request again changes nothing.
+   *
+   * @param mayBeUndone refuses where nothing may change any more
+   * @return whether it was taken back now
+   */
+  public boolean undo(
+      Acting acting, Owner owner, String id, UndoneEdit edit, Runnable mayBeUndone) {
+    Line struck = records.readingOf(owner, edit.strikes());
     Draft draft =
-        new Draft(id, stage, read, Optional.ofNullable(edit.strikes()), acting.storedAt());
+        new Draft(
+            id,
+            struck.stage(),
+            new Fact.Undone(),
+            Optional.of(struck.id()),
+            Waited.made(acting, edit.waitedMs()));
+    return keep(acting, owner, draft, mayBeUndone);
+  }
+
+  private boolean keep(Acting acting, Owner owner, Draft draft, Runnable mayBeAdded) {
     return records.keep(
         acting,
         owner,
@@ -175,6 +211,11 @@ public class Logbooks {
         ReadingEntry.plusMinus(read.what(), read.typed(), read.units()),
         line.strikes().orElse(null),
         record.striker(line.id()).map(Line::id).orElse(null),
+        record
+            .striker(line.id())
+            .filter(Line::isUndoing)
+            .map(ReadingView.UndoneView::of)
+            .orElse(null),
         line.by(),
         line.at());
   }

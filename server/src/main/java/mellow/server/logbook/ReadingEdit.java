@@ -1,6 +1,8 @@
 package mellow.server.logbook;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -8,6 +10,7 @@ import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
+import mellow.server.record.Waited;
 import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
 
@@ -29,4 +32,8 @@ public record ReadingEdit(
         String typed,
     @NotNull @Schema(example = "METRIC") UnitSystem units,
     @Pattern(regexp = Patterns.ID) @Schema(description = "The reading that this one corrects.")
-        @Nullable String strikes) {}
+        @Nullable String strikes,
+    @Min(value = 0)
+        @Max(value = Waited.MOST_MS)
+        @Schema(description = "Milliseconds that it waited in the page.", example = "0")
+        @Nullable Long waitedMs) {}

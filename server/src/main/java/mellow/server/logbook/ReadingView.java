@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
+import mellow.core.record.Line;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.server.wire.FigureView;
@@ -24,5 +25,18 @@ public record ReadingView(
     @Schema(description = "What it was read to, ± mm; 0 for what is counted.") double plusMinus,
     @Schema(description = "The reading that this one corrects.") @Nullable String strikes,
     @Schema(description = "The reading that corrects this one.") @Nullable String struckBy,
+    @Schema(description = "Missing where it was not taken back without another in its place.")
+        @Nullable UndoneView undone,
     String takenBy,
-    Instant takenAt) {}
+    Instant takenAt) {
+
+  /** Who took a reading back. */
+  @Schema(name = "ReadingUndone", description = "Who took a reading back, and when.")
+  public record UndoneView(
+      @Schema(description = "Of the line that took it back.") String id, String by, Instant at) {
+
+    static UndoneView of(Line line) {
+      return new UndoneView(line.id(), line.by(), line.at());
+    }
+  }
+}

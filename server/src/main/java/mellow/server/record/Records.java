@@ -138,6 +138,14 @@ public class Records {
     return records(bayIds, Owner.OfBay::new, OF_READINGS);
   }
 
+  /** A reading of a job or bay, or a refusal where there is none. */
+  public Line readingOf(Owner owner, String id) {
+    return records(List.of(owner.id()), of -> owner, OF_READINGS)
+        .getOrDefault(owner.id(), JobRecord.EMPTY)
+        .line(id)
+        .orElseThrow(() -> Refusal.notFound(RecordWords.noLine()));
+  }
+
   private Map<String, JobRecord> records(
       Collection<String> ids, Function<String, Owner> owner, Set<FactKind> kinds) {
     Map<String, JobRecord> records = new LinkedHashMap<>();

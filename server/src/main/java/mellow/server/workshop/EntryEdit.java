@@ -38,6 +38,7 @@ import mellow.core.workflow.ledger.LedgerRow;
 import mellow.core.workflow.ledger.LedgerText;
 import mellow.core.workflow.ledger.Spot;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Waited;
 import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,7 @@ public record EntryEdit(
     @Pattern(regexp = Patterns.ID) @Schema(description = "The entry that this one takes back.")
         @Nullable String strikes,
     @Min(value = 0)
-        @Max(value = 2_592_000_000L)
+        @Max(value = Waited.MOST_MS)
         @Schema(description = "Milliseconds that it waited in the page.", example = "0")
         long waitedMs) {
 

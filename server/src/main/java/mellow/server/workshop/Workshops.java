@@ -39,6 +39,7 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Draft;
 import mellow.server.record.Owner;
 import mellow.server.record.Records;
+import mellow.server.record.Waited;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.Spoken;
 import mellow.server.workshop.WorkshopPage.HiddenView;
@@ -257,8 +258,7 @@ public class Workshops {
             edit.stage(),
             edit.fact(id),
             Optional.ofNullable(edit.strikes()),
-            // what waited in the page was made when it was typed, by the server's clock
-            acting.storedAt().minusMillis(edit.waitedMs()));
+            Waited.made(acting, edit.waitedMs()));
     boolean added =
         records.keep(
             acting,

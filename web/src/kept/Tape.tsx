@@ -1,0 +1,99 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useSyncExternalStore, type ReactNode } from 'react';
+import { BareButton } from '../app/buttons';
+import { keptWords } from '../words/page/kept';
+import { outbox, type Waiting } from './outbox';
+
+/** What waits to be sent of a job or bay. */
+export function useWaiting(of: string): Waiting[] {
+  return useSyncExternalStore(outbox.subscribe, outbox.all).filter((one) => one.of === of);
+}
+
+/** What waits of a tape's page, newest first; what was refused says why, and can be dropped. */
+export function WaitingLines({ waiting }: { waiting: Waiting[] }) {
+  return waiting.toReversed().map((one) => (
+    <TapeLine
+      key={one.id}
+      foot={one.refused ?? keptWords.waitsForTheNetwork()}
+      person={one.person}
+      act={
+        one.refused && (
+          <BareButton color="tapeInk" px="0" my="-10px" onClick={() => outbox.drop(one.id)}>
+            {keptWords.dropIt()}
+          </BareButton>
+        )
+      }
+    >
+      {one.words}
+    </TapeLine>
+  ));
+}
+
+/** One line of a tape. */
+export function TapeLine({
+  struck = false,
+  foot,
+  person,
+  act,
+  children,
+}: {
+  struck?: boolean;
+  foot: string;
+  person: string;
+  act?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      as="li"
+      py="7px"
+      borderBottomWidth="1px"
+      borderStyle="dashed"
+      borderColor="tapeQuiet"
+      opacity={struck ? 0.75 : 1}
+    >
+      <Box fontFamily="heading" fontWeight="600" lineHeight="1.25">
+        <Box as="span" textDecoration={struck ? 'line-through' : 'none'}>
+          {children}
+        </Box>
+      </Box>
+      <Flex justify="space-between" align="center" gap="8px" fontSize="13.5px" color="tapeQuiet">
+        <span>{foot}</span>
+        {act}
+        <span>{person}</span>
+      </Flex>
+    </Box>
+  );
+}
+
+/** A list that is written down as on a tape, newest first. */
+export function TapeFrame({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box
+      as="section"
+      aria-label={title}
+      color="tapeInk"
+      h="100%"
+      overflowY="auto"
+      tabIndex={0}
+      pl="30px"
+      pr="14px"
+      pt="14px"
+      css={RULED}
+    >
+      <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+const RULED = {
+  backgroundColor: 'var(--chakra-colors-tape)',
+  backgroundImage:
+    'repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 8px), repeating-linear-gradient(to bottom, var(--chakra-colors-tape-ink) 0 1px, transparent 1px 40px)',
+  backgroundSize: '8px 100%, 16px 100%',
+  backgroundRepeat: 'no-repeat',
+  backgroundAttachment: 'local',
+};
