@@ -149,6 +149,7 @@ export function ReadingsTape({
                 <BareButton
                   color="tapeInk"
                   px="0"
+                  my="-10px"
                   aria-label={wallWords.undoWords({
                     words: `${what(reading)} ${reading.typed}`,
                   })}

@@ -115,22 +115,24 @@ class AroundTheWallIT extends BrowserTest {
   }
 
   @Test
-  void whatIsTypedWithoutAConnectionStays() {
+  void whatIsReadWithoutAConnectionWaitsAndIsTakenBack() {
     Page page = open("/jobs/" + app().job("snow patrol 1"), Look.USUAL);
     assertThat(verdict(page)).isVisible();
+    Locator tape =
+        page.getByRole(
+            AriaRole.REGION, new Page.GetByRoleOptions().setName("Readings, newest first"));
     page.context().setOffline(true);
     page.keyboard().press("l");
     field(page, "Cutoff below").fill("7");
     button(page, "Save").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("can’t be reached");
-    assertThat(field(page, "Cutoff below")).hasValue("7");
-    page.context().setOffline(false);
-    button(page, "Save").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
-    assertThat(
-            page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName("Readings, newest first")))
-        .containsText("typed 7");
+    assertThat(tape.getByText("waits for the network")).isVisible();
+    assertThat(page.getByText("1 entry waits for the network")).isVisible();
+    page.context().setOffline(false);
+    assertThat(tape.getByText("waits for the network")).hasCount(0);
+    assertThat(tape).containsText("typed 7");
+    buttonFrom(page, "Undo").click();
+    assertThat(tape).containsText("undone by Runa");
     forgiveComplaints();
   }
 

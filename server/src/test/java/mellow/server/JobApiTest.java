@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -124,6 +127,49 @@ class JobApiTest {
     JsonNode twice = Api.expect(api.read(job, id, "CUTOFF_BELOW", "LEFT", "70"), 200).body();
     assertThat(twice).isEqualTo(once);
     assertThat(api.read(job, id, "CUTOFF_BELOW", "LEFT", "71").status()).isEqualTo(409);
+  }
+
+  @Test
+  void aReadingIsTakenBackOnceAndStaysSoInItsFile() {
+    String job = measuredJob();
+    String kept = Api.newId();
+    String wrong = Api.newId();
+    api.read(job, kept, "CUTOFF_BELOW", "LEFT", "70");
+    api.read(job, wrong, "CUTOFF_BELOW", "LEFT", "7");
+    String undo = "/api/jobs/" + job + "/undone/" + Api.newId();
+    Api bo = api.as("Bo");
+    JsonNode page = Api.expect(bo.put(undo, Map.of("strikes", wrong)), 200).body();
+    assertThat(page.at("/sheet/pairs/0/left/reading/belowLine/value").asDouble()).isEqualTo(70);
+    JsonNode last = page.get("readings").get(page.get("readings").size() - 1);
+    assertThat(last.at("/undone/by").asText()).isEqualTo("Bo");
+    assertThat(Api.expect(bo.put(undo, Map.of("strikes", wrong)), 200).body()).isEqualTo(page);
+
+    Api.refused(
+        api.put("/api/jobs/" + job + "/undone/" + Api.newId(), Map.of("strikes", wrong)),
+        "server/record.undoneAlready");
+    Api.refused(
+        api.put("/api/jobs/" + job + "/undone/" + Api.newId(), Map.of("strikes", Api.newId())),
+        "server/record.noLine");
+
+    String copy = Api.newId();
+    Api.expect(
+        api.put("/api/jobs/" + copy + "/file", api.get("/api/jobs/" + job + "/file").body()), 200);
+    JsonNode elsewhere = api.get("/api/jobs/" + copy).body();
+    assertThat(elsewhere.at("/sheet/pairs/0/left/reading/belowLine/value").asDouble())
+        .isEqualTo(70);
+    assertThat(elsewhere.at("/readings").findValuesAsText("undone")).hasSize(1);
+  }
+
+  @Test
+  void whatWaitedForTheNetworkWasReadWhenItWasEntered() {
+    String job = api.newJob("Quenby Test", Map.of());
+    Instant before = Instant.now();
+    Map<String, Object> reading =
+        Map.of("kind", "SPACING", "typed", "1.2 m", "units", "METRIC", "waitedMs", 3_600_000);
+    JsonNode page =
+        Api.expect(api.put("/api/jobs/" + job + "/readings/" + Api.newId(), reading), 200).body();
+    assertThat(Instant.parse(page.at("/readings/0/takenAt").asText()))
+        .isCloseTo(before.minus(Duration.ofHours(1)), within(2, ChronoUnit.MINUTES));
   }
 
   @Test

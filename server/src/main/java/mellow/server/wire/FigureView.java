@@ -1,6 +1,5 @@
 package mellow.server.wire;
 
-import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import io.swagger.v3.oas.annotations.media.Schema;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Quantity;
@@ -14,9 +13,8 @@ public record FigureView(
             description =
                 "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE and DIRECTION in degrees; TURNS,"
                     + " clockwise positive; AREA in cm²; INTENSITY in cd; VOLTAGE in V, CURRENT in"
-                    + " A, RESISTANCE in Ω, POWER in W; COUNT and NUMBER bare; to a millionth",
+                    + " A, RESISTANCE in Ω, POWER in W; COUNT and NUMBER bare",
             example = "76.2")
-        @JsonSerialize(using = Rounded.class)
         double value,
     Quantity quantity,
     @Schema(example = "76 mm") String metric,
