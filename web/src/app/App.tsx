@@ -23,7 +23,7 @@ import { BenchPage } from '../workshop/BenchPage';
 import { ProofStandBack } from '../workshop/ProofStandBack';
 import { ProvePage } from '../workshop/ProvePage';
 import { TogetherPage } from '../workshop/TogetherPage';
-import { useOutbox } from '../workshop/useWorkshop';
+import { useOutbox } from '../kept/useOutbox';
 import { Yard } from '../yard/Yard';
 import { answers } from './cache';
 import { CommandProvider } from './commands';

@@ -41,7 +41,7 @@ const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 function Bay({ page }: { page: Page }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const { keep, undo } = useReadings({ bay: page.bay.id });
+  const { shown: readings, known, keep, undo } = useReadings('bay', page.bay.id, page.readings);
   const [again, setAgain] = useState(false);
   const [changing, setChanging] = useState(false);
   const [worked, setWorked] = useState<Worked>();
@@ -54,7 +54,7 @@ function Bay({ page }: { page: Page }) {
 
   // a floor read again is a second reading of it; anything else typed anew corrects the first
   const { keepThing, correct } = readingActions(
-    page.readings,
+    known,
     units,
     keep,
     (thing) => again && thing.kind.startsWith('FLOOR_'),
@@ -106,7 +106,7 @@ function Bay({ page }: { page: Page }) {
           <ReadingsTape
             of={page.bay.id}
             onUndo={undo}
-            readings={page.readings}
+            readings={readings}
             onCorrect={correct}
             first={bayWords.theFloorAtTheTyres()}
           />

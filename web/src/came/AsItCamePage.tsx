@@ -41,7 +41,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   const units = useUnits();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const { keep, undo } = useReadings({ job: page.job.id });
+  const { shown: readings, known, keep, undo } = useReadings('job', page.job.id, page.readings);
   const [worked, setWorked] = useState<Worked>();
   // what is missing is asked for where it is measured
   const [seenFrom, setSeenFrom] = useState<'side' | 'front'>(() =>
@@ -56,7 +56,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
   );
   useCommand('p', appWords.photos(), toPhotos);
   useToYard();
-  const { keepThing, correct } = readingActions(page.readings, units, keep);
+  const { keepThing, correct } = readingActions(known, units, keep);
   const keepLength = async (field: VehicleLength, typed: string) => {
     const edit = vehicleEdit(page.vehicle);
     await putVehicle(page.vehicle.id, { ...edit, [field]: await readLength(typed, units) });
@@ -113,7 +113,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
         <ReadingsTape
           of={page.job.id}
           onUndo={undo}
-          readings={page.readings}
+          readings={readings}
           onCorrect={correct}
           first={cameWords.theHeightsOfTheLamps()}
         />

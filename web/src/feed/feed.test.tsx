@@ -33,11 +33,6 @@ import { WishGrid } from './WishGrid';
 import { fitScale, wireWidth } from './wires';
 import { nextLevel, usualWishes, withWish } from './words';
 
-vi.mock('../drawing/useSize', () => ({
-  useSize: () => ({ width: 600, height: 400 }),
-  useWidth: () => 600,
-}));
-
 const figure = (value: number, metric: string) =>
   ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;
 

@@ -7,11 +7,6 @@ import { answering, finding, JOB, show, takesEverything, partly } from '../test/
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';
 
-vi.mock('../drawing/useSize', () => ({
-  useSize: () => ({ width: 600, height: 400 }),
-  useWidth: () => 600,
-}));
-
 const NOTHING: FeedEdit = {
   wishes: [],
   sources: [],

@@ -19,11 +19,6 @@ import {
 import { outbox } from '../kept/outbox';
 import { HandOverPage } from './HandOverPage';
 
-vi.mock('../drawing/useSize', () => ({
-  useWidth: () => 400,
-  useSize: () => ({ width: 1, height: 1 }),
-}));
-
 const page = (more = {}): Page =>
   partly<Page>({
     job: JOB,

@@ -9,6 +9,15 @@ export function useWaiting(of: string): Waiting[] {
   return useSyncExternalStore(outbox.subscribe, outbox.all).filter((one) => one.of === of);
 }
 
+/** What each line is struck by that waits and was not refused, by the id of what it strikes. */
+export function strikersOf(waiting: Waiting[]): Map<string, string> {
+  return new Map(
+    waiting
+      .filter((one) => one.body.strikes && !one.refused)
+      .map((one) => [String(one.body.strikes), one.id]),
+  );
+}
+
 /** What waits of a tape's page, newest first; what was refused says why, and can be dropped. */
 export function WaitingLines({ waiting }: { waiting: Waiting[] }) {
   return waiting.toReversed().map((one) => (

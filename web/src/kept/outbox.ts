@@ -34,6 +34,9 @@ export interface Waiting extends Outgoing {
   conflict?: Conflict;
 }
 
+/** What the page of the workshop is kept under, with the job behind it. */
+export const WORKSHOP = 'workshop';
+
 const KEY = 'mellow.outbox';
 const AGAIN_MS = 3_000;
 
@@ -342,7 +345,7 @@ export function workshopEntry(jobId: string, id: string, said: object) {
     path: '/api/jobs/{jobId}/workshop/{id}',
     params: { jobId, id },
     body: { ...said },
-    page: ['workshop', jobId],
+    page: [WORKSHOP, jobId],
     timed: true,
   };
 }

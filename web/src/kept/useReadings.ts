@@ -1,12 +1,9 @@
-import { useCallback } from 'react';
 import { uuidv7 } from 'uuidv7';
-import type { ReadingEdit } from '../app/api/client';
+import type { Reading, ReadingEdit } from '../app/api/client';
 import { keptWords } from '../words/page/kept';
 import { sideWord, term } from '../words/terms';
-import { outbox, type Outgoing } from './outbox';
-
-/** Whose readings they are. */
-export type ReadingsOf = { job: string } | { bay: string };
+import { outbox, type Waiting } from './outbox';
+import { strikersOf, useWaiting } from './Tape';
 
 /** A reading to keep; its id is made before the first try, so that a second adds nothing. */
 export interface ReadingToKeep {
@@ -16,17 +13,11 @@ export interface ReadingToKeep {
 
 export type KeepReading = (reading: ReadingToKeep) => Promise<unknown>;
 
-function outgoing(of: ReadingsOf, what: 'readings' | 'undone', id: string) {
-  const [page, owner] = 'job' in of ? ['job', of.job] : ['bay', of.bay];
-  return {
-    id,
-    of: owner,
-    path: `/api/${page}s/{${page}Id}/${what}/{id}`,
-    params: { [`${page}Id`]: owner, id },
-    page: [page, owner],
-    timed: true,
-  } satisfies Omit<Outgoing, 'body' | 'words'>;
-}
+/** As much of a reading as tells what it is of, and whether it counts. */
+export type KnownReading = Pick<
+  Reading,
+  'id' | 'kind' | 'lamp' | 'side' | 'adjusterId' | 'struckBy'
+>;
 
 function words({ kind, side, typed }: ReadingEdit) {
   const thing = term('ReadingKind', kind);
@@ -35,27 +26,41 @@ function words({ kind, side, typed }: ReadingEdit) {
     : keptWords.reading({ thing, typed });
 }
 
-/** Keeping and taking back what was read of a job or bay, also while the network is away. */
-export function useReadings(of: ReadingsOf) {
-  const owner = 'job' in of ? of.job : of.bay;
-  const isJob = 'job' in of;
-  const keep: KeepReading = useCallback(
-    ({ id = uuidv7(), edit }) =>
-      outbox.write({
-        ...outgoing(isJob ? { job: owner } : { bay: owner }, 'readings', id),
-        body: { ...edit },
-        words: words(edit),
-      }),
-    [isJob, owner],
-  );
-  const undo = useCallback(
-    (reading: string, said: string) =>
-      outbox.write({
-        ...outgoing(isJob ? { job: owner } : { bay: owner }, 'undone', uuidv7()),
-        body: { strikes: reading },
-        words: keptWords.undoneSaid({ said }),
-      }),
-    [isJob, owner],
-  );
-  return { keep, undo };
+const isReading = (one: Waiting) => one.path.endsWith('/readings/{id}') && !one.refused;
+
+/**
+ * What was read of a job or bay, as it will be once all is sent, and keeping and taking back also
+ * while the network is away.
+ */
+export function useReadings(page: 'job' | 'bay', owner: string, readings: Reading[] = []) {
+  const waiting = useWaiting(owner);
+  const strikers = strikersOf(waiting);
+  const shown = readings.map((one) => ({ ...one, struckBy: one.struckBy ?? strikers.get(one.id) }));
+  /** Those that wait too: what is typed once more corrects them. */
+  const known: KnownReading[] = [
+    ...shown,
+    ...waiting.filter(isReading).map(({ id, body }) => ({
+      lamp: 'DIPPED' as const,
+      ...(body as unknown as ReadingEdit),
+      id,
+      struckBy: strikers.get(id),
+    })),
+  ];
+  const outgoing = (what: 'readings' | 'undone', id: string) => ({
+    id,
+    of: owner,
+    path: `/api/${page}s/{${page}Id}/${what}/{id}`,
+    params: { [`${page}Id`]: owner, id },
+    page: [page, owner],
+    timed: true,
+  });
+  const keep: KeepReading = ({ id = uuidv7(), edit }) =>
+    outbox.write({ ...outgoing('readings', id), body: { ...edit }, words: words(edit) });
+  const undo = (reading: string, said: string) =>
+    outbox.write({
+      ...outgoing('undone', uuidv7()),
+      body: { strikes: reading },
+      words: keptWords.undoneSaid({ said }),
+    });
+  return { shown, known, keep, undo };
 }

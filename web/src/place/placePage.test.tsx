@@ -21,6 +21,7 @@ import {
   sentence,
   partly,
 } from '../test/testing';
+import { outbox } from '../kept/outbox';
 import { PlacePage } from './PlacePage';
 
 const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
@@ -185,6 +186,20 @@ describe('the front', () => {
     await press('Drop');
     expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
     expect(kept).toEqual([]);
+  });
+
+  it('drops what was moved, and not the place that still waits to be saved', async () => {
+    const lost = Promise.reject(new TypeError('no network'));
+    lost.catch(() => undefined);
+    refusals.push(lost);
+    open(page());
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await press('Save this place');
+    expect(await screen.findByText(/wait in this browser/)).toBeTruthy();
+    nudge(/^Left fog lamp, lower/, 'ArrowRight');
+    await press('Drop');
+    await act(async () => outbox.flush());
+    expect(kept.map((one) => both(one.front)?.[0])).toEqual([601, 601]);
   });
 
   it('never makes a template of what is only drawn', async () => {

@@ -53,10 +53,13 @@ export function useFront(page: PlacePage) {
       save(front, draft?.version);
       setDraft(undefined);
     },
+    /** Drops what was moved; where nothing was, or somebody else's stays, what was saved too. */
     drop: () => {
       dropJudged();
       setDraft(undefined);
-      saved.drop();
+      if (!draft || saved.conflict) {
+        saved.drop();
+      }
     },
   };
 }

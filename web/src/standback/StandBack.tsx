@@ -4,6 +4,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { JobPage, LampAtWall, LampKind, Side } from '../app/api/client';
 import { useJobPage } from '../app/api/queries';
 import { useReadings } from '../kept/useReadings';
+import { Waits } from '../kept/Waits';
 import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Nowhere } from '../app/Nowhere';
@@ -42,7 +43,7 @@ function Instruction({ page }: { page: JobPage }) {
   const units = useUnits();
   const { flipUnits } = useSession();
   const navigate = useNavigate();
-  const { keep } = useReadings({ job: page.job.id });
+  const { keep } = useReadings('job', page.job.id);
   const attempt = useAttempt();
   const [params, setParams] = useSearchParams();
   const { next } = page.sheet;
@@ -209,6 +210,7 @@ function Instruction({ page }: { page: JobPage }) {
                 }
               />
             )}
+            <Waits jobId={page.job.id} fontSize="22px" px="0" />
             <Refusal words={problem} fontSize="22px" />
           </Flex>
         </Flex>

@@ -23,7 +23,7 @@ import { answers } from '../app/cache';
 import { CommandProvider } from '../app/commands';
 import { SessionProvider, UnitsProvider } from '../app/session';
 import { system } from '../app/theme';
-import { useOutbox } from '../workshop/useWorkshop';
+import { useOutbox } from '../kept/useOutbox';
 
 /** Shows something as the page would, where some queries were answered already: 'job/ID'. */
 export function show(

@@ -61,7 +61,7 @@ const AXIS_WORD = {
 
 function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close: () => void }) {
   const units = useUnits();
-  const { keep } = useReadings({ job: page.job.id });
+  const { keep } = useReadings('job', page.job.id);
   const pair = page.sheet.pairs.find((one) => one.kind === task.lamp);
   const lamp = task.side === 'LEFT' ? pair?.left : pair?.right;
   const screws = page.adjusters.filter((one) => one.side === task.side && one.lamp === task.lamp);

@@ -19,6 +19,9 @@ function when(iso: string) {
   return today ? CLOCK.format(at) : `${DAY.format(at)}, ${CLOCK.format(at)}`;
 }
 
+/** The pages whose entries are readings. */
+const ON_TAPE = new Set(['job', 'bay']);
+
 function what(reading: Reading) {
   const side = reading.side ? `, ${sideWord(reading.side)}` : '';
   const lamp = reading.lamp === 'DIPPED' ? '' : ` (${term('LampKind', reading.lamp)})`;
@@ -46,7 +49,7 @@ export function ReadingsTape({
   first?: string;
 }) {
   const units = useUnits();
-  const waiting = useWaiting(of).filter((one) => one.page[0] === 'job' || one.page[0] === 'bay');
+  const waiting = useWaiting(of).filter((one) => ON_TAPE.has(one.page[0] ?? ''));
   const newest = readings.findLast((reading) => !reading.struckBy);
   const [problem, setProblem] = useState<string>();
   const undo = async (reading: Reading) => {

@@ -66,7 +66,7 @@ type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefi
 function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const { keep, undo } = useReadings({ job: page.job.id });
+  const { shown: readings, known, keep, undo } = useReadings('job', page.job.id, page.readings);
   const { asked, ask } = useAsking();
   const drafting = useDraft(page);
   const attempt = useAttempt();
@@ -107,7 +107,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
     return <Nowhere what="pair" />;
   }
 
-  const { keepThing, correct } = readingActions(page.readings, units, keep);
+  const { keepThing, correct } = readingActions(known, units, keep);
   const keepDraft = async () => {
     const { draft, kept } = drafting;
     if (!draft) {
@@ -287,7 +287,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         </>
       }
       right={
-        <ReadingsTape of={page.job.id} readings={page.readings} onCorrect={correct} onUndo={undo} />
+        <ReadingsTape of={page.job.id} readings={readings} onCorrect={correct} onUndo={undo} />
       }
       band={
         <VerdictBand

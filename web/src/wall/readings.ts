@@ -10,6 +10,8 @@ import type {
   WallRequest,
 } from '../app/api/client';
 
+import type { KeepReading, KnownReading } from '../kept/useReadings';
+
 /** What a reading is of. */
 export interface Thing {
   kind: ReadingKind;
@@ -22,7 +24,10 @@ export interface Thing {
 export type KeepThing = (thing: Thing, typed: string, id: string) => Promise<unknown>;
 
 /** The last reading of a thing that was not struck through. */
-export function lastLiving(readings: Reading[], thing: Thing): Reading | undefined {
+export function lastLiving<Known extends KnownReading>(
+  readings: Known[],
+  thing: Thing,
+): Known | undefined {
   return readings.findLast(
     (reading) =>
       !reading.struckBy &&
@@ -41,7 +46,7 @@ export function reading(
   thing: Thing,
   typed: string,
   units: Units,
-  corrects?: Reading,
+  corrects?: KnownReading,
 ): ReadingEdit {
   return { lamp: 'DIPPED', ...thing, typed, units, strikes: corrects?.id };
 }
@@ -51,9 +56,9 @@ export function reading(
  * struck through, unless it is to count beside the earlier ones.
  */
 export function readingActions(
-  readings: Reading[],
+  readings: KnownReading[],
   units: Units,
-  keep: (reading: { id: string; edit: ReadingEdit }) => Promise<unknown>,
+  keep: KeepReading,
   countsBeside: (thing: Thing) => boolean = () => false,
 ) {
   const keepThing: KeepThing = (thing, typed, id) => {

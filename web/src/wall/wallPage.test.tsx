@@ -324,6 +324,25 @@ describe('what is measured on the drawing', () => {
     });
   });
 
+  it('corrects what still waits where the same is typed twice without a network', async () => {
+    refuse(99);
+    const before = taken('CENTRE', 655, { side: 'LEFT' });
+    open(page({}, { readings: [taken('CENTRE', 654, { side: 'RIGHT' }), before] }));
+    for (const typed of ['66 cm', '67 cm']) {
+      await press('Height of the left lamp centre: 655 mm');
+      const field = screen.getByRole('textbox', { name: /left lamp centre/ });
+      await userEvent.type(field, `${typed}{Enter}`);
+      await screen.findByText(new RegExp(typed));
+    }
+    const [first, second] = outbox.all();
+    expect(first?.body).toMatchObject({ typed: '66 cm', strikes: before.id });
+    expect(second?.body).toMatchObject({ typed: '67 cm', strikes: first?.id });
+    // what waits strikes it already: the next one is offered
+    expect(screen.getByRole('button', { name: /^Undo/ }).getAttribute('aria-label')).toContain(
+      'right 654',
+    );
+  });
+
   it('shows the fog lamps on their own, and reads them by their keys', async () => {
     const fog = pair('FRONT_FOG', { schoolTitle: 'By the rule', left: lamp('LEFT', cutoff(22)) });
     open(page({ pairs: [pair('DIPPED'), fog] }));

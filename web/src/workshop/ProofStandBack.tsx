@@ -7,6 +7,7 @@ import { useCommand } from '../app/commands';
 import { Fetched } from '../app/Fetched';
 import { Refusal } from '../app/Refusal';
 import { EXPECTED, isAlike, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
+import { Waits } from '../kept/Waits';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
@@ -120,6 +121,7 @@ function Standing({ page }: { page: Page }) {
           {EXPECTED[cell.expected]}
         </Box>
       </Flex>
+      <Waits jobId={page.job.id} fontSize="22px" px="0" />
       <Refusal words={problem} fontSize="22px" pb="8px" />
       <Flex gap="10px" pb="10px" wrap="wrap">
         {outcomesOf(cell).map(([outcome, words]) => (

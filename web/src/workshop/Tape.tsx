@@ -3,8 +3,10 @@ import type { WorkshopPage } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { clockTime } from '../timers/times';
 import type { Waiting } from '../kept/outbox';
-import { TapeFrame, TapeLine, WaitingLines } from '../kept/Tape';
+import { strikersOf, TapeFrame, TapeLine, WaitingLines } from '../kept/Tape';
 import { workshopWords } from '../words/page/workshop';
+
+type Entry = WorkshopPage['entries'][number];
 
 /** What was written down, newest first; what waits for the network stands on top, and says so. */
 export function Tape({
@@ -13,13 +15,15 @@ export function Tape({
   problem,
   onUndo,
 }: {
-  entries: WorkshopPage['entries'];
+  entries: Entry[];
   waiting: Waiting[];
   /** Why the last press was refused. */
   problem?: string;
   onUndo: (id: string) => void;
 }) {
-  const newest = entries.findLast((entry) => !entry.struckBy && !entry.strikes);
+  const strikers = strikersOf(waiting);
+  const isStruck = (entry: Entry) => entry.struckBy !== undefined || strikers.has(entry.id);
+  const newest = entries.findLast((entry) => !isStruck(entry) && !entry.strikes);
   return (
     <TapeFrame title={workshopWords.logNewestFirst()}>
       {problem && (
@@ -35,7 +39,7 @@ export function Tape({
         {entries.toReversed().map((entry) => (
           <TapeLine
             key={entry.id}
-            struck={entry.struckBy !== undefined}
+            struck={isStruck(entry)}
             foot={clockTime(entry.at)}
             person={entry.by}
             act={

@@ -12,11 +12,6 @@ import { Oven } from './Oven';
 import { TimerList } from './TimerList';
 import type { Tell, Write } from './useWorkshop';
 
-vi.mock('../drawing/useSize', () => ({
-  useSize: () => ({ width: 700, height: 400 }),
-  useWidth: () => 600,
-}));
-
 const figure = (mm: number): Figure => ({
   value: mm,
   quantity: 'FINE_LENGTH',

@@ -1,11 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
 import { api, unwrap, type WorkshopPage } from '../app/api/client';
-import { LOOK_AGAIN_MS, takeFresh } from '../app/api/queries';
+import { LOOK_AGAIN_MS } from '../app/api/queries';
+import { WORKSHOP } from '../kept/outbox';
 import { writeEntry, type EntrySaid } from '../kept/entries';
-import { outbox } from '../kept/outbox';
 import { useWaiting } from '../kept/Tape';
-import { TIMERS_KEY } from '../timers/shopTimers';
 
 export function useWorkshopPage(id: string) {
   return useQuery({
@@ -15,26 +14,7 @@ export function useWorkshopPage(id: string) {
   });
 }
 
-/** What the page of the workshop is kept under, with the job behind it. */
-const WORKSHOP = 'workshop';
-
 export type StageName = WorkshopPage['stages'][number]['stage'];
-
-/** Sends what waits, from whatever page is open, and shows what came of it. */
-export function useOutbox() {
-  const client = useQueryClient();
-  useEffect(() => {
-    outbox.onSent(async (entry, page) => {
-      await takeFresh(client, entry.page, page);
-      // the page is told in a turn of its own
-      await new Promise((resolve) => setTimeout(resolve));
-      if (entry.page[0] === WORKSHOP) {
-        void client.invalidateQueries({ queryKey: TIMERS_KEY });
-      }
-    });
-    return outbox.start();
-  }, [client]);
-}
 
 /** Writes things down at a stage, and tells what waits to be sent. */
 export function useWriting(jobId: string, stage: StageName) {

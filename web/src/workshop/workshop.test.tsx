@@ -16,11 +16,6 @@ import { frameIn, screenToSpot, spotToScreen } from './vehicleViews';
 import { movesOf } from './LineMoves';
 import type { StageName } from './useWorkshop';
 
-vi.mock('../drawing/useSize', () => ({
-  useSize: () => ({ width: 700, height: 300 }),
-  useWidth: () => 600,
-}));
-
 const stage = (name: StageName, more: Partly<StageWork> = {}): Partly<StageWork> => ({
   stage: name,
   words: name.toLowerCase(),

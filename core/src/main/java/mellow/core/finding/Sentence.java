@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * Something to be said. A keyed sentence is made in the reader's language and units at the moment
@@ -47,12 +46,11 @@ public sealed interface Sentence {
 
     public Written {
       figures = List.copyOf(figures);
-      // patterns stand in the code: what tests have seen once need not be looked at each time
-      assert hasPlaces(pattern, figures.size()) : "a figure has no place in: " + pattern;
-    }
-
-    private static boolean hasPlaces(String pattern, int figures) {
-      return IntStream.range(0, figures).allMatch(i -> pattern.contains(place(i)));
+      for (int i = 0; i < figures.size(); i++) {
+        if (!pattern.contains(place(i))) {
+          throw new IllegalArgumentException("no place for figure " + i + " in: " + pattern);
+        }
+      }
     }
 
     /** How the place of a figure is written: "{0}". */

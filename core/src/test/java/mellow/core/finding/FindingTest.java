@@ -7,6 +7,7 @@ import mellow.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class FindingTest {
   private static final Limit NONE_LESS = Limit.least(Figure.lengthMm(0));
@@ -73,6 +74,15 @@ class FindingTest {
     assertThat(figure.text(UnitSystem.IMPERIAL)).isEqualTo(imperial);
   }
 
+  /** 1234.5 of anything: each unit of length, area and temperature makes another text of it. */
+  @ParameterizedTest
+  @EnumSource
+  void onlyQuantitiesOfTheUnitsHaveTwoTexts(Quantity quantity) {
+    Figure figure = Figure.of(1234.5, quantity);
+    assertThat(figure.text(UnitSystem.METRIC).equals(figure.text(UnitSystem.IMPERIAL)))
+        .isNotEqualTo(quantity.followsUnits());
+  }
+
   @Test
   void sentencesAreBuiltFromSentences() {
     Sentence inner = Sentence.of("{0} too high, {1} off", Figure.lengthMm(12), Figure.percent(1));
@@ -80,6 +90,6 @@ class FindingTest {
         Sentence.build().figure(Figure.lengthMm(7)).text(" and ").sentence(inner).done();
     assertThat(Said.text(whole)).isEqualTo("7 mm and 12 mm too high, 1.00 % off");
     assertThatThrownBy(() -> Sentence.of("no place", Figure.percent(1)))
-        .hasMessageContaining("has no place");
+        .hasMessageContaining("no place for figure");
   }
 }
