@@ -172,6 +172,7 @@ stop() {
 }
 
 status() {
+  say "Mellow Horizon $(sed -n '/<artifactId>mellow-horizon/{n;s/.*<version>\(.*\)<.*/\1/p}' "$ROOT/pom.xml")"
   if app_pid >/dev/null; then
     say "Application: running at $(cat "$STATE/address")"
   else

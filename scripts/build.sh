@@ -57,6 +57,23 @@ run_tests() {
   say "Tests took $((SECONDS - began)) s"
 }
 
+# Which changes of a package of the core no test notices.
+mutate() {
+  local package=${1:-} tests=${2:-own} of
+  [ -d "$ROOT/core/src/main/java/mellow/core/${package//.//}" ] && [ -n "$package" ] ||
+    fail "There is no package “$package” of the core; ./mellow mutate aim."
+  case $tests in
+    own) of="mellow.core.$package.*" ;;
+    all) of='mellow.core.*' ;;
+    *) fail "The tests are “own” or “all”." ;;
+  esac
+  need_packages
+  step "Building the core and its tests" "${MVN[@]}" -q -pl core -am -DskipTests -Dspotless.check.skip install
+  "${MVN[@]}" -pl core org.pitest:pitest-maven:mutationCoverage \
+    "-DtargetClasses=mellow.core.$package.*" "-DtargetTests=$of" "-DreportsDirectory=$STATE/mutants/$package"
+  say "The report: $STATE/mutants/$package/index.html"
+}
+
 # Code and documents that are generated and committed; tests fail where they have drifted.
 generate() {
   need_packages

@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
-  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500 },
+  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500, manifest: true },
   // the catalogue of words is beside the page
   server: { proxy: { '/api': 'http://127.0.0.1:8734' }, fs: { allow: ['..'] } },
   test: {

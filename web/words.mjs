@@ -49,13 +49,34 @@ function sources(folder) {
   });
 }
 
+const texts = sources(path.join(here, 'src'));
 const said = new Set(
-  sources(path.join(here, 'src')).flatMap((text) =>
+  texts.flatMap((text) =>
     [...text.matchAll(/\b(\w+Words)\s*\.(\w+)/g)].map(([, room, key]) => `${room}.${key}`),
   ),
 );
 fs.rmSync(written, { recursive: true, force: true });
 fs.mkdirSync(written, { recursive: true });
+
+/** The words of constants: only of the kinds that the page says. */
+function writeTerms() {
+  const kinds = [
+    ...new Set(
+      texts.flatMap((text) => [...text.matchAll(/\bterm\(\s*'([\w.]+)'/g)].map(([, kind]) => kind)),
+    ),
+  ].sort();
+  const all = JSON.parse(fs.readFileSync(path.join(catalogue, '../terms.json'), 'utf8'));
+  const english = Object.fromEntries(
+    Object.entries(all).filter(([key]) => kinds.includes(key.slice(0, key.lastIndexOf('.')))),
+  );
+  fs.writeFileSync(
+    path.join(written, 'terms.ts'),
+    `// written by words.mjs from the catalogue\nimport { inEnglish } from '../say';\n\n` +
+      `inEnglish('terms', ${JSON.stringify(english, undefined, 2)});\n\n` +
+      `export type Kind = ${kinds.map((kind) => `'${kind}'`).join(' | ')};\n`,
+  );
+}
+
 const unsaid = [];
 for (const file of fs.readdirSync(catalogue)) {
   const room = path.basename(file, '.json');
@@ -71,10 +92,14 @@ for (const file of fs.readdirSync(catalogue)) {
   const typed = functions.some((one) => one.includes(': Text'));
   fs.writeFileSync(
     path.join(written, `${room}.ts`),
-    `// written by words.mjs from the catalogue\nimport { say${typed ? ', type Text' : ''} } from '../say';\n\n` +
+    `// written by words.mjs from the catalogue\n` +
+      `import english from '../../../../words/src/main/resources/words/en/page/${file}';\n` +
+      `import { inEnglish, say${typed ? ', type Text' : ''} } from '../say';\n\n` +
+      `inEnglish('${room}', english);\n\n` +
       `export const ${room}Words = {\n${functions.join('')}};\n`,
   );
 }
+writeTerms();
 if (unsaid.length > 0) {
   console.error(`No room says these messages of the page: ${unsaid.join(', ')}`);
   process.exit(1);

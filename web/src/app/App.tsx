@@ -2,38 +2,46 @@ import { ChakraProvider } from '@chakra-ui/react';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { QueryClientProvider } from '@tanstack/react-query';
+import { Suspense, useEffect, type ReactNode } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
-import { AsItCamePage } from '../came/AsItCamePage';
-import { BayList } from '../bay/BayList';
-import { BayPage } from '../bay/BayPage';
-import { FeedPage } from '../feed/FeedPage';
-import { HandOverPage } from '../handover/HandOverPage';
-import { HistoryPage } from '../history/HistoryPage';
-import { PartsPage } from '../parts/PartsPage';
-import { PhotosPage } from '../photos/PhotosPage';
-import { PlacePage } from '../place/PlacePage';
+import { base, lookingBackTo, today } from '../record/moment';
 import { useChanges } from '../record/useChanges';
-import { RulebookPage } from '../rulebook/RulebookPage';
-import { StandBack } from '../standback/StandBack';
-import { TakeInPage } from '../takein/TakeInPage';
 import { BellProvider } from '../timers/Bell';
-import { WallPage } from '../wall/WallPage';
-import { ApartPage } from '../workshop/ApartPage';
-import { BenchPage } from '../workshop/BenchPage';
-import { ProofStandBack } from '../workshop/ProofStandBack';
-import { ProvePage } from '../workshop/ProvePage';
-import { TogetherPage } from '../workshop/TogetherPage';
 import { useOutbox } from '../kept/useOutbox';
-import { Yard } from '../yard/Yard';
 import { answers } from './cache';
 import { CommandProvider } from './commands';
-import { Nowhere } from './Nowhere';
+import { Nowhere, Waiting } from './Nowhere';
+import { PageProblem } from './PageProblem';
+import { fetchAhead, PAGES } from './pages';
 import { SessionProvider } from './session';
 import { system } from './theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content;
 const styles = createCache({ key: 'mh', nonce });
 const queries = answers();
+
+/** A page that looks back is loaded for it, and stays with its moment. */
+const earlier = lookingBackTo() !== undefined;
+
+/** Fetches the other pages once the first one is shown. */
+function Ahead() {
+  useEffect(() => {
+    const asked = requestIdleCallback(() => void fetchAhead());
+    return () => cancelIdleCallback(asked);
+  }, []);
+  return null;
+}
+
+/** What is of no single job is shown as it is today. */
+function ToToday() {
+  useEffect(() => window.location.replace(today()), []);
+  return null;
+}
+
+/** Timers ring where it is today. */
+function Ringing({ children }: { children: ReactNode }) {
+  return earlier ? children : <BellProvider>{children}</BellProvider>;
+}
 
 /** Sends what waits for the network and follows what others keep, whatever page is open. */
 function Exchange() {
@@ -48,34 +56,46 @@ export function App() {
       <ChakraProvider value={system}>
         <QueryClientProvider client={queries}>
           <SessionProvider>
-            <Exchange />
+            {!earlier && <Exchange />}
+            <Ahead />
             <CommandProvider>
-              <BellProvider>
-                <BrowserRouter>
-                  <Routes>
-                    <Route path="/" element={<Yard />} />
-                    <Route path="/jobs/:id" element={<WallPage />} />
-                    <Route path="/jobs/:id/take-in" element={<TakeInPage />} />
-                    <Route path="/jobs/:id/as-it-came" element={<AsItCamePage />} />
-                    <Route path="/jobs/:id/parts" element={<PartsPage />} />
-                    <Route path="/jobs/:id/photos" element={<PhotosPage />} />
-                    <Route path="/jobs/:id/place" element={<PlacePage />} />
-                    <Route path="/jobs/:id/feed" element={<FeedPage />} />
-                    <Route path="/jobs/:id/apart" element={<ApartPage />} />
-                    <Route path="/jobs/:id/bench" element={<BenchPage />} />
-                    <Route path="/jobs/:id/prove" element={<ProvePage />} />
-                    <Route path="/jobs/:id/prove/stand-back" element={<ProofStandBack />} />
-                    <Route path="/jobs/:id/together" element={<TogetherPage />} />
-                    <Route path="/jobs/:id/hand-over" element={<HandOverPage />} />
-                    <Route path="/jobs/:id/stand-back" element={<StandBack />} />
-                    <Route path="/bays" element={<BayList />} />
-                    <Route path="/bays/:id" element={<BayPage />} />
-                    <Route path="/history" element={<HistoryPage />} />
-                    <Route path="/rulebook" element={<RulebookPage />} />
-                    <Route path="*" element={<Nowhere what="page" />} />
-                  </Routes>
+              <Ringing>
+                <BrowserRouter basename={base()}>
+                  <PageProblem>
+                    <Suspense fallback={<Waiting />}>
+                      <Routes>
+                        <Route path="/" element={earlier ? <ToToday /> : <PAGES.Yard />} />
+                        <Route path="/jobs/:id" element={<PAGES.WallPage />} />
+                        <Route path="/jobs/:id/take-in" element={<PAGES.TakeInPage />} />
+                        <Route path="/jobs/:id/as-it-came" element={<PAGES.AsItCamePage />} />
+                        <Route path="/jobs/:id/parts" element={<PAGES.PartsPage />} />
+                        <Route path="/jobs/:id/record" element={<PAGES.RecordPage />} />
+                        <Route path="/jobs/:id/photos" element={<PAGES.PhotosPage />} />
+                        <Route path="/jobs/:id/place" element={<PAGES.PlacePage />} />
+                        <Route path="/jobs/:id/feed" element={<PAGES.FeedPage />} />
+                        <Route path="/jobs/:id/apart" element={<PAGES.ApartPage />} />
+                        <Route path="/jobs/:id/bench" element={<PAGES.BenchPage />} />
+                        <Route path="/jobs/:id/prove" element={<PAGES.ProvePage />} />
+                        <Route
+                          path="/jobs/:id/prove/stand-back"
+                          element={<PAGES.ProofStandBack />}
+                        />
+                        <Route path="/jobs/:id/together" element={<PAGES.TogetherPage />} />
+                        <Route path="/jobs/:id/hand-over" element={<PAGES.HandOverPage />} />
+                        <Route path="/jobs/:id/stand-back" element={<PAGES.StandBack />} />
+                        <Route path="/bays" element={<PAGES.BayList />} />
+                        <Route path="/bays/:id" element={<PAGES.BayPage />} />
+                        <Route
+                          path="/history"
+                          element={earlier ? <ToToday /> : <PAGES.HistoryPage />}
+                        />
+                        <Route path="/rulebook" element={<PAGES.RulebookPage />} />
+                        <Route path="*" element={<Nowhere what="page" />} />
+                      </Routes>
+                    </Suspense>
+                  </PageProblem>
                 </BrowserRouter>
-              </BellProvider>
+              </Ringing>
             </CommandProvider>
           </SessionProvider>
         </QueryClientProvider>

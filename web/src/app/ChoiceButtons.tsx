@@ -7,11 +7,14 @@ export function ChoiceButtons<T extends string>({
   options,
   chosen,
   onToggle,
+  ink = 'ink',
 }: {
   label: string;
   options: readonly (readonly [T, string])[];
   chosen: readonly T[];
   onToggle: (option: T) => void;
+  /** The colour of what is not chosen: other grounds need another. */
+  ink?: 'ink' | 'tapeInk';
 }) {
   return (
     <Flex gap="5px" wrap="wrap" role="group" aria-label={label}>
@@ -24,7 +27,7 @@ export function ChoiceButtons<T extends string>({
             px="12px"
             aria-pressed={on}
             bg={on ? 'lampFill' : undefined}
-            color={on ? 'onLamp' : 'ink'}
+            color={on ? 'onLamp' : ink}
             borderColor={on ? 'lampFill' : 'rule'}
             onClick={() => onToggle(option)}
           >

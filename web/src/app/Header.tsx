@@ -1,4 +1,4 @@
-import { Box, Flex, Grid, Heading } from '@chakra-ui/react';
+import { Box, Flex, Grid } from '@chakra-ui/react';
 import { PlainButton } from './buttons';
 import { useCallback, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -8,6 +8,7 @@ import { Key } from './Key';
 import { PersonPicker } from './PersonPicker';
 import { useSession, useUnits } from './session';
 import { paint } from './theme';
+import { EarlierLine } from '../record/EarlierLine';
 import { NextTimer } from '../timers/Bell';
 import { appWords } from '../words/page/app';
 
@@ -25,76 +26,80 @@ export function Header({
   children?: ReactNode;
 }) {
   return (
-    <Grid
-      as="header"
-      alignItems="center"
-      columnGap={{ base: '10px', lg: '20px' }}
-      rowGap="4px"
-      px={{ base: '14px', lg: '26px' }}
-      minH={{ base: '56px', lg: '60px' }}
-      py={{ base: '2px', lg: '4px' }}
-      templateColumns={{ base: 'auto minmax(0, 1fr) auto', md: 'auto minmax(0, 1fr) auto auto' }}
-      templateAreas={{
-        base: '"brand title person" "tools tools tools"',
-        md: '"brand title tools person"',
-      }}
-    >
-      <Box gridArea="brand">
-        <Link to="/" aria-label={appWords.mellowHorizonToTheYard()}>
-          <Brand />
-        </Link>
-      </Box>
-      <Flex
-        gridArea="title"
-        align="center"
-        columnGap="10px"
-        minW="0"
-        wrap={{ base: 'wrap', xl: 'nowrap' }}
+    <>
+      <EarlierLine />
+      <Grid
+        as="header"
+        alignItems="center"
+        columnGap={{ base: '10px', lg: '20px' }}
+        rowGap="4px"
+        px={{ base: '14px', lg: '26px' }}
+        minH={{ base: '56px', lg: '60px' }}
+        py={{ base: '2px', lg: '4px' }}
+        templateColumns={{ base: 'auto minmax(0, 1fr) auto', md: 'auto minmax(0, 1fr) auto auto' }}
+        templateAreas={{
+          base: '"brand title person" "tools tools tools"',
+          md: '"brand title tools person"',
+        }}
       >
-        <Heading
-          as="h1"
-          fontFamily="heading"
-          fontSize={{ base: '20px', lg: '22px' }}
-          fontWeight="600"
-          whiteSpace="nowrap"
-          overflow="hidden"
-          textOverflow="ellipsis"
-          data-shortened
-          title={typeof title === 'string' ? title : undefined}
-          maxW="100%"
-          flexShrink={{ base: 1, lg: 0 }}
+        <Box gridArea="brand">
+          <Link to="/" aria-label={appWords.mellowHorizonToTheYard()}>
+            <Brand />
+          </Link>
+        </Box>
+        <Flex
+          gridArea="title"
+          align="center"
+          columnGap="10px"
+          minW="0"
+          wrap={{ base: 'wrap', xl: 'nowrap' }}
         >
-          {title}
-        </Heading>
-        {subtitle && (
           <Box
-            hideBelow="lg"
-            color="quiet"
-            fontSize="15px"
-            lineHeight="1.2"
-            pt="3px"
-            minW="0"
-            css={{ textWrap: 'balance' }}
+            as="h1"
+            lineHeight="30px"
+            fontFamily="heading"
+            fontSize={{ base: '20px', lg: '22px' }}
+            fontWeight="600"
+            whiteSpace="nowrap"
+            overflow="hidden"
+            textOverflow="ellipsis"
+            data-shortened
+            title={typeof title === 'string' ? title : undefined}
+            maxW="100%"
+            flexShrink={{ base: 1, lg: 0 }}
           >
-            {subtitle}
+            {title}
           </Box>
-        )}
-      </Flex>
-      <Flex
-        gridArea="tools"
-        gap="8px"
-        align="center"
-        wrap={{ base: 'wrap', md: 'nowrap' }}
-        justify={{ base: 'stretch', md: 'flex-end' }}
-      >
-        {children}
-        <NextTimer />
-        <ThemeButton />
-      </Flex>
-      <Box gridArea="person" ml={{ lg: '-12px' }}>
-        <PersonPicker />
-      </Box>
-    </Grid>
+          {subtitle && (
+            <Box
+              hideBelow="lg"
+              color="quiet"
+              fontSize="15px"
+              lineHeight="1.2"
+              pt="3px"
+              minW="0"
+              css={{ textWrap: 'balance' }}
+            >
+              {subtitle}
+            </Box>
+          )}
+        </Flex>
+        <Flex
+          gridArea="tools"
+          gap="8px"
+          align="center"
+          wrap={{ base: 'wrap', md: 'nowrap' }}
+          justify={{ base: 'stretch', md: 'flex-end' }}
+        >
+          {children}
+          <NextTimer />
+          <ThemeButton />
+        </Flex>
+        <Box gridArea="person" ml={{ lg: '-12px' }}>
+          <PersonPicker />
+        </Box>
+      </Grid>
+    </>
   );
 }
 

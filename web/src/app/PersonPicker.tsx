@@ -3,6 +3,7 @@ import { PlainButton } from './buttons';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { addPerson, useShop } from './api/queries';
+import { About } from './About';
 import { useSession } from './session';
 import { Refusal } from './Refusal';
 import { keepLanguage, LANGUAGES, languageFor, OFFERED, type Language } from '../words/language';
@@ -107,6 +108,7 @@ export function PersonPicker() {
                 </form>
                 <Refusal words={add.error?.message} mt="8px" />
                 {OFFERED.length > 1 && <Languages person={person} />}
+                <About />
               </Dialog.Body>
             </Dialog.Content>
           </Dialog.Positioner>

@@ -1,4 +1,19 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import {
+  animationStyles,
+  breakpoints,
+  buttonRecipe,
+  dialogSlotRecipe,
+  globalCss,
+  inputRecipe,
+  keyframes,
+  layerStyles,
+  nativeSelectSlotRecipe,
+  semanticTokens,
+  textareaRecipe,
+  textStyles,
+  tokens,
+} from '@chakra-ui/react/theme';
 
 /** Colours by meaning; Dusk is the dark one, Day its twin for print and sunlight. */
 const colours = {
@@ -46,8 +61,31 @@ const semantic = Object.fromEntries(
   ]),
 );
 
+/** The library's own look, of the components that the pages use. */
+const library = defineConfig({
+  cssVarsPrefix: 'chakra',
+  cssVarsRoot: ':where(html, .chakra-theme)',
+  globalCss,
+  theme: {
+    breakpoints,
+    keyframes,
+    tokens,
+    semanticTokens,
+    textStyles,
+    layerStyles,
+    animationStyles,
+    recipes: {
+      button: buttonRecipe,
+      input: inputRecipe,
+      textarea: textareaRecipe,
+    },
+    slotRecipes: { dialog: dialogSlotRecipe, nativeSelect: nativeSelectSlotRecipe },
+  },
+});
+
 export const system = createSystem(
-  defaultConfig,
+  defaultBaseConfig,
+  library,
   defineConfig({
     preflight: true,
     globalCss: {

@@ -112,6 +112,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       right={
         <ReadingsTape
           of={page.job.id}
+          ofJob
           onUndo={undo}
           readings={readings}
           onCorrect={correct}

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useSyncExternalStore, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import { BareButton } from '../app/buttons';
 import { keptWords } from '../words/page/kept';
 import { outbox, type Waiting } from './outbox';
@@ -42,12 +43,15 @@ export function WaitingLines({ waiting }: { waiting: Waiting[] }) {
 export function TapeLine({
   struck = false,
   foot,
+  then,
   person,
   act,
   children,
 }: {
   struck?: boolean;
   foot: string;
+  /** Where the page is shown as it stood right after the line. */
+  then?: string;
   person: string;
   act?: ReactNode;
   children: ReactNode;
@@ -67,7 +71,21 @@ export function TapeLine({
         </Box>
       </Box>
       <Flex justify="space-between" align="center" gap="8px" fontSize="13.5px" color="tapeQuiet">
-        <span>{foot}</span>
+        {then ? (
+          <Box
+            asChild
+            py="13px"
+            my="-13px"
+            textDecoration="underline dotted"
+            textUnderlineOffset="3px"
+          >
+            <a href={then} title={keptWords.asItStoodThen()}>
+              {foot}
+            </a>
+          </Box>
+        ) : (
+          <span>{foot}</span>
+        )}
         {act}
         <span>{person}</span>
       </Flex>
@@ -76,7 +94,16 @@ export function TapeLine({
 }
 
 /** A list that is written down as on a tape, newest first. */
-export function TapeFrame({ title, children }: { title: string; children: ReactNode }) {
+export function TapeFrame({
+  title,
+  jobId,
+  children,
+}: {
+  title: string;
+  /** Of a job's tape: leads to its whole record. */
+  jobId?: string;
+  children: ReactNode;
+}) {
   return (
     <Box
       as="section"
@@ -90,9 +117,16 @@ export function TapeFrame({ title, children }: { title: string; children: ReactN
       pt="14px"
       css={RULED}
     >
-      <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet" mb="4px">
-        {title}
-      </Box>
+      <Flex justify="space-between" align="baseline" columnGap="8px" wrap="wrap" mb="4px">
+        <Box fontFamily="scale" fontWeight="600" fontSize="14px" color="tapeQuiet">
+          {title}
+        </Box>
+        {jobId && (
+          <BareButton asChild color="tapeInk" fontSize="15px" px="0" my="-12px">
+            <Link to={`/jobs/${jobId}/record`}>{keptWords.wholeRecord()}</Link>
+          </BareButton>
+        )}
+      </Flex>
       {children}
     </Box>
   );

@@ -1,6 +1,8 @@
 import { uuidv7 } from 'uuidv7';
 import { actingHeaders, actingName, api, Problem, type EntryEdit } from '../app/api/client';
 import { browserMemory } from '../app/memory';
+import { lookingBackTo } from '../record/moment';
+import { refuseThen } from '../record/refuseThen';
 import { keptWords } from '../words/page/kept';
 import { conflictOf, type Conflict } from './conflict';
 
@@ -62,7 +64,7 @@ interface Settle {
  * after the other, each under an id of its own, so that nothing is lost and nothing comes twice.
  */
 class Outbox {
-  private entries: readonly Waiting[] = read();
+  private entries: readonly Waiting[] = lookingBackTo() ? [] : read();
   private readonly watchers = new Set<() => void>();
   private readonly settles = new Map<string, Settle>();
   private busy = false;
@@ -92,6 +94,9 @@ class Outbox {
    */
   write(outgoing: Outgoing): Promise<'kept' | 'waits'> {
     const id = outgoing.id ?? uuidv7();
+    if (lookingBackTo()) {
+      return Promise.reject(refuseThen());
+    }
     return new Promise((resolve, reject) => {
       this.settles.set(id, {
         kept: () => resolve('kept'),
@@ -107,6 +112,10 @@ class Outbox {
 
   /** Puts the newest state of a document in; those of it that were not sent yet are in it. */
   save(outgoing: Outgoing & { document: string }) {
+    if (lookingBackTo()) {
+      refuseThen();
+      return;
+    }
     const before = this.entries.findLast((one) => one.document === outgoing.document);
     this.put(
       {

@@ -14,6 +14,7 @@ import { useAttempt } from '../entry/useAttempt';
 import { mixed, nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
+import { EarlierLine } from '../record/EarlierLine';
 import { reading } from '../wall/readings';
 import { lampVerdict } from '../wall/lampVerdict';
 import { MiniWall } from './MiniWall';
@@ -146,6 +147,7 @@ function Instruction({ page }: { page: JobPage }) {
   const kindWord = term('LampKind', kind);
   return (
     <Flex direction="column" h="100dvh" overflow="hidden">
+      <EarlierLine />
       <Flex
         as="main"
         flex="1"

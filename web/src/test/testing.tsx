@@ -155,6 +155,7 @@ export function mark(
 export function taken(kind: Reading['kind'], mm: number, more: Partial<Reading> = {}): Reading {
   return {
     id: `${kind}-${mm}`,
+    number: 1207,
     kind,
     title: kind,
     lamp: 'DIPPED',

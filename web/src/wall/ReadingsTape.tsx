@@ -5,6 +5,7 @@ import { figureText, useUnits } from '../app/session';
 import { BareButton } from '../app/buttons';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { TapeFrame, useWaiting, WaitingLines } from '../kept/Tape';
+import { lookingBackTo } from '../record/moment';
 import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
 import { sideWord, term } from '../words/terms';
@@ -38,6 +39,7 @@ export function ReadingsTape({
   onCorrect,
   onUndo,
   first = wallWords.theDistanceFromLampToWall(),
+  ofJob = false,
 }: {
   /** The job or bay. */
   of: string;
@@ -47,6 +49,8 @@ export function ReadingsTape({
   onUndo: (id: string, said: string) => Promise<unknown>;
   /** What to measure first, said while there is nothing. */
   first?: string;
+  /** It is a job's, which has a record of its own. */
+  ofJob?: boolean;
 }) {
   const units = useUnits();
   const waiting = useWaiting(of).filter((one) => ON_TAPE.has(one.page[0] ?? ''));
@@ -62,7 +66,7 @@ export function ReadingsTape({
   };
   const [correcting, setCorrecting] = useState<string>();
   return (
-    <TapeFrame title={wallWords.readingsNewestFirst()}>
+    <TapeFrame title={wallWords.readingsNewestFirst()} jobId={ofJob ? of : undefined}>
       {problem && (
         <Box role="alert" py="6px" fontWeight="600">
           {problem}
@@ -148,7 +152,7 @@ export function ReadingsTape({
                   {!struck && <Box srOnly>{wallWords.correct()}</Box>}
                 </Box>
               )}
-              {reading.id === newest?.id && correcting !== reading.id && (
+              {reading.id === newest?.id && correcting !== reading.id && !lookingBackTo() && (
                 <BareButton
                   color="tapeInk"
                   px="0"

@@ -287,7 +287,13 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
         </>
       }
       right={
-        <ReadingsTape of={page.job.id} readings={readings} onCorrect={correct} onUndo={undo} />
+        <ReadingsTape
+          of={page.job.id}
+          ofJob
+          readings={readings}
+          onCorrect={correct}
+          onUndo={undo}
+        />
       }
       band={
         <VerdictBand

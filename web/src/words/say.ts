@@ -7,14 +7,7 @@ export type Text = string | number;
 
 type Messages = Record<string, string>;
 
-const ENGLISH = import.meta.glob<Messages>(
-  [
-    '../../../words/src/main/resources/words/en/terms.json',
-    '../../../words/src/main/resources/words/en/page/*.json',
-  ],
-  { eager: true, import: 'default' },
-);
-/** Fetched where they are read; each room's messages are a file. */
+/** The English ones come with their room; those of other languages are fetched where they are read. */
 const OTHERS = import.meta.glob<Messages>(
   [
     '../../../words/src/main/resources/words/*/terms.json',
@@ -28,11 +21,14 @@ const OTHERS = import.meta.glob<Messages>(
 const roomOf = (path: string) => path.slice(path.lastIndexOf('/') + 1, -'.json'.length);
 
 let language: Language = 'en';
-const english = new Map(
-  Object.entries(ENGLISH).map(([path, messages]) => [roomOf(path), messages]),
-);
+const english = new Map<string, Messages>();
 let rooms = english;
 const formats = new Map<string, IntlMessageFormat>();
+
+/** Tells the messages of a room in the language in which they are written first. */
+export function inEnglish(room: string, messages: Messages) {
+  english.set(room, messages);
+}
 
 /** The language that the page speaks. */
 export function spoken(): Language {

@@ -1,17 +1,6 @@
 import { say } from './say';
-
-type Kind =
-  | 'BatteryTimeline.What'
-  | 'Controls.Key'
-  | 'Controls.Lights'
-  | 'DrivingState'
-  | 'FastenerKind'
-  | 'LampFunction'
-  | 'LampKind'
-  | 'ReadingKind'
-  | 'Side'
-  | 'Stage'
-  | 'Verdict';
+import type { Kind } from './page/terms';
+import './page/terms';
 
 /** The word of a constant of the interface, as the server has it in its findings: "low beam". */
 export const term = (kind: Kind, constant: string) => say('terms', `${kind}.${constant}`);

@@ -8,6 +8,7 @@ import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
 import { LineDialog } from './LineDialog';
 import { OneOf } from './OneOf';
+import { lookingBackTo } from '../record/moment';
 import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
 import { useKnown } from './useKnown';
 import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
@@ -68,7 +69,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
           />
         </Box>
         {page.hidden.length > 0 && <Hidden page={page} />}
-        <QuickEntry pieces={nextPieces(page)} onRow={add} onCalled={call} />
+        {!lookingBackTo() && <QuickEntry pieces={nextPieces(page)} onRow={add} onCalled={call} />}
       </Flex>
       <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
     </WorkshopFrame>

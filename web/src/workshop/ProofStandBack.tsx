@@ -8,6 +8,7 @@ import { Fetched } from '../app/Fetched';
 import { Refusal } from '../app/Refusal';
 import { EXPECTED, isAlike, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { Waits } from '../kept/Waits';
+import { EarlierLine } from '../record/EarlierLine';
 import { useWorkshopPage, useWriting } from './useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
@@ -94,6 +95,9 @@ function Standing({ page }: { page: Page }) {
       px={{ base: '18px', md: '40px' }}
       pt="22px"
     >
+      <Box mx={{ base: '-18px', md: '-40px' }} mt="-22px" mb="22px">
+        <EarlierLine />
+      </Box>
       <Box fontFamily="heading" fontSize="clamp(22px, 3.4vw, 44px)" color="lamp" lineHeight="1.15">
         {item.moves.length > 0 && pairAt === 0 && alone === undefined
           ? workshopWords.say({ value: item.moves.join(', ') })

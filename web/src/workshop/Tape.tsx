@@ -4,17 +4,21 @@ import { BareButton } from '../app/buttons';
 import { clockTime } from '../timers/times';
 import type { Waiting } from '../kept/outbox';
 import { strikersOf, TapeFrame, TapeLine, WaitingLines } from '../kept/Tape';
+import { stagePath } from '../app/stages';
+import { asItStood, lookingBackTo } from '../record/moment';
 import { workshopWords } from '../words/page/workshop';
 
 type Entry = WorkshopPage['entries'][number];
 
 /** What was written down, newest first; what waits for the network stands on top, and says so. */
 export function Tape({
+  jobId,
   entries,
   waiting,
   problem,
   onUndo,
 }: {
+  jobId: string;
   entries: Entry[];
   waiting: Waiting[];
   /** Why the last press was refused. */
@@ -25,7 +29,7 @@ export function Tape({
   const isStruck = (entry: Entry) => entry.struckBy !== undefined || strikers.has(entry.id);
   const newest = entries.findLast((entry) => !isStruck(entry) && !entry.strikes);
   return (
-    <TapeFrame title={workshopWords.logNewestFirst()}>
+    <TapeFrame title={workshopWords.logNewestFirst()} jobId={jobId}>
       {problem && (
         <Box role="alert" py="6px" fontWeight="600">
           {problem}
@@ -41,9 +45,11 @@ export function Tape({
             key={entry.id}
             struck={isStruck(entry)}
             foot={clockTime(entry.at)}
+            then={asItStood(entry.number, stagePath(jobId, entry.stage))}
             person={entry.by}
             act={
-              entry.id === newest?.id && (
+              entry.id === newest?.id &&
+              !lookingBackTo() && (
                 <BareButton
                   color="tapeInk"
                   my="-10px"

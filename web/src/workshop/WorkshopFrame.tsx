@@ -120,6 +120,7 @@ export function WorkshopFrame({
           {right}
           <Box flex="1" minH="0">
             <Tape
+              jobId={page.job.id}
               entries={page.entries.filter((entry) => entry.stage === stage)}
               waiting={writing.waiting}
               problem={writing.problem}

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { browserMemory } from '../memory';
+import { lookingBackTo } from '../../record/moment';
 import { spoken } from '../../words/say';
 import type { components, paths } from './schema';
 import { appWords } from '../../words/page/app';
@@ -49,9 +50,11 @@ function deviceName(): string {
   return name;
 }
 
-/** What goes with every request: who acts, on which device, and in which language. */
+/** What goes with every request: who acts, on which device, in which language, and when. */
 export function actingHeaders(person = actingName()): Record<string, string> {
+  const moment = lookingBackTo();
   return {
+    ...(moment && { 'X-As-Of': moment }),
     'X-Acting-As': encodeURIComponent(person),
     'X-Device': encodeURIComponent(deviceName()),
     'Accept-Language': spoken(),
@@ -206,4 +209,5 @@ export type Heat = components['schemas']['Heat'];
 export type BenchView = WorkshopPage['bench'];
 export type HandOverPage = components['schemas']['HandOverPage'];
 export type HandOverEdit = components['schemas']['HandOverEdit'];
+export type RecordLine = Schemas['RecordLine'];
 export type LookBack = components['schemas']['LookBack'];

@@ -42,7 +42,7 @@ final class LoadRun {
   }
 
   void run() throws Exception {
-    if (!parts.wantsAny("load", "history", "pack", "people")) {
+    if (!parts.wantsAny("load", "history", "pack", "people", "record")) {
       return;
     }
     try (MariaDb database = MariaDb.durable()) {
@@ -68,6 +68,9 @@ final class LoadRun {
         }
         if (parts.wants("people")) {
           new PeopleRun("http://127.0.0.1:" + port, report).run();
+        }
+        if (parts.wants("record")) {
+          new RecordRun("http://127.0.0.1:" + port, port, report).run();
         }
       } finally {
         server.destroy();

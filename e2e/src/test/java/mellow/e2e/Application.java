@@ -90,6 +90,12 @@ final class Application {
     throw new IllegalArgumentException(nickname);
   }
 
+  /** The number of a line of a job's record, counted from its newest one. */
+  long lineBefore(String job, int back) {
+    var lines = api("").get("/api" + job + "/record").body().get("lines");
+    return lines.get(lines.size() - 1 - back).get("number").asLong();
+  }
+
   /** The id of the demo bay of that name. */
   String bay(String name) {
     for (var row : api("").get("/api/bays").body()) {

@@ -14,7 +14,7 @@ class ScreenshotsIT extends BrowserTest {
     String job = "/jobs/" + app().job("library van 3");
     shoot("yard", "/", "", Look.USUAL);
     shoot("wall-dusk", job, "", Look.USUAL);
-    shoot("wall-day", job, "", Look.USUAL.theme("day"));
+    shoot("record", "/jobs/" + app().job("valley bus 7") + "/record", "", Look.USUAL);
     shoot("stand-back", job + "/stand-back", "", Look.USUAL);
     shoot("bay", "/bays/" + app().bay("Hall"), "", Look.USUAL);
     shoot("place-dusk", "/jobs/" + app().job("club roadster") + "/place", "", Look.USUAL);

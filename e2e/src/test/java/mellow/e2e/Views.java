@@ -47,6 +47,8 @@ final class Views {
         new View(proving + "/prove/stand-back", 0, NONE, NONE),
         new View(closing + "/together", 1, NONE, NONE),
         new View(closing + "/hand-over", 0, NONE, NONE),
+        new View(fogs + "/record", 0, NONE, NONE),
+        new View("/at/" + app.lineBefore(fogs, 3) + fogs + "/apart", 1, NONE, NONE),
         new View("/history", 0, NONE, NONE),
         new View("/bays", 0, NONE, NONE),
         new View("/bays/" + app.bay("Hall"), 1, NONE, NONE),

@@ -17,7 +17,6 @@ import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import mellow.core.finding.CannotBe;
-import mellow.core.finding.Sentence;
 import mellow.core.finding.Source;
 import mellow.core.measure.LengthUnit;
 import mellow.core.rules.AimRule;
@@ -63,8 +62,7 @@ public final class RuleSetFormat {
     Set<ValidationMessage> breaches = schema.validate(root);
     if (!breaches.isEmpty()) {
       ValidationMessage first = breaches.iterator().next();
-      throw new FormatProblem(
-          first.getInstanceLocation().toString(), Sentence.typed(first.getMessage()));
+      throw new FormatProblem(first.getInstanceLocation().toString(), SchemaBreach.sentence(first));
     }
     return root;
   }

@@ -29,11 +29,11 @@ class RuleSetFormatTest {
       value = {
         "\"aim\":-1.2 | \"aim\":-0.2 | rules.aimOutside",
         "\"lowest\":-2.0 | \"lowest\":-0.1 | rules.lowestAbove",
-        "\"un-dipped\" | \"searchlight\" | enumeration",
-        "\"version\":1 | \"version\":0 | minimum",
-        "\"clause\":\"1\" | \"clause\":\"1\",\"eval\":\"x\" | additional",
-        "\"percent\" | \"furlongs\" | enumeration",
-        "\"id\":\"valley\", | '' | required",
+        "\"un-dipped\" | \"searchlight\" | formats.notAmong",
+        "\"version\":1 | \"version\":0 | formats.atLeast",
+        "\"clause\":\"1\" | \"clause\":\"1\",\"eval\":\"x\" | formats.unknown",
+        "\"percent\" | \"furlongs\" | formats.notAmong",
+        "\"id\":\"valley\", | '' | formats.missing",
       })
   void whatBreaksTheSchemaOrItselfIsRefused(String right, String wrong, String why) {
     assertThatThrownBy(() -> RuleSetFormat.read(LOCAL.replace(right, wrong)))
@@ -85,9 +85,9 @@ class RuleSetFormatTest {
         "\"least\":12 | \"least\":31 | rules.lowestAbove",
         "\"fromMm\":1300 | \"fromMm\":2300 | formats.widthContradicts",
         "\"id\":\"valley.count\" | \"id\":\"valley.low\" | formats.idTwice",
-        "\"count\" | \"colour\" | enumeration",
-        "\"limits\":{\"most\":2}, | '' | required",
-        "\"place\":[ | \"other\":[ | additional",
+        "\"count\" | \"colour\" | formats.notAmong",
+        "\"limits\":{\"most\":2}, | '' | formats.missing",
+        "\"place\":[ | \"other\":[ | formats.unknown",
       })
   void rulesOfPlaceThatContradictThemselvesAreRefused(String right, String wrong, String why) {
     assertThatThrownBy(() -> RuleSetFormat.read(PLACE.replace(right, wrong)))

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import mellow.server.feed.Drawing.Spot;
+import mellow.server.platform.PdfFile;
 import mellow.server.platform.PrintedPages;
 import mellow.server.wire.Spoken;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -33,7 +34,7 @@ final class WiringPdf implements Ink {
   }
 
   static byte[] of(WiringSheet sheet) {
-    try (PDDocument document = new PDDocument();
+    try (PDDocument document = PdfFile.begun();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
       document
           .getDocumentInformation()

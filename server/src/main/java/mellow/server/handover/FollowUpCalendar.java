@@ -12,6 +12,7 @@ import biweekly.util.ICalDate;
 import java.time.LocalDate;
 import java.util.UUID;
 import mellow.server.handover.HandOverPage.FollowUpView;
+import mellow.server.platform.Product;
 import mellow.server.wire.Spoken;
 
 /** What to come back for as a calendar's file (RFC 5545), a day long each, with a reminder. */
@@ -20,7 +21,7 @@ final class FollowUpCalendar {
 
   static String of(HandOverPage page) {
     ICalendar calendar = new ICalendar();
-    calendar.setProductId("-//Mellow Horizon//hand-over//EN");
+    calendar.setProductId("-//" + Product.NAME + "//hand-over " + Product.VERSION + "//EN");
     String vehicle = page.vehicle().name() + ", " + page.vehicle().nickname();
     for (FollowUpView one : page.followUps()) {
       VEvent event = new VEvent();

@@ -43,6 +43,7 @@ import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.record.Records;
@@ -100,7 +101,7 @@ public class HandOvers {
 
   /** The page of the stage; of a job that was handed over in the language that was signed. */
   public HandOverPage page(Acting acting, String jobId) {
-    Optional<HandOverRecord> closed = store.of(acting.shopId(), jobId);
+    Optional<HandOverRecord> closed = handedOver(acting, jobId);
     return Spoken.in(language(closed), () -> page(acting, jobId, closed));
   }
 
@@ -110,7 +111,26 @@ public class HandOvers {
 
   /** Makes a paper of a job in the language in which it was, or is to be, signed. */
   <T> T asSigned(Acting acting, String jobId, Supplier<T> paper) {
-    return Spoken.in(language(store.of(acting.shopId(), jobId)), paper);
+    return Spoken.in(language(handedOver(acting, jobId)), paper);
+  }
+
+  /** How the job was handed over; empty where it is not, or was not at the moment asked for. */
+  private Optional<HandOverRecord> handedOver(Acting acting, String jobId) {
+    Optional<HandOverRecord> row = store.of(acting.shopId(), jobId);
+    return EarlierMoment.asked().isEmpty()
+        ? row
+        : row.filter(one -> countThen(jobId, Fact.HandedOver.class) > 0);
+  }
+
+  private List<AmendmentRecord> amendments(Acting acting, String jobId) {
+    List<AmendmentRecord> all = store.amendments(acting.shopId(), jobId);
+    return EarlierMoment.asked().isEmpty()
+        ? all
+        : all.stream().limit(countThen(jobId, Fact.Amended.class)).toList();
+  }
+
+  private long countThen(String jobId, Class<? extends Fact> kind) {
+    return records.whole(jobId).facts(kind).count();
   }
 
   private HandOverPage page(Acting acting, String jobId, Optional<HandOverRecord> closed) {
@@ -156,12 +176,13 @@ public class HandOvers {
         new MeasuredJob(page).beforeAfter(takeIn.kinds()),
         minutes(acting, jobId, plan, work),
         closed.map(row -> closed(row, findings(row))).orElse(null),
-        store.amendments(acting.shopId(), jobId).stream().map(HandOvers::amendment).toList(),
+        amendments(acting, jobId).stream().map(HandOvers::amendment).toList(),
         store
             .comebackOf(acting.shopId(), jobId)
             .map(row -> comeback(acting, row.getOfJob(), jobId, row.getOfJob()))
             .orElse(null),
         store.comebacks(acting.shopId(), jobId).stream()
+            .filter(row -> jobs.isThere(acting, row.getJobId()))
             .map(row -> comeback(acting, row.getJobId(), row.getJobId(), jobId))
             .toList());
   }
@@ -334,7 +355,7 @@ public class HandOvers {
 
   /** Whether the job was handed over. */
   public boolean isClosed(Acting acting, String jobId) {
-    return store.of(acting.shopId(), jobId).isPresent();
+    return handedOver(acting, jobId).isPresent();
   }
 
   /** Closes a job that is taken in from its file as it was closed there. */

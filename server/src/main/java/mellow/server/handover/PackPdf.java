@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import mellow.server.photo.Photos;
+import mellow.server.platform.PdfFile;
 import mellow.server.platform.PrintedPages;
 import mellow.server.wire.Spoken;
 import org.apache.pdfbox.Loader;
@@ -36,7 +37,7 @@ final class PackPdf {
   }
 
   static byte[] of(Pack pack, Paper paper) {
-    try (PDDocument document = new PDDocument();
+    try (PDDocument document = PdfFile.begun();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
       document
           .getDocumentInformation()

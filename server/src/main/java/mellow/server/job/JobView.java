@@ -10,6 +10,8 @@ import mellow.core.aim.MarkStyle;
 import mellow.core.aim.School;
 import mellow.core.logbook.JobSetup;
 import mellow.core.measure.UnitSystem;
+import mellow.core.record.Fact;
+import mellow.core.record.Line;
 import mellow.core.rules.RuleBook;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.TrafficSide;
@@ -90,6 +92,36 @@ public record JobView(
         markEdge,
         markOrigin,
         tapeWidthMm);
+  }
+
+  /** The same as it was set up at an earlier moment. */
+  JobView as(
+      JobEdit edit,
+      @Nullable Double percent,
+      Line settled,
+      Instant latest,
+      @Nullable Instant handedOver) {
+    return new JobView(
+        id,
+        ((Fact.Revised) settled.fact()).version(),
+        edit.vehicleId(),
+        edit.bayId(),
+        edit.work(),
+        edit.ruleSet(),
+        edit.traffic(),
+        edit.units(),
+        edit.school(),
+        edit.labelTyped(),
+        percent,
+        edit.stanceChanged(),
+        edit.frontClosed(),
+        edit.markEdge(),
+        edit.markOrigin(),
+        edit.tapeWidthMm(),
+        settled.by(),
+        settled.at(),
+        latest,
+        handedOver);
   }
 
   /** What the core needs of the job, the vehicle and its screws. */

@@ -25,6 +25,7 @@ import mellow.server.logbook.ReadingEdit;
 import mellow.server.logbook.ReadingView;
 import mellow.server.logbook.UndoneEdit;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
@@ -49,6 +50,7 @@ public class Jobs {
   private final Logbooks logbooks;
   private final RuleBooks books;
   private final Records records;
+  private final JobsThen then;
   private final ObjectMapper json;
 
   Jobs(
@@ -58,8 +60,10 @@ public class Jobs {
       Logbooks logbooks,
       RuleBooks books,
       Records records,
+      JobsThen then,
       ObjectMapper json) {
     this.records = records;
+    this.then = then;
     this.json = json;
     this.store = store;
     this.vehicles = vehicles;
@@ -69,7 +73,17 @@ public class Jobs {
   }
 
   private JobView get(Acting acting, String id) {
-    return store.byId(acting.shopId(), id).map(JobView::of).orElseThrow(Jobs::noSuchJob);
+    JobView job = store.byId(acting.shopId(), id).map(JobView::of).orElseThrow(Jobs::noSuchJob);
+    return then.of(acting, List.of(job)).stream().findFirst().orElseThrow(Jobs::notThereYet);
+  }
+
+  private static Refusal notThereYet() {
+    return Refusal.notFound(JobWords.notThereYet());
+  }
+
+  /** Whether the job had been begun at the moment that the request sees. */
+  public boolean isThere(Acting acting, String id) {
+    return EarlierMoment.asked().isEmpty() || !records.whole(id).lines().isEmpty();
   }
 
   private static Refusal noSuchJob() {
@@ -83,17 +97,23 @@ public class Jobs {
 
   /** The job with its vehicle, or a refusal where it is not this shop's. */
   public JobBrief brief(Acting acting, String id) {
-    return store.withVehicle(acting.shopId(), id).orElseThrow(Jobs::noSuchJob);
+    JobBrief today = store.withVehicle(acting.shopId(), id).orElseThrow(Jobs::noSuchJob);
+    if (EarlierMoment.asked().isEmpty()) {
+      return today;
+    }
+    JobView job = get(acting, id);
+    return new JobBrief(job, vehicles.get(acting, job.vehicleId()));
   }
 
   /** Other jobs on vehicles of the same name, the newest first. */
   public List<JobBrief> alike(Acting acting, JobBrief brief, int limit) {
-    List<JobView> jobs =
+    List<JobView> alike =
         store
             .ofVehiclesNamed(acting.shopId(), brief.vehicle().name(), brief.job().id(), limit)
             .stream()
             .map(JobView::of)
             .toList();
+    List<JobView> jobs = then.of(acting, alike);
     Map<String, VehicleView> byId =
         vehicles.byIds(acting, jobs.stream().map(JobView::vehicleId).distinct().toList());
     return jobs.stream().map(job -> new JobBrief(job, byId.get(job.vehicleId()))).toList();
@@ -137,7 +157,8 @@ public class Jobs {
   }
 
   /** What is known of some jobs, in their order. */
-  public List<JobFacts> facts(Acting acting, List<JobView> jobs) {
+  public List<JobFacts> facts(Acting acting, List<JobView> today) {
+    List<JobView> jobs = then.of(acting, today);
     List<String> ids = jobs.stream().map(JobView::id).toList();
     List<String> vehicleIds = jobs.stream().map(JobView::vehicleId).distinct().toList();
     List<String> bayIds =
@@ -165,7 +186,9 @@ public class Jobs {
 
   /** What is known of a job, or a refusal where it is not this shop's. */
   public JobFacts facts(Acting acting, String id) {
-    return facts(acting, List.of(get(acting, id))).get(0);
+    return facts(acting, List.of(get(acting, id))).stream()
+        .findFirst()
+        .orElseThrow(Jobs::notThereYet);
   }
 
   /** The whole page of a job. */
@@ -254,7 +277,7 @@ public class Jobs {
   private static final double MOST_LABEL = 4;
 
   /** A label says "1.2 %" and means downwards; a minus says the same. */
-  private static @org.jspecify.annotations.Nullable Double labelPercent(JobEdit edit) {
+  static @org.jspecify.annotations.Nullable Double labelPercent(JobEdit edit) {
     if (edit.labelTyped() == null || edit.labelTyped().isBlank()) {
       return null;
     }

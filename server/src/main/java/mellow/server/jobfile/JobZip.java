@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import mellow.server.platform.Product;
 
 /** A ZIP that goes out: files are asked for one after the other while it is written. */
 final class JobZip {
@@ -32,6 +33,7 @@ final class JobZip {
 
   void writeTo(OutputStream out) throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+    zip.setComment(Product.NAMED);
     // most of it is photos, which are small for their content already
     zip.setLevel(Deflater.BEST_SPEED);
     for (Map.Entry<String, Supplier<byte[]>> file : files.entrySet()) {

@@ -200,6 +200,7 @@ public class Logbooks {
     Fact.Read read = (Fact.Read) line.fact();
     return new ReadingView(
         line.id(),
+        line.number(),
         read.what(),
         Spoken.term(read.what()),
         read.lamp(),

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 @Schema(name = "Reading", description = "A reading as it is kept.")
 public record ReadingView(
     String id,
+    @Schema(description = "In the order in which lines of the record were kept.", example = "1207")
+        long number,
     ReadingKind kind,
     @Schema(example = "Cutoff below") String title,
     LampKind lamp,

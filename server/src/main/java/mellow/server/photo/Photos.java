@@ -4,7 +4,10 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellow.core.entry.Entry;
 import mellow.core.entry.LengthEntry;
 import mellow.core.measure.UnitSystem;
@@ -20,6 +23,7 @@ import mellow.server.photo.PhotoNotes.MarksEdit;
 import mellow.server.photo.PhotoNotes.Moment;
 import mellow.server.photo.PhotosPage.ComparisonView;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
@@ -60,7 +64,22 @@ public class Photos {
   }
 
   private List<PhotoView> photos(Acting acting, String jobId) {
-    return store.ofJob(acting.shopId(), jobId).stream().map(PhotoView::of).toList();
+    return rows(acting, jobId).map(PhotoView::of).toList();
+  }
+
+  /** The photos that were there at the moment that the request sees, with what is noted today. */
+  private Stream<PhotoRecord> rows(Acting acting, String jobId) {
+    List<PhotoRecord> all = store.ofJob(acting.shopId(), jobId);
+    if (EarlierMoment.asked().isEmpty()) {
+      return all.stream();
+    }
+    Set<String> there =
+        records
+            .whole(jobId)
+            .facts(Fact.PhotoKept.class)
+            .map(Fact.PhotoKept::photo)
+            .collect(Collectors.toSet());
+    return all.stream().filter(row -> there.contains(row.getId()));
   }
 
   /**
@@ -273,7 +292,7 @@ public class Photos {
 
   /** The files of a job's photos, those put aside left out, in the order of the page. */
   public List<FileOf> files(Acting acting, String jobId) {
-    return store.ofJob(acting.shopId(), jobId).stream()
+    return rows(acting, jobId)
         .filter(row -> !row.getPutAside())
         .map(
             row ->

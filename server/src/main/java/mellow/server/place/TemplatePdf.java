@@ -8,6 +8,7 @@ import mellow.core.placement.DrillTemplate;
 import mellow.core.placement.Paper;
 import mellow.core.placement.Point;
 import mellow.core.placement.Stroke;
+import mellow.server.platform.PdfFile;
 import mellow.server.platform.PrintFont;
 import mellow.server.wire.Spoken;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -36,7 +37,7 @@ final class TemplatePdf {
   }
 
   static byte[] of(List<DrillTemplate.Sheet> sheets, Paper paper) {
-    try (PDDocument document = new PDDocument();
+    try (PDDocument document = PdfFile.begun();
         ByteArrayOutputStream out = new ByteArrayOutputStream()) {
       document.getDocumentInformation().setTitle(Spoken.words(PlaceWords.template()));
       PrintFont font = PrintFont.in(document);

@@ -12,7 +12,7 @@ import java.time.temporal.ChronoUnit;
  * @param shopId the shop whose rows are seen
  * @param person the name picked on the page; empty where only reading
  * @param device what the browser calls itself; empty where it does not say
- * @param at when the request came in
+ * @param at when the request came in, or the earlier moment that it looks back at
  */
 public record Acting(String shopId, String person, String device, Instant at) {
   /** The one shop of an installation without accounts. */

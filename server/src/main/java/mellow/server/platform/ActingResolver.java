@@ -42,7 +42,7 @@ class ActingResolver implements HandlerMethodArgumentResolver {
         Acting.ONLY_SHOP,
         name(request, HEADER, "person"),
         name(request, DEVICE, "device"),
-        clock.instant());
+        EarlierMoment.asked().map(EarlierMoment::at).orElseGet(clock::instant));
   }
 
   private static String name(NativeWebRequest request, String named, String field) {

@@ -17,6 +17,7 @@ import org.springframework.context.i18n.SimpleLocaleContext;
 import org.springframework.http.CacheControl;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.LocaleResolver;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.i18n.AbstractLocaleContextResolver;
@@ -30,9 +31,11 @@ class WebSetup implements WebMvcConfigurer {
   }
 
   private final ActingResolver acting;
+  private final LookingBack lookingBack;
 
-  WebSetup(ActingResolver acting) {
+  WebSetup(ActingResolver acting, LookingBack lookingBack) {
     this.acting = acting;
+    this.lookingBack = lookingBack;
   }
 
   /** Reads records through generated code instead of reflection: a page is some 2,000 fields. */
@@ -76,6 +79,11 @@ class WebSetup implements WebMvcConfigurer {
   }
 
   @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(lookingBack).addPathPatterns("/api/**");
+  }
+
+  @Override
   public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
     resolvers.add(acting);
   }
@@ -86,6 +94,7 @@ class WebSetup implements WebMvcConfigurer {
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
         .setCacheControl(CacheControl.maxAge(java.time.Duration.ofDays(365)).immutable());
+    registry.addResourceHandler("/licences/*").addResourceLocations("classpath:/static/licences/");
     registry.addResourceHandler("/favicon.svg").addResourceLocations("classpath:/static/");
   }
 }

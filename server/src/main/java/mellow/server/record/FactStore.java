@@ -1,11 +1,15 @@
 package mellow.server.record;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static mellow.server.db.Tables.BAY;
 import static mellow.server.db.Tables.FACT;
 import static mellow.server.db.Tables.JOB;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -13,13 +17,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.formats.FactFormat;
+import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
+import mellow.core.record.JobDocument;
 import mellow.core.record.Line;
 import mellow.core.workflow.Stage;
 import mellow.server.db.tables.records.FactRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.Record1;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -61,6 +68,12 @@ class FactStore {
         .fetchOptional(FactStore::owned);
   }
 
+  Optional<Owned> byNumber(String shopId, long number) {
+    return sql.selectFrom(FACT)
+        .where(FACT.SEQ.eq(number), FACT.SHOP_ID.eq(shopId))
+        .fetchOptional(FactStore::owned);
+  }
+
   Optional<Owned> strikerOf(String id) {
     return sql.selectFrom(FACT).where(FACT.STRIKES.eq(id)).fetchOptional(FactStore::owned);
   }
@@ -92,6 +105,30 @@ class FactStore {
   /** Lines of a job that were kept after one of them. */
   List<Owned> ofJobAfter(String shopId, String jobId, long number) {
     return inOrder(FACT.SHOP_ID.eq(shopId).and(FACT.JOB_ID.eq(jobId)).and(FACT.SEQ.gt(number)));
+  }
+
+  /** The latest moment of an owner's lines up to one of them. */
+  Optional<LocalDateTime> latestUpTo(String shopId, long number) {
+    var asked = FACT.as("asked");
+    return sql.select(DSL.max(FACT.MADE_AT))
+        .from(FACT)
+        .join(asked)
+        .on(asked.JOB_ID.eq(FACT.JOB_ID).or(asked.BAY_ID.eq(FACT.BAY_ID)))
+        .where(asked.SEQ.eq(number), asked.SHOP_ID.eq(shopId), FACT.SEQ.le(number))
+        .fetchOptional(Record1::value1);
+  }
+
+  /** All versions of a document, by job. */
+  Map<String, List<Line>> versions(String shopId, Collection<String> jobIds, JobDocument document) {
+    Condition revised =
+        FACT.JOB_ID
+            .in(jobIds)
+            .and(FACT.SHOP_ID.eq(shopId))
+            .and(FACT.KIND.eq(FactKind.REVISED.code()))
+            .and(FACT.STAGE.eq(document.stage().name()));
+    return inOrder(revised).stream()
+        .filter(one -> ((Fact.Revised) one.line().fact()).document() == document)
+        .collect(groupingBy(one -> one.owner().id(), mapping(Owned::line, toList())));
   }
 
   /** The open jobs of a shop of which such a fact was made since a moment. */

@@ -13,6 +13,7 @@ import java.util.Set;
 import mellow.core.record.FactKind;
 import mellow.core.record.Line;
 import mellow.core.record.WorkLog;
+import mellow.server.platform.EarlierMoment;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -47,7 +48,14 @@ class KnownLines {
     return kinds;
   }
 
-  /** The lines of each, in the order in which they were kept. */
+  private static List<Line> upTo(long last, List<Line> lines) {
+    return lines.stream().filter(line -> line.number() <= last).toList();
+  }
+
+  /**
+   * The lines of each, in the order in which they were kept; up to the moment that the request
+   * sees.
+   */
   Map<Owner, List<Line>> of(Collection<? extends Owner> owners) {
     Map<Owner, List<Line>> lines = new LinkedHashMap<>();
     Map<Owner, Long> after = new LinkedHashMap<>();
@@ -67,6 +75,7 @@ class KnownLines {
     if (!TransactionSynchronizationManager.isActualTransactionActive()) {
       known.putAll(fresh);
     }
+    EarlierMoment.lastLine().ifPresent(last -> lines.replaceAll((owner, all) -> upTo(last, all)));
     return lines;
   }
 }

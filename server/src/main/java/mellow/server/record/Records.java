@@ -1,7 +1,9 @@
 package mellow.server.record;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -14,11 +16,14 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
+import mellow.core.record.JobDocument;
 import mellow.core.record.JobRecord;
 import mellow.core.record.Line;
 import mellow.core.record.WorkLog;
 import mellow.core.workflow.Stage;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
+import mellow.server.platform.Moments;
 import mellow.server.platform.Refusal;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -26,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps lines, and hands records out. */
 @Service
-public class Records {
+public class Records implements Moments {
   private static final Set<FactKind> OF_READINGS = EnumSet.of(FactKind.READ, FactKind.UNDONE);
 
   private final FactStore store;
@@ -162,16 +167,57 @@ public class Records {
     return records;
   }
 
-  /** All lines of a job. */
+  /** All lines of a job, up to the moment that the request sees. */
   public JobRecord whole(String jobId) {
-    return new JobRecord(store.ofJob(jobId).stream().map(FactStore.Owned::line).toList());
+    long last = EarlierMoment.lastLine().orElse(Long.MAX_VALUE);
+    return new JobRecord(
+        store.ofJob(jobId).stream()
+            .map(FactStore.Owned::line)
+            .filter(line -> line.number() <= last)
+            .toList());
+  }
+
+  /** The version of a document that held at a moment, by job; a job without one is left out. */
+  public Map<String, Line> heldThen(
+      Acting acting, Collection<String> jobIds, JobDocument document, EarlierMoment moment) {
+    Map<String, Line> held = new LinkedHashMap<>();
+    store
+        .versions(acting.shopId(), jobIds, document)
+        .forEach(
+            (jobId, versions) ->
+                versions.stream()
+                    .filter(line -> line.number() <= moment.line())
+                    .reduce((earlier, later) -> later)
+                    .ifPresent(line -> held.put(jobId, line)));
+    return held;
+  }
+
+  /**
+   * How some jobs were set up at a moment. Of a job that is older than its record the first version
+   * that is known.
+   */
+  public Map<String, Line> settingsThen(
+      Acting acting, Collection<String> jobIds, EarlierMoment moment) {
+    Map<String, Line> settings = new LinkedHashMap<>();
+    store
+        .versions(acting.shopId(), jobIds, JobDocument.SETTINGS)
+        .forEach((jobId, versions) -> settings.put(jobId, versions.get(0)));
+    settings.putAll(heldThen(acting, jobIds, JobDocument.SETTINGS, moment));
+    return settings;
+  }
+
+  @Override
+  public Optional<Instant> upTo(String shopId, long line) {
+    return store.latestUpTo(shopId, line).map(latest -> latest.toInstant(ZoneOffset.UTC));
   }
 
   /** The lines of a job that were kept after one of them, in words. */
   public List<LineView> after(Acting acting, String jobId, long number) {
+    long last = EarlierMoment.lastLine().orElse(Long.MAX_VALUE);
     List<Line> fresh =
         store.ofJobAfter(acting.shopId(), jobId, number).stream()
             .map(FactStore.Owned::line)
+            .filter(line -> line.number() <= last)
             .toList();
     if (fresh.isEmpty()) {
       return List.of();
@@ -180,6 +226,19 @@ public class Records {
     return fresh.stream()
         .map(line -> LineView.of(line, record.striker(line.id()).map(Line::id), record))
         .toList();
+  }
+
+  /** A line by its number, in words, or a refusal where the shop has none of it. */
+  LineView numbered(Acting acting, long number) {
+    FactStore.Owned one =
+        store
+            .byNumber(acting.shopId(), number)
+            .orElseThrow(() -> Refusal.notFound(RecordWords.noLineOfNumber()));
+    JobRecord around =
+        one.owner() instanceof Owner.OfJob
+            ? whole(one.owner().id())
+            : new JobRecord(List.of(one.line()));
+    return LineView.of(one.line(), around.striker(one.line().id()).map(Line::id), around);
   }
 
   /** The open jobs in which a timer was started since a moment. */

@@ -2,6 +2,7 @@ package mellow.server.sheet;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
@@ -11,8 +12,10 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import mellow.core.record.Fact;
 import mellow.core.record.JobDocument;
+import mellow.core.record.Line;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Records;
@@ -36,13 +39,37 @@ public class Sheets {
 
   /** The document of a stage; empty while none was kept. */
   public <T> Optional<Kept<T>> of(Acting acting, String jobId, JobDocument kind, Class<T> type) {
-    return store.of(acting.shopId(), jobId, kind).map(row -> kept(row, type));
+    return rows(acting, List.of(jobId), kind).stream().findFirst().map(row -> kept(row, type));
   }
 
   /** The documents of some jobs, by job; a job without one is left out. */
   public <T> Map<String, T> ofJobs(
       Acting acting, Collection<String> jobIds, JobDocument kind, Class<T> type) {
-    return byJob(store.ofJobs(acting.shopId(), jobIds, kind), type);
+    return byJob(rows(acting, jobIds, kind), type);
+  }
+
+  /** The versions that hold, or held at the moment that the request looks back at. */
+  private List<SheetRecord> rows(Acting acting, Collection<String> jobIds, JobDocument kind) {
+    return EarlierMoment.asked()
+        .map(
+            moment ->
+                records.heldThen(acting, jobIds, kind, moment).entrySet().stream()
+                    .map(held -> row(acting, held.getKey(), held.getValue()))
+                    .toList())
+        .orElseGet(() -> store.ofJobs(acting.shopId(), jobIds, kind));
+  }
+
+  private static SheetRecord row(Acting acting, String jobId, Line line) {
+    Fact.Revised revised = (Fact.Revised) line.fact();
+    SheetRecord row = new SheetRecord();
+    row.setJobId(jobId);
+    row.setStage(revised.document().name());
+    row.setShopId(acting.shopId());
+    row.setVersion(revised.version());
+    row.setContent(revised.content());
+    row.setChangedBy(line.by());
+    row.setChangedAt(LocalDateTime.ofInstant(line.at(), ZoneOffset.UTC));
+    return row;
   }
 
   /** The documents that were changed last, by job. */

@@ -1,5 +1,6 @@
 package mellow.server.wire;
 
+import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import io.swagger.v3.oas.annotations.media.Schema;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Quantity;
@@ -7,6 +8,7 @@ import mellow.core.measure.UnitSystem;
 import mellow.core.words.Speech;
 
 /** A figure with its text in both unit systems. */
+@JsonSerialize(using = SaidFigures.Json.class)
 @Schema(name = "Figure", description = "A number with its text in both unit systems.")
 public record FigureView(
     @Schema(
@@ -25,6 +27,10 @@ public record FigureView(
   }
 
   static FigureView of(Figure figure, Speech speech) {
+    return SaidFigures.of(figure, speech);
+  }
+
+  static FigureView said(Figure figure, Speech speech) {
     String metric = speech.text(figure, UnitSystem.METRIC);
     return new FigureView(
         figure.value(),

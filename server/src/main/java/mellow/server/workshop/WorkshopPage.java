@@ -84,6 +84,10 @@ public record WorkshopPage(
   @Schema(name = "WorkshopEntry", description = "An entry of the log.")
   public record EntryView(
       String id,
+      @Schema(
+              description = "In the order in which lines of the record were kept.",
+              example = "1207")
+          long number,
       Stage stage,
       @Schema(description = "In words.", example = "off: 4 clips, pin pulled, upper edge")
           String words,

@@ -1,6 +1,5 @@
 package mellow.server.workshop;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -21,11 +20,9 @@ import org.springframework.stereotype.Component;
 @Component
 class WorkshopStages implements StageReporter {
   private final WorkshopJudge judge;
-  private final Clock clock;
 
-  WorkshopStages(WorkshopJudge judge, Clock clock) {
+  WorkshopStages(WorkshopJudge judge) {
     this.judge = judge;
-    this.clock = clock;
   }
 
   @Override
@@ -38,7 +35,7 @@ class WorkshopStages implements StageReporter {
     around.forEach(
         (id, of) -> {
           WorkLog log = logs.get(id);
-          WorkshopSheet sheet = new WorkshopSheet(log, of, clock.instant());
+          WorkshopSheet sheet = new WorkshopSheet(log, of, acting.at());
           List<StageStanding> stages = new ArrayList<>();
           for (Stage stage : WorkLog.STAGES) {
             if (log.isBegun(stage)) {

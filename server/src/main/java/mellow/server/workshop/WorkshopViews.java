@@ -140,6 +140,7 @@ final class WorkshopViews {
             line ->
                 new WorkshopPage.EntryView(
                     line.id(),
+                    line.number(),
                     line.stage(),
                     Spoken.words(words.of(line)),
                     line.by(),

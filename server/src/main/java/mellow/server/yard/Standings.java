@@ -21,6 +21,7 @@ import mellow.core.workflow.Standing;
 import mellow.server.job.JobFacts;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
+import mellow.server.platform.EarlierMoment;
 import mellow.server.takein.TakeIns;
 import mellow.server.takein.TakeIns.Planned;
 import mellow.server.vehicle.AdjusterView;
@@ -117,6 +118,9 @@ public class Standings {
    * kept of a job and cannot be read hides no other one.
    */
   Map<String, Standing> of(Acting acting, List<JobFacts> jobs) {
+    if (EarlierMoment.asked().isPresent()) {
+      return workedOut(acting, jobs);
+    }
     Map<String, Standing> standings = new HashMap<>();
     List<JobFacts> changed = new ArrayList<>();
     for (JobFacts job : jobs) {

@@ -24,24 +24,31 @@ public final class Api {
   private final String base;
   private final String person;
   private final String language;
+  private final String asOf;
 
   public Api(String base, String person) {
-    this(base, person, "en");
+    this(base, person, "en", "");
   }
 
-  private Api(String base, String person, String language) {
+  private Api(String base, String person, String language, String asOf) {
     this.base = base;
     this.person = person;
     this.language = language;
+    this.asOf = asOf;
+  }
+
+  /** The same person, who looks back to right after a line of the record. */
+  public Api lookingBackTo(Object line) {
+    return new Api(base, person, language, line.toString());
   }
 
   /** The same person, whose browser asks for another language. */
   public Api speaking(String otherLanguage) {
-    return new Api(base, person, otherLanguage);
+    return new Api(base, person, otherLanguage, asOf);
   }
 
   public Api as(String otherPerson) {
-    return new Api(base, otherPerson, language);
+    return new Api(base, otherPerson, language, asOf);
   }
 
   /** An answer: its status, body and headers. */
@@ -98,6 +105,7 @@ public final class Api {
         .timeout(Duration.ofSeconds(60))
         .header("Content-Type", "application/json")
         .header("Accept-Language", language)
+        .header("X-As-Of", asOf)
         .header("X-Acting-As", URLEncoder.encode(person, StandardCharsets.UTF_8));
   }
 
