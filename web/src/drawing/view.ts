@@ -35,11 +35,6 @@ export function mmToScreenY(view: View, heightMm: number): number {
   return view.footY - heightMm * view.scale;
 }
 
-/** Height above the wall's foot of a screen y; the inverse of {@link mmToScreenY}. */
-export function screenYToMm(view: View, y: number): number {
-  return (view.footY - y) / view.scale;
-}
-
 /** Round steps for a scale, at least so many pixels apart. */
 export function tickStep(view: View, steps: number[], leastPixels: number): number {
   return steps.find((step) => step * view.scale >= leastPixels) ?? steps[steps.length - 1] ?? 1;

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useId, useRef, useState, type PointerEvent, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import type { Vehicle } from '../app/api/client';
 import { paint } from '../app/theme';
 import { bodyOf, closedPath, frontCorners, type Body } from '../drawing/bodies';
 import { Label } from '../drawing/Label';
+import { useDrag } from '../drawing/useDrag';
 import {
   frameOf,
   FROM_ABOVE,
@@ -82,22 +83,13 @@ function OneView({
   children: ReactNode;
 }) {
   const clip = useId();
-  const from = useRef<{ pointer: number; x: number; y: number; stop: Stop }>(undefined);
   const { width, height } = VIEW;
-  const drag = (event: PointerEvent<SVGElement>, index: number) => {
-    const start = from.current;
-    if (start?.pointer === event.pointerId) {
-      const shown = event.currentTarget.ownerSVGElement?.getBoundingClientRect().width;
-      const perPixel = width / (shown || width);
-      const right = (event.clientX - start.x) * perPixel;
-      const down = (event.clientY - start.y) * perPixel;
-      onDrag(index, { ...start.stop, ...view.moved(frame, start.stop, right, down) });
-    }
-  };
-  const done = () => {
-    from.current = undefined;
-    onDone();
-  };
+  const grip = useDrag<{ index: number; stop: Stop }, SVGElement>(({ index, stop }, by, event) => {
+    const shown = event.currentTarget.ownerSVGElement?.getBoundingClientRect().width;
+    const perPixel = width / (shown || width);
+    const moved = view.moved(frame, stop, by.right * perPixel, by.down * perPixel);
+    onDrag(index, { ...stop, ...moved });
+  }, onDone);
   const [left, middle, right] = view.words;
   return (
     <svg
@@ -165,18 +157,7 @@ function OneView({
                 r="22"
                 fill="transparent"
                 style={{ cursor: 'grab', touchAction: 'none' }}
-                onPointerDown={(event) => {
-                  event.currentTarget.setPointerCapture(event.pointerId);
-                  from.current = {
-                    pointer: event.pointerId,
-                    x: event.clientX,
-                    y: event.clientY,
-                    stop: one,
-                  };
-                }}
-                onPointerMove={(event) => drag(event, index)}
-                onPointerUp={done}
-                onPointerCancel={done}
+                {...grip({ index, stop: one })}
               />
             </g>
           );

@@ -1,7 +1,8 @@
 import { Box } from '@chakra-ui/react';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, type KeyboardEvent } from 'react';
 import type { Photo, PhotoMarks } from '../app/api/client';
 import { paint } from '../app/theme';
+import { useDrag } from '../drawing/useDrag';
 import { shareAt, type Fit } from './photos';
 import { photosWords } from '../words/page/photos';
 
@@ -10,6 +11,9 @@ const ENDS = [
   ['left', 'leftX', 'leftY'],
   ['right', 'rightX', 'rightY'],
 ] as const;
+
+type MarkX = (typeof ENDS)[number][1];
+type MarkY = (typeof ENDS)[number][2];
 
 const MOVES: Record<string, [number, number]> = {
   ArrowLeft: [-STEP, 0],
@@ -32,20 +36,23 @@ export function MarkHandles({
   onMove: (marks: PhotoMarks) => void;
   onDone: (marks: PhotoMarks) => void;
 }) {
-  const held = useRef<PhotoMarks | undefined>(undefined);
+  const placed = useRef(marks);
+  const grip = useDrag(
+    ({ end: [x, y], marks: from }: { end: readonly [MarkX, MarkY]; marks: PhotoMarks }, by) => {
+      const [atX, atY] = shareAt(
+        fit,
+        photo,
+        fit.left + from[x] * photo.widthPx * fit.scale + by.right,
+        fit.top + from[y] * photo.heightPx * fit.scale + by.down,
+      );
+      placed.current = { ...from, [x]: atX, [y]: atY };
+      onMove(placed.current);
+    },
+    () => onDone(placed.current),
+  );
   return (
     <>
       {ENDS.map(([end, x, y]) => {
-        const moved = (event: PointerEvent<HTMLElement>): PhotoMarks => {
-          const box = event.currentTarget.parentElement?.getBoundingClientRect();
-          const [atX, atY] = shareAt(
-            fit,
-            photo,
-            event.clientX - (box?.left ?? 0),
-            event.clientY - (box?.top ?? 0),
-          );
-          return { ...marks, [x]: atX, [y]: atY };
-        };
         const nudge = (event: KeyboardEvent) => {
           const move = MOVES[event.key];
           if (!move) {
@@ -75,22 +82,7 @@ export function MarkHandles({
             cursor="grab"
             touchAction="none"
             onKeyDown={nudge}
-            onPointerDown={(event) => {
-              event.currentTarget.setPointerCapture(event.pointerId);
-              held.current = marks;
-            }}
-            onPointerMove={(event) => {
-              if (held.current) {
-                held.current = moved(event);
-                onMove(held.current);
-              }
-            }}
-            onPointerUp={() => {
-              if (held.current) {
-                onDone(held.current);
-                held.current = undefined;
-              }
-            }}
+            {...grip({ end: [x, y], marks })}
           >
             <svg width="48" height="48" viewBox="0 0 48 48" aria-hidden="true">
               <circle cx="24" cy="24" r="15" fill="none" stroke={paint('ground')} strokeWidth="5" />

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
-import { useRef } from 'react';
 import type { Side, SpotEdit } from '../app/api/client';
 import { useUnits } from '../app/session';
+import { useDrag } from '../drawing/useDrag';
 import { mmToScreenY, type View } from '../drawing/view';
 import { nudgeMm, onTape } from '../entry/typed';
 import { leftMmToScreenX } from './shapes';
@@ -26,8 +26,11 @@ export function LampHandle({
 }) {
   const units = useUnits();
   const sign = side === 'LEFT' ? 1 : -1;
-  const held = useRef<{ pointer: number; x: number; y: number; from: SpotEdit } | undefined>(
-    undefined,
+  const grip = useDrag((from: SpotEdit, { right, down }) =>
+    onMove({
+      outMm: onTape(from.outMm + (sign * right) / view.scale, units),
+      heightMm: onTape(from.heightMm - down / view.scale, units),
+    }),
   );
   const x = leftMmToScreenX(view, sign * spot.outMm);
   const y = mmToScreenY(view, spot.heightMm);
@@ -50,26 +53,7 @@ export function LampHandle({
       touchAction="none"
       onFocus={onChoose}
       onClick={onChoose}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = { pointer: event.pointerId, x: event.clientX, y: event.clientY, from: spot };
-      }}
-      onPointerMove={(event) => {
-        const from = held.current;
-        if (from?.pointer === event.pointerId) {
-          const right = (event.clientX - from.x) / view.scale;
-          const up = (from.y - event.clientY) / view.scale;
-          if (Math.abs(right) + Math.abs(up) > 0) {
-            onMove({
-              outMm: onTape(from.from.outMm + sign * right, units),
-              heightMm: onTape(from.from.heightMm + up, units),
-            });
-          }
-        }
-      }}
-      onPointerUp={() => {
-        held.current = undefined;
-      }}
+      {...grip(spot)}
       onKeyDown={(event) => {
         const step = nudgeMm(units) * (event.shiftKey ? 10 : 1);
         const arrows: Record<string, [number, number]> = {

@@ -1,9 +1,10 @@
 import { Box } from '@chakra-ui/react';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { LampAtWall, Verdict } from '../app/api/client';
 import { useUnits } from '../app/session';
 import { paint } from '../app/theme';
-import { mmToScreenY, screenYToMm, type View } from '../drawing/view';
+import { useDrag } from '../drawing/useDrag';
+import { mmToScreenY, type View } from '../drawing/view';
 import { nudgeMm, onTape, typedLength } from '../entry/typed';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from '../finding/VerdictShape';
 import { appWords } from '../words/page/app';
@@ -40,27 +41,11 @@ export function CutoffHandle({
   onAsk: (() => void) | undefined;
 }) {
   const units = useUnits();
-  const dragged = useRef<{ pointer: number; fromY: number; fromBelow: number } | undefined>(
-    undefined,
-  );
   const shown = belowMm ?? lamp.aim?.belowLine?.value ?? 0;
   const y = mmToScreenY(view, lineMm - shown);
   const side = sideWord(lamp.side);
 
-  const down = (event: PointerEvent<HTMLElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    dragged.current = { pointer: event.pointerId, fromY: event.clientY, fromBelow: shown };
-  };
-  const drag = (event: PointerEvent<HTMLElement>) => {
-    const from = dragged.current;
-    if (from?.pointer !== event.pointerId) {
-      return;
-    }
-    const upMm = screenYToMm(view, event.clientY) - screenYToMm(view, from.fromY);
-    if (Math.abs(event.clientY - from.fromY) > 2) {
-      onMove(onTape(from.fromBelow - upMm, units));
-    }
-  };
+  const grip = useDrag((from: number, { down }) => onMove(onTape(from + down / view.scale, units)));
   const key = (event: KeyboardEvent<HTMLElement>) => {
     const step = nudgeMm(units) * (event.shiftKey ? 10 : 1);
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
@@ -98,9 +83,7 @@ export function CutoffHandle({
         cursor="ns-resize"
         touchAction="none"
         css={{ transition: drafted ? undefined : 'top 300ms' }}
-        onPointerDown={down}
-        onPointerMove={drag}
-        onPointerUp={() => (dragged.current = undefined)}
+        {...grip(shown)}
         onKeyDown={key}
       >
         <svg width="52" height="52" aria-hidden="true">
