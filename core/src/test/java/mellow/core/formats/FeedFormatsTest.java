@@ -37,8 +37,8 @@ class FeedFormatsTest {
     assertThatThrownBy(() -> FeedPlanFormat.read("{".repeat(20_000)))
         .isInstanceOf(FormatProblem.class)
         .hasMessageContaining("formats.notJson");
-    refused("\"kind\": \"lamp\"", "\"kind\": \"laser\"", "enumeration");
-    refused("\"version\": 1", "\"version\": -1", "minimum");
+    refused("\"kind\": \"lamp\"", "\"kind\": \"laser\"", "formats.notAmong");
+    refused("\"version\": 1", "\"version\": -1", "formats.atLeast");
     refused("\"plus\": \"{side} drl +\"", "\"plus\": \"{nothing}\"", "feed.notAsked");
     refused("\"amps\": \"{tapAmps}\"", "\"amps\": \"zero\"", "feed.noNumber");
     refused("\"watts\": \"{watts}\"", "\"watts\": \"-8\"", "circuit.notPositive");

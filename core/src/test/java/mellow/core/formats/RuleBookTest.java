@@ -119,10 +119,10 @@ class RuleBookTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"reason\":\"snow banks\", | '' | required",
-        "\"least\":400 | \"least\":\"400\" | number",
-        "\"clause\":\"house rule 2\" | \"clause\":\"\" | at least 1",
-        "\"title\":\"Valley\" | \"title\":\"Valley\",\"$defs\":{} | additional",
+        "\"reason\":\"snow banks\", | '' | formats.missing",
+        "\"least\":400 | \"least\":\"400\" | formats.otherType",
+        "\"clause\":\"house rule 2\" | \"clause\":\"\" | formats.tooShort",
+        "\"title\":\"Valley\" | \"title\":\"Valley\",\"$defs\":{} | formats.unknown",
       })
   void whatBreaksTheSchemaIsRefused(String right, String wrong, String why) {
     assertThatThrownBy(() -> RuleChangeFormat.read(VALLEY.replace(right, wrong)))
