@@ -82,7 +82,7 @@ class RulebookApiTest {
         "formats.because",
         "/aim/0",
         "−0.400 must be below the highest −0.500");
-    assertThat(keep("own-b", 0, "{\"id\":\"own-b\"}").detail()).contains("'title'");
+    refused(keep("own-b", 0, "{\"id\":\"own-b\"}"), "formats.missing", "title");
     assertThat(keep("own-b", 0, "[".repeat(100_000)).status()).isEqualTo(422);
     refused(keep("un-r48", 0, file("un-r48", "fitters", -2)), "rules.builtIn");
     assertThat(api.get("/api/rule-sets/own-b").status()).isEqualTo(404);
