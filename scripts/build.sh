@@ -8,7 +8,7 @@ source_state() {
   (
     cd "$ROOT"
     find pom.xml words/pom.xml words/src/main core/pom.xml core/src/main web/pom.xml web/package.json web/package-lock.json \
-      web/index.html web/vite.config.ts web/tsconfig.json web/src server/pom.xml server/openapi.json \
+      web/index.html web/vite.config.ts web/*.mjs web/tsconfig.json web/src server/pom.xml server/openapi.json \
       server/src/main -type f ! -path '*/api/schema.d.ts' -print0 | sort -z | xargs -0 sha1sum | sha1sum
   )
 }

@@ -1,8 +1,17 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
+import { parsedMessages } from './messages.mjs';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), parsedMessages()],
+  resolve: {
+    alias: [
+      {
+        find: /^@formatjs\/icu-messageformat-parser$/,
+        replacement: '@formatjs/icu-messageformat-parser/no-parser.js',
+      },
+    ],
+  },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500, manifest: true },
   // the catalogue of words is beside the page
   server: { proxy: { '/api': 'http://127.0.0.1:8734' }, fs: { allow: ['..'] } },

@@ -4,6 +4,7 @@
 import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
 import fs from 'node:fs';
 import path from 'node:path';
+import { parsedAll } from './messages.mjs';
 
 const here = import.meta.dirname;
 const catalogue = path.join(here, '../words/src/main/resources/words/en/page');
@@ -72,7 +73,7 @@ function writeTerms() {
   fs.writeFileSync(
     path.join(written, 'terms.ts'),
     `// written by words.mjs from the catalogue\nimport { inEnglish } from '../say';\n\n` +
-      `inEnglish('terms', ${JSON.stringify(english, undefined, 2)});\n\n` +
+      `inEnglish('terms', ${JSON.stringify(parsedAll(english), undefined, 2)});\n\n` +
       `export type Kind = ${kinds.map((kind) => `'${kind}'`).join(' | ')};\n`,
   );
 }

@@ -23,12 +23,9 @@ const queries = answers();
 /** A page that looks back is loaded for it, and stays with its moment. */
 const earlier = lookingBackTo() !== undefined;
 
-/** Fetches the other pages once the first one is shown. */
+/** Beside the first page, and so not there before it: fetches the others. */
 function Ahead() {
-  useEffect(() => {
-    const asked = requestIdleCallback(() => void fetchAhead());
-    return () => cancelIdleCallback(asked);
-  }, []);
+  useEffect(() => void fetchAhead(), []);
   return null;
 }
 
@@ -57,12 +54,12 @@ export function App() {
         <QueryClientProvider client={queries}>
           <SessionProvider>
             {!earlier && <Exchange />}
-            <Ahead />
             <CommandProvider>
               <Ringing>
                 <BrowserRouter basename={base()}>
                   <PageProblem>
                     <Suspense fallback={<Waiting />}>
+                      <Ahead />
                       <Routes>
                         <Route path="/" element={earlier ? <ToToday /> : <PAGES.Yard />} />
                         <Route path="/jobs/:id" element={<PAGES.WallPage />} />

@@ -1,5 +1,6 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { ScrollRegion } from './ScrollRegion';
 
 /**
  * The page of a stage: its drawing in the middle, the order of work beside it, what was read or said
@@ -90,9 +91,7 @@ export function StageColumn({
       pt="10px"
     >
       {head}
-      <Box flex="1" minH="0" overflowY="auto" tabIndex={0} role="region" aria-label={label}>
-        {children}
-      </Box>
+      <ScrollRegion label={label}>{children}</ScrollRegion>
       {foot}
     </Flex>
   );

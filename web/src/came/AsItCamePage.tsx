@@ -112,7 +112,7 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       right={
         <ReadingsTape
           of={page.job.id}
-          ofJob
+          stage="CAME"
           onUndo={undo}
           readings={readings}
           onCorrect={correct}

@@ -27,6 +27,7 @@ export function MeasuredEntry({
   width = '96px',
   room,
   align = 'center',
+  color = 'ink',
 }: {
   /** What it is asked for by, where a page asks for it. */
   name?: string;
@@ -39,6 +40,8 @@ export function MeasuredEntry({
   /** The room of what is shown, in pixels; wider words break. */
   room?: number;
   align?: 'center' | 'left' | 'right';
+  /** Of what is shown, where the ground is not the page's. */
+  color?: string;
 }) {
   const [kept, setState] = useState<State>({ kind: 'shown' });
   const { wanted, answered } = useAsked(name);
@@ -63,7 +66,7 @@ export function MeasuredEntry({
         fontFamily="heading"
         fontWeight="600"
         fontSize="16px"
-        color={missing ? 'lamp' : 'ink'}
+        color={missing ? 'lamp' : color}
         whiteSpace={room ? 'normal' : 'nowrap'}
         maxW={room ? `${Math.max(room, LEAST_ROOM)}px` : undefined}
         lineHeight={room ? '1.1' : undefined}

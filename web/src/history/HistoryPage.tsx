@@ -7,6 +7,7 @@ import { Header } from '../app/Header';
 import { Waiting } from '../app/Nowhere';
 import { Refusal } from '../app/Refusal';
 import { useToYard } from '../app/useToYard';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { CountChart, EstimateChart, TimeChart } from './Charts';
 import { appWords } from '../words/page/app';
 import { historyWords } from '../words/page/history';
@@ -46,15 +47,7 @@ export function HistoryPage() {
             value={text}
             onChange={(event) => setText(event.target.value)}
           />
-          <Box
-            flex="1"
-            minH="0"
-            overflowY="auto"
-            tabIndex={0}
-            role="region"
-            aria-label={historyWords.jobsFound()}
-            pt="8px"
-          >
+          <ScrollRegion label={historyWords.jobsFound()} pt="8px">
             <Refusal words={found.error?.message} py="14px" />
             {found.isPending && <Waiting />}
             {found.data?.jobs.map((job) => (
@@ -90,7 +83,7 @@ export function HistoryPage() {
             {found.data?.jobs.length === 0 && (
               <Box py="14px">{historyWords.noJobContainsAllOfThese()}</Box>
             )}
-          </Box>
+          </ScrollRegion>
         </Flex>
         <Box
           minH="0"

@@ -3,6 +3,7 @@ import { useSyncExternalStore, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { BareButton } from '../app/buttons';
 import { keptWords } from '../words/page/kept';
+import { recordWords } from '../words/page/record';
 import { outbox, type Waiting } from './outbox';
 
 /** What waits to be sent of a job or bay. */
@@ -79,7 +80,7 @@ export function TapeLine({
             textDecoration="underline dotted"
             textUnderlineOffset="3px"
           >
-            <a href={then} title={keptWords.asItStoodThen()}>
+            <a href={then} title={recordWords.asItStoodThen()}>
               {foot}
             </a>
           </Box>

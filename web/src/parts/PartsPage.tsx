@@ -14,6 +14,7 @@ import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
 import { ToolButton } from '../app/ToolButton';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { FindingsButton } from '../finding/FindingsButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
@@ -107,16 +108,11 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
               <Key name="a" />
             </ToolButton>
           </DrawingTools>
-          <Box
-            flex="1"
-            minH="0"
-            overflowY="auto"
+          <ScrollRegion
             bg="plaster"
             px={{ base: '14px', lg: '22px' }}
             py="14px"
-            tabIndex={0}
-            role="region"
-            aria-label={partsWords.thePartOnTheBench()}
+            label={partsWords.thePartOnTheBench()}
           >
             {chosen ? (
               <PartBench
@@ -141,7 +137,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
                 )}
               </Box>
             )}
-          </Box>
+          </ScrollRegion>
         </>
       }
       right={

@@ -27,7 +27,7 @@ function Line({ moment }: { moment: string }) {
   return (
     <Flex
       as="aside"
-      aria-label={recordWords.asItStood()}
+      aria-label={recordWords.asItStoodThen()}
       data-line={moment}
       align="center"
       wrap={{ base: 'wrap', md: 'nowrap' }}
@@ -40,7 +40,7 @@ function Line({ moment }: { moment: string }) {
       borderColor="lamp"
     >
       <Box fontFamily="heading" fontWeight="600" fontSize="17px" whiteSpace="nowrap">
-        {recordWords.asItStood()}
+        {recordWords.asItStoodThen()}
       </Box>
       <Box flex="1" minW="0" fontSize="15px" lineHeight="1.25">
         {tried > 0 ? (

@@ -11,6 +11,8 @@ import { Refusal } from '../app/Refusal';
 import { StageHeader } from '../app/StageHeader';
 import { STAGE_PAGES, type Stage } from '../app/stages';
 import { useToYard } from '../app/useToYard';
+import { ScrollRegion } from '../app/ScrollRegion';
+import { appWords } from '../words/page/app';
 import { recordWords } from '../words/page/record';
 import { DayOfLines } from './DayOfLines';
 import { daysOf } from './days';
@@ -72,23 +74,14 @@ function Whole({ page, offline }: { page: JobPage; offline: boolean }) {
             {recordWords.lines({ count: shown.length })}
           </Box>
           <ChoiceButtons
-            label={recordWords.stages()}
+            label={appWords.stages()}
             options={stages.map((stage) => [stage, STAGE_PAGES[stage].words] as const)}
             chosen={only}
             onToggle={(stage) => setOnly(toggled(only, stage))}
             ink="tapeInk"
           />
         </Flex>
-        <Box
-          flex="1"
-          minH="0"
-          overflowY="auto"
-          tabIndex={0}
-          role="region"
-          aria-label={recordWords.record()}
-          px={{ base: '14px', lg: '26px' }}
-          pb="20px"
-        >
+        <ScrollRegion label={recordWords.record()} px={{ base: '14px', lg: '26px' }} pb="20px">
           <Refusal words={record.error?.message} py="14px" />
           {record.isPending && <Waiting />}
           {record.isSuccess && lines.length === 0 && (
@@ -97,7 +90,7 @@ function Whole({ page, offline }: { page: JobPage; offline: boolean }) {
           {daysOf(shown).map((day) => (
             <DayOfLines key={day.words} day={day} jobId={id} />
           ))}
-        </Box>
+        </ScrollRegion>
       </Flex>
     </Flex>
   );

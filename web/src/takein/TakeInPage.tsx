@@ -14,6 +14,8 @@ import { StageColumn, StageFrame } from '../app/StageFrame';
 import { JobStrip } from '../app/JobStrip';
 import { NextStage } from '../app/NextStage';
 import { StageHeader } from '../app/StageHeader';
+import { ScrollRegion } from '../app/ScrollRegion';
+import { fileAddress } from '../words/fileAddress';
 import { FindingsButton } from '../finding/FindingsButton';
 import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
@@ -101,7 +103,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
           />
           <Flex direction="column" align="start">
             <BareButton px="0" asChild>
-              <a href={`/api/jobs/${jobId}/file`} download>
+              <a href={fileAddress(`/api/jobs/${jobId}/file`)} download>
                 {takeinWords.thisJobsFile()}
               </a>
             </BareButton>
@@ -116,16 +118,11 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         </StageColumn>
       }
       drawing={
-        <Box
-          flex="1"
-          minH="0"
-          overflowY="auto"
+        <ScrollRegion
           bg="plaster"
           px={{ base: '14px', lg: '22px' }}
           py="8px"
-          tabIndex={0}
-          role="region"
-          aria-label={takeinWords.whatWasTakenIn()}
+          label={takeinWords.whatWasTakenIn()}
         >
           <Flex direction="column" gap="8px">
             <Flex gap="10px" wrap="wrap" align="center">
@@ -205,7 +202,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
             </Line>
             <FunctionGrid checks={content.checks} onChange={(checks) => change({ checks })} />
           </Flex>
-        </Box>
+        </ScrollRegion>
       }
       right={<DoneBeforeList jobs={page.doneBefore} />}
       rightWidth="262px"

@@ -19,6 +19,7 @@ export function cutoffShape(vehicle: Vehicle, kind: LampKind): CutoffShape {
 /** The light of one lamp on the wall: it glows below its cutoff. */
 export function Cutoff({
   lamp,
+  aheadMm,
   belowMm,
   stepLeftMm,
   view,
@@ -29,6 +30,8 @@ export function Cutoff({
   stale,
 }: {
   lamp: LampAtWall;
+  /** Straight ahead of the lamp, in mm to the left of the vehicle's centre. */
+  aheadMm: number;
   belowMm: number;
   stepLeftMm: number;
   view: View;
@@ -44,7 +47,7 @@ export function Cutoff({
   }
   const reach = Math.min(REACH_MM, halfRoomMm);
   const heightMm = place.line.value - belowMm;
-  const stepX = mmToScreenX(view, place.aheadLeft.value + stepLeftMm);
+  const stepX = mmToScreenX(view, aheadMm + stepLeftMm);
   const y = mmToScreenY(view, heightMm);
   const length = reach * view.scale;
   const toKerb = kerb === 'LEFT' ? -1 : 1;

@@ -48,15 +48,13 @@ function Drawn(props: Props & Size) {
   const fitted = fitView({ halfWidthMm: spacingMm / 2 + AROUND_MM, heightMm: topMm }, inner);
   const view: View = { ...fitted, centreX: fitted.centreX + TAPE_WIDTH };
   const topShown = inner.height / view.scale;
-  const scene = { ...props, view, spacingMm, units };
+  // lamps whose spacing was not read are drawn apart all the same
+  const aheadOf = (lamp: LampAtWall, toLeft: 1 | -1) =>
+    (spacing && lamp.place?.aheadLeft.value) ?? (toLeft * spacingMm) / 2;
+  const ahead = { LEFT: aheadOf(pair.left, 1), RIGHT: aheadOf(pair.right, -1) };
+  const scene = { ...props, view, spacingMm, ahead, units };
   const centreX = mmToScreenX(view, 0);
-  const xOf = (side: Side) =>
-    mmToScreenX(
-      view,
-      (side === 'LEFT' ? pair.left : pair.right).place?.aheadLeft.value ??
-        (side === 'LEFT' ? 1 : -1) * (spacingMm / 2),
-    );
-  const [leftX, rightX] = [xOf('LEFT'), xOf('RIGHT')];
+  const [leftX, rightX] = [mmToScreenX(view, ahead.LEFT), mmToScreenX(view, ahead.RIGHT)];
   return (
     <>
       <svg
@@ -114,14 +112,13 @@ function Drawn(props: Props & Size) {
 }
 
 function LampOnWall(scene: Scene & { side: Side }) {
-  const { side, pair, view, page, sheet, spacingMm, draft } = scene;
+  const { side, pair, view, page, sheet, spacingMm, ahead, draft } = scene;
   const lamp = lampOf(pair, side);
   const out = side === 'LEFT' ? -1 : 1;
+  const x = mmToScreenX(view, ahead[side]);
   if (!lamp.place) {
-    const x = mmToScreenX(view, -out * (spacingMm / 2));
     return <CentreLine x1={x} y1={70} x2={x} y2={view.footY} />;
   }
-  const x = mmToScreenX(view, lamp.place.aheadLeft.value);
   const lineY = mmToScreenY(view, lamp.place.line.value);
   const { room, centre, edge } = columns(spacingMm);
   const half = Math.min(470, room) * view.scale;
@@ -146,6 +143,7 @@ function LampOnWall(scene: Scene & { side: Side }) {
       {below !== undefined && (
         <Cutoff
           lamp={lamp}
+          aheadMm={ahead[side]}
           belowMm={below}
           stepLeftMm={step?.value.value ?? 0}
           view={view}

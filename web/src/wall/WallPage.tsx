@@ -289,7 +289,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       right={
         <ReadingsTape
           of={page.job.id}
-          ofJob
+          stage="WALL"
           readings={readings}
           onCorrect={correct}
           onUndo={undo}

@@ -28,7 +28,13 @@ export interface Props {
 }
 
 /** What all parts of the wall's drawing need. */
-export type Scene = Props & { view: View; spacingMm: number; units: 'METRIC' | 'IMPERIAL' };
+export type Scene = Props & {
+  view: View;
+  spacingMm: number;
+  /** Straight ahead of a lamp, in mm to the left of the vehicle's centre. */
+  ahead: Record<Side, number>;
+  units: 'METRIC' | 'IMPERIAL';
+};
 
 export function lampOf(pair: PairAtWall, side: Side): LampAtWall {
   return side === 'LEFT' ? pair.left : pair.right;

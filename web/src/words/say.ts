@@ -1,3 +1,4 @@
+import type { MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { STRETCHED, type Language } from './language';
 import { stretched } from './stretched';
@@ -5,7 +6,10 @@ import { stretched } from './stretched';
 /** What stands in a message: words, or a number that is shown as it is. */
 export type Text = string | number;
 
-type Messages = Record<string, string>;
+/** A message as the build parsed it: plain words, or the parts of what is put together. */
+export type Message = string | MessageFormatElement[];
+
+type Messages = Record<string, Message>;
 
 /** The English ones come with their room; those of other languages are fetched where they are read. */
 const OTHERS = import.meta.glob<Messages>(
@@ -67,12 +71,11 @@ export function say(room: string, key: string, values?: Record<string, Text>): s
     if (message === undefined) {
       throw new Error(`The catalogue has no message ${name}`);
     }
-    format = new IntlMessageFormat(
-      language === STRETCHED ? stretched(message) : message,
-      language,
-      undefined,
-      { ignoreTag: true },
-    );
+    const said = language === STRETCHED ? stretched(message) : message;
+    if (typeof said === 'string') {
+      return said;
+    }
+    format = new IntlMessageFormat(said, language);
     formats.set(name, format);
   }
   return String(format.format(values));

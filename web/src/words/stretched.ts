@@ -1,4 +1,5 @@
-import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import { TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import type { Message } from './say';
 
 const LONGER = 0.4;
 
@@ -24,4 +25,5 @@ const longer = (elements: MessageFormatElement[]): MessageFormatElement[] =>
   });
 
 /** A message with each word 40 % longer, "lamp" as "lampla"; its arguments stay. */
-export const stretched = (message: string) => longer(parse(message, { ignoreTag: true }));
+export const stretched = (message: Message): Message =>
+  typeof message === 'string' ? words(message) : longer(message);

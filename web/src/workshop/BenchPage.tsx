@@ -1,4 +1,3 @@
-import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { WorkshopPage as Page } from '../app/api/client';
 import { useCommand } from '../app/commands';
@@ -6,6 +5,7 @@ import { JobStage } from '../app/JobStage';
 import { Key } from '../app/Key';
 import { DrawingTools } from '../app/StageFrame';
 import { ToolButton } from '../app/ToolButton';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { BenchAim } from './BenchAim';
 import { FitView } from './FitView';
 import { LensView } from './LensView';
@@ -66,20 +66,15 @@ function Bench({ page, offline }: { page: Page; offline: boolean }) {
       {view === 'fit' ? (
         <FitView page={page} write={writing.write} tell={writing.tell} />
       ) : (
-        <Box
-          flex="1"
-          minH="0"
-          overflowY="auto"
-          tabIndex={0}
-          role="region"
-          aria-label={VIEWS.find(([one]) => one === view)?.[1]}
+        <ScrollRegion
+          label={VIEWS.find(([one]) => one === view)?.[1]}
           px={{ base: '14px', lg: '24px' }}
           py="12px"
         >
           {view === 'oven' && <Oven page={page} write={writing.write} />}
           {view === 'aim' && <BenchAim page={page} write={writing.write} />}
           {view === 'lens' && <LensView page={page} write={writing.write} />}
-        </Box>
+        </ScrollRegion>
       )}
     </WorkshopFrame>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { WorkshopPage as Page } from '../app/api/client';
 import { PlainButton } from '../app/buttons';
 import { Refusal } from '../app/Refusal';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from '../settings/fields';
@@ -15,16 +16,7 @@ const SIDES = ['LEFT', 'RIGHT'] as const;
 /** The flashes of each turn signal, counted over some seconds. */
 export function FlashView({ page, write }: { page: Page; write: Write }) {
   return (
-    <Box
-      flex="1"
-      minH="0"
-      overflowY="auto"
-      tabIndex={0}
-      role="region"
-      aria-label={workshopWords.flashRate()}
-      px={{ base: '14px', lg: '24px' }}
-      py="12px"
-    >
+    <ScrollRegion label={workshopWords.flashRate()} px={{ base: '14px', lg: '24px' }} py="12px">
       <Box color="quiet">{workshopWords.countEachSideForTenSeconds()}</Box>
       {SIDES.map((side) => (
         <Counted key={side} side={side} write={write} />
@@ -50,7 +42,7 @@ export function FlashView({ page, write }: { page: Page; write: Write }) {
           </Box>
         </Flex>
       ))}
-    </Box>
+    </ScrollRegion>
   );
 }
 

@@ -5,6 +5,7 @@ import { PlainButton } from '../app/buttons';
 import { figureText, useUnits } from '../app/session';
 import { paint } from '../app/theme';
 import { Refusal } from '../app/Refusal';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 import { SentenceText } from '../finding/SentenceText';
@@ -35,16 +36,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
     }
   };
   return (
-    <Box
-      flex="1"
-      minH="0"
-      overflowY="auto"
-      tabIndex={0}
-      role="region"
-      aria-label={workshopWords.heat()}
-      px={{ base: '14px', lg: '24px' }}
-      py="12px"
-    >
+    <ScrollRegion label={workshopWords.heat()} px={{ base: '14px', lg: '24px' }} py="12px">
       <Box color="quiet">{workshopWords.readItEveryMinuteOrTwo()}</Box>
       <Flex
         as="form"
@@ -100,7 +92,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
         <HeatCurve key={heat.what} heat={heat} />
       ))}
       {page.heat.length === 0 && <Box py="12px">{workshopWords.nothingReadYet()}</Box>}
-    </Box>
+    </ScrollRegion>
   );
 }
 

@@ -12,6 +12,7 @@ import { paint } from '../app/theme';
 import { TextField } from '../settings/fields';
 import { Sheet } from '../app/Sheet';
 import { Refusal } from '../app/Refusal';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { HeatView } from './HeatView';
 import { DeadBattery } from './DeadBattery';
 import { FlashView } from './FlashView';
@@ -139,13 +140,8 @@ function State({
     open.forEach((cell) => void prove(tell, item, cell, { outcome: 'WORKS' }));
   };
   return (
-    <Box
-      flex="1"
-      minH="0"
-      overflowY="auto"
-      tabIndex={0}
-      role="region"
-      aria-label={workshopWords.stateNumberName({ number, name: item.name })}
+    <ScrollRegion
+      label={workshopWords.stateNumberName({ number, name: item.name })}
       px={{ base: '14px', lg: '24px' }}
       py="12px"
     >
@@ -212,7 +208,7 @@ function State({
           </PlainButton>
         )}
       </Flex>
-    </Box>
+    </ScrollRegion>
   );
 }
 

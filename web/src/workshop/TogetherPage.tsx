@@ -4,6 +4,7 @@ import type { LedgerLine, WorkshopPage as Page } from '../app/api/client';
 import { BareButton } from '../app/buttons';
 import { JobStage } from '../app/JobStage';
 import { Refusal } from '../app/Refusal';
+import { ScrollRegion } from '../app/ScrollRegion';
 import { ViewTools, useViewKeys } from './ApartPage';
 import { LineDialog } from './LineDialog';
 import { LineMoves } from './LineMoves';
@@ -51,13 +52,8 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
         <Box flex={{ base: 'none', lg: '0 0 44%' }} h={{ base: '300px', lg: 'auto' }}>
           <VehicleLedger known={known} view={view} ledger={page.ledger} lit={open[0]?.id} />
         </Box>
-        <Box
-          flex="1"
-          minH="0"
-          overflowY="auto"
-          tabIndex={0}
-          role="region"
-          aria-label={workshopWords.whatGoesBackInOrder()}
+        <ScrollRegion
+          label={workshopWords.whatGoesBackInOrder()}
           px={{ base: '14px', lg: '18px' }}
           py="6px"
         >
@@ -88,7 +84,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
               {workshopWords.everythingIsInItsPlaceAnd()}
             </Box>
           )}
-        </Box>
+        </ScrollRegion>
       </Flex>
       <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
     </WorkshopFrame>

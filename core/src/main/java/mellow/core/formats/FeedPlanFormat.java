@@ -34,7 +34,8 @@ import mellow.core.vehicle.Side;
 public final class FeedPlanFormat {
   private static final String SCHEMA_TEXT = Resources.text("/mellow/feed/feed-plan.schema.json");
   private static final JsonSchema SCHEMA =
-      JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(SCHEMA_TEXT);
+      JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+          .getSchema(SCHEMA_TEXT, SchemaBreach.POINTERS);
   private static final Set<String> NO_VALUES = Set.of("if", "sides", "factory");
   private static final JsonNode VEHICLE = vehicle();
 

@@ -26,7 +26,7 @@ public final class RuleChangeFormat {
                       loaders ->
                           loaders.schemas(
                               Map.of("urn:mellow-horizon:rule-set:1", RuleSetFormat.schema()))))
-          .getSchema(SCHEMA_TEXT);
+          .getSchema(SCHEMA_TEXT, SchemaBreach.POINTERS);
 
   private RuleChangeFormat() {}
 

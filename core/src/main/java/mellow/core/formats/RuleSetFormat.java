@@ -38,7 +38,8 @@ public final class RuleSetFormat {
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final String SCHEMA_TEXT = Resources.text("/mellow/rules/rule-set.schema.json");
   private static final JsonSchema SCHEMA =
-      JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(SCHEMA_TEXT);
+      JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+          .getSchema(SCHEMA_TEXT, SchemaBreach.POINTERS);
 
   private RuleSetFormat() {}
 

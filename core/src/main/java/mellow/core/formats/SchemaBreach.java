@@ -1,10 +1,16 @@
 package mellow.core.formats;
 
+import com.networknt.schema.PathType;
+import com.networknt.schema.SchemaValidatorsConfig;
 import com.networknt.schema.ValidationMessage;
 import mellow.core.finding.Sentence;
 
 /** What breaks the schema of a file, in the catalogue's words: the library has words of its own. */
 final class SchemaBreach {
+  /** Places are told as JSON pointers, the whole file as an empty one. */
+  static final SchemaValidatorsConfig POINTERS =
+      SchemaValidatorsConfig.builder().pathType(PathType.JSON_POINTER).build();
+
   private SchemaBreach() {}
 
   /** Says what is wrong at the place that the problem names. */

@@ -91,9 +91,9 @@ public final class LineWords {
         .map(
             side ->
                 RecordWords.logReadOn(
+                    read.what(),
                     side,
                     read.lamp().function(),
-                    read.what(),
                     ReadingEntry.figure(read.what(), read.value())))
         .orElse(RecordWords.logRead(read.what(), ReadingEntry.figure(read.what(), read.value())));
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import mellow.core.finding.Said;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -94,6 +95,31 @@ class RuleSetFormatTest {
         .isInstanceOf(FormatProblem.class)
         .message()
         .containsIgnoringCase(why);
+  }
+
+  /**
+   * What the library's arguments are is its own affair: each sentence has to show the right one.
+   */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"version\":1 | \"version\":0 | /version | This must be at least 1.",
+        "\"version\":1 | \"version\":\"1\" | /version | This is of type string; it must be of type integer.",
+        "\"id\":\"valley\", | '' | '' | “id” is missing.",
+        "\"id\":\"valley\" | \"id\":\"valley\",\"x\":1 | '' | “x” isn’t a field of this format.",
+        "\"clause\":\"1\" | \"clause\":\"\" | /place/0/clause | This text is too short; its least length is 1.",
+        "\"usualTraffic\":\"right\" | \"usualTraffic\":\"up\" | /usualTraffic | This must be one of [\"right\", \"left\"].",
+      })
+  void aBreachOfTheSchemaIsSaidWithItsPlace(
+      String right, String wrong, String place, String sentence) {
+    assertThatThrownBy(() -> RuleSetFormat.read(PLACE.replace(right, wrong)))
+        .isInstanceOfSatisfying(
+            FormatProblem.class,
+            problem -> {
+              assertThat(problem.place()).isEqualTo(place);
+              assertThat(Said.text(problem.says())).isEqualTo(sentence);
+            });
   }
 
   @Test

@@ -18,31 +18,25 @@ import org.springframework.stereotype.Component;
 /** That jobs were handed over, for the yard and for the strip. */
 @Component
 class HandOverStage implements StageReporter {
-  private static final Source RECORD = Source.derived(HandoverWords.srcRecord());
-
-  private final HandOverStore store;
-
-  HandOverStage(HandOverStore store) {
-    this.store = store;
-  }
+  private static final List<StageStanding> HANDED_OVER =
+      List.of(
+          StageStanding.of(
+              Stage.HAND_OVER,
+              true,
+              List.of(
+                  Finding.plain(
+                      FindingKey.of("hand-over.closed"),
+                      Verdict.WITHIN,
+                      Source.derived(HandoverWords.srcRecord()),
+                      HandoverWords.closed()))));
 
   @Override
   public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> jobs) {
     Map<String, List<StageStanding>> standings = new HashMap<>();
-    for (String id :
-        store.closed(acting.shopId(), jobs.stream().map(facts -> facts.job().id()).toList())) {
-      standings.put(
-          id,
-          List.of(
-              StageStanding.of(
-                  Stage.HAND_OVER,
-                  true,
-                  List.of(
-                      Finding.plain(
-                          FindingKey.of("hand-over.closed"),
-                          Verdict.WITHIN,
-                          RECORD,
-                          HandoverWords.closed())))));
+    for (JobFacts job : jobs) {
+      if (job.job().closedAt() != null) {
+        standings.put(job.job().id(), HANDED_OVER);
+      }
     }
     return standings;
   }

@@ -4,7 +4,6 @@ import static mellow.server.db.Tables.AMENDMENT;
 import static mellow.server.db.Tables.COMEBACK;
 import static mellow.server.db.Tables.HAND_OVER;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import mellow.server.db.tables.records.AmendmentRecord;
@@ -30,13 +29,6 @@ class HandOverStore {
     return sql.selectFrom(HAND_OVER)
         .where(HAND_OVER.JOB_ID.eq(jobId), HAND_OVER.SHOP_ID.eq(shopId))
         .fetchOptional();
-  }
-
-  List<String> closed(String shopId, Collection<String> jobIds) {
-    return sql.select(HAND_OVER.JOB_ID)
-        .from(HAND_OVER)
-        .where(HAND_OVER.JOB_ID.in(jobIds), HAND_OVER.SHOP_ID.eq(shopId))
-        .fetch(HAND_OVER.JOB_ID);
   }
 
   void add(AmendmentRecord row) {

@@ -2,7 +2,6 @@ package mellow.server.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Instant;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -47,11 +46,9 @@ class LookingBack implements HandlerInterceptor {
       throw Refusal.unprocessable("asOf", PlatformWords.notANumber(asked));
     }
     long line = Long.parseLong(asked);
-    Instant at =
-        moments
-            .upTo(Acting.ONLY_SHOP, line)
-            .orElseThrow(() -> Refusal.notFound(PlatformWords.noLine()));
-    EarlierMoment.ask(new ServletWebRequest(request), new EarlierMoment(line, at));
+    EarlierMoment.ask(
+        new ServletWebRequest(request),
+        new EarlierMoment(line, moments.upTo(Acting.ONLY_SHOP, line)));
     return true;
   }
 

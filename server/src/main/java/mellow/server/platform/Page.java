@@ -13,8 +13,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
 /**
- * The single page: every path without a dot that is no part of the API gets it, so that links into
- * the page work; the answer carries the nonce of its own content policy.
+ * The single page: every path without a dot that is no part of the API and no file gets it, so that
+ * links into the page work; the answer carries the nonce of its own content policy.
  */
 @Controller
 @Hidden
@@ -27,8 +27,8 @@ class Page {
 
   @GetMapping({
     "/",
-    "/{path:^(?!api|assets|actuator)[^.]*}",
-    "/{path:^(?!api|assets|actuator)[^.]*}/{*rest}"
+    "/{path:^(?!api|assets|licences|actuator)[^.]*}",
+    "/{path:^(?!api|assets|licences|actuator)[^.]*}/{*rest}"
   })
   ResponseEntity<String> page(HttpServletRequest request) {
     String nonce = String.valueOf(request.getAttribute(SecurityHeaders.NONCE));

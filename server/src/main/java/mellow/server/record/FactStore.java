@@ -96,8 +96,7 @@ class FactStore {
   List<Owned> after(Map<Owner, Long> numbers, Set<FactKind> kinds) {
     Condition behind = DSL.noCondition();
     for (Map.Entry<Owner, Long> one : numbers.entrySet()) {
-      Field<String> of = one.getKey() instanceof Owner.OfJob ? FACT.JOB_ID : FACT.BAY_ID;
-      behind = behind.or(of.eq(one.getKey().id()).and(FACT.SEQ.gt(one.getValue())));
+      behind = behind.or(of(one.getKey()).eq(one.getKey().id()).and(FACT.SEQ.gt(one.getValue())));
     }
     return numbers.isEmpty() ? List.of() : inOrder(behind.and(isOf(kinds)));
   }
@@ -108,14 +107,15 @@ class FactStore {
   }
 
   /** The latest moment of an owner's lines up to one of them. */
-  Optional<LocalDateTime> latestUpTo(String shopId, long number) {
-    var asked = FACT.as("asked");
+  LocalDateTime latestUpTo(Owner owner, long number) {
     return sql.select(DSL.max(FACT.MADE_AT))
         .from(FACT)
-        .join(asked)
-        .on(asked.JOB_ID.eq(FACT.JOB_ID).or(asked.BAY_ID.eq(FACT.BAY_ID)))
-        .where(asked.SEQ.eq(number), asked.SHOP_ID.eq(shopId), FACT.SEQ.le(number))
-        .fetchOptional(Record1::value1);
+        .where(of(owner).eq(owner.id()), FACT.SEQ.le(number))
+        .fetchSingle(Record1::value1);
+  }
+
+  private static Field<String> of(Owner owner) {
+    return owner instanceof Owner.OfJob ? FACT.JOB_ID : FACT.BAY_ID;
   }
 
   /** All versions of a document, by job. */

@@ -207,8 +207,14 @@ public class Records implements Moments {
   }
 
   @Override
-  public Optional<Instant> upTo(String shopId, long line) {
-    return store.latestUpTo(shopId, line).map(latest -> latest.toInstant(ZoneOffset.UTC));
+  public Instant upTo(String shopId, long line) {
+    return store.latestUpTo(numberedOrRefuse(shopId, line).owner(), line).toInstant(ZoneOffset.UTC);
+  }
+
+  private FactStore.Owned numberedOrRefuse(String shopId, long number) {
+    return store
+        .byNumber(shopId, number)
+        .orElseThrow(() -> Refusal.notFound(RecordWords.noLineOfNumber()));
   }
 
   /** The lines of a job that were kept after one of them, in words. */
@@ -230,10 +236,7 @@ public class Records implements Moments {
 
   /** A line by its number, in words, or a refusal where the shop has none of it. */
   LineView numbered(Acting acting, long number) {
-    FactStore.Owned one =
-        store
-            .byNumber(acting.shopId(), number)
-            .orElseThrow(() -> Refusal.notFound(RecordWords.noLineOfNumber()));
+    FactStore.Owned one = numberedOrRefuse(acting.shopId(), number);
     JobRecord around =
         one.owner() instanceof Owner.OfJob
             ? whole(one.owner().id())

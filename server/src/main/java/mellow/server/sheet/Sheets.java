@@ -72,9 +72,14 @@ public class Sheets {
     return row;
   }
 
-  /** The documents that were changed last, by job. */
+  /** The documents that were changed last, by job, as they stood at the moment asked for. */
   public <T> Map<String, T> recent(Acting acting, JobDocument kind, Class<T> type, int limit) {
-    return byJob(store.recent(acting.shopId(), kind, limit), type);
+    List<SheetRecord> last = store.recent(acting.shopId(), kind, limit);
+    return byJob(
+        EarlierMoment.asked().isEmpty()
+            ? last
+            : rows(acting, last.stream().map(SheetRecord::getJobId).toList(), kind),
+        type);
   }
 
   private <T> Map<String, T> byJob(List<SheetRecord> rows, Class<T> type) {

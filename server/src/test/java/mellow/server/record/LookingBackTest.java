@@ -20,7 +20,16 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @ServerTest
 class LookingBackTest {
   private static final List<String> PAGES =
-      List.of("", "/take-in", "/parts", "/place", "/feed", "/workshop", "/hand-over", "/photos");
+      List.of(
+          "",
+          "/take-in",
+          "/parts",
+          "/place",
+          "/feed",
+          "/workshop",
+          "/hand-over",
+          "/photos",
+          "/standing");
 
   /** By the clock, and when the job was touched, which is no part of its record. */
   private static final List<String> OF_THE_MOMENT = List.of("now", "touchedAt");
@@ -100,8 +109,12 @@ class LookingBackTest {
     put(job, "/amendments/", Map.of("words", "It was a T20.", "why", "read again"));
 
     answered.forEach(
-        (line, then) ->
-            assertThat(pages(api.lookingBackTo(line), job)).as("%d", line).isEqualTo(then));
+        (line, then) -> {
+          Map<String, JsonNode> now = pages(api.lookingBackTo(line), job);
+          PAGES.forEach(
+              page ->
+                  assertThat(now.get(page)).as("%s at %d", page, line).isEqualTo(then.get(page)));
+        });
     assertThat(new ArrayList<>(answered.values())).doesNotHaveDuplicates();
   }
 
@@ -124,7 +137,8 @@ class LookingBackTest {
     String later = api.newJob("Quenby Second", Map.of());
     refused(api.lookingBackTo(before).get("/api/jobs/" + later), "server/job.notThereYet");
     refused(
-        api.lookingBackTo(last(later) + 1000).get("/api/jobs/" + later), "server/platform.noLine");
+        api.lookingBackTo(last(later) + 1000).get("/api/jobs/" + later),
+        "server/record.noLineOfNumber");
     refused(api.lookingBackTo("12x").get("/api/yard"), "server/platform.notANumber", "12x");
   }
 }

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.lang.reflect.RecordComponent;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Quantity;
 import mellow.core.measure.UnitSystem;
@@ -41,6 +43,17 @@ class FigureViewTest {
         assertThat(JSON.readTree(JSON.writeValueAsBytes(view))).isEqualTo(byTheLibrary(view));
       }
     }
+  }
+
+  @Test
+  void noFieldIsLeftOut() throws Exception {
+    JsonNode written = JSON.readTree(JSON.writeValueAsBytes(FigureView.of(Figure.percent(1))));
+    assertThat(written.fieldNames())
+        .toIterable()
+        .containsExactly(
+            Stream.of(FigureView.class.getRecordComponents())
+                .map(RecordComponent::getName)
+                .toArray(String[]::new));
   }
 
   @Test
