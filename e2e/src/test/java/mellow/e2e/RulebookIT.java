@@ -44,7 +44,7 @@ class RulebookIT extends BrowserTest {
     assertThat(row).containsText("at least 450 mm");
     Files.writeString(changed, text.replace("\"least\"", "\"leest\""));
     page.getByLabel("Import a file").setInputFiles(changed);
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("At $.place[0]");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("At /place/0");
     assertThat(row).containsText("at least 450 mm");
   }
 

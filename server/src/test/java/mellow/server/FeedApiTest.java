@@ -88,7 +88,7 @@ class FeedApiTest {
 
     String path = "/api/jobs/" + job + "/feed/";
     assertThat(printed(path + "sheet.pdf"))
-        .contains("Quenby Lantern", "Fog lamps with a switch of their own", "fog relay", "15 A");
+        .contains("Quenby Lantern", "Fog lamps with a switch of their own", "fog switch", "15 A");
     assertThat(text(path + "sheet.svg")).startsWith("<svg ").contains("fog relay");
     assertThat(text(path + "netlist?state=LOW_FOG")).contains("\n.op\n.end");
     String csv = text(path + "parts.csv");

@@ -216,7 +216,7 @@ class WorkshopFlowTest {
   private String pack(String reason) throws IOException {
     Api.expect(api.put("/api/jobs/" + job + "/closed", Map.of("reason", reason)), 200);
     try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
-      return new PDFTextStripper().getText(pack);
+      return new PDFTextStripper().getText(pack).replaceAll("\\s+", " ");
     }
   }
 

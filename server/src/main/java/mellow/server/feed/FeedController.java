@@ -23,6 +23,8 @@ import mellow.server.feed.FeedEdit.ChosenPlan;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Download;
 import mellow.server.platform.Refusal;
+import mellow.server.print.Foot;
+import mellow.server.print.Paper;
 import mellow.server.wire.Patterns;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -44,9 +46,11 @@ class FeedController {
   private static final String CSV = "text/csv";
 
   private final Feeds feeds;
+  private final Foot foot;
 
-  FeedController(Feeds feeds) {
+  FeedController(Feeds feeds, Foot foot) {
     this.feeds = feeds;
+    this.foot = foot;
   }
 
   @Schema(description = "A feed to keep, with the version it was made on (0: the first).")
@@ -178,7 +182,8 @@ class FeedController {
       @RequestParam(required = false) @Nullable UnitSystem units) {
     FeedPage page = feeds.page(acting, jobId);
     return Download.of(
-        WiringPdf.of(WiringSheet.of(sheet(page), page, units(page, units))),
+        WiringSheet.of(sheet(page), page, units(page, units))
+            .pdf(Paper.A4, foot.of(acting, page.vehicle())),
         MediaType.APPLICATION_PDF,
         "wiring.pdf");
   }

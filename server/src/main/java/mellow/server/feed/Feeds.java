@@ -437,13 +437,13 @@ public class Feeds implements StageReporter {
   /**
    * What is printed and handed on of a job's feed.
    *
-   * @param pdf the wiring sheet
+   * @param wiring what is printed of it
    * @param svg the circuit
    * @param netlists of its states, by the state's name
    * @param bill its parts, in words
    */
   public record Papers(
-      byte[] pdf, byte[] svg, Map<DrivingState, String> netlists, List<String> bill) {}
+      WiringSheet wiring, byte[] svg, Map<DrivingState, String> netlists, List<String> bill) {}
 
   /** The papers of a job; empty while no plan was taken. */
   public Optional<Papers> papers(Acting acting, String jobId) {
@@ -459,7 +459,7 @@ public class Feeds implements StageReporter {
     }
     return Optional.of(
         new Papers(
-            WiringPdf.of(WiringSheet.of(sheet, page, page.job().units())),
+            WiringSheet.of(sheet, page, page.job().units()),
             WiringSvg.of(sheet),
             netlists,
             sheet.bill().stream().map(line -> line.count() + " × " + line.what()).toList()));

@@ -2,74 +2,110 @@ package mellow.server.feed;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import mellow.core.circuit.LightLevel;
 import mellow.core.feed.PlanStep;
 import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
+import mellow.server.print.Block;
+import mellow.server.print.Paper;
+import mellow.server.print.Printed;
+import mellow.server.print.Shapes;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is printed beside a circuit's drawing, as blocks of lines.
+ * A circuit on paper, landscape: its drawing first, then what is read beside it.
  *
  * @param title what and whose it is
+ * @param circuit its drawing, as SVG
  * @param blocks in order
  */
-record WiringSheet(String title, String under, FeedView sheet, List<Block> blocks) {
-  /**
-   * Lines under a heading.
-   *
-   * @param rows cells of a table; one cell a row for plain lines
-   * @param widths of its columns, as shares of the page
-   */
-  record Block(String heading, List<List<String>> rows, List<Double> widths) {}
+public record WiringSheet(String title, String under, String circuit, List<Block> blocks) {
+  /** What a page has room for, in CSS pixels. */
+  private static final double WIDTH = 980;
 
+  private static final double HEIGHT = 520;
   private static final int LABELS_A_ROW = 4;
 
   static WiringSheet of(FeedView sheet, FeedPage page, UnitSystem units) {
     List<Block> blocks = new ArrayList<>();
-    List<List<String>> cautions = new ArrayList<>();
-    page.cautions().forEach(caution -> cautions.add(List.of("! " + caution.text())));
-    sheet.plan().cautions().forEach(caution -> cautions.add(List.of("! " + caution)));
-    cautions.add(List.of(Spoken.words(FeedWords.codeDecides())));
-    blocks.add(new Block(Spoken.words(FeedWords.heed()), cautions, List.of(1.0)));
-    blocks.add(new Block(Spoken.words(FeedWords.order()), steps(sheet), List.of(0.04, 0.7, 0.26)));
+    List<String> cautions = new ArrayList<>();
+    page.cautions().forEach(caution -> cautions.add(caution.text()));
+    cautions.addAll(sheet.plan().cautions());
+    cautions.add(Spoken.words(FeedWords.codeDecides()));
+    blocks.add(Block.lines(Spoken.words(FeedWords.heed()), cautions));
     blocks.add(
-        new Block(
+        Block.table(Spoken.words(FeedWords.order()), List.of(0.04, 0.7, 0.26), steps(sheet)));
+    blocks.add(
+        Block.table(
             Spoken.words(FeedWords.cutList()),
-            cuts(sheet, units),
-            List.of(0.14, 0.12, 0.3, 0.12, 0.16, 0.16)));
+            List.of(0.14, 0.12, 0.3, 0.12, 0.16, 0.16),
+            cuts(sheet, units)));
     blocks.add(
-        new Block(
+        Block.table(
             Spoken.words(FeedWords.parts()),
-            sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList(),
-            List.of(0.08, 0.92)));
+            List.of(0.08, 0.92),
+            sheet.bill().stream().map(line -> List.of(line.count() + " ×", line.what())).toList()));
     if (!sheet.donors().isEmpty()) {
       blocks.add(
-          new Block(
+          Block.table(
               Spoken.words(FeedWords.donorSlots()),
-              sheet.donors().stream().map(slot -> donor(slot, page.vehicle().modelYear())).toList(),
-              List.of(0.3, 0.7)));
+              List.of(0.3, 0.7),
+              sheet.donors().stream()
+                  .map(slot -> donor(slot, page.vehicle().modelYear()))
+                  .toList()));
     }
     blocks.add(labels(sheet));
     blocks.add(states(sheet));
-    List<List<String>> findings = findings(sheet, units);
+    List<FindingView> findings =
+        sheet.findings().stream().filter(one -> one.verdict() != Verdict.WITHIN).toList();
     if (!findings.isEmpty()) {
       blocks.add(
-          new Block(Spoken.words(FeedWords.notWithin()), findings, List.of(0.14, 0.5, 0.36)));
+          Block.shaped(
+              Spoken.words(FeedWords.notWithin()),
+              List.of(0.18, 0.48, 0.34),
+              findings.stream().map(one -> Shapes.of(one.verdict())).toList(),
+              findings.stream().map(one -> row(one, units)).toList()));
     }
     if (!sheet.undo().isEmpty()) {
-      blocks.add(
-          new Block(Spoken.words(FeedWords.undo()), List.of(List.of(sheet.undo())), List.of(1.0)));
+      blocks.add(Block.lines(Spoken.words(FeedWords.undo()), List.of(sheet.undo())));
     }
     return new WiringSheet(
         sheet.plan().title(),
         page.vehicle().name() + ", " + page.vehicle().nickname(),
-        sheet,
+        WiringSvg.fitted(sheet, WIDTH, HEIGHT),
         blocks);
   }
+
+  /**
+   * On paper by itself.
+   *
+   * @param foot what stands at the foot of each page
+   */
+  public byte[] pdf(Paper paper, String foot) {
+    return Printed.pdf(
+        "wiring.html",
+        new Sheet(
+            Spoken.language(),
+            Spoken.words(FeedWords.wiringSheet(title)),
+            paper.size(),
+            paper.acrossMm(),
+            foot,
+            this),
+        Map.of());
+  }
+
+  /** What the template names. */
+  private record Sheet(
+      String language,
+      String title,
+      String paper,
+      String acrossMm,
+      String foot,
+      WiringSheet wiring) {}
 
   private static List<List<String>> steps(FeedView sheet) {
     List<List<String>> rows = new ArrayList<>();
@@ -115,7 +151,7 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
     for (int i = 0; i < sheet.labels().size(); i += LABELS_A_ROW) {
       rows.add(sheet.labels().subList(i, Math.min(i + LABELS_A_ROW, sheet.labels().size())));
     }
-    return new Block(Spoken.words(FeedWords.labels()), rows, List.of(0.25, 0.25, 0.25, 0.25));
+    return Block.table(Spoken.words(FeedWords.labels()), List.of(0.25, 0.25, 0.25, 0.25), rows);
   }
 
   private static Block states(FeedView sheet) {
@@ -136,18 +172,13 @@ record WiringSheet(String title, String under, FeedView sheet, List<Block> block
               sheet.states().get(state).words(),
               lit.isEmpty() ? Spoken.words(FeedWords.nothingLit()) : String.join(", ", lit)));
     }
-    return new Block(Spoken.words(FeedWords.litToProve()), rows, List.of(0.28, 0.72));
+    return Block.table(Spoken.words(FeedWords.litToProve()), List.of(0.28, 0.72), rows);
   }
 
-  private static List<List<String>> findings(FeedView sheet, UnitSystem units) {
-    return sheet.findings().stream()
-        .filter(finding -> finding.verdict() != Verdict.WITHIN)
-        .map(
-            (FindingView finding) ->
-                List.of(
-                    Spoken.term(finding.verdict()),
-                    finding.headline().text(units),
-                    finding.remedy() == null ? "" : finding.remedy().text(units)))
-        .toList();
+  private static List<String> row(FindingView finding, UnitSystem units) {
+    return List.of(
+        Spoken.term(finding.verdict()),
+        finding.headline().text(units),
+        finding.remedy() == null ? "" : finding.remedy().text(units));
   }
 }

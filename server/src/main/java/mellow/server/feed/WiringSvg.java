@@ -12,34 +12,57 @@ import org.springframework.web.util.HtmlUtils;
 final class WiringSvg implements Ink {
   private static final double MARGIN = 28;
 
+  /** A small circuit is not blown up beyond this. */
+  private static final double LARGEST = 1.5;
+
   private final StringBuilder lines = new StringBuilder();
 
   private WiringSvg() {}
 
+  /** A file of its own. */
   static byte[] of(FeedView sheet) {
+    return drawn(sheet, 1).getBytes(StandardCharsets.UTF_8);
+  }
+
+  /**
+   * As part of a printed sheet.
+   *
+   * @param width that there is room for, in CSS pixels
+   * @param height likewise
+   */
+  static String fitted(FeedView sheet, double width, double height) {
+    return drawn(
+        sheet,
+        Math.min(
+            LARGEST,
+            Math.min(
+                width / (sheet.drawing().width() + 2 * MARGIN),
+                height / (sheet.drawing().height() + 2 * MARGIN))));
+  }
+
+  private static String drawn(FeedView sheet, double scale) {
     WiringSvg ink = new WiringSvg();
     CircuitPen.draw(ink, sheet);
-    ink.words(new Spot(0, -8), 12, Spoken.typed("battery +"));
+    ink.words(new Spot(0, -8), 12, Spoken.words(FeedWords.batteryPlus()));
     ink.words(new Spot(0, sheet.drawing().height() + 16), 12, Spoken.words(FeedWords.bodyGround()));
     double width = sheet.drawing().width() + 2 * MARGIN;
     double height = sheet.drawing().height() + 2 * MARGIN;
     return text(
-            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.0f\" height=\"%.0f\""
-                + " viewBox=\"%.0f %.0f %.0f %.0f\" fill=\"none\" stroke=\"black\""
-                + " font-family=\"sans-serif\"><title>%s</title>"
-                + "<rect x=\"%.0f\" y=\"%.0f\" width=\"100%%\" height=\"100%%\" fill=\"white\""
-                + " stroke=\"none\"/>\n%s</svg>\n",
-            width,
-            height,
-            -MARGIN,
-            -MARGIN,
-            width,
-            height,
-            escaped(sheet.plan().title()),
-            -MARGIN,
-            -MARGIN,
-            ink.lines)
-        .getBytes(StandardCharsets.UTF_8);
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.0f\" height=\"%.0f\""
+            + " viewBox=\"%.0f %.0f %.0f %.0f\" fill=\"none\" stroke=\"black\""
+            + " font-family=\"Barlow, sans-serif\"><title>%s</title>"
+            + "<rect x=\"%.0f\" y=\"%.0f\" width=\"100%%\" height=\"100%%\" fill=\"white\""
+            + " stroke=\"none\"/>\n%s</svg>\n",
+        width * scale,
+        height * scale,
+        -MARGIN,
+        -MARGIN,
+        width,
+        height,
+        escaped(sheet.plan().title()),
+        -MARGIN,
+        -MARGIN,
+        ink.lines);
   }
 
   private static String text(String format, Object... values) {

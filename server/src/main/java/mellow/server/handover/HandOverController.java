@@ -15,6 +15,7 @@ import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Download;
+import mellow.server.print.Paper;
 import mellow.server.wire.Patterns;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -126,9 +127,9 @@ class HandOverController {
   ResponseEntity<byte[]> pack(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
-      @RequestParam(defaultValue = "A4") PackPdf.Paper paper) {
+      @RequestParam(defaultValue = "A4") Paper paper) {
     return Download.of(
-        handOvers.asSigned(acting, jobId, () -> PackPdf.of(packs.of(acting, jobId), paper)),
+        handOvers.asSigned(acting, jobId, () -> packs.pdf(acting, jobId, paper)),
         MediaType.APPLICATION_PDF,
         "pack.pdf");
   }

@@ -8,6 +8,9 @@ import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;
 import mellow.server.photo.Photos;
 import mellow.server.platform.Acting;
+import mellow.server.print.Foot;
+import mellow.server.print.Paper;
+import mellow.server.wire.HorizonView;
 import mellow.server.workshop.Workshops;
 import mellow.server.yard.Standings;
 import org.springframework.stereotype.Service;
@@ -22,6 +25,7 @@ class Packs {
   private final Workshops workshops;
   private final Feeds feeds;
   private final Photos photos;
+  private final Foot foot;
 
   Packs(
       HandOvers handOvers,
@@ -30,7 +34,8 @@ class Packs {
       Parts parts,
       Workshops workshops,
       Feeds feeds,
-      Photos photos) {
+      Photos photos,
+      Foot foot) {
     this.handOvers = handOvers;
     this.standings = standings;
     this.jobs = jobs;
@@ -38,13 +43,20 @@ class Packs {
     this.workshops = workshops;
     this.feeds = feeds;
     this.photos = photos;
+    this.foot = foot;
   }
 
-  Pack of(Acting acting, String jobId) {
+  byte[] pdf(Acting acting, String jobId, Paper paper) {
+    Pack pack = of(acting, jobId);
+    return PackSheet.pdf(pack, paper, foot.of(acting, pack.page().vehicle()));
+  }
+
+  private Pack of(Acting acting, String jobId) {
     JobFacts facts = jobs.facts(acting, jobId);
     List<RuleSet> sets = List.of(facts.market());
     return new Pack(
         handOvers.page(acting, jobId),
+        HorizonView.of(standings.of(acting, facts).horizon()),
         standings.stages(acting, facts),
         sets,
         parts.page(acting, jobId).parts().parts().stream()

@@ -27,6 +27,8 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.platform.Repeated;
 import mellow.server.platform.Violations;
+import mellow.server.print.Foot;
+import mellow.server.print.Paper;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
@@ -44,6 +46,7 @@ class JobZips {
   private final Jobs jobs;
   private final Photos photos;
   private final Feeds feeds;
+  private final Foot foot;
   private final ObjectMapper json;
   private final Validator validator;
 
@@ -52,12 +55,14 @@ class JobZips {
       Jobs jobs,
       Photos photos,
       Feeds feeds,
+      Foot foot,
       ObjectMapper json,
       Validator validator) {
     this.files = files;
     this.jobs = jobs;
     this.photos = photos;
     this.feeds = feeds;
+    this.foot = foot;
     this.json = json;
     this.validator = validator;
   }
@@ -78,7 +83,9 @@ class JobZips {
         .ifPresent(
             papers -> {
               zip.add("circuit/circuit.svg", papers.svg());
-              zip.add("circuit/wiring.pdf", papers.pdf());
+              zip.add(
+                  "circuit/wiring.pdf",
+                  papers.wiring().pdf(Paper.A4, foot.of(acting, facts.vehicle())));
               papers
                   .netlists()
                   .forEach(

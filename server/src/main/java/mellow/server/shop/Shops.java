@@ -26,6 +26,11 @@ public class Shops {
             .toList());
   }
 
+  /** What the shop is called. */
+  public String name(String shopId) {
+    return store.nameOf(shopId);
+  }
+
   /** Names the shop. */
   public void rename(String shopId, String name) {
     store.rename(shopId, name);

@@ -139,9 +139,14 @@ public class Standings {
     return standings;
   }
 
+  /** Where one job stands. */
+  public Standing of(Acting acting, JobFacts job) {
+    return of(acting, List.of(job)).get(job.job().id());
+  }
+
   /** Whether all that is kept of a job can be read. */
   public boolean canBeRead(Acting acting, JobFacts job) {
-    return isReadable(of(acting, List.of(job)).get(job.job().id()));
+    return isReadable(of(acting, job));
   }
 
   static boolean isReadable(Standing standing) {

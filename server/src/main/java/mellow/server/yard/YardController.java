@@ -106,7 +106,6 @@ class YardController {
       summary = "Where a job stands",
       description = "Its stages along a horizon strip, and what is next.")
   StandingView standing(Acting acting, @PathVariable @Pattern(regexp = Patterns.ID) String id) {
-    JobFacts facts = jobs.facts(acting, id);
-    return said.of(standings.of(acting, List.of(facts)).get(id));
+    return said.of(standings.of(acting, jobs.facts(acting, id)));
   }
 }

@@ -13,6 +13,7 @@ public final class WithMariaDb
             "spring.datasource.url=" + MariaDb.shared().newDatabase(),
             "spring.datasource.username=" + MariaDb.user(),
             "spring.datasource.password=" + MariaDb.password(),
+            "mellow.print.warm-up=false",
             "mellow.photos=target/photos-" + ProcessHandle.current().pid())
         .applyTo(context);
   }
