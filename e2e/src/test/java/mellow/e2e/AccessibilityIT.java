@@ -39,7 +39,7 @@ class AccessibilityIT extends BrowserTest {
       page.keyboard().press(key);
       Locator dialog = page.getByRole(AriaRole.DIALOG);
       dialog.waitFor();
-      page.waitForTimeout(400);
+      settled(page);
       inBothThemes(page, path + " " + key, "'[role=dialog]'");
       page.keyboard().press("Escape");
       dialog.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));

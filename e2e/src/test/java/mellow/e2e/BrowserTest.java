@@ -23,6 +23,24 @@ import org.junit.jupiter.api.BeforeAll;
 abstract class BrowserTest {
   private static final int PATIENCE_MS = 15_000;
 
+  /** Drawings follow a new size a few frames later, and figures the answer to a request. */
+  private static final String SETTLED =
+      """
+      () => document.fonts.ready.then(() => new Promise((done) => {
+        const look = () => document.body.innerHTML
+          + [...document.querySelectorAll('main *')].map((one) => one.getBoundingClientRect().width);
+        const atRest = () => document.getAnimations().length === 0
+          && [...document.images].every((one) => one.complete);
+        let [before, frames] = [look(), 0];
+        const next = () => {
+          const now = look();
+          frames = now === before && atRest() ? frames + 1 : 0;
+          before = now;
+          frames >= 3 ? done() : requestAnimationFrame(next);
+        };
+        requestAnimationFrame(next);
+      }))""";
+
   private static Playwright playwright;
   private static Browser browser;
 
@@ -119,6 +137,12 @@ abstract class BrowserTest {
     page.getByRole(AriaRole.HEADING).first().waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
     return page;
+  }
+
+  /** Waits until nothing of the page is fetched or moves. */
+  static void settled(Page page) {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.evaluate(SETTLED);
   }
 
   /** What the page may complain of from here on without failing: for tests that cut the line. */

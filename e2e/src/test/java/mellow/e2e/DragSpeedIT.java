@@ -54,7 +54,7 @@ class DragSpeedIT extends BrowserTest {
     drag(page, x, y);
     page.evaluate("notes.frames = []; notes.moves = []; notes.judged = [];");
     drag(page, x, y);
-    page.waitForTimeout(500);
+    settled(page);
     @SuppressWarnings("unchecked")
     Map<String, List<Object>> notes = (Map<String, List<Object>>) page.evaluate("notes");
     page.mouse().up();

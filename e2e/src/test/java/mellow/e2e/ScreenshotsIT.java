@@ -1,7 +1,6 @@
 package mellow.e2e;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -35,11 +34,10 @@ class ScreenshotsIT extends BrowserTest {
 
   private void shoot(String name, String path, String key, Look look) {
     Page page = open(path, look);
-    page.waitForLoadState(LoadState.NETWORKIDLE);
     if (!key.isEmpty()) {
       page.keyboard().press(key);
     }
-    page.waitForTimeout(900);
+    settled(page);
     page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(Path.of(System.getProperty("screenshots.directory"), name + ".png")));

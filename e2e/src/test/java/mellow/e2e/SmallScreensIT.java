@@ -35,22 +35,6 @@ class SmallScreensIT extends BrowserTest {
           && ![...main.querySelectorAll('[role=status]')].some((one) => one.textContent.startsWith('Fetch'));
       }""";
 
-  /** Drawings follow a new size a few frames later; whatever still moves is waited for. */
-  private static final String STILL =
-      """
-      () => new Promise((done) => {
-        const look = () => document.body.innerHTML
-          + [...document.querySelectorAll('main *')].map((one) => one.getBoundingClientRect().width);
-        let [before, frames] = [look(), 0];
-        const next = () => {
-          const now = look();
-          frames = now === before && document.getAnimations().length === 0 ? frames + 1 : 0;
-          before = now;
-          frames >= 3 ? done() : requestAnimationFrame(next);
-        };
-        requestAnimationFrame(next);
-      })""";
-
   private static final String STRETCHED = "localStorage.setItem('mellow.language.Runa', 'en-XA')";
 
   private static final String BEYOND_THE_SIDE =
@@ -121,7 +105,7 @@ class SmallScreensIT extends BrowserTest {
   private void atEachSize(Page page, String view, BiConsumer<int[], String> holds) {
     for (int[] size : SIZES) {
       page.setViewportSize(size[0], size[1]);
-      page.evaluate(STILL);
+      settled(page);
       holds.accept(size, view + " at " + size[0]);
     }
   }
@@ -180,7 +164,7 @@ class SmallScreensIT extends BrowserTest {
             + ".filter((one) => !(one.getAttribute('aria-label') ?? '').startsWith('Height of the left'))"
             + ".map((one) => { const box = one.getBoundingClientRect();"
             + " return [Math.round(box.x), Math.round(box.y)]; }))";
-    page.waitForTimeout(500);
+    settled(page);
     Object before = page.evaluate(places);
     buttonFrom(page, "Height of the left lamp centre").click();
     page.keyboard().type("1234567");

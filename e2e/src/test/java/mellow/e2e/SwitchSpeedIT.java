@@ -39,7 +39,7 @@ class SwitchSpeedIT extends BrowserTest {
   void theLightSwitchIsTurned() throws IOException {
     Page page = open("/jobs/" + app().job("valley bus 7") + "/feed", Look.USUAL);
     page.locator("svg[aria-label^='The front']").waitFor();
-    page.waitForTimeout(500);
+    settled(page);
     double[] times = new double[TURNS];
     for (int i = 0; i < TURNS; i++) {
       times[i] = ((Number) page.evaluate(TURN, i % 2 == 0 ? "off" : "low")).doubleValue();
