@@ -38,7 +38,7 @@ const SHOWN =
 const INTO_CATALOGUE = 'Words of the interface stand in the catalogue (words/page).';
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/app/api/schema.d.ts', 'src/words/page'] },
+  { ignores: ['dist', 'src/api/schema.d.ts', 'src/words/page'] },
   {
     files: ['**/*.{ts,tsx}'],
     extends: [js.configs.recommended, ...tseslint.configs.recommended],

@@ -8,7 +8,7 @@ import '@fontsource/barlow-condensed/latin-500.css';
 import '@fontsource/barlow-condensed/latin-600.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { actingName } from './app/api/client';
+import { actingName } from './api/client';
 import { languageFor } from './words/language';
 import { speak } from './words/say';
 

@@ -1,7 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { Box } from '@chakra-ui/react';
 import { appWords } from '../words/page/app';
-import { ActButton } from './buttons';
+import { ActButton } from '../ui/buttons';
 
 /** Stands where a page could not be fetched or shown: says so, and loads it anew when asked. */
 export class PageProblem extends Component<{ children: ReactNode }, { failed: boolean }> {

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Bay, BayPage } from '../app/api/client';
-import { putBay } from '../app/api/queries';
+import type { Bay, BayPage } from '../api/client';
+import { putBay } from '../api/queries';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { VersionedForm } from '../settings/VersionedForm';
 import { UNITS } from '../settings/words';

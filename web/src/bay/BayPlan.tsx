@@ -1,14 +1,14 @@
 import { Box } from '@chakra-ui/react';
-import type { BayPage, ReadingKind } from '../app/api/client';
-import { bareText, figureText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { BayPage, ReadingKind } from '../api/client';
+import { bareText, figureText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { Overlay } from '../drawing/Overlay';
 import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
+import { lastLiving, type KeepThing, type Thing } from '../kept/readings';
 import { appWords } from '../words/page/app';
 import { bayWords } from '../words/page/bay';
 import { sideWord } from '../words/terms';

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useRef } from 'react';
-import type { Floor } from '../app/api/client';
-import { figureText, sizeOf, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { Floor } from '../api/client';
+import { figureText, sizeOf, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { useWidth } from '../drawing/useSize';
 import { appWords } from '../words/page/app';
 import { bayWords } from '../words/page/bay';

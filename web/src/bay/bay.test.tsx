@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { BayPage } from '../app/api/client';
+import type { BayPage } from '../api/client';
 import { show, takesEverything, taken, partly } from '../test/testing';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';

@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Bay, type BayPage as Page, type Floor } from '../app/api/client';
+import { api, type Bay, type BayPage as Page, type Floor } from '../api/client';
 import { finding, length, show, takesEverything, taken, partly } from '../test/testing';
 import { BayList } from './BayList';
 import { BayPage } from './BayPage';

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { JobPage, Side } from '../app/api/client';
-import { bareText, useUnits } from '../app/session';
+import type { JobPage, Side } from '../api/client';
+import { bareText, useUnits } from '../ui/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { lastLiving, type KeepThing, type Thing } from '../wall/readings';
+import { lastLiving, type KeepThing, type Thing } from '../kept/readings';
 import { appWords } from '../words/page/app';
 import { cameWords } from '../words/page/came';
 import { sideWord } from '../words/terms';

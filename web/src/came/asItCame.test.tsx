@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Finding, type JobPage, type Vehicle } from '../app/api/client';
+import { api, type Finding, type JobPage, type Vehicle } from '../api/client';
 import {
   answering,
   accepted,

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { JobPage, Stance } from '../app/api/client';
+import type { JobPage, Stance } from '../api/client';
 import { length, show, taken, partly } from '../test/testing';
 import { BeforeMarks } from './BeforeMarks';
 import { SideDrawing } from './SideDrawing';

@@ -1,4 +1,4 @@
-import type { Vehicle, VehicleEdit } from '../app/api/client';
+import type { Vehicle, VehicleEdit } from '../api/client';
 
 /** The lengths of a vehicle that are typed on its drawings. */
 export type VehicleLength =

@@ -1,4 +1,4 @@
-import { paint } from '../app/theme';
+import { paint } from '../ui/theme';
 
 /** A dimension line with slanted ticks at its ends, as on a workshop drawing. */
 export function Dimension({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: number }) {

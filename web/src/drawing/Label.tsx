@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { paint, type Paint } from '../app/theme';
+import { paint, type Paint } from '../ui/theme';
 
 const FAMILY = {
   text: "'Barlow', sans-serif",

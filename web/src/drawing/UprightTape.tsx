@@ -1,5 +1,5 @@
-import type { Units } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { Units } from '../api/client';
+import { paint } from '../ui/theme';
 import { Label } from './Label';
 import { mmToScreenY, tickStep, type View } from './view';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Vehicle } from '../app/api/client';
+import type { Vehicle } from '../api/client';
 import { bodyOf, frontCorners, sideCorners, type BodyKind } from './bodies';
 
 const KINDS: BodyKind[] = ['HATCH', 'ESTATE', 'ROADSTER', 'OFF_ROADER', 'PICKUP', 'VAN', 'BUS'];

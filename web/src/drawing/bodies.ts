@@ -1,4 +1,4 @@
-import type { Vehicle } from '../app/api/client';
+import type { Vehicle } from '../api/client';
 
 export type BodyKind = NonNullable<Vehicle['body']>;
 

@@ -1,6 +1,6 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import type { Problem } from '../app/api/client';
+import type { Problem } from '../api/client';
 import { useAsked } from './asked';
 import { useAttempt } from './useAttempt';
 

@@ -1,4 +1,4 @@
-import type { Units } from '../app/api/client';
+import type { Units } from '../api/client';
 import { appWords } from '../words/page/app';
 
 const SIXTEENTH_MM = 25.4 / 16;

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
-import { actingName, type FeedEdit, type FeedPage, type FeedSheet } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
+import { actingName, type FeedEdit, type FeedPage, type FeedSheet } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
 import { isLive } from './needs';
 import { TextField } from '../settings/fields';
 import { VerdictShape } from '../finding/VerdictShape';

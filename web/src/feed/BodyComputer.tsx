@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { actingName, api, unwrap, type FeedEdit } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import { actingName, api, unwrap, type FeedEdit } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { feedWords } from '../words/page/feed';
 
 type Setting = FeedEdit['settings'][number];

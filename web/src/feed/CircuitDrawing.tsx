@@ -7,8 +7,8 @@ import type {
   Finding,
   PlacedSymbol,
   SolvedFeed,
-} from '../app/api/client';
-import { paint } from '../app/theme';
+} from '../api/client';
+import { paint } from '../ui/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { CircuitSymbol } from './CircuitSymbol';

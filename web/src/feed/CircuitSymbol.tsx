@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { paint } from '../app/theme';
-import type { PartNow, PlacedSymbol } from '../app/api/client';
+import { paint } from '../ui/theme';
+import type { PartNow, PlacedSymbol } from '../api/client';
 
 /** The contact of a switch or relay, open or closed. */
 function Contact({

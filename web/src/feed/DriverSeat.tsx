@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Controls, FeedSheet } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
+import type { Controls, FeedSheet } from '../api/client';
+import { PlainButton } from '../ui/buttons';
 import { KEYS, LIGHTS, TURNS } from './words';
 import { feedWords } from '../words/page/feed';
 

@@ -1,5 +1,5 @@
-import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../app/api/client';
-import { Sheet } from '../app/Sheet';
+import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../api/client';
+import { Sheet } from '../ui/Sheet';
 import { BothVersions } from '../kept/BothVersions';
 import type { Conflict } from '../kept/conflict';
 import { PartSheet } from './PartSheet';

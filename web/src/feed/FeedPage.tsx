@@ -10,19 +10,19 @@ import type {
   FeedPlanBrief,
   FeedSheet,
   SourceEdit,
-} from '../app/api/client';
-import { nodeVolts, solveFeed, useFeedPage } from '../app/api/queries';
-import { ActButton, BareButton } from '../app/buttons';
-import { useCommand } from '../app/commands';
-import { JobStage } from '../app/JobStage';
-import { JobStrip } from '../app/JobStrip';
-import { Key } from '../app/Key';
-import { NextStage } from '../app/NextStage';
-import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
-import { StageHeader } from '../app/StageHeader';
-import { ToolButton } from '../app/ToolButton';
-import { useJudged } from '../app/useJudged';
-import { useToYard } from '../app/useToYard';
+} from '../api/client';
+import { nodeVolts, solveFeed, useFeedPage } from '../api/queries';
+import { ActButton, BareButton } from '../ui/buttons';
+import { useCommand } from '../ui/commands';
+import { JobStage } from '../frame/JobStage';
+import { JobStrip } from '../frame/JobStrip';
+import { Key } from '../ui/Key';
+import { NextStage } from '../frame/NextStage';
+import { DrawingTools, StageColumn, StageFrame } from '../frame/StageFrame';
+import { StageHeader } from '../frame/StageHeader';
+import { ToolButton } from '../ui/ToolButton';
+import { useJudged } from '../api/useJudged';
+import { useToYard } from '../frame/useToYard';
 import { FindingsButton } from '../finding/FindingsButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';

@@ -1,5 +1,5 @@
-import type { SolvedFeed } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { SolvedFeed } from '../api/client';
+import { paint } from '../ui/theme';
 import { Label } from '../drawing/Label';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';

@@ -1,11 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import type { ChosenPlan, Controls, FeedSheet, Job } from '../app/api/client';
-import { partsFromCsv } from '../app/api/queries';
-import { FileButton } from '../app/FileButton';
-import { PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
-import { Refusal } from '../app/Refusal';
+import type { ChosenPlan, Controls, FeedSheet, Job } from '../api/client';
+import { partsFromCsv } from '../api/queries';
+import { FileButton } from '../ui/FileButton';
+import { PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
+import { Refusal } from '../ui/Refusal';
 import { isLive, type Needs } from './needs';
 import { OwnPlan } from './OwnPlan';
 import { isAt } from './StateTable';

@@ -7,9 +7,9 @@ import {
   type FeedEdit,
   type FeedSheet,
   type Finding,
-} from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+} from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';

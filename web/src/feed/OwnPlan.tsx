@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { ChosenPlan, FeedSheet } from '../app/api/client';
-import { feedPlanFile, putFeedPlan } from '../app/api/queries';
-import { FileButton } from '../app/FileButton';
-import { PlainButton } from '../app/buttons';
+import type { ChosenPlan, FeedSheet } from '../api/client';
+import { feedPlanFile, putFeedPlan } from '../api/queries';
+import { FileButton } from '../ui/FileButton';
+import { PlainButton } from '../ui/buttons';
 import { TextField } from '../settings/fields';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';

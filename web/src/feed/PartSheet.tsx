@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import type { FeedPart, FeedSheet, Finding, SolvedFeed } from '../app/api/client';
-import { ActButton, BareButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
-import { figureText, useUnits } from '../app/session';
+import type { FeedPart, FeedSheet, Finding, SolvedFeed } from '../api/client';
+import { ActButton, BareButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
+import { figureText, useUnits } from '../ui/session';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';

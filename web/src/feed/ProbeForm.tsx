@@ -1,8 +1,8 @@
 import { Box, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Controls, SourceEdit } from '../app/api/client';
-import { ActButton, BareButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { Controls, SourceEdit } from '../api/client';
+import { ActButton, BareButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { KEYS, LIGHTS } from './words';

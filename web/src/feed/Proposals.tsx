@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import type { FeedPlanBrief, FeedProposal, FeedWish, ProbedWire } from '../app/api/client';
-import { proposals } from '../app/api/queries';
+import type { FeedPlanBrief, FeedProposal, FeedWish, ProbedWire } from '../api/client';
+import { proposals } from '../api/queries';
 import { useState, type ReactNode } from 'react';
-import { BareButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { feedWords } from '../words/page/feed';

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { ChosenPlan, FeedSheet, KnownSlot, PlanQuestion } from '../app/api/client';
-import { ActButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { ChosenPlan, FeedSheet, KnownSlot, PlanQuestion } from '../api/client';
+import { ActButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { withPair } from './jointPlan';

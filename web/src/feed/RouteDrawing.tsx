@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useId, useState, type ReactNode } from 'react';
-import type { Vehicle } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { Vehicle } from '../api/client';
+import { paint } from '../ui/theme';
 import { bodyOf, closedPath, frontCorners, type Body } from '../drawing/bodies';
 import { Label } from '../drawing/Label';
 import { useDrag } from '../drawing/useDrag';

@@ -1,8 +1,8 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
-import type { FeedEdit, FeedPage, FeedSheet } from '../app/api/client';
+import type { FeedEdit, FeedPage, FeedSheet } from '../api/client';
 import type { Hazard, Route, Stop } from './routeFrame';
-import { BareButton, PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
 import { Choice, TextField } from '../settings/fields';
 import { RouteDrawing } from './RouteDrawing';
 import { typedNumber } from './ProbeForm';

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { FeedPage, ProbedWire, SourceEdit } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
+import type { FeedPage, ProbedWire, SourceEdit } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { KEYS, LIGHTS } from './words';
 import { feedWords } from '../words/page/feed';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import type { Controls, FeedSheet, LampRow } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { Controls, FeedSheet, LampRow } from '../api/client';
+import { paint } from '../ui/theme';
 import { LEVEL_WORDS } from './words';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';

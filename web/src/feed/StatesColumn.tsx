@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Controls, FeedSheet, Finding, SolvedFeed } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import type { Controls, FeedSheet, Finding, SolvedFeed } from '../api/client';
+import { BareButton } from '../ui/buttons';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FrontLights } from './FrontLights';

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { BareButton } from '../app/buttons';
+import { BareButton } from '../ui/buttons';
 import { feedWords } from '../words/page/feed';
 
 /** A plan of the circuit: the first has no tag, and the others stand beside it. */

@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { FeedPage, FeedWish } from '../app/api/client';
-import { ChoiceButtons } from '../app/ChoiceButtons';
-import { PlainButton } from '../app/buttons';
+import type { FeedPage, FeedWish } from '../api/client';
+import { ChoiceButtons } from '../ui/ChoiceButtons';
+import { PlainButton } from '../ui/buttons';
 import { Choice } from '../settings/fields';
 import { FUNCTIONS, LEVEL_WORDS, nextLevel, usualWishes, WISHED, withWish } from './words';
 import { appWords } from '../words/page/app';

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
-import { api, type FeedEdit } from '../app/api/client';
+import { api, type FeedEdit } from '../api/client';
 import { answering, show, partly } from '../test/testing';
 import { BodyComputer } from './BodyComputer';
 

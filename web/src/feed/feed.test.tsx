@@ -12,7 +12,7 @@ import {
   type PlacedSymbol,
   type SolvedFeed,
   type SourceEdit,
-} from '../app/api/client';
+} from '../api/client';
 import { answering, finding, JOB, show, partly } from '../test/testing';
 import { Battery } from './Battery';
 import { BodyComputer } from './BodyComputer';

@@ -2,7 +2,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '../app/api/client';
+import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '../api/client';
 import { answering, finding, JOB, show, takesEverything, partly } from '../test/testing';
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';

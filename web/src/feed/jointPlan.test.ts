@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ChosenPlan } from '../app/api/client';
+import type { ChosenPlan } from '../api/client';
 import { withoutPlan, withPlan } from './jointPlan';
 
 const FIRST: ChosenPlan = {

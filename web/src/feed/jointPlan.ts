@@ -1,4 +1,4 @@
-import type { BesidePlan, ChosenPlan } from '../app/api/client';
+import type { BesidePlan, ChosenPlan } from '../api/client';
 
 const TAGS = ['p2', 'p3', 'p4', 'p5'] as const;
 

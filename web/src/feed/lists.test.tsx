@@ -8,7 +8,7 @@ import {
   type FeedPage,
   type FeedSheet,
   type ProbedWire,
-} from '../app/api/client';
+} from '../api/client';
 import { JOB, length, show, takesEverything, partly } from '../test/testing';
 import { Lists } from './Lists';
 import { Sources } from './Sources';

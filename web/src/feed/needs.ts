@@ -1,4 +1,4 @@
-import type { FeedSheet } from '../app/api/client';
+import type { FeedSheet } from '../api/client';
 
 export type Needs = FeedSheet['order'][number]['battery'];
 

@@ -1,4 +1,4 @@
-import type { FeedEdit } from '../app/api/client';
+import type { FeedEdit } from '../api/client';
 import type { Body } from '../drawing/bodies';
 import { feedWords } from '../words/page/feed';
 import { sideWord } from '../words/terms';

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { FeedEdit, FeedPage, FeedSheet, Vehicle } from '../app/api/client';
+import type { FeedEdit, FeedPage, FeedSheet, Vehicle } from '../api/client';
 import { bodyOf } from '../drawing/bodies';
 import { length, show, partly } from '../test/testing';
 import { frameOf, FROM_ABOVE, FROM_AHEAD, VIEW, type Hazard, type Route } from './routeFrame';

@@ -1,4 +1,4 @@
-import type { Controls, FeedSheet } from '../app/api/client';
+import type { Controls, FeedSheet } from '../api/client';
 
 const DRIVING: Controls = {
   key: 'ENGINE',

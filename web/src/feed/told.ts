@@ -1,6 +1,6 @@
-import type { FeedPart, FeedSheet, PartNow } from '../app/api/client';
+import type { FeedPart, FeedSheet, PartNow } from '../api/client';
 import { isOfComponent } from '../finding/subject';
-import { sizeOf } from '../app/session';
+import { sizeOf } from '../ui/session';
 import { feedWords } from '../words/page/feed';
 
 /** What stands beside a part on the drawing. */

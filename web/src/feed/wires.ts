@@ -1,4 +1,4 @@
-import type { CircuitDrawing, FeedPart } from '../app/api/client';
+import type { CircuitDrawing, FeedPart } from '../api/client';
 
 /** The insulation of a wire as it is drawn; its name stands beside it, so that colour is no code. */
 const COLOURS: Record<string, string> = {

@@ -1,4 +1,4 @@
-import type { Controls, DrivingState, FeedWish, LightLevel } from '../app/api/client';
+import type { Controls, DrivingState, FeedWish, LightLevel } from '../api/client';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Verdict } from '../app/api/client';
+import type { Verdict } from '../api/client';
 import { VerdictShape } from './VerdictShape';
 import { appWords } from '../words/page/app';
 

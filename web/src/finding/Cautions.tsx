@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import type { Caution } from '../app/api/client';
-import { Sheet } from '../app/Sheet';
+import type { Caution } from '../api/client';
+import { Sheet } from '../ui/Sheet';
 import { findingWords } from '../words/page/finding';
 
 /** What to heed at a stage: the most pressing one stands there, all open by a press. */

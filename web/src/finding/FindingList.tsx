@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Finding } from '../app/api/client';
+import type { Finding } from '../api/client';
 import { SentenceText } from './SentenceText';
 import { VerdictShape } from './VerdictShape';
 

@@ -1,4 +1,4 @@
-import { BareButton } from '../app/buttons';
+import { BareButton } from '../ui/buttons';
 import { appWords } from '../words/page/app';
 
 /** How many findings there are, and the way to all of them; nothing where there is none. */

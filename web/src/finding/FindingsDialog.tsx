@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Finding } from '../app/api/client';
-import { Sheet } from '../app/Sheet';
+import type { Finding } from '../api/client';
+import { Sheet } from '../ui/Sheet';
 import { SentenceText } from './SentenceText';
 import { VERDICT_WORD, VerdictShape } from './VerdictShape';
 import type { Worked } from './Working';

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { useId, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Horizon, Verdict } from '../app/api/client';
-import { sentenceText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { Horizon, Verdict } from '../api/client';
+import { sentenceText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { useWidth } from '../drawing/useSize';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictMark } from './VerdictShape';
 import { appWords } from '../words/page/app';

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import type { Sentence } from '../app/api/client';
-import { figureText, useUnits } from '../app/session';
-import type { Paint } from '../app/theme';
+import type { Sentence } from '../api/client';
+import { figureText, useUnits } from '../ui/session';
+import type { Paint } from '../ui/theme';
 
 /** A sentence in the units shown; its first figure may be set apart by a colour. */
 export function SentenceText({ sentence, accent }: { sentence: Sentence; accent?: Paint }) {

@@ -1,8 +1,8 @@
 import { useLocation, useMatch, useNavigate } from 'react-router';
-import type { Finding } from '../app/api/client';
-import { useKnownBay } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { STAGE_PAGES } from '../app/stages';
+import type { Finding } from '../api/client';
+import { useKnownBay } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { STAGE_PAGES } from '../ui/stages';
 import { appWords } from '../words/page/app';
 
 type Page = NonNullable<Finding['task']>['page'];

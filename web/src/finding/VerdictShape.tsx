@@ -1,5 +1,5 @@
-import type { Verdict } from '../app/api/client';
-import { paint, type Paint } from '../app/theme';
+import type { Verdict } from '../api/client';
+import { paint, type Paint } from '../ui/theme';
 import { term } from '../words/terms';
 
 export const VERDICT_PAINT: Record<Verdict, Paint> = {

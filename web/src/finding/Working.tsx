@@ -1,8 +1,8 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
-import { BareButton } from '../app/buttons';
+import { BareButton } from '../ui/buttons';
 import type { ReactNode } from 'react';
-import type { Finding, Source, WorkingLine } from '../app/api/client';
-import { figureText, useUnits } from '../app/session';
+import type { Finding, Source, WorkingLine } from '../api/client';
+import { figureText, useUnits } from '../ui/session';
 import { SentenceText } from './SentenceText';
 import { TaskButton } from './TaskButton';
 import { VERDICT_PAINT, VERDICT_WORD, VerdictShape } from './VerdictShape';

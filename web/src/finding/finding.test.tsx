@@ -1,8 +1,8 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import type { Horizon } from '../app/api/client';
-import { bareText, figureText, sentenceText } from '../app/session';
+import type { Horizon } from '../api/client';
+import { bareText, figureText, sentenceText } from '../ui/session';
 import { finding, length, mark, openPage, sentence, show } from '../test/testing';
 import { HorizonStrip } from './HorizonStrip';
 import { SentenceText } from './SentenceText';

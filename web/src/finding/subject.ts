@@ -1,4 +1,4 @@
-import type { Side } from '../app/api/client';
+import type { Side } from '../api/client';
 
 /** The lamp that a subject is, or belongs to; without a side it is the pair. */
 export interface LampSubject {

@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import type { HandOverPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
-import { stagePath } from '../app/stages';
+import type { HandOverPage as Page } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
+import { stagePath } from '../ui/stages';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';

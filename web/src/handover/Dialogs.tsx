@@ -1,9 +1,9 @@
 import { Box, Flex, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import { actingName, type HandOverPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
-import { Sheet } from '../app/Sheet';
+import { actingName, type HandOverPage as Page } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
+import { Sheet } from '../ui/Sheet';
 import { useAttempt } from '../entry/useAttempt';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { HandOverEdit, HandOverPage as Page } from '../app/api/client';
+import type { HandOverEdit, HandOverPage as Page } from '../api/client';
 import { handoverWords } from '../words/page/handover';
 
 /** The owner's page as it will be printed, and what was measured before and after. */

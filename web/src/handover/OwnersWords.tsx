@@ -1,8 +1,8 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { HandOverEdit } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { HandOverEdit } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { LazyText } from '../entry/LazyText';
 import { TextField } from '../settings/fields';
 import { appWords } from '../words/page/app';

@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, expect, it, vi } from 'vitest';
-import { api, type HandOverPage as Page } from '../app/api/client';
+import { api, type HandOverPage as Page } from '../api/client';
 import { HistoryPage } from '../history/HistoryPage';
 import {
   answering,

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, unwrap } from '../app/api/client';
-import { ACTING, LOOK_AGAIN_MS } from '../app/api/queries';
+import { api, unwrap } from '../api/client';
+import { ACTING, LOOK_AGAIN_MS } from '../api/queries';
 
 export function useHandOverPage(id: string) {
   return useQuery({

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useRef, type ReactNode } from 'react';
 import { Bar, BarChart, XAxis, YAxis } from 'recharts';
-import type { LookBack } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { LookBack } from '../api/client';
+import { paint } from '../ui/theme';
 import { useWidth } from '../drawing/useSize';
 import { appWords } from '../words/page/app';
 import { historyWords } from '../words/page/history';

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { Difference } from '../app/api/client';
+import type { Difference } from '../api/client';
 import { SentenceText } from '../finding/SentenceText';
 import { appWords } from '../words/page/app';
 

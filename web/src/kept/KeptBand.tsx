@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Finding, Verdict } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
+import type { Finding, Verdict } from '../api/client';
+import { ActButton, PlainButton } from '../ui/buttons';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';
 import { TaskButton } from '../finding/TaskButton';

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useSyncExternalStore, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { BareButton } from '../app/buttons';
+import { BareButton } from '../ui/buttons';
 import { keptWords } from '../words/page/kept';
 import { recordWords } from '../words/page/record';
 import { outbox, type Waiting } from './outbox';

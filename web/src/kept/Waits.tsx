@@ -1,6 +1,6 @@
 import { Box, Flex, type BoxProps } from '@chakra-ui/react';
 import { useSyncExternalStore } from 'react';
-import { PlainButton } from '../app/buttons';
+import { PlainButton } from '../ui/buttons';
 import { keptWords } from '../words/page/kept';
 import { outbox } from './outbox';
 import { useWaiting } from './Tape';

@@ -1,4 +1,4 @@
-import { Problem, type Difference } from '../app/api/client';
+import { Problem, type Difference } from '../api/client';
 
 /** What somebody else made of a row that one was changing. */
 export interface Conflict {

@@ -1,5 +1,5 @@
 import { uuidv7 } from 'uuidv7';
-import type { EntryEdit } from '../app/api/client';
+import type { EntryEdit } from '../api/client';
 import { outbox, workshopEntry } from './outbox';
 
 /** What an entry says, without what only its sending needs. */

@@ -2,7 +2,7 @@ import { act, renderHook, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { answering, partly, show } from '../test/testing';
-import type { PartsEdit } from '../app/api/client';
+import type { PartsEdit } from '../api/client';
 import { KeptBand } from './KeptBand';
 import { outbox } from './outbox';
 import { useKept, type Kept, type Keeping } from './useKept';

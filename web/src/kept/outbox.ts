@@ -1,8 +1,8 @@
 import { uuidv7 } from 'uuidv7';
-import { actingHeaders, actingName, api, Problem, type EntryEdit } from '../app/api/client';
-import { browserMemory } from '../app/memory';
-import { lookingBackTo } from '../record/moment';
-import { refuseThen } from '../record/refuseThen';
+import { actingHeaders, actingName, api, Problem, type EntryEdit } from '../api/client';
+import { browserMemory } from '../browser/memory';
+import { lookingBackTo } from '../browser/moment';
+import { refuseThen } from './refuseThen';
 import { keptWords } from '../words/page/kept';
 import { conflictOf, type Conflict } from './conflict';
 

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { takeFresh } from '../app/api/queries';
-import { TIMERS_KEY } from '../timers/shopTimers';
+import { takeFresh } from '../api/queries';
+import { TIMERS_KEY } from '../api/shopTimers';
 import { outbox, WORKSHOP } from './outbox';
 
 /** Sends what waits, from whatever page is open, and shows what came of it. */

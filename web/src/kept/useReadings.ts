@@ -1,5 +1,5 @@
 import { uuidv7 } from 'uuidv7';
-import type { Reading, ReadingEdit } from '../app/api/client';
+import type { Reading, ReadingEdit } from '../api/client';
 import { keptWords } from '../words/page/kept';
 import { sideWord, term } from '../words/terms';
 import { outbox, type Waiting } from './outbox';

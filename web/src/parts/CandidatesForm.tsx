@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { CandidateEdit, PartsEdit } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
+import type { CandidateEdit, PartsEdit } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
 import { LazyText } from '../entry/LazyText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Pairs, TextField } from '../settings/fields';

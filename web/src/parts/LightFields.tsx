@@ -1,4 +1,4 @@
-import type { LightEdit } from '../app/api/client';
+import type { LightEdit } from '../api/client';
 import { FUNCTIONS } from '../place/words';
 import { Choice, TextField } from '../settings/fields';
 import { COLOURS, LENSES, PATTERNS } from './words';

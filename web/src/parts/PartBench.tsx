@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { PartEdit, PartsSheet, Verdict } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
-import { ChoiceButtons } from '../app/ChoiceButtons';
+import type { PartEdit, PartsSheet, Verdict } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { LazyText } from '../entry/LazyText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FUNCTIONS } from '../place/words';

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { PartEdit, PartsSheet } from '../app/api/client';
+import type { PartEdit, PartsSheet } from '../api/client';
 import { VerdictShape } from '../finding/VerdictShape';
 import { outcomeWords, verdictOf } from './parts';
 import { appWords } from '../words/page/app';

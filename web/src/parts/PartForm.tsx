@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Job, PartEdit, Side } from '../app/api/client';
+import type { Job, PartEdit, Side } from '../api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { LensField, useLens } from '../settings/LensField';
 import { TypedForm } from '../settings/TypedForm';

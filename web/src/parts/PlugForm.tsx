@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PlugEdit } from '../app/api/client';
+import type { PlugEdit } from '../api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { GENDERS, THERE, USES } from './words';

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { PlugEdit } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
+import type { PlugEdit } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { said } from '../takein/words';
 import { placesOf, stateAt, TICK_WORDS, ticked } from './parts';

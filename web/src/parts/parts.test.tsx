@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import type { PartEdit, PartsEdit, PlugEdit } from '../app/api/client';
+import type { PartEdit, PartsEdit, PlugEdit } from '../api/client';
 import { show } from '../test/testing';
 import { CandidatesForm } from './CandidatesForm';
 import { readLight, typedLight } from './LightFields';

@@ -1,4 +1,4 @@
-import type { Finding, PartEdit, PartsSheet, PlugEdit, Side, Verdict } from '../app/api/client';
+import type { Finding, PartEdit, PartsSheet, PlugEdit, Side, Verdict } from '../api/client';
 import type { PartIdentity } from './PartForm';
 import { partSubject } from '../finding/subject';
 import { partsWords } from '../words/page/parts';

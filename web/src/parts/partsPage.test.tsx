@@ -7,7 +7,7 @@ import {
   type PartsEdit,
   type PartsPage as Page,
   type PlugEdit,
-} from '../app/api/client';
+} from '../api/client';
 import { finding, JOB, openPage, takesEverything, partly } from '../test/testing';
 import { PartsPage } from './PartsPage';
 

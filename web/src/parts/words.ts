@@ -1,4 +1,4 @@
-import type { LightEdit, PartEdit, PlugEdit } from '../app/api/client';
+import type { LightEdit, PartEdit, PlugEdit } from '../api/client';
 import { appWords } from '../words/page/app';
 import { partsWords } from '../words/page/parts';
 

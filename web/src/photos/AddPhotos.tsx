@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
-import type { Photo, PhotosPage } from '../app/api/client';
-import { keepPhoto } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { FileButton } from '../app/FileButton';
+import type { Photo, PhotosPage } from '../api/client';
+import { keepPhoto } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { FileButton } from '../ui/FileButton';
 import { photosWords } from '../words/page/photos';
 
 const PHOTOS = 'image/jpeg,image/png';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import type { Photo, PhotoComparison } from '../app/api/client';
+import type { Photo, PhotoComparison } from '../api/client';
 import { useSize } from '../drawing/useSize';
 import { fitPicture, imageOf } from './photos';
 import { photosWords } from '../words/page/photos';

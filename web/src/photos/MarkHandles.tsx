@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useRef, type KeyboardEvent } from 'react';
-import type { Photo, PhotoMarks } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { Photo, PhotoMarks } from '../api/client';
+import { paint } from '../ui/theme';
 import { useDrag } from '../drawing/useDrag';
 import { shareAt, type Fit } from './photos';
 import { photosWords } from '../words/page/photos';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import type { Photo, PhotoMarks } from '../app/api/client';
+import type { Photo, PhotoMarks } from '../api/client';
 import { useSize } from '../drawing/useSize';
 import { MarkHandles } from './MarkHandles';
 import { fitPicture, imageOf } from './photos';

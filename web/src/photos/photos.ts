@@ -1,4 +1,4 @@
-import type { Photo, PhotoMarks, PhotoNotes, Units } from '../app/api/client';
+import type { Photo, PhotoMarks, PhotoNotes, Units } from '../api/client';
 import { photosWords } from '../words/page/photos';
 
 export const MOMENTS = [

@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { type Photo, type PhotosPage as Page } from '../app/api/client';
+import { type Photo, type PhotosPage as Page } from '../api/client';
 import {
   answering,
   accepted,

@@ -1,6 +1,6 @@
 import { Box, Textarea } from '@chakra-ui/react';
-import type { ShapeEdit, Units } from '../app/api/client';
-import { readLength } from '../app/api/queries';
+import type { ShapeEdit, Units } from '../api/client';
+import { readLength } from '../api/queries';
 import { lengthsIn } from '../entry/typed';
 import { placeWords } from '../words/page/place';
 

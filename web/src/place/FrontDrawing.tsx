@@ -7,10 +7,10 @@ import type {
   PlaceSheet,
   Side,
   SpotEdit,
-} from '../app/api/client';
-import { bareText, figureText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
-import { ToolButton } from '../app/ToolButton';
+} from '../api/client';
+import { bareText, figureText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
+import { ToolButton } from '../ui/ToolButton';
 import { CentreLine } from '../drawing/Dimension';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
@@ -27,7 +27,7 @@ import {
   spotOf,
   wordsBeside,
   type Rows,
-} from './shapes';
+} from '../vehicle/shapes';
 import { VehicleFront } from './VehicleFront';
 import { isOfPair, lampOf } from '../finding/subject';
 import { appWords } from '../words/page/app';

@@ -7,15 +7,15 @@ import {
   type PlaceSheet,
   type Side,
   type Verdict,
-} from '../app/api/client';
-import { useUnits } from '../app/session';
-import { paint } from '../app/theme';
+} from '../api/client';
+import { useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import { SIDES, spotOf } from './shapes';
+import { SIDES, spotOf } from '../vehicle/shapes';
 import { findingOn } from '../finding/subject';
 import { appWords } from '../words/page/app';
 import { decimalText } from '../words/numbers';

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { LampPairEdit, Units } from '../app/api/client';
-import { readLength } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
+import type { LampPairEdit, Units } from '../api/client';
+import { readLength } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
 import { TextField } from '../settings/fields';
 import { NO_SHAPE, readShape, ShapeFields, typedShape, type TypedShape } from './ShapeFields';
 import { placeWords } from '../words/page/place';

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import { api, unwrap } from '../app/api/client';
-import { readLength } from '../app/api/queries';
-import { useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import { api, unwrap } from '../api/client';
+import { readLength } from '../api/queries';
+import { useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { lengthsIn } from '../entry/typed';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';

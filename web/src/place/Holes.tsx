@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { LampPairEdit, Units } from '../app/api/client';
-import { readLength } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { useUnits } from '../app/session';
+import type { LampPairEdit, Units } from '../api/client';
+import { readLength } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { useUnits } from '../ui/session';
 import { TextField } from '../settings/fields';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';

@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FrontEdit, KeepOutEdit } from '../app/api/client';
-import { readLength } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { useUnits } from '../app/session';
+import type { FrontEdit, KeepOutEdit } from '../api/client';
+import { readLength } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { useUnits } from '../ui/session';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { Corners, readCorners } from './Corners';
-import { freeId } from './shapes';
+import { freeId } from '../vehicle/shapes';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { LampFunction, LampPairEdit, SpotEdit, Units } from '../app/api/client';
-import { useUnits } from '../app/session';
+import type { LampFunction, LampPairEdit, SpotEdit, Units } from '../api/client';
+import { useUnits } from '../ui/session';
 import { faithfulLength } from '../entry/typed';
 import { Choice, Pairs, TextField, YesNo } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';

@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
-import type { Side, SpotEdit } from '../app/api/client';
-import { useUnits } from '../app/session';
+import type { Side, SpotEdit } from '../api/client';
+import { useUnits } from '../ui/session';
 import { useDrag } from '../drawing/useDrag';
 import { mmToScreenY, type View } from '../drawing/view';
 import { nudgeMm, onTape } from '../entry/typed';
-import { leftMmToScreenX } from './shapes';
+import { leftMmToScreenX } from '../vehicle/shapes';
 
 const TARGET = 56;
 

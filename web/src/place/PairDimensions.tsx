@@ -1,21 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type {
-  Finding,
-  FrontEdit,
-  LampPairEdit,
-  PlaceSheet,
-  Side,
-  SpotEdit,
-} from '../app/api/client';
-import { readLength } from '../app/api/queries';
-import { bareText, figureText, sizeOf, useUnits } from '../app/session';
+import type { Finding, FrontEdit, LampPairEdit, PlaceSheet, Side, SpotEdit } from '../api/client';
+import { readLength } from '../api/queries';
+import { bareText, figureText, sizeOf, useUnits } from '../ui/session';
 import { Dimension } from '../drawing/Dimension';
 import { mmToScreenY, type View } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import { leftMmToScreenX, outerLineY, spotOf } from './shapes';
+import { leftMmToScreenX, outerLineY, spotOf } from '../vehicle/shapes';
 import { findingOn } from '../finding/subject';
 import { placeWords } from '../words/page/place';
 

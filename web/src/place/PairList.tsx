@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { FrontEdit, PlaceSheet, Verdict } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import type { FrontEdit, PlaceSheet, Verdict } from '../api/client';
+import { BareButton } from '../ui/buttons';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
 import { isOfPair } from '../finding/subject';
 import { appWords } from '../words/page/app';

@@ -1,18 +1,18 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { api, unwrap, type PlacePage as Page } from '../app/api/client';
-import { readLength, usePlacePage } from '../app/api/queries';
-import { useCommand } from '../app/commands';
-import { useToYard } from '../app/useToYard';
-import { JobStage } from '../app/JobStage';
-import { Key } from '../app/Key';
-import { useUnits } from '../app/session';
-import { Sheet } from '../app/Sheet';
-import { DrawingTools, StageColumn, StageFrame } from '../app/StageFrame';
-import { JobStrip } from '../app/JobStrip';
-import { StageHeader } from '../app/StageHeader';
-import { ToolButton } from '../app/ToolButton';
+import { api, unwrap, type PlacePage as Page } from '../api/client';
+import { readLength, usePlacePage } from '../api/queries';
+import { useCommand } from '../ui/commands';
+import { useToYard } from '../frame/useToYard';
+import { JobStage } from '../frame/JobStage';
+import { Key } from '../ui/Key';
+import { useUnits } from '../ui/session';
+import { Sheet } from '../ui/Sheet';
+import { DrawingTools, StageColumn, StageFrame } from '../frame/StageFrame';
+import { JobStrip } from '../frame/JobStrip';
+import { StageHeader } from '../frame/StageHeader';
+import { ToolButton } from '../ui/ToolButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { FindingList } from '../finding/FindingList';
@@ -27,10 +27,18 @@ import { LampForm } from './LampForm';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
 import { RulesForm } from './RulesForm';
-import { asDrawn, freeId, isGuessed, isMirrored, mirrored, moved, withPair } from './shapes';
+import {
+  asDrawn,
+  freeId,
+  isGuessed,
+  isMirrored,
+  mirrored,
+  moved,
+  withPair,
+} from '../vehicle/shapes';
 import { TemplateForm } from './TemplateForm';
-import type { Known } from '../workshop/knownVehicle';
-import { useKnown } from '../workshop/useKnown';
+import type { Known } from '../vehicle/knownVehicle';
+import { useKnown } from '../vehicle/useKnown';
 import { useFront } from './useFront';
 import { AskedProvider, useAsking } from '../entry/asked';
 import { isOfPair, lampOf } from '../finding/subject';

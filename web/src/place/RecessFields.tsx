@@ -1,5 +1,5 @@
-import type { RecessEdit, Units } from '../app/api/client';
-import { readLength } from '../app/api/queries';
+import type { RecessEdit, Units } from '../api/client';
+import { readLength } from '../api/queries';
 import { Pairs, TextField, YesNo } from '../settings/fields';
 import { placeWords } from '../words/page/place';
 

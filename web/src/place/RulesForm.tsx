@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { FrontEdit } from '../app/api/client';
-import { readLength, useRuleSets } from '../app/api/queries';
-import { useUnits } from '../app/session';
+import type { FrontEdit } from '../api/client';
+import { readLength, useRuleSets } from '../api/queries';
+import { useUnits } from '../ui/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { faithfulLength, shownLength } from '../entry/typed';
 import { YesNo } from '../settings/fields';
-import { TAPE_MM, USUAL_FITTING_MM } from './shapes';
+import { TAPE_MM, USUAL_FITTING_MM } from '../vehicle/shapes';
 import { placeWords } from '../words/page/place';
 
 /** The rule sets that the front is judged by, several at once, and what they are held against. */

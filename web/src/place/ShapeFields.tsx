@@ -1,5 +1,5 @@
-import type { ShapeEdit, Units } from '../app/api/client';
-import { readLength } from '../app/api/queries';
+import type { ShapeEdit, Units } from '../api/client';
+import { readLength } from '../api/queries';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { Corners, readCorners, typedCorners } from './Corners';
 import { placeWords } from '../words/page/place';

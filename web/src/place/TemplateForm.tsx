@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { LampPairEdit, Side } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { useUnits } from '../app/session';
+import type { LampPairEdit, Side } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { useUnits } from '../ui/session';
 import { Choice, Pairs } from '../settings/fields';
 import { SIDES } from '../settings/words';
 import { appWords } from '../words/page/app';

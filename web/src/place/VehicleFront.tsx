@@ -1,6 +1,6 @@
-import { paint } from '../app/theme';
+import { paint } from '../ui/theme';
 import { mmToScreenY, type View } from '../drawing/view';
-import { leftMmToScreenX } from './shapes';
+import { leftMmToScreenX } from '../vehicle/shapes';
 
 /** Half outline of a plain front as shares of the half width, with heights in mm; no make's likeness. */
 const BODY: [number, number][] = [

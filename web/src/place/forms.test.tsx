@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { type FrontEdit, type LampPairEdit, type Units } from '../app/api/client';
+import { type FrontEdit, type LampPairEdit, type Units } from '../api/client';
 import { answering, length, show } from '../test/testing';
 import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from './KeepOutForm';

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it } from 'vitest';
-import type { FrontEdit, PlaceSheet } from '../app/api/client';
+import type { FrontEdit, PlaceSheet } from '../api/client';
 import { finding, fogLamps, length, show, partly } from '../test/testing';
 import { FrontOfSize } from './FrontDrawing';
 

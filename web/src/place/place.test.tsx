@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { PlaceSheet, SpotEdit } from '../app/api/client';
+import type { PlaceSheet, SpotEdit } from '../api/client';
 import { finding, fogLamps, length, show } from '../test/testing';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';

@@ -7,7 +7,7 @@ import {
   type LampPairEdit,
   type PlacePage as Page,
   type PlaceSheet,
-} from '../app/api/client';
+} from '../api/client';
 import {
   answering,
   accepted,

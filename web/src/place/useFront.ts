@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
-import { api, unwrap, type FrontEdit, type PlacePage } from '../app/api/client';
-import { useJudged } from '../app/useJudged';
+import { api, unwrap, type FrontEdit, type PlacePage } from '../api/client';
+import { useJudged } from '../api/useJudged';
 import { useKept } from '../kept/useKept';
 
 /** A front that is being moved; one made on a state that is still on its way has no version yet. */

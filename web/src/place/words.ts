@@ -1,4 +1,4 @@
-import type { LampFunction } from '../app/api/client';
+import type { LampFunction } from '../api/client';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
 

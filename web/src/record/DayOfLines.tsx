@@ -1,11 +1,11 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import type { RecordLine } from '../app/api/client';
-import { sentenceText, useUnits } from '../app/session';
-import { STAGE_PAGES, stagePath } from '../app/stages';
+import type { RecordLine } from '../api/client';
+import { sentenceText, useUnits } from '../ui/session';
+import { STAGE_PAGES, stagePath } from '../ui/stages';
 import { dateFormat } from '../words/dates';
 import { recordWords } from '../words/page/record';
 import type { Day } from './days';
-import { asItStood } from './moment';
+import { asItStood } from '../browser/moment';
 
 const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
 

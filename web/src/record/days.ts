@@ -1,4 +1,4 @@
-import type { RecordLine } from '../app/api/client';
+import type { RecordLine } from '../api/client';
 import { dateFormat } from '../words/dates';
 
 const DAY = dateFormat({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });

@@ -1,12 +1,12 @@
 import { screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { RecordLine } from '../app/api/client';
+import type { RecordLine } from '../api/client';
 import { outbox } from '../kept/outbox';
 import { JOB, sentence, show } from '../test/testing';
 import { recordWords } from '../words/page/record';
 import { DayOfLines } from './DayOfLines';
 import { daysOf } from './days';
-import { base, lookingBackTo, today } from './moment';
+import { base, lookingBackTo, today } from '../browser/moment';
 
 const line = (number: number, at: string, more: Partial<RecordLine> = {}): RecordLine => ({
   id: `l${number}`,

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
-import { confirmRule } from '../app/api/queries';
+import { confirmRule } from '../api/queries';
 import { TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { rulebookWords } from '../words/page/rulebook';

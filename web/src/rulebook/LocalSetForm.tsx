@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { RuleSet } from '../app/api/client';
+import type { RuleSet } from '../api/client';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import type { ChangeJson } from './ruleFile';

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { Figure, RuleSet, Source } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
+import type { Figure, RuleSet, Source } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
 import { FUNCTIONS } from '../place/words';
 import { DIPPED, FOG } from '../settings/words';
 import { appWords } from '../words/page/app';

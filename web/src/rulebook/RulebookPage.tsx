@@ -1,15 +1,15 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
-import { useRuleSets } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { useCommand } from '../app/commands';
-import { useToYard } from '../app/useToYard';
-import { FileButton } from '../app/FileButton';
-import { Header, UnitsButton } from '../app/Header';
-import { Key } from '../app/Key';
-import { UnitsProvider } from '../app/session';
-import { Refusal } from '../app/Refusal';
-import { Sheet } from '../app/Sheet';
+import { useRuleSets } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { useCommand } from '../ui/commands';
+import { useToYard } from '../frame/useToYard';
+import { FileButton } from '../ui/FileButton';
+import { Header, UnitsButton } from '../frame/Header';
+import { Key } from '../ui/Key';
+import { UnitsProvider } from '../ui/session';
+import { Refusal } from '../ui/Refusal';
+import { Sheet } from '../ui/Sheet';
 import { ConfirmForm } from './ConfirmForm';
 import { LocalSetForm } from './LocalSetForm';
 import {

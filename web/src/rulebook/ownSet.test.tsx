@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { type RuleSet } from '../app/api/client';
+import { type RuleSet } from '../api/client';
 import { answering, accepted, length, refused, show, partly } from '../test/testing';
 import type { ChangeJson } from './ruleFile';
 import { RulebookPage } from './RulebookPage';

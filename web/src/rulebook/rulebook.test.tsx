@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it } from 'vitest';
-import type { RuleSet } from '../app/api/client';
+import type { RuleSet } from '../api/client';
 import { length, show } from '../test/testing';
 import { RulebookPage } from './RulebookPage';
 

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
-import type { RuleSet } from '../app/api/client';
-import { putLocalSet, ruleSetFile } from '../app/api/queries';
+import type { RuleSet } from '../api/client';
+import { putLocalSet, ruleSetFile } from '../api/queries';
 import { fileText, type ChangeJson, type SetJson } from './ruleFile';
 import { appWords } from '../words/page/app';
 import { rulebookWords } from '../words/page/rulebook';

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { JobPage } from '../app/api/client';
-import { putJob, useBays, useRuleSets } from '../app/api/queries';
+import type { JobPage } from '../api/client';
+import { putJob, useBays, useRuleSets } from '../api/queries';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { NewerRules } from './NewerRules';
 import { jobEdit } from './useJobEdit';

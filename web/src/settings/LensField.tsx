@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { api, unwrap, type Job, type Lens } from '../app/api/client';
+import { api, unwrap, type Job, type Lens } from '../api/client';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from './fields';

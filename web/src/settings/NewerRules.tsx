@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { JobPage } from '../app/api/client';
-import { takeNewestRules } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { JobPage } from '../api/client';
+import { takeNewestRules } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { settingsWords } from '../words/page/settings';
 
 /** A newer version of a set that the job is judged by, and what it would change. */

@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Adjuster, AdjusterEdit, JobPage } from '../app/api/client';
-import { putAdjuster } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { figureText, sizeOf, useUnits } from '../app/session';
+import type { Adjuster, AdjusterEdit, JobPage } from '../api/client';
+import { putAdjuster } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { figureText, sizeOf, useUnits } from '../ui/session';
 import { Choice, Pairs, TextField } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { AXES, REACHES } from './words';

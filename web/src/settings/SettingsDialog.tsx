@@ -1,7 +1,7 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { JobPage } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
+import type { JobPage } from '../api/client';
+import { PlainButton } from '../ui/buttons';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { VehicleForm } from './VehicleForm';

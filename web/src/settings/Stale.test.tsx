@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { Problem } from '../app/api/client';
+import { Problem } from '../api/client';
 import { show } from '../test/testing';
 import { conflictOf } from '../kept/conflict';
 import { VersionedForm } from './VersionedForm';

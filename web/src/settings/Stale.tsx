@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { ActButton, PlainButton } from '../app/buttons';
+import { ActButton, PlainButton } from '../ui/buttons';
 import { BothVersions } from '../kept/BothVersions';
 import type { Conflict } from '../kept/conflict';
 import { appWords } from '../words/page/app';

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
-import { ActButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { FormFoot } from './FormFoot';
 
 /** What else can be done where a form is sent. */

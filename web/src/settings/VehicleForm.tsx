@@ -8,9 +8,9 @@ import {
   type Units,
   type Vehicle,
   type VehicleEdit,
-} from '../app/api/client';
-import { putVehicle } from '../app/api/queries';
-import { useUnits } from '../app/session';
+} from '../api/client';
+import { putVehicle } from '../api/queries';
+import { useUnits } from '../ui/session';
 import { faithfulLength } from '../entry/typed';
 import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';

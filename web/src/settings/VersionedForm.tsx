@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
-import { ActButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import { ActButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { FormFoot } from './FormFoot';
 import { conflictOf } from '../kept/conflict';
 import { StaleChoice } from './Stale';

@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api, type Adjuster, type JobPage, type Vehicle } from '../app/api/client';
+import { api, type Adjuster, type JobPage, type Vehicle } from '../api/client';
 import { answering, JOB, length, show, takesEverything, partly } from '../test/testing';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { Job, JobEdit, JobPage, SchoolRow } from '../app/api/client';
-import { putJob } from '../app/api/queries';
+import type { Job, JobEdit, JobPage, SchoolRow } from '../api/client';
+import { putJob } from '../api/queries';
 
 /** A job as it would be sent to be changed. */
 export function jobEdit(job: Job): JobEdit {

@@ -1,4 +1,4 @@
-import type { Adjuster, Job, Vehicle } from '../app/api/client';
+import type { Adjuster, Job, Vehicle } from '../api/client';
 import { appWords } from '../words/page/app';
 import { settingsWords } from '../words/page/settings';
 

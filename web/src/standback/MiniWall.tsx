@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useRef } from 'react';
-import type { LampAtWall, Side, Verdict } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { LampAtWall, Side, Verdict } from '../api/client';
+import { paint } from '../ui/theme';
 import { useSize } from '../drawing/useSize';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 

@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { JobPage, LampAtWall, Units } from '../app/api/client';
+import type { JobPage, LampAtWall, Units } from '../api/client';
 import { finding, JOB, length, show, takesEverything, partly } from '../test/testing';
 import { StandBack } from './StandBack';
 

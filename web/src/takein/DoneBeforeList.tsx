@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import type { DoneBefore } from '../app/api/client';
+import type { DoneBefore } from '../api/client';
 import { ABOUT, said } from './words';
 import { takeinWords } from '../words/page/takein';
 import { dateFormat } from '../words/dates';

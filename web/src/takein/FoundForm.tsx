@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FoundEdit, Plan, TakeInPage } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
+import type { FoundEdit, Plan, TakeInPage } from '../api/client';
+import { PlainButton } from '../ui/buttons';
 import { BothVersions } from '../kept/BothVersions';
 import { conflictOf, type Conflict } from '../kept/conflict';
 import { Choice, Pairs, TextField } from '../settings/fields';

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { LampCheck, Side, Verdict } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import type { LampCheck, Side, Verdict } from '../api/client';
+import { BareButton } from '../ui/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
 import { checkOf, checkWords, restWorks, turned } from './checks';
 import { CHECKED } from './words';

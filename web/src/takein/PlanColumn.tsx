@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Plan, PlannedStage } from '../app/api/client';
-import { BareButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
-import { figureText, useUnits } from '../app/session';
-import { Sheet } from '../app/Sheet';
-import { STAGE_PAGES } from '../app/stages';
+import type { Plan, PlannedStage } from '../api/client';
+import { BareButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
+import { figureText, useUnits } from '../ui/session';
+import { Sheet } from '../ui/Sheet';
+import { STAGE_PAGES } from '../ui/stages';
 import { TextField } from '../settings/fields';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';

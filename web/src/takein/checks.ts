@@ -1,4 +1,4 @@
-import type { LampCheck, Side } from '../app/api/client';
+import type { LampCheck, Side } from '../api/client';
 import { CHECKED, said, STATES } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';

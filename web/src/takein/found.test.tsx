@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../app/api/client';
+import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../api/client';
 import { show, partly, differs } from '../test/testing';
 import { FoundForm } from './FoundForm';
 

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Figure, type TakeInEdit, type TakeInPage as Page } from '../app/api/client';
+import { api, type Figure, type TakeInEdit, type TakeInPage as Page } from '../api/client';
 import {
   answering,
   accepted,

@@ -1,4 +1,4 @@
-import type { FoundEdit, LampCheck, PriorChange, TakeInEdit, WorkKind } from '../app/api/client';
+import type { FoundEdit, LampCheck, PriorChange, TakeInEdit, WorkKind } from '../api/client';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
 

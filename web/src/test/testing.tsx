@@ -18,11 +18,11 @@ import {
   type Sentence,
   type SpotEdit,
   type Units,
-} from '../app/api/client';
-import { answers } from '../app/cache';
-import { CommandProvider } from '../app/commands';
-import { SessionProvider, UnitsProvider } from '../app/session';
-import { system } from '../app/theme';
+} from '../api/client';
+import { answers } from '../api/cache';
+import { CommandProvider } from '../ui/commands';
+import { SessionProvider, UnitsProvider } from '../ui/session';
+import { system } from '../ui/theme';
 import { useOutbox } from '../kept/useOutbox';
 
 /** Shows something as the page would, where some queries were answered already: 'job/ID'. */

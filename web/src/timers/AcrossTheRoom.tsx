@@ -1,9 +1,9 @@
 import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
-import type { ShopTimer } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
-import { useShop } from '../app/api/queries';
-import { useSession } from '../app/session';
-import { secondsLeft } from './shopTimers';
+import type { ShopTimer } from '../api/client';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { useShop } from '../api/queries';
+import { useSession } from '../ui/session';
+import { secondsLeft } from '../api/shopTimers';
 import { left } from './times';
 import { appWords } from '../words/page/app';
 import { timersWords } from '../words/page/timers';

@@ -1,13 +1,13 @@
 import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import type { ShopTimer } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { useCommand } from '../app/commands';
-import { Key } from '../app/Key';
+import type { ShopTimer } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { useCommand } from '../ui/commands';
+import { Key } from '../ui/Key';
 import { writeEntry } from '../kept/entries';
 import { AcrossTheRoom } from './AcrossTheRoom';
 import { useBeep } from './beep';
-import { secondsLeft, useShopTimers } from './shopTimers';
+import { secondsLeft, useShopTimers } from '../api/shopTimers';
 import { left } from './times';
 import { useNow } from './useNow';
 import { appWords } from '../words/page/app';

@@ -1,8 +1,8 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { api, Problem, type ShopTimer } from '../app/api/client';
-import { Header } from '../app/Header';
+import { api, Problem, type ShopTimer } from '../api/client';
+import { Header } from '../frame/Header';
 import { outbox } from '../kept/outbox';
 import { show } from '../test/testing';
 import { BellProvider } from './Bell';

@@ -1,5 +1,5 @@
-import type { LampAtWall, LampKind, Side, Vehicle, Verdict } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { LampAtWall, LampKind, Side, Vehicle, Verdict } from '../api/client';
+import { paint } from '../ui/theme';
 import { mmToScreenX, mmToScreenY, type View } from '../drawing/view';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import type { KeyboardEvent } from 'react';
-import type { LampAtWall, Verdict } from '../app/api/client';
-import { useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { LampAtWall, Verdict } from '../api/client';
+import { useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { useDrag } from '../drawing/useDrag';
 import { mmToScreenY, type View } from '../drawing/view';
 import { nudgeMm, onTape, typedLength } from '../entry/typed';

@@ -1,12 +1,12 @@
 import { Box } from '@chakra-ui/react';
-import type { LampAtWall, Reading, Side } from '../app/api/client';
-import { bareText, figureText, sizeOf } from '../app/session';
+import type { LampAtWall, Reading, Side } from '../api/client';
+import { bareText, figureText, sizeOf } from '../ui/session';
 import { Overlay } from '../drawing/Overlay';
 import { mmToScreenY } from '../drawing/view';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { CutoffHandle } from './CutoffHandle';
 import { lampVerdict } from './lampVerdict';
-import { entryName, lastLiving } from './readings';
+import { entryName, lastLiving } from '../kept/readings';
 import { ASSUMED_HEIGHT_MM, columns, FLOOR_HEIGHT, lampOf, TAPE_ARM_MM, type Scene } from './scene';
 import type { Draft } from './useDraft';
 import { appWords } from '../words/page/app';

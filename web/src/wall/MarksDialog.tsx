@@ -1,11 +1,11 @@
 import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import type { JobPage, PairAtWall, Side } from '../app/api/client';
-import { BareButton } from '../app/buttons';
-import { figureText, sizeOf, useUnits } from '../app/session';
+import type { JobPage, PairAtWall, Side } from '../api/client';
+import { BareButton } from '../ui/buttons';
+import { figureText, sizeOf, useUnits } from '../ui/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import type { Worked } from '../finding/Working';
-import { lastLiving, type KeepThing, type Thing } from './readings';
+import { lastLiving, type KeepThing, type Thing } from '../kept/readings';
 import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
 import { sideWord } from '../words/terms';

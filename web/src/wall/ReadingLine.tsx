@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Reading } from '../app/api/client';
-import { BareButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
+import type { Reading } from '../api/client';
+import { BareButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { clockTime } from '../timers/times';
 import { appWords } from '../words/page/app';

@@ -1,9 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Reading } from '../app/api/client';
-import { stagePath, type Stage } from '../app/stages';
+import type { Reading } from '../api/client';
+import { stagePath, type Stage } from '../ui/stages';
 import { TapeFrame, useWaiting, WaitingLines } from '../kept/Tape';
-import { asItStood, lookingBackTo } from '../record/moment';
+import { asItStood, lookingBackTo } from '../browser/moment';
 import { wallWords } from '../words/page/wall';
 import { ReadingLine } from './ReadingLine';
 import { whatWasRead } from './whatWasRead';

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useRef } from 'react';
-import type { Figure, LampAtWall, PairAtWall, Units, Verdict } from '../app/api/client';
-import { figureText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { Figure, LampAtWall, PairAtWall, Units, Verdict } from '../api/client';
+import { figureText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { Label } from '../drawing/Label';
 import { useSize } from '../drawing/useSize';
 import type { Worked } from '../finding/Working';

@@ -7,14 +7,14 @@ import {
   type JobPage,
   type LampKind,
   type SchoolRow,
-} from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
-import { Refusal } from '../app/Refusal';
+} from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
+import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Worked } from '../finding/Working';
-import { wallRequest } from './readings';
+import { wallRequest } from '../kept/readings';
 import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
 

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Verdict, WallSheet } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { Verdict, WallSheet } from '../api/client';
+import { paint } from '../ui/theme';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
 import { appWords } from '../words/page/app';

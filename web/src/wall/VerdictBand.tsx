@@ -1,6 +1,6 @@
-import type { WallSheet } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { WallSheet } from '../api/client';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { FindingsButton } from '../finding/FindingsButton';
 import { Band } from '../finding/Band';
 import { SentenceText } from '../finding/SentenceText';

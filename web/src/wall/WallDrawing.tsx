@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Figure, LampAtWall, Side, Units, WallSheet } from '../app/api/client';
-import { bareText, figureText, sizeOf, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { Figure, LampAtWall, Side, Units, WallSheet } from '../api/client';
+import { bareText, figureText, sizeOf, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Overlay } from '../drawing/Overlay';
@@ -12,7 +12,7 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { Cutoff, cutoffShape } from './Cutoff';
 import { LampEntries } from './LampEntries';
 import { lampVerdict } from './lampVerdict';
-import { lastLiving } from './readings';
+import { lastLiving } from '../kept/readings';
 import {
   ABOVE_MM,
   AROUND_MM,

@@ -1,4 +1,4 @@
-import type { LampKind } from '../app/api/client';
+import type { LampKind } from '../api/client';
 import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LampAtWall, Verdict, WallSheet } from '../app/api/client';
+import type { LampAtWall, Verdict, WallSheet } from '../api/client';
 import { finding, partly } from '../test/testing';
 import { lampVerdict } from './lampVerdict';
 

@@ -1,4 +1,4 @@
-import type { LampAtWall, Verdict, WallSheet } from '../app/api/client';
+import type { LampAtWall, Verdict, WallSheet } from '../api/client';
 
 /** What a reading is judged by: the rule, and its mark. */
 const JUDGED = ['aim.limits', 'aim.target'];

@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { type JobPage, type ReadingEdit } from '../app/api/client';
+import { type JobPage, type ReadingEdit } from '../api/client';
 import { answering, length, sentence, show, partly } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { ReadDialog } from './ReadDialog';

@@ -1,7 +1,7 @@
-import type { JobPage, LampAtWall, PairAtWall, Side, WallSheet } from '../app/api/client';
+import type { JobPage, LampAtWall, PairAtWall, Side, WallSheet } from '../api/client';
 import type { View } from '../drawing/view';
 import type { Worked } from '../finding/Working';
-import type { KeepThing } from './readings';
+import type { KeepThing } from '../kept/readings';
 import type { Draft } from './useDraft';
 
 export const TAPE_WIDTH = 34;

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api, type JobPage } from '../app/api/client';
+import { api, type JobPage } from '../api/client';
 import { finding, JOB, length, sentence, show, partly } from '../test/testing';
 import { SchoolsDialog } from './SchoolsDialog';
 

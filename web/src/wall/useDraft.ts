@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
-import { api, unwrap, type JobPage, type LampKind, type Side } from '../app/api/client';
-import { useJudged } from '../app/useJudged';
-import { wallRequest } from './readings';
+import { api, unwrap, type JobPage, type LampKind, type Side } from '../api/client';
+import { useJudged } from '../api/useJudged';
+import { wallRequest } from '../kept/readings';
 
 /** A cutoff that is being dragged or nudged and is not kept yet. */
 export interface Draft {

@@ -8,7 +8,7 @@ import {
   type PairAtWall,
   type ReadingEdit,
   type WallSheet,
-} from '../app/api/client';
+} from '../api/client';
 import {
   answering,
   accepted,

@@ -1,4 +1,4 @@
-import type { Reading } from '../app/api/client';
+import type { Reading } from '../api/client';
 import { sideWord, term } from '../words/terms';
 
 /** What a reading is of: "Cutoff below, left (front fog lamp)". */

@@ -1,4 +1,4 @@
-import { lookingBackTo } from '../record/moment';
+import { lookingBackTo } from '../browser/moment';
 import { spoken } from './say';
 
 /**

@@ -1,5 +1,5 @@
 import index from '../../../words/src/main/resources/words/index.json';
-import { browserMemory } from '../app/memory';
+import { browserMemory } from '../browser/memory';
 
 /** Languages of the catalogue, each in its own name. */
 export const LANGUAGES = [

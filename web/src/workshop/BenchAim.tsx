@@ -1,8 +1,8 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { Fragment } from 'react';
-import type { EntryEdit, Finding, Side, WorkshopPage as Page } from '../app/api/client';
-import { bareText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { EntryEdit, Finding, Side, WorkshopPage as Page } from '../api/client';
+import { bareText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { CentreLine } from '../drawing/Dimension';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';

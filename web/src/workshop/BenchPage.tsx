@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { WorkshopPage as Page } from '../app/api/client';
-import { useCommand } from '../app/commands';
-import { JobStage } from '../app/JobStage';
-import { Key } from '../app/Key';
-import { DrawingTools } from '../app/StageFrame';
-import { ToolButton } from '../app/ToolButton';
-import { ScrollRegion } from '../app/ScrollRegion';
+import type { WorkshopPage as Page } from '../api/client';
+import { useCommand } from '../ui/commands';
+import { JobStage } from '../frame/JobStage';
+import { Key } from '../ui/Key';
+import { DrawingTools } from '../frame/StageFrame';
+import { ToolButton } from '../ui/ToolButton';
+import { ScrollRegion } from '../ui/ScrollRegion';
 import { BenchAim } from './BenchAim';
 import { FitView } from './FitView';
 import { LensView } from './LensView';

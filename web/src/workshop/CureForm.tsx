@@ -1,8 +1,8 @@
 import { Box, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { EntryEdit } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { EntryEdit } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import type { Write } from './useWorkshop';
 import { appWords } from '../words/page/app';

@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { WorkshopPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { WorkshopPage as Page } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { VerdictShape } from '../finding/VerdictShape';
 import type { Write } from './useWorkshop';
 import { appWords } from '../words/page/app';

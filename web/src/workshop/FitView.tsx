@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { WorkshopPage as Page } from '../app/api/client';
-import { bareText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
+import type { WorkshopPage as Page } from '../api/client';
+import { bareText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
 import { Caption } from '../drawing/Caption';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Overlay } from '../drawing/Overlay';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import type { EntryEdit } from '../app/api/client';
+import type { EntryEdit } from '../api/client';
 import { OneOf } from './OneOf';
 import type { Tell, Write } from './useWorkshop';
 import { workshopWords } from '../words/page/workshop';

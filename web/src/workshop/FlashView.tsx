@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { WorkshopPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
-import { ScrollRegion } from '../app/ScrollRegion';
+import type { WorkshopPage as Page } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
+import { ScrollRegion } from '../ui/ScrollRegion';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { TextField } from '../settings/fields';

@@ -1,11 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import type { Heat, WorkshopPage as Page } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { figureText, useUnits } from '../app/session';
-import { paint } from '../app/theme';
-import { Refusal } from '../app/Refusal';
-import { ScrollRegion } from '../app/ScrollRegion';
+import type { Heat, WorkshopPage as Page } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { figureText, useUnits } from '../ui/session';
+import { paint } from '../ui/theme';
+import { Refusal } from '../ui/Refusal';
+import { ScrollRegion } from '../ui/ScrollRegion';
 import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 import { SentenceText } from '../finding/SentenceText';

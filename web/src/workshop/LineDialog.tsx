@@ -1,9 +1,9 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { LedgerLine, OutEdit } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
-import { Sheet } from '../app/Sheet';
-import { Refusal } from '../app/Refusal';
+import type { LedgerLine, OutEdit } from '../api/client';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { Sheet } from '../ui/Sheet';
+import { Refusal } from '../ui/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import { LineMoves } from './LineMoves';
 import { rowWords } from './QuickEntry';

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
-import type { LedgerLine } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import type { EntryEdit } from '../app/api/client';
+import type { LedgerLine } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import type { EntryEdit } from '../api/client';
 import type { Write } from './useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';

@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react';
-import type { EntryEdit } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
+import type { EntryEdit } from '../api/client';
+import { PlainButton } from '../ui/buttons';
 import type { Tell, Write } from './useWorkshop';
 import { workshopWords } from '../words/page/workshop';
 

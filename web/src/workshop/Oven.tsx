@@ -1,9 +1,9 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { EntryEdit, WorkshopPage as Page } from '../app/api/client';
-import { ActButton } from '../app/buttons';
-import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
-import { Refusal } from '../app/Refusal';
+import type { EntryEdit, WorkshopPage as Page } from '../api/client';
+import { ActButton } from '../ui/buttons';
+import { ChoiceButtons, toggled } from '../ui/ChoiceButtons';
+import { Refusal } from '../ui/Refusal';
 import { Choice, TextField } from '../settings/fields';
 import { CureForm } from './CureForm';
 import { OneOf } from './OneOf';

@@ -1,8 +1,8 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { OutEdit, WorkshopPage } from '../app/api/client';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import type { OutEdit, WorkshopPage } from '../api/client';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { workshopWords } from '../words/page/workshop';
 import { term } from '../words/terms';
 

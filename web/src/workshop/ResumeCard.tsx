@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { WorkshopPage } from '../app/api/client';
+import type { WorkshopPage } from '../api/client';
 import { clockTime } from '../timers/times';
 import { workshopWords } from '../words/page/workshop';
 

@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import type { StageWork, StepLine } from '../app/api/client';
-import { ActButton, PlainButton } from '../app/buttons';
-import { Sheet } from '../app/Sheet';
-import { paint } from '../app/theme';
-import { Refusal } from '../app/Refusal';
+import type { StageWork, StepLine } from '../api/client';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { Sheet } from '../ui/Sheet';
+import { paint } from '../ui/theme';
+import { Refusal } from '../ui/Refusal';
 import { TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { CureForm } from './CureForm';

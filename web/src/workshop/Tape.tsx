@@ -1,11 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import type { WorkshopPage } from '../app/api/client';
-import { BareButton } from '../app/buttons';
+import type { WorkshopPage } from '../api/client';
+import { BareButton } from '../ui/buttons';
 import { clockTime } from '../timers/times';
 import type { Waiting } from '../kept/outbox';
 import { strikersOf, TapeFrame, TapeLine, WaitingLines } from '../kept/Tape';
-import { stagePath } from '../app/stages';
-import { asItStood, lookingBackTo } from '../record/moment';
+import { stagePath } from '../ui/stages';
+import { asItStood, lookingBackTo } from '../browser/moment';
 import { workshopWords } from '../words/page/workshop';
 
 type Entry = WorkshopPage['entries'][number];

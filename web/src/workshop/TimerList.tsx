@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { WorkshopPage as Page } from '../app/api/client';
-import { BareButton } from '../app/buttons';
-import { awaited } from '../timers/shopTimers';
+import type { WorkshopPage as Page } from '../api/client';
+import { BareButton } from '../ui/buttons';
+import { awaited } from '../api/shopTimers';
 import { left } from '../timers/times';
 import { useNow } from '../timers/useNow';
 import type { Tell } from './useWorkshop';

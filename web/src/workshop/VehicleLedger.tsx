@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { LedgerLine } from '../app/api/client';
-import { paint } from '../app/theme';
+import type { LedgerLine } from '../api/client';
+import { paint } from '../ui/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import {
@@ -10,7 +10,7 @@ import {
   type Known,
   type KnownView,
   type Share,
-} from './knownVehicle';
+} from '../vehicle/knownVehicle';
 import {
   edges,
   frameIn,
@@ -19,7 +19,7 @@ import {
   type Frame,
   type Spot,
   type ViewName,
-} from './vehicleViews';
+} from '../vehicle/vehicleViews';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
 

@@ -1,8 +1,8 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Figure, LedgerLine, WorkshopPage } from '../app/api/client';
-import { Problem } from '../app/api/client';
+import type { Figure, LedgerLine, WorkshopPage } from '../api/client';
+import { Problem } from '../api/client';
 import { finding, show, partly } from '../test/testing';
 import { BenchAim } from './BenchAim';
 import { FitView } from './FitView';

@@ -1,4 +1,4 @@
-import type { ProofCell, ProofItem } from '../app/api/client';
+import type { ProofCell, ProofItem } from '../api/client';
 import type { Write } from './useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';

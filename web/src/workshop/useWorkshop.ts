@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { api, unwrap, type WorkshopPage } from '../app/api/client';
-import { LOOK_AGAIN_MS } from '../app/api/queries';
+import { api, unwrap, type WorkshopPage } from '../api/client';
+import { LOOK_AGAIN_MS } from '../api/queries';
 import { WORKSHOP } from '../kept/outbox';
 import { writeEntry, type EntrySaid } from '../kept/entries';
 import { useWaiting } from '../kept/Tape';

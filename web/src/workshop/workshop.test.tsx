@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { Problem, type ProofCell, type StageWork, type WorkshopPage } from '../app/api/client';
+import { Problem, type ProofCell, type StageWork, type WorkshopPage } from '../api/client';
 import { outbox } from '../kept/outbox';
 import { answering, finding, JOB, show, partly, type Partly } from '../test/testing';
 import { ApartPage } from './ApartPage';
@@ -12,7 +12,7 @@ import { BenchPage } from './BenchPage';
 import { ProofStandBack } from './ProofStandBack';
 import { ProvePage } from './ProvePage';
 import { TogetherPage } from './TogetherPage';
-import { frameIn, screenToSpot, spotToScreen } from './vehicleViews';
+import { frameIn, screenToSpot, spotToScreen } from '../vehicle/vehicleViews';
 import { movesOf } from './LineMoves';
 import type { StageName } from './useWorkshop';
 

@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, unwrap, type AsideJob } from '../app/api/client';
-import { ACTING } from '../app/api/queries';
-import { PlainButton } from '../app/buttons';
-import { Refusal } from '../app/Refusal';
+import { api, unwrap, type AsideJob } from '../api/client';
+import { ACTING } from '../api/queries';
+import { PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
 import { appWords } from '../words/page/app';
 import { yardWords } from '../words/page/yard';
 

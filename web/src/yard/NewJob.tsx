@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { uuidv7 } from 'uuidv7';
-import type { JobEdit, JobFile, RuleSet, TakeInEdit, Vehicle, WorkKind } from '../app/api/client';
+import type { JobEdit, JobFile, RuleSet, TakeInEdit, Vehicle, WorkKind } from '../api/client';
 import {
   putJob,
   putTakeIn,
@@ -13,12 +13,12 @@ import {
   useVehicles,
   takeJobFileIn,
   takeJobZipIn,
-} from '../app/api/queries';
-import { ActButton } from '../app/buttons';
-import { ChoiceButtons, toggled } from '../app/ChoiceButtons';
-import { FileButton } from '../app/FileButton';
-import { Sheet } from '../app/Sheet';
-import { Refusal } from '../app/Refusal';
+} from '../api/queries';
+import { ActButton } from '../ui/buttons';
+import { ChoiceButtons, toggled } from '../ui/ChoiceButtons';
+import { FileButton } from '../ui/FileButton';
+import { Sheet } from '../ui/Sheet';
+import { Refusal } from '../ui/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 import { KINDS, said } from '../takein/words';

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { Vehicle } from '../app/api/client';
+import type { Vehicle } from '../api/client';
 import { vehicleWords } from './vehicleWords';
 
 const vehicle = (id: string, changedAt: string, more: Partial<Vehicle> = {}) =>

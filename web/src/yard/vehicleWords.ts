@@ -1,4 +1,4 @@
-import type { Vehicle } from '../app/api/client';
+import type { Vehicle } from '../api/client';
 import { yardWords } from '../words/page/yard';
 import { dateFormat } from '../words/dates';
 

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type YardRow } from '../app/api/client';
+import { api, type YardRow } from '../api/client';
 import { answering, accepted, length, mark, openPage, refused, sentence } from '../test/testing';
 import { Yard } from './Yard';
 
