@@ -3,6 +3,7 @@ package mellow.core.lens;
 import static mellow.core.finding.FindingAssert.assertThatFinding;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mellow.core.finding.Finding;
@@ -166,5 +167,35 @@ class LensReadingTest {
   void gasDischargeIsToldByTheLens() {
     assertThat(LensReading.of("E4 DCR PL 30").isDischarge()).isTrue();
     assertThat(LensReading.of("E4 HCR PL 30").isDischarge()).isFalse();
+  }
+
+  /** A number is a year behind SAE, and of an approval elsewhere. */
+  @ParameterizedTest
+  @CsvSource({
+    "SAE Y2 09, lens.year",
+    "E4 HCR 02, lens.series",
+    "E4 HCR 12345, lens.number",
+    "E4 HCR ->, lens.leftTraffic",
+    "E4 HCR <->, lens.eitherTraffic",
+  })
+  void theLastMarkSays(String typed, String key) {
+    List<LensMark> marks = LensReading.of(typed).marks();
+    assertThat(Said.key(marks.get(marks.size() - 1).says())).isEqualTo(key);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"HCR, UN", "VOR, SAE", "SAE F, SAE", "QX7, "})
+  void aFunctionTellsWhoseMarksTheyAre(String typed, MarkFamily family) {
+    assertThat(LensReading.of(typed).families())
+        .isEqualTo(family == null ? Set.of() : Set.of(family));
+  }
+
+  /** Common practice: a lamp of the other side fits the box, and not the vehicle. */
+  @Test
+  void aLampGoesOnTheSideThatItsLetterSays() {
+    LensReading left = LensReading.of("LH E4 RL 00");
+    assertThat(left.fits(Side.LEFT).orElseThrow().verdict()).isEqualTo(Verdict.WITHIN);
+    assertThat(left.fits(Side.RIGHT).orElseThrow().verdict()).isEqualTo(Verdict.OUT);
+    assertThat(LensReading.of("E4 RL 00").fits(Side.RIGHT)).isEmpty();
   }
 }

@@ -72,6 +72,46 @@ class HolesTest {
     }
   }
 
+  private static Envelope outline(DrillTemplate.Sheet sheet) {
+    Envelope reach = new Envelope();
+    sheet.strokes().stream()
+        .filter(Stroke.Path.class::isInstance)
+        .flatMap(path -> ((Stroke.Path) path).corners().stream())
+        .forEach(corner -> reach.expandToInclude(corner.outMm(), corner.upMm()));
+    return reach;
+  }
+
+  /** A body from 40 mm inwards to 80 mm outwards of the lamp's place, 10 mm below to 20 above. */
+  @Test
+  void theTemplateShowsTheLampsOutlineAtItsSizeAndWhereTheHolesAre() {
+    Lamp offCentre =
+        new Lamp(
+            LampFunction.DRL,
+            List.of(new Lamp.Head(new Outline.Rectangle(120, 30), 20, 5)),
+            Optional.empty(),
+            Light.UNKNOWN,
+            Optional.empty(),
+            List.of(new Lamp.Hole(-40, 0, 0, 6)));
+    LampPair pair = LampPair.mirrored("it", "running lamp", offCentre, new Spot(600, 500, 0));
+    for (Side side : Side.values()) {
+      DrillTemplate.Sheet sheet =
+          DrillTemplate.of(pair, side, Paper.A4, UnitSystem.METRIC, Speech.ENGLISH::text).get(0);
+      Stroke.Circle hole =
+          sheet.strokes().stream()
+              .filter(Stroke.Circle.class::isInstance)
+              .map(Stroke.Circle.class::cast)
+              .findFirst()
+              .orElseThrow();
+      Envelope outline = outline(sheet);
+      assertThat(outline.getWidth()).isCloseTo(120, within(1e-9));
+      assertThat(outline.getHeight()).isCloseTo(30, within(1e-9));
+      assertThat(outline.getMinY() - hole.y()).isCloseTo(-10, within(1e-9));
+      assertThat(side == Side.LEFT ? outline.getMinX() : outline.getMaxX())
+          .as("%s: the hole is at the inner edge", side)
+          .isCloseTo(hole.x(), within(1e-9));
+    }
+  }
+
   @Test
   void aLongLampIsTiledAndEachSheetHasItsControlLine() {
     List<DrillTemplate.Sheet> sheets =
@@ -79,6 +119,10 @@ class HolesTest {
             barLamp(400), Side.LEFT, Paper.LETTER, UnitSystem.IMPERIAL, Speech.ENGLISH::text);
     // 430 mm of drawing over windows of 191.9 mm that share 10 mm
     assertThat(sheets).hasSize(3);
+    double shared = 2 * 10;
+    assertThat(sheets.stream().mapToDouble(sheet -> outline(sheet).getWidth()).sum())
+        .as("the outline over all sheets")
+        .isCloseTo(400 + shared, within(1e-9));
     for (DrillTemplate.Sheet sheet : sheets) {
       assertThat(
               sheet.strokes().stream()
