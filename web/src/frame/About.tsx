@@ -18,9 +18,9 @@ export function About() {
   return (
     <Flex mt="18px" wrap="wrap" columnGap="14px" align="center" color="quiet" fontSize="14px">
       {data && (
-        <span data-version>
+        <Box w="100%" data-version>
           {data.name} {data.version}
-        </span>
+        </Box>
       )}
       {LICENCES.map(([address, words]) => (
         <Box key={address} asChild py="14px" textDecoration="underline dotted">

@@ -26,16 +26,20 @@ abstract class BrowserTest {
   /** Drawings follow a new size a few frames later, and figures the answer to a request. */
   private static final String SETTLED =
       """
-      () => document.fonts.ready.then(() => new Promise((done) => {
+      (patience) => document.fonts.ready.then(() => new Promise((done, fail) => {
         const look = () => document.body.innerHTML
           + [...document.querySelectorAll('main *')].map((one) => one.getBoundingClientRect().width);
         const atRest = () => document.getAnimations().length === 0
           && [...document.images].every((one) => one.complete);
+        const ends = performance.now() + patience;
         let [before, frames] = [look(), 0];
         const next = () => {
           const now = look();
           frames = now === before && atRest() ? frames + 1 : 0;
           before = now;
+          if (performance.now() > ends) {
+            return fail(new Error('the page does not come to rest'));
+          }
           frames >= 3 ? done() : requestAnimationFrame(next);
         };
         requestAnimationFrame(next);
@@ -142,7 +146,7 @@ abstract class BrowserTest {
   /** Waits until nothing of the page is fetched or moves. */
   static void settled(Page page) {
     page.waitForLoadState(LoadState.NETWORKIDLE);
-    page.evaluate(SETTLED);
+    page.evaluate(SETTLED, PATIENCE_MS);
   }
 
   /** What the page may complain of from here on without failing: for tests that cut the line. */

@@ -24,8 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param blocks in order
  */
 public record WiringSheet(String title, String under, String circuit, List<Block> blocks) {
-  /** What a page has room for, in CSS pixels. */
-  private static final double WIDTH = 980;
+  /** What a page of either paper has room for below the heading, in CSS pixels. */
+  private static final double WIDTH = 930;
 
   private static final double HEIGHT = 520;
   private static final int LABELS_A_ROW = 4;
@@ -67,7 +67,6 @@ public record WiringSheet(String title, String under, String circuit, List<Block
           Block.shaped(
               Spoken.words(FeedWords.notWithin()),
               List.of(0.18, 0.48, 0.34),
-              findings.stream().map(one -> Shapes.of(one.verdict())).toList(),
               findings.stream().map(one -> row(one, units)).toList()));
     }
     if (!sheet.undo().isEmpty()) {
@@ -175,10 +174,12 @@ public record WiringSheet(String title, String under, String circuit, List<Block
     return Block.table(Spoken.words(FeedWords.litToProve()), List.of(0.28, 0.72), rows);
   }
 
-  private static List<String> row(FindingView finding, UnitSystem units) {
-    return List.of(
-        Spoken.term(finding.verdict()),
-        finding.headline().text(units),
-        finding.remedy() == null ? "" : finding.remedy().text(units));
+  private static Block.Shaped row(FindingView finding, UnitSystem units) {
+    return new Block.Shaped(
+        Shapes.of(finding.verdict()),
+        List.of(
+            Spoken.term(finding.verdict()),
+            finding.headline().text(units),
+            finding.remedy() == null ? "" : finding.remedy().text(units)));
   }
 }

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import mellow.server.feed.Drawing.Spot;
+import mellow.server.print.Markup;
 import mellow.server.wire.Spoken;
-import org.springframework.web.util.HtmlUtils;
 
 /** A circuit's drawing as SVG, black on white. */
 final class WiringSvg implements Ink {
@@ -59,7 +59,7 @@ final class WiringSvg implements Ink {
         -MARGIN,
         width,
         height,
-        escaped(sheet.plan().title()),
+        Markup.escaped(sheet.plan().title()),
         -MARGIN,
         -MARGIN,
         ink.lines);
@@ -67,10 +67,6 @@ final class WiringSvg implements Ink {
 
   private static String text(String format, Object... values) {
     return String.format(Locale.ROOT, format, values);
-  }
-
-  private static String escaped(String words) {
-    return HtmlUtils.htmlEscape(words, "UTF-8");
   }
 
   @Override
@@ -98,6 +94,6 @@ final class WiringSvg implements Ink {
     lines.append(
         text(
             "<text x=\"%.1f\" y=\"%.1f\" font-size=\"%.0f\" fill=\"black\" stroke=\"none\">%s</text>\n",
-            at.x(), at.y(), size, escaped(words)));
+            at.x(), at.y(), size, Markup.escaped(words)));
   }
 }

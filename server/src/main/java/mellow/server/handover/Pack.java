@@ -3,7 +3,6 @@ package mellow.server.handover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mellow.core.finding.Verdict;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.workflow.StageStanding;
@@ -73,20 +72,20 @@ record Pack(
             ? page.above().stream().map(HandOverPage.AboveView::finding).toList()
             : closed.findings();
     if (!above.isEmpty()) {
-      List<String> shapes = new ArrayList<>();
-      List<List<String>> rows = new ArrayList<>();
+      List<Block.Shaped> rows = new ArrayList<>();
       above.forEach(
-          one -> {
-            shapes.add(Shapes.of(one.verdict()));
-            rows.add(List.of(one.headline().text(units())));
-          });
-      shapes.add("");
+          one ->
+              rows.add(
+                  new Block.Shaped(
+                      Shapes.of(one.verdict()), List.of(one.headline().text(units())))));
       rows.add(
-          List.of(
-              closed == null
-                  ? Spoken.words(HandoverWords.notYet())
-                  : Spoken.words(HandoverWords.goesAnyway(closed.reason(), closed.by()))));
-      blocks.add(Block.shaped(Spoken.words(HandoverWords.stillOut()), List.of(1.0), shapes, rows));
+          new Block.Shaped(
+              "",
+              List.of(
+                  closed == null
+                      ? Spoken.words(HandoverWords.notYet())
+                      : Spoken.words(HandoverWords.goesAnyway(closed.reason(), closed.by())))));
+      blocks.add(Block.shaped(Spoken.words(HandoverWords.stillOut()), List.of(1.0), rows));
     }
     if (!page.beforeAfter().isEmpty()) {
       blocks.add(
@@ -156,28 +155,23 @@ record Pack(
     return figure == null ? Spoken.words(HandoverWords.notKnown()) : figure.metric();
   }
 
-  /** A finding as it is printed; what reads alike is printed once. */
-  private record Judged(Verdict verdict, String says, String source) {}
-
+  /** What reads alike is printed once. */
   private Block stage(StageStanding standing) {
-    List<Judged> findings =
-        standing.findings().stream()
-            .map(
-                finding ->
-                    new Judged(
-                        finding.verdict(),
-                        Spoken.text(finding.headline(), units()),
-                        Spoken.words(
-                            HandoverWords.source(
-                                finding.source().reference(), finding.source().mark()))))
-            .distinct()
-            .toList();
     return Block.shaped(
         Spoken.words(HandoverWords.stageFindings(standing.stage())),
         List.of(0.18, 0.48, 0.34),
-        findings.stream().map(one -> Shapes.of(one.verdict())).toList(),
-        findings.stream()
-            .map(one -> List.of(Spoken.term(one.verdict()), one.says(), one.source()))
+        standing.findings().stream()
+            .map(
+                finding ->
+                    new Block.Shaped(
+                        Shapes.of(finding.verdict()),
+                        List.of(
+                            Spoken.term(finding.verdict()),
+                            Spoken.text(finding.headline(), units()),
+                            Spoken.words(
+                                HandoverWords.source(
+                                    finding.source().reference(), finding.source().mark())))))
+            .distinct()
             .toList());
   }
 

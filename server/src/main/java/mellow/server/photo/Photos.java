@@ -1,7 +1,5 @@
 package mellow.server.photo;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -30,7 +28,6 @@ import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.record.Records;
-import net.coobird.thumbnailator.Thumbnails;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -313,18 +310,15 @@ public class Photos {
    */
   public record FileOf(PhotoView photo, PhotoFile.Format format, Supplier<byte[]> file) {
     /**
-     * The picture upright and small.
+     * The picture upright and small, as JPEG.
      *
      * @param mostPx its longer side at most, pixels
      */
     public byte[] jpeg(int mostPx) {
       byte[] bytes = file.get();
       int orientation = format == PhotoFile.Format.JPEG ? Picture.orientation(bytes) : 1;
-      try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-        BufferedImage small = SmallPicture.of(bytes, orientation, mostPx).image();
-        // scale 1: only its form changes
-        Thumbnails.of(small).scale(1).outputFormat("jpg").toOutputStream(out);
-        return out.toByteArray();
+      try {
+        return SmallPicture.of(bytes, orientation, mostPx).jpeg();
       } catch (PhotoProblem problem) {
         throw new IllegalStateException("a picture that was looked at", problem);
       } catch (IOException e) {

@@ -7,7 +7,6 @@ import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifReader;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -15,7 +14,6 @@ import java.util.HexFormat;
 import java.util.List;
 import mellow.core.photo.PhotoFile;
 import mellow.core.photo.PhotoProblem;
-import net.coobird.thumbnailator.Thumbnails;
 
 /**
  * A photo that was looked at: cleaned, drawn once to see that it can be, and made small.
@@ -52,19 +50,13 @@ record Picture(
 
   private static Picture drawn(PhotoFile file, int orientation) throws IOException, PhotoProblem {
     SmallPicture small = SmallPicture.of(file.bytes(), orientation, THUMBNAIL_PX);
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    Thumbnails.of(small.image())
-        .scale(1)
-        .outputFormat("jpg")
-        .outputQuality(0.85)
-        .toOutputStream(out);
     return new Picture(
         file.format(),
         sha256(file.bytes()),
         file.bytes().length,
         small.widthPx(),
         small.heightPx(),
-        out.toByteArray());
+        small.jpeg());
   }
 
   /** Which way is up, as the camera noted it; upright where it noted nothing. */

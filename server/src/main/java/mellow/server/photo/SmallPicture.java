@@ -2,6 +2,7 @@ package mellow.server.photo;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.concurrent.Semaphore;
@@ -23,6 +24,7 @@ import net.coobird.thumbnailator.filters.Flip;
  */
 record SmallPicture(int widthPx, int heightPx, BufferedImage image) {
   private static final int MOST_MEGAPIXELS = 120;
+  private static final double QUALITY = 0.85;
 
   /** A picture takes its room while it is drawn: together no more than the largest one. */
   private static final Semaphore MEGAPIXELS = new Semaphore(MOST_MEGAPIXELS, true);
@@ -52,6 +54,14 @@ record SmallPicture(int widthPx, int heightPx, BufferedImage image) {
         reader.dispose();
       }
     }
+  }
+
+  /** Written as JPEG. */
+  byte[] jpeg() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    // scale 1: only its form changes
+    Thumbnails.of(image).scale(1).outputFormat("jpg").outputQuality(QUALITY).toOutputStream(out);
+    return out.toByteArray();
   }
 
   private static BufferedImage coarse(ImageReader reader, int width, int height, int mostPx)

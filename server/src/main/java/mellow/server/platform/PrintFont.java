@@ -2,7 +2,6 @@ package mellow.server.platform;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -13,7 +12,6 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
  */
 public record PrintFont(PDFont font) {
   private static final String FILE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
-  private static final double UNITS = 1000;
 
   /** The font, as part of a document. */
   public static PrintFont in(PDDocument document) throws IOException {
@@ -41,14 +39,5 @@ public record PrintFont(PDFont font) {
               }
             });
     return shown.toString();
-  }
-
-  /** How wide a text is, at a size of 1. */
-  public double width(String words) {
-    try {
-      return font.getStringWidth(shown(words)) / UNITS;
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

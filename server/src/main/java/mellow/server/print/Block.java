@@ -17,6 +17,13 @@ public record Block(String heading, List<Row> rows) {
    */
   public record Cell(String shape, String words, String width) {}
 
+  /**
+   * Words of a row behind a shape.
+   *
+   * @param shape one of {@link Shapes}; empty for none
+   */
+  public record Shaped(String shape, List<String> cells) {}
+
   private static final List<Double> WHOLE = List.of(1.0);
 
   /** Plain lines. */
@@ -30,29 +37,24 @@ public record Block(String heading, List<Row> rows) {
    * @param widths of the columns, as shares of the page
    */
   public static Block table(String heading, List<Double> widths, List<List<String>> rows) {
-    return new Block(
-        heading, rows.stream().map(cells -> new Row(cells(List.of(), cells, widths))).toList());
+    return shaped(heading, widths, rows.stream().map(cells -> new Shaped("", cells)).toList());
   }
 
-  /** Lines with a shape before each, one of {@link Shapes}. */
-  public static Block shaped(
-      String heading, List<Double> widths, List<String> shapes, List<List<String>> rows) {
-    List<Row> shaped = new ArrayList<>();
-    for (int i = 0; i < rows.size(); i++) {
-      shaped.add(new Row(cells(List.of(shapes.get(i)), rows.get(i), widths)));
-    }
-    return new Block(heading, shaped);
+  /** A table with a shape before each row. */
+  public static Block shaped(String heading, List<Double> widths, List<Shaped> rows) {
+    return new Block(heading, rows.stream().map(row -> row(row, widths)).toList());
   }
 
-  private static List<Cell> cells(List<String> shapes, List<String> words, List<Double> widths) {
+  private static Row row(Shaped row, List<Double> widths) {
     List<Cell> cells = new ArrayList<>();
-    for (int i = 0; i < words.size(); i++) {
+    for (String words : row.cells()) {
+      double width = widths.get(cells.size());
       cells.add(
           new Cell(
-              i < shapes.size() ? shapes.get(i) : "",
-              words.get(i),
-              String.format(Locale.ROOT, "%.1f%%", 100 * widths.get(i))));
+              cells.isEmpty() ? row.shape() : "",
+              words,
+              String.format(Locale.ROOT, "%.1f%%", 100 * width)));
     }
-    return cells;
+    return new Row(cells);
   }
 }

@@ -19,9 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.logging.Level;
-import java.util.regex.Pattern;
 import mellow.server.platform.Product;
-import org.springframework.web.util.HtmlUtils;
 
 /** Fills a template of the folder {@code print} and makes a PDF of it; nothing else is fetched. */
 public final class Printed {
@@ -37,13 +35,9 @@ public final class Printed {
   private static final Set<FSFontUseCase> EVERYWHERE =
       EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
 
-  /** What XML 1.0 cannot hold (section 2.2). */
-  private static final Pattern NO_XML =
-      Pattern.compile("[^\t\n\r\\x20-\uD7FF\uE000-\uFFFD\\x{10000}-\\x{10FFFF}]");
-
   private static final Mustache.Compiler COMPILER =
       Mustache.compiler()
-          .withEscaper(Printed::escaped)
+          .withEscaper(Markup::escaped)
           .emptyStringIsFalse(true)
           .withLoader(name -> new StringReader(text(name)));
 
@@ -110,10 +104,6 @@ public final class Printed {
     return TEMPLATE
         .computeIfAbsent(template, name -> COMPILER.compile(text(name)))
         .execute(content);
-  }
-
-  private static String escaped(String words) {
-    return HtmlUtils.htmlEscape(NO_XML.matcher(words).replaceAll(" "), "UTF-8");
   }
 
   private static String text(String template) {

@@ -3,7 +3,6 @@ package mellow.server.print;
 import java.util.Locale;
 import mellow.core.finding.Verdict;
 import mellow.server.wire.HorizonView;
-import org.springframework.web.util.HtmlUtils;
 
 /** The page's shapes on paper, as SVG: verdicts, and the horizon strip. */
 public final class Shapes {
@@ -76,7 +75,7 @@ public final class Shapes {
               + " font-size=\"15\" text-anchor=\"middle\" fill=\"%s\">%s</text>",
           (i + 0.5) * part,
           INK,
-          HtmlUtils.htmlEscape(horizon.parts().get(i), "UTF-8"));
+          Markup.escaped(horizon.parts().get(i)));
       marks(drawn, horizon, i, part);
     }
     return String.format(

@@ -82,7 +82,9 @@ class PrintedTest {
   void shapesAreDrawnAndNotWritten() throws IOException {
     Block block =
         Block.shaped(
-            "Shapes", List.of(1.0), List.of(Shapes.of(Verdict.OUT)), List.of(List.of("too high")));
+            "Shapes",
+            List.of(1.0),
+            List.of(new Block.Shaped(Shapes.of(Verdict.OUT), List.of("too high"))));
     try (PDDocument document = Loader.loadPDF(pdf(block, Map.of(), Map.of()))) {
       assertThat(text(document, 1)).contains("too high").doesNotContain("svg");
       assertThat(document.getPage(0).getResources().getXObjectNames()).isNotEmpty();
