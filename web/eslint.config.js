@@ -20,6 +20,12 @@ const NAMES_ARE_WHOLE = [
     message: 'Compare what a thing is, not the words that are shown for it.',
   },
   {
+    // names of keys of the keyboard alone are written so
+    selector:
+      'BinaryExpression[operator=/^[!=]==$/]:not([left.property.name="key"]) > Literal[value=/^[A-Z][a-z]/]',
+    message: 'Compare what a thing is, not the words that are shown for it.',
+  },
+  {
     selector: 'CallExpression[callee.property.name=/^querySelector/] [value=/aria-label/]',
     message: 'Ask for an entry by its name (entry/asked), not for a button by its label.',
   },

@@ -91,7 +91,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     (at: { plan: ChosenPlan; controls: Controls }) => solveFeed(at.plan, at.controls),
     [],
   );
-  const { answer: solved, judge } = useJudged(ask);
+  const { answer: solved, problem: unsolved, judge } = useJudged(ask);
   const keptPlan = page.feed.plan;
   useEffect(() => {
     if (keptPlan) {
@@ -310,6 +310,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
           <StatesColumn
             sheet={sheet}
             solved={solved}
+            unsolved={unsolved}
             controls={controls}
             onState={setControls}
             onAsk={(finding) => setWorked({ kind: 'finding', finding })}

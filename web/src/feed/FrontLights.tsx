@@ -34,9 +34,12 @@ export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
       width="100%"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={feedWords.theFrontSeenStandingBeforeIt({
-        lit: appWords.countLamps({ count: lit }),
-      })}
+      aria-busy={!solved}
+      aria-label={
+        solved
+          ? feedWords.theFrontSeenStandingBeforeIt({ lit: appWords.countLamps({ count: lit }) })
+          : feedWords.theFrontIsBeingWorkedOut()
+      }
     >
       <g fill="none" stroke={paint('rule')} strokeWidth="1.5">
         <path d="M30 96V58q2 -20 26 -26l40 -22h168l40 22q24 6 26 26v38z" fill={paint('plaster')} />

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Controls, FeedSheet, Finding, SolvedFeed } from '../api/client';
 import { BareButton } from '../ui/buttons';
 import { SentenceText } from '../finding/SentenceText';
+import { Refusal } from '../ui/Refusal';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FrontLights } from './FrontLights';
 import { StateTable } from './StateTable';
@@ -13,12 +14,15 @@ import { feedWords } from '../words/page/feed';
 export function StatesColumn({
   sheet,
   solved,
+  unsolved,
   controls,
   onState,
   onAsk,
 }: {
   sheet: FeedSheet;
   solved: SolvedFeed | undefined;
+  /** Why the state of the controls could not be worked out; what is drawn is of the one before. */
+  unsolved?: string;
   controls: Controls;
   onState: (controls: Controls) => void;
   onAsk: (finding: Finding) => void;
@@ -56,6 +60,7 @@ export function StatesColumn({
       />
       <Box pt="6px">
         <FrontLights solved={solved} />
+        <Refusal words={unsolved} />
       </Box>
       {troubles.map((finding) => (
         <Box

@@ -396,6 +396,11 @@ describe('the vehicle’s front', () => {
     lamp: { function: 'FRONT_FOG', side, light: figure(light, ''), level: light ? 'FULL' : 'OUT' },
   });
 
+  it('are not said to be out before they are worked out', () => {
+    show(<FrontLights solved={undefined} />);
+    expect(screen.getByRole('img', { name: /being worked out/ })).toBeTruthy();
+  });
+
   it('has the vehicle’s left at the right of who stands before it', () => {
     const { container } = show(
       <FrontLights solved={{ ...SOLVED, parts: [lamp('LEFT', 100), lamp('RIGHT', 0)] }} />,

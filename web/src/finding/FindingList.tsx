@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Finding } from '../api/client';
 import { SentenceText } from './SentenceText';
 import { VerdictShape } from './VerdictShape';
@@ -6,7 +7,7 @@ import { VerdictShape } from './VerdictShape';
 const GRAVEST_FIRST = ['OUT', 'AT_EDGE', 'NOT_KNOWN', 'WITHIN'] as const;
 
 /** Some findings, the gravest first; each opens its working. */
-export function FindingList({
+export const FindingList = memo(function FindingList({
   title,
   findings,
   onAsk,
@@ -59,4 +60,4 @@ export function FindingList({
       )}
     </Box>
   );
-}
+});

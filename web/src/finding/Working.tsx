@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { BareButton } from '../ui/buttons';
 import type { ReactNode } from 'react';
 import type { Finding, Source, WorkingLine } from '../api/client';
@@ -21,19 +22,9 @@ export function WorkingDialog({
   close: () => void;
 }) {
   return (
-    <Dialog.Root open={worked !== undefined} onOpenChange={(c) => !c.open && close()} size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            {worked && <Content worked={worked} />}
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame open={worked !== undefined} close={close} size="lg">
+      {worked && <Content worked={worked} />}
+    </DialogFrame>
   );
 }
 
@@ -41,7 +32,7 @@ function Content({ worked }: { worked: Worked }) {
   if (worked.kind === 'figure') {
     return (
       <>
-        <Title>{worked.title}</Title>
+        <DialogTitle>{worked.title}</DialogTitle>
         <Dialog.Body pb="24px">
           <Lines lines={worked.lines} />
           <SourceLine source={worked.source} />
@@ -52,14 +43,14 @@ function Content({ worked }: { worked: Worked }) {
   const { finding } = worked;
   return (
     <>
-      <Title>
+      <DialogTitle>
         <Flex gap="12px" align="center">
           <VerdictShape verdict={finding.verdict} size={28} />
           <span>
             <SentenceText sentence={finding.headline} accent={VERDICT_PAINT[finding.verdict]} />
           </span>
         </Flex>
-      </Title>
+      </DialogTitle>
       <Dialog.Body pb="24px">
         <Box color="quiet">
           {VERDICT_WORD[finding.verdict]}
@@ -78,16 +69,6 @@ function Content({ worked }: { worked: Worked }) {
         <SourceLine source={finding.source} />
       </Dialog.Body>
     </>
-  );
-}
-
-function Title({ children }: { children: ReactNode }) {
-  return (
-    <Dialog.Header pr="64px">
-      <Dialog.Title fontFamily="heading" fontSize="22px">
-        {children}
-      </Dialog.Title>
-    </Dialog.Header>
   );
 }
 

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { Horizon, Job } from '../api/client';
 import { useStanding } from '../api/queries';
 import { HorizonStrip } from '../finding/HorizonStrip';
@@ -7,7 +8,7 @@ import { stagePath, unknownStanding, type Stage } from '../ui/stages';
 import { appWords } from '../words/page/app';
 
 /** The job's horizon with all its stages; the one that the page shows is parted into its own parts. */
-export function JobStrip({
+export const JobStrip = memo(function JobStrip({
   job,
   here,
   own,
@@ -38,4 +39,4 @@ export function JobStrip({
       )}
     </>
   );
-}
+});

@@ -1,4 +1,5 @@
-import { Box, Dialog, Flex, Input, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Input } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { PlainButton } from '../ui/buttons';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -65,55 +66,46 @@ export function PersonPicker() {
       >
         {person || appWords.who()}
       </PlainButton>
-      <Dialog.Root open={open} onOpenChange={(change) => setOpen(change.open)} size="sm">
-        <Portal>
-          <Dialog.Backdrop />
-          <Dialog.Positioner>
-            <Dialog.Content bg="panel" color="ink">
-              <Dialog.Header>
-                <Dialog.Title fontFamily="heading">{appWords.whoAreYou()}</Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body pb="24px">
-                <Box color="quiet" mb="12px">
-                  {appWords.eachReadingKeepsTheNameOf()}
-                </Box>
-                <Flex gap="8px" wrap="wrap" mb="16px">
-                  {shop.data?.people.map((one) => (
-                    <PlainButton key={one.id} onClick={() => pick(one.name)}>
-                      {one.name}
-                    </PlainButton>
-                  ))}
-                </Flex>
-                <form
-                  onSubmit={(event) => {
-                    event.preventDefault();
-                    if (name.trim()) {
-                      add.mutate(name.trim());
-                    }
-                  }}
-                >
-                  <Flex gap="8px">
-                    <Input
-                      aria-label={appWords.anotherName()}
-                      placeholder={appWords.anotherNameSmall()}
-                      maxLength={60}
-                      h="48px"
-                      value={name}
-                      onChange={(event) => setName(event.target.value)}
-                    />
-                    <PlainButton type="submit" disabled={!name.trim()}>
-                      {appWords.thatsMe()}
-                    </PlainButton>
-                  </Flex>
-                </form>
-                <Refusal words={add.error?.message} mt="8px" />
-                {OFFERED.length > 1 && <Languages person={person} />}
-                <About />
-              </Dialog.Body>
-            </Dialog.Content>
-          </Dialog.Positioner>
-        </Portal>
-      </Dialog.Root>
+      <DialogFrame open={open} close={() => setOpen(false)} size="sm">
+        <DialogTitle>{appWords.whoAreYou()}</DialogTitle>
+        <Dialog.Body pb="24px">
+          <Box color="quiet" mb="12px">
+            {appWords.eachReadingKeepsTheNameOf()}
+          </Box>
+          <Flex gap="8px" wrap="wrap" mb="16px">
+            {shop.data?.people.map((one) => (
+              <PlainButton key={one.id} onClick={() => pick(one.name)}>
+                {one.name}
+              </PlainButton>
+            ))}
+          </Flex>
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (name.trim()) {
+                add.mutate(name.trim());
+              }
+            }}
+          >
+            <Flex gap="8px">
+              <Input
+                aria-label={appWords.anotherName()}
+                placeholder={appWords.anotherNameSmall()}
+                maxLength={60}
+                h="48px"
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+              />
+              <PlainButton type="submit" disabled={!name.trim()}>
+                {appWords.thatsMe()}
+              </PlainButton>
+            </Flex>
+          </form>
+          <Refusal words={add.error?.message} mt="8px" />
+          {OFFERED.length > 1 && <Languages person={person} />}
+          <About />
+        </Dialog.Body>
+      </DialogFrame>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Job, Vehicle } from '../api/client';
 import { Header, UnitsButton } from './Header';
 import { StageMenu } from './StageMenu';
@@ -23,7 +23,7 @@ const KEPT_UNDER: Record<Stage, string> = {
 };
 
 /** The top line of a job's stage: which vehicle, what is done, where else one can go. */
-export function StageHeader({
+export const StageHeader = memo(function StageHeader({
   job,
   vehicle,
   here,
@@ -78,4 +78,4 @@ export function StageHeader({
       )}
     </>
   );
-}
+});

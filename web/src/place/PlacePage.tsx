@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
-import { api, unwrap, type PlacePage as Page } from '../api/client';
+import { useCallback, useMemo, useState } from 'react';
+import { api, unwrap, type Finding, type PlacePage as Page } from '../api/client';
 import { readLength, usePlacePage } from '../api/queries';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
@@ -148,12 +148,22 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   }, [apart, chosen, change, front]);
   useCommand('p', placeWords.partTheTwoSidesOrMirror(), part);
   useToYard();
-  const ask = (findingId: string | undefined) => {
-    const finding = sheet.findings.find((one) => one.id === findingId);
-    if (finding) {
-      setWorked({ kind: 'finding', finding });
-    }
-  };
+  // while a lamp is dragged, what the findings say changes less often than where it is
+  const work = useCallback((finding: Finding) => setWorked({ kind: 'finding', finding }), []);
+  const ask = useCallback(
+    (findingId: string) => {
+      const finding = sheet.findings.find((one) => one.id === findingId);
+      if (finding) {
+        work(finding);
+      }
+    },
+    [sheet, work],
+  );
+  const pairId = chosen?.id;
+  const ofChosen = useMemo(
+    () => sheet.findings.filter((finding) => pairId && isOfPair(finding, pairId)),
+    [sheet, pairId],
+  );
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="PLACE" offline={offline} />}
@@ -238,11 +248,7 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
       }
       right={
         <Box h="100%" bg="panel">
-          <FindingList
-            title={placeWords.whatTheRulesSay()}
-            findings={sheet.findings.filter((finding) => chosen && isOfPair(finding, chosen.id))}
-            onAsk={(finding) => setWorked({ kind: 'finding', finding })}
-          />
+          <FindingList title={placeWords.whatTheRulesSay()} findings={ofChosen} onAsk={work} />
         </Box>
       }
       rightWidth="262px"

@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex } from '@chakra-ui/react';
+import { DialogFrame } from '../ui/DialogFrame';
 import { useState } from 'react';
 import type { JobPage } from '../api/client';
 import { PlainButton } from '../ui/buttons';
@@ -8,7 +9,13 @@ import { VehicleForm } from './VehicleForm';
 import { appWords } from '../words/page/app';
 import { settingsWords } from '../words/page/settings';
 
-const PARTS = [appWords.job(), appWords.vehicle(), settingsWords.adjusters()] as const;
+const PARTS = {
+  job: appWords.job(),
+  vehicle: appWords.vehicle(),
+  screws: settingsWords.adjusters(),
+};
+
+type Part = keyof typeof PARTS;
 
 /** What is settled rather than read: the job, the vehicle, and its screws. */
 export function SettingsDialog({
@@ -20,57 +27,40 @@ export function SettingsDialog({
   open: boolean;
   close: () => void;
 }) {
-  const [part, setPart] = useState<(typeof PARTS)[number]>(appWords.job());
+  const [part, setPart] = useState<Part>('job');
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(c) => !c.open && close()}
-      size="xl"
-      scrollBehavior="inside"
-      lazyMount
-      unmountOnExit
-    >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header pr="64px">
-              <Flex gap="8px" align="center" wrap="wrap">
-                <Dialog.Title fontFamily="heading" fontSize="22px" mr="14px">
-                  {page.vehicle.name}
-                </Dialog.Title>
-                {PARTS.map((one) => (
-                  <PlainButton
-                    key={one}
-                    aria-pressed={one === part}
-                    borderColor={one === part ? 'lamp' : 'hairline'}
-                    onClick={() => setPart(one)}
-                  >
-                    {one}
-                  </PlainButton>
-                ))}
-              </Flex>
-            </Dialog.Header>
-            <Dialog.Body pb="24px">
-              {part === 'Job' && <JobForm page={page} />}
-              {part === 'Vehicle' && <VehicleForm job={page.job} vehicle={page.vehicle} />}
-              {part === 'Screws' && (
-                <Box>
-                  <Box color="quiet" mb="8px">
-                    {settingsWords.whichWayAnAdjusterWorksDiffers()}
-                  </Box>
-                  {page.adjusters.map((screw) => (
-                    <ScrewForm key={screw.id} page={page} screw={screw} />
-                  ))}
-                </Box>
-              )}
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame open={open} close={close} size="xl" scrollBehavior="inside">
+      <Dialog.Header pr="64px">
+        <Flex gap="8px" align="center" wrap="wrap">
+          <Dialog.Title fontFamily="heading" fontSize="22px" mr="14px">
+            {page.vehicle.name}
+          </Dialog.Title>
+          {(Object.keys(PARTS) as Part[]).map((one) => (
+            <PlainButton
+              key={one}
+              aria-pressed={one === part}
+              borderColor={one === part ? 'lamp' : 'hairline'}
+              onClick={() => setPart(one)}
+            >
+              {PARTS[one]}
+            </PlainButton>
+          ))}
+        </Flex>
+      </Dialog.Header>
+      <Dialog.Body pb="24px">
+        {part === 'job' && <JobForm page={page} />}
+        {part === 'vehicle' && <VehicleForm job={page.job} vehicle={page.vehicle} />}
+        {part === 'screws' && (
+          <Box>
+            <Box color="quiet" mb="8px">
+              {settingsWords.whichWayAnAdjusterWorksDiffers()}
+            </Box>
+            {page.adjusters.map((screw) => (
+              <ScrewForm key={screw.id} page={page} screw={screw} />
+            ))}
+          </Box>
+        )}
+      </Dialog.Body>
+    </DialogFrame>
   );
 }

@@ -5,6 +5,7 @@ import { api, type Adjuster, type JobPage, type Vehicle } from '../api/client';
 import { answering, JOB, length, show, takesEverything, partly } from '../test/testing';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
+import { SettingsDialog } from './SettingsDialog';
 import { VehicleForm } from './VehicleForm';
 
 const RULES = [
@@ -55,6 +56,17 @@ const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
 afterEach(() => vi.restoreAllMocks());
+
+describe('what is settled', () => {
+  it('is parted into the job, the vehicle and its adjusters', async () => {
+    show(<SettingsDialog page={page} open close={() => undefined} />, 'METRIC', KNOWN);
+    expect(screen.getByLabelText('Judged by')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Vehicle' }));
+    expect(screen.getByLabelText('Wheelbase')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Adjusters' }));
+    expect(screen.getByDisplayValue('behind the grille')).toBeTruthy();
+  });
+});
 
 describe('what is settled for a job', () => {
   it('offers the sets that aim, and is kept on the version that was shown', async () => {

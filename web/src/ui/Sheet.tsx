@@ -1,7 +1,8 @@
-import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { Dialog } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { DialogFrame, DialogTitle } from './DialogFrame';
 
-/** A dialog with a title, closed by its button, Escape or a press beside it. */
+/** A dialog with a title, whose content scrolls below it. */
 export function Sheet({
   title,
   open,
@@ -16,30 +17,9 @@ export function Sheet({
   children: ReactNode;
 }) {
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(change) => !change.open && close()}
-      size={size}
-      lazyMount
-      unmountOnExit
-      scrollBehavior="inside"
-    >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header pr="64px">
-              <Dialog.Title fontFamily="heading" fontSize="22px">
-                {title}
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="24px">{children}</Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame open={open} close={close} size={size} scrollBehavior="inside">
+      <DialogTitle>{title}</DialogTitle>
+      <Dialog.Body pb="24px">{children}</Dialog.Body>
+    </DialogFrame>
   );
 }

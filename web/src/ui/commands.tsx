@@ -1,4 +1,5 @@
-import { Box, Dialog, Flex, Input, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Input } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from './DialogFrame';
 import {
   createContext,
   useCallback,
@@ -125,46 +126,37 @@ function CommandList({
     command?.run();
   };
   return (
-    <Dialog.Root open={open} onOpenChange={(change) => !change.open && run(undefined)} size="sm">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">{appWords.whatYouCanDoHere()}</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Input
-                aria-label={appWords.findACommand()}
-                placeholder={appWords.typeAFewLettersEnterRuns()}
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onKeyDown={(event) => event.key === 'Enter' && run(found[0])}
-                h="48px"
-                mb="8px"
-              />
-              {found.map((command) => (
-                <Flex
-                  as="button"
-                  key={command.key}
-                  w="100%"
-                  minH="48px"
-                  align="center"
-                  justify="space-between"
-                  borderTopWidth="1px"
-                  borderColor="hairline"
-                  cursor="pointer"
-                  onClick={() => run(command)}
-                >
-                  <span>{command.title}</span>
-                  <Key name={command.key} />
-                </Flex>
-              ))}
-              {found.length === 0 && <Box color="quiet">{appWords.noCommandByThatName()}</Box>}
-            </Dialog.Body>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame open={open} close={() => run(undefined)} size="sm">
+      <DialogTitle>{appWords.whatYouCanDoHere()}</DialogTitle>
+      <Dialog.Body>
+        <Input
+          aria-label={appWords.findACommand()}
+          placeholder={appWords.typeAFewLettersEnterRuns()}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && run(found[0])}
+          h="48px"
+          mb="8px"
+        />
+        {found.map((command) => (
+          <Flex
+            as="button"
+            key={command.key}
+            w="100%"
+            minH="48px"
+            align="center"
+            justify="space-between"
+            borderTopWidth="1px"
+            borderColor="hairline"
+            cursor="pointer"
+            onClick={() => run(command)}
+          >
+            <span>{command.title}</span>
+            <Key name={command.key} />
+          </Flex>
+        ))}
+        {found.length === 0 && <Box color="quiet">{appWords.noCommandByThatName()}</Box>}
+      </Dialog.Body>
+    </DialogFrame>
   );
 }

@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import type { ReactNode } from 'react';
 import type { JobPage, PairAtWall, Side } from '../api/client';
 import { BareButton } from '../ui/buttons';
@@ -55,95 +56,80 @@ export function MarksDialog({
     }
   };
   return (
-    <Dialog.Root open={open} onOpenChange={(c) => !c.open && close()} size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            <Dialog.Header pr="64px">
-              <Dialog.Title fontFamily="heading" fontSize="22px">
-                {wallWords.tapeTheWall()}
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="20px">
-              <Box color="quiet" mb="8px">
-                {wallWords.theLineIsTheEdgeOfTheTape({ edge: EDGE[page.job.markEdge] })}
-                {page.job.markOrigin === 'TRANSFERRED' &&
-                  wallWords.theLampHeightLineWasTransferred()}
+    <DialogFrame open={open} close={close} size="lg">
+      <DialogTitle>{wallWords.tapeTheWall()}</DialogTitle>
+      <Dialog.Body pb="20px">
+        <Box color="quiet" mb="8px">
+          {wallWords.theLineIsTheEdgeOfTheTape({ edge: EDGE[page.job.markEdge] })}
+          {page.job.markOrigin === 'TRANSFERRED' && wallWords.theLampHeightLineWasTransferred()}
+        </Box>
+        {marks.map(({ side, ...mark }) => (
+          <Flex
+            key={`${mark.role}${side}`}
+            minH="48px"
+            align="center"
+            justify="space-between"
+            gap="12px"
+            borderTopWidth="1px"
+            borderColor="hairline"
+          >
+            <Box>
+              {ROLE[mark.role]}
+              {side && `, ${sideWord(side)}`}
+            </Box>
+            <Flex gap="20px" align="center" fontFamily="heading" fontWeight="600">
+              <Box color="quiet" fontWeight="500">
+                {mark.left.value === 0
+                  ? appWords.onTheCentreLine()
+                  : wallWords.toTheValue2({
+                      value: figureText(sizeOf(mark.left), units),
+                      value2: mark.left.value > 0 ? appWords.left() : appWords.right(),
+                    })}
               </Box>
-              {marks.map(({ side, ...mark }) => (
-                <Flex
-                  key={`${mark.role}${side}`}
-                  minH="48px"
-                  align="center"
-                  justify="space-between"
-                  gap="12px"
-                  borderTopWidth="1px"
-                  borderColor="hairline"
-                >
-                  <Box>
-                    {ROLE[mark.role]}
-                    {side && `, ${sideWord(side)}`}
-                  </Box>
-                  <Flex gap="20px" align="center" fontFamily="heading" fontWeight="600">
-                    <Box color="quiet" fontWeight="500">
-                      {mark.left.value === 0
-                        ? appWords.onTheCentreLine()
-                        : wallWords.toTheValue2({
-                            value: figureText(sizeOf(mark.left), units),
-                            value2: mark.left.value > 0 ? appWords.left() : appWords.right(),
-                          })}
-                    </Box>
-                    {mark.height ? (
-                      <BareButton fontSize="22px" onClick={() => ask(side ?? 'RIGHT')}>
-                        {figureText(mark.height, units)}
-                      </BareButton>
-                    ) : (
-                      <Box minW="60px">{wallWords.upright()}</Box>
-                    )}
-                  </Flex>
-                </Flex>
-              ))}
-              {page.job.markOrigin === 'TRANSFERRED' && (
-                <Asked title={wallWords.axesAsTapedWithTheVehicle()}>
-                  {SIDES.map((side) => (
-                    <Entry
-                      key={side}
-                      page={page}
-                      thing={{ kind: 'AXIS_MARK', lamp: pair.kind, side }}
-                      name={wallWords.axisTapedSide({ side: sideWord(side) })}
-                      onKeep={onKeep}
-                    />
-                  ))}
-                </Asked>
+              {mark.height ? (
+                <BareButton fontSize="22px" onClick={() => ask(side ?? 'RIGHT')}>
+                  {figureText(mark.height, units)}
+                </BareButton>
+              ) : (
+                <Box minW="60px">{wallWords.upright()}</Box>
               )}
-              {pair.kind !== 'DRIVING' && (
-                <Asked title={wallWords.beforeTheOldLampsWereRemoved()}>
-                  <Entry
-                    page={page}
-                    thing={{ kind: 'BEFORE_DISTANCE' }}
-                    name={wallWords.distanceBefore()}
-                    onKeep={onKeep}
-                  />
-                  {SIDES.map((side) => (
-                    <Entry
-                      key={side}
-                      page={page}
-                      thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
-                      name={wallWords.belowBeforeSide({ side: sideWord(side) })}
-                      onKeep={onKeep}
-                    />
-                  ))}
-                </Asked>
-              )}
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+            </Flex>
+          </Flex>
+        ))}
+        {page.job.markOrigin === 'TRANSFERRED' && (
+          <Asked title={wallWords.axesAsTapedWithTheVehicle()}>
+            {SIDES.map((side) => (
+              <Entry
+                key={side}
+                page={page}
+                thing={{ kind: 'AXIS_MARK', lamp: pair.kind, side }}
+                name={wallWords.axisTapedSide({ side: sideWord(side) })}
+                onKeep={onKeep}
+              />
+            ))}
+          </Asked>
+        )}
+        {pair.kind !== 'DRIVING' && (
+          <Asked title={wallWords.beforeTheOldLampsWereRemoved()}>
+            <Entry
+              page={page}
+              thing={{ kind: 'BEFORE_DISTANCE' }}
+              name={wallWords.distanceBefore()}
+              onKeep={onKeep}
+            />
+            {SIDES.map((side) => (
+              <Entry
+                key={side}
+                page={page}
+                thing={{ kind: 'BEFORE_BELOW', lamp: pair.kind, side }}
+                name={wallWords.belowBeforeSide({ side: sideWord(side) })}
+                onKeep={onKeep}
+              />
+            ))}
+          </Asked>
+        )}
+      </Dialog.Body>
+    </DialogFrame>
   );
 }
 

@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Flex, Input, NativeSelect, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
@@ -32,24 +33,14 @@ export function ReadDialog({
   close: () => void;
 }) {
   return (
-    <Dialog.Root
+    <DialogFrame
       open={task !== undefined}
-      onOpenChange={(c) => !c.open && close()}
+      close={close}
       size="md"
       initialFocusEl={() => document.querySelector<HTMLElement>('[data-first]')}
     >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="panel" color="ink">
-            {task && <ReadForm page={page} task={task} close={close} />}
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      {task && <ReadForm page={page} task={task} close={close} />}
+    </DialogFrame>
   );
 }
 
@@ -137,12 +128,10 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
         store.mutate();
       }}
     >
-      <Dialog.Header pr="64px">
-        <Dialog.Title fontFamily="heading" fontSize="22px">
-          {side === 'left' ? appWords.leftTitle() : appWords.rightTitle()}{' '}
-          {wallWords.lampTheOtherOneCovered({ lamp: KINDS[task.lamp].lamp })}
-        </Dialog.Title>
-      </Dialog.Header>
+      <DialogTitle>
+        {side === 'left' ? appWords.leftTitle() : appWords.rightTitle()}{' '}
+        {wallWords.lampTheOtherOneCovered({ lamp: KINDS[task.lamp].lamp })}
+      </DialogTitle>
       <Dialog.Body display="flex" flexDirection="column" gap="14px">
         {advised && turned && (
           <Box color="lamp" fontWeight="600">

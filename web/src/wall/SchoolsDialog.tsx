@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex } from '@chakra-ui/react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { useQuery } from '@tanstack/react-query';
 import {
   api,
@@ -47,52 +48,34 @@ export function SchoolsDialog({
   });
   const rows = schools.data?.find((table) => table.kind === kind)?.rows ?? [];
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(c) => !c.open && close()}
-      size="full"
-      scrollBehavior="inside"
-    >
-      <Portal>
-        <Dialog.Positioner>
-          <Dialog.Content bg="ground" color="ink">
-            <Dialog.Header pr="64px">
-              <Dialog.Title fontFamily="heading" fontSize="22px">
-                {wallWords.waysOfAimingForTheseLamps()}
-              </Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="24px" overflowX="auto">
-              {problem && (
-                <Box role="alert" color="out" pb="8px">
-                  {wallWords.problemThePageShowsItAs({ problem })}
-                </Box>
-              )}
-              <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
-                <Head rows={rows} />
-                <tbody>
-                  {rows.map((row) => (
-                    <Row
-                      key={row.school}
-                      row={row}
-                      chosen={row.school === chosen}
-                      onChoose={() => onChoose(row.school)}
-                      onAsk={onAsk}
-                    />
-                  ))}
-                </tbody>
-              </Box>
-              <Refusal words={schools.error?.message} />
-              <Box color="quiet" mt="12px">
-                {wallWords.percentOfTheDistanceAngleMark()}
-              </Box>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="xl" color="ink" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame open={open} close={close} size="full" scrollBehavior="inside">
+      <DialogTitle>{wallWords.waysOfAimingForTheseLamps()}</DialogTitle>
+      <Dialog.Body pb="24px" overflowX="auto">
+        {problem && (
+          <Box role="alert" color="out" pb="8px">
+            {wallWords.problemThePageShowsItAs({ problem })}
+          </Box>
+        )}
+        <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
+          <Head rows={rows} />
+          <tbody>
+            {rows.map((row) => (
+              <Row
+                key={row.school}
+                row={row}
+                chosen={row.school === chosen}
+                onChoose={() => onChoose(row.school)}
+                onAsk={onAsk}
+              />
+            ))}
+          </tbody>
+        </Box>
+        <Refusal words={schools.error?.message} />
+        <Box color="quiet" mt="12px">
+          {wallWords.percentOfTheDistanceAngleMark()}
+        </Box>
+      </Dialog.Body>
+    </DialogFrame>
   );
 }
 

@@ -8,12 +8,17 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.WeakHashMap;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -44,6 +49,9 @@ abstract class BrowserTest {
         };
         requestAnimationFrame(next);
       }))""";
+
+  /** What each page has asked for and was not answered yet. */
+  private static final Map<Page, Set<Request>> UNANSWERED = new WeakHashMap<>();
 
   private static Playwright playwright;
   private static Browser browser;
@@ -131,22 +139,45 @@ abstract class BrowserTest {
             complaints.add("console: " + message.text());
           }
         });
+    Set<Request> unanswered = new HashSet<>();
+    UNANSWERED.put(page, unanswered);
+    page.onRequestFinished(unanswered::remove);
+    page.onRequestFailed(unanswered::remove);
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(app().address()) && !request.url().startsWith("data:")) {
+          if (request.url().startsWith(app().address())) {
+            // what is listened to has no end
+            if (!request.resourceType().equals("eventsource")) {
+              unanswered.add(request);
+            }
+          } else if (!request.url().startsWith("data:")) {
             complaints.add("left the machine: " + request.url());
           }
         });
     page.navigate(app().address() + path);
-    page.getByRole(AriaRole.HEADING).first().waitFor();
-    page.waitForLoadState(LoadState.NETWORKIDLE);
+    try {
+      page.getByRole(AriaRole.HEADING).first().waitFor();
+    } catch (TimeoutError late) {
+      throw new AssertionError(
+          "%s shows only: %s%nStill unanswered: %s"
+              .formatted(
+                  path,
+                  page.locator("body").innerText(),
+                  unanswered.stream().map(Request::url).toList()),
+          late);
+    }
+    answered(page);
     return page;
   }
 
   /** Waits until nothing of the page is fetched or moves. */
   static void settled(Page page) {
-    page.waitForLoadState(LoadState.NETWORKIDLE);
+    answered(page);
     page.evaluate(SETTLED, PATIENCE_MS);
+  }
+
+  private static void answered(Page page) {
+    page.waitForCondition(UNANSWERED.getOrDefault(page, Set.of())::isEmpty);
   }
 
   /** What the page may complain of from here on without failing: for tests that cut the line. */

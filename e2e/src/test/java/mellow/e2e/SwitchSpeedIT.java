@@ -38,7 +38,7 @@ class SwitchSpeedIT extends BrowserTest {
   @Test
   void theLightSwitchIsTurned() throws IOException {
     Page page = open("/jobs/" + app().job("valley bus 7") + "/feed", Look.USUAL);
-    page.locator("svg[aria-label^='The front']").waitFor();
+    page.locator("svg[aria-label^='The front'][aria-busy=false]").waitFor();
     settled(page);
     double[] times = new double[TURNS];
     for (int i = 0; i < TURNS; i++) {
