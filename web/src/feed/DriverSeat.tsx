@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Controls, FeedSheet } from '../api/client';
 import { PlainButton } from '../ui/buttons';
-import { KEYS, LIGHTS, TURNS } from './words';
+import { KEYS, LIGHTS, TURNS } from '../circuit/words';
 import { feedWords } from '../words/page/feed';
 
 function Buttons<T extends string>({

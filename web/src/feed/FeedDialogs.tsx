@@ -3,7 +3,7 @@ import { Sheet } from '../ui/Sheet';
 import { BothVersions } from '../kept/BothVersions';
 import type { Conflict } from '../kept/conflict';
 import { PartSheet } from './PartSheet';
-import { ProbeForm } from './ProbeForm';
+import { ProbeForm } from '../harness/ProbeForm';
 import { QuestionForm } from './QuestionForm';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';

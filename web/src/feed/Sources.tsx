@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { FeedPage, ProbedWire, SourceEdit } from '../api/client';
 import { BareButton, PlainButton } from '../ui/buttons';
 import { VerdictShape } from '../finding/VerdictShape';
-import { KEYS, LIGHTS } from './words';
+import { KEYS, LIGHTS } from '../circuit/words';
 import { feedWords } from '../words/page/feed';
 
 /** The wires that were probed: what each is, or where to read next. */

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Controls, FeedSheet, LampRow } from '../api/client';
 import { paint } from '../ui/theme';
-import { LEVEL_WORDS } from './words';
+import { LEVEL_WORDS } from '../circuit/words';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 

@@ -5,7 +5,7 @@ import { BareButton } from '../ui/buttons';
 import { SentenceText } from '../finding/SentenceText';
 import { Refusal } from '../ui/Refusal';
 import { VerdictShape } from '../finding/VerdictShape';
-import { FrontLights } from './FrontLights';
+import { FrontLights } from '../circuit/FrontLights';
 import { StateTable } from './StateTable';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';

@@ -3,7 +3,7 @@ import type { FeedPage, FeedWish } from '../api/client';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { PlainButton } from '../ui/buttons';
 import { Choice } from '../settings/fields';
-import { FUNCTIONS, LEVEL_WORDS, nextLevel, usualWishes, WISHED, withWish } from './words';
+import { FUNCTIONS, LEVEL_WORDS, nextLevel, usualWishes, WISHED, withWish } from '../circuit/words';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 

@@ -16,22 +16,22 @@ import {
 import { answering, finding, JOB, show, partly } from '../test/testing';
 import { Battery } from './Battery';
 import { BodyComputer } from './BodyComputer';
-import { CircuitDrawing } from './CircuitDrawing';
-import { CircuitSymbol } from './CircuitSymbol';
+import { CircuitDrawing } from '../circuit/CircuitDrawing';
+import { CircuitSymbol } from '../circuit/CircuitSymbol';
 import { DriverSeat } from './DriverSeat';
-import { FrontLights } from './FrontLights';
-import { Measured } from './Measured';
+import { FrontLights } from '../circuit/FrontLights';
+import { Measured } from '../harness/Measured';
 import { planId } from './OwnPlan';
 import { PartSheet } from './PartSheet';
-import { ProbeForm, typedNumber, typedProbe } from './ProbeForm';
+import { ProbeForm, typedNumber, typedProbe } from '../harness/ProbeForm';
 import { QuestionForm } from './QuestionForm';
-import { Routes } from './Routes';
+import { Routes } from '../harness/Routes';
 import { StatesColumn } from './StatesColumn';
 import { StateTable } from './StateTable';
-import { told } from './told';
+import { told } from '../circuit/told';
 import { WishGrid } from './WishGrid';
-import { fitScale, wireWidth } from './wires';
-import { nextLevel, usualWishes, withWish } from './words';
+import { fitScale, wireWidth } from '../circuit/wires';
+import { nextLevel, usualWishes, withWish } from '../circuit/words';
 
 const figure = (value: number, metric: string) =>
   ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;

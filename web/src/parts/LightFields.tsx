@@ -1,5 +1,5 @@
 import type { LightEdit } from '../api/client';
-import { FUNCTIONS } from '../place/words';
+import { FUNCTIONS } from '../lamps/words';
 import { Choice, TextField } from '../settings/fields';
 import { COLOURS, LENSES, PATTERNS } from './words';
 import { partsWords } from '../words/page/parts';

@@ -4,7 +4,7 @@ import { BareButton, PlainButton } from '../ui/buttons';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { LazyText } from '../entry/LazyText';
 import { VerdictShape } from '../finding/VerdictShape';
-import { FUNCTIONS } from '../place/words';
+import { FUNCTIONS } from '../lamps/words';
 import { said } from '../takein/words';
 import { allRight, checked, isAllToLookAt } from './parts';
 import { LENSES, OUTCOMES, PATTERNS } from './words';

@@ -4,8 +4,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { type FrontEdit, type LampPairEdit, type Units } from '../api/client';
 import { answering, length, show } from '../test/testing';
 import { HoleRowForm } from './HoleRowForm';
-import { KeepOutForm } from './KeepOutForm';
-import { LampForm } from './LampForm';
+import { KeepOutForm } from '../lamps/KeepOutForm';
+import { LampForm } from '../lamps/LampForm';
 import { RulesForm } from './RulesForm';
 import { TemplateForm } from './TemplateForm';
 

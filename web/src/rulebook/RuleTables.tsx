@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { Figure, RuleSet, Source } from '../api/client';
 import { BareButton, PlainButton } from '../ui/buttons';
 import { figureText, useUnits } from '../ui/session';
-import { FUNCTIONS } from '../place/words';
+import { FUNCTIONS } from '../lamps/words';
 import { DIPPED, FOG } from '../settings/words';
 import { appWords } from '../words/page/app';
 import { rulebookWords } from '../words/page/rulebook';

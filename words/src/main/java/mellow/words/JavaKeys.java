@@ -72,7 +72,7 @@ final class JavaKeys {
 
         %s
         /** What is said in this package: generated from the catalogue's %s.json. */
-        final class %s {
+        public final class %s {
           private %s() {}
         %s}
         """
@@ -110,7 +110,7 @@ final class JavaKeys {
           private static final MessageKey %s = MessageKey.of("%s.%s"%s);
 
           /** %s */
-          static Sentence %s(%s) {
+          public static Sentence %s(%s) {
             return Sentence.keyed(%s%s);
           }
         """

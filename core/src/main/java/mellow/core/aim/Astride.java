@@ -18,7 +18,7 @@ import mellow.core.vehicle.Side;
  * A pair whose lamps stand on either side of a step of the rule, nearer to each other than the tape
  * can tell: both are aimed by the rule that asks for the lower cutoff.
  */
-final class Astride {
+public final class Astride {
   /** Two readings differ surely by more than this many of their common uncertainty. */
   private static final double SURE = 2;
 
@@ -32,7 +32,7 @@ final class Astride {
     this.apartMm = apartMm;
   }
 
-  static Astride of(PairInput pair, RuleSet market) {
+  public static Astride of(PairInput pair, RuleSet market) {
     if (market.aimRuleFor(pair.lampFacts(Side.LEFT)) instanceof RuleSet.Answer.Holds left
         && market.aimRuleFor(pair.lampFacts(Side.RIGHT)) instanceof RuleSet.Answer.Holds right
         && left.rule().aimPercent() != right.rule().aimPercent()) {
@@ -60,11 +60,11 @@ final class Astride {
   }
 
   /** What the rule is asked with for a lamp: for both the same where the tape cannot tell. */
-  LampFacts facts(Side side) {
+  public LampFacts facts(Side side) {
     return pair.lampFacts(byWhich.orElse(side));
   }
 
-  Optional<Finding> finding() {
+  public Optional<Finding> finding() {
     return byWhich.map(
         side ->
             Finding.plain(

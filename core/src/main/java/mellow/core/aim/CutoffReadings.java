@@ -6,18 +6,19 @@ import java.util.OptionalDouble;
 import mellow.core.vehicle.Side;
 
 /** Finds and converts readings of a cutoff. */
-final class CutoffReadings {
+public final class CutoffReadings {
   private CutoffReadings() {}
 
   /** The inclination of a reading, in percent. */
-  static double percent(AimEvent.CutoffRead read, LampPlace lamp) {
+  public static double percent(AimEvent.CutoffRead read, LampPlace lamp) {
     return read.datum() == AimEvent.Datum.BELOW_LINE
         ? -lamp.percentOf(read.read().mm())
         : lamp.percentOfHeight(read.read().mm());
   }
 
   /** The last event of a kind on a side. */
-  static <E extends AimEvent> Optional<E> last(List<AimEvent> events, Class<E> kind, Side side) {
+  public static <E extends AimEvent> Optional<E> last(
+      List<AimEvent> events, Class<E> kind, Side side) {
     for (int i = events.size() - 1; i >= 0; i--) {
       if (events.get(i).side() == side && kind.isInstance(events.get(i))) {
         return Optional.of(kind.cast(events.get(i)));
@@ -30,7 +31,8 @@ final class CutoffReadings {
    * How steep the cutoff was as the vehicle came, in percent: by the mark taken before the old lamp
    * came off, or by the first reading where no screw had been turned yet; empty where neither was.
    */
-  static OptionalDouble percentAsItCame(PairInput pair, Side side, Optional<LampPlace> lamp) {
+  public static OptionalDouble percentAsItCame(
+      PairInput pair, Side side, Optional<LampPlace> lamp) {
     Optional<PairInput.BeforeMark> mark = pair.before().on(side);
     if (mark.isPresent()) {
       return OptionalDouble.of(mark.get().percent());
@@ -50,7 +52,7 @@ final class CutoffReadings {
    * The last reading that stands before the latest turn, where the cutoff was read again after that
    * turn; empty where nothing was turned between two readings.
    */
-  static Optional<AimEvent.CutoffRead> beforeLastTurn(List<AimEvent> events, Side side) {
+  public static Optional<AimEvent.CutoffRead> beforeLastTurn(List<AimEvent> events, Side side) {
     Optional<AimEvent.CutoffRead> last = Optional.empty();
     Optional<AimEvent.CutoffRead> beforeTurn = Optional.empty();
     for (AimEvent event : events) {
@@ -69,7 +71,7 @@ final class CutoffReadings {
   /**
    * What the coarsest reading of a lamp's cutoff was read to, ± mm; the lamp's tape before that.
    */
-  static double plusMinusMm(List<AimEvent> events, LampPlace lamp) {
+  public static double plusMinusMm(List<AimEvent> events, LampPlace lamp) {
     return events.stream()
         .filter(event -> event.side() == lamp.side())
         .filter(AimEvent.CutoffRead.class::isInstance)
@@ -79,12 +81,13 @@ final class CutoffReadings {
   }
 
   /** Whether an adjuster was turned after the last reading of the cutoff. */
-  static boolean turnedSinceRead(List<AimEvent> events, Side side) {
+  public static boolean turnedSinceRead(List<AimEvent> events, Side side) {
     return turnedSince(AimEvent.CutoffRead.class, events, side);
   }
 
   /** Whether a screw of the lamp was turned after it was last read in a way. */
-  static boolean turnedSince(Class<? extends AimEvent> read, List<AimEvent> events, Side side) {
+  public static boolean turnedSince(
+      Class<? extends AimEvent> read, List<AimEvent> events, Side side) {
     boolean turned = false;
     for (AimEvent event : events) {
       if (event.side() == side) {

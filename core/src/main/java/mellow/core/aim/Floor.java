@@ -85,7 +85,7 @@ public final class Floor {
   }
 
   /** The working of one mark's correction. */
-  Working.Line correctionLine(double xMm) {
+  public Working.Line correctionLine(double xMm) {
     return new Working.Line(
         AimWords.floorAdds(),
         AimWords.floorAddsFormula(),

@@ -63,7 +63,7 @@ public record LampPlace(
   }
 
   /** The mark for an inclination, with its working. */
-  Working markWorking(double percent) {
+  public Working markWorking(double percent) {
     double dropMm = percent / 100 * alongMm();
     return new Working(
         java.util.stream.Stream.concat(

@@ -51,7 +51,7 @@ public record PairInput(
     events = List.copyOf(events);
   }
 
-  BySide<OptionalDouble> centreMm() {
+  public BySide<OptionalDouble> centreMm() {
     return mm(centre);
   }
 
@@ -59,11 +59,11 @@ public record PairInput(
     return mm(lowerEdge);
   }
 
-  OptionalDouble spacingMm() {
+  public OptionalDouble spacingMm() {
     return mm(spacing);
   }
 
-  BySide<OptionalDouble> distanceMm() {
+  public BySide<OptionalDouble> distanceMm() {
     return mm(distance);
   }
 
@@ -90,7 +90,7 @@ public record PairInput(
     return beamClass.kind();
   }
 
-  LampFacts lampFacts(Side side) {
+  public LampFacts lampFacts(Side side) {
     return new LampFacts(beamClass, centreMm().on(side), lowerEdgeMm().on(side), steeperByMaker);
   }
 }

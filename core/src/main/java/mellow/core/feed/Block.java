@@ -37,7 +37,7 @@ public record Block(
     }
   }
 
-  String kind() {
+  public String kind() {
     return values.getOrDefault("kind", "");
   }
 
@@ -47,7 +47,7 @@ public record Block(
   }
 
   /** Whether one of its values is the answer to a question. */
-  boolean takes(String value, String question) {
+  public boolean takes(String value, String question) {
     String answer = values.getOrDefault(value, "");
     return answer.startsWith("{")
         && answer.endsWith("}")

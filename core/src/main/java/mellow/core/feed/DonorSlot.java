@@ -50,11 +50,11 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
   }
 
   /** The same for the same slot, however it is typed. */
-  static String plain(String name) {
+  public static String plain(String name) {
     return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
   }
 
-  static boolean isNamed(String name) {
+  public static boolean isNamed(String name) {
     return !plain(name).equals(UNNAMED);
   }
 
@@ -63,7 +63,7 @@ public record DonorSlot(String tap, String name, Feeds feeds) {
     return isNamed(name);
   }
 
-  Finding finding() {
+  public Finding finding() {
     if (feeds == Feeds.CRITICAL) {
       return Finding.plain(
               FindingKey.of("tap.feeds", SubjectKind.COMPONENT.named(tap)),

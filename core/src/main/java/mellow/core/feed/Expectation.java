@@ -3,7 +3,7 @@ package mellow.core.feed;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable.Lamps;
 
 /**
  * In which states some lamps are lit; in all others they are out.

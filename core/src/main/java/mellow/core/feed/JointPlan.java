@@ -14,7 +14,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mellow.core.circuit.Controls;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable.Lamps;
 import mellow.core.vehicle.LampFunction;
 
 /**
@@ -66,7 +66,7 @@ public final class JointPlan {
   }
 
   /** How a plan's parts are told apart: 2 for the second. */
-  static String number(String tag) {
+  public static String number(String tag) {
     return tag.substring(1);
   }
 

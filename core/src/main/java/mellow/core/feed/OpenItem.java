@@ -24,7 +24,7 @@ public record OpenItem(String id, Kind kind, String what, boolean done) {
     UNCONNECTED
   }
 
-  Finding finding() {
+  public Finding finding() {
     Finding finding =
         Finding.plain(
             FindingKey.of("open", SubjectKind.OPEN_ITEM.named(id)),

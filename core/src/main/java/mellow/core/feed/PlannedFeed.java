@@ -11,8 +11,8 @@ import mellow.core.circuit.Controls;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Situation;
-import mellow.core.circuit.StateTable;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable;
+import mellow.core.circuit.check.StateTable.Lamps;
 import mellow.core.finding.CannotBe;
 import mellow.core.finding.Sentence;
 

@@ -31,7 +31,7 @@ public record PlannedPart(
   }
 
   /** The side that it is on, where both sides have such a part; else empty. */
-  Optional<Side> side() {
+  public Optional<Side> side() {
     return Optional.ofNullable(values.get(Block.ON_SIDE)).map(Side::valueOf);
   }
 

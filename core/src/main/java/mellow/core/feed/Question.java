@@ -73,7 +73,7 @@ public record Question(
   }
 
   /** Whether an answer can be. */
-  boolean takes(String answer) {
+  public boolean takes(String answer) {
     try {
       check(answer);
       return true;

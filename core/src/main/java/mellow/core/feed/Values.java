@@ -12,14 +12,14 @@ import mellow.core.circuit.Controls.When;
 import mellow.core.harness.WireSize;
 
 /** A block's values with the answers filled in, read as what a part needs. */
-final class Values {
+public final class Values {
   /** Wires in an engine bay are warm. Judged. */
   private static final double USUAL_CELSIUS = 40;
 
   private final String place;
   private final Map<String, String> values;
 
-  Values(String place, Map<String, String> values) {
+  public Values(String place, Map<String, String> values) {
     this.place = place;
     this.values = values;
   }
@@ -28,7 +28,7 @@ final class Values {
     return values;
   }
 
-  String text(String name) throws FeedProblem {
+  public String text(String name) throws FeedProblem {
     String value = values.get(name);
     if (value == null || value.isBlank()) {
       throw new FeedProblem(place, FeedWords.hasNo(place, name));
@@ -36,15 +36,15 @@ final class Values {
     return value;
   }
 
-  String text(String name, String usual) {
+  public String text(String name, String usual) {
     return values.getOrDefault(name, usual);
   }
 
-  double number(String name) throws FeedProblem {
+  public double number(String name) throws FeedProblem {
     return number(place + ", " + name, text(name));
   }
 
-  double number(String name, double usual) throws FeedProblem {
+  public double number(String name, double usual) throws FeedProblem {
     return values.containsKey(name) ? number(name) : usual;
   }
 
@@ -69,7 +69,7 @@ final class Values {
     }
   }
 
-  WireSize size() throws FeedProblem {
+  public WireSize size() throws FeedProblem {
     String name = text("size");
     return WireSize.named(name).orElseThrow(() -> new FeedProblem(place, FeedWords.noWire(name)));
   }
@@ -107,7 +107,7 @@ final class Values {
     }
   }
 
-  static double number(String place, String text) throws FeedProblem {
+  public static double number(String place, String text) throws FeedProblem {
     try {
       double value = Double.parseDouble(text.strip().replace(',', '.'));
       if (Double.isFinite(value)) {
@@ -119,7 +119,7 @@ final class Values {
     throw new FeedProblem(place, FeedWords.noNumber(text));
   }
 
-  static String shown(double number) {
+  public static String shown(double number) {
     return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
   }
 }

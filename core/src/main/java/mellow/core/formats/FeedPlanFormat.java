@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable.Lamps;
 import mellow.core.feed.Block;
 import mellow.core.feed.Condition;
 import mellow.core.feed.DrivingState;

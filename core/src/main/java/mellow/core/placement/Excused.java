@@ -13,9 +13,9 @@ import mellow.core.vehicle.TurnCategory;
  *
  * @param verdict within, or not known where it hangs on the signal
  */
-record Excused(Verdict verdict, Sentence why) {
+public record Excused(Verdict verdict, Sentence why) {
   /** The excuse of a lamp; empty where it has none. */
-  static Optional<Excused> of(Front front, LampPair pair, PlaceRule rule) {
+  public static Optional<Excused> of(Front front, LampPair pair, PlaceRule rule) {
     return rule.excuse().flatMap(excuse -> of(front, pair, excuse));
   }
 

@@ -59,7 +59,7 @@ public record Front(
   }
 
   /** Highest point of the low beams' lit surfaces; empty where they were not measured. */
-  OptionalDouble topOfDippedMm() {
+  public OptionalDouble topOfDippedMm() {
     return of(LampFunction.DIPPED)
         .flatMapToDouble(
             pair ->
@@ -71,7 +71,7 @@ public record Front(
   }
 
   /** A reach in a lamp's axes, put on the vehicle: x to its left, y above the ground. */
-  static Envelope onVehicle(Envelope reach, Side side, Spot spot) {
+  public static Envelope onVehicle(Envelope reach, Side side, Spot spot) {
     double one = side.sign() * (spot.outMm() + reach.getMinX());
     double other = side.sign() * (spot.outMm() + reach.getMaxX());
     return new Envelope(
@@ -79,7 +79,7 @@ public record Front(
   }
 
   /** A shape in a lamp's axes, put on the vehicle: x to its left, y above the ground. */
-  static Geometry onVehicle(Geometry shape, Side side, Spot spot) {
+  public static Geometry onVehicle(Geometry shape, Side side, Spot spot) {
     return new AffineTransformation(
             side.sign(), 0, side.sign() * spot.outMm(), 0, 1, spot.heightMm())
         .transform(shape);

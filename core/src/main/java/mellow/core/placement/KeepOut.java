@@ -17,7 +17,7 @@ public record KeepOut(String id, String name, Outline.Polygon outline, double cl
     }
   }
 
-  Geometry geometry() {
+  public Geometry geometry() {
     return outline.geometry();
   }
 }

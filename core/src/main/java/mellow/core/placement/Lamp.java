@@ -68,7 +68,7 @@ public record Lamp(
   }
 
   /** All lit surfaces together, x out and y up. */
-  Geometry lit() {
+  public Geometry lit() {
     if (heads.size() == 1) {
       return onLamp(heads.get(0));
     }
@@ -76,13 +76,13 @@ public record Lamp(
   }
 
   /** What must not run into anything, x out and y up. */
-  Geometry body() {
+  public Geometry body() {
     Geometry lit = lit();
     return housing.map(of -> Shapes.union(List.of(of.geometry(), lit))).orElse(lit);
   }
 
   /** The reach of the lit surfaces from the reference point. */
-  Envelope litReach() {
+  public Envelope litReach() {
     Envelope reach = new Envelope();
     for (Head head : heads) {
       Envelope one = head.lit().reach();
@@ -93,7 +93,7 @@ public record Lamp(
   }
 
   /** The reach of what must not run into anything. */
-  Envelope bodyReach() {
+  public Envelope bodyReach() {
     Envelope reach = litReach();
     housing.ifPresent(of -> reach.expandToInclude(of.reach()));
     return reach;

@@ -12,14 +12,14 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** The library's overlay that never fails, whatever nearly touches: it snaps where it has to. */
-final class Shapes {
+public final class Shapes {
   private Shapes() {}
 
-  static Geometry union(Collection<Geometry> shapes) {
+  public static Geometry union(Collection<Geometry> shapes) {
     return OverlayNGRobust.union(shapes);
   }
 
-  static Geometry common(Geometry one, Geometry other) {
+  public static Geometry common(Geometry one, Geometry other) {
     return OverlayNGRobust.overlay(one, other, OverlayNG.INTERSECTION);
   }
 
@@ -93,7 +93,7 @@ final class Shapes {
     return least;
   }
 
-  static Geometry without(Geometry shape, Geometry taken) {
+  public static Geometry without(Geometry shape, Geometry taken) {
     return OverlayNGRobust.overlay(shape, taken, OverlayNG.DIFFERENCE);
   }
 }

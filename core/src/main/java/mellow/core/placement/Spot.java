@@ -15,11 +15,11 @@ public record Spot(double outMm, double heightMm, double headingDeg) {
   }
 
   /** The other lamp sits at the mirrored place; directions may differ. */
-  boolean isLevelWith(Spot other) {
+  public boolean isLevelWith(Spot other) {
     return outMm == other.outMm && heightMm == other.heightMm;
   }
 
-  Spot at(double newOutMm, double newHeightMm) {
+  public Spot at(double newOutMm, double newHeightMm) {
     return new Spot(newOutMm, newHeightMm, headingDeg);
   }
 }

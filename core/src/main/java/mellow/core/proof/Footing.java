@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import mellow.core.circuit.Emitter;
-import mellow.core.circuit.LampPath;
+import mellow.core.circuit.check.LampPath;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
 

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable.Lamps;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;

@@ -17,7 +17,7 @@ import mellow.core.entry.Entry;
 import mellow.core.entry.LengthEntry;
 import mellow.core.entry.TemperatureEntry;
 import mellow.core.feed.BatteryTimeline;
-import mellow.core.feed.TimedBattery;
+import mellow.core.feed.sheet.TimedBattery;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.Measured;
 import mellow.core.proof.FlashRate;

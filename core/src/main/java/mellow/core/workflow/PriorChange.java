@@ -10,7 +10,7 @@ public enum PriorChange {
   WIRING;
 
   /** Whether it moves the beams. */
-  boolean isOfStance() {
+  public boolean isOfStance() {
     return this == SUSPENSION || this == TYRES || this == LOAD;
   }
 }

@@ -20,7 +20,7 @@ public record SinceThen(Set<Lamp> working, boolean readAgain) {
   /** A function on a side. */
   public record Lamp(LampFunction function, Side side) {}
 
-  boolean isWorking(LampCheck check) {
+  public boolean isWorking(LampCheck check) {
     return working.contains(new Lamp(check.function(), check.side()));
   }
 }

@@ -87,7 +87,7 @@ public record Step(
     return when.reads();
   }
 
-  boolean isFor(Set<WorkKind> wanted) {
+  public boolean isFor(Set<WorkKind> wanted) {
     return kinds.isEmpty() || kinds.stream().anyMatch(wanted::contains);
   }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import mellow.core.aim.wall.SchoolTable;
+import mellow.core.aim.wall.WallCautions;
 import mellow.core.finding.Caution;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Said;

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mellow.core.aim.wall.TapeMark;
+import mellow.core.aim.wall.WallHorizon;
 import mellow.core.finding.Horizon;
 import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;

@@ -10,6 +10,8 @@ import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
 import mellow.core.circuit.Controls.When;
 import mellow.core.circuit.Moving.Relay;
+import mellow.core.circuit.solve.Solution;
+import mellow.core.circuit.solve.Solver;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;

@@ -16,6 +16,9 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mellow.core.circuit.solve.Point;
+import mellow.core.circuit.solve.Solution;
+import mellow.core.circuit.solve.SpiceNetlist;
 
 /** A general circuit simulator, Debian's ngspice, run on exported netlists. */
 public final class Ngspice {

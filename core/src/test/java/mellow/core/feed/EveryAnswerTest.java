@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import mellow.core.feed.sheet.FeedSheet;
+import mellow.core.feed.sheet.Fix;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.FeedPlanBook;

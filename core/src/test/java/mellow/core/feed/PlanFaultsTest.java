@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.feed.sheet.FeedSheet;
+import mellow.core.feed.sheet.Fix;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Controls.Key;
 import mellow.core.circuit.Controls.Lights;
+import mellow.core.feed.sheet.FeedSheet;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Said;
 import mellow.core.finding.Verdict;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.StateTable;
+import mellow.core.circuit.check.StateTable;
 import mellow.core.finding.Said;
 
 /** State tables as people draw them: "#" lit full, "o" reduced, "." out. */

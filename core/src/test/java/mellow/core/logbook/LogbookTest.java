@@ -14,7 +14,7 @@ import mellow.core.aim.MarkStyle;
 import mellow.core.aim.PairInput;
 import mellow.core.aim.School;
 import mellow.core.aim.WallInput;
-import mellow.core.aim.WallSheet;
+import mellow.core.aim.wall.WallSheet;
 import mellow.core.entry.Entry;
 import mellow.core.finding.Said;
 import mellow.core.formats.BuiltInRules;

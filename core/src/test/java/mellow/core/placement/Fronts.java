@@ -10,17 +10,18 @@ import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 
 /** Fronts to judge. */
-final class Fronts {
+public final class Fronts {
   static final double TAPE_MM = 1;
 
   private Fronts() {}
 
-  static RuleSet rules(String id) {
+  public static RuleSet rules(String id) {
     return BuiltInRules.byId(id).orElseThrow();
   }
 
   /** A pair of square lamps of the given size with their middle there. */
-  static LampPair square(LampFunction function, double sizeMm, double outMm, double heightMm) {
+  public static LampPair square(
+      LampFunction function, double sizeMm, double outMm, double heightMm) {
     return LampPair.mirrored(
         "it",
         function.name(),
@@ -28,11 +29,11 @@ final class Fronts {
         new Spot(outMm, heightMm, 0));
   }
 
-  static LampPair named(String id, LampPair pair) {
+  public static LampPair named(String id, LampPair pair) {
     return new LampPair(id, pair.name(), pair.lamp(), pair.spots());
   }
 
-  static Front front(double widthMm, LampPair... pairs) {
+  public static Front front(double widthMm, LampPair... pairs) {
     return new Front(widthMm, List.of(pairs), List.of());
   }
 

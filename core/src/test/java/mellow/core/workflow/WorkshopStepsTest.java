@@ -21,6 +21,7 @@ import mellow.core.vehicle.Side;
 import mellow.core.workflow.BenchTimer.Adhesive;
 import mellow.core.workflow.BenchTimer.Kind;
 import mellow.core.workflow.BenchTimer.State;
+import mellow.core.workflow.schedule.WorkedMinutes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -19,7 +19,7 @@ import mellow.core.vehicle.VehicleClass;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.Bays;
 import mellow.server.feed.FeedEdit;
-import mellow.server.feed.Feeds;
+import mellow.server.feed.service.Feeds;
 import mellow.server.handover.HandOverEdit;
 import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;

@@ -13,10 +13,10 @@ import mellow.core.circuit.LightLevel;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedProblem;
-import mellow.core.feed.MeterReading;
 import mellow.core.feed.OpenItem;
-import mellow.core.feed.TimedBattery;
-import mellow.core.feed.Wish;
+import mellow.core.feed.sheet.MeterReading;
+import mellow.core.feed.sheet.TimedBattery;
+import mellow.core.feed.sheet.Wish;
 import mellow.core.vehicle.LampFunction;
 import mellow.server.feed.RouteEdit.HazardEdit;
 import mellow.server.platform.Refusal;
@@ -37,7 +37,7 @@ public record FeedEdit(
     @NotNull @Size(max = 200) List<@Valid @NotNull SettingEdit> settings) {
   static final int LONGEST = 200;
 
-  static final FeedEdit NOTHING =
+  public static final FeedEdit NOTHING =
       new FeedEdit(
           List.of(), null, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
           List.of());
@@ -46,7 +46,7 @@ public record FeedEdit(
   @Schema(name = "FeedWish", description = "What lamps should do in a state.")
   public record WishEdit(
       @NotNull LampFunction function, @NotNull DrivingState state, @NotNull LightLevel level) {
-    Wish core() {
+    public Wish core() {
       return new Wish(function, state, level);
     }
   }
@@ -85,7 +85,7 @@ public record FeedEdit(
     }
 
     /** The plans that stand beside it. */
-    List<BesidePlan> others() {
+    public List<BesidePlan> others() {
       return beside == null ? List.of() : beside;
     }
   }
@@ -117,7 +117,7 @@ public record FeedEdit(
       @NotNull @Size(max = LONGEST) @Schema(example = "left fog +") String place,
       @Schema(example = "13.4") double value,
       @NotNull @Size(max = 60) @Schema(example = "Runa") String person) {
-    MeterReading core() {
+    public MeterReading core() {
       if (!Double.isFinite(value) || Math.abs(value) > 1000) {
         throw Refusal.unprocessable("value", FeedWords.meterRange(String.valueOf(value)));
       }
@@ -135,12 +135,12 @@ public record FeedEdit(
           String step,
       @NotNull @Size(max = 60) @Schema(example = "Runa") String person,
       @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {
-    static BatteryEdit of(TimedBattery event) {
+    public static BatteryEdit of(TimedBattery event) {
       return new BatteryEdit(event.what(), event.step(), event.by(), event.at().toString());
     }
 
     /** What was noted without a readable time came first. */
-    TimedBattery timed() {
+    public TimedBattery timed() {
       Instant moment;
       try {
         moment = Instant.parse(at);
@@ -158,7 +158,7 @@ public record FeedEdit(
       @NotNull OpenItem.Kind kind,
       @NotNull @Size(min = 1, max = LONGEST) @Schema(example = "tape for a grommet") String what,
       boolean done) {
-    OpenItem core() {
+    public OpenItem core() {
       return new OpenItem(id, kind, what, done);
     }
   }
@@ -178,7 +178,7 @@ public record FeedEdit(
 
   /** The same on a plan that bears another name here. */
   /** With a plan that stands beside the first known by another name. */
-  FeedEdit besidePlan(String tag, String id, int version) {
+  public FeedEdit besidePlan(String tag, String id, int version) {
     if (plan == null) {
       return this;
     }
@@ -195,7 +195,7 @@ public record FeedEdit(
                 .toList()));
   }
 
-  FeedEdit onPlan(String id, int version) {
+  public FeedEdit onPlan(String id, int version) {
     return plan == null
         ? this
         : withPlan(new ChosenPlan(id, version, plan.answers(), plan.changes(), plan.beside()));
@@ -207,7 +207,7 @@ public record FeedEdit(
   }
 
   /** What was noted of the battery here, with its times. */
-  List<TimedBattery> timed() {
+  public List<TimedBattery> timed() {
     return battery.stream().map(BatteryEdit::timed).toList();
   }
 
@@ -218,7 +218,7 @@ public record FeedEdit(
    * @param before as it was kept
    * @param elsewhere what other stages did to it
    */
-  void checkBattery(List<BatteryEdit> before, List<TimedBattery> elsewhere) {
+  public void checkBattery(List<BatteryEdit> before, List<TimedBattery> elsewhere) {
     boolean longer =
         battery.size() > before.size() && battery.subList(0, before.size()).equals(before);
     BatteryTimeline timeline =

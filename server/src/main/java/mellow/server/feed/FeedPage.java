@@ -44,7 +44,7 @@ public record FeedPage(
       @Schema(example = "slot 14") String slot,
       String feeds,
       @Schema(description = "Whether that vehicle is of the same model year.") boolean sameYear) {
-    static KnownSlot of(DonorSlot slot, @Nullable Integer theirs, @Nullable Integer ours) {
+    public static KnownSlot of(DonorSlot slot, @Nullable Integer theirs, @Nullable Integer ours) {
       return new KnownSlot(
           theirs, slot.name(), Spoken.term(slot.feeds()), ours != null && ours.equals(theirs));
     }

@@ -15,19 +15,19 @@ import java.util.stream.Stream;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.LightLevel;
-import mellow.core.circuit.Solution;
-import mellow.core.circuit.StateTable;
-import mellow.core.circuit.StateTable.Lamps;
+import mellow.core.circuit.check.StateTable;
+import mellow.core.circuit.check.StateTable.Lamps;
+import mellow.core.circuit.solve.Solution;
 import mellow.core.feed.DonorSlot;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
-import mellow.core.feed.FeedSheet;
-import mellow.core.feed.Fix;
 import mellow.core.feed.JointPlan;
 import mellow.core.feed.PlanStep;
 import mellow.core.feed.PlannedPart;
 import mellow.core.feed.Question;
+import mellow.core.feed.sheet.FeedSheet;
+import mellow.core.feed.sheet.Fix;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Source;
@@ -36,6 +36,9 @@ import mellow.core.measure.UnitSystem;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
 import mellow.core.words.Speech;
+import mellow.server.feed.drawing.Drawing;
+import mellow.server.feed.drawing.DrawingLayout;
+import mellow.server.feed.drawing.Schematic;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
@@ -88,7 +91,7 @@ public record FeedView(
       int factoryCuts,
       List<String> cautions) {
 
-    static PlanBrief of(FeedPlan plan) {
+    public static PlanBrief of(FeedPlan plan) {
       return new PlanBrief(
           plan.id(),
           plan.version(),
@@ -182,7 +185,7 @@ public record FeedView(
           String id,
       String does,
       PlanStep.Needs battery) {
-    static StepView of(PlanStep step) {
+    public static StepView of(PlanStep step) {
       return new StepView(
           Spoken.in(Speech.ENGLISH.language(), () -> Spoken.words(step.does())),
           Spoken.words(step.does()),
@@ -197,11 +200,11 @@ public record FeedView(
       @Schema(example = "slot 14") String name,
       @Schema(description = "Whether somebody has said which slot it is.") boolean named,
       @Schema(example = "socket, radio, seats, mirrors or wipers") String feeds) {
-    static DonorView of(DonorSlot slot) {
+    public static DonorView of(DonorSlot slot) {
       return new DonorView(slot.tap(), slot.name(), slot.isNamed(), Spoken.term(slot.feeds()));
     }
 
-    String words() {
+    public String words() {
       return named
           ? Spoken.words(FeedWords.slotFeeds(name, feeds))
           : Spoken.words(FeedWords.slotNotSaid());
@@ -216,7 +219,7 @@ public record FeedView(
       @Schema(example = "new") String pair,
       @Schema(description = "The functions of its lamps that another plan has too.")
           List<LampFunction> alike) {
-    static BesideView of(JointPlan.Beside beside) {
+    public static BesideView of(JointPlan.Beside beside) {
       return new BesideView(
           beside.tag(),
           PlanBrief.of(beside.plan()),
@@ -245,7 +248,7 @@ public record FeedView(
       String value,
       @Schema(description = "Empty for a number.") List<OptionView> options) {}
 
-  static FeedView of(FeedSheet sheet, List<Finding> findings) throws FeedProblem {
+  public static FeedView of(FeedSheet sheet, List<Finding> findings) throws FeedProblem {
     return new FeedView(
         PlanBrief.of(sheet.feed().plan()),
         questions(sheet),

@@ -2,7 +2,7 @@ package mellow.server.feed;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import mellow.core.feed.NodeWorking;
+import mellow.core.feed.sheet.NodeWorking;
 import mellow.core.finding.Source;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView.SourceView;
@@ -17,7 +17,7 @@ public record NodeView(
     SourceView source) {
   private static final Source SOLVED = Source.derived(FeedWords.srcNode());
 
-  static NodeView of(NodeWorking node) {
+  public static NodeView of(NodeWorking node) {
     return new NodeView(
         FigureView.of(node.volts()), WorkingLineView.of(node.working()), SourceView.of(SOLVED));
   }

@@ -1,14 +1,14 @@
 package mellow.server.feed;
 
-import mellow.core.circuit.Solution;
+import mellow.core.circuit.solve.Solution;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 
 /** What a phase of a pulsed circuit is, in words. */
-final class PhaseWords {
+public final class PhaseWords {
   private PhaseWords() {}
 
-  static Sentence of(Solution.Phase phase) {
+  public static Sentence of(Solution.Phase phase) {
     Figure.Count share = Figure.count(Math.round(100 * phase.share()));
     return phase.off().isEmpty()
         ? FeedWords.allClosed(share)

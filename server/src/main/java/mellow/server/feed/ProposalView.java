@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import mellow.core.feed.JointPlan;
-import mellow.core.feed.Proposal;
 import mellow.core.feed.Question;
+import mellow.core.feed.sheet.Proposal;
 import mellow.core.finding.Sentence;
 import mellow.core.finding.Verdict;
 import mellow.server.wire.FindingView;
@@ -33,12 +33,12 @@ public record ProposalView(
   public record NeedView(
       @Schema(description = "As the plan calls it.", example = "side-lamp wire") String id,
       String words) {
-    static NeedView of(String id) {
+    public static NeedView of(String id) {
       return new NeedView(id, Spoken.typed(id));
     }
   }
 
-  static ProposalView of(Proposal proposal) {
+  public static ProposalView of(Proposal proposal) {
     return new ProposalView(
         FeedView.PlanBrief.of(proposal.sheet().feed().plan()),
         proposal.answers(),

@@ -27,7 +27,7 @@ public record RouteEdit(
       @Schema(description = "From the front axle forwards.", example = "350") double forwardMm,
       @Schema(description = "Above the ground.", example = "780") double upMm,
       @NotNull Route.Passes passes) {
-    Route.Stop core() {
+    public Route.Stop core() {
       try {
         return new Route.Stop(leftMm, forwardMm, upMm, passes);
       } catch (IllegalArgumentException outside) {
@@ -44,7 +44,7 @@ public record RouteEdit(
       @Schema(example = "100") double forwardMm,
       @Schema(example = "700") double upMm,
       @Schema(description = "At least so far.", example = "150") double clearanceMm) {
-    Route.Hazard core() {
+    public Route.Hazard core() {
       if (!(clearanceMm > 0)) {
         throw Refusal.unprocessable("clearanceMm", FeedWords.clearance());
       }
@@ -53,7 +53,7 @@ public record RouteEdit(
     }
   }
 
-  Route core() {
+  public Route core() {
     if (stops.size() < 2) {
       throw Refusal.unprocessable("stops", FeedWords.routeEnds());
     }

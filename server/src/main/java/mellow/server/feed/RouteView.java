@@ -17,7 +17,7 @@ public record RouteView(
     int ties) {
   private static final double MM_PER_M = 1000;
 
-  static RouteView of(RouteEdit edit) {
+  public static RouteView of(RouteEdit edit) {
     Route route = edit.core();
     return new RouteView(
         edit.question(),

@@ -8,19 +8,19 @@ import java.util.Map;
 import java.util.Set;
 import mellow.core.circuit.Branch;
 import mellow.core.circuit.Circuit;
-import mellow.core.circuit.CircuitCheck;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.Moving;
 import mellow.core.circuit.Part;
-import mellow.core.circuit.Solution;
-import mellow.core.circuit.Solver;
 import mellow.core.circuit.Switch;
-import mellow.core.feed.PartWorking;
+import mellow.core.circuit.check.CircuitCheck;
+import mellow.core.circuit.solve.Solution;
+import mellow.core.circuit.solve.Solver;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
+import mellow.core.feed.sheet.PartWorking;
 import mellow.core.finding.Figure;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
@@ -60,7 +60,7 @@ public record SolvedView(
   @Schema(name = "LampNow", description = "How bright a lamp is now.")
   public record LampNow(LampFunction function, Side side, FigureView light, LightLevel level) {}
 
-  static SolvedView of(PlannedFeed feed, Controls controls) {
+  public static SolvedView of(PlannedFeed feed, Controls controls) {
     Circuit circuit = feed.circuit();
     Solution solution = new Solver(circuit).solve(controls);
     Map<String, FigureView> nodes = new LinkedHashMap<>();

@@ -44,7 +44,7 @@ public record SourceEdit(
     }
   }
 
-  WireProbe core() {
+  public WireProbe core() {
     if (!(supplyVolts > 0) || supplyVolts > 60) {
       throw Refusal.unprocessable(
           "supplyVolts", FeedWords.batteryRange(String.valueOf(supplyVolts)));

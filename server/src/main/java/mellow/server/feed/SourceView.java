@@ -34,7 +34,7 @@ public record SourceView(
     return Spoken.words(FeedWords.oneOf(kinds.stream().map(Sentence::term).toList()));
   }
 
-  static SourceView of(SourceEdit edit) {
+  public static SourceView of(SourceEdit edit) {
     if (edit.readings().isEmpty()) {
       return new SourceView(
           edit,

@@ -1,4 +1,4 @@
-/** The stage Feed: plans proposed, answered, solved, drawn, probed and measured. */
+/** The stage Feed on the wire: what its page sends, and what it is shown. */
 @NullMarked
 package mellow.server.feed;
 

@@ -5,13 +5,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import mellow.core.handover.Difference;
+import mellow.core.vehicle.Side;
 import mellow.core.workflow.Stage;
+import mellow.core.workshop.OpenPoint;
 import mellow.server.job.JobView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
-import mellow.server.workshop.OpenPoint;
 import org.jspecify.annotations.Nullable;
 
 /** All that the page of the stage "Hand over" shows. */
@@ -43,7 +44,15 @@ public record HandOverPage(
       String words,
       FindingView finding,
       @Schema(description = "The step to be ticked or left out; missing for what is no step.")
-          OpenPoint.@Nullable StepOf step) {}
+          @Nullable OpenStepView step) {}
+
+  /** A step that is open. */
+  @Schema(name = "OpenStep", description = "A step that can be ticked, or left out with a reason.")
+  public record OpenStepView(@Schema(example = "apart.front") String id, @Nullable Side side) {
+    static OpenStepView of(OpenPoint.StepOf step) {
+      return new OpenStepView(step.id(), step.side().orElse(null));
+    }
+  }
 
   /** Headings of the owner's page. */
   @Schema(name = "OwnerHeadings", description = "Headings of the owner's page.")

@@ -18,12 +18,13 @@ import mellow.core.handover.Unaimed;
 import mellow.core.subject.SubjectKind;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
-import mellow.core.workflow.Plan;
-import mellow.core.workflow.PlannedStage;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
 import mellow.core.workflow.WorkKind;
+import mellow.core.workflow.schedule.Plan;
+import mellow.core.workflow.schedule.PlannedStage;
+import mellow.core.workshop.OpenPoint;
 import mellow.server.aim.LampView;
 import mellow.server.aim.SheetView;
 import mellow.server.handover.HandOverPage.AboveView;
@@ -31,7 +32,6 @@ import mellow.server.job.JobFacts;
 import mellow.server.platform.Acting;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
-import mellow.server.workshop.OpenPoint;
 import mellow.server.workshop.Workshops;
 import mellow.server.yard.Standings;
 import org.springframework.stereotype.Component;
@@ -139,7 +139,7 @@ class Horizon {
         point.stage(),
         Spoken.term(point.stage()),
         FindingView.of(point.finding()),
-        point.step().orElse(null));
+        point.step().map(HandOverPage.OpenStepView::of).orElse(null));
   }
 
   /** The lamps that were read since, as the owner is told. */

@@ -6,7 +6,7 @@ import java.util.Optional;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
 import mellow.core.workflow.StageStanding;
-import mellow.server.feed.Feeds;
+import mellow.server.feed.service.Feeds;
 import mellow.server.photo.Photos;
 import mellow.server.print.Block;
 import mellow.server.print.Shapes;

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import mellow.server.feed.WiringSheet;
+import mellow.server.feed.paper.WiringSheet;
 import mellow.server.photo.Photos;
 import mellow.server.print.Block;
 import mellow.server.print.Paper;

@@ -2,7 +2,7 @@ package mellow.server.handover;
 
 import java.util.List;
 import mellow.core.rules.RuleSet;
-import mellow.server.feed.Feeds;
+import mellow.server.feed.service.Feeds;
 import mellow.server.job.JobFacts;
 import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;

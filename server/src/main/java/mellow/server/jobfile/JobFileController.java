@@ -14,7 +14,7 @@ import java.io.InputStream;
 import mellow.server.job.JobPage;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Download;
-import mellow.server.platform.Repeated;
+import mellow.server.platform.guard.Repeated;
 import mellow.server.wire.Patterns;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;

@@ -15,7 +15,7 @@ import mellow.core.words.Speech;
 import mellow.server.bay.BayEdit;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
-import mellow.server.feed.Feeds;
+import mellow.server.feed.service.Feeds;
 import mellow.server.handover.HandOverPage;
 import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import mellow.server.feed.FeedEdit;
-import mellow.server.feed.Feeds;
+import mellow.server.feed.service.Feeds;
 import mellow.server.place.FrontEdit;
 import mellow.server.platform.Acting;
 import mellow.server.rulebook.BroughtSets;

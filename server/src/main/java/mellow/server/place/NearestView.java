@@ -2,7 +2,7 @@ package mellow.server.place;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import mellow.core.placement.NearestPlace;
+import mellow.core.placement.free.NearestPlace;
 import mellow.server.wire.FigureView;
 import mellow.server.wire.SentenceView;
 import org.jspecify.annotations.Nullable;

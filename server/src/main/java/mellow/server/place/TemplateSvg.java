@@ -3,9 +3,9 @@ package mellow.server.place;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import mellow.core.placement.DrillTemplate;
-import mellow.core.placement.Paper;
-import mellow.core.placement.Stroke;
+import mellow.core.placement.template.DrillTemplate;
+import mellow.core.placement.template.Paper;
+import mellow.core.placement.template.Stroke;
 import org.springframework.web.util.HtmlUtils;
 
 /** Writes one sheet of a template as SVG, sized in millimetres. */

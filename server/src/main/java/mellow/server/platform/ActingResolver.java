@@ -16,15 +16,15 @@ import org.springframework.web.method.support.ModelAndViewContainer;
  * {@code X-Device}, both percent-encoded UTF-8.
  */
 @Component
-class ActingResolver implements HandlerMethodArgumentResolver {
+public class ActingResolver implements HandlerMethodArgumentResolver {
   private final Clock clock;
 
   ActingResolver(Clock clock) {
     this.clock = clock;
   }
 
-  static final String HEADER = "X-Acting-As";
-  static final String DEVICE = "X-Device";
+  public static final String HEADER = "X-Acting-As";
+  public static final String DEVICE = "X-Device";
   private static final int LONGEST_NAME = 60;
 
   @Override

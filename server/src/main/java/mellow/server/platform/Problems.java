@@ -32,7 +32,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 
 /** Turns whatever went wrong into a problem document (RFC 9457) with a sentence for people. */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+public class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
   @ExceptionHandler
@@ -164,7 +164,7 @@ class Problems extends ResponseEntityExceptionHandler {
         .collect(Collectors.joining("."));
   }
 
-  static ProblemDetail problem(HttpStatus status, Sentence says, String field) {
+  public static ProblemDetail problem(HttpStatus status, Sentence says, String field) {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(status, Spoken.text(says, UnitSystem.METRIC));
     problem.setType(type(says));
@@ -186,7 +186,7 @@ class Problems extends ResponseEntityExceptionHandler {
    * @param says without signs that JSON would escape
    * @param locale of whoever asked
    */
-  static String text(int code, Sentence says, Locale locale) {
+  public static String text(int code, Sentence says, Locale locale) {
     HttpStatus status = HttpStatus.resolve(code);
     return "{\"type\":\"%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
         .formatted(

@@ -1,4 +1,7 @@
-/** What every feature stands on: errors, identity, headers, limits, the page, the API document. */
+/**
+ * What every feature stands on: errors, who is acting, earlier moments, the document to be handed
+ * out.
+ */
 @NullMarked
 package mellow.server.platform;
 

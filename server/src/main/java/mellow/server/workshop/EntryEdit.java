@@ -321,7 +321,7 @@ public record EntryEdit(
           captive, after, line);
     }
 
-    static OutEdit of(LedgerRow row, @Nullable String changes) {
+    public static OutEdit of(LedgerRow row, @Nullable String changes) {
       return new OutEdit(
           row.count(),
           row.what().kind(),
@@ -378,7 +378,7 @@ public record EntryEdit(
       return new Spot(view, across, up);
     }
 
-    static SpotEdit of(Spot spot) {
+    public static SpotEdit of(Spot spot) {
       return new SpotEdit(spot.view(), spot.across(), spot.up());
     }
   }
@@ -501,7 +501,7 @@ public record EntryEdit(
           basis == null ? Map.of() : basis);
     }
 
-    static ProofEdit of(ProofEvent.Tried tried) {
+    public static ProofEdit of(ProofEvent.Tried tried) {
       return new ProofEdit(
           tried.state().name(),
           tried.function(),

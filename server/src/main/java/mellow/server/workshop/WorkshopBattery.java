@@ -4,8 +4,8 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import mellow.core.feed.TimedBattery;
-import mellow.server.feed.BatteryElsewhere;
+import mellow.core.feed.sheet.TimedBattery;
+import mellow.server.feed.service.BatteryElsewhere;
 import org.springframework.stereotype.Component;
 
 /** What the workshop's pages did to the battery, for the feed's. */

@@ -12,11 +12,13 @@ import mellow.core.lens.LensReading;
 import mellow.core.proof.ProofSheet;
 import mellow.core.record.JobRecord;
 import mellow.core.record.WorkLog;
-import mellow.core.workflow.Plan;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.TakeIn;
-import mellow.server.feed.Feeds;
+import mellow.core.workflow.schedule.Plan;
+import mellow.core.workshop.Around;
+import mellow.core.workshop.WiredFeed;
+import mellow.server.feed.service.Feeds;
 import mellow.server.job.JobFacts;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
@@ -101,7 +103,7 @@ class WorkshopJudge {
       return around;
     }
     Map<String, TakeIn> taken = takeIns.takenIn(acting, jobs);
-    Map<String, Feeds.Wired> wired =
+    Map<String, WiredFeed> wired =
         feeds.wired(acting, jobs.stream().map(facts -> facts.job().id()).toList());
     for (JobFacts facts : jobs) {
       String id = facts.job().id();

@@ -11,6 +11,8 @@ import mellow.core.finding.Verdict;
 import mellow.core.record.WorkLog;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
+import mellow.core.workshop.Around;
+import mellow.core.workshop.WorkshopSheet;
 import mellow.server.job.JobFacts;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
