@@ -67,14 +67,19 @@ app_await() {
 }
 
 app_launch() {
+  app_run "$1" "$2" "$3" "@$ROOT/scripts/jvm.options" -Xlog:disable -Xlog:all=error:stderr \
+    "-XX:ErrorFile=$STATE/jvm-error-%p.log" "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")"
+}
+
+# app_run port demo address java...   starts it and waits until it answers.
+app_run() {
   local port=$1 demo=$2 address=$3
+  shift 3
   # the demo goes only into a database that this very start made
   [ -e "$DB_DIR/first-start" ] || demo=false
   SPRING_DATASOURCE_PASSWORD=$(cat "$DB_DIR/password") SPRING_FLYWAY_USER=mellow_owner \
     SPRING_FLYWAY_PASSWORD=$(cat "$DB_DIR/owner-password") \
-    setsid java "@$ROOT/scripts/jvm.options" -Xlog:disable -Xlog:all=error:stderr \
-    "-XX:ErrorFile=$STATE/jvm-error-%p.log" \
-    "$(app_classes)" -jar "$APP_DIR/$(basename "$JAR")" \
+    setsid java "$@" \
     --server.port="$port" --server.address="$address" --mellow.demo="$demo" --mellow.hosts="$address" \
     --spring.datasource.url="jdbc:mariadb://127.0.0.1:$(cat "$DB_DIR/port")/mellow" \
     --spring.datasource.username=mellow --mellow.photos="$STATE/photos" </dev/null >"$STATE/app.log" 2>&1 &

@@ -1,7 +1,10 @@
 import { StyleSheet } from '@emotion/sheet';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
 import { outbox } from '../kept/outbox';
+
+// a machine that builds other things meanwhile is slow, not wrong
+configure({ asyncUtilTimeout: 15_000 });
 
 // test files share one page: each test leaves it as it found it
 afterEach(() => {
