@@ -14,7 +14,10 @@ export default defineConfig({
   },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1500, manifest: true },
   // the catalogue of words is beside the page
-  server: { proxy: { '/api': process.env.MELLOW_SERVER ?? 'http://127.0.0.1:8734' }, fs: { allow: ['..'] } },
+  server: {
+    proxy: { '/api': process.env.MELLOW_SERVER ?? 'http://127.0.0.1:8734' },
+    fs: { allow: ['..'] },
+  },
   test: {
     environment: 'jsdom',
     css: false,

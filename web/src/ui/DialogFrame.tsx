@@ -1,5 +1,5 @@
 import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
-import { useState, type ComponentProps, type ReactNode } from 'react';
+import { useEffect, useState, type ComponentProps, type ReactNode } from 'react';
 
 interface Shown {
   open: boolean;
@@ -17,10 +17,15 @@ interface Shown {
 export function DialogFrame(shown: Shown) {
   const { open } = shown;
   const [there, setThere] = useState(open);
-  if (open && !there) {
-    setThere(true);
-  }
-  return there || open ? <Frame {...shown} onGone={() => setThere(false)} /> : null;
+  useEffect(() => {
+    if (!open || there) {
+      return;
+    }
+    // a frame later: while another one closes, it would be taken for a part of that one, and closed too
+    const frame = requestAnimationFrame(() => setThere(true));
+    return () => cancelAnimationFrame(frame);
+  }, [open, there]);
+  return there ? <Frame {...shown} onGone={() => setThere(false)} /> : null;
 }
 
 function Frame({
