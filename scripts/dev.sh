@@ -6,10 +6,14 @@ DEV_SERVER_PORT=8736
 DEV_TOOLS=spring-boot-devtools
 DEV_MODULES=(words core server)
 
+dev_boot_version() {
+  find "$APP_DIR/lib" -name 'spring-boot-[0-9]*.jar' -printf '%f' | sed 's/^spring-boot-\(.*\)\.jar$/\1/'
+}
+
 # Restarts the application within its virtual machine; no part of what is shipped.
 dev_tools() {
   local version
-  version=$(ls "$APP_DIR/lib" | sed -n 's/^spring-boot-\([0-9][0-9.]*\)\.jar$/\1/p')
+  version=$(dev_boot_version)
   [ -s "$STATE/dev/$DEV_TOOLS-$version.jar" ] ||
     "${MVN[@]}" -q "org.apache.maven.plugins:maven-dependency-plugin:3.8.1:copy" \
       "-Dartifact=org.springframework.boot:$DEV_TOOLS:$version" "-DoutputDirectory=$STATE/dev"
@@ -21,7 +25,7 @@ dev_classpath() {
   for module in "${DEV_MODULES[@]}"; do
     printf '%s:' "$ROOT/$module/target/classes"
   done
-  printf '%s:' "$STATE/dev"/*.jar
+  printf '%s:' "$STATE/dev/$DEV_TOOLS-$(dev_boot_version).jar"
   find "$APP_DIR/lib" -name '*.jar' ! -name 'words-*' ! -name 'core-*' -printf '%p:'
 }
 
@@ -34,7 +38,8 @@ dev_launch() {
 
 # The classes whose sources changed since the last round, as alternatives of a pattern.
 dev_names() {
-  find ./*/src/main/java ./*/target/generated-sources/words -name '*.java' -newer "$STATE/dev/before" 2>/dev/null |
+  find ./*/src/main/java ./*/target/generated-sources/words -name '[A-Z]*.java' \
+    -newer "$STATE/dev/before" 2>/dev/null |
     sed 's#.*/##; s#\.java$##' | paste -sd '|'
 }
 
@@ -58,7 +63,7 @@ dev_round() {
     [ ! -d "$module/src/main/resources" ] || cp -ru "$module/src/main/resources/." "$module/target/classes/"
     sources=$(dev_sources "$module" "$names")
     [ -z "$sources" ] || printf '%s\n' "$sources" |
-      xargs javac -proc:none -nowarn -parameters -g --release 17 -d "$module/target/classes" -cp "$(dev_classpath)" ||
+      xargs javac -J-XX:TieredStopAtLevel=1 -proc:none -nowarn -parameters -g --release 17 -d "$module/target/classes" -cp "$(dev_classpath)" ||
       return
   done
   touch server/target/classes/.changed

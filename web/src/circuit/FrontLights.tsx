@@ -21,7 +21,14 @@ const HEIGHT = 118;
 const FLOOR = 100;
 
 /** The vehicle's front, seen standing before it: its lamps as bright as they are solved. */
-export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
+export function FrontLights({
+  solved,
+  busy = true,
+}: {
+  solved: SolvedFeed | undefined;
+  /** Whether what is not solved yet is being worked out. */
+  busy?: boolean;
+}) {
   const lamps = (solved?.parts ?? []).flatMap((part) => (part.lamp ? [part.lamp] : []));
   const brightest = new Map<string, number>();
   for (const lamp of lamps) {
@@ -34,11 +41,11 @@ export function FrontLights({ solved }: { solved: SolvedFeed | undefined }) {
       width="100%"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-busy={!solved}
+      aria-busy={!solved && busy}
       aria-label={
         solved
           ? feedWords.theFrontSeenStandingBeforeIt({ lit: appWords.countLamps({ count: lit }) })
-          : feedWords.theFrontIsBeingWorkedOut()
+          : feedWords.theFrontIsNotWorkedOut()
       }
     >
       <g fill="none" stroke={paint('rule')} strokeWidth="1.5">

@@ -91,7 +91,9 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
     (at: { plan: ChosenPlan; controls: Controls }) => solveFeed(at.plan, at.controls),
     [],
   );
-  const { answer: solved, problem: unsolved, judge } = useJudged(ask);
+  const { answer, problem: unsolved, judge } = useJudged(ask);
+  // nothing is shown of these controls that holds for those before
+  const solved = unsolved === undefined ? answer : undefined;
   const keptPlan = page.feed.plan;
   useEffect(() => {
     if (keptPlan) {

@@ -21,7 +21,7 @@ export function StatesColumn({
 }: {
   sheet: FeedSheet;
   solved: SolvedFeed | undefined;
-  /** Why the state of the controls could not be worked out; what is drawn is of the one before. */
+  /** Why the state of the controls could not be worked out. */
   unsolved?: string;
   controls: Controls;
   onState: (controls: Controls) => void;
@@ -59,8 +59,8 @@ export function StatesColumn({
         onState={onState}
       />
       <Box pt="6px">
-        <FrontLights solved={solved} />
-        <Refusal words={unsolved} />
+        <FrontLights solved={solved} busy={unsolved === undefined} />
+        <Refusal words={unsolved} py="8px" lineHeight="1.3" />
       </Box>
       {troubles.map((finding) => (
         <Box

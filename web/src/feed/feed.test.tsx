@@ -398,7 +398,7 @@ describe('the vehicle’s front', () => {
 
   it('are not said to be out before they are worked out', () => {
     show(<FrontLights solved={undefined} />);
-    expect(screen.getByRole('img', { name: /being worked out/ })).toBeTruthy();
+    expect(screen.getByRole('img', { name: /not worked out/ })).toBeTruthy();
   });
 
   it('has the vehicle’s left at the right of who stands before it', () => {

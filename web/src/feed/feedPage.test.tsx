@@ -300,6 +300,21 @@ describe('a plan that was taken', () => {
     await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'MAIN', fog: true }));
   });
 
+  it('says why a state of its controls could not be worked out', async () => {
+    posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
+    open(taken);
+    const lights = await screen.findByRole('group', { name: 'Lights' });
+    answering('POST', () =>
+      Promise.resolve({
+        error: { detail: 'The relay chatters.' },
+        response: new Response(null, { status: 422 }),
+      }),
+    );
+    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('The relay chatters');
+    expect(screen.getByRole('img', { name: /not worked out/ })).toBeTruthy();
+  });
+
   it('takes the change that mends what is worst', async () => {
     posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
     const puts = takesEverything(() => taken);

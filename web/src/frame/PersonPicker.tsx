@@ -1,6 +1,6 @@
 import { Box, Dialog, Flex, Input } from '@chakra-ui/react';
 import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
-import { PlainButton } from '../ui/buttons';
+import { PickButton, PlainButton } from '../ui/buttons';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { addPerson, useShop } from '../api/queries';
@@ -23,7 +23,7 @@ function Languages({ person }: { person: string }) {
   return (
     <Flex gap="8px" wrap="wrap" mt="16px">
       {LANGUAGES.filter(([language]) => OFFERED.includes(language)).map(([language, words]) => (
-        <PlainButton
+        <PickButton
           key={language}
           lang={language}
           aria-pressed={language === spoken()}
@@ -33,7 +33,7 @@ function Languages({ person }: { person: string }) {
           }}
         >
           {words}
-        </PlainButton>
+        </PickButton>
       ))}
     </Flex>
   );
@@ -74,9 +74,13 @@ export function PersonPicker() {
           </Box>
           <Flex gap="8px" wrap="wrap" mb="16px">
             {shop.data?.people.map((one) => (
-              <PlainButton key={one.id} onClick={() => pick(one.name)}>
+              <PickButton
+                key={one.id}
+                aria-pressed={one.name === person}
+                onClick={() => pick(one.name)}
+              >
                 {one.name}
-              </PlainButton>
+              </PickButton>
             ))}
           </Flex>
           <form

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { CandidateEdit, PartsEdit } from '../api/client';
-import { BareButton, PlainButton } from '../ui/buttons';
+import { BareButton, PickButton } from '../ui/buttons';
 import { LazyText } from '../entry/LazyText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Pairs, TextField } from '../settings/fields';
@@ -117,13 +117,12 @@ export function CandidatesForm({
                     <td>{one.cost}</td>
                     <td>{one.note}</td>
                     <td>
-                      <PlainButton
+                      <PickButton
                         aria-pressed={taken}
-                        borderColor={taken ? 'lamp' : 'rule'}
                         onClick={() => onChange({ ...parts, chosen: taken ? undefined : one.id })}
                       >
                         {taken ? partsWords.taken() : partsWords.takeIt()}
-                      </PlainButton>
+                      </PickButton>
                       <BareButton
                         aria-label={partsWords.removeNameFromTheList({ name: one.name })}
                         color="quiet"

@@ -69,10 +69,11 @@ function open(content: Page) {
   openPage('/jobs/:id/parts', '/jobs/j/parts', <PartsPage />, { 'parts/j': content });
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const press = async (name: string | RegExp) =>
+  userEvent.click(await screen.findByRole('button', { name }));
 const bench = () => screen.getByRole('region', { name: 'The part on the bench' });
-const choose = (label: string, value: string) =>
-  userEvent.selectOptions(screen.getByLabelText(label), value);
+const choose = async (label: string, value: string) =>
+  userEvent.selectOptions(await screen.findByLabelText(label), value);
 
 describe('the parts of a job', () => {
   it('begins with the one that is out, and says what waits for it', () => {
@@ -105,7 +106,7 @@ describe('the parts of a job', () => {
     await userEvent.keyboard('a');
     await press('Add it');
     expect((await screen.findByRole('alert')).textContent).toBe('The part has no name yet.');
-    await userEvent.type(screen.getByLabelText('What it is'), 'fog lamp ');
+    await userEvent.type(await screen.findByLabelText('What it is'), 'fog lamp ');
     await choose('Side, from the driver’s seat', 'LEFT');
     await choose('Switched as', 'FRONT_FOG');
     await userEvent.type(screen.getByLabelText('Colour temperature, K'), 'warm');
@@ -135,7 +136,7 @@ describe('the parts of a job', () => {
     open(page({ parts: [lamp] }));
     expect(within(bench()).getByText(/marked RL/)).toBeTruthy();
     await press('Change this part');
-    await userEvent.type(screen.getByLabelText('What it is'), ' housing');
+    await userEvent.type(await screen.findByLabelText('What it is'), ' housing');
     await choose('Switched as', '');
     await press('Change it');
     await waitFor(() => expect(kept).toHaveLength(1));

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
 import { useRuleSets } from '../api/queries';
-import { PlainButton } from '../ui/buttons';
+import { PickButton, PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
 import { FileButton } from '../ui/FileButton';
@@ -103,14 +103,13 @@ function Rulebook() {
         <Refusal words={query.error?.message ?? problem} pb="10px" />
         <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label={rulebookWords.ruleSets()}>
           {sets.map((one) => (
-            <PlainButton
+            <PickButton
               key={one.id}
               aria-pressed={one.id === set?.id}
-              borderColor={one.id === set?.id ? 'lamp' : 'hairline'}
               onClick={() => setChosen(one.id)}
             >
               {one.title}
-            </PlainButton>
+            </PickButton>
           ))}
         </Flex>
         {set && (

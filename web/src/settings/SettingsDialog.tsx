@@ -2,7 +2,7 @@ import { Box, Dialog, Flex } from '@chakra-ui/react';
 import { DialogFrame } from '../ui/DialogFrame';
 import { useState } from 'react';
 import type { JobPage } from '../api/client';
-import { PlainButton } from '../ui/buttons';
+import { PickButton } from '../ui/buttons';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { VehicleForm } from './VehicleForm';
@@ -36,14 +36,9 @@ export function SettingsDialog({
             {page.vehicle.name}
           </Dialog.Title>
           {(Object.keys(PARTS) as Part[]).map((one) => (
-            <PlainButton
-              key={one}
-              aria-pressed={one === part}
-              borderColor={one === part ? 'lamp' : 'hairline'}
-              onClick={() => setPart(one)}
-            >
+            <PickButton key={one} aria-pressed={one === part} onClick={() => setPart(one)}>
               {PARTS[one]}
-            </PlainButton>
+            </PickButton>
           ))}
         </Flex>
       </Dialog.Header>

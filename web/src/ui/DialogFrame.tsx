@@ -42,6 +42,8 @@ function Frame({
       open={open}
       onOpenChange={(change) => !change.open && close()}
       onExitComplete={onGone}
+      lazyMount
+      unmountOnExit
       size={size}
       scrollBehavior={scrollBehavior}
       initialFocusEl={initialFocusEl}

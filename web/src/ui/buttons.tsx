@@ -39,6 +39,21 @@ export const PlainButton = chakra(
   }),
 );
 
+/** One of several, of which one holds. */
+export const PickButton = chakra(
+  'button',
+  defineRecipe({
+    base: {
+      ...common,
+      color: 'ink',
+      borderWidth: '1px',
+      borderColor: 'rule',
+      px: '16px',
+      _pressed: { borderColor: 'lamp', color: 'lamp' },
+    },
+  }),
+);
+
 /** Words or a figure that can be pressed. */
 export const BareButton = chakra(
   'button',

@@ -47,6 +47,7 @@ export function SchoolsDialog({
     placeholderData: (before) => before,
   });
   const rows = schools.data?.find((table) => table.kind === kind)?.rows ?? [];
+  const sets = rows.find((row) => row.left.opinions.length > 0)?.left.opinions ?? [];
   return (
     <DialogFrame open={open} close={close} size="full" scrollBehavior="inside">
       <DialogTitle>{wallWords.waysOfAimingForTheseLamps()}</DialogTitle>
@@ -57,12 +58,13 @@ export function SchoolsDialog({
           </Box>
         )}
         <Box as="table" w="100%" minW="860px" css={{ borderCollapse: 'collapse' }}>
-          <Head rows={rows} />
+          <Head sets={sets} />
           <tbody>
             {rows.map((row) => (
               <Row
                 key={row.school}
                 row={row}
+                sets={sets.length}
                 chosen={row.school === chosen}
                 onChoose={() => onChoose(row.school)}
                 onAsk={onAsk}
@@ -81,12 +83,11 @@ export function SchoolsDialog({
 
 const cell = { py: '7px', pr: '14px', textAlign: 'left', verticalAlign: 'top' } as const;
 
-function Head({ rows }: { rows: SchoolRow[] }) {
-  const sets = rows.find((row) => row.left.opinions.length > 0)?.left.opinions ?? [];
+function Head({ sets }: { sets: { ruleSetId: string; title: string }[] }) {
   return (
     <Box as="thead" color="quiet" fontFamily="scale" fontSize="15px">
       <tr>
-        <Box as="th" {...cell}>
+        <Box as="th" {...cell} pl="6px">
           {appWords.wayOfAiming()}
         </Box>
         <Box as="th" {...cell}>
@@ -112,11 +113,14 @@ function Head({ rows }: { rows: SchoolRow[] }) {
 
 function Row({
   row,
+  sets,
   chosen,
   onChoose,
   onAsk,
 }: {
   row: SchoolRow;
+  /** So many rule sets have a column of their own. */
+  sets: number;
   chosen: boolean;
   onChoose: () => void;
   onAsk: (worked: Worked) => void;
@@ -159,7 +163,7 @@ function Row({
             </Flex>
           </Box>
         ))}
-        {row.left.opinions.length === 0 && <td colSpan={4} />}
+        {row.left.opinions.length < sets && <td colSpan={sets - row.left.opinions.length} />}
         <Box as="td" {...cell} textAlign="right">
           {chosen ? (
             <Box py="12px" color="lamp" fontWeight="600">
@@ -174,7 +178,7 @@ function Row({
       </Box>
       {remark && (
         <Box as="tr" bg={chosen ? 'panel' : undefined}>
-          <td colSpan={8}>
+          <td colSpan={sets + 4}>
             <Flex gap="8px" align="center" pb="8px" pl="6px">
               <VerdictShape verdict={remark.verdict} size={18} />
               <span>

@@ -4,15 +4,10 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
-import com.tngtech.archunit.core.domain.Dependency;
-import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
-import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
-import com.tngtech.archunit.lang.ConditionEvents;
-import com.tngtech.archunit.lang.SimpleConditionEvent;
 import mellow.core.finding.Finding;
 import mellow.core.finding.FindingKey;
 
@@ -44,25 +39,6 @@ class CoreArchitectureTest {
   @ArchTest
   static final ArchRule packagesHaveNoCycles =
       slices().matching("mellow.core.(**)").should().beFreeOfCycles();
-
-  /** What a room says is said in it, and in the rooms within it. */
-  @ArchTest
-  static final ArchRule wordsOfARoomStayInIt =
-      classes().that().haveNameMatching(".*\\.[A-Z]\\w*Words").should(onlyBeSaidAtHome());
-
-  private static ArchCondition<JavaClass> onlyBeSaidAtHome() {
-    return new ArchCondition<>("only be used in their own package and those within it") {
-      @Override
-      public void check(JavaClass words, ConditionEvents events) {
-        for (Dependency use : words.getDirectDependenciesToSelf()) {
-          String user = use.getOriginClass().getPackageName() + ".";
-          if (!user.startsWith(words.getPackageName() + ".")) {
-            events.add(SimpleConditionEvent.violated(use, use.getDescription()));
-          }
-        }
-      }
-    };
-  }
 
   /** What judges gives keys and arguments; words are made of them where they are shown. */
   @ArchTest

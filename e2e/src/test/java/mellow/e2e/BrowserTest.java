@@ -177,7 +177,7 @@ abstract class BrowserTest {
   }
 
   private static void answered(Page page) {
-    page.waitForCondition(UNANSWERED.getOrDefault(page, Set.of())::isEmpty);
+    page.waitForCondition(UNANSWERED.get(page)::isEmpty);
   }
 
   /** What the page may complain of from here on without failing: for tests that cut the line. */
