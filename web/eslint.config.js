@@ -56,6 +56,13 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'src/test/**'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 120, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
     files: ['src/**/*.tsx'],
     ignores: ['**/*.test.tsx', 'src/test/**'],
     rules: {

@@ -56,7 +56,8 @@ export function BayPlan(props: Props) {
   );
 }
 
-function Drawn({ page, onKeep, width, height }: Props & Size) {
+/** Where everything of the bay is drawn: as it was read, or as it is assumed. */
+function planScene(page: BayPage, width: number, height: number) {
   const last = (kind: ReadingKind, side?: 'LEFT' | 'RIGHT') =>
     lastLiving(page.readings, { kind, side });
   const front = last('PLAN_FRONT_TYRES')?.value.value ?? ASSUMED.front;
@@ -73,73 +74,21 @@ function Drawn({ page, onKeep, width, height }: Props & Size) {
   const view: PlanView = { scale, centreX: width / 2, wallY: WALL_HEIGHT };
   const x = (leftMm: number) => view.centreX - leftMm * scale;
   const y = (forwardMm: number) => view.wallY - forwardMm * scale;
-  const contours = page.floor.plane?.contours ?? [];
-  const bodyLeft = x(track / 2 + 130);
-  const bodyRight = x(-track / 2 - 130);
   const dimensionX = x(track / 2 + 560);
+  return { view, x, y, front, wheelbase, track, foot, dimensionX };
+}
+
+function Drawn({ page, onKeep, width, height }: Props & Size) {
+  const scene = planScene(page, width, height);
+  const { view, x, y, front, wheelbase, track, foot, dimensionX } = scene;
   return (
     <>
-      <svg
+      <PlanLines
+        scene={scene}
+        contours={page.floor.plane?.contours ?? []}
         width={width}
         height={height}
-        aria-hidden="true"
-        style={{ position: 'absolute', inset: 0 }}
-      >
-        <rect width={width} height={view.wallY} fill={paint('plaster')} />
-        {contours.map((line) => (
-          <Contour key={line.level.value} line={line} x={x} y={y} width={width} height={height} />
-        ))}
-        <path
-          d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
-          fill={paint('panel')}
-          fillOpacity="0.55"
-          stroke={paint('ink')}
-          strokeWidth="1.6"
-        />
-        <CentreLine x1={view.centreX} y1={8} x2={view.centreX} y2={height} />
-        {(['LEFT', 'RIGHT'] as const).map((side) => {
-          const at = x((side === 'LEFT' ? 1 : -1) * (foot / 2));
-          return (
-            <g key={side}>
-              <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
-              <rect
-                x={at - 5}
-                y={view.wallY - 5}
-                width="10"
-                height="10"
-                fill={paint('tape')}
-                stroke={paint('tapeInk')}
-              />
-            </g>
-          );
-        })}
-        {TYRES.map((tyre) => (
-          <rect
-            key={tyre.kind}
-            x={x((tyre.left ? 1 : -1) * (track / 2)) - 11}
-            y={y(-front - (tyre.front ? 0 : wheelbase)) - 20}
-            width="22"
-            height="40"
-            rx="6"
-            fill={paint('ground')}
-            stroke={paint('ink')}
-            strokeWidth="1.6"
-          />
-        ))}
-        <Dimension x1={dimensionX} y1={view.wallY} x2={dimensionX} y2={y(-front)} />
-        <Dimension x1={dimensionX} y1={y(-front)} x2={dimensionX} y2={y(-front - wheelbase)} />
-        <line
-          x1="0"
-          x2={width}
-          y1={view.wallY}
-          y2={view.wallY}
-          stroke={paint('ink')}
-          strokeWidth="2"
-        />
-        <Label x={14} y={22} size={14} weight={600} colour="ink">
-          {bayWords.theWallAhead()}
-        </Label>
-      </svg>
+      />
       <Overlay ground="ground" x={dimensionX} y={(view.wallY + y(-front)) / 2}>
         <Entry
           page={page}
@@ -343,5 +292,85 @@ function Entry({
       }
       onKeep={(typed, id) => onKeep(thing, typed, id)}
     />
+  );
+}
+
+/** What is drawn of the bay: wall, vehicle, tyres and the fitted plane. */
+function PlanLines({
+  scene,
+  contours,
+  width,
+  height,
+}: {
+  scene: ReturnType<typeof planScene>;
+  contours: NonNullable<BayPage['floor']['plane']>['contours'];
+  width: number;
+  height: number;
+}) {
+  const { view, x, y, front, wheelbase, track, foot, dimensionX } = scene;
+  const bodyLeft = x(track / 2 + 130);
+  const bodyRight = x(-track / 2 - 130);
+  return (
+    <svg
+      width={width}
+      height={height}
+      aria-hidden="true"
+      style={{ position: 'absolute', inset: 0 }}
+    >
+      <rect width={width} height={view.wallY} fill={paint('plaster')} />
+      {contours.map((line) => (
+        <Contour key={line.level.value} line={line} x={x} y={y} width={width} height={height} />
+      ))}
+      <path
+        d={`M${bodyLeft} ${height + 10}V${y(-front + NOSE_MM * 0.45)}Q${bodyLeft} ${y(-front + NOSE_MM)} ${view.centreX} ${y(-front + NOSE_MM + 60)}Q${bodyRight} ${y(-front + NOSE_MM)} ${bodyRight} ${y(-front + NOSE_MM * 0.45)}V${height + 10}`}
+        fill={paint('panel')}
+        fillOpacity="0.55"
+        stroke={paint('ink')}
+        strokeWidth="1.6"
+      />
+      <CentreLine x1={view.centreX} y1={8} x2={view.centreX} y2={height} />
+      {(['LEFT', 'RIGHT'] as const).map((side) => {
+        const at = x((side === 'LEFT' ? 1 : -1) * (foot / 2));
+        return (
+          <g key={side}>
+            <CentreLine x1={at} y1={view.wallY} x2={at} y2={y(-front + NOSE_MM * 0.9)} />
+            <rect
+              x={at - 5}
+              y={view.wallY - 5}
+              width="10"
+              height="10"
+              fill={paint('tape')}
+              stroke={paint('tapeInk')}
+            />
+          </g>
+        );
+      })}
+      {TYRES.map((tyre) => (
+        <rect
+          key={tyre.kind}
+          x={x((tyre.left ? 1 : -1) * (track / 2)) - 11}
+          y={y(-front - (tyre.front ? 0 : wheelbase)) - 20}
+          width="22"
+          height="40"
+          rx="6"
+          fill={paint('ground')}
+          stroke={paint('ink')}
+          strokeWidth="1.6"
+        />
+      ))}
+      <Dimension x1={dimensionX} y1={view.wallY} x2={dimensionX} y2={y(-front)} />
+      <Dimension x1={dimensionX} y1={y(-front)} x2={dimensionX} y2={y(-front - wheelbase)} />
+      <line
+        x1="0"
+        x2={width}
+        y1={view.wallY}
+        y2={view.wallY}
+        stroke={paint('ink')}
+        strokeWidth="2"
+      />
+      <Label x={14} y={22} size={14} weight={600} colour="ink">
+        {bayWords.theWallAhead()}
+      </Label>
+    </svg>
   );
 }

@@ -101,27 +101,16 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
           const x = lampX(side);
           const y = mmToScreenY(view, centre(side));
           return (
-            <g key={side}>
-              <circle cx={x} cy={y} r={75 * view.scale} fill={paint('lampFill')} opacity="0.28" />
-              <path
-                d={`M${x - MARK} ${y}H${x + MARK}M${x} ${y - MARK}V${y + MARK}`}
-                stroke={paint('lamp')}
-                strokeWidth="2"
-              />
-              <line
-                x1={x}
-                y1={y}
-                x2={asideX(side)}
-                y2={y}
-                stroke={paint('quiet')}
-                strokeDasharray="4 3"
-              />
-              <line x1={x} y1={y - MARK} x2={x} y2={spacingY} stroke={paint('quiet')} />
-              <Dimension x1={asideX(side)} y1={y} x2={asideX(side)} y2={view.footY} />
-              <Label x={asideX(side)} y={28} size={16} colour="quiet" anchor="middle">
-                {sideWord(side).toUpperCase()}
-              </Label>
-            </g>
+            <LampMark
+              key={side}
+              side={side}
+              x={x}
+              y={y}
+              aside={asideX(side)}
+              spacingY={spacingY}
+              footY={view.footY}
+              radius={75 * view.scale}
+            />
           );
         })}
         <Dimension x1={lampX('RIGHT')} y1={spacingY} x2={lampX('LEFT')} y2={spacingY} />
@@ -163,5 +152,41 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
         />
       </Overlay>
     </>
+  );
+}
+
+/** Where a lens's mark is, with its lines to the figures. */
+function LampMark({
+  side,
+  x,
+  y,
+  aside,
+  spacingY,
+  footY,
+  radius,
+}: {
+  side: Side;
+  x: number;
+  y: number;
+  aside: number;
+  spacingY: number;
+  footY: number;
+  radius: number;
+}) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r={radius} fill={paint('lampFill')} opacity="0.28" />
+      <path
+        d={`M${x - MARK} ${y}H${x + MARK}M${x} ${y - MARK}V${y + MARK}`}
+        stroke={paint('lamp')}
+        strokeWidth="2"
+      />
+      <line x1={x} y1={y} x2={aside} y2={y} stroke={paint('quiet')} strokeDasharray="4 3" />
+      <line x1={x} y1={y - MARK} x2={x} y2={spacingY} stroke={paint('quiet')} />
+      <Dimension x1={aside} y1={y} x2={aside} y2={footY} />
+      <Label x={aside} y={28} size={16} colour="quiet" anchor="middle">
+        {sideWord(side).toUpperCase()}
+      </Label>
+    </g>
   );
 }

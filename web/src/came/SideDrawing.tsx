@@ -56,8 +56,30 @@ export function SideDrawing(props: Props) {
   );
 }
 
-function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
-  const units = useUnits();
+/** What is noted of each axle, the front one first. */
+const AXLES = [
+  {
+    name: cameWords.frontAxle(),
+    tyreBefore: cameWords.frontTyreBefore(),
+    tyreNow: cameWords.frontTyreNow(),
+    lift: 'LIFT_FRONT',
+    load: 'LOAD_FRONT',
+    before: 'TYRE_FRONT_BEFORE',
+    now: 'TYRE_FRONT',
+  },
+  {
+    name: cameWords.rearAxle(),
+    tyreBefore: cameWords.rearTyreBefore(),
+    tyreNow: cameWords.rearTyreNow(),
+    lift: 'LIFT_REAR',
+    load: 'LOAD_REAR',
+    before: 'TYRE_REAR_BEFORE',
+    now: 'TYRE_REAR',
+  },
+] as const;
+
+/** Where everything of the vehicle is drawn: as it was measured, or as it is assumed. */
+function sideScene(page: JobPage, width: number, height: number) {
   const { vehicle, stance } = page;
   const last = (kind: ReadingKind) => lastLiving(page.readings, { kind });
   const tyre = (now: ReadingKind, before: ReadingKind) =>
@@ -93,25 +115,70 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
   const asItCameY = lampY + riseAt(shape, shape.lampAheadMm) * view.scale;
   const tip = ((stance.beamRise?.value ?? 0) / 100) * BEAM_MM * STEEPER * view.scale;
   const beamX = lampX - BEAM_MM * view.scale;
-  const entry = (
-    kind: ReadingKind,
-    name: string,
-    hint: string,
-    said: (values: { value: string }) => string = ({ value }) => value,
-  ) => {
-    const found = last(kind);
-    const plain = found && (TYRES.has(kind) ? found.typed : bareText(found.value, units));
-    return (
-      <MeasuredEntry
-        label={
-          plain ? `${name}: ${said({ value: plain })}` : cameWords.nameHintNotNoted({ name, hint })
-        }
-        shown={plain ? said({ value: plain }) : hint}
-        width="130px"
-        onKeep={(typed, id) => onKeep({ kind }, typed, id)}
-      />
-    );
+  return {
+    body,
+    shape,
+    view,
+    floor,
+    footY,
+    noseX,
+    tailX,
+    overY,
+    highX,
+    frontX,
+    rearX,
+    lampX,
+    lampY,
+    asItCameY,
+    beamX,
+    tip,
+    isStacked,
   };
+}
+
+type Said = (values: { value: string }) => string;
+
+/** Something that was changed at the vehicle, as it was noted. */
+function Noted({
+  page,
+  kind,
+  name,
+  hint,
+  said = ({ value }) => value,
+  onKeep,
+}: {
+  page: JobPage;
+  kind: ReadingKind;
+  name: string;
+  hint: string;
+  /** How it is shown. */
+  said?: Said;
+  onKeep: KeepThing;
+}) {
+  const units = useUnits();
+  const found = lastLiving(page.readings, { kind });
+  const plain = found && (TYRES.has(kind) ? found.typed : bareText(found.value, units));
+  return (
+    <MeasuredEntry
+      label={
+        plain ? `${name}: ${said({ value: plain })}` : cameWords.nameHintNotNoted({ name, hint })
+      }
+      shown={plain ? said({ value: plain }) : hint}
+      width="130px"
+      onKeep={(typed, id) => onKeep({ kind }, typed, id)}
+    />
+  );
+}
+
+function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
+  const units = useUnits();
+  const { vehicle, stance } = page;
+  const scene = sideScene(page, width, height);
+  const { body, view, footY, noseX, tailX, overY, highX, frontX, rearX } = scene;
+  const { lampX, lampY, tip, isStacked } = scene;
+  const entry = (kind: ReadingKind, name: string, hint: string, said?: Said) => (
+    <Noted page={page} kind={kind} name={name} hint={hint} said={said} onKeep={onKeep} />
+  );
   const length = (field: VehicleLength, name: string, hint: string) => {
     const mm = vehicle[field];
     return (
@@ -123,85 +190,12 @@ function Drawn({ page, onKeep, onLength, width, height }: Props & Size) {
       />
     );
   };
-  const axles = [
-    {
-      x: frontX,
-      name: cameWords.frontAxle(),
-      tyreBefore: cameWords.frontTyreBefore(),
-      tyreNow: cameWords.frontTyreNow(),
-      lift: 'LIFT_FRONT',
-      load: 'LOAD_FRONT',
-      before: 'TYRE_FRONT_BEFORE',
-      now: 'TYRE_FRONT',
-    },
-    {
-      x: rearX,
-      name: cameWords.rearAxle(),
-      tyreBefore: cameWords.rearTyreBefore(),
-      tyreNow: cameWords.rearTyreNow(),
-      lift: 'LIFT_REAR',
-      load: 'LOAD_REAR',
-      before: 'TYRE_REAR_BEFORE',
-      now: 'TYRE_REAR',
-    },
-  ] as const;
+  const axles = AXLES.map((axle, index) => ({ ...axle, x: index === 0 ? frontX : rearX }));
   const before = isStacked ? cameWords.dialBefore : undefined;
   const now = isStacked ? cameWords.dialNow : undefined;
   return (
     <>
-      <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
-        <rect y={footY} width={width} height={floor} fill={paint('ground')} />
-        <line x1="0" x2={width} y1={footY} y2={footY} stroke={paint('ink')} strokeWidth="1.5" />
-        <path
-          d={bodyPath(view, shape)}
-          fill="none"
-          stroke={paint('ink')}
-          strokeWidth="1.5"
-          opacity="0.75"
-        />
-        {(
-          [
-            [frontX, shape.tyreFrontMm],
-            [rearX, shape.tyreRearMm],
-          ] as const
-        ).map(([x, tyreMm]) => (
-          <g key={x}>
-            <circle
-              cx={x}
-              cy={footY - (tyreMm / 2) * view.scale}
-              r={(tyreMm / 2) * view.scale}
-              fill={paint('ground')}
-              stroke={paint('ink')}
-              strokeWidth="1.5"
-            />
-            <CentreLine x1={x} y1={overY} x2={x} y2={footY + 34} />
-          </g>
-        ))}
-        <path
-          d={`M${lampX} ${lampY}L${beamX} ${lampY - tip}`}
-          stroke={paint('lamp')}
-          strokeWidth="2.5"
-        />
-        {(tip !== 0 || asItCameY !== lampY) && (
-          <path
-            d={`M${lampX} ${asItCameY}L${beamX} ${asItCameY}`}
-            stroke={paint('quiet')}
-            strokeDasharray="5 4"
-            strokeWidth="1.5"
-          />
-        )}
-        <circle cx={lampX} cy={lampY} r="7" fill={paint('lampFill')} />
-        <Dimension x1={frontX} y1={footY + 34} x2={rearX} y2={footY + 34} />
-        <Dimension x1={lampX} y1={footY + 34} x2={frontX} y2={footY + 34} />
-        <Dimension x1={noseX} y1={overY} x2={frontX} y2={overY} />
-        <Dimension x1={rearX} y1={overY} x2={tailX} y2={overY} />
-        <Dimension x1={highX} y1={footY - body.heightMm * view.scale} x2={highX} y2={footY} />
-        {(isStacked ? [] : [frontX, rearX]).map((x) => (
-          <Label key={x} x={x} y={footY + 104} size={13.5} colour="quiet" anchor="middle">
-            {cameWords.tyreBeforeTyreNow()}
-          </Label>
-        ))}
-      </svg>
+      <SideLines scene={scene} width={width} height={height} />
       <Caption>
         {cameWords.seenFromItsLeftTheFront({
           value: tip !== 0 ? cameWords.theTipOfTheBeamExaggerated({ times: STEEPER }) : '',
@@ -300,5 +294,74 @@ function Axle({
         </Flex>
       </Overlay>
     </>
+  );
+}
+
+/** The vehicle with its axles, its lamp and where that shines. */
+function SideLines({
+  scene,
+  width,
+  height,
+}: {
+  scene: ReturnType<typeof sideScene>;
+  width: number;
+  height: number;
+}) {
+  const { body, shape, view, floor, footY, noseX, tailX, overY, highX, frontX, rearX } = scene;
+  const { lampX, lampY, asItCameY, beamX, tip, isStacked } = scene;
+  return (
+    <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
+      <rect y={footY} width={width} height={floor} fill={paint('ground')} />
+      <line x1="0" x2={width} y1={footY} y2={footY} stroke={paint('ink')} strokeWidth="1.5" />
+      <path
+        d={bodyPath(view, shape)}
+        fill="none"
+        stroke={paint('ink')}
+        strokeWidth="1.5"
+        opacity="0.75"
+      />
+      {(
+        [
+          [frontX, shape.tyreFrontMm],
+          [rearX, shape.tyreRearMm],
+        ] as const
+      ).map(([x, tyreMm]) => (
+        <g key={x}>
+          <circle
+            cx={x}
+            cy={footY - (tyreMm / 2) * view.scale}
+            r={(tyreMm / 2) * view.scale}
+            fill={paint('ground')}
+            stroke={paint('ink')}
+            strokeWidth="1.5"
+          />
+          <CentreLine x1={x} y1={overY} x2={x} y2={footY + 34} />
+        </g>
+      ))}
+      <path
+        d={`M${lampX} ${lampY}L${beamX} ${lampY - tip}`}
+        stroke={paint('lamp')}
+        strokeWidth="2.5"
+      />
+      {(tip !== 0 || asItCameY !== lampY) && (
+        <path
+          d={`M${lampX} ${asItCameY}L${beamX} ${asItCameY}`}
+          stroke={paint('quiet')}
+          strokeDasharray="5 4"
+          strokeWidth="1.5"
+        />
+      )}
+      <circle cx={lampX} cy={lampY} r="7" fill={paint('lampFill')} />
+      <Dimension x1={frontX} y1={footY + 34} x2={rearX} y2={footY + 34} />
+      <Dimension x1={lampX} y1={footY + 34} x2={frontX} y2={footY + 34} />
+      <Dimension x1={noseX} y1={overY} x2={frontX} y2={overY} />
+      <Dimension x1={rearX} y1={overY} x2={tailX} y2={overY} />
+      <Dimension x1={highX} y1={footY - body.heightMm * view.scale} x2={highX} y2={footY} />
+      {(isStacked ? [] : [frontX, rearX]).map((x) => (
+        <Label key={x} x={x} y={footY + 104} size={13.5} colour="quiet" anchor="middle">
+          {cameWords.tyreBeforeTyreNow()}
+        </Label>
+      ))}
+    </svg>
   );
 }

@@ -54,37 +54,16 @@ export function MeasuredEntry({
 
   if (state.kind === 'shown') {
     return (
-      <Box
-        as="button"
-        aria-label={label}
-        minH="48px"
-        minW="48px"
-        px="6px"
-        display="inline-flex"
-        alignItems="center"
-        justifyContent={align}
-        fontFamily="heading"
-        fontWeight="600"
-        fontSize="16px"
-        color={missing ? 'lamp' : color}
-        whiteSpace={room ? 'normal' : 'nowrap'}
-        maxW={room ? `${Math.max(room, LEAST_ROOM)}px` : undefined}
-        lineHeight={room ? '1.1' : undefined}
-        textAlign={align}
-        cursor="text"
-        onClick={() => setState({ kind: 'typing', typed: '' })}
+      <Shown
+        label={label}
+        missing={missing}
+        color={color}
+        room={room}
+        align={align}
+        onType={() => setState({ kind: 'typing', typed: '' })}
       >
-        <Box
-          as="span"
-          bg="var(--entry-ground, transparent)"
-          px="4px"
-          borderBottomWidth="1px"
-          borderBottomStyle="dotted"
-          borderColor={missing ? 'lamp' : 'rule'}
-        >
-          {shown}
-        </Box>
-      </Box>
+        {shown}
+      </Shown>
     );
   }
 
@@ -156,6 +135,58 @@ export function MeasuredEntry({
           {state.why}
         </Flex>
       )}
+    </Box>
+  );
+}
+
+function Shown({
+  label,
+  missing,
+  color,
+  room,
+  align,
+  onType,
+  children,
+}: {
+  label: string;
+  missing: boolean;
+  color: string;
+  room: number | undefined;
+  align: 'center' | 'left' | 'right';
+  onType: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      as="button"
+      aria-label={label}
+      minH="48px"
+      minW="48px"
+      px="6px"
+      display="inline-flex"
+      alignItems="center"
+      justifyContent={align}
+      fontFamily="heading"
+      fontWeight="600"
+      fontSize="16px"
+      color={missing ? 'lamp' : color}
+      whiteSpace={room ? 'normal' : 'nowrap'}
+      maxW={room ? `${Math.max(room, LEAST_ROOM)}px` : undefined}
+      lineHeight={room ? '1.1' : undefined}
+      textAlign={align}
+      cursor="text"
+      onClick={onType}
+    >
+      <Box
+        as="span"
+        bg="var(--entry-ground, transparent)"
+        px="4px"
+        borderBottomWidth="1px"
+        borderBottomStyle="dotted"
+        borderColor={missing ? 'lamp' : 'rule'}
+      >
+        {children}
+      </Box>
     </Box>
   );
 }

@@ -47,7 +47,6 @@ export function Battery({
   steps: FeedSheet['order'];
   onChange: (part: Partial<FeedEdit>) => void;
 }) {
-  const [what, setWhat] = useState('');
   const happened = (event: Event['what'], step = '') =>
     onChange({
       battery: [
@@ -55,12 +54,6 @@ export function Battery({
         { what: event, step, person: actingName(), at: new Date().toISOString() },
       ],
     });
-  const open = (kind: Open['kind']) => {
-    if (what.trim()) {
-      onChange({ open: [...feed.open, { id: uuidv7(), kind, what: what.trim(), done: false }] });
-      setWhat('');
-    }
-  };
   const sofar = [...feed.battery, ...page.batteryElsewhere].toSorted(
     (one, other) => Date.parse(one.at) - Date.parse(other.at),
   );
@@ -124,6 +117,28 @@ export function Battery({
           </Flex>
         ))}
       </Box>
+      <OpenPoints feed={feed} onChange={onChange} />
+    </Box>
+  );
+}
+
+/** What has to be put right before the vehicle goes. */
+function OpenPoints({
+  feed,
+  onChange,
+}: {
+  feed: FeedEdit;
+  onChange: (part: Partial<FeedEdit>) => void;
+}) {
+  const [what, setWhat] = useState('');
+  const open = (kind: Open['kind']) => {
+    if (what.trim()) {
+      onChange({ open: [...feed.open, { id: uuidv7(), kind, what: what.trim(), done: false }] });
+      setWhat('');
+    }
+  };
+  return (
+    <>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" pt="18px">
         {feedWords.openBeforeHandOver()}
       </Box>
@@ -166,6 +181,6 @@ export function Battery({
           </BareButton>
         </Flex>
       ))}
-    </Box>
+    </>
   );
 }

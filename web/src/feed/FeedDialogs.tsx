@@ -1,11 +1,10 @@
 import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../api/client';
 import { Sheet } from '../ui/Sheet';
-import { BothVersions } from '../kept/BothVersions';
+import { ConflictSheet } from '../kept/ConflictSheet';
 import type { Conflict } from '../kept/conflict';
 import { PartSheet } from './PartSheet';
 import { ProbeForm } from '../harness/ProbeForm';
 import { QuestionForm } from './QuestionForm';
-import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 
 /** Which dialog stands over the page. */
@@ -113,13 +112,7 @@ export function FeedDialogs({
           />
         )}
       </Sheet>
-      <Sheet
-        title={appWords.changedMeanwhileByChangedBy({ changedBy: conflict?.changedBy ?? '' })}
-        open={shown?.what === 'both' && conflict !== undefined}
-        close={close}
-      >
-        {conflict && <BothVersions conflict={conflict} />}
-      </Sheet>
+      <ConflictSheet conflict={conflict} open={shown?.what === 'both'} close={close} />
     </>
   );
 }

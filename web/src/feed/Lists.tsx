@@ -43,50 +43,9 @@ export function Lists({
   onPlan: (plan: ChosenPlan) => void;
 }) {
   const units = useUnits();
-  const [problem, setProblem] = useState<string>();
-  const files = `/api/jobs/${job.id}/feed`;
-  const state = sheet.states.find((one) => isAt(controls, one.controls)) ?? sheet.states[0];
-  const takeIn = async (file: File) => {
-    try {
-      onPlan(await partsFromCsv(job.id, plan, await file.text()));
-      setProblem(undefined);
-    } catch (refused) {
-      setProblem((refused as Error).message);
-    }
-  };
   return (
     <Box maxW="860px">
-      <Flex gap="8px" wrap="wrap" pt="4px">
-        <Download href={`${files}/sheet.pdf?units=${units}`}>{feedWords.wiringSheetPDF()}</Download>
-        <Download href={`${files}/sheet.svg`}>{feedWords.circuitSVG()}</Download>
-        <Download href={`${files}/parts.csv`}>{feedWords.partsCSV()}</Download>
-        <FileButton
-          words={feedWords.importACSV()}
-          accept=".csv,text/csv"
-          onPick={(files) => {
-            const file = files?.[0];
-            if (file) {
-              void takeIn(file);
-            }
-          }}
-        />
-        {state && (
-          <Download href={`${files}/netlist?state=${state.state}`}>
-            {feedWords.netlistWords({ words: state.words })}
-          </Download>
-        )}
-        {state?.phases.slice(1).map((phase, index) => (
-          <Download key={phase} href={`${files}/netlist?state=${state.state}&phase=${index + 2}`}>
-            {feedWords.netlistPhase({ phase })}
-          </Download>
-        ))}
-        {state && state.phases.length > 0 && (
-          <Download href={`${files}/netlist?state=${state.state}&overTime=true`}>
-            {feedWords.netlistOverTime()}
-          </Download>
-        )}
-      </Flex>
-      <Refusal words={problem} pt="6px" />
+      <Files sheet={sheet} job={job} plan={plan} controls={controls} onPlan={onPlan} />
       <Heading>{feedWords.orderOfConnecting()}</Heading>
       <Box as="ol">
         {sheet.order.map((step, index) => (
@@ -181,5 +140,68 @@ function Download({ href, children }: { href: string; children: ReactNode }) {
         {children}
       </a>
     </PlainButton>
+  );
+}
+
+/** What is printed, and what other programs read. */
+function Files({
+  sheet,
+  job,
+  plan,
+  controls,
+  onPlan,
+}: {
+  sheet: FeedSheet;
+  job: Job;
+  plan: ChosenPlan;
+  controls: Controls;
+  onPlan: (plan: ChosenPlan) => void;
+}) {
+  const units = useUnits();
+  const [problem, setProblem] = useState<string>();
+  const files = `/api/jobs/${job.id}/feed`;
+  const state = sheet.states.find((one) => isAt(controls, one.controls)) ?? sheet.states[0];
+  const takeIn = async (file: File) => {
+    try {
+      onPlan(await partsFromCsv(job.id, plan, await file.text()));
+      setProblem(undefined);
+    } catch (refused) {
+      setProblem((refused as Error).message);
+    }
+  };
+  return (
+    <>
+      <Flex gap="8px" wrap="wrap" pt="4px">
+        <Download href={`${files}/sheet.pdf?units=${units}`}>{feedWords.wiringSheetPDF()}</Download>
+        <Download href={`${files}/sheet.svg`}>{feedWords.circuitSVG()}</Download>
+        <Download href={`${files}/parts.csv`}>{feedWords.partsCSV()}</Download>
+        <FileButton
+          words={feedWords.importACSV()}
+          accept=".csv,text/csv"
+          onPick={(files) => {
+            const file = files?.[0];
+            if (file) {
+              void takeIn(file);
+            }
+          }}
+        />
+        {state && (
+          <Download href={`${files}/netlist?state=${state.state}`}>
+            {feedWords.netlistWords({ words: state.words })}
+          </Download>
+        )}
+        {state?.phases.slice(1).map((phase, index) => (
+          <Download key={phase} href={`${files}/netlist?state=${state.state}&phase=${index + 2}`}>
+            {feedWords.netlistPhase({ phase })}
+          </Download>
+        ))}
+        {state && state.phases.length > 0 && (
+          <Download href={`${files}/netlist?state=${state.state}&overTime=true`}>
+            {feedWords.netlistOverTime()}
+          </Download>
+        )}
+      </Flex>
+      <Refusal words={problem} pt="6px" />
+    </>
   );
 }

@@ -41,10 +41,6 @@ export function PartSheet({
     }
   };
   const now = solved?.parts.find((one) => one.id === part.id);
-  const pointName = (node: string) => sheet.points[node] ?? node;
-  const nodes = [...new Set(Object.values(part.values))].filter(
-    (value) => solved?.nodes[value] !== undefined,
-  );
   const findings = sheet.findings.filter((one) => isOfComponent(one.subject, part.id));
   return (
     <form
@@ -54,40 +50,13 @@ export function PartSheet({
       }}
     >
       {now && (
-        <Flex gap="4px 28px" wrap="wrap" pb="4px">
-          {Object.entries(now.amps).map(([branch, amps]) => (
-            <Figure key={branch} label={branch || feedWords.throughIt()}>
-              {figureText(amps, units)}
-            </Figure>
-          ))}
-          <Figure label={feedWords.overIt()}>{figureText(now.volts, units)}</Figure>
-          {now.lamp && (
-            <Figure label={feedWords.ofItsRatedLight()}>{figureText(now.lamp.light, units)}</Figure>
-          )}
-          {now.load && (
-            <Figure label={feedWords.ofItsRating()}>{figureText(now.load, units)}</Figure>
-          )}
-          {nodes.map((node) => {
-            const volts = solved?.nodes[node];
-            return (
-              volts && (
-                <Figure key={node} label={feedWords.atNode({ node: pointName(node) })}>
-                  <BareButton
-                    type="button"
-                    px="0"
-                    aria-label={feedWords.voltsAtNodeHowItComes({
-                      volts: figureText(volts, units),
-                      node: pointName(node),
-                    })}
-                    onClick={() => void askNode(node)}
-                  >
-                    {figureText(volts, units)}
-                  </BareButton>
-                </Figure>
-              )
-            );
-          })}
-        </Flex>
+        <Solved
+          part={part}
+          now={now}
+          sheet={sheet}
+          nodeVolts={solved?.nodes ?? {}}
+          onNode={(node) => void askNode(node)}
+        />
       )}
       <Refusal words={problem} pb="4px" />
       {now?.working.map((line) => (
@@ -175,5 +144,60 @@ function Figure({ label, children }: { label: string; children: ReactNode }) {
         {children}
       </Flex>
     </Box>
+  );
+}
+
+/** What flows through the part, lies over it, and stands at its points. */
+function Solved({
+  part,
+  now,
+  sheet,
+  nodeVolts,
+  onNode,
+}: {
+  part: FeedPart;
+  now: SolvedFeed['parts'][number];
+  sheet: FeedSheet;
+  nodeVolts: SolvedFeed['nodes'];
+  onNode: (node: string) => void;
+}) {
+  const units = useUnits();
+  const pointName = (node: string) => sheet.points[node] ?? node;
+  const nodes = [...new Set(Object.values(part.values))].filter(
+    (value) => nodeVolts[value] !== undefined,
+  );
+  return (
+    <Flex gap="4px 28px" wrap="wrap" pb="4px">
+      {Object.entries(now.amps).map(([branch, amps]) => (
+        <Figure key={branch} label={branch || feedWords.throughIt()}>
+          {figureText(amps, units)}
+        </Figure>
+      ))}
+      <Figure label={feedWords.overIt()}>{figureText(now.volts, units)}</Figure>
+      {now.lamp && (
+        <Figure label={feedWords.ofItsRatedLight()}>{figureText(now.lamp.light, units)}</Figure>
+      )}
+      {now.load && <Figure label={feedWords.ofItsRating()}>{figureText(now.load, units)}</Figure>}
+      {nodes.map((node) => {
+        const volts = nodeVolts[node];
+        return (
+          volts && (
+            <Figure key={node} label={feedWords.atNode({ node: pointName(node) })}>
+              <BareButton
+                type="button"
+                px="0"
+                aria-label={feedWords.voltsAtNodeHowItComes({
+                  volts: figureText(volts, units),
+                  node: pointName(node),
+                })}
+                onClick={() => onNode(node)}
+              >
+                {figureText(volts, units)}
+              </BareButton>
+            </Figure>
+          )
+        );
+      })}
+    </Flex>
   );
 }

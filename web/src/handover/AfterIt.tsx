@@ -87,6 +87,45 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           <SentenceText sentence={finding.headline} />
         </Flex>
       ))}
+      <Afterwards page={page} />
+      {page.minutes.length > 0 && (
+        <>
+          <Title>{handoverWords.timeExpectedAndTaken()}</Title>
+          <Box as="table" w="100%">
+            <tbody>
+              {page.minutes.map((row) => (
+                <Box as="tr" key={row.stage} borderTopWidth="1px" borderColor="hairline">
+                  <Box as="th" textAlign="left" fontWeight="400" py="2px">
+                    {row.words}
+                  </Box>
+                  <Box as="td" textAlign="right" color="quiet">
+                    {row.expected ? figureText(row.expected, units) : '–'}
+                  </Box>
+                  <Box as="td" textAlign="right" fontWeight="600">
+                    {row.taken ? figureText(row.taken, units) : '–'}
+                  </Box>
+                </Box>
+              ))}
+            </tbody>
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Title({ children }: { children: string }) {
+  return (
+    <Box fontFamily="heading" fontWeight="600" fontSize="18px" pt="12px" pb="2px">
+      {children}
+    </Box>
+  );
+}
+
+/** Whether it came back, and what was corrected since. */
+function Afterwards({ page }: { page: Page }) {
+  return (
+    <>
       {page.comebackOf && (
         <>
           <Title>{handoverWords.comesBackWhatDiffers()}</Title>
@@ -132,36 +171,6 @@ export function AfterIt({ page, onAsk }: { page: Page; onAsk: (worked: Worked) =
           ))}
         </>
       )}
-      {page.minutes.length > 0 && (
-        <>
-          <Title>{handoverWords.timeExpectedAndTaken()}</Title>
-          <Box as="table" w="100%">
-            <tbody>
-              {page.minutes.map((row) => (
-                <Box as="tr" key={row.stage} borderTopWidth="1px" borderColor="hairline">
-                  <Box as="th" textAlign="left" fontWeight="400" py="2px">
-                    {row.words}
-                  </Box>
-                  <Box as="td" textAlign="right" color="quiet">
-                    {row.expected ? figureText(row.expected, units) : '–'}
-                  </Box>
-                  <Box as="td" textAlign="right" fontWeight="600">
-                    {row.taken ? figureText(row.taken, units) : '–'}
-                  </Box>
-                </Box>
-              ))}
-            </tbody>
-          </Box>
-        </>
-      )}
-    </Box>
-  );
-}
-
-function Title({ children }: { children: string }) {
-  return (
-    <Box fontFamily="heading" fontWeight="600" fontSize="18px" pt="12px" pb="2px">
-      {children}
-    </Box>
+    </>
   );
 }

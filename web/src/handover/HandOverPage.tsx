@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { HandOverEdit, HandOverPage as Page } from '../api/client';
 import { takeFresh } from '../api/queries';
@@ -8,13 +8,12 @@ import { useCommand } from '../ui/commands';
 import { JobStage } from '../frame/JobStage';
 import { JobStrip } from '../frame/JobStrip';
 import { Refusal } from '../ui/Refusal';
-import { Sheet } from '../ui/Sheet';
 import { StageColumn, StageFrame } from '../frame/StageFrame';
 import { StageHeader } from '../frame/StageHeader';
 import { useToYard } from '../frame/useToYard';
 import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions } from '../kept/BothVersions';
+import { ConflictSheet } from '../kept/ConflictSheet';
 import { writeEntry } from '../kept/entries';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
@@ -49,10 +48,8 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
   const [worked, setWorked] = useState<Worked>();
   const [problem, setProblem] = useState<string>();
   useToYard();
-  useCommand(
-    'p',
-    handoverWords.thePackOnA4(),
-    useCallback(() => window.open(fileAddress(`/api/jobs/${jobId}/pack.pdf`)), [jobId]),
+  useCommand('p', handoverWords.thePackOnA4(), () =>
+    window.open(fileAddress(`/api/jobs/${jobId}/pack.pdf`)),
   );
   const attempt = useAttempt();
   const again = async () => {
@@ -91,26 +88,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
           theirVersion={(conflict) => (conflict.theirs as Page).version}
           onSeeBoth={() => setShown('both')}
           onDropped={() => void client.invalidateQueries({ queryKey: ['hand-over', jobId] })}
-          empty={
-            page.closed
-              ? {
-                  verdict: 'WITHIN',
-                  headline: handoverWords.handedOverByBy({
-                    by: page.closed.by,
-                    value: page.closed.at.slice(0, 10),
-                  }),
-                  detail: problem ? (
-                    <Refusal as="span" words={problem} />
-                  ) : (
-                    page.closed.reason || handoverWords.nothingWasOpenTheRecordIs()
-                  ),
-                }
-              : {
-                  verdict: 'WITHIN',
-                  headline: handoverWords.nothingIsOpenTitle(),
-                  detail: handoverWords.printThePackGoThroughIt(),
-                }
-          }
+          empty={standing(page, problem)}
           onAsk={(finding) => setWorked({ kind: 'finding', finding })}
         >
           {page.closed ? (
@@ -155,14 +133,34 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
           await fresh(await amendJob(jobId, id, words, why));
         }}
       />
-      <Sheet
-        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown === 'both' && kept.conflict !== undefined}
+      <ConflictSheet
+        conflict={kept.conflict}
+        open={shown === 'both'}
         close={() => setShown(undefined)}
-      >
-        {kept.conflict && <BothVersions conflict={kept.conflict} />}
-      </Sheet>
+      />
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
   );
+}
+
+/** What is said of a job of which nothing is open. */
+function standing(page: Page, problem: string | undefined) {
+  return page.closed
+    ? {
+        verdict: 'WITHIN' as const,
+        headline: handoverWords.handedOverByBy({
+          by: page.closed.by,
+          value: page.closed.at.slice(0, 10),
+        }),
+        detail: problem ? (
+          <Refusal as="span" words={problem} />
+        ) : (
+          page.closed.reason || handoverWords.nothingWasOpenTheRecordIs()
+        ),
+      }
+    : {
+        verdict: 'WITHIN' as const,
+        headline: handoverWords.nothingIsOpenTitle(),
+        detail: handoverWords.printThePackGoThroughIt(),
+      };
 }

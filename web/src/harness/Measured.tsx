@@ -112,26 +112,7 @@ export function Measured({
         </Flex>
       </form>
       {found.map((finding) => (
-        <Flex
-          key={finding.id}
-          gap="10px"
-          align="center"
-          borderTopWidth="1px"
-          borderColor="hairline"
-        >
-          <VerdictShape verdict={finding.verdict} size={18} />
-          <BareButton
-            flex="1"
-            textDecoration="none"
-            whiteSpace="normal"
-            textAlign="left"
-            onClick={() => onAsk(finding)}
-          >
-            <span>
-              <SentenceText sentence={finding.headline} />
-            </span>
-          </BareButton>
-        </Flex>
+        <Compared key={finding.id} finding={finding} onAsk={onAsk} />
       ))}
       {feed.readings.length > 0 && (
         <BareButton color="quiet" onClick={() => onChange(feed.readings.slice(0, -1))}>
@@ -139,5 +120,24 @@ export function Measured({
         </BareButton>
       )}
     </Box>
+  );
+}
+
+function Compared({ finding, onAsk }: { finding: Finding; onAsk: (finding: Finding) => void }) {
+  return (
+    <Flex gap="10px" align="center" borderTopWidth="1px" borderColor="hairline">
+      <VerdictShape verdict={finding.verdict} size={18} />
+      <BareButton
+        flex="1"
+        textDecoration="none"
+        whiteSpace="normal"
+        textAlign="left"
+        onClick={() => onAsk(finding)}
+      >
+        <span>
+          <SentenceText sentence={finding.headline} />
+        </span>
+      </BareButton>
+    </Flex>
   );
 }

@@ -39,7 +39,6 @@ export function Routes({
   /** Takes a route's length as the answer to its question. */
   onUse: (question: string, metres: string) => void;
 }) {
-  const units = useUnits();
   const lengths = sheet.questions.filter((one) => one.unit === 'm');
   const put = (index: number, route: Route) =>
     onChange({ routes: feed.routes.map((one, at) => (at === index ? route : one)) });
@@ -67,119 +66,151 @@ export function Routes({
         </Box>
         <PlainButton onClick={add}>{feedWords.addARoute()}</PlainButton>
       </Flex>
-      {feed.routes.map((route, index) => {
-        const length = page.routes[index];
-        const answer = sheet.questions.find((one) => one.id === route.question)?.answer;
-        return (
-          <Box key={index} borderTopWidth="1px" borderColor="hairline" py="10px">
-            <Flex gap="10px" wrap="wrap" align="flex-end">
-              <Box flex="1" minW="180px">
-                <TextField
-                  label={feedWords.route()}
-                  value={route.name}
-                  set={(name) => put(index, { ...route, name })}
-                />
-              </Box>
-              <Box flex="1" minW="180px">
-                <Choice
-                  label={feedWords.givesTheLengthFor()}
-                  value={route.question}
-                  set={(question) => put(index, { ...route, question })}
-                  options={[
-                    ['', feedWords.noQuestion()] as const,
-                    ...lengths.map((one) => [one.id, one.asks] as const),
-                  ]}
-                />
-              </Box>
-              {length && (
-                <Box fontFamily="heading" fontSize="20px" fontWeight="600">
-                  {figureText(length.laid, units)}
-                  <Box as="span" color="quiet" fontSize="14px" fontWeight="400">
-                    {feedWords.withSlackCutCutTiesTies({
-                      cut: figureText(length.cut, units),
-                      ties: length.ties,
-                    })}
-                  </Box>
-                </Box>
-              )}
-              {length && route.question && answer !== length.metres && (
-                <PlainButton onClick={() => onUse(route.question, length.metres)}>
-                  {feedWords.useMetresM({ metres: decimalText(parseFloat(length.metres)) })}
-                </PlainButton>
-              )}
-            </Flex>
-            <RouteDrawing
-              route={route}
-              hazards={feed.hazards}
-              vehicle={page.vehicle}
-              onMove={(at, moved) => put(index, withStop(route, at, moved))}
-            />
-            <Box pt="8px" maxW="560px">
-              <Grid templateColumns={STOP_COLUMNS} gap="5px" color="quiet" fontSize="13.5px">
-                <span />
-                {AXES.map(([axis, words]) => (
-                  <Box key={axis} textAlign="right" pr="6px">
-                    {words}
-                  </Box>
-                ))}
-                <span>{feedWords.passes()}</span>
-              </Grid>
-              {route.stops.map((one, at) => (
-                <Grid
-                  key={at}
-                  templateColumns={STOP_COLUMNS}
-                  gap="5px"
-                  alignItems="center"
-                  pb="4px"
-                >
-                  <Box color="quiet">{at + 1}</Box>
-                  {AXES.map(([axis, words]) => (
-                    <Number
-                      key={axis}
-                      label={feedWords.stopAtWords({ at: at + 1, words })}
-                      value={one[axis]}
-                      set={(mm) => put(index, withStop(route, at, { ...one, [axis]: mm }))}
-                    />
-                  ))}
-                  <Choice
-                    label=""
-                    value={one.passes}
-                    set={(passes) => put(index, withStop(route, at, { ...one, passes }))}
-                    options={PASSES}
-                  />
-                  <BareButton
-                    aria-label={feedWords.removePointAt({ at: at + 1 })}
-                    disabled={route.stops.length <= 2}
-                    onClick={() =>
-                      put(index, { ...route, stops: route.stops.filter((_, i) => i !== at) })
-                    }
-                  >
-                    {appWords.out()}
-                  </BareButton>
-                </Grid>
-              ))}
-              <BareButton
-                onClick={() =>
-                  put(index, {
-                    ...route,
-                    stops: [...route.stops, { ...(route.stops.at(-1) ?? stop(0, 0, 0)) }],
-                  })
-                }
-              >
-                {feedWords.anotherPoint()}
-              </BareButton>
-              <BareButton
-                color="quiet"
-                onClick={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
-              >
-                {feedWords.removeThisRoute()}
-              </BareButton>
-            </Box>
-          </Box>
-        );
-      })}
+      {feed.routes.map((route, index) => (
+        <RouteEntry
+          key={index}
+          route={route}
+          length={page.routes[index]}
+          sheet={sheet}
+          page={page}
+          hazards={feed.hazards}
+          onChange={(changed) => put(index, changed)}
+          onRemove={() => onChange({ routes: feed.routes.filter((_, at) => at !== index) })}
+          onUse={onUse}
+        />
+      ))}
       <Hazards hazards={feed.hazards} onChange={(hazards) => onChange({ hazards })} />
     </Box>
+  );
+}
+
+/** One route: what it is for, how long it gets, where it lies. */
+function RouteEntry({
+  route,
+  length,
+  sheet,
+  page,
+  hazards,
+  onChange,
+  onRemove,
+  onUse,
+}: {
+  route: Route;
+  length: FeedPage['routes'][number] | undefined;
+  sheet: FeedSheet;
+  page: FeedPage;
+  hazards: Hazard[];
+  onChange: (route: Route) => void;
+  onRemove: () => void;
+  onUse: (question: string, metres: string) => void;
+}) {
+  const units = useUnits();
+  const lengths = sheet.questions.filter((one) => one.unit === 'm');
+  const answer = sheet.questions.find((one) => one.id === route.question)?.answer;
+  return (
+    <Box borderTopWidth="1px" borderColor="hairline" py="10px">
+      <Flex gap="10px" wrap="wrap" align="flex-end">
+        <Box flex="1" minW="180px">
+          <TextField
+            label={feedWords.route()}
+            value={route.name}
+            set={(name) => onChange({ ...route, name })}
+          />
+        </Box>
+        <Box flex="1" minW="180px">
+          <Choice
+            label={feedWords.givesTheLengthFor()}
+            value={route.question}
+            set={(question) => onChange({ ...route, question })}
+            options={[
+              ['', feedWords.noQuestion()] as const,
+              ...lengths.map((one) => [one.id, one.asks] as const),
+            ]}
+          />
+        </Box>
+        {length && (
+          <Box fontFamily="heading" fontSize="20px" fontWeight="600">
+            {figureText(length.laid, units)}
+            <Box as="span" color="quiet" fontSize="14px" fontWeight="400">
+              {feedWords.withSlackCutCutTiesTies({
+                cut: figureText(length.cut, units),
+                ties: length.ties,
+              })}
+            </Box>
+          </Box>
+        )}
+        {length && route.question && answer !== length.metres && (
+          <PlainButton onClick={() => onUse(route.question, length.metres)}>
+            {feedWords.useMetresM({ metres: decimalText(parseFloat(length.metres)) })}
+          </PlainButton>
+        )}
+      </Flex>
+      <RouteDrawing
+        route={route}
+        hazards={hazards}
+        vehicle={page.vehicle}
+        onMove={(at, moved) => onChange(withStop(route, at, moved))}
+      />
+      <Box pt="8px" maxW="560px">
+        <Stops route={route} onChange={onChange} />
+        <BareButton color="quiet" onClick={() => onRemove()}>
+          {feedWords.removeThisRoute()}
+        </BareButton>
+      </Box>
+    </Box>
+  );
+}
+
+/** The points at which a route turns, and what it passes there. */
+function Stops({ route, onChange }: { route: Route; onChange: (route: Route) => void }) {
+  return (
+    <>
+      <Grid templateColumns={STOP_COLUMNS} gap="5px" color="quiet" fontSize="13.5px">
+        <span />
+        {AXES.map(([axis, words]) => (
+          <Box key={axis} textAlign="right" pr="6px">
+            {words}
+          </Box>
+        ))}
+        <span>{feedWords.passes()}</span>
+      </Grid>
+      {route.stops.map((one, at) => (
+        <Grid key={at} templateColumns={STOP_COLUMNS} gap="5px" alignItems="center" pb="4px">
+          <Box color="quiet">{at + 1}</Box>
+          {AXES.map(([axis, words]) => (
+            <Number
+              key={axis}
+              label={feedWords.stopAtWords({ at: at + 1, words })}
+              value={one[axis]}
+              set={(mm) => onChange(withStop(route, at, { ...one, [axis]: mm }))}
+            />
+          ))}
+          <Choice
+            label=""
+            value={one.passes}
+            set={(passes) => onChange(withStop(route, at, { ...one, passes }))}
+            options={PASSES}
+          />
+          <BareButton
+            aria-label={feedWords.removePointAt({ at: at + 1 })}
+            disabled={route.stops.length <= 2}
+            onClick={() => onChange({ ...route, stops: route.stops.filter((_, i) => i !== at) })}
+          >
+            {appWords.out()}
+          </BareButton>
+        </Grid>
+      ))}
+      <BareButton
+        onClick={() =>
+          onChange({
+            ...route,
+            stops: [...route.stops, { ...(route.stops.at(-1) ?? stop(0, 0, 0)) }],
+          })
+        }
+      >
+        {feedWords.anotherPoint()}
+      </BareButton>
+    </>
   );
 }
 

@@ -100,42 +100,7 @@ export function KeepOutForm({
             ['CORNERS', placeWords.itsOwnOutlineByCorners()],
           ]}
         />
-        {typed.form === 'BOX' && (
-          <>
-            <Choice
-              label={placeWords.side()}
-              value={typed.side}
-              set={(side) => set({ side })}
-              options={[
-                ['LEFT', appWords.left()],
-                ['RIGHT', appWords.right()],
-                ['MIDDLE', appWords.onTheCentreLine()],
-              ]}
-            />
-            {typed.side !== 'MIDDLE' && (
-              <TextField
-                label={placeWords.itsCentreFromTheCentreLine()}
-                value={typed.out}
-                set={(out) => set({ out })}
-              />
-            )}
-            <TextField
-              label={placeWords.itsCentreAboveTheGround()}
-              value={typed.height}
-              set={(height) => set({ height })}
-            />
-            <TextField
-              label={placeWords.itsWidth()}
-              value={typed.width}
-              set={(width) => set({ width })}
-            />
-            <TextField
-              label={placeWords.itsHeightAsWideWhereLeft()}
-              value={typed.tall}
-              set={(tall) => set({ tall })}
-            />
-          </>
-        )}
+        {typed.form === 'BOX' && <BoxFields typed={typed} set={set} />}
         <TextField
           label={placeWords.keepClearBy()}
           value={typed.clearance}
@@ -151,5 +116,51 @@ export function KeepOutForm({
         />
       )}
     </TypedForm>
+  );
+}
+
+/** A box by its centre, its width and its height. */
+function BoxFields({
+  typed,
+  set,
+}: {
+  typed: typeof NOTHING;
+  set: (change: Partial<typeof NOTHING>) => void;
+}) {
+  return (
+    <>
+      <Choice
+        label={placeWords.side()}
+        value={typed.side}
+        set={(side) => set({ side })}
+        options={[
+          ['LEFT', appWords.left()],
+          ['RIGHT', appWords.right()],
+          ['MIDDLE', appWords.onTheCentreLine()],
+        ]}
+      />
+      {typed.side !== 'MIDDLE' && (
+        <TextField
+          label={placeWords.itsCentreFromTheCentreLine()}
+          value={typed.out}
+          set={(out) => set({ out })}
+        />
+      )}
+      <TextField
+        label={placeWords.itsCentreAboveTheGround()}
+        value={typed.height}
+        set={(height) => set({ height })}
+      />
+      <TextField
+        label={placeWords.itsWidth()}
+        value={typed.width}
+        set={(width) => set({ width })}
+      />
+      <TextField
+        label={placeWords.itsHeightAsWideWhereLeft()}
+        value={typed.tall}
+        set={(tall) => set({ tall })}
+      />
+    </>
   );
 }

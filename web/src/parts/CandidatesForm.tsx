@@ -21,6 +21,8 @@ const OUTLINE_WORDS = {
   WRONG: partsWords.doesNotMatch(),
 };
 
+const OUTLINE_VERDICT = { '': 'NOT_KNOWN', RIGHT: 'WITHIN', WRONG: 'OUT' } as const;
+
 /** What could be ordered, side by side, kept with the decision and its reason. */
 export function CandidatesForm({
   parts,
@@ -71,69 +73,16 @@ export function CandidatesForm({
               </tr>
             </thead>
             <tbody>
-              {candidates.map((one) => {
-                const taken = one.id === parts.chosen;
-                return (
-                  <Box as="tr" key={one.id} borderTopWidth="1px" borderColor="hairline">
-                    <Box
-                      as="th"
-                      textAlign="left"
-                      fontFamily="heading"
-                      fontWeight="600"
-                      color={taken ? 'lamp' : 'ink'}
-                      pr="12px"
-                    >
-                      {one.name}
-                    </Box>
-                    <td>
-                      <BareButton
-                        gap="8px"
-                        onClick={() => put({ ...one, outline: NEXT[one.outline ?? ''] })}
-                      >
-                        <VerdictShape
-                          size={16}
-                          verdict={
-                            one.outline === 'RIGHT'
-                              ? 'WITHIN'
-                              : one.outline === 'WRONG'
-                                ? 'OUT'
-                                : 'NOT_KNOWN'
-                          }
-                        />
-                        {OUTLINE_WORDS[one.outline ?? '']}
-                      </BareButton>
-                    </td>
-                    <td>
-                      {one.light
-                        ? [
-                            said(PATTERNS, one.light.pattern),
-                            one.light.kelvin && `${one.light.kelvin} K`,
-                            partsWords.lensOf({ lens: said(LENSES, one.light.lens) }),
-                          ]
-                            .filter(Boolean)
-                            .join(', ')
-                        : appWords.notSaid()}
-                    </td>
-                    <td>{one.cost}</td>
-                    <td>{one.note}</td>
-                    <td>
-                      <PickButton
-                        aria-pressed={taken}
-                        onClick={() => onChange({ ...parts, chosen: taken ? undefined : one.id })}
-                      >
-                        {taken ? partsWords.taken() : partsWords.takeIt()}
-                      </PickButton>
-                      <BareButton
-                        aria-label={partsWords.removeNameFromTheList({ name: one.name })}
-                        color="quiet"
-                        onClick={() => drop(one.id)}
-                      >
-                        {partsWords.remove()}
-                      </BareButton>
-                    </td>
-                  </Box>
-                );
-              })}
+              {candidates.map((one) => (
+                <CandidateRow
+                  key={one.id}
+                  candidate={one}
+                  taken={one.id === parts.chosen}
+                  onChange={put}
+                  onTake={(taken) => onChange({ ...parts, chosen: taken ? one.id : undefined })}
+                  onRemove={() => drop(one.id)}
+                />
+              ))}
             </tbody>
           </Box>
         </Box>
@@ -181,5 +130,67 @@ export function CandidatesForm({
         </Pairs>
       </TypedForm>
     </Flex>
+  );
+}
+
+function CandidateRow({
+  candidate,
+  taken,
+  onChange,
+  onTake,
+  onRemove,
+}: {
+  candidate: CandidateEdit;
+  taken: boolean;
+  onChange: (candidate: CandidateEdit) => void;
+  onTake: (taken: boolean) => void;
+  onRemove: () => void;
+}) {
+  const { light } = candidate;
+  const outline = candidate.outline ?? '';
+  return (
+    <Box as="tr" borderTopWidth="1px" borderColor="hairline">
+      <Box
+        as="th"
+        textAlign="left"
+        fontFamily="heading"
+        fontWeight="600"
+        color={taken ? 'lamp' : 'ink'}
+        pr="12px"
+      >
+        {candidate.name}
+      </Box>
+      <td>
+        <BareButton gap="8px" onClick={() => onChange({ ...candidate, outline: NEXT[outline] })}>
+          <VerdictShape size={16} verdict={OUTLINE_VERDICT[outline]} />
+          {OUTLINE_WORDS[outline]}
+        </BareButton>
+      </td>
+      <td>
+        {light
+          ? [
+              said(PATTERNS, light.pattern),
+              light.kelvin && `${light.kelvin} K`,
+              partsWords.lensOf({ lens: said(LENSES, light.lens) }),
+            ]
+              .filter(Boolean)
+              .join(', ')
+          : appWords.notSaid()}
+      </td>
+      <td>{candidate.cost}</td>
+      <td>{candidate.note}</td>
+      <td>
+        <PickButton aria-pressed={taken} onClick={() => onTake(!taken)}>
+          {taken ? partsWords.taken() : partsWords.takeIt()}
+        </PickButton>
+        <BareButton
+          aria-label={partsWords.removeNameFromTheList({ name: candidate.name })}
+          color="quiet"
+          onClick={() => onRemove()}
+        >
+          {partsWords.remove()}
+        </BareButton>
+      </td>
+    </Box>
   );
 }

@@ -1,14 +1,13 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
-import type { PartEdit, PartsEdit, PartsPage as Page, PlugEdit } from '../api/client';
+import { useState } from 'react';
+import type { PartEdit, PartsEdit, PartsPage as Page } from '../api/client';
 import { usePartsPage } from '../api/queries';
 import { PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
 import { JobStage } from '../frame/JobStage';
 import { Key } from '../ui/Key';
-import { Sheet } from '../ui/Sheet';
 import { DrawingTools, StageColumn, StageFrame } from '../frame/StageFrame';
 import { JobStrip } from '../frame/JobStrip';
 import { NextStage } from '../frame/NextStage';
@@ -18,25 +17,17 @@ import { ScrollRegion } from '../ui/ScrollRegion';
 import { FindingsButton } from '../finding/FindingsButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions } from '../kept/BothVersions';
+import { ConflictSheet } from '../kept/ConflictSheet';
+import { PartsDialogs, type Shown } from './PartsDialogs';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
-import { CandidatesForm } from './CandidatesForm';
 import { PartBench } from './PartBench';
 import { PartColumn } from './PartColumn';
-import { PartForm } from './PartForm';
-import { idFor, verdictOf, withIdentity, withOne, withTicks } from './parts';
-import { PlugForm } from './PlugForm';
+import { verdictOf, withIdentity, withOne } from './parts';
 import { PlugMap } from './PlugMap';
 import { appWords } from '../words/page/app';
 import { partsWords } from '../words/page/parts';
 import { term } from '../words/terms';
-
-type Shown =
-  | { what: 'part'; part?: PartEdit }
-  | { what: 'plug'; plug?: PlugEdit }
-  | { what: 'candidates' | 'findings' | 'both' }
-  | undefined;
 
 export function PartsPage() {
   return (
@@ -61,21 +52,9 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
   const putPart = (part: PartEdit) => change({ parts: withOne(content.parts, part) });
   const close = () => setShown(undefined);
   useToYard();
-  useCommand(
-    'a',
-    partsWords.addAPart(),
-    useCallback(() => setShown({ what: 'part' }), []),
-  );
-  useCommand(
-    'c',
-    partsWords.compareCandidates(),
-    useCallback(() => setShown({ what: 'candidates' }), []),
-  );
-  useCommand(
-    'f',
-    appWords.allFindings(),
-    useCallback(() => setShown({ what: 'findings' }), []),
-  );
+  useCommand('a', partsWords.addAPart(), () => setShown({ what: 'part' }));
+  useCommand('c', partsWords.compareCandidates(), () => setShown({ what: 'candidates' }));
+  useCommand('f', appWords.allFindings(), () => setShown({ what: 'findings' }));
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here="PARTS" offline={offline} />}
@@ -96,18 +75,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
       }
       drawing={
         <>
-          <DrawingTools>
-            <ToolButton onClick={() => setShown({ what: 'candidates' })}>
-              {partsWords.candidatesLength({
-                length: content.candidates.length || partsWords.none(),
-              })}
-              <Key name="c" />
-            </ToolButton>
-            <ToolButton onClick={() => setShown({ what: 'part' })}>
-              {partsWords.addAPart()}
-              <Key name="a" />
-            </ToolButton>
-          </DrawingTools>
+          <PartsTools candidates={content.candidates.length} show={setShown} />
           <ScrollRegion
             bg="plaster"
             px={{ base: '14px', lg: '22px' }}
@@ -123,19 +91,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
                 onEdit={() => setShown({ what: 'part', part: chosen })}
               />
             ) : (
-              <Box fontSize="18px">
-                {partsWords.noPartsYet()}{' '}
-                {page.usual.length > 0
-                  ? partsWords.startWithWhatSuchWorkUsually()
-                  : partsWords.enterAtTakeInWhatIs()}
-                {page.usual.length > 0 && (
-                  <Box pt="14px">
-                    <PlainButton onClick={() => change({ parts: page.usual })}>
-                      {partsWords.startWithLengthUsualParts({ length: page.usual.length })}
-                    </PlainButton>
-                  </Box>
-                )}
-              </Box>
+              <NoParts usual={page.usual} onStart={() => change({ parts: page.usual })} />
             )}
           </ScrollRegion>
         </>
@@ -170,85 +126,19 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
         </KeptBand>
       }
     >
-      <Sheet
-        title={
-          shown?.what === 'part' && shown.part ? partsWords.thePart() : partsWords.aPartForThisJob()
-        }
-        open={shown?.what === 'part'}
+      <PartsDialogs
+        page={page}
+        content={content}
+        shown={shown}
         close={close}
-      >
-        {shown?.what === 'part' && (
-          <PartForm
-            part={shown.part}
-            job={page.job}
-            newId={(name) =>
-              idFor(
-                name,
-                content.parts.map((part) => part.id),
-              )
-            }
-            onDone={(part) => {
-              putPart(withIdentity(content.parts, part));
-              setChosenId(part.id);
-              close();
-            }}
-            onRemove={
-              shown.part &&
-              (() => {
-                change({ parts: content.parts.filter((part) => part.id !== shown.part?.id) });
-                close();
-              })
-            }
-          />
-        )}
-      </Sheet>
-      <Sheet title={partsWords.aConnectorOfTheKit()} open={shown?.what === 'plug'} close={close}>
-        {shown?.what === 'plug' && (
-          <PlugForm
-            plug={shown.plug}
-            others={content.plugs.filter((plug) => plug.id !== shown.plug?.id)}
-            newId={(label) =>
-              idFor(
-                label,
-                content.plugs.map((plug) => plug.id),
-              )
-            }
-            onDone={(plug) => {
-              change({ plugs: withOne(content.plugs, withTicks(content.plugs, plug)) });
-              close();
-            }}
-            onRemove={
-              shown.plug &&
-              (() => {
-                const gone = shown.plug?.id;
-                change({
-                  plugs: content.plugs
-                    .filter((plug) => plug.id !== gone)
-                    .map((plug) =>
-                      plug.matesWith === gone ? { ...plug, matesWith: undefined } : plug,
-                    ),
-                });
-                close();
-              })
-            }
-          />
-        )}
-      </Sheet>
-      <Sheet
-        title={partsWords.whatCouldBeOrdered()}
-        open={shown?.what === 'candidates'}
-        close={close}
-        size="xl"
-      >
-        <CandidatesForm parts={content} onChange={kept.change} />
-      </Sheet>
-      <Sheet
-        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown?.what === 'both' && kept.conflict !== undefined}
-        close={close}
-      >
-        {kept.conflict && <BothVersions conflict={kept.conflict} />}
-      </Sheet>
+        change={change}
+        onPart={(part) => {
+          putPart(withIdentity(content.parts, part));
+          setChosenId(part.id);
+          close();
+        }}
+      />
+      <ConflictSheet conflict={kept.conflict} open={shown?.what === 'both'} close={close} />
       <FindingsDialog
         findings={page.sheet.findings}
         open={shown?.what === 'findings'}
@@ -277,5 +167,40 @@ function WaitingStages({ sheet }: { sheet: Page['sheet'] }) {
         </Box>
       ))}
     </Box>
+  );
+}
+
+function NoParts({ usual, onStart }: { usual: Page['usual']; onStart: () => void }) {
+  return (
+    <Box fontSize="18px">
+      {partsWords.noPartsYet()}{' '}
+      {usual.length > 0
+        ? partsWords.startWithWhatSuchWorkUsually()
+        : partsWords.enterAtTakeInWhatIs()}
+      {usual.length > 0 && (
+        <Box pt="14px">
+          <PlainButton onClick={onStart}>
+            {partsWords.startWithLengthUsualParts({ length: usual.length })}
+          </PlainButton>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function PartsTools({ candidates, show }: { candidates: number; show: (what: Shown) => void }) {
+  return (
+    <DrawingTools>
+      <ToolButton onClick={() => show({ what: 'candidates' })}>
+        {partsWords.candidatesLength({
+          length: candidates || partsWords.none(),
+        })}
+        <Key name="c" />
+      </ToolButton>
+      <ToolButton onClick={() => show({ what: 'part' })}>
+        {partsWords.addAPart()}
+        <Key name="a" />
+      </ToolButton>
+    </DrawingTools>
   );
 }

@@ -1,9 +1,10 @@
+import { usePhotoNotes } from './usePhotoNotes';
 import { Box, Flex } from '@chakra-ui/react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Finding, Photo, PhotoNotes, PhotosPage as Page } from '../api/client';
-import { notePhoto, usePhotoComparison, usePhotosPage } from '../api/queries';
+import { usePhotoComparison, usePhotosPage } from '../api/queries';
 import { ActButton, BareButton, PlainButton } from '../ui/buttons';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { useCommand } from '../ui/commands';
@@ -23,8 +24,7 @@ import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
 import { AddPhotos } from './AddPhotos';
 import { LaidOver } from './LaidOver';
-import { conflictOf } from '../kept/conflict';
-import { FIRST_MARKS, LOCKS, MOMENTS, notesOf, pairOf, thumbnailOf, untouched } from './photos';
+import { FIRST_MARKS, LOCKS, MOMENTS, pairOf, thumbnailOf } from './photos';
 import { PhotoStage } from './PhotoStage';
 import { appWords } from '../words/page/app';
 import { photosWords } from '../words/page/photos';
@@ -40,7 +40,6 @@ export function PhotosPage() {
 function Photos({ page, offline }: { page: Page; offline: boolean }) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const units = useUnits();
   const jobId = page.job.id;
   const pair = pairOf(page.photos);
   const [chosenId, setChosenId] = useState<string>();
@@ -50,28 +49,9 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
   const comparison = usePhotoComparison(jobId, pair.before, pair.after);
   const both = pair.before !== undefined && pair.after !== undefined;
   const take = (fresh: Page) => client.setQueryData(['photos', jobId], fresh);
-  const note = useMutation({
-    mutationFn: async ({ photo, part }: { photo: Photo; part: Partial<PhotoNotes> }) => {
-      const put = (on: Photo) => notePhoto(jobId, photo.id, { ...notesOf(on, units), ...part });
-      try {
-        return await put(photo);
-      } catch (refusal) {
-        const theirs = conflictOf(refusal)?.theirs as Photo | undefined;
-        if (theirs && untouched(part, photo, theirs)) {
-          return put(theirs);
-        }
-        throw refusal;
-      }
-    },
-    onSuccess: take,
-    onError: () => void client.invalidateQueries({ queryKey: ['photos', jobId] }),
-  });
-  /** What was refused, on the photo as it is shown by now: asked for by a press, not unseen. */
-  const again = ({ photo, part }: { photo: Photo; part: Partial<PhotoNotes> }) =>
-    note.mutate({ photo: page.photos.find((one) => one.id === photo.id) ?? photo, part });
-  const change = (photo: Photo) => (part: Partial<PhotoNotes>) => note.mutate({ photo, part });
-  const toCame = useCallback(() => void navigate(`/jobs/${jobId}/as-it-came`), [navigate, jobId]);
-  const lay = useCallback(() => setOver((on) => !on && both), [both]);
+  const { note, again, change } = usePhotoNotes(page);
+  const toCame = () => void navigate(`/jobs/${jobId}/as-it-came`);
+  const lay = () => setOver((on) => !on && both);
   useToYard();
   useCommand('o', photosWords.layAfterOverBefore(), lay);
   const findings = (both && comparison.data?.findings) || [];
@@ -97,21 +77,14 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
             </Box>
           }
         >
-          {page.photos.length === 0 && <Box color="quiet">{photosWords.noPhotoYet()}</Box>}
-          <Box as="ul" listStyleType="none" aria-label={appWords.photos()}>
-            {page.photos.map((photo) => (
-              <li key={photo.id}>
-                <Thumbnail
-                  photo={photo}
-                  on={photo.id === chosen?.id && !over}
-                  onChoose={() => {
-                    setChosenId(photo.id);
-                    setOver(false);
-                  }}
-                />
-              </li>
-            ))}
-          </Box>
+          <Thumbnails
+            page={page}
+            on={over ? undefined : chosen}
+            onChoose={(id) => {
+              setChosenId(id);
+              setOver(false);
+            }}
+          />
         </StageColumn>
       }
       drawing={
@@ -339,5 +312,28 @@ function Notes({
         })}
       </Box>
     </Flex>
+  );
+}
+
+function Thumbnails({
+  page,
+  on,
+  onChoose,
+}: {
+  page: Page;
+  on: Photo | undefined;
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <>
+      {page.photos.length === 0 && <Box color="quiet">{photosWords.noPhotoYet()}</Box>}
+      <Box as="ul" listStyleType="none" aria-label={appWords.photos()}>
+        {page.photos.map((photo) => (
+          <li key={photo.id}>
+            <Thumbnail photo={photo} on={photo.id === on?.id} onChoose={() => onChoose(photo.id)} />
+          </li>
+        ))}
+      </Box>
+    </>
   );
 }

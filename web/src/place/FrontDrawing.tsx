@@ -109,19 +109,7 @@ export function FrontOfSize({
         )}
         <VehicleFront view={view} widthMm={front.widthMm} />
         <CentreLine x1={view.centreX} y1={0} x2={view.centreX} y2={view.footY} />
-        {front.keepOuts.map((keepOut) => (
-          <g key={keepOut.id}>
-            <path
-              d={shapePath(view, keepOut.outline, 'LEFT', { outMm: 0, heightMm: 0 })}
-              fill={paint('edge')}
-              fillOpacity="0.1"
-              stroke={paint('edge')}
-              strokeDasharray="4 3"
-              strokeWidth="1.5"
-            />
-            <KeepOutName view={view} keepOut={keepOut} />
-          </g>
-        ))}
+        <KeepOuts front={front} view={view} />
         {front.pairs.map((pair) =>
           SIDES.map((side) => (
             <LampShape
@@ -444,5 +432,26 @@ function KeepOutName({ view, keepOut }: { view: View; keepOut: FrontEdit['keepOu
     >
       {keepOut.name}
     </Label>
+  );
+}
+
+/** What no lamp may cover. */
+function KeepOuts({ front, view }: { front: FrontEdit; view: View }) {
+  return (
+    <>
+      {front.keepOuts.map((keepOut) => (
+        <g key={keepOut.id}>
+          <path
+            d={shapePath(view, keepOut.outline, 'LEFT', { outMm: 0, heightMm: 0 })}
+            fill={paint('edge')}
+            fillOpacity="0.1"
+            stroke={paint('edge')}
+            strokeDasharray="4 3"
+            strokeWidth="1.5"
+          />
+          <KeepOutName view={view} keepOut={keepOut} />
+        </g>
+      ))}
+    </>
   );
 }

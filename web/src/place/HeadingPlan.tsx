@@ -43,7 +43,6 @@ export function HeadingPlan({
 }) {
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
-  const units = useUnits();
   const scale = width / (front.widthMm + 700);
   const x = (leftMm: number) => width / 2 + leftMm * scale;
   const half = front.widthMm / 2;
@@ -66,7 +65,6 @@ export function HeadingPlan({
           ...sheet.bumper.map((point) => `${x(point.outMm)} ${y(point.backMm)}`),
         ].join('L')}`
       : undefined;
-  const setback = front.bumperSetbackMm;
   return (
     <Box ref={box} position="relative" h="100%" bg="panel" overflow="hidden">
       <svg width={width} height={height} aria-hidden="true" style={{ display: 'block' }}>
@@ -143,29 +141,7 @@ export function HeadingPlan({
           </Box>
         );
       })}
-      <Box
-        position="absolute"
-        right="14px"
-        bottom="2px"
-        css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
-      >
-        <MeasuredEntry
-          label={
-            setback === undefined
-              ? placeWords.bumperSetBackHowFarIt()
-              : placeWords.bumperAtItsSideBackSetback({ setback: shownLength(setback, units) })
-          }
-          shown={
-            setback === undefined
-              ? placeWords.bumperSetBack()
-              : placeWords.backSetback({ setback: shownLength(setback, units) })
-          }
-          missing={setback === undefined}
-          width="130px"
-          align="right"
-          onKeep={onSetback}
-        />
-      </Box>
+      <Setback setback={front.bumperSetbackMm} onKeep={onSetback} />
     </Box>
   );
 }
@@ -192,4 +168,40 @@ function turnedWords(headingDeg: number): [string, string] {
   return headingDeg > 0
     ? [placeWords.turnedOutward({ angle }), placeWords.turnedOut({ angle })]
     : [placeWords.turnedInward({ angle }), placeWords.turnedIn({ angle })];
+}
+
+/** How far the bumper lies back at its side. */
+function Setback({
+  setback,
+  onKeep,
+}: {
+  setback: number | undefined;
+  onKeep: (typed: string) => Promise<void>;
+}) {
+  const units = useUnits();
+  return (
+    <Box
+      position="absolute"
+      right="14px"
+      bottom="2px"
+      css={{ '--entry-ground': 'var(--chakra-colors-panel)' }}
+    >
+      <MeasuredEntry
+        label={
+          setback === undefined
+            ? placeWords.bumperSetBackHowFarIt()
+            : placeWords.bumperAtItsSideBackSetback({ setback: shownLength(setback, units) })
+        }
+        shown={
+          setback === undefined
+            ? placeWords.bumperSetBack()
+            : placeWords.backSetback({ setback: shownLength(setback, units) })
+        }
+        missing={setback === undefined}
+        width="130px"
+        align="right"
+        onKeep={onKeep}
+      />
+    </Box>
+  );
 }

@@ -1,12 +1,12 @@
+import { useProofWalk } from './useProofWalk';
 import { Box, Flex } from '@chakra-ui/react';
-import { useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { WorkshopPage as Page } from '../api/client';
 import { PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { Fetched } from '../frame/Fetched';
 import { Refusal } from '../ui/Refusal';
-import { EXPECTED, isAlike, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
+import { EXPECTED, outcomesOf, prove, type Outcome } from './proofing';
 import { Waits } from '../kept/Waits';
 import { EarlierLine } from '../frame/EarlierLine';
 import { useWorkshopPage, useWriting } from '../workshop/useWorkshop';
@@ -26,56 +26,18 @@ export function ProofStandBack() {
 function Standing({ page }: { page: Page }) {
   const navigate = useNavigate();
   const { tell, problem } = useWriting(page.job.id, 'PROVE');
-  const { items } = page.proof;
-  const [at, setAt] = useState(() => openItem(items));
-  const [pairAt, setPairAt] = useState(0);
-  /** Which lamps of a pair are asked for: all at first, one after the other once they differ. */
-  const [alone, setAlone] = useState<number>();
-  const leave = useCallback(
-    () => void navigate(`/jobs/${page.job.id}/prove`),
-    [navigate, page.job.id],
-  );
+  const leave = () => void navigate(`/jobs/${page.job.id}/prove`);
   useCommand('Escape', appWords.back(), leave);
-  const item = items[at];
-  const pairs = item ? pairsOf(item) : [];
-  const pair = pairs[Math.min(pairAt, pairs.length - 1)];
-  const one = alone ?? (pair && !isAlike(pair) ? 0 : undefined);
-  const asked = pair && (one === undefined ? pair : pair.slice(one, one + 1));
+  const { items } = page.proof;
+  const { item, at, asked, begins, askEach, onward, back } = useProofWalk(items, leave);
   const cell = asked?.[0];
-  const go = (state: number, place: number) => {
-    setAt(state);
-    setPairAt(place);
-    setAlone(undefined);
-  };
-  const onward = () => {
-    if (pair && one !== undefined && one + 1 < pair.length) {
-      setAlone(one + 1);
-    } else if (pairAt + 1 < pairs.length) {
-      go(at, pairAt + 1);
-    } else if (at + 1 < items.length) {
-      go(at + 1, 0);
-    } else {
-      leave();
-    }
-  };
-  const back = () => {
-    if (one !== undefined && one > 0) {
-      setAlone(one - 1);
-    } else if (pairAt > 0) {
-      go(at, pairAt - 1);
-    } else if (at > 0) {
-      go(at - 1, 0);
-    } else {
-      leave();
-    }
-  };
   const press = (outcome: Outcome) => {
     if (!item || !asked) {
       return;
     }
     if (outcome !== 'WORKS' && asked.length > 1) {
       // one of them may be as it should be: they are asked for by themselves
-      setAlone(0);
+      askEach();
       return;
     }
     asked.forEach(
@@ -99,7 +61,7 @@ function Standing({ page }: { page: Page }) {
         <EarlierLine />
       </Box>
       <Box fontFamily="heading" fontSize="clamp(22px, 3.4vw, 44px)" color="lamp" lineHeight="1.15">
-        {item.moves.length > 0 && pairAt === 0 && alone === undefined
+        {item.moves.length > 0 && begins
           ? workshopWords.say({ value: item.moves.join(', ') })
           : item.name}
       </Box>

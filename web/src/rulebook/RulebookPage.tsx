@@ -1,5 +1,6 @@
+import type { RuleSet } from '../api/client';
 import { Box, Flex } from '@chakra-ui/react';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { useRuleSets } from '../api/queries';
 import { PickButton, PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
@@ -51,11 +52,7 @@ function Rulebook() {
   const set = sets.find((one) => one.id === chosen) ?? sets[0];
   const close = () => setShown(undefined);
   useToYard();
-  useCommand(
-    'n',
-    rulebookWords.aSetOfOurOwn(),
-    useCallback(() => setShown({ what: 'new' }), []),
-  );
+  useCommand('n', rulebookWords.aSetOfOurOwn(), () => setShown({ what: 'new' }));
   const attempt = async (work: () => Promise<void>) => {
     try {
       await work();
@@ -101,17 +98,7 @@ function Rulebook() {
       </Header>
       <Box as="main" px={{ base: '14px', md: '26px' }} pb="40px">
         <Refusal words={query.error?.message ?? problem} pb="10px" />
-        <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label={rulebookWords.ruleSets()}>
-          {sets.map((one) => (
-            <PickButton
-              key={one.id}
-              aria-pressed={one.id === set?.id}
-              onClick={() => setChosen(one.id)}
-            >
-              {one.title}
-            </PickButton>
-          ))}
-        </Flex>
+        <SetChoice sets={sets} set={set} onChoose={setChosen} />
         {set && (
           <RuleTables
             set={set}
@@ -150,20 +137,12 @@ function Rulebook() {
         close={close}
       >
         {shown?.what === 'rule' && (
-          <RuleForm
+          <RuleChange
+            kind={shown.kind}
             rule={shown.rule}
             isNew={shown.isNew}
-            onKeep={(rule) => keepChange((change) => withRule(change, shown.kind, rule))}
-            onOff={
-              shown.isNew
-                ? undefined
-                : () => keepChange((change) => switchedOff(change, shown.rule.id))
-            }
-            onBase={
-              !shown.isNew && set?.local?.own.includes(shown.rule.id)
-                ? () => keepChange((change) => asItsBase(change, shown.rule.id))
-                : undefined
-            }
+            isOwn={set?.local?.own.includes(shown.rule.id) ?? false}
+            onChange={keepChange}
           />
         )}
       </Sheet>
@@ -181,5 +160,50 @@ function Rulebook() {
         )}
       </Sheet>
     </>
+  );
+}
+
+/** A rule of the shop's own. */
+function RuleChange({
+  rule,
+  isNew,
+  isOwn,
+  onChange,
+  kind,
+}: {
+  rule: RuleJson;
+  isNew: boolean;
+  isOwn: boolean;
+  onChange: (make: (change: ChangeJson) => ChangeJson) => Promise<void>;
+  kind: 'aim' | 'place';
+}) {
+  return (
+    <RuleForm
+      rule={rule}
+      isNew={isNew}
+      onKeep={(rule) => onChange((change) => withRule(change, kind, rule))}
+      onOff={isNew ? undefined : () => onChange((change) => switchedOff(change, rule.id))}
+      onBase={!isNew && isOwn ? () => onChange((change) => asItsBase(change, rule.id)) : undefined}
+    />
+  );
+}
+
+function SetChoice({
+  sets,
+  set,
+  onChoose,
+}: {
+  sets: RuleSet[];
+  set: RuleSet | undefined;
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <Flex gap="8px" wrap="wrap" pb="14px" role="group" aria-label={rulebookWords.ruleSets()}>
+      {sets.map((one) => (
+        <PickButton key={one.id} aria-pressed={one.id === set?.id} onClick={() => onChoose(one.id)}>
+          {one.title}
+        </PickButton>
+      ))}
+    </Flex>
   );
 }

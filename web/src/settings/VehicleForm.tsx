@@ -92,6 +92,45 @@ function yearOf(typed: string): number | undefined {
   return Number(typed);
 }
 
+/**
+ * The vehicle as it is sent. Its lenses are read again here: what was typed last may not have been
+ * answered yet.
+ */
+async function vehicleEdit(sent: Typed, job: Job, units: Units): Promise<VehicleEdit> {
+  const [low, fog] = await Promise.all([
+    readLens(sent.lensDipped, job),
+    readLens(sent.lensFog, job),
+  ]);
+  return {
+    ...sent,
+    dipped: low?.dipped ?? sent.dipped,
+    wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, appWords.wheelbase()),
+    lampAheadMm: await lengthMm(sent.lampAheadMm, units, settingsWords.lampsAheadOfTheAxle()),
+    widthMm: await lengthMm(sent.widthMm, units, settingsWords.width()),
+    heightMm: await lengthMm(sent.heightMm, units, appWords.height()),
+    frontOverhangMm: await lengthMm(sent.frontOverhangMm, units, appWords.frontOverhang()),
+    rearOverhangMm: await lengthMm(sent.rearOverhangMm, units, appWords.rearOverhang()),
+    variant: sent.variant.trim() || undefined,
+    modelYear: yearOf(sent.modelYear),
+    body: sent.body === '' ? undefined : (sent.body as VehicleEdit['body']),
+    vehicleClass:
+      sent.vehicleClass === '' ? undefined : (sent.vehicleClass as VehicleEdit['vehicleClass']),
+    drivingAimed: sent.drivingAimed || undefined,
+    lensDipped: sent.lensDipped.trim() || undefined,
+    fog: fog?.fog ?? (sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog'])),
+    lensFog: sent.lensFog.trim() || undefined,
+  };
+}
+
+const LENGTHS = [
+  ['wheelbaseMm', appWords.wheelbase()],
+  ['lampAheadMm', appWords.lampsAheadOfTheFrontAxle()],
+  ['widthMm', settingsWords.width()],
+  ['heightMm', appWords.height()],
+  ['frontOverhangMm', appWords.frontOverhang()],
+  ['rearOverhangMm', appWords.rearOverhang()],
+] as const;
+
 export function VehicleForm({
   job,
   vehicle,
@@ -120,30 +159,7 @@ export function VehicleForm({
     onStored?.();
   };
   const put = async (sent: Typed) => {
-    // read again here: what was typed last may not have been answered yet
-    const [low, fog] = await Promise.all([
-      readLens(sent.lensDipped, job),
-      readLens(sent.lensFog, job),
-    ]);
-    const edit: VehicleEdit = {
-      ...sent,
-      dipped: low?.dipped ?? sent.dipped,
-      wheelbaseMm: await lengthMm(sent.wheelbaseMm, units, appWords.wheelbase()),
-      lampAheadMm: await lengthMm(sent.lampAheadMm, units, settingsWords.lampsAheadOfTheAxle()),
-      widthMm: await lengthMm(sent.widthMm, units, settingsWords.width()),
-      heightMm: await lengthMm(sent.heightMm, units, appWords.height()),
-      frontOverhangMm: await lengthMm(sent.frontOverhangMm, units, appWords.frontOverhang()),
-      rearOverhangMm: await lengthMm(sent.rearOverhangMm, units, appWords.rearOverhang()),
-      variant: sent.variant.trim() || undefined,
-      modelYear: yearOf(sent.modelYear),
-      body: sent.body === '' ? undefined : (sent.body as VehicleEdit['body']),
-      vehicleClass:
-        sent.vehicleClass === '' ? undefined : (sent.vehicleClass as VehicleEdit['vehicleClass']),
-      drivingAimed: sent.drivingAimed || undefined,
-      lensDipped: sent.lensDipped.trim() || undefined,
-      fog: fog?.fog ?? (sent.fog === '' ? undefined : (sent.fog as VehicleEdit['fog'])),
-      lensFog: sent.lensFog.trim() || undefined,
-    };
+    const edit = await vehicleEdit(sent, job, units);
     setTyped(typedVehicle(await putVehicle(vehicle.id, edit), units));
     await refresh();
   };
@@ -204,54 +220,15 @@ export function VehicleForm({
           set={(fog) => change({ fog })}
           options={FOG}
         />
-        <TextField
-          label={appWords.wheelbase()}
-          value={typed.wheelbaseMm}
-          set={(wheelbaseMm) => change({ wheelbaseMm })}
-        />
-        <TextField
-          label={appWords.lampsAheadOfTheFrontAxle()}
-          value={typed.lampAheadMm}
-          set={(lampAheadMm) => change({ lampAheadMm })}
-        />
-        <TextField
-          label={settingsWords.width()}
-          value={typed.widthMm}
-          set={(widthMm) => change({ widthMm })}
-        />
-        <TextField
-          label={appWords.height()}
-          value={typed.heightMm}
-          set={(heightMm) => change({ heightMm })}
-        />
-        <TextField
-          label={appWords.frontOverhang()}
-          value={typed.frontOverhangMm}
-          set={(frontOverhangMm) => change({ frontOverhangMm })}
-        />
-        <TextField
-          label={appWords.rearOverhang()}
-          value={typed.rearOverhangMm}
-          set={(rearOverhangMm) => change({ rearOverhangMm })}
-        />
-        <Choice
-          label={settingsWords.body()}
-          value={typed.body}
-          set={(body) => change({ body })}
-          options={BODIES}
-        />
-        <Choice
-          label={settingsWords.classByItsPapers()}
-          value={typed.vehicleClass}
-          set={(vehicleClass) => change({ vehicleClass })}
-          options={CLASSES}
-        />
-        <Choice
-          label={settingsWords.theDriverSits()}
-          value={typed.driverSide}
-          set={(driverSide) => change({ driverSide })}
-          options={SIDES}
-        />
+        {LENGTHS.map(([field, words]) => (
+          <TextField
+            key={field}
+            label={words}
+            value={typed[field]}
+            set={(length) => change({ [field]: length })}
+          />
+        ))}
+        <Kinds typed={typed} change={change} />
       </Pairs>
       <YesNo
         label={settingsWords.drivingLampsOrPodsAreAimed()}
@@ -264,5 +241,30 @@ export function VehicleForm({
         set={(steeperByMaker) => change({ steeperByMaker })}
       />
     </VersionedForm>
+  );
+}
+
+function Kinds({ typed, change }: { typed: Typed; change: (part: Partial<Typed>) => void }) {
+  return (
+    <>
+      <Choice
+        label={settingsWords.body()}
+        value={typed.body}
+        set={(body) => change({ body })}
+        options={BODIES}
+      />
+      <Choice
+        label={settingsWords.classByItsPapers()}
+        value={typed.vehicleClass}
+        set={(vehicleClass) => change({ vehicleClass })}
+        options={CLASSES}
+      />
+      <Choice
+        label={settingsWords.theDriverSits()}
+        value={typed.driverSide}
+        set={(driverSide) => change({ driverSide })}
+        options={SIDES}
+      />
+    </>
   );
 }

@@ -1,21 +1,19 @@
+import { useInstruction } from './useInstruction';
 import { Box, Flex } from '@chakra-ui/react';
-import { useCallback, useState, type ReactNode } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
-import type { JobPage, LampAtWall, LampKind, Side } from '../api/client';
+import { type ReactNode } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { JobPage, LampAtWall } from '../api/client';
 import { useJobPage } from '../api/queries';
-import { useReadings } from '../kept/useReadings';
 import { Waits } from '../kept/Waits';
 import { useCommand } from '../ui/commands';
 import { Fetched } from '../frame/Fetched';
 import { Nowhere } from '../frame/Nowhere';
 import { bareText, figureText, sizeOf, UnitsProvider, useSession, useUnits } from '../ui/session';
 import { Refusal } from '../ui/Refusal';
-import { useAttempt } from '../entry/useAttempt';
-import { mixed, nudgeMm, onTape, typedLength, typedTurns } from '../entry/typed';
+import { mixed, nudgeMm, typedLength } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { EarlierLine } from '../frame/EarlierLine';
-import { reading } from '../kept/readings';
 import { lampVerdict } from '../wall/lampVerdict';
 import { MiniWall } from './MiniWall';
 import { appWords } from '../words/page/app';
@@ -37,109 +35,21 @@ export function StandBack() {
   );
 }
 
-/** What is asked of the technician now. */
-type Asking = 'look' | 'turned' | 'reading';
-
 function Instruction({ page }: { page: JobPage }) {
   const units = useUnits();
   const { flipUnits } = useSession();
   const navigate = useNavigate();
-  const { keep } = useReadings('job', page.job.id);
-  const attempt = useAttempt();
-  const [params, setParams] = useSearchParams();
-  const { next } = page.sheet;
-  const side = (params.get('side') as Side | null) ?? next.side ?? 'LEFT';
-  const kind = (params.get('lamp') as LampKind | null) ?? next.lamp;
-  const pair = page.sheet.pairs.find((one) => one.kind === kind) ?? page.sheet.pairs[0];
-  const lamp = side === 'LEFT' ? pair?.left : pair?.right;
-  const needsReading = !lamp?.reading || lamp.turnedSinceRead;
-  const [asking, setAsking] = useState<Asking>('look');
-  const [eighths, setEighths] = useState(4);
-  const [belowMm, setBelowMm] = useState(0);
-  const [problem, setProblem] = useState<string>();
-
-  const leave = useCallback(() => void navigate(`/jobs/${page.job.id}`), [navigate, page.job.id]);
-  const flip = useCallback(() => flipUnits(units), [flipUnits, units]);
-  const other = useCallback(() => {
-    setAsking('look');
-    setParams({ side: side === 'LEFT' ? 'RIGHT' : 'LEFT', lamp: kind });
-  }, [setParams, side, kind]);
-
-  const screw = page.adjusters.find(
-    (one) =>
-      one.id === lamp?.correction?.adjusterId ||
-      (!lamp?.correction?.adjusterId &&
-        one.side === side &&
-        one.lamp === kind &&
-        one.axis === 'VERTICAL'),
-  );
-  const startTurned = useCallback(() => {
-    setEighths(Math.round((lamp?.correction?.turns?.value ?? 0.5) * 8));
-    setAsking('turned');
-  }, [lamp]);
-  const startReading = useCallback(() => {
-    setBelowMm(onTape(lamp?.aim?.belowLine?.value ?? 0, units));
-    setAsking('reading');
-  }, [lamp, units]);
-
-  const store = async (edit: Parameters<typeof reading>[0], typed: string) => {
-    setProblem(undefined);
-    try {
-      await keep({
-        id: attempt.idFor(`${edit.kind} ${side} ${typed}`),
-        edit: reading(edit, typed, units),
-      });
-      attempt.done();
-      return true;
-    } catch (refused) {
-      setProblem((refused as Error).message);
-      return false;
-    }
-  };
-  const forward = async () => {
-    if (asking === 'look') {
-      if (needsReading) {
-        startReading();
-      } else {
-        startTurned();
-      }
-    } else if (asking === 'turned') {
-      if (
-        eighths === 0 ||
-        (screw &&
-          (await store(
-            { kind: 'TURN', lamp: kind, side, adjusterId: screw.id },
-            typedTurns(eighths / 8),
-          )))
-      ) {
-        startReading();
-      }
-    } else if (
-      await store({ kind: 'CUTOFF_BELOW', lamp: kind, side }, typedLength(belowMm, units))
-    ) {
-      setAsking('look');
-      setParams({ side, lamp: kind });
-    }
-  };
-  const back = () => (asking === 'look' ? leave() : setAsking('look'));
-  const nudge = useCallback(
-    (steps: number) => {
-      if (asking === 'turned') {
-        setEighths((before) => Math.max(-80, Math.min(80, before - steps)));
-      } else if (asking === 'reading') {
-        setBelowMm((before) => onTape(before, units) + steps * nudgeMm(units));
-      }
-    },
-    [asking, units],
-  );
-  const up = useCallback(() => nudge(-1), [nudge]);
-  const downBy = useCallback(() => nudge(1), [nudge]);
-  useCommand('u', appWords.flipBetweenMillimetresAndInches(), flip);
+  const instruction = useInstruction(page);
+  const { pair, lamp, kind, side, needsReading, asking, setAsking } = instruction;
+  const { belowMm, problem, other, forward, nudge } = instruction;
+  const back = () =>
+    asking === 'look' ? void navigate(`/jobs/${page.job.id}`) : setAsking('look');
+  useCommand('u', appWords.flipBetweenMillimetresAndInches(), () => flipUnits(units));
   useCommand('o', standbackWords.theOtherLamp(), other);
   useCommand('Escape', appWords.back(), back);
-  useCommand('Enter', standbackWords.next(), forward);
-  useCommand('ArrowUp', standbackWords.aLittleLess(), up);
-  useCommand('ArrowDown', standbackWords.aLittleMore(), downBy);
+  useCommand('Enter', standbackWords.next(), () => void forward());
+  useCommand('ArrowUp', standbackWords.aLittleLess(), () => nudge(-1));
+  useCommand('ArrowDown', standbackWords.aLittleMore(), () => nudge(1));
 
   if (!pair || !lamp) {
     return <Nowhere what="lamp" />;
@@ -175,43 +85,7 @@ function Instruction({ page }: { page: JobPage }) {
           </Flex>
           <Flex direction="column" flex="1" minH="0" justify="center">
             {asking === 'look' && <Look page={page} lamp={lamp} needsReading={needsReading} />}
-            {asking === 'turned' && (
-              <Ask
-                question={standbackWords.screwTurned({
-                  value: screw?.axis === 'HORIZONTAL' ? appWords.horizontal() : appWords.vertical(),
-                })}
-                figure={mixed(Math.abs(eighths), 8)}
-                unit={eighths < 0 ? appWords.anticlockwise() : appWords.clockwise()}
-                steps={[
-                  ['− 1', () => setEighths(eighths - 8)],
-                  ['− 1/8', () => setEighths(eighths - 1)],
-                  ['+ 1/8', () => setEighths(eighths + 1)],
-                  ['+ 1', () => setEighths(eighths + 8)],
-                ]}
-              />
-            )}
-            {asking === 'reading' && (
-              <Ask
-                question={standbackWords.cutoffNowBelowTheLampHeight()}
-                figure={typedLength(belowMm, units)}
-                unit={units === 'METRIC' ? standbackWords.mmBelow() : standbackWords.inBelow()}
-                steps={
-                  units === 'METRIC'
-                    ? [
-                        ['− 10', () => nudge(-10)],
-                        ['− 1', () => nudge(-1)],
-                        ['+ 1', () => nudge(1)],
-                        ['+ 10', () => nudge(10)],
-                      ]
-                    : [
-                        ['− 1/2', () => nudge(-8)],
-                        ['− 1/16', () => nudge(-1)],
-                        ['+ 1/16', () => nudge(1)],
-                        ['+ 1/2', () => nudge(8)],
-                      ]
-                }
-              />
-            )}
+            {asking !== 'look' && <Entered {...instruction} />}
             <Waits jobId={page.job.id} fontSize="22px" px="0" />
             <Refusal words={problem} fontSize="22px" />
           </Flex>
@@ -243,6 +117,59 @@ function Instruction({ page }: { page: JobPage }) {
         </Half>
       </Flex>
     </Flex>
+  );
+}
+
+/** What is typed in by large steps: turns of the screw, or where the cutoff is now. */
+function Entered({
+  asking,
+  screw,
+  eighths,
+  setEighths,
+  belowMm,
+  nudge,
+}: ReturnType<typeof useInstruction>) {
+  const units = useUnits();
+  return (
+    <>
+      {asking === 'turned' && (
+        <Ask
+          question={standbackWords.screwTurned({
+            value: screw?.axis === 'HORIZONTAL' ? appWords.horizontal() : appWords.vertical(),
+          })}
+          figure={mixed(Math.abs(eighths), 8)}
+          unit={eighths < 0 ? appWords.anticlockwise() : appWords.clockwise()}
+          steps={[
+            ['− 1', () => setEighths(eighths - 8)],
+            ['− 1/8', () => setEighths(eighths - 1)],
+            ['+ 1/8', () => setEighths(eighths + 1)],
+            ['+ 1', () => setEighths(eighths + 8)],
+          ]}
+        />
+      )}
+      {asking === 'reading' && (
+        <Ask
+          question={standbackWords.cutoffNowBelowTheLampHeight()}
+          figure={typedLength(belowMm, units)}
+          unit={units === 'METRIC' ? standbackWords.mmBelow() : standbackWords.inBelow()}
+          steps={
+            units === 'METRIC'
+              ? [
+                  ['− 10', () => nudge(-10)],
+                  ['− 1', () => nudge(-1)],
+                  ['+ 1', () => nudge(1)],
+                  ['+ 10', () => nudge(10)],
+                ]
+              : [
+                  ['− 1/2', () => nudge(-8)],
+                  ['− 1/16', () => nudge(-1)],
+                  ['+ 1/16', () => nudge(1)],
+                  ['+ 1/2', () => nudge(8)],
+                ]
+          }
+        />
+      )}
+    </>
   );
 }
 

@@ -75,8 +75,6 @@ export function FoundForm({
       setMadeOn((stale.theirs as TakeInPage).foundVersion);
     }
   };
-  const change = (index: number, part: Partial<Note>) =>
-    setNotes(notes.map((note, at) => (at === index ? { ...note, ...part } : note)));
   return (
     <TypedForm
       words={conflict ? appWords.useMine() : takeinWords.saveWhatWasFound()}
@@ -98,33 +96,7 @@ export function FoundForm({
           <BothVersions conflict={conflict} />
         </Box>
       )}
-      {notes.map((note, index) => (
-        <Flex key={index} gap="10px" align="end">
-          <Box w="190px" flexShrink={0}>
-            <Choice
-              label={takeinWords.about()}
-              value={note.about}
-              set={(about) => change(index, { about })}
-              options={ABOUT}
-            />
-          </Box>
-          <Box flex="1">
-            <TextField
-              label={takeinWords.whatTheNextPersonShouldKnow()}
-              value={note.words}
-              set={(words) => change(index, { words })}
-              maxLength={300}
-            />
-          </Box>
-        </Flex>
-      ))}
-      <PlainButton
-        type="button"
-        alignSelf="flex-start"
-        onClick={() => setNotes([...notes, { about: 'HIDDEN_BOLT', words: '' }])}
-      >
-        {takeinWords.addANote()}
-      </PlainButton>
+      <Notes notes={notes} setNotes={setNotes} />
       <Box color="quiet">{takeinWords.minutesTakenByStage()}</Box>
       <Box
         display="grid"
@@ -163,5 +135,42 @@ export function FoundForm({
         placeholder={takeinWords.twoWintersNoTrouble()}
       />
     </TypedForm>
+  );
+}
+
+/** What the next one to do such work should know. */
+function Notes({ notes, setNotes }: { notes: Note[]; setNotes: (notes: Note[]) => void }) {
+  const change = (index: number, part: Partial<Note>) =>
+    setNotes(notes.map((note, at) => (at === index ? { ...note, ...part } : note)));
+  return (
+    <>
+      {notes.map((note, index) => (
+        <Flex key={index} gap="10px" align="end">
+          <Box w="190px" flexShrink={0}>
+            <Choice
+              label={takeinWords.about()}
+              value={note.about}
+              set={(about) => change(index, { about })}
+              options={ABOUT}
+            />
+          </Box>
+          <Box flex="1">
+            <TextField
+              label={takeinWords.whatTheNextPersonShouldKnow()}
+              value={note.words}
+              set={(words) => change(index, { words })}
+              maxLength={300}
+            />
+          </Box>
+        </Flex>
+      ))}
+      <PlainButton
+        type="button"
+        alignSelf="flex-start"
+        onClick={() => setNotes([...notes, { about: 'HIDDEN_BOLT', words: '' }])}
+      >
+        {takeinWords.addANote()}
+      </PlainButton>
+    </>
   );
 }

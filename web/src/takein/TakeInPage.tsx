@@ -1,35 +1,30 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import type { TakeInEdit, TakeInPage as Page } from '../api/client';
 import { putFound, takeFresh, useTakeInPage } from '../api/queries';
-import { BareButton, PlainButton } from '../ui/buttons';
-import { ChoiceButtons, toggled } from '../ui/ChoiceButtons';
+import { BareButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
 import { JobStage } from '../frame/JobStage';
-import { Key } from '../ui/Key';
 import { Sheet } from '../ui/Sheet';
 import { StageColumn, StageFrame } from '../frame/StageFrame';
 import { JobStrip } from '../frame/JobStrip';
 import { NextStage } from '../frame/NextStage';
 import { StageHeader } from '../frame/StageHeader';
-import { ScrollRegion } from '../ui/ScrollRegion';
 import { fileAddress } from '../words/fileAddress';
 import { FindingsButton } from '../finding/FindingsButton';
-import { LazyText } from '../entry/LazyText';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
-import { BothVersions } from '../kept/BothVersions';
+import { ConflictSheet } from '../kept/ConflictSheet';
+import { TakenIn } from './TakenIn';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { VehicleForm } from '../settings/VehicleForm';
 import { DoneBeforeList } from './DoneBeforeList';
 import { FoundForm } from './FoundForm';
-import { FunctionGrid } from './FunctionGrid';
 import { PlanColumn } from './PlanColumn';
-import { ACCESS, CHANGES, KINDS, said } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
 
@@ -58,26 +53,10 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const refresh = () => void client.invalidateQueries({ queryKey: ['take-in', jobId] });
   const close = () => setShown(undefined);
   useToYard();
-  useCommand(
-    'v',
-    takeinWords.theVehicle(),
-    useCallback(() => setShown('vehicle'), []),
-  );
-  useCommand(
-    'j',
-    takeinWords.whatThisJobFound(),
-    useCallback(() => setShown('found'), []),
-  );
-  useCommand(
-    'f',
-    appWords.allFindings(),
-    useCallback(() => setShown('findings'), []),
-  );
-  useCommand(
-    'w',
-    appWords.cautions(),
-    useCallback(() => setShown('cautions'), []),
-  );
+  useCommand('v', takeinWords.theVehicle(), () => setShown('vehicle'));
+  useCommand('j', takeinWords.whatThisJobFound(), () => setShown('found'));
+  useCommand('f', appWords.allFindings(), () => setShown('findings'));
+  useCommand('w', appWords.cautions(), () => setShown('cautions'));
   const { vehicle } = page;
   return (
     <StageFrame
@@ -101,108 +80,21 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
             jobId={jobId}
             onLeaveOut={(stage, reason) => change({ leftOut: leftOut(content, stage, reason) })}
           />
-          <Flex direction="column" align="start">
-            <BareButton px="0" asChild>
-              <a href={fileAddress(`/api/jobs/${jobId}/file`)} download>
-                {takeinWords.thisJobsFile()}
-              </a>
-            </BareButton>
-            {page.plan.atHand.length > 0 && (
-              <BareButton px="0" onClick={() => setShown('atHand')}>
-                {takeinWords.atHandLength({
-                  length: appWords.countThings({ count: page.plan.atHand.length }),
-                })}
-              </BareButton>
-            )}
-          </Flex>
+          <PlanLinks
+            jobId={jobId}
+            things={page.plan.atHand.length}
+            onAtHand={() => setShown('atHand')}
+          />
         </StageColumn>
       }
       drawing={
-        <ScrollRegion
-          bg="plaster"
-          px={{ base: '14px', lg: '22px' }}
-          py="8px"
-          label={takeinWords.whatWasTakenIn()}
-        >
-          <Flex direction="column" gap="8px">
-            <Flex gap="10px" wrap="wrap" align="center">
-              <Box flex="1" minW="220px">
-                <LazyText
-                  label={takeinWords.customer()}
-                  placeholder={takeinWords.customerSmall()}
-                  value={content.customer}
-                  onDone={(customer) => change({ customer })}
-                />
-              </Box>
-              <PlainButton onClick={() => setShown('vehicle')}>
-                {[vehicle.name, vehicle.variant, vehicle.modelYear].filter(Boolean).join(', ')}
-                <Key name="v" />
-              </PlainButton>
-              <PlainButton onClick={() => setShown('found')}>
-                {takeinWords.whatItFound()}
-                <Key name="j" />
-              </PlainButton>
-            </Flex>
-            <Line title={takeinWords.wanted()}>
-              <ChoiceButtons
-                label={appWords.whatIsWanted()}
-                options={KINDS}
-                chosen={content.kinds}
-                onToggle={(kind) => change({ kinds: toggled(content.kinds, kind) })}
-              />
-            </Line>
-            <Line title={appWords.why()}>
-              <LazyText
-                label={takeinWords.inTheCustomersWords()}
-                placeholder={takeinWords.inTheCustomersWordsSmall()}
-                value={content.wants}
-                maxLength={600}
-                onDone={(wants) => change({ wants })}
-              />
-            </Line>
-            <Line title={takeinWords.access()}>
-              <ChoiceButtons
-                label={takeinWords.access()}
-                options={ACCESS}
-                chosen={[content.access]}
-                onToggle={(access) => change({ access })}
-              />
-              <ChoiceButtons
-                label={takeinWords.moreOnAccess()}
-                options={MORE_ACCESS}
-                chosen={MORE_ACCESS.map(([flag]) => flag).filter((flag) => content[flag])}
-                onToggle={(flag) => change({ [flag]: !content[flag] })}
-              />
-              {page.plan.offered.length > 0 && (
-                <Box color="lamp">
-                  {takeinWords.openAnyway({
-                    kinds: page.plan.offered.map((kind) => said(KINDS, kind)).join(', '),
-                  })}
-                </Box>
-              )}
-            </Line>
-            <Line title={takeinWords.changed()}>
-              <ChoiceButtons
-                label={takeinWords.changedBeforeItCame()}
-                options={CHANGES}
-                chosen={content.changes}
-                onToggle={(one) => change({ changes: toggled(content.changes, one) })}
-              />
-              {(content.changes.length > 0 || content.changesNote) && (
-                <Box flexBasis="100%">
-                  <LazyText
-                    label={takeinWords.whatWasChanged()}
-                    placeholder={takeinWords.whatWhenByWhom()}
-                    value={content.changesNote}
-                    maxLength={600}
-                    onDone={(changesNote) => change({ changesNote })}
-                  />
-                </Box>
-              )}
-            </Line>
-            <FunctionGrid checks={content.checks} onChange={(checks) => change({ checks })} />
-          </Flex>
-        </ScrollRegion>
+        <TakenIn
+          page={page}
+          content={content}
+          change={change}
+          onVehicle={() => setShown('vehicle')}
+          onFound={() => setShown('found')}
+        />
       }
       right={<DoneBeforeList jobs={page.doneBefore} />}
       rightWidth="262px"
@@ -241,21 +133,9 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         <VehicleForm job={page.job} vehicle={vehicle} onStored={refresh} />
       </Sheet>
       <Sheet title={takeinWords.atHand()} open={shown === 'atHand'} close={close}>
-        <Box as="ul" listStyleType="none" columnCount={{ md: 2 }} fontSize="17px">
-          {page.plan.atHand.map((thing) => (
-            <Box as="li" key={thing} py="5px">
-              {thing}
-            </Box>
-          ))}
-        </Box>
+        <AtHand things={page.plan.atHand} />
       </Sheet>
-      <Sheet
-        title={appWords.changedMeanwhileByChangedBy({ changedBy: kept.conflict?.changedBy ?? '' })}
-        open={shown === 'both' && kept.conflict !== undefined}
-        close={close}
-      >
-        {kept.conflict && <BothVersions conflict={kept.conflict} />}
-      </Sheet>
+      <ConflictSheet conflict={kept.conflict} open={shown === 'both'} close={close} />
       <FindingsDialog
         findings={page.findings}
         open={shown === 'findings'}
@@ -279,20 +159,40 @@ function leftOut(
   return reason === undefined ? others : [...others, { stage, reason }];
 }
 
-const MORE_ACCESS = [
-  ['headlampsLoosened', takeinWords.headlampsComeLoose()],
-  ['secondSet', takeinWords.secondSetBuiltMeanwhile()],
-] as const;
-
-function Line({ title, children }: { title: string; children: React.ReactNode }) {
+/** The job's file, and what has to be at hand. */
+function PlanLinks({
+  jobId,
+  things,
+  onAtHand,
+}: {
+  jobId: string;
+  things: number;
+  onAtHand: () => void;
+}) {
   return (
-    <Flex columnGap="10px" align="flex-start">
-      <Box w="84px" flexShrink={0} pt="13px" color="quiet">
-        {title}
-      </Box>
-      <Flex flex="1" minW="0" gap="6px" wrap="wrap" align="center">
-        {children}
-      </Flex>
+    <Flex direction="column" align="start">
+      <BareButton px="0" asChild>
+        <a href={fileAddress(`/api/jobs/${jobId}/file`)} download>
+          {takeinWords.thisJobsFile()}
+        </a>
+      </BareButton>
+      {things > 0 && (
+        <BareButton px="0" onClick={onAtHand}>
+          {takeinWords.atHandLength({ length: appWords.countThings({ count: things }) })}
+        </BareButton>
+      )}
     </Flex>
+  );
+}
+
+function AtHand({ things }: { things: string[] }) {
+  return (
+    <Box as="ul" listStyleType="none" columnCount={{ md: 2 }} fontSize="17px">
+      {things.map((thing) => (
+        <Box as="li" key={thing} py="5px">
+          {thing}
+        </Box>
+      ))}
+    </Box>
   );
 }

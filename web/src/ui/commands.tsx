@@ -98,13 +98,20 @@ export function CommandProvider({ children }: { children: ReactNode }) {
   );
 }
 
-/** Offers a command while the component is shown. */
+/** Offers a command while the component is shown; it runs what was given at the last drawing. */
 export function useCommand(key: string, title: string, run: () => void) {
   const register = useContext(RegisterContext);
   if (!register) {
     throw new Error('CommandProvider is missing');
   }
-  useEffect(() => register.add({ key, title, run }), [register, key, title, run]);
+  const latest = useRef(run);
+  useEffect(() => {
+    latest.current = run;
+  });
+  useEffect(
+    () => register.add({ key, title, run: () => latest.current() }),
+    [register, key, title],
+  );
 }
 
 function CommandList({

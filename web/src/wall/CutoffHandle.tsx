@@ -86,21 +86,7 @@ export function CutoffHandle({
         {...grip(shown)}
         onKeyDown={key}
       >
-        <svg width="52" height="52" aria-hidden="true">
-          {belowMm === undefined ? (
-            <circle
-              cx="26"
-              cy="26"
-              r="9"
-              fill={paint('plaster')}
-              stroke={paint('ink')}
-              strokeWidth="2"
-              strokeDasharray="4 3"
-            />
-          ) : (
-            <VerdictMark verdict={verdict} x={26} y={verdict === 'OUT' ? 22 : 26} size={22} />
-          )}
-        </svg>
+        <Grip verdict={verdict} isRead={belowMm !== undefined} />
       </Box>
       {words && (
         <Box
@@ -133,5 +119,25 @@ export function CutoffHandle({
         </Box>
       )}
     </>
+  );
+}
+
+function Grip({ verdict, isRead }: { verdict: Verdict; isRead: boolean }) {
+  return (
+    <svg width="52" height="52" aria-hidden="true">
+      {!isRead ? (
+        <circle
+          cx="26"
+          cy="26"
+          r="9"
+          fill={paint('plaster')}
+          stroke={paint('ink')}
+          strokeWidth="2"
+          strokeDasharray="4 3"
+        />
+      ) : (
+        <VerdictMark verdict={verdict} x={26} y={verdict === 'OUT' ? 22 : 26} size={22} />
+      )}
+    </svg>
   );
 }

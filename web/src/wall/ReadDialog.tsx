@@ -3,7 +3,7 @@ import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
-import type { JobPage, LampKind, Side } from '../api/client';
+import type { Adjuster, JobPage, LampKind, Side } from '../api/client';
 import { useReadings } from '../kept/useReadings';
 import { ActButton, PlainButton } from '../ui/buttons';
 import { useUnits } from '../ui/session';
@@ -72,54 +72,27 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
   const side = sideWord(task.side);
   const of = { lamp: task.lamp, side: task.side } as const;
 
+  const rolled = rise.trim() && run.trim();
+  const readings = [
+    { id: ids[0], thing: { kind: 'TURN', adjusterId: screw }, typed: turned ? turns : '' },
+    { id: ids[1], thing: { kind: 'CUTOFF_BELOW' }, typed: below },
+    { id: ids[2], thing: { kind: 'STEP_LEFT' }, typed: step },
+    { id: ids[5], thing: { kind: 'CUTOFF_LADEN' }, typed: laden },
+    { id: ids[3], thing: { kind: 'ROLL_RUN' }, typed: rolled ? run : '' },
+    { id: ids[4], thing: { kind: 'ROLL_RISE' }, typed: rolled ? rise : '' },
+  ] as const;
+
   const store = useMutation({
     mutationFn: async () => {
-      if (turned && turns.trim()) {
-        await keep({
-          id: ids[0],
-          edit: reading({ ...of, kind: 'TURN', adjusterId: screw }, turns, units),
-        });
-      }
-      if (below.trim()) {
-        await keep({
-          id: ids[1],
-          edit: reading({ ...of, kind: 'CUTOFF_BELOW' }, below, units),
-        });
-      }
-      if (step.trim()) {
-        await keep({
-          id: ids[2],
-          edit: reading({ ...of, kind: 'STEP_LEFT' }, step, units),
-        });
-      }
-      if (laden.trim()) {
-        await keep({
-          id: ids[5],
-          edit: reading({ ...of, kind: 'CUTOFF_LADEN' }, laden, units),
-        });
-      }
-      if (rise.trim() && run.trim()) {
-        await keep({
-          id: ids[3],
-          edit: reading({ ...of, kind: 'ROLL_RUN' }, run, units),
-        });
-        await keep({
-          id: ids[4],
-          edit: reading({ ...of, kind: 'ROLL_RISE' }, rise, units),
-        });
+      for (const { id, thing, typed } of readings) {
+        if (typed.trim()) {
+          await keep({ id, edit: reading({ ...of, ...thing }, typed, units) });
+        }
       }
     },
     onSuccess: close,
   });
 
-  const flip = () =>
-    setTurns((typed) =>
-      /anticlockwise/.test(typed)
-        ? typed.replace('anticlockwise', 'clockwise')
-        : /clockwise/.test(typed)
-          ? typed.replace('clockwise', 'anticlockwise')
-          : `${typed} anticlockwise`,
-    );
   const unit = units === 'METRIC' ? 'mm' : 'in';
   return (
     <form
@@ -139,43 +112,13 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
           </Box>
         )}
         {turned ? (
-          <Box>
-            <Label>{wallWords.whichAdjusterAndHowFarIt()}</Label>
-            <Flex gap="8px" wrap="wrap">
-              <NativeSelect.Root w="150px">
-                <NativeSelect.Field
-                  aria-label={wallWords.adjuster()}
-                  h="48px"
-                  value={screw}
-                  onChange={(event) => setScrew(event.target.value)}
-                >
-                  {screws.map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {AXIS_WORD[one.axis]}
-                    </option>
-                  ))}
-                </NativeSelect.Field>
-                <NativeSelect.Indicator />
-              </NativeSelect.Root>
-              <Input
-                aria-label={wallWords.turned()}
-                h="48px"
-                flex="1"
-                minW="160px"
-                value={turns}
-                onChange={(event) => setTurns(event.target.value)}
-              />
-              <PlainButton type="button" onClick={flip}>
-                {wallWords.otherWay()}
-              </PlainButton>
-            </Flex>
-            {screws.find((one) => one.id === screw)?.place && (
-              <Box color="quiet" mt="4px">
-                {screws.find((one) => one.id === screw)?.place},{' '}
-                {screws.find((one) => one.id === screw)?.drive}
-              </Box>
-            )}
-          </Box>
+          <TurnFields
+            screws={screws}
+            screw={screw}
+            setScrew={setScrew}
+            turns={turns}
+            setTurns={setTurns}
+          />
         ) : (
           <PlainButton type="button" alignSelf="flex-start" onClick={() => setTurned(true)}>
             {wallWords.anAdjusterWasTurnedBefore()}
@@ -224,6 +167,71 @@ function ReadForm({ page, task, close }: { page: JobPage; task: ReadTask; close:
       </Dialog.Footer>
     </form>
   );
+}
+
+/** Which adjuster was turned, and how far. */
+function TurnFields({
+  screws,
+  screw,
+  setScrew,
+  turns,
+  setTurns,
+}: {
+  screws: Adjuster[];
+  screw: string;
+  setScrew: (id: string) => void;
+  turns: string;
+  setTurns: (typed: string) => void;
+}) {
+  const chosen = screws.find((one) => one.id === screw);
+  return (
+    <Box>
+      <Label>{wallWords.whichAdjusterAndHowFarIt()}</Label>
+      <Flex gap="8px" wrap="wrap">
+        <NativeSelect.Root w="150px">
+          <NativeSelect.Field
+            aria-label={wallWords.adjuster()}
+            h="48px"
+            value={screw}
+            onChange={(event) => setScrew(event.target.value)}
+          >
+            {screws.map((one) => (
+              <option key={one.id} value={one.id}>
+                {AXIS_WORD[one.axis]}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        <Input
+          aria-label={wallWords.turned()}
+          h="48px"
+          flex="1"
+          minW="160px"
+          value={turns}
+          onChange={(event) => setTurns(event.target.value)}
+        />
+        <PlainButton type="button" onClick={() => setTurns(otherWay(turns))}>
+          {wallWords.otherWay()}
+        </PlainButton>
+      </Flex>
+      {chosen?.place && (
+        <Box color="quiet" mt="4px">
+          {chosen.place}, {chosen.drive}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** A turn as it was typed, the other way round. */
+function otherWay(typed: string): string {
+  if (/anticlockwise/.test(typed)) {
+    return typed.replace('anticlockwise', 'clockwise');
+  }
+  return /clockwise/.test(typed)
+    ? typed.replace('clockwise', 'anticlockwise')
+    : `${typed} anticlockwise`;
 }
 
 function Label({ children }: { children: React.ReactNode }) {

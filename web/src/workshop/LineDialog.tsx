@@ -74,90 +74,7 @@ function Line({ line, write, close }: { line: LedgerLine; write: Write; close: (
       <Refusal words={problem} py="6px" />
       {untouched ? (
         <>
-          <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="12px" pt="12px">
-            <Choice
-              label={appWords.whatItIs()}
-              value={row.kind}
-              set={(kind) => set({ kind })}
-              options={KINDS}
-            />
-            <TextField
-              label={appWords.called()}
-              value={row.name}
-              set={(name) => set({ name })}
-              maxLength={60}
-              placeholder={workshopWords.leftBezel()}
-            />
-            <TextField
-              label={workshopWords.comesOffAfter()}
-              value={row.after ?? ''}
-              set={(after) => set({ after })}
-              maxLength={60}
-              placeholder={workshopWords.flap()}
-            />
-            <Choice
-              label={workshopWords.tool()}
-              value={SIZES.includes(row.size) ? row.size : ''}
-              set={(size) => set({ size })}
-              options={SIZES.map((size) => [size, size || appWords.notSaid()] as const)}
-            />
-            <TextField
-              label={workshopWords.threadTitle()}
-              value={row.thread}
-              set={(thread) => set({ thread })}
-              maxLength={20}
-              placeholder="M6"
-            />
-            <TextField
-              label={workshopWords.trayOrBag()}
-              value={row.tray}
-              set={(tray) => set({ tray })}
-              maxLength={40}
-              placeholder={workshopWords.tray2()}
-            />
-            <TextField
-              label={workshopWords.holds()}
-              value={row.holds}
-              set={(holds) => set({ holds })}
-              maxLength={60}
-              placeholder={workshopWords.bumper()}
-            />
-            <TextField
-              label={appWords.place()}
-              value={row.where}
-              set={(where) => set({ where })}
-              maxLength={80}
-            />
-            <Choice
-              label={workshopWords.asFound()}
-              value={row.asFound}
-              set={(asFound) => set({ asFound })}
-              options={[
-                ['SOUND', workshopWords.sound()],
-                ['MISSING', appWords.missing()],
-                ['SUBSTITUTED', workshopWords.anotherOneInItsPlace()],
-                ['BROKEN', workshopWords.broken()],
-                ['GLUED', workshopWords.glued()],
-              ]}
-            />
-          </Grid>
-          <Flex gap="8px" py="12px" wrap="wrap">
-            <Toggle on={row.hidden} set={(hidden) => set({ hidden })}>
-              {workshopWords.hiddenUntilSomethingElseIsOff()}
-            </Toggle>
-            <Toggle on={row.captive ?? false} set={(captive) => set({ captive })}>
-              {workshopWords.captiveOnlyLoosened()}
-            </Toggle>
-            <Toggle on={row.people === 2} set={(two) => set({ people: two ? 2 : 1 })}>
-              {workshopWords.takesTwoPeople()}
-            </Toggle>
-          </Flex>
-          <TextField
-            label={appWords.note()}
-            value={row.note}
-            set={(note) => set({ note })}
-            maxLength={200}
-          />
+          <RowFields row={row} set={set} />
           <Flex justify="flex-end" pt="16px">
             <ActButton onClick={() => void keep()}>{appWords.save()}</ActButton>
           </Flex>
@@ -197,5 +114,96 @@ function Toggle({
     >
       {children}
     </PlainButton>
+  );
+}
+
+function RowFields({ row, set }: { row: OutEdit; set: (part: Partial<OutEdit>) => void }) {
+  return (
+    <>
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="12px" pt="12px">
+        <Choice
+          label={appWords.whatItIs()}
+          value={row.kind}
+          set={(kind) => set({ kind })}
+          options={KINDS}
+        />
+        <TextField
+          label={appWords.called()}
+          value={row.name}
+          set={(name) => set({ name })}
+          maxLength={60}
+          placeholder={workshopWords.leftBezel()}
+        />
+        <TextField
+          label={workshopWords.comesOffAfter()}
+          value={row.after ?? ''}
+          set={(after) => set({ after })}
+          maxLength={60}
+          placeholder={workshopWords.flap()}
+        />
+        <Choice
+          label={workshopWords.tool()}
+          value={SIZES.includes(row.size) ? row.size : ''}
+          set={(size) => set({ size })}
+          options={SIZES.map((size) => [size, size || appWords.notSaid()] as const)}
+        />
+        <TextField
+          label={workshopWords.threadTitle()}
+          value={row.thread}
+          set={(thread) => set({ thread })}
+          maxLength={20}
+          placeholder="M6"
+        />
+        <TextField
+          label={workshopWords.trayOrBag()}
+          value={row.tray}
+          set={(tray) => set({ tray })}
+          maxLength={40}
+          placeholder={workshopWords.tray2()}
+        />
+        <TextField
+          label={workshopWords.holds()}
+          value={row.holds}
+          set={(holds) => set({ holds })}
+          maxLength={60}
+          placeholder={workshopWords.bumper()}
+        />
+        <TextField
+          label={appWords.place()}
+          value={row.where}
+          set={(where) => set({ where })}
+          maxLength={80}
+        />
+        <Choice
+          label={workshopWords.asFound()}
+          value={row.asFound}
+          set={(asFound) => set({ asFound })}
+          options={[
+            ['SOUND', workshopWords.sound()],
+            ['MISSING', appWords.missing()],
+            ['SUBSTITUTED', workshopWords.anotherOneInItsPlace()],
+            ['BROKEN', workshopWords.broken()],
+            ['GLUED', workshopWords.glued()],
+          ]}
+        />
+      </Grid>
+      <Flex gap="8px" py="12px" wrap="wrap">
+        <Toggle on={row.hidden} set={(hidden) => set({ hidden })}>
+          {workshopWords.hiddenUntilSomethingElseIsOff()}
+        </Toggle>
+        <Toggle on={row.captive ?? false} set={(captive) => set({ captive })}>
+          {workshopWords.captiveOnlyLoosened()}
+        </Toggle>
+        <Toggle on={row.people === 2} set={(two) => set({ people: two ? 2 : 1 })}>
+          {workshopWords.takesTwoPeople()}
+        </Toggle>
+      </Flex>
+      <TextField
+        label={appWords.note()}
+        value={row.note}
+        set={(note) => set({ note })}
+        maxLength={200}
+      />
+    </>
   );
 }

@@ -72,9 +72,6 @@ export function WorkshopFrame({
   useToYard();
   useCommand('f', appWords.allFindings(), () => setShown('findings'));
   useCommand('w', appWords.cautions(), () => setShown('cautions'));
-  const next = nextStep(work);
-  const foremost = gravest(work.findings.filter((one) => one.verdict !== 'WITHIN'));
-  const allDone = work.steps.every((step) => step.state === 'DONE' || step.state === 'SKIPPED');
   return (
     <StageFrame
       header={<StageHeader job={page.job} vehicle={page.vehicle} here={stage} offline={offline} />}
@@ -130,51 +127,15 @@ export function WorkshopFrame({
         </Box>
       }
       band={
-        <Band
-          verdict={foremost?.verdict ?? (allDone ? 'WITHIN' : 'NOT_KNOWN')}
-          headline={
-            foremost ? (
-              <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
-            ) : next ? (
-              workshopWords.nextWords({ words: next.words })
-            ) : allDone ? (
-              workshopWords.wordsEverythingIsDone({ words: work.words })
-            ) : (
-              workshopWords.theNextStepsAreWaiting()
-            )
-          }
-          detail={
-            foremost?.remedy ? (
-              <SentenceText sentence={foremost.remedy} />
-            ) : (
-              next && next.atHand.length > 0 && appWords.atHand({ value: next.atHand.join(' · ') })
-            )
-          }
-          onAsk={foremost && (() => ask(foremost))}
-        >
-          <FindingsButton count={work.findings.length} onOpen={() => setShown('findings')} />
-          {act ??
-            (next ? (
-              <>
-                {foremost && (
-                  <Box
-                    hideBelow="xl"
-                    maxW="250px"
-                    textAlign="right"
-                    lineHeight="1.3"
-                    lineClamp={3}
-                    data-shortened
-                    title={next.words}
-                  >
-                    {next.words}
-                  </Box>
-                )}
-                <ActButton onClick={() => steps.press(next)}>{workshopWords.stepDone()}</ActButton>
-              </>
-            ) : (
-              <NextStage job={page.job} here={stage} />
-            ))}
-        </Band>
+        <WorkBand
+          page={page}
+          work={work}
+          stage={stage}
+          act={act}
+          onStep={steps.press}
+          onFindings={() => setShown('findings')}
+          onAsk={ask}
+        />
       }
     >
       <StepDialog {...steps} />
@@ -193,6 +154,76 @@ export function WorkshopFrame({
       />
       <WorkingDialog worked={worked} close={() => setWorked(undefined)} />
     </StageFrame>
+  );
+}
+
+/** What of the stage is worst, or what is to be done next. */
+function WorkBand({
+  page,
+  work,
+  stage,
+  act,
+  onStep,
+  onFindings,
+  onAsk,
+}: {
+  page: Page;
+  work: StageWork;
+  stage: StageName;
+  act: ReactNode;
+  onStep: ReturnType<typeof useStepMark>['press'];
+  onFindings: () => void;
+  onAsk: (finding: Finding) => void;
+}) {
+  const next = nextStep(work);
+  const foremost = gravest(work.findings.filter((one) => one.verdict !== 'WITHIN'));
+  const allDone = work.steps.every((step) => step.state === 'DONE' || step.state === 'SKIPPED');
+  return (
+    <Band
+      verdict={foremost?.verdict ?? (allDone ? 'WITHIN' : 'NOT_KNOWN')}
+      headline={
+        foremost ? (
+          <SentenceText sentence={foremost.headline} accent={VERDICT_PAINT[foremost.verdict]} />
+        ) : next ? (
+          workshopWords.nextWords({ words: next.words })
+        ) : allDone ? (
+          workshopWords.wordsEverythingIsDone({ words: work.words })
+        ) : (
+          workshopWords.theNextStepsAreWaiting()
+        )
+      }
+      detail={
+        foremost?.remedy ? (
+          <SentenceText sentence={foremost.remedy} />
+        ) : (
+          next && next.atHand.length > 0 && appWords.atHand({ value: next.atHand.join(' · ') })
+        )
+      }
+      onAsk={foremost && (() => onAsk(foremost))}
+    >
+      <FindingsButton count={work.findings.length} onOpen={onFindings} />
+      {act ??
+        (next ? (
+          <>
+            {foremost && (
+              <Box
+                hideBelow="xl"
+                maxW="250px"
+                textAlign="right"
+                lineHeight="1.3"
+                lineClamp={3}
+                data-shortened
+                title={next.words}
+              >
+                {next.words}
+              </Box>
+            )}
+            <ActButton onClick={() => onStep(next)}>{workshopWords.stepDone()}</ActButton>
+          </>
+        ) : (
+          <NextStage job={page.job} here={stage} />
+        ))}
+    </Band>
   );
 }
 

@@ -3,7 +3,15 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { uuidv7 } from 'uuidv7';
-import type { JobEdit, JobFile, RuleSet, TakeInEdit, Vehicle, WorkKind } from '../api/client';
+import type {
+  JobEdit,
+  JobFile,
+  RuleSet,
+  TakeInEdit,
+  TakeInPage,
+  Vehicle,
+  WorkKind,
+} from '../api/client';
 import {
   putJob,
   putTakeIn,
@@ -47,15 +55,63 @@ const NOTHING_TAKEN_IN: TakeInEdit = {
   checks: [],
 };
 
+/** A job as it is set up until somebody changes it. */
+const USUAL_JOB = {
+  version: 0,
+  school: 'RULE',
+  stanceChanged: false,
+  frontClosed: true,
+  markEdge: 'UPPER',
+  markOrigin: 'MEASURED',
+  tapeWidthMm: 25,
+} as const;
+
 /** The class of lamp that a market's rules expect. */
 function usualLamp(set: RuleSet | undefined): Vehicle['dipped'] {
   return set?.marks === 'SAE' ? 'SAE_VOR' : 'UN_DIPPED';
 }
 
-function NewJobForm() {
+/** Takes a vehicle in with its job, and opens it. */
+function useTakenIn(ids: { job: string }, take: () => Promise<TakeInPage>) {
   const navigate = useNavigate();
   const client = useQueryClient();
-  const vehicles = useVehicles();
+  return useMutation({
+    mutationFn: take,
+    onSuccess: (page) => {
+      client.setQueryData(['take-in', ids.job], page);
+      void client.invalidateQueries({ queryKey: ['yard'] });
+      void client.invalidateQueries({ queryKey: ['vehicles'] });
+      void navigate(`/jobs/${ids.job}/take-in`);
+    },
+  });
+}
+
+/** Takes a job in from its file, or its ZIP. */
+function useFileTakenIn(jobId: string) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (file: File) => {
+      if (file.name.toLowerCase().endsWith('.zip')) {
+        return takeJobZipIn(jobId, file);
+      }
+      let content: unknown;
+      try {
+        content = JSON.parse(await file.text());
+      } catch {
+        throw new Error(appWords.thisIsntAJSONFile());
+      }
+      return takeJobFileIn(jobId, content as JobFile);
+    },
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['yard'] });
+      void client.invalidateQueries({ queryKey: ['vehicles'] });
+      void navigate(`/jobs/${jobId}/take-in`);
+    },
+  });
+}
+
+function NewJobForm() {
   const rules = useRuleSets();
   const bays = useBays();
   const [known, setKnown] = useState('');
@@ -76,62 +132,31 @@ function NewJobForm() {
     setDipped(usualLamp(set));
     setUnits(set?.marks === 'SAE' ? 'IMPERIAL' : 'METRIC');
   };
+  const usualWork = kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim();
   const traffic = rules.data?.find((set) => set.id === ruleSet)?.usualTraffic ?? 'RIGHT';
-  const take = useMutation({
-    mutationFn: async () => {
-      if (!known) {
-        await putVehicle(ids.vehicle, {
-          version: 0,
-          name: name.trim(),
-          nickname: nickname.trim(),
-          driverSide: traffic === 'LEFT' ? 'RIGHT' : 'LEFT',
-          dipped,
-          steeperByMaker: false,
-        });
-      }
-      await putJob(ids.job, {
+  const take = useTakenIn(ids, async () => {
+    if (!known) {
+      await putVehicle(ids.vehicle, {
         version: 0,
-        vehicleId: known || ids.vehicle,
-        bayId: bayId || undefined,
-        work: work.trim() || kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim(),
-        ruleSet,
-        traffic,
-        units,
-        school: 'RULE',
-        stanceChanged: false,
-        frontClosed: true,
-        markEdge: 'UPPER',
-        markOrigin: 'MEASURED',
-        tapeWidthMm: 25,
+        name: name.trim(),
+        nickname: nickname.trim(),
+        driverSide: traffic === 'LEFT' ? 'RIGHT' : 'LEFT',
+        dipped,
+        steeperByMaker: false,
       });
-      return putTakeIn(ids.job, 0, { ...NOTHING_TAKEN_IN, kinds });
-    },
-    onSuccess: (page) => {
-      client.setQueryData(['take-in', ids.job], page);
-      void client.invalidateQueries({ queryKey: ['yard'] });
-      void client.invalidateQueries({ queryKey: ['vehicles'] });
-      void navigate(`/jobs/${ids.job}/take-in`);
-    },
+    }
+    await putJob(ids.job, {
+      ...USUAL_JOB,
+      vehicleId: known || ids.vehicle,
+      bayId: bayId || undefined,
+      work: work.trim() || usualWork,
+      ruleSet,
+      traffic,
+      units,
+    });
+    return putTakeIn(ids.job, 0, { ...NOTHING_TAKEN_IN, kinds });
   });
-  const takeFile = useMutation({
-    mutationFn: async (file: File) => {
-      if (file.name.toLowerCase().endsWith('.zip')) {
-        return takeJobZipIn(ids.job, file);
-      }
-      let content: unknown;
-      try {
-        content = JSON.parse(await file.text());
-      } catch {
-        throw new Error(appWords.thisIsntAJSONFile());
-      }
-      return takeJobFileIn(ids.job, content as JobFile);
-    },
-    onSuccess: () => {
-      void client.invalidateQueries({ queryKey: ['yard'] });
-      void client.invalidateQueries({ queryKey: ['vehicles'] });
-      void navigate(`/jobs/${ids.job}/take-in`);
-    },
-  });
+  const takeFile = useFileTakenIn(ids.job);
   const problem = take.error ?? takeFile.error;
   return (
     <form
@@ -141,19 +166,7 @@ function NewJobForm() {
       }}
     >
       <Box display="flex" flexDirection="column" gap="14px">
-        {(vehicles.data?.length ?? 0) > 0 && (
-          <Choice
-            label={appWords.vehicle()}
-            value={known}
-            set={setKnown}
-            options={[
-              ['', yardWords.aNewOne()] as const,
-              ...(vehicles.data ?? []).map(
-                (vehicle, _, all) => [vehicle.id, vehicleWords(vehicle, all)] as const,
-              ),
-            ]}
-          />
-        )}
+        <KnownVehicle known={known} onChoose={setKnown} />
         <ChoiceButtons
           label={appWords.whatIsWanted()}
           options={KINDS}
@@ -162,28 +175,21 @@ function NewJobForm() {
         />
         <Pairs>
           {!known && (
-            <>
-              <TextField label={yardWords.makeAndModel()} value={name} set={setName} />
-              <TextField
-                label={appWords.whatItIsCalledHere()}
-                value={nickname}
-                set={setNickname}
-                placeholder={yardWords.ownerNumberColour()}
-              />
-              <Choice
-                label={appWords.lowBeamByItsLens()}
-                value={dipped}
-                set={setDipped}
-                options={DIPPED}
-              />
-            </>
+            <NewVehicle
+              name={name}
+              setName={setName}
+              nickname={nickname}
+              setNickname={setNickname}
+              dipped={dipped}
+              setDipped={setDipped}
+            />
           )}
           <TextField
             label={yardWords.workInAFewWords()}
             value={work}
             set={setWork}
             maxLength={120}
-            placeholder={kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim()}
+            placeholder={usualWork}
           />
           <Choice
             label={appWords.judgedBy()}
@@ -218,15 +224,57 @@ function NewJobForm() {
           <FileButton
             words={yardWords.fromAJobsFile()}
             accept="application/json,.json,application/zip,.zip"
-            onPick={(files) => {
-              const file = files?.[0];
-              if (file) {
-                takeFile.mutate(file);
-              }
-            }}
+            onPick={(files) => files?.[0] && takeFile.mutate(files[0])}
           />
         </Flex>
       </Box>
     </form>
+  );
+}
+
+function NewVehicle({
+  name,
+  setName,
+  nickname,
+  setNickname,
+  dipped,
+  setDipped,
+}: {
+  name: string;
+  setName: (name: string) => void;
+  nickname: string;
+  setNickname: (nickname: string) => void;
+  dipped: Vehicle['dipped'];
+  setDipped: (dipped: Vehicle['dipped']) => void;
+}) {
+  return (
+    <>
+      <TextField label={yardWords.makeAndModel()} value={name} set={setName} />
+      <TextField
+        label={appWords.whatItIsCalledHere()}
+        value={nickname}
+        set={setNickname}
+        placeholder={yardWords.ownerNumberColour()}
+      />
+      <Choice label={appWords.lowBeamByItsLens()} value={dipped} set={setDipped} options={DIPPED} />
+    </>
+  );
+}
+
+/** A vehicle that was here before, or a new one. */
+function KnownVehicle({ known, onChoose }: { known: string; onChoose: (id: string) => void }) {
+  const vehicles = useVehicles().data ?? [];
+  return (
+    vehicles.length > 0 && (
+      <Choice
+        label={appWords.vehicle()}
+        value={known}
+        set={onChoose}
+        options={[
+          ['', yardWords.aNewOne()] as const,
+          ...vehicles.map((vehicle, _, all) => [vehicle.id, vehicleWords(vehicle, all)] as const),
+        ]}
+      />
+    )
   );
 }

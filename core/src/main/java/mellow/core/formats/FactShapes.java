@@ -1,6 +1,10 @@
 package mellow.core.formats;
 
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.DrivingState;
 import mellow.core.logbook.ReadingKind;
@@ -26,79 +30,266 @@ import mellow.core.workflow.ledger.Spot;
 final class FactShapes {
   private FactShapes() {}
 
+  /**
+   * The shape of one kind.
+   *
+   * @param newest the version that is written
+   */
+  private record Shape<F extends Fact>(
+      Class<F> type, int newest, BiConsumer<F, Fields> writer, Reader<F> reader) {
+    void write(Fact fact, Fields to) {
+      writer.accept(type.cast(fact), to);
+    }
+  }
+
+  /** Reads every version of a shape that was ever written. */
+  private interface Reader<F extends Fact> {
+    F read(int version, String id, Kept from);
+  }
+
+  private static final Map<FactKind, Shape<?>> SHAPES = new EnumMap<>(FactKind.class);
+
+  static {
+    readings();
+    parts();
+    work();
+    bench();
+    proofs();
+    documents();
+  }
+
   /** The version that is written. */
   static int newest(FactKind kind) {
-    return 1;
+    return of(kind).newest();
   }
 
   static void write(Fact fact, Fields to) {
-    if (fact instanceof Fact.Read read) {
-      to.constant("kind", read.what())
-          .constant("lamp", read.lamp())
-          .constant("side", read.side())
-          .text("screw", read.screw())
-          .text("typed", read.typed())
-          .constant("units", read.units())
-          .number("value", read.value());
-    } else if (fact instanceof Fact.TakenOff off) {
-      row(off, to);
-    } else if (fact instanceof Fact.Moved moved) {
-      to.text("row", moved.row()).constant("move", moved.move()).count("count", moved.count());
-    } else if (fact instanceof Fact.StepDone step) {
-      to.text("step", step.step())
-          .constant("side", step.side())
-          .whether("skipped", step.skipped())
-          .text("reason", step.reason())
-          .text("without", step.without());
-    } else if (fact instanceof Fact.TimerStarted timer) {
-      to.text("name", timer.name())
-          .constant("kind", timer.what())
-          .constant("side", timer.side())
-          .constant("adhesive", timer.adhesive())
-          .text("time", timer.time());
-    } else if (fact instanceof Fact.TimerStopped stopped) {
-      to.text("timer", stopped.timer());
-    } else if (fact instanceof Fact.Baked baked) {
-      to.constant("purpose", baked.purpose())
-          .constant("side", baked.side())
-          .text("temperature", baked.temperature())
-          .text("time", baked.time())
-          .constants("notInside", baked.notInside());
-    } else if (fact instanceof Fact.Warmed warmed) {
-      to.text("what", warmed.what())
-          .text("after", warmed.after())
-          .text("temperature", warmed.temperature())
-          .text("limit", warmed.limit());
-    } else if (fact instanceof Fact.LampsTried tried) {
-      proof(tried.tried(), to);
-    } else if (fact instanceof Fact.Sanded sanded) {
-      to.constant("side", sanded.side()).count("grit", sanded.grit());
-    } else if (fact instanceof Fact.BenchMeasured measured) {
-      to.constant("field", measured.field())
-          .constant("side", measured.side())
-          .text("typed", measured.typed())
-          .constant("units", measured.units());
-    } else if (fact instanceof Fact.Chosen chosen) {
-      to.constant("which", chosen.which()).constant("value", chosen.answer());
-    } else if (fact instanceof Fact.FlashesCounted counted) {
-      to.constant("side", counted.side())
-          .count("flashes", counted.flashes())
-          .text("time", counted.time());
-    } else if (fact instanceof Fact.BatteryChanged battery) {
-      to.constant("what", battery.what());
-    } else if (fact instanceof Fact.Revised revised) {
-      to.constant("document", revised.document())
-          .count("version", revised.version())
-          .json("content", revised.content());
-    } else if (fact instanceof Fact.PhotoKept photo) {
-      to.text("photo", photo.photo()).count("version", photo.version());
-    } else if (fact instanceof Fact.HandedOver over) {
-      to.text("reason", over.reason()).text("language", over.language());
-    } else if (fact instanceof Fact.Amended amended) {
-      to.text("words", amended.words()).text("why", amended.why());
-    } else if (fact instanceof Fact.PutAside aside) {
-      to.whether("aside", aside.aside()).text("why", aside.why());
-    }
+    of(fact.kind()).write(fact, to);
+  }
+
+  static Fact read(FactKind kind, int version, String id, Kept from) {
+    return of(kind).reader().read(version, id, from);
+  }
+
+  private static Shape<?> of(FactKind kind) {
+    return Objects.requireNonNull(SHAPES.get(kind));
+  }
+
+  private static <F extends Fact> void shape(
+      FactKind kind, Class<F> type, BiConsumer<F, Fields> writer, Reader<F> reader) {
+    SHAPES.put(kind, new Shape<>(type, 1, writer, reader));
+  }
+
+  /** What was read. */
+  private static void readings() {
+    shape(
+        FactKind.READ,
+        Fact.Read.class,
+        (read, to) ->
+            to.constant("kind", read.what())
+                .constant("lamp", read.lamp())
+                .constant("side", read.side())
+                .text("screw", read.screw())
+                .text("typed", read.typed())
+                .constant("units", read.units())
+                .number("value", read.value()),
+        (version, id, from) ->
+            new Fact.Read(
+                from.constant(ReadingKind.class, "kind"),
+                from.constant(LampKind.class, "lamp"),
+                from.maybe(Side.class, "side"),
+                from.maybe("screw"),
+                from.text("typed"),
+                from.constant(UnitSystem.class, "units"),
+                from.number("value")));
+    shape(
+        FactKind.UNDONE,
+        Fact.Undone.class,
+        (fact, to) -> {},
+        (version, id, from) -> new Fact.Undone());
+  }
+
+  /** What came off and went back. */
+  private static void parts() {
+    shape(
+        FactKind.TAKEN_OFF,
+        Fact.TakenOff.class,
+        (off, to) -> row(off, to),
+        (version, id, from) -> takenOff(id, from));
+    shape(
+        FactKind.MOVED,
+        Fact.Moved.class,
+        (moved, to) ->
+            to.text("row", moved.row())
+                .constant("move", moved.move())
+                .count("count", moved.count()),
+        (version, id, from) ->
+            new Fact.Moved(
+                from.needed("row"), from.constant(LedgerMove.class, "move"), from.count("count")));
+  }
+
+  /** What was done on the vehicle. */
+  private static void work() {
+    shape(
+        FactKind.STEP,
+        Fact.StepDone.class,
+        (step, to) ->
+            to.text("step", step.step())
+                .constant("side", step.side())
+                .whether("skipped", step.skipped())
+                .text("reason", step.reason())
+                .text("without", step.without()),
+        (version, id, from) ->
+            new Fact.StepDone(
+                from.needed("step"),
+                from.maybe(Side.class, "side"),
+                from.whether("skipped"),
+                from.text("reason").strip(),
+                from.text("without")));
+    shape(
+        FactKind.TIMER,
+        Fact.TimerStarted.class,
+        (timer, to) ->
+            to.text("name", timer.name())
+                .constant("kind", timer.what())
+                .constant("side", timer.side())
+                .constant("adhesive", timer.adhesive())
+                .text("time", timer.time()),
+        (version, id, from) ->
+            new Fact.TimerStarted(
+                from.text("name"),
+                from.constant(BenchTimer.Kind.class, "kind"),
+                from.maybe(Side.class, "side"),
+                from.maybe(BenchTimer.Adhesive.class, "adhesive"),
+                from.needed("time")));
+    shape(
+        FactKind.TIMER_STOPPED,
+        Fact.TimerStopped.class,
+        (stopped, to) -> to.text("timer", stopped.timer()),
+        (version, id, from) -> new Fact.TimerStopped(from.needed("timer")));
+    shape(
+        FactKind.CHOSEN,
+        Fact.Chosen.class,
+        (chosen, to) -> to.constant("which", chosen.which()).constant("value", chosen.answer()),
+        (version, id, from) ->
+            new Fact.Chosen(
+                from.constant(WorkChoice.class, "which"),
+                from.constant(WorkChoice.Answer.class, "value")));
+    shape(
+        FactKind.BATTERY,
+        Fact.BatteryChanged.class,
+        (battery, to) -> to.constant("what", battery.what()),
+        (version, id, from) ->
+            new Fact.BatteryChanged(from.constant(BatteryTimeline.What.class, "what")));
+  }
+
+  /** What was done and measured on the bench. */
+  private static void bench() {
+    shape(
+        FactKind.BAKED,
+        Fact.Baked.class,
+        (baked, to) ->
+            to.constant("purpose", baked.purpose())
+                .constant("side", baked.side())
+                .text("temperature", baked.temperature())
+                .text("time", baked.time())
+                .constants("notInside", baked.notInside()),
+        (version, id, from) ->
+            new Fact.Baked(
+                from.constant(Bake.Purpose.class, "purpose"),
+                from.constant(Side.class, "side"),
+                from.needed("temperature"),
+                from.needed("time"),
+                from.constants(Bake.Inside.class, "notInside")));
+    shape(
+        FactKind.WARMED,
+        Fact.Warmed.class,
+        (warmed, to) ->
+            to.text("what", warmed.what())
+                .text("after", warmed.after())
+                .text("temperature", warmed.temperature())
+                .text("limit", warmed.limit()),
+        (version, id, from) ->
+            new Fact.Warmed(
+                from.needed("what"),
+                from.needed("after"),
+                from.needed("temperature"),
+                from.maybe("limit").filter(limit -> !limit.isBlank())));
+    shape(
+        FactKind.SANDED,
+        Fact.Sanded.class,
+        (sanded, to) -> to.constant("side", sanded.side()).count("grit", sanded.grit()),
+        (version, id, from) ->
+            new Fact.Sanded(from.constant(Side.class, "side"), from.count("grit")));
+    shape(
+        FactKind.BENCH_MEASURED,
+        Fact.BenchMeasured.class,
+        (measured, to) ->
+            to.constant("field", measured.field())
+                .constant("side", measured.side())
+                .text("typed", measured.typed())
+                .constant("units", measured.units()),
+        (version, id, from) ->
+            new Fact.BenchMeasured(
+                from.constant(BenchField.class, "field"),
+                from.maybe(Side.class, "side"),
+                from.needed("typed"),
+                from.constant(UnitSystem.class, "units")));
+  }
+
+  /** What the lamps did. */
+  private static void proofs() {
+    shape(
+        FactKind.LAMPS_TRIED,
+        Fact.LampsTried.class,
+        (tried, to) -> proof(tried.tried(), to),
+        (version, id, from) -> new Fact.LampsTried(tried(from)));
+    shape(
+        FactKind.FLASHES,
+        Fact.FlashesCounted.class,
+        (counted, to) ->
+            to.constant("side", counted.side())
+                .count("flashes", counted.flashes())
+                .text("time", counted.time()),
+        (version, id, from) ->
+            new Fact.FlashesCounted(
+                from.constant(Side.class, "side"), from.count("flashes"), from.needed("time")));
+  }
+
+  /** What was settled at the job as a whole. */
+  private static void documents() {
+    shape(
+        FactKind.REVISED,
+        Fact.Revised.class,
+        (revised, to) ->
+            to.constant("document", revised.document())
+                .count("version", revised.version())
+                .json("content", revised.content()),
+        (version, id, from) ->
+            new Fact.Revised(
+                from.constant(JobDocument.class, "document"),
+                from.count("version"),
+                from.json("content")));
+    shape(
+        FactKind.PHOTO,
+        Fact.PhotoKept.class,
+        (photo, to) -> to.text("photo", photo.photo()).count("version", photo.version()),
+        (version, id, from) -> new Fact.PhotoKept(from.needed("photo"), from.count("version")));
+    shape(
+        FactKind.HANDED_OVER,
+        Fact.HandedOver.class,
+        (over, to) -> to.text("reason", over.reason()).text("language", over.language()),
+        (version, id, from) -> new Fact.HandedOver(from.text("reason"), from.text("language")));
+    shape(
+        FactKind.AMENDED,
+        Fact.Amended.class,
+        (amended, to) -> to.text("words", amended.words()).text("why", amended.why()),
+        (version, id, from) -> new Fact.Amended(from.text("words"), from.text("why")));
+    shape(
+        FactKind.ASIDE,
+        Fact.PutAside.class,
+        (aside, to) -> to.whether("aside", aside.aside()).text("why", aside.why()),
+        (version, id, from) -> new Fact.PutAside(from.whether("aside"), from.text("why")));
   }
 
   private static void row(Fact.TakenOff off, Fields to) {
@@ -138,78 +329,6 @@ final class FactShapes {
         .text("seen", tried.seen())
         .text("name", tried.name())
         .texts("basis", tried.basis());
-  }
-
-  static Fact read(FactKind kind, int shape, String id, Kept from) {
-    return switch (kind) {
-      case READ ->
-          new Fact.Read(
-              from.constant(ReadingKind.class, "kind"),
-              from.constant(LampKind.class, "lamp"),
-              from.maybe(Side.class, "side"),
-              from.maybe("screw"),
-              from.text("typed"),
-              from.constant(UnitSystem.class, "units"),
-              from.number("value"));
-      case TAKEN_OFF -> takenOff(id, from);
-      case MOVED ->
-          new Fact.Moved(
-              from.needed("row"), from.constant(LedgerMove.class, "move"), from.count("count"));
-      case STEP ->
-          new Fact.StepDone(
-              from.needed("step"),
-              from.maybe(Side.class, "side"),
-              from.whether("skipped"),
-              from.text("reason").strip(),
-              from.text("without"));
-      case TIMER ->
-          new Fact.TimerStarted(
-              from.text("name"),
-              from.constant(BenchTimer.Kind.class, "kind"),
-              from.maybe(Side.class, "side"),
-              from.maybe(BenchTimer.Adhesive.class, "adhesive"),
-              from.needed("time"));
-      case TIMER_STOPPED -> new Fact.TimerStopped(from.needed("timer"));
-      case BAKED ->
-          new Fact.Baked(
-              from.constant(Bake.Purpose.class, "purpose"),
-              from.constant(Side.class, "side"),
-              from.needed("temperature"),
-              from.needed("time"),
-              from.constants(Bake.Inside.class, "notInside"));
-      case WARMED ->
-          new Fact.Warmed(
-              from.needed("what"),
-              from.needed("after"),
-              from.needed("temperature"),
-              from.maybe("limit").filter(limit -> !limit.isBlank()));
-      case LAMPS_TRIED -> new Fact.LampsTried(tried(from));
-      case SANDED -> new Fact.Sanded(from.constant(Side.class, "side"), from.count("grit"));
-      case BENCH_MEASURED ->
-          new Fact.BenchMeasured(
-              from.constant(BenchField.class, "field"),
-              from.maybe(Side.class, "side"),
-              from.needed("typed"),
-              from.constant(UnitSystem.class, "units"));
-      case CHOSEN ->
-          new Fact.Chosen(
-              from.constant(WorkChoice.class, "which"),
-              from.constant(WorkChoice.Answer.class, "value"));
-      case FLASHES ->
-          new Fact.FlashesCounted(
-              from.constant(Side.class, "side"), from.count("flashes"), from.needed("time"));
-      case BATTERY -> new Fact.BatteryChanged(from.constant(BatteryTimeline.What.class, "what"));
-      case UNDONE -> new Fact.Undone();
-      case REVISED ->
-          new Fact.Revised(
-              from.constant(JobDocument.class, "document"),
-              from.count("version"),
-              from.json("content"));
-      case PHOTO -> new Fact.PhotoKept(from.needed("photo"), from.count("version"));
-      case HANDED_OVER -> new Fact.HandedOver(from.text("reason"), from.text("language"));
-      case AMENDED -> new Fact.Amended(from.text("words"), from.text("why"));
-      case ASIDE -> new Fact.PutAside(from.whether("aside"), from.text("why"));
-    };
   }
 
   private static Fact.TakenOff takenOff(String id, Kept from) {

@@ -41,6 +41,14 @@ final class DemoParts {
   }
 
   /** Two left lamps came in the box: the right one goes back, and opening the front waits. */
+  private static List<CandidateEdit> roundOrOval() {
+    return List.of(
+        new CandidateEdit(
+            "round", "round, glass", Answer.WRONG, fogLight(3000), "118 the pair", "bulbs apart"),
+        new CandidateEdit(
+            "oval", "oval, as the covers", Answer.RIGHT, fogLight(4300), "164 the pair", ""));
+  }
+
   static PartsEdit fogBehindCovers() {
     Map<Ask, Answer> twoLefts = right();
     twoLefts.put(Ask.SIDE, Answer.WRONG);
@@ -91,16 +99,7 @@ final class DemoParts {
                 null,
                 Part.Kind.ELECTRIC)),
         List.of(),
-        List.of(
-            new CandidateEdit(
-                "round",
-                "round, glass",
-                Answer.WRONG,
-                fogLight(3000),
-                "118 the pair",
-                "bulbs apart"),
-            new CandidateEdit(
-                "oval", "oval, as the covers", Answer.RIGHT, fogLight(4300), "164 the pair", "")),
+        roundOrOval(),
         "oval",
         "outline of the covers; the round ones are for the short front");
   }

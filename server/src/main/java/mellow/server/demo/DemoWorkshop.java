@@ -87,6 +87,12 @@ final class DemoWorkshop {
                       1)));
     }
     job.entry(key, done(Stage.APART, "apart.front", null));
+    housings(job, key);
+    ovens(job, key);
+    lensAndTack(job, key);
+  }
+
+  private static void housings(DemoWriter job, String key) {
     measure(job, key, BenchField.BOWL_OPENING, "84");
     measure(job, key, BenchField.BOWL_DEPTH, "118");
     measure(job, key, BenchField.BEHIND, "74");
@@ -106,6 +112,9 @@ final class DemoWorkshop {
       job.entry(key, done(Stage.BENCH, "bench.cutoff", side));
       job.entry(key, done(Stage.BENCH, "bench.clips", side));
     }
+  }
+
+  private static void ovens(DemoWriter job, String key) {
     for (Side side : Side.values()) {
       for (int time = 0; time < (side == Side.LEFT ? 2 : 1); time++) {
         String bake =
@@ -126,6 +135,9 @@ final class DemoWorkshop {
       job.entry(key, done(Stage.BENCH, "bench.cut", side));
       job.entry(key, done(Stage.BENCH, "bench.dummy", side));
     }
+  }
+
+  private static void lensAndTack(DemoWriter job, String key) {
     job.entry(key, new Said(Stage.BENCH).choice(WorkChoice.LENS, "RESTORE"));
     for (int grit : new int[] {1000, 1200, 2000}) {
       job.entry(key, new Said(Stage.BENCH).lens(new LensEdit(Side.LEFT, grit)));
@@ -216,6 +228,17 @@ final class DemoWorkshop {
     job.entry(key, done(Stage.APART, "apart.front", null));
     job.entry(key, done(Stage.PROVE, "prove.connect", null));
     job.entry(key, done(Stage.PROVE, "prove.power", null));
+    allProved(job, key);
+    job.entry(key, done(Stage.TOGETHER, "together.reach", null));
+    job.entry(key, done(Stage.TOGETHER, "together.behind", null));
+    Said together = new Said(Stage.TOGETHER);
+    job.entry(key, together.move(rows[5], LedgerMove.BACK, 2));
+    job.entry(key, together.move(rows[4], LedgerMove.BACK, 1));
+    job.entry(key, together.move(rows[3], LedgerMove.BACK, 3));
+    job.entry(key, together.move(rows[2], LedgerMove.BACK, 1));
+  }
+
+  private static void allProved(DemoWriter job, String key) {
     for (String state :
         new String[] {
           "key out", "side lamps", "low beam", "main beam", "headlamp flash", "engine, lights off"
@@ -230,13 +253,6 @@ final class DemoWorkshop {
     for (String state : new String[] {"turn left", "turn right"}) {
       job.entry(key, proof(state, LampFunction.TURN, Outcome.WORKS, null, ""));
     }
-    job.entry(key, done(Stage.TOGETHER, "together.reach", null));
-    job.entry(key, done(Stage.TOGETHER, "together.behind", null));
-    Said together = new Said(Stage.TOGETHER);
-    job.entry(key, together.move(rows[5], LedgerMove.BACK, 2));
-    job.entry(key, together.move(rows[4], LedgerMove.BACK, 1));
-    job.entry(key, together.move(rows[3], LedgerMove.BACK, 3));
-    job.entry(key, together.move(rows[2], LedgerMove.BACK, 1));
   }
 
   /** A van long done: nothing left over, one bolt worth knowing of. */

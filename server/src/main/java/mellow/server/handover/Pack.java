@@ -66,6 +66,15 @@ record Pack(
   /** The pages for the file. */
   List<Block> file() {
     List<Block> blocks = new ArrayList<>();
+    open(blocks);
+    found(blocks);
+    used(blocks);
+    log(blocks);
+    return blocks;
+  }
+
+  /** What is out, and who signed for it. */
+  private void open(List<Block> blocks) {
     HandOverPage.ClosedView closed = page.closed();
     List<FindingView> above =
         closed == null
@@ -87,6 +96,10 @@ record Pack(
                       : Spoken.words(HandoverWords.goesAnyway(closed.reason(), closed.by())))));
       blocks.add(Block.shaped(Spoken.words(HandoverWords.stillOut()), List.of(1.0), rows));
     }
+  }
+
+  /** What differs from before, what each stage found, and by which rules. */
+  private void found(List<Block> blocks) {
     if (!page.beforeAfter().isEmpty()) {
       blocks.add(
           Block.table(
@@ -103,6 +116,10 @@ record Pack(
             sets.stream()
                 .map(set -> Spoken.words(HandoverWords.setVersion(set.title(), set.version())))
                 .toList()));
+  }
+
+  /** Parts, and the minutes that it took. */
+  private void used(List<Block> blocks) {
     if (!parts.isEmpty()) {
       blocks.add(Block.lines(Spoken.words(HandoverWords.parts()), parts));
     }
@@ -119,6 +136,10 @@ record Pack(
                   .map(row -> List.of(row.words(), minutes(row.expected()), minutes(row.taken())))
                   .toList()));
     }
+  }
+
+  /** What was written down, and corrected since. */
+  private void log(List<Block> blocks) {
     if (!work.log().isEmpty()) {
       blocks.add(
           Block.table(
@@ -148,7 +169,6 @@ record Pack(
                                   one.at().toString().substring(0, 10)))
                   .toList()));
     }
-    return blocks;
   }
 
   private String minutes(@org.jspecify.annotations.Nullable FigureView figure) {

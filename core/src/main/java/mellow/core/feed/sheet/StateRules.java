@@ -65,6 +65,13 @@ final class StateRules {
             StateRules::isLeftAlone,
             row -> litAny(row, LampFunction.values()))
         .ifPresent(findings::add);
+    ofTheMarket(findings);
+    ofPractice(findings);
+    return findings;
+  }
+
+  /** What a family of rules says of running lamps and fog lamps. */
+  private void ofTheMarket(List<Finding> findings) {
     boolean sae = market.filter(MarkFamily.SAE::equals).isPresent();
     boolean un = market.filter(MarkFamily.UN::equals).isPresent();
     if (sae || un) {
@@ -98,6 +105,9 @@ final class StateRules {
     if (sae) {
       tooMany().ifPresent(findings::add);
     }
+  }
+
+  private void ofPractice(List<Finding> findings) {
     broken(
             Verdict.AT_EDGE,
             FindingKey.of("rule.drivingAlone"),
@@ -127,7 +137,6 @@ final class StateRules {
                         row -> !isLeftAlone(row),
                         row -> glowsAlone(row, part))
                     .ifPresent(findings::add));
-    return findings;
   }
 
   private Optional<Finding> broken(

@@ -188,16 +188,10 @@ public final class LedgerText {
       after = words(order.group(1));
       text = order.group(2);
     }
-    int count = 1;
     Matcher number = COUNT.matcher(text);
-    if (number.lookingAt()) {
-      count =
-          Stream.of(number.group(1).split("\\+", -1))
-              .map(String::strip)
-              .mapToInt(Integer::parseInt)
-              .sum();
-      text = text.substring(number.end());
-    }
+    boolean counted = number.lookingAt();
+    int count = counted ? sum(number.group(1)) : 1;
+    text = counted ? text.substring(number.end()) : text;
     if (count < 1 || count > 60) {
       return new Entry.Refused<>(typed, 0, LedgerWords.lineHolds(), EXAMPLE);
     }
@@ -234,6 +228,11 @@ public final class LedgerText {
                 first(thread).toUpperCase(Locale.ROOT)),
             spot(rest),
             rest));
+  }
+
+  /** How many "2+3" are. */
+  private static int sum(String typed) {
+    return Stream.of(typed.split("\\+", -1)).map(String::strip).mapToInt(Integer::parseInt).sum();
   }
 
   /** The kind that goes by that name; empty where none does. */

@@ -90,11 +90,35 @@ final class CircuitPen {
 
   private void symbol(Placed box) {
     double x = box.x();
-    double middle = x + box.width() / 2;
     double height = box.symbol().height();
     double top = box.y() + (box.height() - height) / 2;
     double bottom = top + height;
     lead(box, top, bottom);
+    outline(box, top, bottom);
+    if (box.symbol() == Symbol.MODULE) {
+      ink.words(new Spot(x + 8, top + height / 2 + 4), TEXT, Spoken.typed(box.part()));
+    } else if (box.symbol().named() && !box.part().isEmpty()) {
+      words(
+          new Spot(x + box.width() + 6, box.y() + (box.height() - 2 * LINE) / 2),
+          Spoken.typed(box.part()),
+          detail(box.part()));
+    }
+    for (PlacedPin pin : box.pins()) {
+      boolean above = pin.at().y() < box.y() + box.height() / 2;
+      if (!pin.terminal().isEmpty()) {
+        // outside a coil, beside a contact, inside a module
+        boolean outside = box.symbol() == Symbol.COIL;
+        double y = pin.at().y() + (above == outside ? -3 : SMALL);
+        ink.words(new Spot(pin.at().x() + 4, y), SMALL, Spoken.typed(pin.terminal()));
+      }
+    }
+  }
+
+  /** The symbol itself. */
+  private void outline(Placed box, double top, double bottom) {
+    double x = box.x();
+    double middle = x + box.width() / 2;
+    double height = bottom - top;
     switch (box.symbol()) {
       case FUSE -> {
         rectangle(x, top, box.width(), height);
@@ -144,23 +168,6 @@ final class CircuitPen {
               new Spot(middle, top + height / 2), height / 2, box.symbol() == Symbol.JUNCTION);
       case RESISTOR, SOLENOID, BOX, MODULE -> rectangle(x, top, box.width(), height);
       case BAR_END -> {}
-    }
-    if (box.symbol() == Symbol.MODULE) {
-      ink.words(new Spot(x + 8, top + height / 2 + 4), TEXT, Spoken.typed(box.part()));
-    } else if (box.symbol().named() && !box.part().isEmpty()) {
-      words(
-          new Spot(x + box.width() + 6, box.y() + (box.height() - 2 * LINE) / 2),
-          Spoken.typed(box.part()),
-          detail(box.part()));
-    }
-    for (PlacedPin pin : box.pins()) {
-      boolean above = pin.at().y() < box.y() + box.height() / 2;
-      if (!pin.terminal().isEmpty()) {
-        // outside a coil, beside a contact, inside a module
-        boolean outside = box.symbol() == Symbol.COIL;
-        double y = pin.at().y() + (above == outside ? -3 : SMALL);
-        ink.words(new Spot(pin.at().x() + 4, y), SMALL, Spoken.typed(pin.terminal()));
-      }
     }
   }
 
