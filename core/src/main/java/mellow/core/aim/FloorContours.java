@@ -8,7 +8,7 @@ public final class FloorContours {
   /** The steps between lines that are used, in mm. */
   private static final double[] STEPS_MM = {1, 2, 5, 10, 20, 50, 100, 200, 500};
 
-  private static final int MOST_LINES = 12;
+  private static final int MOST_STEPS = 12;
 
   private FloorContours() {}
 
@@ -18,7 +18,7 @@ public final class FloorContours {
   /** The rectangle that is drawn, in the bay's frame. */
   public record Area(double leftXMm, double rightXMm, double nearYMm, double farYMm) {}
 
-  /** Level lines at round heights, at most a dozen; none for a floor that is level. */
+  /** Level lines at round heights, at most a dozen apart; none for a floor that is level. */
   public static List<Line> of(FloorPlane plane, Area area) {
     double[] corners = {
       plane.heightMm(area.leftXMm(), area.nearYMm()),
@@ -30,9 +30,7 @@ public final class FloorContours {
     double highest = java.util.Arrays.stream(corners).max().orElseThrow();
     double step = step(highest - lowest);
     List<Line> lines = new ArrayList<>();
-    for (double level = Math.ceil(lowest / step) * step;
-        level <= highest && lines.size() <= MOST_LINES;
-        level += step) {
+    for (double level = Math.ceil(lowest / step) * step; level <= highest; level += step) {
       line(plane, area, level, lines);
     }
     return lines;
@@ -40,11 +38,11 @@ public final class FloorContours {
 
   private static double step(double range) {
     for (double step : STEPS_MM) {
-      if (range / step <= MOST_LINES) {
+      if (range / step <= MOST_STEPS) {
         return step;
       }
     }
-    return range / MOST_LINES;
+    return range / MOST_STEPS;
   }
 
   private static void line(FloorPlane plane, Area area, double level, List<Line> lines) {

@@ -264,11 +264,14 @@ final class FactShapes {
         (revised, to) ->
             to.constant("document", revised.document())
                 .count("version", revised.version())
+                .count("shape", revised.shape())
                 .json("content", revised.content()),
         (version, id, from) ->
             new Fact.Revised(
                 from.constant(JobDocument.class, "document"),
                 from.count("version"),
+                // documents had but one shape before they had versions of it
+                from.count("shape", 1),
                 from.json("content")));
     shape(
         FactKind.PHOTO,

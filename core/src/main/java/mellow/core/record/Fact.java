@@ -257,9 +257,10 @@ public sealed interface Fact {
    * A document of a stage was revised.
    *
    * @param version of the document, from 1
+   * @param shape the version of its shape in which it is stored, from 1
    * @param content as the document's own format has it
    */
-  record Revised(JobDocument document, int version, String content) implements Fact {
+  record Revised(JobDocument document, int version, int shape, String content) implements Fact {
     @Override
     public Subject subject(String id) {
       return SubjectKind.STAGE.named(document.name());

@@ -40,6 +40,40 @@ class FloorContoursTest {
     }
   }
 
+  /** 6 mm up for each metre to the left: 5 mm higher at 833 mm, all along the bay. */
+  @Test
+  void aFloorThatTipsToTheSideHasLinesAlongTheBay() {
+    List<FloorContours.Line> lines = FloorContours.of(plane(4.8, -4.8, 0), AREA);
+    assertThat(lines)
+        .extracting(FloorContours.Line::levelMm)
+        .containsExactly(-15.0, -10.0, -5.0, 0.0, 5.0, 10.0, 15.0);
+    FloorContours.Line five = lines.get(4);
+    assertThat(List.of(five.x1Mm(), five.x2Mm()))
+        .allSatisfy(x -> assertThat(x).isCloseTo(833.333, within(0.001)));
+    assertThat(List.of(five.y1Mm(), five.y2Mm())).containsExactlyInAnyOrder(-12_000.0, 0.0);
+  }
+
+  /** 11 mm up for each metre backwards from 8 m. */
+  @Test
+  void aFloorThatRisesBackwardsHasLinesAcrossIt() {
+    List<FloorContours.Line> lines = FloorContours.of(plane(0, 0, 33), AREA);
+    assertThat(lines)
+        .extracting(FloorContours.Line::levelMm)
+        .containsExactly(-80.0, -60.0, -40.0, -20.0, 0.0, 20.0, 40.0);
+    FloorContours.Line level = lines.get(4);
+    assertThat(List.of(level.y1Mm(), level.y2Mm()))
+        .allSatisfy(y -> assertThat(y).isCloseTo(-8000, within(0.001)));
+    assertThat(List.of(level.x1Mm(), level.x2Mm())).containsExactlyInAnyOrder(3000.0, -3000.0);
+  }
+
+  @Test
+  void aFloorSteeperThanAnyStepHasADozenLines() {
+    List<FloorContours.Line> lines = FloorContours.of(plane(2001, -2001, 0), AREA);
+    assertThat(lines).hasSizeBetween(12, 13);
+    assertThat(lines.get(1).levelMm() - lines.get(0).levelMm())
+        .isCloseTo(2 * 3000 * 2001 / 800.0 / 12, within(0.01));
+  }
+
   @Test
   void aLevelFloorHasNoLinesThatMatter() {
     assertThat(FloorContours.of(plane(0, 0, 0), AREA)).hasSizeLessThanOrEqualTo(1);

@@ -149,6 +149,40 @@ class FloorTest {
     assertThat(walls.lamp(Side.LEFT).place().orElseThrow().centreMm()).isCloseTo(676, within(1e-9));
   }
 
+  /** Read 1200 mm apart, 4 mm up and 8 mm down: 12 mm on 1200, and 2 mm down in the middle. */
+  @Test
+  void theWallsFootIsStraightBetweenItsReadings() {
+    Floor floor = Floor.of(Optional.of(survey(0, 0, 0, 0, 4, -8)));
+    assertThat(floor.footMm(300)).isCloseTo(1, within(1e-9));
+    assertThat(floor.footMm(-600)).isCloseTo(-8, within(1e-9));
+    assertThat(floor.correctionMm(300)).isCloseTo(-1, within(1e-9));
+  }
+
+  @Test
+  void aFootThatWasReadOnOneSideServesBoth() {
+    FloorSurvey flat = survey(0, 0, 0, 0, 0, 0);
+    for (Side side : Side.values()) {
+      FloorSurvey half =
+          new FloorSurvey(
+              flat.plan(),
+              flat.tyres(),
+              BySide.of(one -> one == side ? OptionalDouble.of(3) : OptionalDouble.empty()),
+              flat.underLampMm(),
+              flat.readingErrorMm());
+      assertThat(Floor.of(Optional.of(half)).footMm(500)).isCloseTo(3, within(1e-9));
+    }
+  }
+
+  /** Without a survey the floor is taken as level, and stands where it is drawn. */
+  @Test
+  void aFloorThatWasNotReadCorrectsNothing() {
+    Floor floor = Floor.of(Optional.empty());
+    assertThat(floor.plane()).isEmpty();
+    assertThat(floor.footMm(300)).isZero();
+    assertThat(floor.underLampMm(Side.LEFT, 600, -7620)).isZero();
+    assertThat(Floor.of(Optional.of(survey(0, 0, 10, 10, 0, 0))).plane()).isPresent();
+  }
+
   private static double uncertainty(Walls walls) {
     return walls.lamp(Side.LEFT).place().orElseThrow().uncertaintyPercent(1);
   }

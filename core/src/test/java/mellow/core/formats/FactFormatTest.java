@@ -118,7 +118,7 @@ class FactFormatTest {
         new Fact.HandedOver("rain was coming", "de"),
         new Fact.Amended("80 mm, not 90", "misread"),
         new Fact.PutAside(true, "cannot be read"),
-        new Fact.Revised(JobDocument.PLACE, 3, "{\"readToMm\":0.5,\"note\":\"“a”\"}"));
+        new Fact.Revised(JobDocument.PLACE, 3, 2, "{\"readToMm\":0.5,\"note\":\"“a”\"}"));
   }
 
   @ParameterizedTest

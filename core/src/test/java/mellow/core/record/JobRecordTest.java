@@ -71,8 +71,8 @@ class JobRecordTest {
             line(9, Stage.TOGETHER, new Fact.Moved("id5", LedgerMove.BACK, 5), ""),
             line(11, Stage.TOGETHER, new Fact.Undone(), "id9"),
             line(12, Stage.WALL, new Fact.Undone(), "id6"),
-            line(13, Stage.PLACE, new Fact.Revised(JobDocument.PLACE, 1, "{}"), ""),
-            line(14, Stage.PLACE, new Fact.Revised(JobDocument.PLACE, 2, "{\"a\":1}"), "")));
+            line(13, Stage.PLACE, new Fact.Revised(JobDocument.PLACE, 1, 1, "{}"), ""),
+            line(14, Stage.PLACE, new Fact.Revised(JobDocument.PLACE, 2, 1, "{\"a\":1}"), "")));
   }
 
   /**

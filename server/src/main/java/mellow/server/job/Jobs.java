@@ -1,7 +1,5 @@
 package mellow.server.job;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -13,7 +11,6 @@ import mellow.core.entry.Entry;
 import mellow.core.entry.InclinationEntry;
 import mellow.core.finding.Figure;
 import mellow.core.logbook.Logbook;
-import mellow.core.record.Fact;
 import mellow.core.record.JobDocument;
 import mellow.core.rules.RuleBook;
 import mellow.server.aim.SheetView;
@@ -32,6 +29,7 @@ import mellow.server.record.Differences;
 import mellow.server.record.Owner;
 import mellow.server.record.Records;
 import mellow.server.rulebook.RuleBooks;
+import mellow.server.sheet.DocumentFormat;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.VehicleView;
 import mellow.server.vehicle.Vehicles;
@@ -51,7 +49,7 @@ public class Jobs {
   private final RuleBooks books;
   private final Records records;
   private final JobsThen then;
-  private final ObjectMapper json;
+  private final DocumentFormat documents;
 
   Jobs(
       JobStore store,
@@ -61,10 +59,10 @@ public class Jobs {
       RuleBooks books,
       Records records,
       JobsThen then,
-      ObjectMapper json) {
+      DocumentFormat documents) {
     this.records = records;
     this.then = then;
-    this.json = json;
+    this.documents = documents;
     this.store = store;
     this.vehicles = vehicles;
     this.bays = bays;
@@ -245,19 +243,11 @@ public class Jobs {
           acting,
           id,
           JobDocument.SETTINGS.stage(),
-          new Fact.Revised(JobDocument.SETTINGS, version, written(edit)),
+          documents.revised(JobDocument.SETTINGS, version, edit),
           "settings " + version);
     }
     books.pin(acting, id, List.of(edit.ruleSet()));
     return page(acting, id);
-  }
-
-  private String written(JobEdit edit) {
-    try {
-      return json.writeValueAsString(edit);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("settings that cannot be written", e);
-    }
   }
 
   private Refusal stale(Acting acting, JobView current, JobEdit mine) {

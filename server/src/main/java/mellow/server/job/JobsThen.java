@@ -1,7 +1,5 @@
 package mellow.server.job;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +10,7 @@ import mellow.core.record.Line;
 import mellow.server.platform.Acting;
 import mellow.server.platform.EarlierMoment;
 import mellow.server.record.Records;
+import mellow.server.sheet.DocumentFormat;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -19,11 +18,11 @@ import org.springframework.stereotype.Component;
 @Component
 class JobsThen {
   private final Records records;
-  private final ObjectMapper json;
+  private final DocumentFormat documents;
 
-  JobsThen(Records records, ObjectMapper json) {
+  JobsThen(Records records, DocumentFormat documents) {
     this.records = records;
-    this.json = json;
+    this.documents = documents;
   }
 
   /** The same jobs; those that had not been begun then are left out. */
@@ -39,7 +38,7 @@ class JobsThen {
       JobRecord record = records.whole(job.id());
       Line settled = settings.get(job.id());
       if (!record.lines().isEmpty() && settled != null) {
-        JobEdit edit = edit(settled);
+        JobEdit edit = documents.content((Fact.Revised) settled.fact(), JobEdit.class);
         then.add(
             job.as(
                 edit,
@@ -58,13 +57,5 @@ class JobsThen {
         .map(Line::at)
         .findFirst()
         .orElse(null);
-  }
-
-  private JobEdit edit(Line settled) {
-    try {
-      return json.readValue(((Fact.Revised) settled.fact()).content(), JobEdit.class);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("settings that cannot be read: line " + settled.id(), e);
-    }
   }
 }

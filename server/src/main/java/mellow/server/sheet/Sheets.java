@@ -1,7 +1,5 @@
 package mellow.server.sheet;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Collection;
@@ -29,12 +27,12 @@ import org.springframework.stereotype.Service;
 public class Sheets {
   private final SheetStore store;
   private final Records records;
-  private final ObjectMapper json;
+  private final DocumentFormat documents;
 
-  Sheets(SheetStore store, Records records, ObjectMapper json) {
+  Sheets(SheetStore store, Records records, DocumentFormat documents) {
     this.store = store;
     this.records = records;
-    this.json = json;
+    this.documents = documents;
   }
 
   /** The document of a stage; empty while none was kept. */
@@ -66,6 +64,7 @@ public class Sheets {
     row.setStage(revised.document().name());
     row.setShopId(acting.shopId());
     row.setVersion(revised.version());
+    row.setShape((short) revised.shape());
     row.setContent(revised.content());
     row.setChangedBy(line.by());
     row.setChangedAt(LocalDateTime.ofInstant(line.at(), ZoneOffset.UTC));
@@ -109,7 +108,8 @@ public class Sheets {
     row.setStage(kind.name());
     row.setShopId(acting.shopId());
     row.setVersion(version + 1);
-    row.setContent(written(content));
+    row.setShape((short) documents.newest(kind));
+    row.setContent(documents.written(content));
     row.setChangedBy(person);
     row.setChangedAt(acting.moment());
     Edits what =
@@ -134,28 +134,15 @@ public class Sheets {
         acting,
         row.getJobId(),
         kind.stage(),
-        new Fact.Revised(kind, row.getVersion(), row.getContent()),
+        new Fact.Revised(kind, row.getVersion(), row.getShape(), row.getContent()),
         kind + " " + row.getVersion());
   }
 
-  private String written(Object content) {
-    try {
-      return json.writeValueAsString(content);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("a sheet that cannot be written", e);
-    }
-  }
-
   private <T> Kept<T> kept(SheetRecord row, Class<T> type) {
-    try {
-      return new Kept<>(
-          row.getVersion(),
-          json.readValue(row.getContent(), type),
-          row.getChangedBy(),
-          row.getChangedAt().toInstant(ZoneOffset.UTC));
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(
-          "the %s sheet of job %s cannot be read".formatted(row.getStage(), row.getJobId()), e);
-    }
+    return new Kept<>(
+        row.getVersion(),
+        documents.read(JobDocument.valueOf(row.getStage()), row.getShape(), row.getContent(), type),
+        row.getChangedBy(),
+        row.getChangedAt().toInstant(ZoneOffset.UTC));
   }
 }

@@ -92,6 +92,11 @@ public class Sheet extends TableImpl<SheetRecord> {
      */
     public final TableField<SheetRecord, LocalDateTime> CHANGED_AT = createField(DSL.name("changed_at"), SQLDataType.LOCALDATETIME(3).nullable(false), this, "");
 
+    /**
+     * The column <code>sheet.shape</code>.
+     */
+    public final TableField<SheetRecord, Short> SHAPE = createField(DSL.name("shape"), SQLDataType.SMALLINT.nullable(false).defaultValue(DSL.field(DSL.raw("1"), SQLDataType.SMALLINT)), this, "");
+
     private Sheet(Name alias, Table<SheetRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

@@ -118,6 +118,20 @@ public class SheetRecord extends UpdatableRecordImpl<SheetRecord> {
         return (LocalDateTime) get(6);
     }
 
+    /**
+     * Setter for <code>sheet.shape</code>.
+     */
+    public void setShape(Short value) {
+        set(7, value);
+    }
+
+    /**
+     * Getter for <code>sheet.shape</code>.
+     */
+    public Short getShape() {
+        return (Short) get(7);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -141,7 +155,7 @@ public class SheetRecord extends UpdatableRecordImpl<SheetRecord> {
     /**
      * Create a detached, initialised SheetRecord
      */
-    public SheetRecord(String jobId, String stage, String shopId, Integer version, String content, String changedBy, LocalDateTime changedAt) {
+    public SheetRecord(String jobId, String stage, String shopId, Integer version, String content, String changedBy, LocalDateTime changedAt, Short shape) {
         super(Sheet.SHEET);
 
         setJobId(jobId);
@@ -151,6 +165,7 @@ public class SheetRecord extends UpdatableRecordImpl<SheetRecord> {
         setContent(content);
         setChangedBy(changedBy);
         setChangedAt(changedAt);
+        setShape(shape);
         resetChangedOnNotNull();
     }
 }
