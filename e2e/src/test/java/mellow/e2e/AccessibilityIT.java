@@ -42,7 +42,7 @@ class AccessibilityIT extends BrowserTest {
       settled(page);
       inBothThemes(page, path + " " + key, "'[role=dialog]'");
       page.keyboard().press("Escape");
-      dialog.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+      dialog.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
     }
     page.close();
   }

@@ -93,7 +93,7 @@ class SmallScreensIT extends BrowserTest {
       atEachSize(
           page, view.path() + " " + key, (size, where) -> note(page, where, "[role=dialog]"));
       page.keyboard().press("Escape");
-      dialog.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+      dialog.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
     }
     page.close();
   }
