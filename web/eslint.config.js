@@ -52,6 +52,7 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: {
       ...reactHooks.configs.recommended.rules,
+      'no-duplicate-imports': ['error', { allowSeparateTypeImports: true }],
       'no-restricted-syntax': ['error', ...NAMES_ARE_WHOLE],
     },
   },

@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { BayPage as Page } from '../api/client';
 import { useBayPage } from '../api/queries';
@@ -16,11 +16,11 @@ import { VERDICT_PAINT, VerdictShape } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { readingActions } from '../kept/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
+import { appWords } from '../words/page/app';
+import { bayWords } from '../words/page/bay';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
 import { FloorProfiles } from './FloorProfiles';
-import { appWords } from '../words/page/app';
-import { bayWords } from '../words/page/bay';
 
 export function BayPage() {
   const { id = '' } = useParams();
@@ -45,8 +45,7 @@ function Bay({ page }: { page: Page }) {
   const [again, setAgain] = useState(false);
   const [changing, setChanging] = useState(false);
   const [worked, setWorked] = useState<Worked>();
-  const toBays = useCallback(() => void navigate(-1), [navigate]);
-  useCommand('y', appWords.back(), toBays);
+  useCommand('y', appWords.back(), () => void navigate(-1));
   const findings = GRAVEST_FIRST.flatMap((verdict) =>
     page.floor.findings.filter((one) => one.verdict === verdict),
   );

@@ -1,19 +1,17 @@
 import { useState } from 'react';
+import { ViewTools } from '../frame/ViewTools';
 import type { WorkshopPage as Page } from '../api/client';
 import { useCommand } from '../ui/commands';
 import { JobStage } from '../frame/JobStage';
-import { Key } from '../ui/Key';
-import { DrawingTools } from '../frame/StageFrame';
-import { ToolButton } from '../ui/ToolButton';
 import { ScrollRegion } from '../ui/ScrollRegion';
+import { useWorkshopPage, useWriting } from '../workshop/useWorkshop';
+import { WorkshopFrame } from '../workshop/WorkshopFrame';
+import { workshopWords } from '../words/page/workshop';
 import { BenchAim } from './BenchAim';
 import { FitView } from './FitView';
 import { LensView } from './LensView';
 import { Oven } from './Oven';
 import { TimerList } from './TimerList';
-import { useWorkshopPage, useWriting } from '../workshop/useWorkshop';
-import { WorkshopFrame } from '../workshop/WorkshopFrame';
-import { workshopWords } from '../words/page/workshop';
 
 type View = 'fit' | 'oven' | 'aim' | 'lens';
 
@@ -46,21 +44,7 @@ function Bench({ page, offline }: { page: Page; offline: boolean }) {
       stage="BENCH"
       offline={offline}
       writing={writing}
-      tools={
-        <DrawingTools>
-          {VIEWS.map(([one, words, key]) => (
-            <ToolButton
-              key={one}
-              on={view === one}
-              aria-pressed={view === one}
-              onClick={() => setView(one)}
-            >
-              {words}
-              <Key name={key} />
-            </ToolButton>
-          ))}
-        </DrawingTools>
-      }
+      tools={<ViewTools views={VIEWS} view={view} setView={setView} />}
       right={<TimerList page={page} tell={writing.tell} />}
     >
       {view === 'fit' ? (

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { WorkshopPage as Page } from '../api/client';
+import type { WorkshopPage as Page, EntryEdit } from '../api/client';
 import { bareText, useUnits } from '../ui/session';
 import { paint } from '../ui/theme';
 import { CentreLine, Dimension } from '../drawing/Dimension';
@@ -7,7 +7,6 @@ import { Caption } from '../drawing/Caption';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Overlay } from '../drawing/Overlay';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import type { EntryEdit } from '../api/client';
 import { OneOf } from '../workshop/OneOf';
 import type { Tell, Write } from '../workshop/useWorkshop';
 import { workshopWords } from '../words/page/workshop';

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { JobPage } from '../api/client';
 import { putVehicle, readLength, useJobPage } from '../api/queries';
@@ -22,12 +22,12 @@ import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { readingActions } from '../kept/readings';
 import { ReadingsTape } from '../wall/ReadingsTape';
+import { appWords } from '../words/page/app';
+import { cameWords } from '../words/page/came';
 import { BeforeMarks } from './BeforeMarks';
 import { FrontElevation } from './FrontElevation';
 import { SideDrawing } from './SideDrawing';
 import { vehicleEdit, type VehicleLength } from './vehicleEdit';
-import { appWords } from '../words/page/app';
-import { cameWords } from '../words/page/came';
 
 export function AsItCamePage() {
   return (
@@ -48,12 +48,9 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
     page.stance.findings.some((finding) => finding.rule === 'came.lamps') ? 'front' : 'side',
   );
   const { stance } = page;
-  const turn = useCallback(() => setSeenFrom((from) => (from === 'side' ? 'front' : 'side')), []);
+  const turn = () => setSeenFrom((from) => (from === 'side' ? 'front' : 'side'));
   useCommand('v', cameWords.seeItFromTheOtherSide(), turn);
-  const toPhotos = useCallback(
-    () => void navigate(`/jobs/${page.job.id}/photos`),
-    [navigate, page.job.id],
-  );
+  const toPhotos = () => void navigate(`/jobs/${page.job.id}/photos`);
   useCommand('p', appWords.photos(), toPhotos);
   useToYard();
   const { keepThing, correct } = readingActions(known, units, keep);
@@ -83,15 +80,11 @@ function AsItCame({ page, offline }: { page: JobPage; offline: boolean }) {
       drawing={
         <>
           <DrawingTools>
-            <ToolButton on={seenFrom === 'side'} aria-pressed={seenFrom === 'side'} onClick={turn}>
+            <ToolButton on={seenFrom === 'side'} onClick={turn}>
               {cameWords.fromItsLeft()}
               <Key name="v" />
             </ToolButton>
-            <ToolButton
-              on={seenFrom === 'front'}
-              aria-pressed={seenFrom === 'front'}
-              onClick={turn}
-            >
+            <ToolButton on={seenFrom === 'front'} onClick={turn}>
               {cameWords.fromTheFront()}
             </ToolButton>
             <ToolButton onClick={toPhotos}>

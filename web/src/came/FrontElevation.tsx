@@ -14,10 +14,10 @@ import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { leftMmToScreenX, SIDES } from '../vehicle/shapes';
 import { lastLiving, type KeepThing, type Thing } from '../kept/readings';
-import type { VehicleLength } from './vehicleEdit';
 import { appWords } from '../words/page/app';
 import { cameWords } from '../words/page/came';
 import { sideWord } from '../words/terms';
+import type { VehicleLength } from './vehicleEdit';
 
 const ASIDE_MM = 420;
 const ABOVE_MM = 160;

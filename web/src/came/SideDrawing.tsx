@@ -13,10 +13,10 @@ import type { Size } from '../drawing/useSize';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
 import { shownLength } from '../entry/typed';
 import { lastLiving, type KeepThing } from '../kept/readings';
-import { aheadToScreenX, bodyPath, riseAt, sideView, type SideShape } from './sideView';
-import type { VehicleLength } from './vehicleEdit';
 import { appWords } from '../words/page/app';
 import { cameWords } from '../words/page/came';
+import { aheadToScreenX, bodyPath, riseAt, sideView, type SideShape } from './sideView';
+import type { VehicleLength } from './vehicleEdit';
 
 /** A tyre is shown as its size was typed, not as its diameter. */
 const TYRES = new Set<ReadingKind>([

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
 import { actingName, type FeedEdit, type FeedPage, type FeedSheet } from '../api/client';
 import { BareButton, PlainButton } from '../ui/buttons';
-import { isLive } from './needs';
 import { TextField } from '../settings/fields';
 import { VerdictShape } from '../finding/VerdictShape';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 import { term } from '../words/terms';
+import { isLive } from './needs';
 
 type Event = FeedEdit['battery'][number];
 type Open = FeedEdit['open'][number];

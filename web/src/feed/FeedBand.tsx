@@ -1,13 +1,12 @@
-import type { Finding } from '../api/client';
 import { useQueryClient } from '@tanstack/react-query';
-import type { FeedEdit, FeedPage } from '../api/client';
+import type { Finding, FeedEdit, FeedPage } from '../api/client';
 import { ActButton } from '../ui/buttons';
 import { NextStage } from '../frame/NextStage';
 import { FindingsButton } from '../finding/FindingsButton';
 import { KeptBand } from '../kept/KeptBand';
-import { type Shown } from './FeedDialogs';
 import { feedWords } from '../words/page/feed';
 import type { Keeping } from '../kept/useKept';
+import type { Shown } from './FeedDialogs';
 
 /** What of the feed is worst, with the change that mends it. */
 export function FeedBand({

@@ -2,10 +2,10 @@ import type { FeedEdit, FeedPage, Finding, SolvedFeed, SourceEdit } from '../api
 import { Sheet } from '../ui/Sheet';
 import { ConflictSheet } from '../kept/ConflictSheet';
 import type { Conflict } from '../kept/conflict';
-import { PartSheet } from './PartSheet';
 import { ProbeForm } from '../harness/ProbeForm';
-import { QuestionForm } from './QuestionForm';
 import { feedWords } from '../words/page/feed';
+import { PartSheet } from './PartSheet';
+import { QuestionForm } from './QuestionForm';
 
 /** Which dialog stands over the page. */
 export type Shown =

@@ -1,14 +1,14 @@
-import type { ChosenPlan, Controls } from '../api/client';
-import { FeedBand } from './FeedBand';
-import { FeedTools } from './FeedTools';
-import { FeedView } from './FeedView';
-import { PlanChoice } from './PlanChoice';
-import { useControls } from './useControls';
-import type { View } from './views';
-import type { Finding } from '../api/client';
 import { Box, VisuallyHidden } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FeedEdit, FeedPage as Page, FeedPlanBrief, FeedSheet } from '../api/client';
+import type {
+  ChosenPlan,
+  Controls,
+  Finding,
+  FeedEdit,
+  FeedPage as Page,
+  FeedPlanBrief,
+  FeedSheet,
+} from '../api/client';
 import { nodeVolts, useFeedPage } from '../api/queries';
 import { BareButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
@@ -22,14 +22,20 @@ import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { useKept } from '../kept/useKept';
-import { DriverSeat } from './DriverSeat';
-import { FeedDialogs, type Shown } from './FeedDialogs';
-import { StatesColumn } from './StatesColumn';
-import { type TakenPlan } from './TakenPlans';
-import { type LowStays } from './WishGrid';
 import { usualWishes } from '../circuit/words';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
+import { FeedBand } from './FeedBand';
+import { FeedTools } from './FeedTools';
+import { FeedView } from './FeedView';
+import { PlanChoice } from './PlanChoice';
+import { useControls } from './useControls';
+import type { View } from './views';
+import { DriverSeat } from './DriverSeat';
+import { FeedDialogs, type Shown } from './FeedDialogs';
+import { StatesColumn } from './StatesColumn';
+import type { TakenPlan } from './TakenPlans';
+import type { LowStays } from './WishGrid';
 
 export function FeedPage() {
   return (

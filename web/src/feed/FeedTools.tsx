@@ -1,6 +1,6 @@
+import { ViewTools } from '../frame/ViewTools';
 import { useCommand } from '../ui/commands';
 import { Key } from '../ui/Key';
-import { DrawingTools } from '../frame/StageFrame';
 import { ToolButton } from '../ui/ToolButton';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
@@ -24,41 +24,28 @@ export function FeedTools({
   useViewKeys(setView);
   useCommand('x', feedWords.theCircuitAloneOrWithIts(), widen);
   return (
-    <DrawingTools>
-      {VIEWS.filter(([one]) => planned || one === 'wishes' || one === 'sources').map(
-        ([one, words, key]) => (
-          <ToolButton
-            px="6px"
-            key={one}
-            on={view === one}
-            aria-pressed={view === one}
-            onClick={() => setView(one)}
-          >
-            {words}
-            <Key name={key} />
-          </ToolButton>
-        ),
-      )}
+    <ViewTools
+      views={VIEWS.filter(([one]) => planned || one === 'wishes' || one === 'sources')}
+      view={view}
+      setView={setView}
+      px="6px"
+    >
       {view === 'circuit' && (
-        <ToolButton px="6px" aria-pressed={wide} on={wide} hideBelow="lg" onClick={widen}>
+        <ToolButton px="6px" on={wide} hideBelow="lg" onClick={widen}>
           {feedWords.alone()}
           <Key name="x" />
         </ToolButton>
       )}
-    </DrawingTools>
+    </ViewTools>
   );
 }
 
 function useViewKeys(setView: (view: View) => void) {
-  useViewKey('1', feedWords.wishesAndThePlansThatMeet(), 'wishes', setView);
-  useViewKey('2', feedWords.circuit(), 'circuit', setView);
-  useViewKey('3', feedWords.orderAndCutList(), 'lists', setView);
-  useViewKey('4', feedWords.sources(), 'sources', setView);
-  useViewKey('5', feedWords.measured(), 'measured', setView);
-  useViewKey('6', appWords.battery(), 'battery', setView);
-  useViewKey('7', feedWords.routingOfTheHarness(), 'routes', setView);
-}
-
-function useViewKey(key: string, words: string, view: View, setView: (view: View) => void) {
-  useCommand(key, words, () => setView(view));
+  useCommand('1', feedWords.wishesAndThePlansThatMeet(), () => setView('wishes'));
+  useCommand('2', feedWords.circuit(), () => setView('circuit'));
+  useCommand('3', feedWords.orderAndCutList(), () => setView('lists'));
+  useCommand('4', feedWords.sources(), () => setView('sources'));
+  useCommand('5', feedWords.measured(), () => setView('measured'));
+  useCommand('6', appWords.battery(), () => setView('battery'));
+  useCommand('7', feedWords.routingOfTheHarness(), () => setView('routes'));
 }

@@ -1,17 +1,16 @@
-import type { SolvedFeed } from '../api/client';
-import { CircuitDrawing } from '../circuit/CircuitDrawing';
 import { Box } from '@chakra-ui/react';
 import { uuidv7 } from 'uuidv7';
-import type { Controls, FeedEdit, FeedPage, Finding, SourceEdit } from '../api/client';
-import { Battery } from './Battery';
-import { BodyComputer } from './BodyComputer';
-import { type Shown } from './FeedDialogs';
-import { Lists } from './Lists';
+import type { SolvedFeed, Controls, FeedEdit, FeedPage, Finding, SourceEdit } from '../api/client';
+import { CircuitDrawing } from '../circuit/CircuitDrawing';
 import { Measured } from '../harness/Measured';
 import { Routes } from '../harness/Routes';
+import { feedWords } from '../words/page/feed';
+import { Battery } from './Battery';
+import { BodyComputer } from './BodyComputer';
+import type { Shown } from './FeedDialogs';
+import { Lists } from './Lists';
 import { Sources } from './Sources';
 import { WishGrid, type LowStays } from './WishGrid';
-import { feedWords } from '../words/page/feed';
 import { VIEWS, type View } from './views';
 
 /** One view of the feed: wishes, circuit, lists, sources, what was measured, battery or routing. */

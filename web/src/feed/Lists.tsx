@@ -6,12 +6,12 @@ import { FileButton } from '../ui/FileButton';
 import { PlainButton } from '../ui/buttons';
 import { figureText, useUnits } from '../ui/session';
 import { Refusal } from '../ui/Refusal';
-import { isLive, type Needs } from './needs';
-import { OwnPlan } from './OwnPlan';
-import { isAt } from './StateTable';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
 import { fileAddress } from '../words/fileAddress';
+import { isLive, type Needs } from './needs';
+import { OwnPlan } from './OwnPlan';
+import { isAt } from './StateTable';
 
 function Heading({ children }: { children: ReactNode }) {
   return (
@@ -28,20 +28,16 @@ const BATTERY: Record<Needs, string> = {
   ANY: '',
 };
 
-/** Order of connecting, cut list and parts: the same plan, to be worked from. */
-export function Lists({
-  sheet,
-  job,
-  plan,
-  controls,
-  onPlan,
-}: {
+interface Props {
   sheet: FeedSheet;
   job: Job;
   plan: ChosenPlan;
   controls: Controls;
   onPlan: (plan: ChosenPlan) => void;
-}) {
+}
+
+/** Order of connecting, cut list and parts: the same plan, to be worked from. */
+export function Lists({ sheet, job, plan, controls, onPlan }: Props) {
   const units = useUnits();
   return (
     <Box maxW="860px">
@@ -144,19 +140,7 @@ function Download({ href, children }: { href: string; children: ReactNode }) {
 }
 
 /** What is printed, and what other programs read. */
-function Files({
-  sheet,
-  job,
-  plan,
-  controls,
-  onPlan,
-}: {
-  sheet: FeedSheet;
-  job: Job;
-  plan: ChosenPlan;
-  controls: Controls;
-  onPlan: (plan: ChosenPlan) => void;
-}) {
+function Files({ sheet, job, plan, controls, onPlan }: Props) {
   const units = useUnits();
   const [problem, setProblem] = useState<string>();
   const files = `/api/jobs/${job.id}/feed`;

@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import type { ChosenPlan, FeedEdit, FeedPage, FeedPlanBrief, FeedSheet } from '../api/client';
+import { feedWords } from '../words/page/feed';
 import { Proposals } from './Proposals';
 import { TakenPlans, type TakenPlan } from './TakenPlans';
-import { type LowStays } from './WishGrid';
+import type { LowStays } from './WishGrid';
 import { hasRoom, withoutPlan, withPlan } from './jointPlan';
-import { feedWords } from '../words/page/feed';
 
 /** Plans that do what is wanted, beside those that were taken. */
 export function PlanChoice({

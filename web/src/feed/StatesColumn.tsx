@@ -6,9 +6,9 @@ import { SentenceText } from '../finding/SentenceText';
 import { Refusal } from '../ui/Refusal';
 import { VerdictShape } from '../finding/VerdictShape';
 import { FrontLights } from '../circuit/FrontLights';
-import { StateTable } from './StateTable';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
+import { StateTable } from './StateTable';
 
 /** Every state solved, what is not within, and the vehicle's front as it is lit now. */
 export function StatesColumn({

@@ -1,37 +1,37 @@
 import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import {
-  type Controls,
-  type FeedEdit,
-  type FeedPage,
-  type FeedPart,
-  type FeedSheet,
-  type LampRow,
-  type PartNow,
-  type PlacedSymbol,
-  type SolvedFeed,
-  type SourceEdit,
+import type {
+  Controls,
+  FeedEdit,
+  FeedPage,
+  FeedPart,
+  FeedSheet,
+  LampRow,
+  PartNow,
+  PlacedSymbol,
+  SolvedFeed,
+  SourceEdit,
 } from '../api/client';
 import { answering, finding, JOB, show, partly } from '../test/testing';
-import { Battery } from './Battery';
-import { BodyComputer } from './BodyComputer';
 import { CircuitDrawing } from '../circuit/CircuitDrawing';
 import { CircuitSymbol } from '../circuit/CircuitSymbol';
-import { DriverSeat } from './DriverSeat';
 import { FrontLights } from '../circuit/FrontLights';
 import { Measured } from '../harness/Measured';
-import { planId } from './OwnPlan';
-import { PartSheet } from './PartSheet';
 import { ProbeForm, typedNumber, typedProbe } from '../harness/ProbeForm';
-import { QuestionForm } from './QuestionForm';
 import { Routes } from '../harness/Routes';
-import { StatesColumn } from './StatesColumn';
-import { StateTable } from './StateTable';
 import { told } from '../circuit/told';
-import { WishGrid } from './WishGrid';
 import { fitScale, wireWidth } from '../circuit/wires';
 import { nextLevel, usualWishes, withWish } from '../circuit/words';
+import { Battery } from './Battery';
+import { BodyComputer } from './BodyComputer';
+import { DriverSeat } from './DriverSeat';
+import { planId } from './OwnPlan';
+import { PartSheet } from './PartSheet';
+import { QuestionForm } from './QuestionForm';
+import { StatesColumn } from './StatesColumn';
+import { StateTable } from './StateTable';
+import { WishGrid } from './WishGrid';
 
 const figure = (value: number, metric: string) =>
   ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;

@@ -1,16 +1,16 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import { PlainButton } from '../ui/buttons';
-import { useCallback, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { PlainButton } from '../ui/buttons';
 import type { Units } from '../api/client';
 import { useCommand } from '../ui/commands';
 import { Key } from '../ui/Key';
-import { PersonPicker } from './PersonPicker';
 import { useSession, useUnits } from '../ui/session';
 import { paint } from '../ui/theme';
-import { EarlierLine } from './EarlierLine';
 import { NextTimer } from '../timers/Bell';
 import { appWords } from '../words/page/app';
+import { PersonPicker } from './PersonPicker';
+import { EarlierLine } from './EarlierLine';
 
 /** The product's name, alike in every language. */
 const BRAND = ['mellow', 'horizon'] as const;
@@ -148,7 +148,7 @@ function ThemeButton() {
 export function UnitsButton() {
   const units: Units = useUnits();
   const { flipUnits } = useSession();
-  const flip = useCallback(() => flipUnits(units), [flipUnits, units]);
+  const flip = () => flipUnits(units);
   useCommand('u', appWords.flipBetweenMillimetresAndInches(), flip);
   return (
     <PlainButton onClick={flip}>

@@ -1,15 +1,15 @@
 import { Box, Dialog, Flex, Input } from '@chakra-ui/react';
-import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
-import { PickButton, PlainButton } from '../ui/buttons';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
+import { PickButton, PlainButton } from '../ui/buttons';
 import { addPerson, useShop } from '../api/queries';
-import { About } from './About';
 import { useSession } from '../ui/session';
 import { Refusal } from '../ui/Refusal';
 import { keepLanguage, LANGUAGES, languageFor, OFFERED, type Language } from '../words/language';
 import { appWords } from '../words/page/app';
 import { spoken } from '../words/say';
+import { About } from './About';
 
 /** The page says its words as it is loaded: for another language it is loaded again. */
 function readIn(language: Language) {

@@ -17,14 +17,14 @@ import { ConflictSheet } from '../kept/ConflictSheet';
 import { writeEntry } from '../kept/entries';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
+import { appWords } from '../words/page/app';
+import { handoverWords } from '../words/page/handover';
+import { fileAddress } from '../words/fileAddress';
 import { AmendDialog, CloseDialog } from './Dialogs';
 import { OwnersPage } from './OwnersPage';
 import { OwnersWords } from './OwnersWords';
 import { amendJob, closeJob, comeBack, useHandOverPage } from './queries';
 import { AfterIt } from './AfterIt';
-import { appWords } from '../words/page/app';
-import { handoverWords } from '../words/page/handover';
-import { fileAddress } from '../words/fileAddress';
 
 /** The end of a job: what goes with it on paper, what stands above the horizon, what comes after. */
 export function HandOverPage() {

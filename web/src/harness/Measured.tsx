@@ -13,9 +13,9 @@ import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { Choice, Pairs, TextField } from '../settings/fields';
-import { typedNumber } from './ProbeForm';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
+import { typedNumber } from './ProbeForm';
 
 /** What a meter showed, laid over what was solved. */
 export function Measured({

@@ -1,14 +1,14 @@
 import { Box, Flex, Grid, Input } from '@chakra-ui/react';
 import type { FeedEdit, FeedPage, FeedSheet } from '../api/client';
-import type { Hazard, Route, Stop } from './routeFrame';
 import { BareButton, PlainButton } from '../ui/buttons';
 import { figureText, useUnits } from '../ui/session';
 import { Choice, TextField } from '../settings/fields';
-import { RouteDrawing } from './RouteDrawing';
-import { typedNumber } from './ProbeForm';
 import { appWords } from '../words/page/app';
 import { decimalText } from '../words/numbers';
 import { feedWords } from '../words/page/feed';
+import type { Hazard, Route, Stop } from './routeFrame';
+import { RouteDrawing } from './RouteDrawing';
+import { typedNumber } from './ProbeForm';
 
 const PASSES: readonly (readonly [Stop['passes'], string])[] = [
   ['NOTHING', appWords.nothing()],

@@ -6,10 +6,10 @@ import { PlainButton } from '../ui/buttons';
 import { useUnits } from '../ui/session';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
-import { Corners, readCorners } from './Corners';
 import { freeId } from '../vehicle/shapes';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
+import { Corners, readCorners } from './Corners';
 
 const NOTHING = {
   name: '',

@@ -7,11 +7,11 @@ import { VerdictShape } from '../finding/VerdictShape';
 import { Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { said } from '../takein/words';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
 import { LightFields, readLight, typedLight } from './LightFields';
 import { idFor, withOne } from './parts';
 import { LENSES, PATTERNS } from './words';
-import { appWords } from '../words/page/app';
-import { partsWords } from '../words/page/parts';
 
 type Outline = CandidateEdit['outline'];
 const NEXT: Record<string, Outline> = { '': 'RIGHT', RIGHT: 'WRONG', WRONG: undefined };

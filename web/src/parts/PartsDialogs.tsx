@@ -1,11 +1,10 @@
-import type { PartIdentity } from './PartForm';
 import type { PartEdit, PartsEdit, PartsPage, PlugEdit } from '../api/client';
 import { Sheet } from '../ui/Sheet';
+import { partsWords } from '../words/page/parts';
+import { PartForm, type PartIdentity } from './PartForm';
 import { CandidatesForm } from './CandidatesForm';
-import { PartForm } from './PartForm';
 import { idFor, withOne, withTicks } from './parts';
 import { PlugForm } from './PlugForm';
-import { partsWords } from '../words/page/parts';
 
 /** Which dialog stands over the page. */
 export type Shown =

@@ -18,16 +18,16 @@ import { FindingsButton } from '../finding/FindingsButton';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { ConflictSheet } from '../kept/ConflictSheet';
-import { PartsDialogs, type Shown } from './PartsDialogs';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
+import { appWords } from '../words/page/app';
+import { partsWords } from '../words/page/parts';
+import { term } from '../words/terms';
+import { PartsDialogs, type Shown } from './PartsDialogs';
 import { PartBench } from './PartBench';
 import { PartColumn } from './PartColumn';
 import { verdictOf, withIdentity, withOne } from './parts';
 import { PlugMap } from './PlugMap';
-import { appWords } from '../words/page/app';
-import { partsWords } from '../words/page/parts';
-import { term } from '../words/terms';
 
 export function PartsPage() {
   return (

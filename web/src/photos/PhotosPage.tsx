@@ -1,4 +1,3 @@
-import { usePhotoNotes } from './usePhotoNotes';
 import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -22,12 +21,13 @@ import { FindingList } from '../finding/FindingList';
 import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
+import { appWords } from '../words/page/app';
+import { photosWords } from '../words/page/photos';
+import { usePhotoNotes } from './usePhotoNotes';
 import { AddPhotos } from './AddPhotos';
 import { LaidOver } from './LaidOver';
 import { FIRST_MARKS, LOCKS, MOMENTS, pairOf, thumbnailOf } from './photos';
 import { PhotoStage } from './PhotoStage';
-import { appWords } from '../words/page/app';
-import { photosWords } from '../words/page/photos';
 
 export function PhotosPage() {
   return (
@@ -90,7 +90,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
       drawing={
         <>
           <DrawingTools>
-            <ToolButton on={over} aria-pressed={over} disabled={!both} onClick={lay}>
+            <ToolButton on={over} disabled={!both} onClick={lay}>
               {photosWords.layAfterOverBefore()}
               <Key name="o" />
             </ToolButton>

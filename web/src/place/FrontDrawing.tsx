@@ -17,8 +17,6 @@ import { Label } from '../drawing/Label';
 import { UprightTape } from '../drawing/UprightTape';
 import type { Size } from '../drawing/useSize';
 import { fitView, mmToScreenY, type View } from '../drawing/view';
-import { LampHandle } from './LampHandle';
-import { LampDimensions, PairDimensions } from './PairDimensions';
 import {
   leftMmToScreenX,
   outerWords,
@@ -28,11 +26,13 @@ import {
   wordsBeside,
   type Rows,
 } from '../vehicle/shapes';
-import { VehicleFront } from './VehicleFront';
 import { isOfPair, lampOf } from '../finding/subject';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
 import { sideWord } from '../words/terms';
+import { LampHandle } from './LampHandle';
+import { LampDimensions, PairDimensions } from './PairDimensions';
+import { VehicleFront } from './VehicleFront';
 
 const ASIDE_MM = 330;
 const ABOVE_MM = 180;
@@ -238,12 +238,7 @@ function SideChoice({ value, set }: { value: Side | 'BOTH'; set: (side: Side | '
           ['BOTH', placeWords.whole()],
         ] as const
       ).map(([side, words]) => (
-        <ToolButton
-          key={side}
-          on={value === side}
-          aria-pressed={value === side}
-          onClick={() => set(side)}
-        >
+        <ToolButton key={side} on={value === side} onClick={() => set(side)}>
           {words}
         </ToolButton>
       ))}

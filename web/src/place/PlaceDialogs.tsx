@@ -1,24 +1,18 @@
 import { Box } from '@chakra-ui/react';
 import { Sheet } from '../ui/Sheet';
 import { SentenceText } from '../finding/SentenceText';
-import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from '../lamps/KeepOutForm';
 import { LampForm } from '../lamps/LampForm';
-import { RulesForm } from './RulesForm';
 import { freeId, withPair } from '../vehicle/shapes';
-import { TemplateForm } from './TemplateForm';
 import { placeWords } from '../words/page/place';
-import {
-  type FrontEdit,
-  type Finding,
-  type PlacePage,
-  type LampPairEdit,
-  type NearestPlace,
-} from '../api/client';
+import type { FrontEdit, Finding, PlacePage, LampPairEdit, NearestPlace } from '../api/client';
 import { FindingsDialog } from '../finding/FindingsDialog';
-import { type Worked } from '../finding/Working';
-import { type Known } from '../vehicle/knownVehicle';
+import type { Worked } from '../finding/Working';
+import type { Known } from '../vehicle/knownVehicle';
 import { useKnown } from '../vehicle/useKnown';
+import { HoleRowForm } from './HoleRowForm';
+import { RulesForm } from './RulesForm';
+import { TemplateForm } from './TemplateForm';
 
 /** Which dialog stands over the page. */
 export type Shown =

@@ -1,12 +1,7 @@
-import type { FrontEdit } from '../api/client';
-import { useChosenPair } from './useChosenPair';
-import { PlaceDialogs, type Shown } from './PlaceDialogs';
-import { useNearest } from './useNearest';
-import type { LampPairEdit as Pair } from '../api/client';
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { type Finding, type PlacePage as Page } from '../api/client';
+import type { FrontEdit, LampPairEdit as Pair, Finding, PlacePage as Page } from '../api/client';
 import { readLength, usePlacePage } from '../api/queries';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
@@ -21,17 +16,20 @@ import { Cautions } from '../finding/Cautions';
 import { FindingList } from '../finding/FindingList';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { ConflictSheet } from '../kept/ConflictSheet';
-import { FrontDrawing } from './FrontDrawing';
-import { HeadingPlan, headingEntry } from './HeadingPlan';
-import { PairList } from './PairList';
-import { PlaceBand } from './PlaceBand';
 import { asDrawn, isGuessed, moved, withPair } from '../vehicle/shapes';
-import { useFront } from './useFront';
 import { AskedProvider, useAsking } from '../entry/asked';
 import { lampOf } from '../finding/subject';
 import { appWords } from '../words/page/app';
 import { keptWords } from '../words/page/kept';
 import { placeWords } from '../words/page/place';
+import { useChosenPair } from './useChosenPair';
+import { PlaceDialogs, type Shown } from './PlaceDialogs';
+import { useNearest } from './useNearest';
+import { FrontDrawing } from './FrontDrawing';
+import { HeadingPlan, headingEntry } from './HeadingPlan';
+import { PairList } from './PairList';
+import { PlaceBand } from './PlaceBand';
+import { useFront } from './useFront';
 
 export function PlacePage() {
   return (

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { type PlacePage, type FrontEdit } from '../api/client';
+import type { PlacePage, FrontEdit } from '../api/client';
 import { isMirrored, mirrored, withPair } from '../vehicle/shapes';
 import { isOfPair, lampOf } from '../finding/subject';
 

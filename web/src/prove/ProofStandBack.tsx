@@ -1,4 +1,3 @@
-import { useProofWalk } from './useProofWalk';
 import { Box, Flex } from '@chakra-ui/react';
 import { useNavigate, useParams } from 'react-router';
 import type { WorkshopPage as Page } from '../api/client';
@@ -6,12 +5,13 @@ import { PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { Fetched } from '../frame/Fetched';
 import { Refusal } from '../ui/Refusal';
-import { EXPECTED, outcomesOf, prove, type Outcome } from './proofing';
 import { Waits } from '../kept/Waits';
 import { EarlierLine } from '../frame/EarlierLine';
 import { useWorkshopPage, useWriting } from '../workshop/useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
+import { useProofWalk } from './useProofWalk';
+import { EXPECTED, outcomesOf, prove, type Outcome } from './proofing';
 
 /** Proving from before the lamps while somebody else works the switches: one state, one lamp. */
 export function ProofStandBack() {

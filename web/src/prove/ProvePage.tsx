@@ -13,15 +13,15 @@ import { TextField } from '../settings/fields';
 import { Sheet } from '../ui/Sheet';
 import { Refusal } from '../ui/Refusal';
 import { ScrollRegion } from '../ui/ScrollRegion';
-import { HeatView } from './HeatView';
-import { DeadBattery } from './DeadBattery';
-import { FlashView } from './FlashView';
-import { EXPECTED, isWrong, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 import { useWorkshopPage, useWriting, type Tell } from '../workshop/useWorkshop';
 import { WorkshopFrame } from '../workshop/WorkshopFrame';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
 import { soft } from '../words/soft';
+import { HeatView } from './HeatView';
+import { DeadBattery } from './DeadBattery';
+import { FlashView } from './FlashView';
+import { EXPECTED, isWrong, openItem, outcomesOf, pairsOf, prove, type Outcome } from './proofing';
 
 /** Every function before the front is closed, in the fewest switch movements. */
 export function ProvePage() {
@@ -54,27 +54,15 @@ function Prove({ page, offline }: { page: Page; offline: boolean }) {
       writing={writing}
       tools={
         <DrawingTools>
-          <ToolButton
-            on={view === 'states'}
-            aria-pressed={view === 'states'}
-            onClick={() => setView('states')}
-          >
+          <ToolButton on={view === 'states'} onClick={() => setView('states')}>
             {workshopWords.states()}
             <Key name="1" />
           </ToolButton>
-          <ToolButton
-            on={view === 'heat'}
-            aria-pressed={view === 'heat'}
-            onClick={() => setView('heat')}
-          >
+          <ToolButton on={view === 'heat'} onClick={() => setView('heat')}>
             {workshopWords.heat()}
             <Key name="2" />
           </ToolButton>
-          <ToolButton
-            on={view === 'flash'}
-            aria-pressed={view === 'flash'}
-            onClick={() => setView('flash')}
-          >
+          <ToolButton on={view === 'flash'} onClick={() => setView('flash')}>
             {workshopWords.flashRate()}
             <Key name="3" />
           </ToolButton>

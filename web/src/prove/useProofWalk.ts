@@ -1,5 +1,5 @@
-import type { ProofItem } from '../api/client';
 import { useState } from 'react';
+import type { ProofItem } from '../api/client';
 import { isAlike, openItem, pairsOf } from './proofing';
 
 /** Goes through the states and their lamps, the two of a pair together while they are alike. */

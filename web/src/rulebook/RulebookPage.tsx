@@ -1,6 +1,6 @@
-import type { RuleSet } from '../api/client';
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import type { RuleSet } from '../api/client';
 import { useRuleSets } from '../api/queries';
 import { PickButton, PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
@@ -11,6 +11,8 @@ import { Key } from '../ui/Key';
 import { UnitsProvider } from '../ui/session';
 import { Refusal } from '../ui/Refusal';
 import { Sheet } from '../ui/Sheet';
+import { appWords } from '../words/page/app';
+import { rulebookWords } from '../words/page/rulebook';
 import { ConfirmForm } from './ConfirmForm';
 import { LocalSetForm } from './LocalSetForm';
 import {
@@ -24,8 +26,6 @@ import {
 import { RuleForm } from './RuleForm';
 import { RuleTables } from './RuleTables';
 import { useRuleEdits } from './useRuleEdits';
-import { appWords } from '../words/page/app';
-import { rulebookWords } from '../words/page/rulebook';
 
 /** All rule sets as one readable view: limits, conditions, where they stand, and their mark. */
 export function RulebookPage() {

@@ -1,13 +1,13 @@
 import { Box, Dialog, Flex } from '@chakra-ui/react';
-import { DialogFrame } from '../ui/DialogFrame';
 import { useState } from 'react';
+import { DialogFrame } from '../ui/DialogFrame';
 import type { JobPage } from '../api/client';
 import { PickButton } from '../ui/buttons';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { VehicleForm } from './VehicleForm';
-import { appWords } from '../words/page/app';
-import { settingsWords } from '../words/page/settings';
 
 const PARTS = {
   job: appWords.job(),

@@ -12,12 +12,12 @@ import {
 import { putVehicle } from '../api/queries';
 import { useUnits } from '../ui/session';
 import { faithfulLength } from '../entry/typed';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 import { LensField, readLens, useLens } from './LensField';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { VersionedForm } from './VersionedForm';
 import { BODIES, CLASSES, DIPPED, FOG, SIDES } from './words';
-import { appWords } from '../words/page/app';
-import { settingsWords } from '../words/page/settings';
 
 /** The vehicle as typed: lengths stay texts until they are kept. */
 interface Typed {
@@ -228,7 +228,7 @@ export function VehicleForm({
             set={(length) => change({ [field]: length })}
           />
         ))}
-        <Kinds typed={typed} change={change} />
+        <WhatItIs typed={typed} change={change} />
       </Pairs>
       <YesNo
         label={settingsWords.drivingLampsOrPodsAreAimed()}
@@ -244,7 +244,7 @@ export function VehicleForm({
   );
 }
 
-function Kinds({ typed, change }: { typed: Typed; change: (part: Partial<Typed>) => void }) {
+function WhatItIs({ typed, change }: { typed: Typed; change: (part: Partial<Typed>) => void }) {
   return (
     <>
       <Choice

@@ -1,6 +1,5 @@
-import { useInstruction } from './useInstruction';
 import { Box, Flex } from '@chakra-ui/react';
-import { type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { JobPage, LampAtWall } from '../api/client';
 import { useJobPage } from '../api/queries';
@@ -15,11 +14,12 @@ import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
 import { EarlierLine } from '../frame/EarlierLine';
 import { lampVerdict } from '../wall/lampVerdict';
-import { MiniWall } from './MiniWall';
 import { appWords } from '../words/page/app';
 import { term } from '../words/terms';
 import { standbackWords } from '../words/page/standback';
 import { soft } from '../words/soft';
+import { useInstruction } from './useInstruction';
+import { MiniWall } from './MiniWall';
 
 /** One lamp, one instruction, legible from 5 m. */
 export function StandBack() {
@@ -40,7 +40,7 @@ function Instruction({ page }: { page: JobPage }) {
   const { flipUnits } = useSession();
   const navigate = useNavigate();
   const instruction = useInstruction(page);
-  const { pair, lamp, kind, side, needsReading, asking, setAsking } = instruction;
+  const { pair, lamp, kind, side, needsReading, readsNext, asking, setAsking } = instruction;
   const { belowMm, problem, other, forward, nudge } = instruction;
   const back = () =>
     asking === 'look' ? void navigate(`/jobs/${page.job.id}`) : setAsking('look');
@@ -84,8 +84,11 @@ function Instruction({ page }: { page: JobPage }) {
             </Box>
           </Flex>
           <Flex direction="column" flex="1" minH="0" justify="center">
-            {asking === 'look' && <Look page={page} lamp={lamp} needsReading={needsReading} />}
-            {asking !== 'look' && <Entered {...instruction} />}
+            {asking === 'look' ? (
+              <Look page={page} lamp={lamp} needsReading={needsReading} />
+            ) : (
+              <Entered {...instruction} />
+            )}
             <Waits jobId={page.job.id} fontSize="22px" px="0" />
             <Refusal words={problem} fontSize="22px" />
           </Flex>
@@ -108,7 +111,7 @@ function Instruction({ page }: { page: JobPage }) {
         </Half>
         <Half onClick={() => void forward()} flex="5" act>
           {asking === 'look'
-            ? needsReading
+            ? readsNext
               ? standbackWords.readIt()
               : appWords.turnedReadAgain()
             : asking === 'turned'

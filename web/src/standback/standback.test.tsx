@@ -89,6 +89,12 @@ describe('one instruction, read from 5 m', () => {
     expect(puts[0]?.ids.id).not.toBe(puts[1]?.ids.id);
   });
 
+  it('asks for the reading alone where it knows no adjuster that was turned', async () => {
+    stand({ ...page(high), adjusters: [] });
+    await press('Read it');
+    expect(await screen.findByText('Cutoff now, below the lamp-height line')).toBeTruthy();
+  });
+
   it('asks for a reading first where there is none, from where the tape is', async () => {
     stand(page({ place: lineAt(670), aim: { belowLine: length(76) } as LampAtWall['aim'] }));
     expect(figure()).toBe('76');

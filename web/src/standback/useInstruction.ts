@@ -40,6 +40,8 @@ export function useInstruction(page: JobPage) {
         one.lamp === kind &&
         one.axis === 'VERTICAL'),
   );
+  // a turn of an adjuster that nobody knows cannot be kept
+  const readsNext = needsReading || !screw;
   const startTurned = () => {
     setEighths(Math.round((lamp?.correction?.turns?.value ?? 0.5) * 8));
     setAsking('turned');
@@ -65,20 +67,14 @@ export function useInstruction(page: JobPage) {
   };
   const forward = async () => {
     if (asking === 'look') {
-      if (needsReading) {
+      if (readsNext) {
         startReading();
       } else {
         startTurned();
       }
     } else if (asking === 'turned') {
-      if (
-        eighths === 0 ||
-        (screw &&
-          (await store(
-            { kind: 'TURN', lamp: kind, side, adjusterId: screw.id },
-            typedTurns(eighths / 8),
-          )))
-      ) {
+      const turn = { kind: 'TURN', lamp: kind, side, adjusterId: screw?.id } as const;
+      if (eighths === 0 || (await store(turn, typedTurns(eighths / 8)))) {
         startReading();
       }
     } else if (
@@ -102,6 +98,7 @@ export function useInstruction(page: JobPage) {
     side,
     screw,
     needsReading,
+    readsNext,
     asking,
     setAsking,
     eighths,

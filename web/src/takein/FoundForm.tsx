@@ -6,9 +6,9 @@ import { BothVersions } from '../kept/BothVersions';
 import { conflictOf, type Conflict } from '../kept/conflict';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
-import { ABOUT } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
+import { ABOUT } from './words';
 
 type Note = FoundEdit['notes'][number];
 type StageKey = keyof FoundEdit['minutes'];

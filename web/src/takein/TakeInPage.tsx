@@ -18,15 +18,15 @@ import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { ConflictSheet } from '../kept/ConflictSheet';
-import { TakenIn } from './TakenIn';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
 import { VehicleForm } from '../settings/VehicleForm';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
+import { TakenIn } from './TakenIn';
 import { DoneBeforeList } from './DoneBeforeList';
 import { FoundForm } from './FoundForm';
 import { PlanColumn } from './PlanColumn';
-import { appWords } from '../words/page/app';
-import { takeinWords } from '../words/page/takein';
 
 type Shown = 'found' | 'vehicle' | 'atHand' | 'cautions' | 'findings' | 'both' | undefined;
 

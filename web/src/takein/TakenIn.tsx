@@ -5,10 +5,10 @@ import { ChoiceButtons, toggled } from '../ui/ChoiceButtons';
 import { Key } from '../ui/Key';
 import { ScrollRegion } from '../ui/ScrollRegion';
 import { LazyText } from '../entry/LazyText';
-import { FunctionGrid } from './FunctionGrid';
-import { ACCESS, CHANGES, KINDS, said } from './words';
 import { appWords } from '../words/page/app';
 import { takeinWords } from '../words/page/takein';
+import { FunctionGrid } from './FunctionGrid';
+import { ACCESS, CHANGES, KINDS, said } from './words';
 
 /** What was taken in: of whom, what is wanted and why, how the work is reached, what was changed. */
 export function TakenIn({

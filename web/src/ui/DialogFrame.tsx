@@ -11,39 +11,32 @@ interface Shown {
 }
 
 /**
- * A dialog, closed by its button, Escape or a press beside it. It is there from its opening until it
- * has gone: one that only waits is drawn again with each change of its page.
+ * A dialog, closed by its button, Escape or a press beside it. It is there while it is open: one that
+ * only waits would be drawn again with each change of its page, and one that fades away would still be
+ * there, empty, when the next one opens.
  */
 export function DialogFrame(shown: Shown) {
   const { open } = shown;
   const [there, setThere] = useState(open);
+  if (!open && there) {
+    setThere(false);
+  }
   useEffect(() => {
-    if (!open || there) {
+    if (!open) {
       return;
     }
     // a frame later: while another one closes, it would be taken for a part of that one, and closed too
     const frame = requestAnimationFrame(() => setThere(true));
     return () => cancelAnimationFrame(frame);
-  }, [open, there]);
-  return there ? <Frame {...shown} onGone={() => setThere(false)} /> : null;
+  }, [open]);
+  return open && there ? <Frame {...shown} /> : null;
 }
 
-function Frame({
-  open,
-  close,
-  size = 'lg',
-  scrollBehavior,
-  initialFocusEl,
-  onGone,
-  children,
-}: Shown & { onGone: () => void }) {
+function Frame({ close, size = 'lg', scrollBehavior, initialFocusEl, children }: Shown) {
   return (
     <Dialog.Root
-      open={open}
+      open
       onOpenChange={(change) => !change.open && close()}
-      onExitComplete={onGone}
-      lazyMount
-      unmountOnExit
       size={size}
       scrollBehavior={scrollBehavior}
       initialFocusEl={initialFocusEl}

@@ -1,13 +1,17 @@
 import type { ComponentProps } from 'react';
 import { PlainButton } from './buttons';
 
-/** A tool of a drawing; the one in use is lit. */
+/** A tool of a drawing. */
 export function ToolButton({
-  on = false,
+  on,
   ...props
-}: { on?: boolean } & ComponentProps<typeof PlainButton>) {
+}: {
+  /** Whether it is in use, of one that can be. */
+  on?: boolean;
+} & ComponentProps<typeof PlainButton>) {
   return (
     <PlainButton
+      aria-pressed={on}
       borderWidth="0"
       px="10px"
       fontSize="15px"

@@ -1,5 +1,4 @@
 import { Box, Dialog, Flex, Input } from '@chakra-ui/react';
-import { DialogFrame, DialogTitle } from './DialogFrame';
 import {
   createContext,
   useCallback,
@@ -10,8 +9,9 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { Key } from './Key';
 import { appWords } from '../words/page/app';
+import { DialogFrame, DialogTitle } from './DialogFrame';
+import { Key } from './Key';
 
 /** Something that can be done by a key, and found in the list of keys. */
 export interface Command {

@@ -1,8 +1,8 @@
 import { Box, Dialog, Flex, Input, NativeSelect } from '@chakra-ui/react';
-import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { uuidv7 } from 'uuidv7';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import type { Adjuster, JobPage, LampKind, Side } from '../api/client';
 import { useReadings } from '../kept/useReadings';
 import { ActButton, PlainButton } from '../ui/buttons';
@@ -10,11 +10,11 @@ import { useUnits } from '../ui/session';
 import { Refusal } from '../ui/Refusal';
 import { typedTurns } from '../entry/typed';
 import { SentenceText } from '../finding/SentenceText';
-import { KINDS } from './kinds';
 import { reading } from '../kept/readings';
 import { appWords } from '../words/page/app';
 import { wallWords } from '../words/page/wall';
 import { sideWord } from '../words/terms';
+import { KINDS } from './kinds';
 
 export interface ReadTask {
   lamp: LampKind;

@@ -1,6 +1,6 @@
 import { Box, Dialog, Flex } from '@chakra-ui/react';
-import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { useQuery } from '@tanstack/react-query';
+import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import {
   api,
   unwrap,

@@ -1,10 +1,10 @@
 import type { JobPage } from '../api/client';
 import { FindingsDialog } from '../finding/FindingsDialog';
-import { type Worked } from '../finding/Working';
+import type { Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
+import { useChooseSchool } from '../settings/useJobEdit';
 import { MarksDialog } from './MarksDialog';
 import { SchoolsDialog } from './SchoolsDialog';
-import { useChooseSchool } from '../settings/useJobEdit';
 
 /** Which dialog stands over the page. */
 export type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefined;

@@ -1,6 +1,3 @@
-import { WallDialogs, type Shown } from './WallDialogs';
-import { takeNext, takeStep } from './wayOn';
-import { useDraftKeeping } from './useDraftKeeping';
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -21,19 +18,22 @@ import { ToolButton } from '../ui/ToolButton';
 import { typedLength } from '../entry/typed';
 import { Cautions } from '../finding/Cautions';
 import { WorkingDialog, type Worked } from '../finding/Working';
+import { readingActions } from '../kept/readings';
+import { AskedProvider, useAsking } from '../entry/asked';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
+import { WallDialogs, type Shown } from './WallDialogs';
+import { takeNext, takeStep } from './wayOn';
+import { useDraftKeeping } from './useDraftKeeping';
 import { KINDS } from './kinds';
 import { lampVerdict } from './lampVerdict';
 import { ReadDialog, type ReadTask } from './ReadDialog';
 import { ReadingsTape } from './ReadingsTape';
-import { readingActions } from '../kept/readings';
 import { RoadDrawing } from './RoadDrawing';
 import { Steps, type Step } from './Steps';
 import { useDraft } from './useDraft';
 import { VerdictBand } from './VerdictBand';
 import { WallDrawing } from './WallDrawing';
-import { AskedProvider, useAsking } from '../entry/asked';
-import { appWords } from '../words/page/app';
-import { wallWords } from '../words/page/wall';
 
 export function WallPage() {
   return (
@@ -66,9 +66,8 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   const [worked, setWorked] = useState<Worked>();
   const [task, setTask] = useState<ReadTask>();
   const [kind, setKind] = useState<LampKind>(page.sheet.next.lamp);
-  const keeping = useDraftKeeping(drafting, keep);
+  const { keepDraft, draftProblem } = useDraftKeeping(drafting, keep);
   const sheet = drafting.sheet ?? page.sheet;
-  const bayAddress = page.bay ? `/bays/${page.bay.id}` : '/bays';
   const pair = sheet.pairs.find((one) => one.kind === kind) ?? sheet.pairs[0];
 
   const read = (side: 'LEFT' | 'RIGHT') => setTask({ lamp: kind, side, turned: false });
@@ -83,8 +82,13 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   }
 
   const { keepThing, correct } = readingActions(known, units, keep);
-  const { keepDraft, draftProblem } = keeping;
-  const doing = { ask, setKind, setTask, show: setShown, toBay: () => void navigate(bayAddress) };
+  const doing = {
+    ask,
+    setKind,
+    setTask,
+    show: setShown,
+    toBay: () => void navigate(bayAddress(page)),
+  };
   const { draft } = drafting;
   const askOf = (findingId: string | undefined) => {
     const finding = sheet.findings.find((one) => one.id === findingId);
@@ -176,6 +180,11 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
   );
 }
 
+/** The bay of the job, or where one is chosen. */
+function bayAddress(page: JobPage) {
+  return page.bay ? `/bays/${page.bay.id}` : '/bays';
+}
+
 /** A dragged length as it will be typed, in both unit systems. */
 function draftFigure(mm: number) {
   return {
@@ -231,9 +240,7 @@ function WallTools({
         <Key name="j" />
       </ToolButton>
       <ToolButton asChild>
-        <Link to={page.bay ? `/bays/${page.bay.id}` : '/bays'}>
-          {page.bay?.name ?? wallWords.noBay()}
-        </Link>
+        <Link to={bayAddress(page)}>{page.bay?.name ?? wallWords.noBay()}</Link>
       </ToolButton>
     </DrawingTools>
   );

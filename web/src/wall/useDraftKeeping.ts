@@ -1,5 +1,5 @@
-import type { KeepReading } from '../kept/useReadings';
 import { useState } from 'react';
+import type { KeepReading } from '../kept/useReadings';
 import { useUnits } from '../ui/session';
 import { typedLength } from '../entry/typed';
 import { useAttempt } from '../entry/useAttempt';

@@ -1,10 +1,9 @@
-import type { LampKind } from '../api/client';
-import { kindOf } from './kinds';
-import { type ReadTask } from './ReadDialog';
+import type { LampKind, WallSheet } from '../api/client';
 import { entryName } from '../kept/readings';
-import { type Step } from './Steps';
 import { lampOf } from '../finding/subject';
-import type { WallSheet } from '../api/client';
+import { kindOf } from './kinds';
+import type { ReadTask } from './ReadDialog';
+import type { Step } from './Steps';
 import type { Shown } from './WallDialogs';
 
 /** Where the wall's steps and its button lead. */

@@ -1,22 +1,20 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { ViewTools } from '../frame/ViewTools';
 import type { LedgerLine, OutEdit, WorkshopPage as Page } from '../api/client';
 import { useCommand } from '../ui/commands';
 import { JobStage } from '../frame/JobStage';
-import { Key } from '../ui/Key';
-import { DrawingTools } from '../frame/StageFrame';
-import { ToolButton } from '../ui/ToolButton';
-import { LineDialog } from './LineDialog';
-import { OneOf } from './OneOf';
 import { lookingBackTo } from '../browser/moment';
-import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
 import { useKnown } from '../vehicle/useKnown';
-import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
-import { useView, VehicleLedger } from './VehicleLedger';
 import { VIEWS, type Spot, type ViewName } from '../vehicle/vehicleViews';
-import { WorkshopFrame } from './WorkshopFrame';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';
+import { LineDialog } from './LineDialog';
+import { OneOf } from './OneOf';
+import { nextPieces, QuickEntry, rowWords } from './QuickEntry';
+import { useWorkshopPage, useWriting, type Tell } from './useWorkshop';
+import { useView, VehicleLedger } from './VehicleLedger';
+import { WorkshopFrame } from './WorkshopFrame';
 
 /** What comes off the vehicle, each counted where it was. */
 export function ApartPage() {
@@ -48,7 +46,7 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       stage="APART"
       offline={offline}
       writing={writing}
-      tools={<ViewTools view={view} setView={setView} />}
+      tools={<ViewTools views={VIEWS} view={view} setView={setView} />}
       beforeSteps={
         <>
           <BatterySchool page={page} tell={writing.tell} />
@@ -73,31 +71,6 @@ function Apart({ page, offline }: { page: Page; offline: boolean }) {
       </Flex>
       <LineDialog line={line} write={writing.write} close={() => setLine(undefined)} />
     </WorkshopFrame>
-  );
-}
-
-/** The views of the vehicle as tools of its drawing. */
-export function ViewTools({
-  view,
-  setView,
-}: {
-  view: ViewName;
-  setView: (view: ViewName) => void;
-}) {
-  return (
-    <DrawingTools>
-      {VIEWS.map(([one, words, key]) => (
-        <ToolButton
-          key={one}
-          on={view === one}
-          aria-pressed={view === one}
-          onClick={() => setView(one)}
-        >
-          {words}
-          <Key name={key} />
-        </ToolButton>
-      ))}
-    </DrawingTools>
   );
 }
 

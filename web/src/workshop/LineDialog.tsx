@@ -5,11 +5,11 @@ import { ActButton, PlainButton } from '../ui/buttons';
 import { Sheet } from '../ui/Sheet';
 import { Refusal } from '../ui/Refusal';
 import { Choice, TextField } from '../settings/fields';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 import { LineMoves } from './LineMoves';
 import { rowWords } from './QuickEntry';
 import type { Write } from './useWorkshop';
-import { appWords } from '../words/page/app';
-import { workshopWords } from '../words/page/workshop';
 
 /** A line of the ledger: what became of it, and what else is known of it. */
 export function LineDialog({

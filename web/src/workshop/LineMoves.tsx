@@ -1,7 +1,6 @@
 import { Flex } from '@chakra-ui/react';
-import type { LedgerLine } from '../api/client';
+import type { LedgerLine, EntryEdit } from '../api/client';
 import { PlainButton } from '../ui/buttons';
-import type { EntryEdit } from '../api/client';
 import type { Write } from './useWorkshop';
 import { appWords } from '../words/page/app';
 import { workshopWords } from '../words/page/workshop';

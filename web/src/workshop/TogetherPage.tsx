@@ -5,14 +5,16 @@ import { BareButton } from '../ui/buttons';
 import { JobStage } from '../frame/JobStage';
 import { Refusal } from '../ui/Refusal';
 import { ScrollRegion } from '../ui/ScrollRegion';
-import { ViewTools, useViewKeys } from './ApartPage';
+import { ViewTools } from '../frame/ViewTools';
+import { VIEWS } from '../vehicle/vehicleViews';
+import { useKnown } from '../vehicle/useKnown';
+import { workshopWords } from '../words/page/workshop';
+import { useViewKeys } from './ApartPage';
 import { LineDialog } from './LineDialog';
 import { LineMoves } from './LineMoves';
-import { useKnown } from '../vehicle/useKnown';
 import { useWorkshopPage, useWriting, type Write } from './useWorkshop';
 import { useView, VehicleLedger } from './VehicleLedger';
 import { WorkshopFrame } from './WorkshopFrame';
-import { workshopWords } from '../words/page/workshop';
 
 /** What goes back, the last one off first, and what has to be in before it. */
 export function TogetherPage() {
@@ -45,7 +47,7 @@ function Together({ page, offline }: { page: Page; offline: boolean }) {
       stage="TOGETHER"
       offline={offline}
       writing={writing}
-      tools={<ViewTools view={view} setView={setView} />}
+      tools={<ViewTools views={VIEWS} view={view} setView={setView} />}
       right={<Counted ledger={page.ledger} />}
     >
       <Flex direction={{ base: 'column', lg: 'row-reverse' }} flex="1" minH="0">

@@ -17,6 +17,8 @@ import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
+import { appWords } from '../words/page/app';
+import { workshopWords } from '../words/page/workshop';
 import { ResumeCard } from './ResumeCard';
 import {
   CureDialog,
@@ -29,8 +31,6 @@ import {
 } from './StepList';
 import { Tape } from './Tape';
 import type { useWriting, StageName } from './useWorkshop';
-import { appWords } from '../words/page/app';
-import { workshopWords } from '../words/page/workshop';
 
 const WHERE: Partial<Record<StageName, string>> = {
   APART: workshopWords.whileItComesApart(),

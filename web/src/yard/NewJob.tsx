@@ -3,15 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { uuidv7 } from 'uuidv7';
-import type {
-  JobEdit,
-  JobFile,
-  RuleSet,
-  TakeInEdit,
-  TakeInPage,
-  Vehicle,
-  WorkKind,
-} from '../api/client';
+import type { JobEdit, JobFile, RuleSet, TakeInEdit, Vehicle, WorkKind } from '../api/client';
 import {
   putJob,
   putTakeIn,
@@ -30,9 +22,9 @@ import { Refusal } from '../ui/Refusal';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { DIPPED, UNITS } from '../settings/words';
 import { KINDS, said } from '../takein/words';
-import { vehicleWords } from './vehicleWords';
 import { appWords } from '../words/page/app';
 import { yardWords } from '../words/page/yard';
+import { vehicleWords } from './vehicleWords';
 
 /** A few fields take a vehicle in; everything else has a default that can be changed later. */
 export function NewJob({ open, close }: { open: boolean; close: () => void }) {
@@ -71,44 +63,32 @@ function usualLamp(set: RuleSet | undefined): Vehicle['dipped'] {
   return set?.marks === 'SAE' ? 'SAE_VOR' : 'UN_DIPPED';
 }
 
-/** Takes a vehicle in with its job, and opens it. */
-function useTakenIn(ids: { job: string }, take: () => Promise<TakeInPage>) {
+/** Takes something in as a job, and opens it. */
+function useTaking<From>(jobId: string, take: (from: From) => Promise<unknown>) {
   const navigate = useNavigate();
   const client = useQueryClient();
   return useMutation({
     mutationFn: take,
-    onSuccess: (page) => {
-      client.setQueryData(['take-in', ids.job], page);
-      void client.invalidateQueries({ queryKey: ['yard'] });
-      void client.invalidateQueries({ queryKey: ['vehicles'] });
-      void navigate(`/jobs/${ids.job}/take-in`);
-    },
-  });
-}
-
-/** Takes a job in from its file, or its ZIP. */
-function useFileTakenIn(jobId: string) {
-  const navigate = useNavigate();
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: async (file: File) => {
-      if (file.name.toLowerCase().endsWith('.zip')) {
-        return takeJobZipIn(jobId, file);
-      }
-      let content: unknown;
-      try {
-        content = JSON.parse(await file.text());
-      } catch {
-        throw new Error(appWords.thisIsntAJSONFile());
-      }
-      return takeJobFileIn(jobId, content as JobFile);
-    },
     onSuccess: () => {
       void client.invalidateQueries({ queryKey: ['yard'] });
       void client.invalidateQueries({ queryKey: ['vehicles'] });
       void navigate(`/jobs/${jobId}/take-in`);
     },
   });
+}
+
+/** Takes a job in from its file, or its ZIP. */
+async function takeFileIn(jobId: string, file: File) {
+  if (file.name.toLowerCase().endsWith('.zip')) {
+    return takeJobZipIn(jobId, file);
+  }
+  let content: unknown;
+  try {
+    content = JSON.parse(await file.text());
+  } catch {
+    throw new Error(appWords.thisIsntAJSONFile());
+  }
+  return takeJobFileIn(jobId, content as JobFile);
 }
 
 function NewJobForm() {
@@ -134,7 +114,7 @@ function NewJobForm() {
   };
   const usualWork = kinds.map((kind) => said(KINDS, kind)).join(', ') || yardWords.aim();
   const traffic = rules.data?.find((set) => set.id === ruleSet)?.usualTraffic ?? 'RIGHT';
-  const take = useTakenIn(ids, async () => {
+  const take = useTaking(ids.job, async () => {
     if (!known) {
       await putVehicle(ids.vehicle, {
         version: 0,
@@ -154,9 +134,9 @@ function NewJobForm() {
       traffic,
       units,
     });
-    return putTakeIn(ids.job, 0, { ...NOTHING_TAKEN_IN, kinds });
+    await putTakeIn(ids.job, 0, { ...NOTHING_TAKEN_IN, kinds });
   });
-  const takeFile = useFileTakenIn(ids.job);
+  const takeFile = useTaking(ids.job, (file: File) => takeFileIn(ids.job, file));
   const problem = take.error ?? takeFile.error;
   return (
     <form

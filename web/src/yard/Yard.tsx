@@ -1,6 +1,6 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { useCallback, useDeferredValue, useRef, useState } from 'react';
+import { useDeferredValue, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, unwrap, type YardRow } from '../api/client';
 import { LOOK_AGAIN_MS } from '../api/queries';
@@ -15,11 +15,11 @@ import { Refusal } from '../ui/Refusal';
 import { HorizonStrip } from '../finding/HorizonStrip';
 import { SentenceText } from '../finding/SentenceText';
 import { VERDICT_PAINT } from '../finding/VerdictShape';
-import { Aside, Unreadable } from './Aside';
-import { NewJob } from './NewJob';
 import { appWords } from '../words/page/app';
 import { yardWords } from '../words/page/yard';
 import { dateFormat } from '../words/dates';
+import { Aside, Unreadable } from './Aside';
+import { NewJob } from './NewJob';
 
 const DAY = dateFormat({ day: 'numeric', month: 'long' });
 const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
@@ -55,11 +55,11 @@ export function Yard() {
     placeholderData: (before) => before,
     refetchInterval: LOOK_AGAIN_MS,
   });
-  const take = useCallback(() => setAdding(true), []);
-  const find = useCallback(() => search.current?.focus(), []);
-  const toRules = useCallback(() => void navigate('/rulebook'), [navigate]);
-  const toHistory = useCallback(() => void navigate('/history'), [navigate]);
-  const toBays = useCallback(() => void navigate('/bays'), [navigate]);
+  const take = () => setAdding(true);
+  const find = () => search.current?.focus();
+  const toRules = () => void navigate('/rulebook');
+  const toHistory = () => void navigate('/history');
+  const toBays = () => void navigate('/bays');
   useCommand('n', yardWords.takeAVehicleIn(), take);
   useCommand('s', yardWords.search(), find);
   useCommand('b', appWords.bays(), toBays);

@@ -18,7 +18,10 @@ public final class FloorContours {
   /** The rectangle that is drawn, in the bay's frame. */
   public record Area(double leftXMm, double rightXMm, double nearYMm, double farYMm) {}
 
-  /** Level lines at round heights, at most a dozen apart; none for a floor that is level. */
+  /**
+   * Level lines at round heights, at most a dozen steps from the lowest corner to the highest; none
+   * that matters for a floor that is level.
+   */
   public static List<Line> of(FloorPlane plane, Area area) {
     double[] corners = {
       plane.heightMm(area.leftXMm(), area.nearYMm()),

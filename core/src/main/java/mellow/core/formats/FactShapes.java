@@ -56,6 +56,9 @@ final class FactShapes {
     bench();
     proofs();
     documents();
+    if (SHAPES.size() < FactKind.values().length) {
+      throw new IllegalStateException("a kind of fact without a shape");
+    }
   }
 
   /** The version that is written. */
@@ -75,15 +78,16 @@ final class FactShapes {
     return Objects.requireNonNull(SHAPES.get(kind));
   }
 
+  /** Says the shape of a kind, with the version that is written. */
   private static <F extends Fact> void shape(
-      FactKind kind, Class<F> type, BiConsumer<F, Fields> writer, Reader<F> reader) {
-    SHAPES.put(kind, new Shape<>(type, 1, writer, reader));
+      int newest, Class<F> type, BiConsumer<F, Fields> writer, Reader<F> reader) {
+    SHAPES.put(FactKind.of(type), new Shape<>(type, newest, writer, reader));
   }
 
   /** What was read. */
   private static void readings() {
     shape(
-        FactKind.READ,
+        1,
         Fact.Read.class,
         (read, to) ->
             to.constant("kind", read.what())
@@ -102,22 +106,18 @@ final class FactShapes {
                 from.text("typed"),
                 from.constant(UnitSystem.class, "units"),
                 from.number("value")));
-    shape(
-        FactKind.UNDONE,
-        Fact.Undone.class,
-        (fact, to) -> {},
-        (version, id, from) -> new Fact.Undone());
+    shape(1, Fact.Undone.class, (fact, to) -> {}, (version, id, from) -> new Fact.Undone());
   }
 
   /** What came off and went back. */
   private static void parts() {
     shape(
-        FactKind.TAKEN_OFF,
+        1,
         Fact.TakenOff.class,
         (off, to) -> row(off, to),
         (version, id, from) -> takenOff(id, from));
     shape(
-        FactKind.MOVED,
+        1,
         Fact.Moved.class,
         (moved, to) ->
             to.text("row", moved.row())
@@ -131,7 +131,7 @@ final class FactShapes {
   /** What was done on the vehicle. */
   private static void work() {
     shape(
-        FactKind.STEP,
+        1,
         Fact.StepDone.class,
         (step, to) ->
             to.text("step", step.step())
@@ -147,7 +147,7 @@ final class FactShapes {
                 from.text("reason").strip(),
                 from.text("without")));
     shape(
-        FactKind.TIMER,
+        1,
         Fact.TimerStarted.class,
         (timer, to) ->
             to.text("name", timer.name())
@@ -163,12 +163,12 @@ final class FactShapes {
                 from.maybe(BenchTimer.Adhesive.class, "adhesive"),
                 from.needed("time")));
     shape(
-        FactKind.TIMER_STOPPED,
+        1,
         Fact.TimerStopped.class,
         (stopped, to) -> to.text("timer", stopped.timer()),
         (version, id, from) -> new Fact.TimerStopped(from.needed("timer")));
     shape(
-        FactKind.CHOSEN,
+        1,
         Fact.Chosen.class,
         (chosen, to) -> to.constant("which", chosen.which()).constant("value", chosen.answer()),
         (version, id, from) ->
@@ -176,7 +176,7 @@ final class FactShapes {
                 from.constant(WorkChoice.class, "which"),
                 from.constant(WorkChoice.Answer.class, "value")));
     shape(
-        FactKind.BATTERY,
+        1,
         Fact.BatteryChanged.class,
         (battery, to) -> to.constant("what", battery.what()),
         (version, id, from) ->
@@ -186,7 +186,7 @@ final class FactShapes {
   /** What was done and measured on the bench. */
   private static void bench() {
     shape(
-        FactKind.BAKED,
+        1,
         Fact.Baked.class,
         (baked, to) ->
             to.constant("purpose", baked.purpose())
@@ -202,7 +202,7 @@ final class FactShapes {
                 from.needed("time"),
                 from.constants(Bake.Inside.class, "notInside")));
     shape(
-        FactKind.WARMED,
+        1,
         Fact.Warmed.class,
         (warmed, to) ->
             to.text("what", warmed.what())
@@ -216,13 +216,13 @@ final class FactShapes {
                 from.needed("temperature"),
                 from.maybe("limit").filter(limit -> !limit.isBlank())));
     shape(
-        FactKind.SANDED,
+        1,
         Fact.Sanded.class,
         (sanded, to) -> to.constant("side", sanded.side()).count("grit", sanded.grit()),
         (version, id, from) ->
             new Fact.Sanded(from.constant(Side.class, "side"), from.count("grit")));
     shape(
-        FactKind.BENCH_MEASURED,
+        1,
         Fact.BenchMeasured.class,
         (measured, to) ->
             to.constant("field", measured.field())
@@ -240,12 +240,12 @@ final class FactShapes {
   /** What the lamps did. */
   private static void proofs() {
     shape(
-        FactKind.LAMPS_TRIED,
+        1,
         Fact.LampsTried.class,
         (tried, to) -> proof(tried.tried(), to),
         (version, id, from) -> new Fact.LampsTried(tried(from)));
     shape(
-        FactKind.FLASHES,
+        1,
         Fact.FlashesCounted.class,
         (counted, to) ->
             to.constant("side", counted.side())
@@ -259,7 +259,7 @@ final class FactShapes {
   /** What was settled at the job as a whole. */
   private static void documents() {
     shape(
-        FactKind.REVISED,
+        1,
         Fact.Revised.class,
         (revised, to) ->
             to.constant("document", revised.document())
@@ -274,22 +274,22 @@ final class FactShapes {
                 from.count("shape", 1),
                 from.json("content")));
     shape(
-        FactKind.PHOTO,
+        1,
         Fact.PhotoKept.class,
         (photo, to) -> to.text("photo", photo.photo()).count("version", photo.version()),
         (version, id, from) -> new Fact.PhotoKept(from.needed("photo"), from.count("version")));
     shape(
-        FactKind.HANDED_OVER,
+        1,
         Fact.HandedOver.class,
         (over, to) -> to.text("reason", over.reason()).text("language", over.language()),
         (version, id, from) -> new Fact.HandedOver(from.text("reason"), from.text("language")));
     shape(
-        FactKind.AMENDED,
+        1,
         Fact.Amended.class,
         (amended, to) -> to.text("words", amended.words()).text("why", amended.why()),
         (version, id, from) -> new Fact.Amended(from.text("words"), from.text("why")));
     shape(
-        FactKind.ASIDE,
+        1,
         Fact.PutAside.class,
         (aside, to) -> to.whether("aside", aside.aside()).text("why", aside.why()),
         (version, id, from) -> new Fact.PutAside(from.whether("aside"), from.text("why")));

@@ -40,7 +40,7 @@ public enum FactKind {
   }
 
   /** The kind of facts of a type. */
-  static FactKind of(Class<?> type) {
+  public static FactKind of(Class<?> type) {
     return Objects.requireNonNull(BY_TYPE.get(type));
   }
 

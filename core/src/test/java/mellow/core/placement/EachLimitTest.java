@@ -13,7 +13,6 @@ import mellow.core.formats.BuiltInRules;
 import mellow.core.rules.PlaceRule;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFunction;
-import mellow.core.vehicle.TurnCategory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -64,7 +63,7 @@ class EachLimitTest {
         LampPair.mirrored(
             "it", function.name(), lamp(rule, function, value), spot(rule, width, value));
     LampPair dipped = Fronts.named("low", Fronts.square(LampFunction.DIPPED, 100, 640, 700));
-    LampPair turn = turnSignal();
+    LampPair turn = Fronts.dimTurnSignal(200, 1000);
     Front front = new Front(width, List.of(pair, dipped, turn), List.of());
     FindingKey key = PlaceJudge.key(pair, mellow.core.vehicle.Side.LEFT, rule);
     assertThatFinding(
@@ -103,27 +102,6 @@ class EachLimitTest {
   private static Recess recess(double degrees) {
     double gap = 100 * Math.tan(Math.toRadians(degrees));
     return new Recess(100, gap, gap, gap, gap);
-  }
-
-  /** A signal of the dimmest category: nothing is excused by it. */
-  private static LampPair turnSignal() {
-    LampPair plain = Fronts.square(LampFunction.TURN, 100, 200, 1000);
-    Light dimmest =
-        new Light(
-            OptionalDouble.empty(),
-            false,
-            false,
-            OptionalDouble.empty(),
-            Optional.of(TurnCategory.ONE));
-    Lamp lamp =
-        new Lamp(
-            LampFunction.TURN,
-            plain.lamp().heads(),
-            Optional.empty(),
-            dimmest,
-            Optional.empty(),
-            List.of());
-    return new LampPair("turn", "turn signal", lamp, plain.spots());
   }
 
   private static Spot spot(PlaceRule rule, double width, double value) {

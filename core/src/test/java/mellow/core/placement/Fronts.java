@@ -2,12 +2,14 @@ package mellow.core.placement;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.formats.BuiltInRules;
 import mellow.core.rules.RuleSet;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.TurnCategory;
 
 /** Fronts to judge. */
 public final class Fronts {
@@ -27,6 +29,27 @@ public final class Fronts {
         function.name(),
         Lamp.of(function, new Outline.Rectangle(sizeMm, sizeMm)),
         new Spot(outMm, heightMm, 0));
+  }
+
+  /** Turn signals 100 mm square, of the dimmest category: nothing is excused by them. */
+  public static LampPair dimTurnSignal(double outMm, double heightMm) {
+    LampPair plain = square(LampFunction.TURN, 100, outMm, heightMm);
+    Light dimmest =
+        new Light(
+            OptionalDouble.empty(),
+            false,
+            false,
+            OptionalDouble.empty(),
+            Optional.of(TurnCategory.ONE));
+    Lamp lamp =
+        new Lamp(
+            LampFunction.TURN,
+            plain.lamp().heads(),
+            Optional.empty(),
+            dimmest,
+            Optional.empty(),
+            List.of());
+    return new LampPair("turn", "turn signal", lamp, plain.spots());
   }
 
   public static LampPair named(String id, LampPair pair) {

@@ -1,5 +1,6 @@
 package mellow.core.placement.free;
 
+import static mellow.core.placement.Fronts.dimTurnSignal;
 import static mellow.core.placement.Fronts.front;
 import static mellow.core.placement.Fronts.named;
 import static mellow.core.placement.Fronts.rules;
@@ -8,7 +9,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import mellow.core.placement.Front;
 import mellow.core.placement.KeepOut;
@@ -21,7 +21,6 @@ import mellow.core.placement.Spot;
 import mellow.core.rules.RuleSet;
 import mellow.core.vehicle.LampFunction;
 import mellow.core.vehicle.Side;
-import mellow.core.vehicle.TurnCategory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -109,28 +108,6 @@ class ObstacleTest {
     assertThat(found).isPositive();
   }
 
-  private static LampPair turnSignal() {
-    LampPair plain = square(LampFunction.TURN, 100, 400, 700);
-    Light dimmest =
-        new Light(
-            OptionalDouble.empty(),
-            false,
-            false,
-            OptionalDouble.empty(),
-            Optional.of(TurnCategory.ONE));
-    return new LampPair(
-        "turn",
-        "turn signal",
-        new Lamp(
-            LampFunction.TURN,
-            plain.lamp().heads(),
-            Optional.empty(),
-            dimmest,
-            Optional.empty(),
-            List.of()),
-        plain.spots());
-  }
-
   /**
    * UN R6 (from memory): a signal of category 1 is made for 40 mm or more from a fog lamp. Edges at
    * 450 and, of a lamp 60 wide, 30 inwards of its place: 520.
@@ -138,7 +115,7 @@ class ObstacleTest {
   @Test
   void keepsALampOffTheTurnSignalByItsRule() {
     LampPair fog = square(LampFunction.FRONT_FOG, 60, 700, 700);
-    Front front = front(1800, fog, turnSignal());
+    Front front = front(1800, fog, dimTurnSignal(400, 700));
     List<RuleSet> road = List.of(rules("un-r48"));
     List<Obstacle> byRule = Obstacle.of(front, fog, road, 0, EVERYWHERE);
     assertThat(isTaken(byRule, 519.9, 700)).isTrue();
@@ -158,7 +135,7 @@ class ObstacleTest {
     LampPair running = square(LampFunction.DRL, 60, 700, 700);
     List<RuleSet> sets = List.of(rules("us-fmvss-108"));
     List<Obstacle> obstacles =
-        Obstacle.of(front(1800, running, turnSignal()), running, sets, 0, EVERYWHERE);
+        Obstacle.of(front(1800, running, dimTurnSignal(400, 700)), running, sets, 0, EVERYWHERE);
     assertThat(isTaken(obstacles, 400 + 100 + 30 - 0.2, 700)).isTrue();
     assertThat(isTaken(obstacles, 400 + 100 + 30 + 0.2, 700)).isFalse();
   }

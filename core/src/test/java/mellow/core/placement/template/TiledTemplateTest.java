@@ -149,7 +149,10 @@ class TiledTemplateTest {
     }
   }
 
-  /** The two lines of a hole's cross, each as whether it stands upright: 6 mm beyond the hole. */
+  /**
+   * The two lines of a hole's cross, each as whether it stands upright; by our drawing 6 mm beyond
+   * it.
+   */
   private static List<Boolean> crosses(DrillTemplate.Sheet sheet, Stroke.Circle circle) {
     double arm = circle.diameterMm() / 2 + 6;
     return lines(sheet, Stroke.Pen.SOLID)
@@ -171,7 +174,7 @@ class TiledTemplateTest {
         .count();
   }
 
-  /** The outline all round, the axes 15 mm beyond it. */
+  /** The outline all round; by our drawing the axes reach 15 mm beyond it. */
   @ParameterizedTest
   @EnumSource(Paper.class)
   void theOutlineIsWholeAndTheAxesReachBeyondIt(Paper paper) {
