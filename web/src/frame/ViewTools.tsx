@@ -8,7 +8,7 @@ export function ViewTools<V extends string>({
   views,
   view,
   setView,
-  px,
+  px = '10px',
   children,
 }: {
   /** Each view with its words and its key. */
