@@ -100,11 +100,8 @@ type Schemas = components['schemas'];
 export type Figure = Schemas['Figure'];
 
 /** A field in which two versions of a document differ, in words. */
-export interface Difference {
-  what: Sentence;
-  theirs: Sentence;
-  mine: Sentence;
-}
+export type Difference = Schemas['VersionDifference'];
+export type LastChange = Schemas['LastChange'];
 export type Sentence = Schemas['Sentence'];
 export type Finding = Schemas['Finding'];
 export type WorkingLine = Schemas['WorkingLine'];

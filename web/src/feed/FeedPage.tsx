@@ -14,9 +14,9 @@ import { BareButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { JobStage } from '../frame/JobStage';
 import { JobStrip } from '../frame/JobStrip';
+import { KeptHeader } from '../frame/KeptHeader';
 import { Key } from '../ui/Key';
 import { StageColumn, StageFrame } from '../frame/StageFrame';
-import { StageHeader } from '../frame/StageHeader';
 import { useToYard } from '../frame/useToYard';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
@@ -71,7 +71,7 @@ function Feed({ page, offline }: { page: Page; offline: boolean }) {
   const isAlone = wide && view === 'circuit';
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="FEED" offline={offline} />}
+      header={<KeptHeader page={page} here="FEED" kept={kept} offline={offline} />}
       strip={<JobStrip job={page.job} here="FEED" />}
       leftWidth="206px"
       left={

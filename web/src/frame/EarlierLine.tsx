@@ -4,7 +4,7 @@ import { useSyncExternalStore } from 'react';
 import { api, unwrap } from '../api/client';
 import { PlainButton } from '../ui/buttons';
 import { sentenceText, useUnits } from '../ui/session';
-import { clockTime } from '../timers/times';
+import { clockTime } from '../words/dates';
 import { recordWords } from '../words/page/record';
 import { lookingBackTo, today } from '../browser/moment';
 import { onTried, triedThen } from '../kept/refuseThen';

@@ -7,9 +7,9 @@ import { ActButton, PlainButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { JobStage } from '../frame/JobStage';
 import { JobStrip } from '../frame/JobStrip';
+import { KeptHeader } from '../frame/KeptHeader';
 import { Refusal } from '../ui/Refusal';
 import { StageColumn, StageFrame } from '../frame/StageFrame';
-import { StageHeader } from '../frame/StageHeader';
 import { useToYard } from '../frame/useToYard';
 import { useAttempt } from '../entry/useAttempt';
 import { WorkingDialog, type Worked } from '../finding/Working';
@@ -64,9 +64,7 @@ function HandOver({ page, offline }: { page: Page; offline: boolean }) {
   };
   return (
     <StageFrame
-      header={
-        <StageHeader job={page.job} vehicle={page.vehicle} here="HAND_OVER" offline={offline} />
-      }
+      header={<KeptHeader page={page} here="HAND_OVER" kept={kept} offline={offline} />}
       strip={<JobStrip job={page.job} here="HAND_OVER" />}
       leftWidth="300px"
       left={

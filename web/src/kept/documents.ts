@@ -12,6 +12,9 @@ const DOCUMENTS = {
 
 export type DocumentName = keyof typeof DOCUMENTS;
 
+/** The stages that have such a document; the server calls it by the stage's name. */
+export type KeptStage = (typeof DOCUMENTS)[DocumentName]['stage'];
+
 /** What one document of a job is called while it waits. */
 export const documentKey = (name: DocumentName, jobId: string) => `${name} ${jobId}`;
 

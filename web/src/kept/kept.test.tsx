@@ -1,10 +1,11 @@
-import { act, renderHook, screen, waitFor } from '@testing-library/react';
+import { act, renderHook, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { answering, partly, show } from '../test/testing';
-import type { PartsEdit } from '../api/client';
+import { accepted, answering, differs, JOB, partly, show } from '../test/testing';
+import type { LastChange, PartsEdit } from '../api/client';
 import { KeptBand } from './KeptBand';
 import { outbox } from './outbox';
+import { UndoChange } from './UndoChange';
 import { useKept, type Kept, type Keeping } from './useKept';
 
 const decided = (words: string) => partly<PartsEdit>({ why: words });
@@ -160,5 +161,46 @@ describe('the band of such a document', () => {
     expect(screen.getByRole('status').textContent).toContain('wait in this browser');
     expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
     expect(screen.getByText('next')).toBeTruthy();
+  });
+});
+
+describe('undoing the last change', () => {
+  function undoing({ job = JOB, isChanged = false } = {}) {
+    const last: LastChange = {
+      version: 7,
+      by: 'Ilse',
+      at: '2026-11-25T10:59:00Z',
+      before: { ...decided('outline matches') },
+      differences: [differs('reason', 'outline matches', 'cheaper')],
+    };
+    answering('GET', () => Promise.resolve(accepted(last)));
+    const kept = { waits: false, change: vi.fn() };
+    show(<UndoChange stage="PARTS" job={job} kept={kept} isChanged={isChanged} />);
+    return kept;
+  }
+
+  it('shows what changes back, and by whom it was changed, before it is done', async () => {
+    const kept = undoing();
+    await userEvent.click(screen.getByRole('button', { name: /^Undo/ }));
+    const dialog = await screen.findByRole('dialog');
+    await waitFor(() => expect(dialog.textContent).toContain('cheaper'));
+    expect(dialog.textContent).toContain('Ilse');
+    expect(kept.change).not.toHaveBeenCalled();
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Undo' }));
+    expect(kept.change).toHaveBeenCalledExactlyOnceWith(decided('outline matches'), 7);
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  });
+
+  it('waits for what is not saved yet', async () => {
+    undoing({ isChanged: true });
+    await userEvent.keyboard('z');
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog.textContent).toContain('not saved yet');
+    expect(within(dialog).queryByRole('button', { name: 'Undo' })).toBeNull();
+  });
+
+  it('is not offered in a job that was handed over', () => {
+    undoing({ job: { ...JOB, closedAt: '2026-11-26T15:00:00Z' } });
+    expect(screen.queryByRole('button')).toBeNull();
   });
 });

@@ -10,8 +10,8 @@ import { JobStage } from '../frame/JobStage';
 import { Key } from '../ui/Key';
 import { DrawingTools, StageColumn, StageFrame } from '../frame/StageFrame';
 import { JobStrip } from '../frame/JobStrip';
+import { KeptHeader } from '../frame/KeptHeader';
 import { NextStage } from '../frame/NextStage';
-import { StageHeader } from '../frame/StageHeader';
 import { ToolButton } from '../ui/ToolButton';
 import { ScrollRegion } from '../ui/ScrollRegion';
 import { FindingsButton } from '../finding/FindingsButton';
@@ -57,7 +57,7 @@ function Parts({ page, offline }: { page: Page; offline: boolean }) {
   useCommand('f', appWords.allFindings(), () => setShown({ what: 'findings' }));
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="PARTS" offline={offline} />}
+      header={<KeptHeader page={page} here="PARTS" kept={kept} offline={offline} />}
       strip={<JobStrip job={page.job} here="PARTS" />}
       leftWidth="236px"
       left={

@@ -10,7 +10,7 @@ import { Key } from '../ui/Key';
 import { useUnits } from '../ui/session';
 import { DrawingTools, StageColumn, StageFrame } from '../frame/StageFrame';
 import { JobStrip } from '../frame/JobStrip';
-import { StageHeader } from '../frame/StageHeader';
+import { KeptHeader } from '../frame/KeptHeader';
 import { ToolButton } from '../ui/ToolButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingList } from '../finding/FindingList';
@@ -62,7 +62,9 @@ function Place({ page, offline }: { page: Page; offline: boolean }) {
   );
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="PLACE" offline={offline} />}
+      header={
+        <KeptHeader page={page} here="PLACE" kept={saved} isChanged={isChanged} offline={offline} />
+      }
       strip={<JobStrip job={page.job} here="PLACE" own={sheet.horizon} onMark={ask} />}
       left={
         <PairColumn

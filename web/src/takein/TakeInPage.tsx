@@ -10,8 +10,8 @@ import { JobStage } from '../frame/JobStage';
 import { Sheet } from '../ui/Sheet';
 import { StageColumn, StageFrame } from '../frame/StageFrame';
 import { JobStrip } from '../frame/JobStrip';
+import { KeptHeader } from '../frame/KeptHeader';
 import { NextStage } from '../frame/NextStage';
-import { StageHeader } from '../frame/StageHeader';
 import { fileAddress } from '../words/fileAddress';
 import { FindingsButton } from '../finding/FindingsButton';
 import { Cautions } from '../finding/Cautions';
@@ -60,7 +60,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const { vehicle } = page;
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={vehicle} here="TAKE_IN" offline={offline} />}
+      header={<KeptHeader page={page} here="TAKE_IN" kept={kept} offline={offline} />}
       strip={<JobStrip job={page.job} here="TAKE_IN" />}
       leftWidth="236px"
       left={

@@ -1,15 +1,3 @@
-import { dateFormat } from '../words/dates';
-
-const CLOCK = dateFormat({ hour: '2-digit', minute: '2-digit' });
-const DAY = dateFormat({ day: 'numeric', month: 'short' });
-
-/** A moment as a workshop says it: today's by the clock, others with their day. */
-export function clockTime(iso: string): string {
-  const at = new Date(iso);
-  const today = new Date().toDateString() === at.toDateString();
-  return today ? CLOCK.format(at) : `${DAY.format(at)}, ${CLOCK.format(at)}`;
-}
-
 /** What is left of a timer: "4:59", "2 h 05", "3 d 4 h"; over: "+0:12". */
 export function left(seconds: number): string {
   const whole = Math.ceil(Math.abs(seconds));

@@ -4,7 +4,7 @@ import type { Reading } from '../api/client';
 import { BareButton } from '../ui/buttons';
 import { figureText, useUnits } from '../ui/session';
 import { MeasuredEntry } from '../entry/MeasuredEntry';
-import { clockTime } from '../timers/times';
+import { clockTime } from '../words/dates';
 import { appWords } from '../words/page/app';
 import { recordWords } from '../words/page/record';
 import { wallWords } from '../words/page/wall';

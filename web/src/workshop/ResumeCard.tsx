@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { WorkshopPage } from '../api/client';
-import { clockTime } from '../timers/times';
+import { clockTime } from '../words/dates';
 import { workshopWords } from '../words/page/workshop';
 
 /** Where the job was left, for whoever takes it up again. */

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { WorkshopPage } from '../api/client';
 import { BareButton } from '../ui/buttons';
-import { clockTime } from '../timers/times';
+import { clockTime } from '../words/dates';
 import type { Waiting } from '../kept/outbox';
 import { strikersOf, TapeFrame, TapeLine, WaitingLines } from '../kept/Tape';
 import { stagePath } from '../ui/stages';

@@ -19,7 +19,8 @@ class PartsAndPhotosIT extends BrowserTest {
 
   @Test
   void aPartThatGoesBackMakesItsStageWaitAndATickedMapIsWithin() {
-    Page page = open("/jobs/" + app().job("library van 3") + "/parts", Look.USUAL);
+    String job = "/jobs/" + app().job("library van 3");
+    Page page = open(job + "/parts", Look.USUAL);
     assertThat(verdict(page)).containsText("2 of 3 connectors not ticked yet");
     button(page, "right: not ticked, low beam, black").click();
     button(page, "right: not ticked, shutter, blue").click();
@@ -32,6 +33,18 @@ class PartsAndPhotosIT extends BrowserTest {
     assertThat(page.getByText("Bench waits until it is here.")).isVisible();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take in")).click();
     assertThat(page.getByText("waits: projector, left")).isVisible();
+
+    page.goBack();
+    buttonFrom(page, "Undo").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog).containsText("Changed by Runa");
+    assertThat(dialog).containsText("scratched");
+    dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo")).click();
+    assertThat(verdict(page)).not().containsText("scratched");
+    page.reload();
+    assertThat(verdict(page)).not().containsText("scratched");
+    page.navigate(app().address() + job + "/record");
+    assertThat(page.getByText("undone: changed: parts")).isVisible();
   }
 
   @Test

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.junit.jupiter.api.BeforeEach;
@@ -146,5 +147,54 @@ class PartsApiTest {
             list(List.of(lamp("FITS")), List.of()));
     JsonNode sheet = Api.expect(api.post("/api/calc/parts", request), 200).body();
     assertThat(sheet.at("/asks/fog-left").findValuesAsText("ask")).contains("SIDE", "BULBS");
+  }
+
+  private Api.Answer lastChange() {
+    return api.get("/api/jobs/" + job + "/last-change/PARTS");
+  }
+
+  /** Puts back what the last change changed, and says what is kept then. */
+  private JsonNode undo() {
+    JsonNode last = Api.expect(lastChange(), 200).body();
+    Map<String, Object> put = new HashMap<>();
+    put.put("version", last.get("version"));
+    put.put("parts", last.get("before"));
+    return Api.expect(api.put("/api/jobs/" + job + "/parts", put), 200).body().get("parts");
+  }
+
+  @Test
+  void itsChangesAreUndoneOneByOne() {
+    refused(lastChange(), "server/job.noChange");
+    JsonNode nothing = api.get("/api/jobs/" + job + "/parts").body().get("parts");
+    JsonNode open =
+        Api.expect(keep(0, list(List.of(lamp("OPEN")), List.of())), 200).body().get("parts");
+    Api.expect(keep(1, list(List.of(lamp("FITS")), List.of())), 200);
+    JsonNode offered = Api.expect(lastChange(), 200).body();
+    assertThat(offered.get("by").asText()).isEqualTo("Åsa");
+    assertThat(offered.get("differences")).hasSize(1);
+    assertThat(undo()).isEqualTo(open);
+    assertThat(undo()).isEqualTo(nothing);
+    refused(lastChange(), "server/job.noChange");
+    Api.expect(keep(4, list(List.of(lamp("GOES_BACK")), List.of())), 200);
+    assertThat(undo()).isEqualTo(nothing);
+    refused(lastChange(), "server/job.noChange");
+    // what was undone stays in the record, struck
+    JsonNode lines = api.get("/api/jobs/" + job + "/record").body().get("lines");
+    long struck =
+        StreamSupport.stream(lines.spliterator(), false)
+            .filter(line -> line.hasNonNull("struckBy"))
+            .count();
+    assertThat(struck).isEqualTo(3);
+  }
+
+  @Test
+  void somebodyElsesChangeIsNotUndoneUnseen() {
+    Api.expect(keep(0, list(List.of(lamp("OPEN")), List.of())), 200);
+    JsonNode seen = Api.expect(lastChange(), 200).body();
+    Api.expect(keep(1, list(List.of(lamp("FITS")), List.of())), 200);
+    Map<String, Object> put = new HashMap<>();
+    put.put("version", seen.get("version"));
+    put.put("parts", seen.get("before"));
+    assertThat(api.put("/api/jobs/" + job + "/parts", put).status()).isEqualTo(409);
   }
 }

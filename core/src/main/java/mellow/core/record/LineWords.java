@@ -70,7 +70,8 @@ public final class LineWords {
     } else if (fact instanceof Fact.Read read) {
       return read(read);
     } else if (fact instanceof Fact.Revised revised) {
-      return RecordWords.logRevised(revised.document());
+      Sentence change = RecordWords.logRevised(revised.document());
+      return line.strikes().isPresent() ? RecordWords.logUndone(change) : change;
     } else if (fact instanceof Fact.PhotoKept photo) {
       return photo.version() == 1 ? RecordWords.logPhoto() : RecordWords.logPhotoNoted();
     } else if (fact instanceof Fact.HandedOver over) {

@@ -176,7 +176,6 @@ public record FeedEdit(
       @NotNull @Size(max = 60) @Schema(example = "Runa") String person,
       @NotNull @Size(max = 40) @Schema(example = "2026-11-25T20:15:00Z") String at) {}
 
-  /** The same on a plan that bears another name here. */
   /** With a plan that stands beside the first known by another name. */
   public FeedEdit besidePlan(String tag, String id, int version) {
     if (plan == null) {
@@ -195,6 +194,7 @@ public record FeedEdit(
                 .toList()));
   }
 
+  /** The same on a plan that bears another name here. */
   public FeedEdit onPlan(String id, int version) {
     return plan == null
         ? this

@@ -41,6 +41,7 @@ import mellow.server.job.JobFacts;
 import mellow.server.job.JobPage;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
 import mellow.server.parts.Parts;
 import mellow.server.platform.Acting;
 import mellow.server.platform.EarlierMoment;
@@ -48,6 +49,7 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.record.Records;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.FigureView;
@@ -59,7 +61,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Hands jobs over, closes them, and keeps what comes after. */
 @Service
-public class HandOvers {
+public class HandOvers implements KeptAtEachChange {
   private static final int SHORTEST_REASON = 8;
 
   private final Jobs jobs;
@@ -295,12 +297,25 @@ public class HandOvers {
     return sheets.of(acting, jobId, JobDocument.HAND_OVER, HandOverEdit.class).map(Kept::content);
   }
 
+  @Override
+  public JobDocument document() {
+    return JobDocument.HAND_OVER;
+  }
+
+  @Override
+  public HandOverEdit before(Acting acting, String jobId) {
+    return HandOverEdit.NOTHING;
+  }
+
   /** Keeps what is told to the owner. */
   @Transactional
   public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {
     edit.check();
     jobSheets.keep(
-        acting, jobId, JobDocument.HAND_OVER, version, edit, () -> stale(acting, jobId, edit));
+        acting,
+        jobId,
+        new Revision<>(JobDocument.HAND_OVER, version, edit, HandOverEdit.NOTHING),
+        () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

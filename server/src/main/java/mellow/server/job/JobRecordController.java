@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import java.util.List;
+import mellow.core.record.JobDocument;
 import mellow.server.platform.Acting;
 import mellow.server.record.LineView;
 import mellow.server.record.Records;
@@ -20,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 class JobRecordController {
   private final Jobs jobs;
   private final Records records;
+  private final LastChanges lastChanges;
 
-  JobRecordController(Jobs jobs, Records records) {
+  JobRecordController(Jobs jobs, Records records, LastChanges lastChanges) {
     this.jobs = jobs;
     this.records = records;
+    this.lastChanges = lastChanges;
   }
 
   /** What is new in a job's record. */
@@ -43,5 +46,18 @@ class JobRecordController {
     jobs.brief(acting, id);
     List<LineView> lines = records.after(acting, id, after);
     return new News(lines.isEmpty() ? after : lines.get(lines.size() - 1).number(), lines);
+  }
+
+  @GetMapping("/api/jobs/{id}/last-change/{document}")
+  @Operation(
+      summary = "What was changed last in a document of a job",
+      description =
+          "With what the document held before. 404 where nothing was changed, or all of it is"
+              + " undone.")
+  LastChangeView lastChange(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID) String id,
+      @PathVariable JobDocument document) {
+    return lastChanges.of(acting, id, document);
   }
 }

@@ -10,6 +10,7 @@ import mellow.core.record.JobDocument;
 import mellow.core.workflow.StageStanding;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 
@@ -44,21 +45,14 @@ public class JobSheets {
   }
 
   /**
-   * Keeps a document made on the given version, within the caller's transaction.
+   * Keeps a document made on the version that it names, within the caller's transaction.
    *
    * @param stale the refusal where somebody else changed it meanwhile
    * @return whether it was changed; a repeated request changes nothing
    */
-  public <T> boolean keep(
-      Acting acting,
-      String jobId,
-      JobDocument kind,
-      int version,
-      T content,
-      Supplier<Refusal> stale) {
+  public boolean keep(Acting acting, String jobId, Revision<?> revision, Supplier<Refusal> stale) {
     boolean closed = jobs.holdEvenClosed(acting, jobId);
-    boolean changed =
-        sheets.keep(acting, jobId, kind, version, content, () -> Jobs.refuseWhere(closed), stale);
+    boolean changed = sheets.keep(acting, jobId, revision, () -> Jobs.refuseWhere(closed), stale);
     if (changed) {
       jobs.touch(acting, jobId);
     }

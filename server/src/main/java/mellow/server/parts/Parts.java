@@ -23,6 +23,7 @@ import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
 import mellow.server.job.StageReporter;
 import mellow.server.parts.PartsEdit.PartEdit;
 import mellow.server.platform.Acting;
@@ -30,6 +31,7 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.StageGuard;
 import mellow.server.takein.WantedWork;
@@ -39,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the parts of a job, and judges them. */
 @Service
-public class Parts implements StageGuard, StageReporter {
+public class Parts implements StageGuard, StageReporter, KeptAtEachChange {
   private final Jobs jobs;
   private final Sheets sheets;
   private final JobSheets jobSheets;
@@ -109,12 +111,25 @@ public class Parts implements StageGuard, StageReporter {
         part.kind());
   }
 
+  @Override
+  public JobDocument document() {
+    return JobDocument.PARTS;
+  }
+
+  @Override
+  public PartsEdit before(Acting acting, String jobId) {
+    return PartsEdit.NOTHING;
+  }
+
   /** Keeps the parts. */
   @Transactional
   public PartsPage put(Acting acting, String jobId, int version, PartsEdit edit) {
     edit.core();
     jobSheets.keep(
-        acting, jobId, JobDocument.PARTS, version, edit, () -> stale(acting, jobId, edit));
+        acting,
+        jobId,
+        new Revision<>(JobDocument.PARTS, version, edit, PartsEdit.NOTHING),
+        () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

@@ -17,19 +17,21 @@ import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what is drawn on a job's front, and judges it. */
 @Service
-public class Places implements StageReporter {
+public class Places implements StageReporter, KeptAtEachChange {
   /** Where the vehicle's width was not measured, the drawing starts with a usual one. Judged. */
   private static final double USUAL_WIDTH_MM = 1750;
 
@@ -83,6 +85,16 @@ public class Places implements StageReporter {
         job.job().units().tapeStepMm());
   }
 
+  @Override
+  public JobDocument document() {
+    return JobDocument.PLACE;
+  }
+
+  @Override
+  public FrontEdit before(Acting acting, String jobId) {
+    return start(jobs.brief(acting, jobId), books.ofJob(acting, jobId));
+  }
+
   /** Keeps the front. */
   @Transactional
   public PlacePage put(Acting acting, String jobId, int version, FrontEdit front) {
@@ -91,7 +103,10 @@ public class Places implements StageReporter {
     front.core();
     front.sets(books.ofJob(acting, jobId));
     if (jobSheets.keep(
-        acting, jobId, JobDocument.PLACE, version, front, () -> stale(acting, jobId, front))) {
+        acting,
+        jobId,
+        new Revision<>(JobDocument.PLACE, version, front, before(acting, jobId)),
+        () -> stale(acting, jobId, front))) {
       books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);

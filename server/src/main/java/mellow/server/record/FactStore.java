@@ -9,7 +9,9 @@ import static mellow.server.db.Tables.JOB;
 
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -120,15 +122,35 @@ class FactStore {
 
   /** All versions of a document, by job. */
   Map<String, List<Line>> versions(String shopId, Collection<String> jobIds, JobDocument document) {
-    Condition revised =
-        FACT.JOB_ID
-            .in(jobIds)
-            .and(FACT.SHOP_ID.eq(shopId))
-            .and(FACT.KIND.eq(FactKind.REVISED.code()))
-            .and(FACT.STAGE.eq(document.stage().name()));
-    return inOrder(revised).stream()
-        .filter(one -> ((Fact.Revised) one.line().fact()).document() == document)
+    return inOrder(revises(shopId, jobIds, document)).stream()
+        .filter(one -> isOf(document, one.line()))
         .collect(groupingBy(one -> one.owner().id(), mapping(Owned::line, toList())));
+  }
+
+  /** The versions of a document among the last lines that revised one of its stage, in order. */
+  List<Line> lastVersions(String shopId, String jobId, JobDocument document, int most) {
+    List<Line> last =
+        new ArrayList<>(
+            sql.selectFrom(FACT)
+                .where(revises(shopId, List.of(jobId), document))
+                .orderBy(FACT.SEQ.desc())
+                .limit(most)
+                .fetch(row -> owned(row).line()));
+    Collections.reverse(last);
+    return last.stream().filter(line -> isOf(document, line)).toList();
+  }
+
+  /** Of some jobs, the lines that revised a document of the same stage. */
+  private static Condition revises(String shopId, Collection<String> jobIds, JobDocument document) {
+    return FACT.JOB_ID
+        .in(jobIds)
+        .and(FACT.SHOP_ID.eq(shopId))
+        .and(FACT.KIND.eq(FactKind.REVISED.code()))
+        .and(FACT.STAGE.eq(document.stage().name()));
+  }
+
+  private static boolean isOf(JobDocument document, Line line) {
+    return ((Fact.Revised) line.fact()).document() == document;
   }
 
   /** The open jobs of a shop of which such a fact was made since a moment. */

@@ -18,6 +18,7 @@ import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
 import mellow.core.record.JobDocument;
 import mellow.core.record.JobRecord;
+import mellow.core.record.LastChange;
 import mellow.core.record.Line;
 import mellow.core.record.WorkLog;
 import mellow.core.workflow.Stage;
@@ -33,6 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Records implements Moments {
   private static final Set<FactKind> OF_READINGS = EnumSet.of(FactKind.READ, FactKind.UNDONE);
+
+  /** So many versions of a stage's documents are looked at for what can be undone. */
+  private static final int UNDONE_AT_MOST = 60;
 
   private final FactStore store;
   private final KnownLines known;
@@ -122,9 +126,20 @@ public class Records implements Moments {
   /** Keeps a line of what was settled and checked elsewhere, under an id that its name gives. */
   @Transactional
   public void note(Acting acting, String jobId, Stage stage, Fact fact, String name) {
+    note(acting, jobId, stage, fact, name, Optional.empty());
+  }
+
+  /**
+   * The same of what undoes an earlier line.
+   *
+   * @param strikes that line's id
+   */
+  @Transactional
+  public void note(
+      Acting acting, String jobId, Stage stage, Fact fact, String name, Optional<String> strikes) {
     String id =
         UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
-    Draft draft = new Draft(id, stage, fact, Optional.empty(), acting.storedAt());
+    Draft draft = new Draft(id, stage, fact, strikes, acting.storedAt());
     keep(acting, new Owner.OfJob(jobId), draft, UnaryOperator.identity());
   }
 
@@ -190,6 +205,11 @@ public class Records implements Moments {
                     .reduce((earlier, later) -> later)
                     .ifPresent(line -> held.put(jobId, line)));
     return held;
+  }
+
+  /** The change of a document that is undone next; empty where none is near enough. */
+  public Optional<LastChange> lastChange(Acting acting, String jobId, JobDocument document) {
+    return LastChange.of(store.lastVersions(acting.shopId(), jobId, document, UNDONE_AT_MOST));
   }
 
   /**

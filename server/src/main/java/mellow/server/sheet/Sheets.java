@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import mellow.core.record.Fact;
 import mellow.core.record.JobDocument;
+import mellow.core.record.LastChange;
 import mellow.core.record.Line;
 import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.platform.Acting;
@@ -87,21 +88,22 @@ public class Sheets {
   }
 
   /**
-   * Keeps a document made on the given version (0: none yet).
+   * Keeps a document made on the version that it names. One that brings back what held before the
+   * last change undoes that change.
    *
    * @param mayChange refuses where nothing may change any more; not asked for a repeated request
    * @param stale the refusal where somebody else changed it meanwhile
    * @return whether it was changed; a repeated request changes nothing
    */
-  public <T> boolean keep(
+  public <T extends Record> boolean keep(
       Acting acting,
       String jobId,
-      JobDocument kind,
-      int version,
-      T content,
+      Revision<T> revision,
       Runnable mayChange,
       Supplier<Refusal> stale) {
     String person = acting.personOrRefuse();
+    JobDocument kind = revision.document();
+    int version = revision.version();
     Optional<SheetRecord> there = store.of(acting.shopId(), jobId, kind);
     SheetRecord row = new SheetRecord();
     row.setJobId(jobId);
@@ -109,7 +111,7 @@ public class Sheets {
     row.setShopId(acting.shopId());
     row.setVersion(version + 1);
     row.setShape((short) documents.newest(kind));
-    row.setContent(documents.written(content));
+    row.setContent(documents.written(revision.content()));
     row.setChangedBy(person);
     row.setChangedAt(acting.moment());
     Edits what =
@@ -124,18 +126,41 @@ public class Sheets {
     if (what == Edits.REPEAT) {
       return false;
     }
-    revised(acting, kind, row);
+    revised(acting, kind, row, undone(acting, jobId, revision));
     return true;
   }
 
   /** The record keeps every version; the table of documents has the one that holds. */
-  private void revised(Acting acting, JobDocument kind, SheetRecord row) {
+  private void revised(Acting acting, JobDocument kind, SheetRecord row, Optional<String> undone) {
     records.note(
         acting,
         row.getJobId(),
         kind.stage(),
         new Fact.Revised(kind, row.getVersion(), row.getShape(), row.getContent()),
-        kind + " " + row.getVersion());
+        kind + " " + row.getVersion(),
+        undone);
+  }
+
+  /** The line of the change that is undone by this one. */
+  private <T extends Record> Optional<String> undone(
+      Acting acting, String jobId, Revision<T> revision) {
+    return records
+        .lastChange(acting, jobId, revision.document())
+        .filter(last -> revision.content().equals(before(last, revision.before())))
+        .map(last -> last.line().id());
+  }
+
+  /**
+   * What a document held before a change of it.
+   *
+   * @param first what it held before anybody kept one
+   */
+  @SuppressWarnings("unchecked")
+  public <T extends Record> T before(LastChange change, T first) {
+    return change
+        .before()
+        .map(revised -> documents.content(revised, (Class<T>) first.getClass()))
+        .orElse(first);
   }
 
   private <T> Kept<T> kept(SheetRecord row, Class<T> type) {

@@ -26,9 +26,11 @@ import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
 import mellow.server.platform.Acting;
 import mellow.server.record.Differences;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.vehicle.AdjusterView;
 import mellow.server.vehicle.Vehicles;
@@ -40,7 +42,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps how a vehicle was taken in and what its job found; makes the plan. */
 @Service
-public class TakeIns {
+public class TakeIns implements KeptAtEachChange {
   private final Jobs jobs;
   private final Vehicles vehicles;
   private final Sheets sheets;
@@ -224,6 +226,16 @@ public class TakeIns {
     return screws.stream().noneMatch(screw -> screw.reach() == Adjuster.Reach.FRONT_OPEN_ONLY);
   }
 
+  @Override
+  public JobDocument document() {
+    return JobDocument.TAKE_IN;
+  }
+
+  @Override
+  public TakeInEdit before(Acting acting, String jobId) {
+    return TakeInEdit.NOTHING;
+  }
+
   /** Keeps how the vehicle was taken in. */
   @Transactional
   public TakeInPage put(Acting acting, String jobId, int version, TakeInEdit edit) {
@@ -231,9 +243,7 @@ public class TakeIns {
     jobSheets.keep(
         acting,
         jobId,
-        JobDocument.TAKE_IN,
-        version,
-        edit,
+        new Revision<>(JobDocument.TAKE_IN, version, edit, TakeInEdit.NOTHING),
         () -> {
           TakeInPage current = page(acting, jobId);
           return Differences.stale(current.changedBy(), current, current.takeIn(), edit);
@@ -247,9 +257,7 @@ public class TakeIns {
     jobSheets.keep(
         acting,
         jobId,
-        JobDocument.FOUND,
-        version,
-        edit,
+        new Revision<>(JobDocument.FOUND, version, edit, FoundEdit.NOTHING),
         () -> {
           TakeInPage current = page(acting, jobId);
           return Differences.stale(current.foundBy(), current, current.found(), edit);

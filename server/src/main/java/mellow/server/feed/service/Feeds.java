@@ -62,12 +62,14 @@ import mellow.server.job.JobBrief;
 import mellow.server.job.JobFacts;
 import mellow.server.job.JobSheets;
 import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
 import mellow.server.job.StageReporter;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
+import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
@@ -78,7 +80,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps how a job's lamps are fed, and judges it. */
 @Service
-public class Feeds implements StageReporter {
+public class Feeds implements StageReporter, KeptAtEachChange {
   /** Said in the reader\'s language: it stands among the words of shipped data. */
   private static final String SECOND_SOURCE = "a second source is still connected";
 
@@ -274,6 +276,16 @@ public class Feeds implements StageReporter {
     return edit.onPlan(brought.id(), brought.version());
   }
 
+  @Override
+  public JobDocument document() {
+    return JobDocument.FEED;
+  }
+
+  @Override
+  public FeedEdit before(Acting acting, String jobId) {
+    return FeedEdit.NOTHING;
+  }
+
   /** Keeps the feed. */
   @Transactional
   public FeedPage put(Acting acting, String jobId, int version, FeedEdit edit) {
@@ -288,7 +300,10 @@ public class Feeds implements StageReporter {
       refuseUnlessSound(work(acting, edit, edit.plan()));
     }
     jobSheets.keep(
-        acting, jobId, JobDocument.FEED, version, edit, () -> stale(acting, jobId, edit));
+        acting,
+        jobId,
+        new Revision<>(JobDocument.FEED, version, edit, FeedEdit.NOTHING),
+        () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

@@ -1,0 +1,13 @@
+package mellow.server.job;
+
+import mellow.core.record.JobDocument;
+import mellow.server.platform.Acting;
+
+/** Whoever keeps a document of a job at each of its changes, so that they can be undone. */
+public interface KeptAtEachChange {
+  /** Which document. */
+  JobDocument document();
+
+  /** What it holds before anybody kept one. */
+  Record before(Acting acting, String jobId);
+}
