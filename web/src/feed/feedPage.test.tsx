@@ -353,7 +353,7 @@ describe('a plan that was taken', () => {
     await userEvent.keyboard('6');
     await userEvent.click(screen.getByRole('button', { name: 'Negative off' }));
     expect((await screen.findByRole('alert')).textContent).toContain('The battery is connected');
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Drop it' }));
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.getByText('Nothing yet: it came connected.')).toBeTruthy();
   });

@@ -94,7 +94,7 @@ export function KeptBand({
     >
       {kept.refused ? (
         <>
-          <PlainButton onClick={kept.drop}>{appWords.undo()}</PlainButton>
+          <PlainButton onClick={kept.drop}>{keptWords.dropIt()}</PlainButton>
           <ActButton onClick={kept.again}>{keptWords.saveAgain()}</ActButton>
         </>
       ) : (

@@ -150,7 +150,7 @@ describe('the band of such a document', () => {
   it('lets go of what is refused for good, or tries it again', async () => {
     const kept = band({ refused: 'The job was handed over and is closed.' });
     expect(screen.getByRole('alert').textContent).toContain('is closed');
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Drop it' }));
     expect(kept.drop).toHaveBeenCalledOnce();
     await userEvent.click(screen.getByRole('button', { name: 'Save again' }));
     expect(kept.again).toHaveBeenCalledOnce();
@@ -159,7 +159,7 @@ describe('the band of such a document', () => {
   it('says that it waits for the network, and goes on', () => {
     band({ away: true });
     expect(screen.getByRole('status').textContent).toContain('wait in this browser');
-    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Drop it' })).toBeNull();
     expect(screen.getByText('next')).toBeTruthy();
   });
 });

@@ -77,7 +77,7 @@ class FeedIT extends BrowserTest {
     buttonFrom(page, "Done: Move over what the old lamp keeps").click();
     assertThat(page.getByRole(AriaRole.ALERT))
         .containsText("A loosened clamp does not isolate: take the negative terminal off first.");
-    button(page, "Undo").click();
+    button(page, "Drop it").click();
     button(page, "Negative off").click();
     assertThat(page.getByText("The battery is off")).isVisible();
     buttonFrom(page, "Done: Move over what the old lamp keeps").click();
