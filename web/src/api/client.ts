@@ -115,6 +115,7 @@ export type VehicleEdit = Schemas['VehicleEdit'];
 export type Adjuster = Schemas['Adjuster'];
 export type AdjusterEdit = Schemas['AdjusterEdit'];
 export type Bay = Schemas['Bay'];
+export type BayEdit = Schemas['BayEdit'];
 export type BayPage = Schemas['BayPage'];
 export type Floor = Schemas['Floor'];
 export type Reading = Schemas['Reading'];

@@ -8,16 +8,13 @@ import { uuidv7 } from 'uuidv7';
 import {
   api,
   unwrap,
-  type AdjusterEdit,
   type JobEdit,
   type JobFile,
   type ChosenPlan,
   type Controls,
   type FeedWish,
-  type FoundEdit,
   type JobPage,
   type Photo,
-  type PhotoNotes,
   Problem,
   type TakeInEdit,
   type Units,
@@ -228,48 +225,11 @@ export function usePhotoComparison(
   });
 }
 
-/** Sends a photo's file as it is; the id is made before the first try. */
-export function keepPhoto(
-  jobId: string,
-  id: string,
-  moment: Photo['moment'],
-  shows: string,
-  file: Blob,
-) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/photos/{id}', {
-      params: { path: { jobId, id }, query: { moment, shows }, header: ACTING },
-      headers: { 'Content-Type': 'application/octet-stream' },
-      // the document describes a file as a string
-      body: '',
-      bodySerializer: () => file,
-    }),
-  );
-}
-
-export function notePhoto(jobId: string, id: string, body: PhotoNotes) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/photos/{id}/notes', {
-      params: { path: { jobId, id }, header: ACTING },
-      body,
-    }),
-  );
-}
-
 export function putTakeIn(jobId: string, version: number, takeIn: TakeInEdit) {
   return unwrap(
     api.PUT('/api/jobs/{jobId}/take-in', {
       params: { path: { jobId }, header: ACTING },
       body: { version, takeIn },
-    }),
-  );
-}
-
-export function putFound(jobId: string, version: number, found: FoundEdit) {
-  return unwrap(
-    api.PUT('/api/jobs/{jobId}/found', {
-      params: { path: { jobId }, header: ACTING },
-      body: { version, found },
     }),
   );
 }
@@ -319,15 +279,6 @@ export function putJob(id: string, body: JobEdit) {
 
 export function putVehicle(id: string, body: VehicleEdit) {
   return unwrap(api.PUT('/api/vehicles/{id}', { params: { path: { id }, header: ACTING }, body }));
-}
-
-export function putAdjuster(vehicleId: string, id: string, body: AdjusterEdit) {
-  return unwrap(
-    api.PUT('/api/vehicles/{vehicleId}/adjusters/{id}', {
-      params: { path: { vehicleId, id }, header: ACTING },
-      body,
-    }),
-  );
 }
 
 export function putBay(

@@ -1,18 +1,18 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Bay, BayPage } from '../api/client';
-import { putBay } from '../api/queries';
+import type { Bay, BayEdit, BayPage } from '../api/client';
+import { bayKey, bayState, waitingOf, writeForm } from '../kept/forms';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { VersionedForm } from '../settings/VersionedForm';
 import { UNITS } from '../settings/words';
 import { appWords } from '../words/page/app';
 
-const typedBay = ({ version, name, note, units }: Bay) => ({ version, name, note, units });
+const typedBay = ({ version, name, note, units }: Bay): BayEdit => ({ version, name, note, units });
 
 /** What a bay is called, and what one should know of it. */
 export function BayForm({ bay }: { bay: Bay }) {
   const client = useQueryClient();
-  const [typed, setTyped] = useState(() => typedBay(bay));
+  const [typed, setTyped] = useState(() => waitingOf<BayEdit>(bayKey(bay.id)) ?? typedBay(bay));
   const refresh = async () => {
     await client.invalidateQueries({ queryKey: ['bay', bay.id] });
     await client.invalidateQueries({ queryKey: ['bays'] });
@@ -25,8 +25,11 @@ export function BayForm({ bay }: { bay: Bay }) {
     <VersionedForm
       edit={typed}
       put={async (edit) => {
-        await putBay(bay.id, edit);
-        await refresh();
+        const how = await writeForm(bayState(bay.id, edit));
+        if (how === 'kept') {
+          await refresh();
+        }
+        return how;
       }}
       onTheirs={() => void refresh()}
     >

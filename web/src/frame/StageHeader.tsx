@@ -28,6 +28,7 @@ export const StageHeader = memo(function StageHeader({
   vehicle,
   here,
   more = '',
+  keptUnder = KEPT_UNDER[here],
   offline,
   children,
 }: {
@@ -36,6 +37,8 @@ export const StageHeader = memo(function StageHeader({
   here: Stage;
   /** Said behind the work. */
   more?: string;
+  /** What the page is kept under, where it is another than that of its stage. */
+  keptUnder?: string;
   offline: boolean;
   children?: ReactNode;
 }) {
@@ -70,7 +73,7 @@ export const StageHeader = memo(function StageHeader({
         <UnitsButton />
         {children}
       </Header>
-      <Waits jobId={job.id} shows={KEPT_UNDER[here]} />
+      <Waits jobId={job.id} shows={keptUnder} />
       {offline && (
         <Box role="status" color="out" fontSize="15px" px={{ base: '14px', lg: '26px' }} pb="2px">
           {appWords.noConnectionWhatYouTypeOr()}

@@ -1,5 +1,6 @@
 import { uuidv7 } from 'uuidv7';
 import { actingHeaders, actingName, api, Problem, type EntryEdit } from '../api/client';
+import { browserFiles } from '../browser/files';
 import { browserMemory } from '../browser/memory';
 import { lookingBackTo } from '../browser/moment';
 import { refuseThen } from './refuseThen';
@@ -18,10 +19,20 @@ export interface Outgoing {
   body: Record<string, unknown>;
   /** Under which the page that comes back is kept. */
   page: readonly string[];
+  /** Set where the answer is no such page: it is asked for anew. */
+  asksAnew?: boolean;
   /** Set where how long it waited tells when it was made. */
   timed?: boolean;
+  /** What stands behind the path. */
+  query?: Record<string, string>;
+  /** Set where a file goes out instead of the body; the browser keeps it by the entry's id. */
+  file?: boolean;
   /** Set for the state of a document: the newest one replaces those that wait. */
   document?: string;
+  /** Set for a document that a form settles: it shows itself what differs. */
+  form?: boolean;
+  /** What was changed, and of what: so that it can be changed of somebody else's version. */
+  change?: { of: unknown; part: Record<string, unknown> };
   /** What it says, as the page shows it. */
   words: string;
 }
@@ -46,9 +57,10 @@ const AGAIN_MS = 3_000;
 type Put = (
   path: string,
   request: {
-    params: { path: Record<string, string> };
+    params: { path: Record<string, string>; query?: Record<string, string> };
     headers: Record<string, string>;
     body: Record<string, unknown>;
+    bodySerializer?: () => Blob;
   },
 ) => Promise<{ data?: unknown; error?: Record<string, unknown>; response: Response }>;
 
@@ -90,7 +102,8 @@ class Outbox {
 
   /**
    * Puts an entry in, and sends it. Settles once it is kept, or known to wait for the network; a
-   * refusal is thrown where somebody waits for it, and stays in the list otherwise.
+   * refusal is thrown where somebody waits for it, and stays in the list otherwise. One of a document
+   * takes the place of those of it that were not sent yet.
    */
   write(outgoing: Outgoing): Promise<'kept' | 'waits'> {
     const id = outgoing.id ?? uuidv7();
@@ -106,7 +119,9 @@ class Outbox {
           reject(problem);
         },
       });
-      this.put({ ...outgoing, id, person: actingName(), madeAt: Date.now() });
+      this.put({ ...outgoing, id, person: actingName(), madeAt: Date.now() }, (one) =>
+        this.staysBeside(outgoing, one),
+      );
     });
   }
 
@@ -120,20 +135,30 @@ class Outbox {
     this.put(
       {
         ...outgoing,
-        id: uuidv7(),
+        id: outgoing.id ?? uuidv7(),
         person: actingName(),
         madeAt: Date.now(),
         conflict: before?.conflict,
       },
-      (one) => one.document !== outgoing.document || one.id === this.onItsWay,
+      (one) => this.staysBeside(outgoing, one),
     );
   }
 
+  /** Puts a file in that is kept under the id of its entry. */
+  async saveFile(outgoing: Outgoing & { id: string; document: string }, file: Blob) {
+    await browserFiles.keep(outgoing.id, file);
+    this.save({ ...outgoing, file: true });
+  }
+
+  private staysBeside({ document }: Outgoing, one: Waiting) {
+    return !document || one.document !== document || one.id === this.onItsWay;
+  }
+
   /** Tries a document again, over the version that somebody else made of it. */
-  insist(document: string, version: number) {
+  insist(document: string, version: number, body: Record<string, unknown> = {}) {
     this.changeDocument(document, (one) => ({
       ...one,
-      body: { ...one.body, version },
+      body: { ...one.body, ...body, version },
       conflict: undefined,
       refused: undefined,
     }));
@@ -223,16 +248,14 @@ class Outbox {
   /** Whether the server answered for good. */
   private async send(entry: Waiting): Promise<boolean> {
     const put = api.PUT as unknown as Put;
+    const file = entry.file ? await browserFiles.get(entry.id) : undefined;
+    if (entry.file && !file) {
+      this.isRefused(entry, problemOf(0, { detail: keptWords.fileIsGone() }), undefined);
+      return true;
+    }
     let answer: Awaited<ReturnType<Put>>;
     try {
-      answer = await put(entry.path, {
-        params: { path: entry.params },
-        headers: actingHeaders(entry.person),
-        body: {
-          ...entry.body,
-          ...(entry.timed && { waitedMs: Math.max(0, Date.now() - entry.madeAt) }),
-        },
-      });
+      answer = await put(entry.path, request(entry, file));
     } catch {
       return false;
     }
@@ -254,7 +277,9 @@ class Outbox {
   }
 
   private isKept(entry: Waiting, page: unknown) {
-    const version = (page as { version?: number } | undefined)?.version;
+    // a page of several documents does not tell the version of each
+    const version =
+      (page as { version?: number } | undefined)?.version ?? Number(entry.body.version) + 1;
     this.change((entries) =>
       entries
         .filter((one) => one.id !== entry.id)
@@ -267,7 +292,7 @@ class Outbox {
   }
 
   private isRefused(entry: Waiting, problem: Problem, settle: Settle | undefined) {
-    const conflict = entry.document ? conflictOf(problem) : undefined;
+    const conflict = entry.document && !entry.form ? conflictOf(problem) : undefined;
     const newest = this.entries.findLast((one) => one.document === entry.document);
     if (entry.document && newest && newest.id !== entry.id) {
       // what was changed since has all of it
@@ -286,8 +311,13 @@ class Outbox {
 
   /** Starts from what the browser keeps: another page of it may have put something in meanwhile. */
   private change(how: (entries: readonly Waiting[]) => readonly Waiting[]) {
-    this.entries = how(read());
+    const before = read();
+    this.entries = how(before);
     browserMemory.set(KEY, JSON.stringify(this.entries));
+    const ids = new Set(this.entries.map((one) => one.id));
+    before
+      .filter((one) => one.file && !ids.has(one.id))
+      .forEach((gone) => void browserFiles.drop(gone.id));
     this.tell();
   }
 
@@ -312,6 +342,22 @@ class Outbox {
       window.removeEventListener('storage', follow);
     };
   }
+}
+
+function request(entry: Waiting, file: Blob | undefined): Parameters<Put>[1] {
+  const waited = entry.timed ? { waitedMs: Math.max(0, Date.now() - entry.madeAt) } : undefined;
+  const headers = actingHeaders(entry.person);
+  return file
+    ? {
+        params: {
+          path: entry.params,
+          query: { ...entry.query, ...(waited && { waitedMs: String(waited.waitedMs) }) },
+        },
+        headers: { ...headers, 'Content-Type': 'application/octet-stream' },
+        body: {},
+        bodySerializer: () => file,
+      }
+    : { params: { path: entry.params }, headers, body: { ...entry.body, ...waited } };
 }
 
 function problemOf(status: number, body: Record<string, unknown>) {

@@ -9,7 +9,11 @@ export function useOutbox() {
   const client = useQueryClient();
   useEffect(() => {
     outbox.onSent(async (entry, page) => {
-      await takeFresh(client, entry.page, page);
+      if (entry.asksAnew) {
+        await client.invalidateQueries({ queryKey: entry.page });
+      } else {
+        await takeFresh(client, entry.page, page);
+      }
       // the page is told in a turn of its own
       await new Promise((resolve) => setTimeout(resolve));
       if (entry.page[0] === WORKSHOP) {

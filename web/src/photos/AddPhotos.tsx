@@ -1,70 +1,96 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
-import { uuidv7 } from 'uuidv7';
-import type { Photo, PhotosPage } from '../api/client';
-import { keepPhoto } from '../api/queries';
+import { useEffect, useState } from 'react';
+import type { Photo } from '../api/client';
+import { browserFiles } from '../browser/files';
+import { outbox, type Waiting } from '../kept/outbox';
+import { useWaiting } from '../kept/Tape';
 import { PlainButton } from '../ui/buttons';
 import { FileButton } from '../ui/FileButton';
+import { keptWords } from '../words/page/kept';
 import { photosWords } from '../words/page/photos';
+import { sendPhoto } from './outgoing';
 
 const PHOTOS = 'image/jpeg,image/png';
 
-interface Sending {
-  id: string;
-  file: File;
-  problem?: string;
-}
-
-/** Takes photos from files or the camera, one after the other; what fails stays to be sent again. */
+/** Takes photos from files or the camera; they wait for the network, and what is refused says why. */
 export function AddPhotos({
   jobId,
   moment,
-  onKept,
+  onSent,
 }: {
   jobId: string;
   moment: Photo['moment'];
-  onKept: (page: PhotosPage, id: string) => void;
+  onSent: (id: string) => void;
 }) {
-  const [waiting, setWaiting] = useState<Sending[]>([]);
-  const send = async (all: Sending[]) => {
-    const failed: Sending[] = [];
-    for (const [index, one] of all.entries()) {
-      setWaiting([...failed, ...all.slice(index)]);
-      try {
-        onKept(await keepPhoto(jobId, one.id, moment, '', one.file), one.id);
-      } catch (problem) {
-        failed.push({ ...one, problem: (problem as Error).message });
-      }
+  const waiting = useWaiting(jobId).filter((one) => one.file);
+  const pick = async (files: FileList | null) => {
+    for (const file of files ?? []) {
+      onSent(await sendPhoto(jobId, moment, file));
     }
-    setWaiting(failed);
   };
-  const pick = (files: FileList | null) =>
-    void send([...(files ?? [])].map((file) => ({ id: uuidv7(), file })));
-  const failed = waiting.filter((one) => one.problem);
   return (
     <Box>
       <Flex gap="6px">
         <FileButton words={photosWords.fromFile()} accept={PHOTOS} multiple onPick={pick} />
         <FileButton words={photosWords.camera()} accept={PHOTOS} camera onPick={pick} />
       </Flex>
-      {waiting.length > failed.length && (
-        <Box role="status" color="quiet" pt="6px">
-          {photosWords.sendingLength({ length: waiting.length - failed.length })}
-        </Box>
-      )}
-      {failed.map((one) => (
-        <Box key={one.id} role="alert" color="out" pt="6px" fontSize="15px">
-          {one.file.name}: {one.problem}
-        </Box>
-      ))}
-      {failed.length > 0 && waiting.length === failed.length && (
+      <Box as="ul" listStyleType="none">
+        {waiting.map((one) => (
+          <OnItsWay key={one.id} one={one} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function OnItsWay({ one }: { one: Waiting }) {
+  const preview = usePreview(one.id);
+  return (
+    <Box as="li" pt="8px" fontSize="15px">
+      <Flex gap="10px" align="center">
+        {preview && (
+          <img src={preview} alt="" style={{ width: 56, height: 40, objectFit: 'cover' }} />
+        )}
+        {one.refused ? (
+          <Box role="alert" color="out">
+            {one.words}: {one.refused}
+          </Box>
+        ) : (
+          <Box role="status" color="quiet" overflowWrap="anywhere">
+            {one.words}: {keptWords.waitsToBeSent()}
+          </Box>
+        )}
+      </Flex>
+      {one.refused && (
         <Flex gap="6px" pt="6px">
-          <PlainButton onClick={() => void send(failed.map(({ id, file }) => ({ id, file })))}>
+          <PlainButton onClick={() => outbox.again(one.document ?? '')}>
             {photosWords.sendAgain()}
           </PlainButton>
-          <PlainButton onClick={() => setWaiting([])}>{photosWords.leave()}</PlainButton>
+          <PlainButton onClick={() => outbox.drop(one.id)}>{keptWords.dropIt()}</PlainButton>
         </Flex>
       )}
     </Box>
   );
+}
+
+/** The address of a file that waits, while it is shown. */
+function usePreview(id: string): string | undefined {
+  const [address, setAddress] = useState<string>();
+  useEffect(() => {
+    let isShown = true;
+    let made: string | undefined;
+    void browserFiles.get(id).then((file) => {
+      if (file && isShown) {
+        made = URL.createObjectURL(file);
+        setAddress(made);
+      }
+    });
+    return () => {
+      isShown = false;
+      if (made) {
+        URL.revokeObjectURL(made);
+      }
+    };
+  }, [id]);
+  return address;
 }

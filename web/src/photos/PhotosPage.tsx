@@ -1,5 +1,4 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Finding, Photo, PhotoNotes, PhotosPage as Page } from '../api/client';
@@ -22,6 +21,7 @@ import { SentenceText } from '../finding/SentenceText';
 import { WorkingDialog, type Worked } from '../finding/Working';
 import { gravest } from '../kept/KeptBand';
 import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 import { photosWords } from '../words/page/photos';
 import { usePhotoNotes } from './usePhotoNotes';
 import { AddPhotos } from './AddPhotos';
@@ -38,18 +38,16 @@ export function PhotosPage() {
 }
 
 function Photos({ page, offline }: { page: Page; offline: boolean }) {
-  const client = useQueryClient();
   const navigate = useNavigate();
   const jobId = page.job.id;
-  const pair = pairOf(page.photos);
+  const { photos, problem, change } = usePhotoNotes(page);
+  const pair = pairOf(photos);
   const [chosenId, setChosenId] = useState<string>();
   const [over, setOver] = useState(false);
   const [worked, setWorked] = useState<Worked>();
-  const chosen = page.photos.find((photo) => photo.id === chosenId) ?? page.photos.at(-1);
+  const chosen = photos.find((photo) => photo.id === chosenId) ?? photos.at(-1);
   const comparison = usePhotoComparison(jobId, pair.before, pair.after);
   const both = pair.before !== undefined && pair.after !== undefined;
-  const take = (fresh: Page) => client.setQueryData(['photos', jobId], fresh);
-  const { note, again, change } = usePhotoNotes(page);
   const toCame = () => void navigate(`/jobs/${jobId}/as-it-came`);
   const lay = () => setOver((on) => !on && both);
   useToYard();
@@ -58,7 +56,15 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
   const foremost = gravest(findings);
   return (
     <StageFrame
-      header={<StageHeader job={page.job} vehicle={page.vehicle} here="CAME" offline={offline} />}
+      header={
+        <StageHeader
+          job={page.job}
+          vehicle={page.vehicle}
+          here="CAME"
+          keptUnder="photos"
+          offline={offline}
+        />
+      }
       strip={<JobStrip job={page.job} here="CAME" />}
       leftWidth="236px"
       left={
@@ -69,16 +75,13 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
               <AddPhotos
                 jobId={jobId}
                 moment={pair.before ? 'AFTER' : 'BEFORE'}
-                onKept={(fresh, id) => {
-                  take(fresh);
-                  setChosenId(id);
-                }}
+                onSent={setChosenId}
               />
             </Box>
           }
         >
           <Thumbnails
-            page={page}
+            photos={photos}
             on={over ? undefined : chosen}
             onChoose={(id) => {
               setChosenId(id);
@@ -135,12 +138,7 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
       rightWidth="262px"
       band={
         <PhotoBand
-          problem={note.error?.message}
-          retry={
-            <BareButton onClick={() => note.variables && again(note.variables)}>
-              {photosWords.sendItAgain()}
-            </BareButton>
-          }
+          problem={problem}
           both={both}
           before={pair.before !== undefined}
           foremost={foremost}
@@ -159,16 +157,13 @@ function Photos({ page, offline }: { page: Page; offline: boolean }) {
 
 function PhotoBand({
   problem,
-  retry,
   both,
   before,
   foremost,
   onAsk,
   children,
 }: {
-  problem: string | undefined;
-  /** Sends again what was refused. */
-  retry: React.ReactNode;
+  problem: { words: string; again: () => void; drop: () => void } | undefined;
   both: boolean;
   before: boolean;
   foremost: Finding | undefined;
@@ -190,7 +185,9 @@ function PhotoBand({
       detail={
         problem ? (
           <Box as="span" role="alert" color="out">
-            {problem} {retry}
+            {problem.words}{' '}
+            <BareButton onClick={problem.again}>{photosWords.sendItAgain()}</BareButton>{' '}
+            <BareButton onClick={problem.drop}>{keptWords.dropIt()}</BareButton>
           </Box>
         ) : foremost?.remedy ? (
           <SentenceText sentence={foremost.remedy} />
@@ -316,19 +313,19 @@ function Notes({
 }
 
 function Thumbnails({
-  page,
+  photos,
   on,
   onChoose,
 }: {
-  page: Page;
+  photos: Photo[];
   on: Photo | undefined;
   onChoose: (id: string) => void;
 }) {
   return (
     <>
-      {page.photos.length === 0 && <Box color="quiet">{photosWords.noPhotoYet()}</Box>}
+      {photos.length === 0 && <Box color="quiet">{photosWords.noPhotoYet()}</Box>}
       <Box as="ul" listStyleType="none" aria-label={appWords.photos()}>
-        {page.photos.map((photo) => (
+        {photos.map((photo) => (
           <li key={photo.id}>
             <Thumbnail photo={photo} on={photo.id === on?.id} onChoose={() => onChoose(photo.id)} />
           </li>

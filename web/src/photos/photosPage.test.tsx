@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Photo, type PhotosPage as Page } from '../api/client';
@@ -13,6 +13,7 @@ import {
   type Put,
   refused,
 } from '../test/testing';
+import { outbox } from '../kept/outbox';
 import { PhotosPage } from './PhotosPage';
 
 const BEFORE = photo('before', { shows: 'cutoff on the wall', focusLocked: true });
@@ -111,7 +112,7 @@ describe('the photos of a job', () => {
     open(page(AFTER));
     await userEvent.type(within(notes()).getByLabelText('What it shows'), 'mine');
     await userEvent.tab();
-    expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse.');
+    expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse');
     expect(puts).toHaveLength(1);
     await press('Send it again');
     await waitFor(() => expect(puts).toHaveLength(2));
@@ -126,6 +127,11 @@ describe('the photos of a job', () => {
 });
 
 describe('a photo that is added', () => {
+  beforeEach(() => {
+    URL.createObjectURL = () => 'blob:waits';
+    URL.revokeObjectURL = () => undefined;
+  });
+
   const file = (name: string) => new File([new Uint8Array([1])], name, { type: 'image/jpeg' });
 
   const pick = (...files: File[]) => {
@@ -133,7 +139,7 @@ describe('a photo that is added', () => {
     fireEvent.change(input as HTMLInputElement, { target: { files } });
   };
 
-  it('is kept while another is refused, and that one sent again under its id or left', async () => {
+  it('is kept while another is refused, and that one sent again under its id or dropped', async () => {
     const noPicture = () => refused('That is no picture.');
     answers = [noPicture, () => accepted(page(BEFORE)), noPicture];
     open(page());
@@ -147,7 +153,28 @@ describe('a photo that is added', () => {
     const [list, front, again] = puts.map(({ ids }) => ids.id);
     expect(again).toBe(list);
     expect(front).not.toBe(list);
-    await userEvent.click(await screen.findByRole('button', { name: 'Leave' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Drop it' }));
     expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('waits for the network with its picture, and goes out as the file that it is', async () => {
+    let isAway = true;
+    let sent: { params: { query: object }; bodySerializer: () => Blob } | undefined;
+    answering('PUT', (_: string, asked: typeof sent) => {
+      sent = asked;
+      return isAway
+        ? Promise.reject(new TypeError('no network'))
+        : Promise.resolve(accepted(page(BEFORE)));
+    });
+    open(page());
+    pick(file('front.jpg'));
+    expect((await screen.findByRole('status')).textContent).toContain('front.jpg: waits');
+    await waitFor(() => expect(document.querySelector('img')?.src).toBe('blob:waits'));
+    isAway = false;
+    act(() => void outbox.flush());
+    expect(await screen.findByRole('button', { name: /cutoff on the wall/ })).toBeTruthy();
+    expect(sent?.params.query).toMatchObject({ moment: 'BEFORE' });
+    expect(sent?.bodySerializer().size).toBe(1);
+    await waitFor(() => expect(screen.queryByText(/front.jpg/)).toBeNull());
   });
 });

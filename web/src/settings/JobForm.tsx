@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { JobPage } from '../api/client';
-import { putJob, useBays, useRuleSets } from '../api/queries';
+import type { JobEdit, JobPage } from '../api/client';
+import { useBays, useRuleSets } from '../api/queries';
+import { settingsKey, settingsState, waitingOf, writeForm } from '../kept/forms';
 import { Choice, Pairs, TextField, YesNo } from './fields';
 import { NewerRules } from './NewerRules';
 import { jobEdit } from './useJobEdit';
@@ -15,23 +16,29 @@ export function JobForm({ page }: { page: JobPage }) {
   const client = useQueryClient();
   const rules = useRuleSets();
   const bays = useBays();
-  const [edit, setEdit] = useState(() => jobEdit(page.job));
+  const [edit, setEdit] = useState(
+    () => waitingOf<JobEdit>(settingsKey(page.job.id)) ?? jobEdit(page.job),
+  );
   const change = (part: Partial<typeof edit>) => setEdit((before) => ({ ...before, ...part }));
-  const refresh = () => client.invalidateQueries({ queryKey: ['job', page.job.id] });
+  const takeKept = () => {
+    const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
+    if (fresh) {
+      setEdit(jobEdit(fresh.job));
+    }
+  };
   return (
     <VersionedForm
       edit={edit}
       put={async (sent) => {
-        const fresh = await putJob(page.job.id, sent);
-        client.setQueryData(['job', page.job.id], fresh);
-        setEdit(jobEdit(fresh.job));
+        const how = await writeForm(settingsState(page.job.id, sent));
+        if (how === 'kept') {
+          takeKept();
+        }
+        return how;
       }}
       onTheirs={async () => {
-        await refresh();
-        const fresh = client.getQueryData<JobPage>(['job', page.job.id]);
-        if (fresh) {
-          setEdit(jobEdit(fresh.job));
-        }
+        await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+        takeKept();
       }}
     >
       {page.newerRules.map((newer) => (

@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Adjuster, AdjusterEdit, JobPage } from '../api/client';
-import { putAdjuster } from '../api/queries';
+import { screwKey, screwState, waitingOf, writeForm } from '../kept/forms';
 import { PlainButton } from '../ui/buttons';
 import { figureText, sizeOf, useUnits } from '../ui/session';
 import { Choice, Pairs, TextField } from './fields';
@@ -29,10 +29,11 @@ function screwEdit(screw: Adjuster): AdjusterEdit {
 export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
   const client = useQueryClient();
   const units = useUnits();
-  const [edit, setEdit] = useState(() => screwEdit(screw));
+  const [edit, setEdit] = useState(
+    () => waitingOf<AdjusterEdit>(screwKey(screw.id)) ?? screwEdit(screw),
+  );
   const change = (part: Partial<AdjusterEdit>) => setEdit((before) => ({ ...before, ...part }));
-  const refresh = async () => {
-    await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+  const takeKept = () => {
     const fresh = client
       .getQueryData<JobPage>(['job', page.job.id])
       ?.adjusters.find((one) => one.id === screw.id);
@@ -54,10 +55,16 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
       <VersionedForm
         edit={edit}
         put={async (sent) => {
-          await putAdjuster(page.vehicle.id, screw.id, sent);
-          await refresh();
+          const how = await writeForm(screwState(page.job.id, page.vehicle.id, screw.id, sent));
+          if (how === 'kept') {
+            takeKept();
+          }
+          return how;
         }}
-        onTheirs={refresh}
+        onTheirs={async () => {
+          await client.invalidateQueries({ queryKey: ['job', page.job.id] });
+          takeKept();
+        }}
         words={settingsWords.remember()}
       >
         <Pairs>

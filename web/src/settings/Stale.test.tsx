@@ -22,9 +22,9 @@ describe('an edit on a row that somebody changed', () => {
 
   it('shows both versions and stores mine on the current one', async () => {
     const put = vi
-      .fn<(edit: { version: number; work: string; frontClosed: boolean }) => Promise<void>>()
+      .fn<(edit: { version: number; work: string; frontClosed: boolean }) => Promise<'kept'>>()
       .mockRejectedValueOnce(stale())
-      .mockResolvedValueOnce();
+      .mockResolvedValueOnce('kept');
     show(
       <VersionedForm
         edit={{ version: 3, work: 'mine', frontClosed: true }}
@@ -46,11 +46,11 @@ describe('an edit on a row that somebody changed', () => {
   });
 
   it('takes nothing more while it is being kept', async () => {
-    let arrive = (): void => undefined;
+    let arrive: (how: 'kept') => void = () => undefined;
     show(
       <VersionedForm
         edit={{ version: 3 }}
-        put={() => new Promise<void>((resolve) => (arrive = resolve))}
+        put={() => new Promise<'kept'>((resolve) => (arrive = resolve))}
         onTheirs={() => undefined}
       >
         <input aria-label="Work" />
@@ -59,7 +59,7 @@ describe('an edit on a row that somebody changed', () => {
     const work = screen.getByRole('textbox');
     await userEvent.type(work, 'lamps{Enter}');
     await vi.waitFor(() => expect(work.matches(':disabled')).toBe(true));
-    arrive();
+    arrive('kept');
     await screen.findByText('Saved.');
     expect(work.matches(':disabled')).toBe(false);
   });

@@ -162,6 +162,7 @@ export function VehicleForm({
     const edit = await vehicleEdit(sent, job, units);
     setTyped(typedVehicle(await putVehicle(vehicle.id, edit), units));
     await refresh();
+    return 'kept' as const;
   };
   return (
     <VersionedForm

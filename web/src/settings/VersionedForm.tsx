@@ -1,12 +1,13 @@
 import { Box } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { ActButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { FormFoot } from './FormFoot';
 import { conflictOf } from '../kept/conflict';
 import { StaleChoice } from './Stale';
 import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 import { settingsWords } from '../words/page/settings';
 
 /**
@@ -21,21 +22,19 @@ export function VersionedForm<Edit extends { version: number }>({
   children,
 }: {
   edit: Edit;
-  put: (edit: Edit) => Promise<unknown>;
+  /** Keeps it: it is kept at once, or waits for the network. */
+  put: (edit: Edit) => Promise<'kept' | 'waits'>;
   /** Takes what somebody else made of it. */
   onTheirs: (theirs: Record<string, unknown>) => void;
   words?: string;
   children: ReactNode;
 }) {
-  const [stored, setStored] = useState(false);
   const at = useRef<HTMLElement>(null);
   const store = useMutation({
     mutationFn: put,
     onMutate: () => {
-      setStored(false);
       at.current = document.activeElement as HTMLElement | null;
     },
-    onSuccess: () => setStored(true),
     // back to the field from which it was sent
     onSettled: () =>
       requestAnimationFrame(() => {
@@ -74,7 +73,8 @@ export function VersionedForm<Edit extends { version: number }>({
                 {words}
               </ActButton>
               <Box role="status" color="within">
-                {stored && settingsWords.saved()}
+                {store.data === 'kept' && settingsWords.saved()}
+                {store.data === 'waits' && keptWords.waitsForTheNetwork()}
               </Box>
             </FormFoot>
           </>

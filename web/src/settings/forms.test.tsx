@@ -1,8 +1,9 @@
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Adjuster, type JobPage, type Vehicle } from '../api/client';
-import { answering, JOB, length, show, takesEverything, partly } from '../test/testing';
+import { answering, JOB, length, outdated, show, takesEverything, partly } from '../test/testing';
+import { outbox } from '../kept/outbox';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { SettingsDialog } from './SettingsDialog';
@@ -98,6 +99,37 @@ describe('what is settled for a job', () => {
     await keep();
     expect((await screen.findByRole('alert')).textContent).toBe('An inclination, as in 1.2 %.');
     expect(screen.getByLabelText<HTMLInputElement>(/^Inclination/).value).toBe('steep');
+  });
+
+  it('waits for the network, and goes on from there when it is opened again', async () => {
+    const lost = vi.spyOn(api, 'PUT').mockRejectedValue(new TypeError('no network'));
+    const { unmount } = show(<JobForm page={page} />, 'METRIC', KNOWN);
+    fill('Work', 'fog lamps');
+    await keep();
+    expect(await screen.findByText('waits for the network')).toBeTruthy();
+    unmount();
+    show(<JobForm page={page} />, 'METRIC', KNOWN);
+    expect(screen.getByLabelText<HTMLInputElement>('Work').value).toBe('fog lamps');
+    fill('Work', 'fog lamps and aim');
+    lost.mockRestore();
+    const puts = takesEverything(() => ({ ...page, job: { ...JOB, version: 4 } }));
+    await keep();
+    await waitFor(() => expect(outbox.all()).toEqual([]));
+    expect(puts.map(({ body }) => [body.version, body.work])).toEqual([[3, 'fog lamps and aim']]);
+  });
+
+  it('says what somebody else changed while it waited, once it is sent again', async () => {
+    const put = vi.spyOn(api, 'PUT').mockRejectedValueOnce(new TypeError('no network'));
+    show(<JobForm page={page} />, 'METRIC', KNOWN);
+    fill('Work', 'mine');
+    await keep();
+    await screen.findByText('waits for the network');
+    put.mockResolvedValue(outdated({ ...JOB, version: 4 }) as never);
+    await act(() => outbox.flush());
+    expect(outbox.all()[0]?.refused).toContain('Changed meanwhile by Ilse');
+    await keep();
+    expect((await screen.findByRole('alert')).textContent).toContain('What differs');
+    expect(outbox.all()).toEqual([]);
   });
 });
 

@@ -29,13 +29,14 @@ export function FoundForm({
   found,
   plan,
   put,
-  onKept,
+  onDone,
 }: {
   version: number;
   found: FoundEdit;
   plan: Plan;
-  put: (version: number, found: FoundEdit) => Promise<TakeInPage>;
-  onKept: (page: TakeInPage) => void;
+  put: (version: number, found: FoundEdit) => Promise<unknown>;
+  /** Once it is kept or waits, or somebody else's stays. */
+  onDone: (theirs?: TakeInPage) => void;
 }) {
   // what is typed belongs to the version that was shown when the form was opened
   const [madeOn, setMadeOn] = useState(version);
@@ -64,7 +65,8 @@ export function FoundForm({
       lookBack,
     };
     try {
-      onKept(await put(madeOn, edit));
+      await put(madeOn, edit);
+      onDone();
     } catch (refusal) {
       const stale = conflictOf(refusal);
       if (!stale) {
@@ -83,7 +85,7 @@ export function FoundForm({
         conflict && [
           {
             words: appWords.keepTheirs(),
-            act: () => onKept(conflict.theirs as TakeInPage),
+            act: () => onDone(conflict.theirs as TakeInPage),
           },
         ]
       }

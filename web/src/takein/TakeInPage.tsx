@@ -1,8 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { TakeInEdit, TakeInPage as Page } from '../api/client';
-import { putFound, takeFresh, useTakeInPage } from '../api/queries';
+import type { FoundEdit, TakeInEdit, TakeInPage as Page } from '../api/client';
+import { takeFresh, useTakeInPage } from '../api/queries';
 import { BareButton } from '../ui/buttons';
 import { useCommand } from '../ui/commands';
 import { useToYard } from '../frame/useToYard';
@@ -17,6 +17,7 @@ import { FindingsButton } from '../finding/FindingsButton';
 import { Cautions } from '../finding/Cautions';
 import { FindingsDialog } from '../finding/FindingsDialog';
 import { WorkingDialog, type Worked } from '../finding/Working';
+import { foundKey, foundState, waitingOf, writeForm } from '../kept/forms';
 import { ConflictSheet } from '../kept/ConflictSheet';
 import { KeptBand } from '../kept/KeptBand';
 import { useKept } from '../kept/useKept';
@@ -43,7 +44,10 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
   const jobId = page.job.id;
   const [shown, setShown] = useState<Shown>();
   const [worked, setWorked] = useState<Worked>();
-  const take = (fresh: Page) => takeFresh(client, ['take-in', jobId], fresh);
+  const found = waitingOf<{ version: number; found: FoundEdit }>(foundKey(jobId)) ?? {
+    version: page.foundVersion,
+    found: page.found,
+  };
   const kept = useKept<TakeInEdit>('take-in', jobId, {
     version: page.version,
     content: page.takeIn,
@@ -119,12 +123,13 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         size="xl"
       >
         <FoundForm
-          version={page.foundVersion}
-          found={page.found}
+          {...found}
           plan={page.plan}
-          put={(version, found) => putFound(jobId, version, found)}
-          onKept={(fresh) => {
-            void take(fresh);
+          put={(version, edit) => writeForm(foundState(jobId, version, edit))}
+          onDone={(theirs) => {
+            if (theirs) {
+              void takeFresh(client, ['take-in', jobId], theirs);
+            }
             close();
           }}
         />

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { Problem, type FoundEdit, type Plan, type TakeInPage } from '../api/client';
+import { Problem, type FoundEdit, type Plan } from '../api/client';
 import { show, partly, differs } from '../test/testing';
 import { FoundForm } from './FoundForm';
 
@@ -16,12 +16,12 @@ const plan = partly<Plan>({
 });
 
 function form(version: number) {
-  const put = vi.fn<(version: number, edit: FoundEdit) => Promise<TakeInPage>>();
-  const onKept = vi.fn();
+  const put = vi.fn<(version: number, edit: FoundEdit) => Promise<unknown>>();
+  const onDone = vi.fn();
   const element = (seen: number) => (
-    <FoundForm version={seen} found={found} plan={plan} put={put} onKept={onKept} />
+    <FoundForm version={seen} found={found} plan={plan} put={put} onDone={onDone} />
   );
-  return { put, onKept, element, ...show(element(version)) };
+  return { put, onDone, element, ...show(element(version)) };
 }
 
 const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save what was found' }));
@@ -36,7 +36,7 @@ describe('what a job found', () => {
   });
 
   it('shows both versions where it was changed meanwhile, and overwrites only then', async () => {
-    const { put, onKept } = form(2);
+    const { put, onDone } = form(2);
     const theirs = { foundVersion: 5, found: { ...found, lookBack: 'theirs' } };
     put.mockRejectedValueOnce(
       new Problem(409, 'Changed', 'version', {
@@ -49,13 +49,12 @@ describe('what a job found', () => {
     await keep();
     expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse');
     expect(screen.getByText('theirs')).toBeTruthy();
-    const fresh = {} as TakeInPage;
-    put.mockResolvedValueOnce(fresh);
+    put.mockResolvedValueOnce('kept');
     await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
     expect(put.mock.calls.map(([version, edit]) => [version, edit.lookBack])).toEqual([
       [2, 'mine'],
       [5, 'mine'],
     ]);
-    expect(onKept).toHaveBeenCalledWith(fresh);
+    expect(onDone).toHaveBeenCalledExactlyOnceWith();
   });
 });

@@ -150,7 +150,8 @@ abstract class BrowserTest {
             if (!request.resourceType().equals("eventsource")) {
               unanswered.add(request);
             }
-          } else if (!request.url().startsWith("data:")) {
+          } else if (!request.url().startsWith("data:")
+              && !request.url().startsWith("blob:" + app().address())) {
             complaints.add("left the machine: " + request.url());
           }
         });

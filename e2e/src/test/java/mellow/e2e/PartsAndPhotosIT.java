@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.util.Base64;
@@ -61,6 +62,24 @@ class PartsAndPhotosIT extends BrowserTest {
     byte[] half = java.util.Arrays.copyOf(PNG, PNG.length / 2);
     file.setInputFiles(new FilePayload("half.png", "image/png", half));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("half.png: The file is incomplete");
+  }
+
+  @Test
+  void aPhotoWaitsForTheNetworkOverAReload() {
+    String photos = "/jobs/" + app().job("Marten's hatch") + "/photos";
+    Page page = open(photos, Look.USUAL);
+    assertThat(verdict(page)).isVisible();
+    // the server cannot be reached; the page itself can
+    page.context().route("**/api/jobs/*/photos/*", Route::abort);
+    page.getByLabel("From file").setInputFiles(new FilePayload("wall.png", "image/png", PNG));
+    Locator waiting = page.getByText("wall.png: waits to be sent");
+    assertThat(waiting).isVisible();
+    page.reload();
+    assertThat(waiting).isVisible();
+    page.context().unroute("**/api/jobs/*/photos/*");
+    assertThat(waiting).isHidden();
+    assertThat(page.getByText("Runa, 1 × 1 px")).isVisible();
+    forgiveComplaints();
   }
 
   @Test

@@ -274,7 +274,11 @@ final class DemoWriter {
 
   void photo(String key, byte[] file, PhotoNotes notes) {
     String photo = id("photo " + key + notes.moment());
-    doors.photos.keep(acting(), id("job " + key), photo, notes.moment(), notes.shows(), file);
+    doors.photos.keep(
+        acting(),
+        id("job " + key),
+        new Photos.Taken(photo, notes.moment(), notes.shows(), acting().storedAt()),
+        file);
     doors.photos.note(acting(), id("job " + key), photo, notes);
   }
 

@@ -7,11 +7,14 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import mellow.server.photo.PhotosPage.ComparisonView;
 import mellow.server.platform.Acting;
+import mellow.server.record.Waited;
 import mellow.server.wire.Patterns;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -47,13 +50,15 @@ class PhotoController {
       summary = "Keep a photo",
       description =
           "A JPEG or PNG file of at most 30 MB as the request's body. Place, time and serial"
-              + " numbers in it are removed. The same request again changes nothing.")
+              + " numbers in it are removed. The same request again changes nothing;"
+              + " waitedMs says how long it waited for the network.")
   PhotosPage keep(
       Acting acting,
       @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @PathVariable @Pattern(regexp = Patterns.ID) String id,
       @RequestParam PhotoNotes.Moment moment,
       @RequestParam(defaultValue = "") @Size(max = 120) String shows,
+      @RequestParam(defaultValue = "0") @PositiveOrZero @Max(Waited.MOST_MS) long waitedMs,
       @io.swagger.v3.oas.annotations.parameters.RequestBody(
               description = "The file.",
               required = true,
@@ -64,7 +69,8 @@ class PhotoController {
                       examples = @ExampleObject("the bytes of a JPEG or PNG file")))
           @RequestBody
           byte[] file) {
-    return photos.keep(acting, jobId, id, moment, shows, file);
+    return photos.keep(
+        acting, jobId, new Photos.Taken(id, moment, shows, Waited.made(acting, waitedMs)), file);
   }
 
   @PutMapping("/api/jobs/{jobId}/photos/{id}/notes")

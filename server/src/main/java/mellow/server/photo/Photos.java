@@ -2,6 +2,9 @@ package mellow.server.photo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +30,7 @@ import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
+import mellow.server.record.Draft;
 import mellow.server.record.Records;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -86,13 +90,19 @@ public class Photos {
    * Keeps a photo. Its files are on the disk before its row is: a row never names a file that is
    * not there. The same request again changes nothing.
    */
-  public PhotosPage keep(
-      Acting acting, String jobId, String id, Moment moment, String shows, byte[] sent) {
+  public PhotosPage keep(Acting acting, String jobId, Taken taken, byte[] sent) {
     acting.personOrRefuse();
     jobs.brief(acting, jobId);
-    add(acting, jobId, id, moment, shows, new Looked(looked(sent)), sent);
+    add(acting, jobId, taken, new Looked(looked(sent)), sent);
     return page(acting, jobId);
   }
+
+  /**
+   * A photo that is to be kept.
+   *
+   * @param at when it was taken in, by the server's clock: it may have waited in the page
+   */
+  public record Taken(String id, Moment moment, String shows, Instant at) {}
 
   /** A picture that was looked at, without its file. */
   public static final class Looked {
@@ -115,25 +125,23 @@ public class Photos {
   /** Keeps a photo that comes with a job's file and was looked at, and what is noted of it. */
   public void restore(
       Acting acting, String jobId, String id, PhotoNotes notes, Looked looked, byte[] sent) {
-    add(acting, jobId, id, notes.moment(), notes.shows(), looked, sent);
+    add(
+        acting,
+        jobId,
+        new Taken(id, notes.moment(), notes.shows(), acting.storedAt()),
+        looked,
+        sent);
     change(acting, jobId, id, notes);
   }
 
-  private void add(
-      Acting acting,
-      String jobId,
-      String id,
-      Moment moment,
-      String shows,
-      Looked looked,
-      byte[] sent) {
+  private void add(Acting acting, String jobId, Taken taken, Looked looked, byte[] sent) {
     String person = acting.personOrRefuse();
     Picture picture = looked.picture;
     keepFiles(picture, sent);
     transactions.executeWithoutResult(
         status -> {
           boolean closed = jobs.holdEvenClosed(acting, jobId);
-          Optional<PhotoRecord> there = store.byId(acting.shopId(), id);
+          Optional<PhotoRecord> there = store.byId(acting.shopId(), taken.id());
           if (there.isPresent()) {
             refuseUnlessSame(there.get(), jobId, picture);
             return;
@@ -142,8 +150,8 @@ public class Photos {
           if (photos(acting, jobId).size() >= MOST_OF_A_JOB) {
             throw Refusal.unprocessable("photo", PhotoWords.tooMany(MOST_OF_A_JOB));
           }
-          store.add(row(acting, person, jobId, id, moment, shows, picture));
-          kept(acting, jobId, id, 1);
+          store.add(row(acting, person, jobId, taken, picture));
+          kept(acting, jobId, taken.id(), 1, taken.at());
         });
   }
 
@@ -174,20 +182,14 @@ public class Photos {
   }
 
   private static PhotoRecord row(
-      Acting acting,
-      String person,
-      String jobId,
-      String id,
-      Moment moment,
-      String shows,
-      Picture picture) {
+      Acting acting, String person, String jobId, Taken taken, Picture picture) {
     PhotoRecord row = new PhotoRecord();
-    row.setId(id);
+    row.setId(taken.id());
     row.setShopId(acting.shopId());
     row.setJobId(jobId);
     row.setVersion(1);
-    row.setMoment(moment.name());
-    row.setShows(shows);
+    row.setMoment(taken.moment().name());
+    row.setShows(taken.shows());
     row.setFocusLocked(false);
     row.setExposureLocked(false);
     row.setBalanceLocked(false);
@@ -198,7 +200,7 @@ public class Photos {
     row.setHeightPx(picture.heightPx());
     row.setBytes(picture.bytes());
     row.setTakenBy(person);
-    row.setTakenAt(acting.moment());
+    row.setTakenAt(LocalDateTime.ofInstant(taken.at(), ZoneOffset.UTC));
     row.setChangedBy(person);
     row.setChangedAt(acting.moment());
     return row;
@@ -234,14 +236,21 @@ public class Photos {
   private boolean replaced(Acting acting, PhotoRecord row) {
     boolean done = store.replace(row, row.getVersion() - 1);
     if (done) {
-      kept(acting, row.getJobId(), row.getId(), row.getVersion());
+      kept(acting, row.getJobId(), row.getId(), row.getVersion(), acting.storedAt());
     }
     return done;
   }
 
-  private void kept(Acting acting, String jobId, String id, int version) {
-    Fact fact = new Fact.PhotoKept(id, version);
-    records.note(acting, jobId, Stage.CAME, fact, "photo " + id + " " + version);
+  private void kept(Acting acting, String jobId, String id, int version, Instant at) {
+    records.note(
+        acting,
+        jobId,
+        new Draft(
+            Records.idOf(jobId, "photo " + id + " " + version),
+            Stage.CAME,
+            new Fact.PhotoKept(id, version),
+            Optional.empty(),
+            at));
     jobs.touch(acting, jobId);
   }
 

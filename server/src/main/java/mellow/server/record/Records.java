@@ -126,21 +126,21 @@ public class Records implements Moments {
   /** Keeps a line of what was settled and checked elsewhere, under an id that its name gives. */
   @Transactional
   public void note(Acting acting, String jobId, Stage stage, Fact fact, String name) {
-    note(acting, jobId, stage, fact, name, Optional.empty());
+    note(
+        acting,
+        jobId,
+        new Draft(idOf(jobId, name), stage, fact, Optional.empty(), acting.storedAt()));
   }
 
-  /**
-   * The same of what undoes an earlier line.
-   *
-   * @param strikes that line's id
-   */
+  /** The same of what was made at another time, or undoes an earlier line. */
   @Transactional
-  public void note(
-      Acting acting, String jobId, Stage stage, Fact fact, String name, Optional<String> strikes) {
-    String id =
-        UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
-    Draft draft = new Draft(id, stage, fact, strikes, acting.storedAt());
+  public void note(Acting acting, String jobId, Draft draft) {
     keep(acting, new Owner.OfJob(jobId), draft, UnaryOperator.identity());
+  }
+
+  /** The id of the line of what has a name of its own in a job. */
+  public static String idOf(String jobId, String name) {
+    return UUID.nameUUIDFromBytes((jobId + " " + name).getBytes(StandardCharsets.UTF_8)).toString();
   }
 
   /** What is written down of the work at some jobs, by job; a job without a line is left out. */

@@ -17,6 +17,7 @@ import mellow.server.platform.Acting;
 import mellow.server.platform.EarlierMoment;
 import mellow.server.platform.Edits;
 import mellow.server.platform.Refusal;
+import mellow.server.record.Draft;
 import mellow.server.record.Records;
 import org.springframework.stereotype.Service;
 
@@ -135,10 +136,12 @@ public class Sheets {
     records.note(
         acting,
         row.getJobId(),
-        kind.stage(),
-        new Fact.Revised(kind, row.getVersion(), row.getShape(), row.getContent()),
-        kind + " " + row.getVersion(),
-        undone);
+        new Draft(
+            Records.idOf(row.getJobId(), kind + " " + row.getVersion()),
+            kind.stage(),
+            new Fact.Revised(kind, row.getVersion(), row.getShape(), row.getContent()),
+            undone,
+            acting.storedAt()));
   }
 
   /** The line of the change that is undone by this one. */

@@ -32,7 +32,7 @@ class SecurityHeaders extends OncePerRequestFilter {
         "Content-Security-Policy",
         "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-"
             + nonce
-            + "'; font-src 'self'; img-src 'self' data:; connect-src 'self'; base-uri 'none';"
+            + "'; font-src 'self'; img-src 'self' data: blob:; connect-src 'self'; base-uri 'none';"
             + " form-action 'none'; frame-ancestors 'none'");
     response.setHeader("X-Content-Type-Options", "nosniff");
     response.setHeader("Referrer-Policy", "no-referrer");
