@@ -48,6 +48,14 @@ dev_sources() {
   [ -z "$2" ] || grep -rlwE "$2" --include='*.java' "$1/src/main/java" "$1/target/generated-sources" 2>/dev/null || true
 }
 
+# Asks the compiler that stays warm beside this loop.
+dev_compile() {
+  local answer
+  printf '%s\t%s\t%s\n' "$1/target/classes" "$(dev_classpath)" "$(tr '\n' '\t' <<<"$2")" >&"${COMPILER[1]}"
+  read -r answer <&"${COMPILER[0]}"
+  [ "$answer" = done ]
+}
+
 # Compiles what changed since the last round; what does not compile is said, and nothing starts anew.
 dev_round() {
   local module names sources began=$SECONDS
@@ -62,15 +70,14 @@ dev_round() {
   for module in "${DEV_MODULES[@]}"; do
     [ ! -d "$module/src/main/resources" ] || cp -ru "$module/src/main/resources/." "$module/target/classes/"
     sources=$(dev_sources "$module" "$names")
-    [ -z "$sources" ] || printf '%s\n' "$sources" |
-      xargs javac -J-XX:TieredStopAtLevel=1 -proc:none -nowarn -parameters -g --release 17 -d "$module/target/classes" -cp "$(dev_classpath)" ||
-      return
+    [ -z "$sources" ] || dev_compile "$module" "$sources" || return
   done
   touch server/target/classes/.changed
   say "  server: changed, compiled after $((SECONDS - began)) s"
 }
 
 dev_follow() {
+  coproc COMPILER { exec java scripts/Recompile.java; }
   while sleep 0.3; do
     if [ -n "$(find words/src/main core/src/main server/src/main -type f -newer "$STATE/dev/round" -print -quit)" ]; then
       touch "$STATE/dev/round"
