@@ -94,6 +94,9 @@ class JobFileTest {
     assertThat(refused.status()).isEqualTo(422);
     refused(refused, "server/jobfile.correctsLater", "0");
     assertThat(api.get("/api/jobs/" + copy).status()).isEqualTo(404);
+    ((ObjectNode) file.get("shapes")).put("FEED", 99);
+    refused(api.put("/api/jobs/" + copy + "/file", file), "server/jobfile.ofALaterVersion");
+    file.remove("shapes");
     file.put("format", "something else");
     refused(api.put("/api/jobs/" + copy + "/file", file), "server/platform.cannotBe", "format");
   }

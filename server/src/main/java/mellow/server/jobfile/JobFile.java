@@ -7,12 +7,14 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
+import mellow.core.record.JobDocument;
 import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.server.bay.BayEdit;
@@ -36,7 +38,7 @@ import org.jspecify.annotations.Nullable;
         "A job with its vehicle, bay, readings, what was settled at its stages and written down"
             + " while working. Photos are not in it.")
 public record JobFile(
-    @NotNull @Pattern(regexp = FORMAT) @Schema(example = FORMAT) String format,
+    @NotNull @Pattern(regexp = FORMATS) @Schema(example = FORMAT) String format,
     @NotNull @Valid VehicleEdit vehicle,
     @NotNull @Size(max = 60) List<@Valid @NotNull AdjusterEdit> screws,
     @NotNull @Valid JobEdit job,
@@ -50,8 +52,16 @@ public record JobFile(
     @Valid @Nullable HandOverEdit handOver,
     @Valid @Nullable BayFile bay,
     @Valid @Nullable OwnFile own,
-    @Valid @Nullable ClosedFile closed) {
-  static final String FORMAT = "mellow-horizon-job-1";
+    @Valid @Nullable ClosedFile closed,
+    @Schema(
+            description =
+                "The version of the shape of each document; 1 where it is missing, as in files of"
+                    + " the first form.")
+        @Nullable Map<JobDocument, @NotNull @Positive Integer> shapes) {
+  static final String FORMAT = "mellow-horizon-job-2";
+
+  /** The first form did not say the shapes of its documents. */
+  private static final String FORMATS = "mellow-horizon-job-[12]";
 
   /** The same where rule sets and plan have other names. */
   JobFile named(JobEdit otherJob, @Nullable FrontEdit otherFront, @Nullable FeedEdit otherFeed) {
@@ -70,7 +80,8 @@ public record JobFile(
         handOver,
         bay,
         own,
-        closed);
+        closed,
+        shapes);
   }
 
   /** A reading; others are named by their place in the file. */

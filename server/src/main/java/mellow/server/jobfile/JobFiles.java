@@ -4,12 +4,15 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
+import mellow.core.record.JobDocument;
 import mellow.core.record.Line;
 import mellow.core.words.Speech;
 import mellow.server.bay.BayEdit;
@@ -32,6 +35,7 @@ import mellow.server.place.Places;
 import mellow.server.platform.Acting;
 import mellow.server.platform.Refusal;
 import mellow.server.record.Owner;
+import mellow.server.sheet.DocumentShapes;
 import mellow.server.takein.TakeInPage;
 import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
@@ -118,7 +122,16 @@ class JobFiles {
         handOvers.kept(acting, jobId).orElse(null),
         page.bay() == null ? null : bay(page, page.bay()),
         own.ofJob(acting, jobId),
-        page.job().closedAt() == null ? null : closed(acting, jobId));
+        page.job().closedAt() == null ? null : closed(acting, jobId),
+        shapes());
+  }
+
+  private static Map<JobDocument, Integer> shapes() {
+    Map<JobDocument, Integer> shapes = new EnumMap<>(JobDocument.class);
+    for (JobDocument document : JobFileModule.PLACES.keySet()) {
+      shapes.put(document, DocumentShapes.KNOWN.newest(document));
+    }
+    return shapes;
   }
 
   private JobFile.@Nullable ClosedFile closed(Acting acting, String jobId) {

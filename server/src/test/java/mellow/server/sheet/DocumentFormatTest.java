@@ -54,7 +54,7 @@ class DocumentFormatTest {
   record Named(String customer, int length) {}
 
   private static DocumentFormat format() {
-    return new DocumentFormat(JSON, Map.of(JobDocument.TAKE_IN, STEPS));
+    return new DocumentFormat(JSON, new DocumentShapes(Map.of(JobDocument.TAKE_IN, STEPS)));
   }
 
   @Test
@@ -87,7 +87,7 @@ class DocumentFormatTest {
   /**
    * Holds the shape that is stored. Where this fails: a field was added that may be missing in what
    * is stored, then write the file anew (-Dshapes.write=true); anything else needs a step in {@link
-   * DocumentFormat} first, which gives the shape its next number.
+   * DocumentShapes} first, which gives the shape its next number.
    */
   @Test
   void storesTheShapeThatIsWrittenDown() throws IOException {
