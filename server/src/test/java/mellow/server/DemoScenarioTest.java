@@ -1,5 +1,7 @@
 package mellow.server;
 
+import static mellow.server.db.Tables.FACT;
+import static mellow.server.db.Tables.SHEET;
 import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -11,9 +13,16 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import mellow.core.formats.FactFormat;
+import mellow.core.record.Fact;
+import mellow.core.record.FactKind;
+import mellow.core.record.JobDocument;
+import mellow.server.db.tables.records.SheetRecord;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.TestPropertySource;
 
@@ -135,5 +144,38 @@ class DemoScenarioTest {
     }
     assertThat(broken).isEmpty();
     assertThat(sentences).isGreaterThan(1000);
+  }
+
+  @Test
+  void whatHoldsOfADocumentIsWhatTheRecordSaysLast(@Autowired DSLContext sql) {
+    Map<String, SheetRecord> held =
+        sql.selectFrom(SHEET)
+            .fetchMap(row -> row.getJobId() + " " + JobDocument.valueOf(row.getStage()));
+    Map<String, Fact.Revised> last = new HashMap<>();
+    sql.selectFrom(FACT)
+        .where(FACT.KIND.eq(FactKind.REVISED.code()))
+        .orderBy(FACT.SEQ)
+        .forEach(
+            row -> {
+              Fact.Revised revised =
+                  (Fact.Revised)
+                      FactFormat.read(
+                          row.getId(),
+                          new FactFormat.Stored(row.getKind(), row.getShape(), row.getContent()));
+              last.put(row.getJobId() + " " + revised.document(), revised);
+            });
+    // how a job is set up holds in the job's own row
+    last.keySet().removeIf(key -> key.endsWith(JobDocument.SETTINGS.name()));
+    assertThat(held).hasSizeGreaterThan(10).containsOnlyKeys(last.keySet());
+    held.forEach(
+        (key, row) ->
+            assertThat(
+                    new Fact.Revised(
+                        last.get(key).document(),
+                        row.getVersion(),
+                        row.getShape(),
+                        row.getContent()))
+                .as(key)
+                .isEqualTo(last.get(key)));
   }
 }
