@@ -274,6 +274,34 @@ class FeedJudgeTest {
         .isEqualTo(Verdict.WITHIN);
   }
 
+  /** Behind the second fuse a thin wire is that fuse's to guard. */
+  @Test
+  void fuseGuardsWhatStandsBeforeTheNextOne() {
+    Circuit two =
+        Circuit.of(
+            BATTERY,
+            Joining.Fuse.of(30, "main fuse", "plus", "bus"),
+            new Joining.Wire("bus wire", "bus", "box", Conductor.awg(8, 1)),
+            Joining.Fuse.of(5, "lamp fuse", "box", "fused"),
+            new Joining.Wire("thin", "fused", "lamp", Conductor.awg(22, 1)),
+            new Emitter.Bulb("lamp", LEFT, "lamp", GROUND, 12.8, 21));
+    assertThat(finding(two, "feed.guard@component:main%20fuse", Controls.OFF).verdict())
+        .isEqualTo(Verdict.WITHIN);
+    assertThat(finding(two, "feed.guard@component:lamp%20fuse", Controls.OFF).verdict())
+        .isEqualTo(Verdict.WITHIN);
+    Circuit one =
+        new Circuit(
+            two.parts().stream()
+                .map(part -> part.id().equals("lamp fuse") ? joint("box", "fused") : part)
+                .toList());
+    assertThat(finding(one, "feed.guard@component:main%20fuse", Controls.OFF).verdict())
+        .isEqualTo(Verdict.OUT);
+  }
+
+  private static Part joint(String from, String to) {
+    return new Joining.Joint("joint", from, to, 0.001, true);
+  }
+
   /** What a start takes of what a fuse stands at the least, %: as its finding says it. */
   private static double taken(Finding start) {
     return Said.figures(start.detail()).get(0).value();
