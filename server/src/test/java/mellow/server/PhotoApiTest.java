@@ -215,4 +215,33 @@ class PhotoApiTest {
     refused(
         api.put(path + after + "/notes", notes(2, "AFTER", "3 furlongs")), "entry.noLengthUnit");
   }
+
+  @Test
+  void anEarlierMomentShowsWhatWasNotedThen() throws Exception {
+    String id = Api.newId();
+    send(id, jpeg(90));
+    long taken = lastLine();
+    String notes = "/api/jobs/" + job + "/photos/" + id + "/notes";
+    Map<String, Object> inInches = notes(1, "AFTER", "120");
+    inInches.put("units", "IMPERIAL");
+    Api.expect(api.put(notes, inInches), 200);
+    JsonNode noted = api.get("/api/jobs/" + job + "/photos").body().at("/photos/0");
+    long last = lastLine();
+    Api.expect(api.as("Marten").put(notes, notes(2, "OTHER", "3 m")), 200);
+
+    assertThat(photoAt(taken).get("moment").asText()).isEqualTo("BEFORE");
+    assertThat(photoAt(taken).get("focusLocked").asBoolean()).isFalse();
+    assertThat(photoAt(last)).isEqualTo(noted);
+    // 120 in
+    assertThat(photoAt(last).at("/from/value").asDouble()).isCloseTo(3048, within(1e-9));
+    assertThat(photoAt(last).get("changedBy").asText()).isEqualTo("Åsa");
+  }
+
+  private long lastLine() {
+    return api.get("/api/jobs/" + job + "/record").body().get("last").asLong();
+  }
+
+  private JsonNode photoAt(long line) {
+    return api.lookingBackTo(line).get("/api/jobs/" + job + "/photos").body().at("/photos/0");
+  }
 }

@@ -276,8 +276,13 @@ final class FactShapes {
     shape(
         1,
         Fact.PhotoKept.class,
-        (photo, to) -> to.text("photo", photo.photo()).count("version", photo.version()),
-        (version, id, from) -> new Fact.PhotoKept(from.needed("photo"), from.count("version")));
+        (photo, to) -> {
+          to.text("photo", photo.photo()).count("version", photo.version());
+          photo.notes().ifPresent(notes -> to.json("notes", notes));
+        },
+        (version, id, from) ->
+            new Fact.PhotoKept(
+                from.needed("photo"), from.count("version"), from.optionalJson("notes")));
     shape(
         1,
         Fact.HandedOver.class,

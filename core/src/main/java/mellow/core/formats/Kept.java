@@ -88,9 +88,12 @@ final class Kept {
    * @throws IllegalArgumentException where it is missing
    */
   String json(String name) {
-    if (!object.hasNonNull(name)) {
-      throw new IllegalArgumentException("“" + name + "” is missing");
-    }
-    return object.get(name).toString();
+    return optionalJson(name)
+        .orElseThrow(() -> new IllegalArgumentException("“" + name + "” is missing"));
+  }
+
+  /** A document in its own JSON; empty where it is missing. */
+  Optional<String> optionalJson(String name) {
+    return object.hasNonNull(name) ? Optional.of(object.get(name).toString()) : Optional.empty();
   }
 }

@@ -267,8 +267,13 @@ public sealed interface Fact {
     }
   }
 
-  /** A photo was kept, or what is noted of it was changed; the first version is the photo's own. */
-  record PhotoKept(String photo, int version) implements Fact {
+  /**
+   * A photo was kept, or what is noted of it was changed; the first version is the photo's own.
+   *
+   * @param notes all that is noted of it from then on, in the photo's own JSON; empty in lines that
+   *     an earlier version of the product kept
+   */
+  record PhotoKept(String photo, int version, Optional<String> notes) implements Fact {
     @Override
     public Subject subject(String id) {
       return SubjectKind.PHOTO.named(photo);

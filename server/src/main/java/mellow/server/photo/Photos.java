@@ -7,9 +7,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellow.core.entry.Entry;
 import mellow.core.entry.LengthEntry;
@@ -45,6 +43,7 @@ public class Photos {
   private final Jobs jobs;
   private final PhotoStore store;
   private final PhotoFiles files;
+  private final PhotosThen then;
   private final Records records;
   private final TransactionTemplate transactions;
 
@@ -52,12 +51,14 @@ public class Photos {
       Jobs jobs,
       PhotoStore store,
       PhotoFiles files,
+      PhotosThen then,
       Records records,
       TransactionTemplate transactions) {
     this.jobs = jobs;
     this.records = records;
     this.store = store;
     this.files = files;
+    this.then = then;
     this.transactions = transactions;
   }
 
@@ -71,19 +72,13 @@ public class Photos {
     return rows(acting, jobId).map(PhotoView::of).toList();
   }
 
-  /** The photos that were there at the moment that the request sees, with what is noted today. */
+  /** The photos that are there, or were at the moment that the request looks back at. */
   private Stream<PhotoRecord> rows(Acting acting, String jobId) {
     List<PhotoRecord> all = store.ofJob(acting.shopId(), jobId);
     if (EarlierMoment.asked().isEmpty()) {
       return all.stream();
     }
-    Set<String> there =
-        records
-            .whole(jobId)
-            .facts(Fact.PhotoKept.class)
-            .map(Fact.PhotoKept::photo)
-            .collect(Collectors.toSet());
-    return all.stream().filter(row -> there.contains(row.getId()));
+    return then.of(all, records.whole(jobId).lines());
   }
 
   /**
@@ -150,8 +145,9 @@ public class Photos {
           if (photos(acting, jobId).size() >= MOST_OF_A_JOB) {
             throw Refusal.unprocessable("photo", PhotoWords.tooMany(MOST_OF_A_JOB));
           }
-          store.add(row(acting, person, jobId, taken, picture));
-          kept(acting, jobId, taken.id(), 1, taken.at());
+          PhotoRecord row = row(acting, person, jobId, taken, picture);
+          store.add(row);
+          kept(acting, row, PhotoView.of(row).notes(UnitSystem.METRIC), taken.at());
         });
   }
 
@@ -216,7 +212,8 @@ public class Photos {
     String person = acting.personOrRefuse();
     transactions.executeWithoutResult(status -> jobs.hold(acting, jobId));
     PhotoRecord there = ofJob(acting, jobId, id);
-    Double fromMm = fromMm(notes.fromTyped(), notes.units());
+    // refused before anything is compared
+    fromMm(notes.fromTyped(), notes.units());
     Edits.of(Optional.of(there.getVersion()), notes.version(), PhotoView.of(there).says(notes))
         .carryOut(
             () -> {
@@ -225,7 +222,7 @@ public class Photos {
             () ->
                 Boolean.TRUE.equals(
                     transactions.execute(
-                        status -> replaced(acting, noted(acting, person, there, notes, fromMm)))),
+                        status -> replaced(acting, noted(acting, person, there, notes), notes))),
             () -> {
               PhotoView current = PhotoView.of(ofJob(acting, jobId, id));
               return Differences.stale(
@@ -233,25 +230,26 @@ public class Photos {
             });
   }
 
-  private boolean replaced(Acting acting, PhotoRecord row) {
+  private boolean replaced(Acting acting, PhotoRecord row, PhotoNotes notes) {
     boolean done = store.replace(row, row.getVersion() - 1);
     if (done) {
-      kept(acting, row.getJobId(), row.getId(), row.getVersion(), acting.storedAt());
+      kept(acting, row, notes, acting.storedAt());
     }
     return done;
   }
 
-  private void kept(Acting acting, String jobId, String id, int version, Instant at) {
+  private void kept(Acting acting, PhotoRecord row, PhotoNotes notes, Instant at) {
+    String name = "photo " + row.getId() + " " + row.getVersion();
     records.note(
         acting,
-        jobId,
+        row.getJobId(),
         new Draft(
-            Records.idOf(jobId, "photo " + id + " " + version),
+            Records.idOf(row.getJobId(), name),
             Stage.CAME,
-            new Fact.PhotoKept(id, version),
+            new Fact.PhotoKept(row.getId(), row.getVersion(), Optional.of(then.written(notes))),
             Optional.empty(),
             at));
-    jobs.touch(acting, jobId);
+    jobs.touch(acting, row.getJobId());
   }
 
   private PhotoRecord ofJob(Acting acting, String jobId, String id) {
@@ -277,14 +275,22 @@ public class Photos {
   }
 
   private static PhotoRecord noted(
-      Acting acting, String person, PhotoRecord there, PhotoNotes notes, @Nullable Double fromMm) {
+      Acting acting, String person, PhotoRecord there, PhotoNotes notes) {
+    PhotoRecord row = withNotes(there, notes);
+    row.setVersion(notes.version() + 1);
+    row.setChangedBy(person);
+    row.setChangedAt(acting.moment());
+    return row;
+  }
+
+  /** A photo's row with other notes. */
+  static PhotoRecord withNotes(PhotoRecord there, PhotoNotes notes) {
     PhotoRecord row = there.copy();
     row.setId(there.getId());
-    row.setVersion(notes.version() + 1);
     row.setMoment(notes.moment().name());
     row.setShows(notes.shows());
     row.setFromTyped(notes.fromTyped());
-    row.setFromMm(fromMm);
+    row.setFromMm(fromMm(notes.fromTyped(), notes.units()));
     row.setFocusLocked(notes.focusLocked());
     row.setExposureLocked(notes.exposureLocked());
     row.setBalanceLocked(notes.balanceLocked());
@@ -294,8 +300,6 @@ public class Photos {
     row.setRightX(marks == null ? null : marks.rightX());
     row.setRightY(marks == null ? null : marks.rightY());
     row.setPutAside(notes.putAside());
-    row.setChangedBy(person);
-    row.setChangedAt(acting.moment());
     return row;
   }
 
