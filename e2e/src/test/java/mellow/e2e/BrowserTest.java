@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
@@ -19,7 +18,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.WeakHashMap;
-import java.util.regex.Pattern;
+import java.util.function.Function;
+import mellow.e2e.screen.Screen;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -119,6 +119,11 @@ abstract class BrowserTest {
     return open(path, look, "");
   }
 
+  /** Opens a path of the application as the screen that it is. */
+  <S extends Screen> S open(String path, Look look, Function<Page, S> screen) {
+    return screen.apply(open(path, look));
+  }
+
   /** Opens a path of the application; the script runs before the page's own. */
   Page open(String path, Look look, String script) {
     BrowserContext context =
@@ -184,39 +189,5 @@ abstract class BrowserTest {
   /** What the page may complain of from here on without failing: for tests that cut the line. */
   void forgiveComplaints() {
     complaints.clear();
-  }
-
-  static Locator button(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  /** A button whose name starts so. */
-  static Locator buttonFrom(Page page, String start) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(startingWith(start)));
-  }
-
-  /** Written for the browser's regular expressions, which know no quoting of whole texts. */
-  private static Pattern startingWith(String start) {
-    return Pattern.compile("^" + start.replaceAll("[^\\p{L}\\d ]", "\\\\$0"));
-  }
-
-  static Locator field(Page page, String label) {
-    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-  }
-
-  /** Types a measured value where it is shown. */
-  static void measure(Page page, String labelStart, String typed) {
-    buttonFrom(page, labelStart).click();
-    Locator entry =
-        page.getByRole(
-            AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(startingWith(labelStart)));
-    entry.fill(typed);
-    entry.press("Enter");
-  }
-
-  static Locator verdict(Page page) {
-    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Where it stands"));
   }
 }

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import mellow.e2e.screen.PlaceScreen;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -45,7 +46,7 @@ class DragSpeedIT extends BrowserTest {
   @Test
   void aLampIsDragged() throws IOException {
     Page page = open("/jobs/" + app().job("valley bus 7") + "/place", Look.USUAL, NOTES);
-    Locator lamp = buttonFrom(page, "Left fog lamp, lower edge");
+    Locator lamp = new PlaceScreen(page).handle("Left fog lamp");
     BoundingBox box = lamp.boundingBox();
     double x = box.x + box.width / 2;
     double y = box.y + box.height / 2;

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
+import mellow.e2e.screen.RecordScreen;
+import mellow.e2e.screen.WallScreen;
 import mellow.server.testing.Api;
 import org.junit.jupiter.api.Test;
 
@@ -21,33 +23,28 @@ class LookingBackIT extends BrowserTest {
     for (String typed : List.of("61", "62")) {
       Api.expect(app().api("Runa").read(id, Api.newId(), "CUTOFF_BELOW", "LEFT", typed), 200);
     }
-    Page page = open(job, Look.USUAL);
-    Locator readings =
-        page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName("Readings, newest first"))
-            .getByRole(AriaRole.LISTITEM);
+    WallScreen wall = open(job, Look.USUAL, WallScreen::new);
+    Page page = wall.page();
+    Locator readings = wall.readings().getByRole(AriaRole.LISTITEM);
     int today = readings.count();
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Whole record")).click();
-    Locator lines = page.locator("li[data-line]");
-    assertThat(lines.first()).isVisible();
+    RecordScreen record = wall.toRecord();
+    assertThat(record.lines().first()).isVisible();
 
     // the two readings came after it
-    lines.nth(2).getByRole(AriaRole.LINK).click();
+    record.lookBackTo(2);
     assertThat(page).hasURL(EARLIER);
     page.navigate(page.url().replaceFirst("(/at/\\d+).*", "$1" + job));
-    Locator earlier = page.getByRole(AriaRole.COMPLEMENTARY);
-    assertThat(earlier).containsText("As it stood then");
+    assertThat(record.moment()).containsText("As it stood then");
     assertThat(readings).hasCount(today - 2);
 
-    page.keyboard().press("l");
-    field(page, "Cutoff below").fill("7");
-    button(page, "Save").click();
-    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Go back to today first");
-    page.keyboard().press("Escape");
-    assertThat(page.getByRole(AriaRole.DIALOG)).not().isVisible();
-    assertThat(earlier.getByRole(AriaRole.ALERT)).containsText("Go back to today first");
+    wall.press("l");
+    wall.cutoffIs("7");
+    assertThat(wall.dialog()).containsText("Go back to today first");
+    wall.press("Escape");
+    assertThat(wall.dialog()).not().isVisible();
+    assertThat(record.moment().getByRole(AriaRole.ALERT)).containsText("Go back to today first");
 
-    earlier.getByRole(AriaRole.LINK).click();
+    record.backToToday();
     assertThat(page).not().hasURL(EARLIER);
     assertThat(readings).hasCount(today);
   }

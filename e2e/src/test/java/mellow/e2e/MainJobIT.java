@@ -3,108 +3,91 @@ package mellow.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
+import mellow.e2e.screen.TakeInScreen;
+import mellow.e2e.screen.WallScreen;
+import mellow.e2e.screen.YardScreen;
 import org.junit.jupiter.api.Test;
 
 /** A technician takes a vehicle in and aims it, from the yard to "within". */
 class MainJobIT extends BrowserTest {
+  private WallScreen wall(String vehicle) {
+    return open("/jobs/" + app().job(vehicle), Look.USUAL, WallScreen::new);
+  }
+
   @Test
   void fromTheYardToWithin() {
-    Page page = open("/", Look.USUAL);
-    button(page, "Take a vehicle in").click();
-    field(page, "Make and model").fill("Orlo Drift");
-    field(page, "What it is called here").fill("red one");
-    button(page, "Take it in").click();
-    assertThat(verdict(page)).containsText("What is wanted is not known yet");
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Wall")).click();
+    YardScreen yard = open("/", Look.USUAL, YardScreen::new);
+    yard.newJob();
+    yard.field("What it is called here").fill("red one");
+    TakeInScreen takeIn = yard.takeIn("Orlo Drift");
+    assertThat(takeIn.verdict()).containsText("What is wanted is not known yet");
+    WallScreen wall = takeIn.toWall();
 
-    assertThat(verdict(page)).containsText("Distance to the wall not measured");
-    button(page, "Measure the distance").click();
-    Locator distance = page.locator("input[aria-label^='Distance from the left']");
-    distance.fill("25 ft");
-    distance.press("Enter");
-    measure(page, "Distance from the right lamp", "7.62 m");
-    measure(page, "Height of the left lamp centre", "668");
-    measure(page, "Height of the right lamp centre", "26 5/16 in");
-    measure(page, "Between lamps", "131 cm");
-    measure(page, "Lower lens edge of the left lamp", "60 cm");
-    measure(page, "Lower lens edge of the right lamp", "600");
+    assertThat(wall.verdict()).containsText("Distance to the wall not measured");
+    wall.button("Measure the distance").click();
+    wall.distanceEntry().fill("25 ft");
+    wall.distanceEntry().press("Enter");
+    wall.measure("Distance from the right lamp", "7.62 m");
+    wall.measure("Height of the left lamp centre", "668");
+    wall.measure("Height of the right lamp centre", "26 5/16 in");
+    wall.measure("Between lamps", "131 cm");
+    wall.measure("Lower lens edge of the left lamp", "60 cm");
+    wall.measure("Lower lens edge of the right lamp", "600");
     // UN R48 below 800 mm: the middle of the initial band, 1.25 % of 7620 mm
-    assertThat(buttonFrom(page, "95 to tape, left lamp")).isVisible();
+    assertThat(wall.buttonFrom("95 to tape, left lamp")).isVisible();
 
-    assertThat(verdict(page)).containsText("Left lamp not read");
-    button(page, "Read the cutoff").click();
-    field(page, "Cutoff below").fill("96");
-    button(page, "Save").click();
-    assertThat(verdict(page)).containsText("Right lamp not read");
-    button(page, "Read the cutoff").click();
-    field(page, "Cutoff below").fill("18");
-    button(page, "Save").click();
+    assertThat(wall.verdict()).containsText("Left lamp not read");
+    wall.readCutoff("96");
+    assertThat(wall.verdict()).containsText("Right lamp not read");
+    wall.readCutoff("18");
 
     // 0.5 % of 7620 is 38.1: 20 too high; 95.25 asked: 77 above the tape
-    assertThat(verdict(page)).containsText("Right lamp 20 mm too high for the rule, 77 mm above");
-    assertThat(verdict(page)).containsText("half a turn");
-    button(page, "Turned, read again").click();
-    field(page, "Turned").fill("1 clockwise");
-    field(page, "Cutoff below").fill("58");
-    button(page, "Save").click();
+    assertThat(wall.verdict()).containsText("Right lamp 20 mm too high for the rule, 77 mm above");
+    assertThat(wall.verdict()).containsText("half a turn");
+    wall.turnAndRead("1 clockwise", "58");
     // 40 mm a turn: 37.25 left
-    assertThat(verdict(page)).containsText("37 mm above the tape");
-    assertThat(verdict(page)).containsText("7/8 turn clockwise");
-    button(page, "Turned, read again").click();
-    assertThat(field(page, "Turned")).hasValue("7/8 clockwise");
-    field(page, "Cutoff below").fill("95");
-    button(page, "Save").click();
-    assertThat(verdict(page)).containsText("Both lamps within the rule");
+    assertThat(wall.verdict()).containsText("37 mm above the tape");
+    assertThat(wall.verdict()).containsText("7/8 turn clockwise");
+    assertThat(wall.advisedTurn()).hasValue("7/8 clockwise");
+    wall.cutoffIs("95");
+    assertThat(wall.verdict()).containsText("Both lamps within the rule");
 
-    page.navigate(app().address() + "/");
-    Locator row = page.locator("li", new Page.LocatorOptions().setHasText("red one"));
-    assertThat(row).containsText("Not begun: Parts and Place");
+    YardScreen after = open("/", Look.USUAL, YardScreen::new);
+    assertThat(after.row("red one")).containsText("Not begun: Parts and Place");
   }
 
   @Test
   void aCutoffIsDraggedNudgedAndKept() {
-    Page page = open("/jobs/" + app().job("road crew 2"), Look.USUAL);
-    Locator handle = page.getByRole(com.microsoft.playwright.options.AriaRole.SLIDER).first();
-    handle.focus();
-    handle.press("Shift+ArrowDown");
-    handle.press("ArrowUp");
+    WallScreen wall = wall("road crew 2");
+    Locator cutoff = wall.cutoff();
+    cutoff.focus();
+    cutoff.press("Shift+ArrowDown");
+    cutoff.press("ArrowUp");
     // 2 1/8 in, ten sixteenths lower, one higher
-    assertThat(button(page, "Save 2 11/16 in")).isVisible();
-    handle.press("Escape");
-    assertThat(button(page, "Save 2 11/16 in")).isHidden();
-    var box = handle.boundingBox();
-    page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
-    page.mouse().down();
-    page.mouse()
-        .move(
-            box.x + box.width / 2,
-            box.y + box.height / 2 + 40,
-            new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
-    page.mouse().up();
-    assertThat(verdict(page)).containsText("below the tape");
-    handle.press("Escape");
+    assertThat(wall.button("Save 2 11/16 in")).isVisible();
+    cutoff.press("Escape");
+    assertThat(wall.button("Save 2 11/16 in")).isHidden();
+    wall.dragCutoffDown(40);
+    assertThat(wall.verdict()).containsText("below the tape");
+    cutoff.press("Escape");
   }
 
   @Test
   void theWorkingIsShownWithItsSource() {
-    Page page = open("/jobs/" + app().job("library van 3"), Look.USUAL);
-    buttonFrom(page, "73 to tape, right lamp").click();
-    Locator dialog = page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG);
-    assertThat(dialog).containsText("percent ÷ 100 × distance");
-    assertThat(dialog).containsText("inclination on the vehicle’s label");
-    page.keyboard().press("Escape");
-    page.keyboard().press("f");
-    assertThat(dialog).containsText("from memory, check the current text");
+    WallScreen wall = wall("library van 3");
+    wall.buttonFrom("73 to tape, right lamp").click();
+    assertThat(wall.dialog()).containsText("percent ÷ 100 × distance");
+    assertThat(wall.dialog()).containsText("inclination on the vehicle’s label");
+    wall.press("Escape");
+    wall.press("f");
+    assertThat(wall.dialog()).containsText("from memory, check the current text");
   }
 
   @Test
   void aRefusedEntrySaysWhyAndKeepsWhatWasTyped() {
-    Page page = open("/jobs/" + app().job("library van 1"), Look.USUAL);
-    measure(page, "Distance from the left lamp", "12 furlongs");
-    assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
-        .containsText("not a unit of length");
-    assertThat(page.locator("input[aria-label^='Distance from the left']")).hasValue("12 furlongs");
+    WallScreen wall = wall("library van 1");
+    wall.measure("Distance from the left lamp", "12 furlongs");
+    assertThat(wall.alert()).containsText("not a unit of length");
+    assertThat(wall.distanceEntry()).hasValue("12 furlongs");
   }
 }

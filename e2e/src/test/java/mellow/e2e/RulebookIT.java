@@ -2,61 +2,52 @@ package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import mellow.e2e.screen.RulebookScreen;
 import org.junit.jupiter.api.Test;
 
 /** A shop writes rules of its own, takes a file in, and confirms a rule against the text. */
 class RulebookIT extends BrowserTest {
+  private RulebookScreen rulebook() {
+    return open("/rulebook", Look.USUAL, RulebookScreen::new);
+  }
+
   @Test
-  void aSetOfOurOwnIsStartedChangedExportedAndTakenInAgain() throws Exception {
-    Page page = open("/rulebook", Look.USUAL);
-    button(page, "Fitters’ summary").click();
-    page.keyboard().press("n");
-    field(page, "Name").fill("Snow valley");
-    field(page, "Reason").fill("snow banks");
-    button(page, "Start the set").click();
-    assertThat(page.getByText("based on Fitters’ summary, by Runa")).isVisible();
+  void aSetOfOurOwnIsStartedChangedExportedAndTakenInAgain() throws IOException {
+    RulebookScreen rules = rulebook();
+    rules.button("Fitters’ summary").click();
+    rules.startOwnSet("Snow valley", "snow banks");
+    assertThat(rules.text("based on Fitters’ summary, by Runa")).isVisible();
 
-    Locator row = page.locator("tr").filter(new Locator.FilterOptions().setHasText("lower edge"));
-    row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("change")).click();
-    field(page, "At least").fill("many");
-    button(page, "Change the rule").click();
-    assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("a number");
-    field(page, "At least").fill("400");
-    button(page, "Change the rule").click();
-    assertThat(row).containsText("at least 400 mm");
-    assertThat(row).containsText("this shop’s own rule");
+    Locator rule = rules.rule("lower edge");
+    rules.change(rule);
+    rules.atLeast("many");
+    assertThat(rules.dialog()).containsText("a number");
+    rules.atLeast("400");
+    assertThat(rule).containsText("at least 400 mm");
+    assertThat(rule).containsText("this shop’s own rule");
 
-    Download download =
-        page.waitForDownload(
-            () ->
-                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Its file"))
-                    .click());
-    String text = Files.readString(download.path());
+    String text = new String(rules.download("Its file"), StandardCharsets.UTF_8);
     Path changed = Files.createTempFile("rules", ".json");
     Files.writeString(changed, text.replace("400", "450"));
-    page.getByLabel("Import a file").setInputFiles(changed);
-    assertThat(row).containsText("at least 450 mm");
+    rules.importFile(changed);
+    assertThat(rule).containsText("at least 450 mm");
     Files.writeString(changed, text.replace("\"least\"", "\"leest\""));
-    page.getByLabel("Import a file").setInputFiles(changed);
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("At /place/0");
-    assertThat(row).containsText("at least 450 mm");
+    rules.importFile(changed);
+    assertThat(rules.alert()).containsText("At /place/0");
+    assertThat(rule).containsText("at least 450 mm");
   }
 
   @Test
   void aRuleIsConfirmedWithItsPlaceInTheText() {
-    Page page = open("/rulebook", Look.USUAL);
-    Locator row =
-        page.locator("tr").filter(new Locator.FilterOptions().setHasText("6.3.6, class B"));
-    row.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("confirm")).click();
-    field(page, "Edition and place in the text").fill("revision 12, page 41");
-    button(page, "I checked it").click();
-    assertThat(row).containsText("checked by Runa");
-    assertThat(row).not().containsText("from memory");
+    RulebookScreen rules = rulebook();
+    Locator rule = rules.rule("6.3.6, class B");
+    rules.confirm(rule, "revision 12, page 41");
+    assertThat(rule).containsText("checked by Runa");
+    assertThat(rule).not().containsText("from memory");
   }
 }

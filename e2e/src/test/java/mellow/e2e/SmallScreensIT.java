@@ -13,6 +13,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import mellow.e2e.screen.Screen;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -166,7 +167,7 @@ class SmallScreensIT extends BrowserTest {
             + " return [Math.round(box.x), Math.round(box.y)]; }))";
     settled(page);
     Object before = page.evaluate(places);
-    buttonFrom(page, "Height of the left lamp centre").click();
+    new Screen(page).buttonFrom("Height of the left lamp centre").click();
     page.keyboard().type("1234567");
     assertThat(page.evaluate(places)).isEqualTo(before);
     page.keyboard().press("Escape");

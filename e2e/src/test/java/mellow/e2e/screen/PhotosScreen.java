@@ -1,0 +1,40 @@
+package mellow.e2e.screen;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.FilePayload;
+
+/** The photos of a job. */
+public final class PhotosScreen extends Screen {
+  private static final String SENDING = "**/api/jobs/*/photos/*";
+
+  public PhotosScreen(Page page) {
+    super(page);
+  }
+
+  /** Adds a photo from a file. */
+  public void add(String name, byte[] png) {
+    page.getByLabel("From file").setInputFiles(new FilePayload(name, "image/png", png));
+  }
+
+  /** Photos do not get through; the page itself does. */
+  public void holdPhotosUp() {
+    page.context().route(SENDING, Route::abort);
+  }
+
+  public void letPhotosThrough() {
+    page.context().unroute(SENDING);
+  }
+
+  /** A photo that waits. */
+  public Locator waiting(String name) {
+    return text(name + ": waits to be sent");
+  }
+
+  /** Lays the photo after the work over the one before. */
+  public Locator layOver() {
+    button("Lay over").click();
+    return page.getByLabel("How much of the earlier photo is uncovered");
+  }
+}

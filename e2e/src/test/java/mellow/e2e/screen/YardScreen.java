@@ -1,0 +1,28 @@
+package mellow.e2e.screen;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+
+/** The yard: all jobs that are open, and the door to a new one. */
+public final class YardScreen extends Screen {
+  public YardScreen(Page page) {
+    super(page);
+  }
+
+  /** Starts a new job; its form is open then. */
+  public void newJob() {
+    button("Take a vehicle in").click();
+  }
+
+  /** Takes a vehicle in by the form that is open. */
+  public TakeInScreen takeIn(String model) {
+    field("Make and model").fill(model);
+    button("Take it in").click();
+    return new TakeInScreen(page);
+  }
+
+  /** The row of a job, by what its vehicle is called. */
+  public Locator row(String nickname) {
+    return page.locator("li", new Page.LocatorOptions().setHasText(nickname));
+  }
+}
