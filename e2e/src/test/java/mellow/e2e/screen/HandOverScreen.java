@@ -46,7 +46,9 @@ public final class HandOverScreen extends Screen {
   }
 
   public void leaveOutAllOf(String stage) {
-    within(openOf(stage), "Leave out all").click();
+    openOf(stage)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave out all"))
+        .click();
   }
 
   /** Adds a correction beside the closed record. */

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import mellow.core.finding.Figure;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.Side;
 import mellow.core.words.Speech;
 import org.jspecify.annotations.Nullable;
 
@@ -182,10 +183,15 @@ public final class Comparer {
   }
 
   private Sentence called(@Nullable Object row, int place) {
-    return component(row, NAMES)
-        .filter(name -> !name.equals(""))
-        .map(name -> said("", name))
-        .orElseGet(() -> RecordWords.rowNumber(place));
+    Sentence name =
+        component(row, NAMES)
+            .filter(one -> !one.equals(""))
+            .map(one -> said("", one))
+            .orElseGet(() -> RecordWords.rowNumber(place));
+    return component(row, List.of("side"))
+        .filter(Side.class::isInstance)
+        .map(side -> joined(List.of(name, Sentence.term((Side) side)), ", "))
+        .orElse(name);
   }
 
   private static Optional<Object> component(@Nullable Object row, List<String> wanted) {

@@ -18,7 +18,10 @@ import java.util.Set;
 import java.util.stream.Stream;
 import mellow.core.finding.Sentence;
 import mellow.core.measure.UnitSystem;
+import mellow.core.parts.Part;
+import mellow.core.vehicle.Side;
 import mellow.core.words.Speech;
+import mellow.core.workflow.Stage;
 import mellow.server.bay.BayEdit;
 import mellow.server.feed.FeedEdit;
 import mellow.server.handover.HandOverEdit;
@@ -79,6 +82,37 @@ class ComparerTest {
   }
 
   /** Seen before: each of these compared as equal, and "Use mine" then wrote over it. */
+  @Test
+  void ofTwoThatHaveOneNameTheSideIsSaid() {
+    PartsEdit before = projectors("");
+    assertThat(Comparer.between(before, projectors("scratched")))
+        .singleElement()
+        .satisfies(one -> assertThat(text(one.what())).contains("projector, right"));
+  }
+
+  private static PartsEdit projectors(String withOfTheRight) {
+    return new PartsEdit(
+        List.of(projector(Side.LEFT, ""), projector(Side.RIGHT, withOfTheRight)),
+        List.of(),
+        List.of(),
+        null,
+        "");
+  }
+
+  private static PartsEdit.PartEdit projector(Side side, String with) {
+    return new PartsEdit.PartEdit(
+        "projector-" + side.word(),
+        "projector",
+        side,
+        Stage.BENCH,
+        Map.of(),
+        Part.Outcome.GOES_BACK,
+        with,
+        null,
+        null,
+        null);
+  }
+
   @Test
   void aMovedKeepOutItsClearanceAndTheWidthAreShown() throws Exception {
     Record front = (Record) filled(FrontEdit.class, FrontEdit.class, 0);
