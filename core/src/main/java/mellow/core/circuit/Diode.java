@@ -13,6 +13,16 @@ public record Diode(String id, String anode, String cathode) implements Part {
   }
 
   @Override
+  public List<String> terminals() {
+    return List.of(anode, cathode);
+  }
+
+  @Override
+  public Diode at(List<String> nodes) {
+    return new Diode(id, nodes.get(0), nodes.get(1));
+  }
+
+  @Override
   public Law law(int branch, Situation now) {
     return SILICON;
   }

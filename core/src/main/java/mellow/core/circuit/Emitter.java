@@ -35,6 +35,14 @@ public sealed interface Emitter extends Part {
     return List.of(Branch.only(plus(), minus()));
   }
 
+  @Override
+  default List<String> terminals() {
+    return List.of(plus(), minus());
+  }
+
+  @Override
+  Emitter at(List<String> nodes);
+
   /**
    * What its light is for.
    *
@@ -66,6 +74,11 @@ public sealed interface Emitter extends Part {
       implements Emitter {
     static final double LIGHT_EXPONENT = 3.4;
 
+    @Override
+    public Bulb at(List<String> nodes) {
+      return new Bulb(id, use, nodes.get(0), nodes.get(1), ratedVolts, ratedWatts);
+    }
+
     private Law.Filament filament() {
       return new Law.Filament(ratedVolts, ratedWatts);
     }
@@ -86,6 +99,11 @@ public sealed interface Emitter extends Part {
   /** A lamp of light-emitting diodes behind a driver of its own; polarised. */
   record DrivenLed(String id, Use use, String plus, String minus, double watts, double leastVolts)
       implements Emitter {
+    @Override
+    public DrivenLed at(List<String> nodes) {
+      return new DrivenLed(id, use, nodes.get(0), nodes.get(1), watts, leastVolts);
+    }
+
     private Law.Driver driver() {
       return new Law.Driver(watts, leastVolts);
     }
@@ -121,6 +139,11 @@ public sealed interface Emitter extends Part {
       double ohms,
       double ratedAmps)
       implements Emitter {
+    @Override
+    public BareLed at(List<String> nodes) {
+      return new BareLed(id, use, nodes.get(0), nodes.get(1), thresholdVolts, ohms, ratedAmps);
+    }
+
     private Law junction() {
       return new Law.Junction(thresholdVolts, ohms);
     }
@@ -153,6 +176,11 @@ public sealed interface Emitter extends Part {
     /** 35 W at the lamp draw about 3.2 A, two to three times that at strike. Common practice. */
     public static Discharge of35W(String id, Use use, String plus, String minus) {
       return new Discharge(id, use, plus, minus, 41, 9, 8);
+    }
+
+    @Override
+    public Discharge at(List<String> nodes) {
+      return new Discharge(id, use, nodes.get(0), nodes.get(1), watts, leastVolts, strikeAmps);
     }
 
     private Law.Driver ballast() {
@@ -195,6 +223,16 @@ public sealed interface Emitter extends Part {
       double opensAtVolts,
       Emitter source)
       implements Emitter {
+    @Override
+    public Shutter at(List<String> nodes) {
+      return new Shutter(id, use, nodes.get(0), nodes.get(1), ohms, opensAtVolts, source);
+    }
+
+    /** The same before another source. */
+    public Shutter before(Emitter other) {
+      return new Shutter(id, use, plus, minus, ohms, opensAtVolts, other);
+    }
+
     @Override
     public Law law(int branch, Situation now) {
       return new Law.Resistance(ohms);

@@ -13,8 +13,18 @@ public sealed interface Joining extends Part {
     return List.of(Branch.only(from(), to()));
   }
 
+  @Override
+  default List<String> terminals() {
+    return List.of(from(), to());
+  }
+
   /** A wire. */
   record Wire(String id, String from, String to, Conductor conductor) implements Joining {
+    @Override
+    public Wire at(List<String> nodes) {
+      return new Wire(id, nodes.get(0), nodes.get(1), conductor);
+    }
+
     @Override
     public Law law(int branch, Situation now) {
       return new Law.Resistance(conductor.ohms());
@@ -29,6 +39,11 @@ public sealed interface Joining extends Part {
   record Joint(String id, String from, String to, double ohms, boolean sound) implements Joining {
     public static Joint good(String id, String from, String to) {
       return new Joint(id, from, to, CONTACT_OHMS, true);
+    }
+
+    @Override
+    public Joint at(List<String> nodes) {
+      return new Joint(id, nodes.get(0), nodes.get(1), ohms, sound);
     }
 
     /** The same, come apart. */
@@ -59,8 +74,13 @@ public sealed interface Joining extends Part {
     }
 
     @Override
+    public Clip at(List<String> nodes) {
+      return new Clip(id, nodes.get(0), nodes.get(1), mostAmps, guardAmps);
+    }
+
+    @Override
     public Law law(int branch, Situation now) {
-      return new Law.Resistance(CONTACT_OHMS);
+      return CONTACT;
     }
   }
 
@@ -90,6 +110,11 @@ public sealed interface Joining extends Part {
     }
 
     @Override
+    public Fuse at(List<String> nodes) {
+      return new Fuse(id, nodes.get(0), nodes.get(1), ratedAmps, blown);
+    }
+
+    @Override
     public Fuse blow() {
       return new Fuse(id, from, to, ratedAmps, true);
     }
@@ -98,6 +123,11 @@ public sealed interface Joining extends Part {
   /** The second fuse of a fuse tap, from the slot's feed to the new circuit. */
   record TapFuse(String id, String from, String to, double ratedAmps, boolean blown, Slot slot)
       implements Guard {
+    @Override
+    public TapFuse at(List<String> nodes) {
+      return new TapFuse(id, nodes.get(0), nodes.get(1), ratedAmps, blown, slot);
+    }
+
     @Override
     public TapFuse blow() {
       return new TapFuse(id, from, to, ratedAmps, true, slot);

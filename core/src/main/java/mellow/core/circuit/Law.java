@@ -15,6 +15,16 @@ public sealed interface Law {
   /** dI/dV, siemens; finite everywhere, negative where a driver holds its power. */
   double slope(double volts);
 
+  /**
+   * Both at once: what they have in common is worked out but once.
+   *
+   * @param flow becomes the current and its slope, A and S
+   */
+  default void flow(double volts, double[] flow) {
+    flow[0] = current(volts);
+    flow[1] = slope(volts);
+  }
+
   /** The current as an expression of a general circuit simulator, of the voltage so named. */
   String expression(String volts);
 
@@ -94,6 +104,9 @@ public sealed interface Law {
     static final double EXPONENT = 0.55;
     private static final double COLD_PER_HOT = 1.0 / 12;
 
+    /** Below this share of its rated voltage the wire is as good as cold. */
+    private static final double COLD_SHARE = Math.pow(COLD_PER_HOT, 1 / (1 - EXPONENT));
+
     public Filament {
       requirePositive(CircuitWords.ratedVoltage(), ratedVolts);
       requirePositive(CircuitWords.ratedPower(), ratedWatts);
@@ -105,7 +118,7 @@ public sealed interface Law {
 
     /** Below it the wire is as good as cold, and Ohm's law holds. */
     private double coldVolts() {
-      return ratedVolts * Math.pow(COLD_PER_HOT, 1 / (1 - EXPONENT));
+      return ratedVolts * COLD_SHARE;
     }
 
     private double coldSiemens() {
@@ -131,6 +144,13 @@ public sealed interface Law {
       return size <= coldVolts()
           ? coldSiemens()
           : EXPONENT * ratedAmps() / ratedVolts * Math.pow(size / ratedVolts, EXPONENT - 1);
+    }
+
+    @Override
+    public void flow(double volts, double[] flow) {
+      flow[0] = current(volts);
+      // dI/dV of a power of V
+      flow[1] = Math.abs(volts) <= coldVolts() ? coldSiemens() : EXPONENT * flow[0] / volts;
     }
 
     @Override
@@ -215,6 +235,16 @@ public sealed interface Law {
     public Junction {
       requirePositive(CircuitWords.threshold(), thresholdVolts);
       requirePositive(CircuitWords.seriesResistance(), ohms);
+    }
+
+    @Override
+    public void flow(double volts, double[] flow) {
+      double x = (volts - thresholdVolts) / FOOT_VOLTS;
+      // of numbers below 1 only: neither overflows
+      double e = Math.exp(-Math.abs(x));
+      double at = Math.max(0, x) + Math.log1p(e);
+      flow[0] = (at - soft(-thresholdVolts / FOOT_VOLTS)) * FOOT_VOLTS / ohms;
+      flow[1] = (x >= 0 ? 1 : e) / (1 + e) / ohms;
     }
 
     private static double soft(double x) {

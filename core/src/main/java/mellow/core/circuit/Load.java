@@ -36,6 +36,16 @@ public record Load(
   }
 
   @Override
+  public List<String> terminals() {
+    return List.of(from, to);
+  }
+
+  @Override
+  public Load at(List<String> nodes) {
+    return new Load(id, nodes.get(0), nodes.get(1), ohms, ratedWatts, purpose, mount);
+  }
+
+  @Override
   public Law law(int branch, Situation now) {
     return new Law.Resistance(ohms);
   }

@@ -124,16 +124,27 @@ public sealed interface Moving extends Part {
     }
 
     @Override
+    public List<String> terminals() {
+      return List.of(pins.p86(), pins.p85(), pins.p30(), pins.p87(), pins.p87a());
+    }
+
+    @Override
+    public Relay at(List<String> nodes) {
+      Pins between = new Pins(nodes.get(0), nodes.get(1), nodes.get(2), nodes.get(3), nodes.get(4));
+      return new Relay(id, between, coil, suppression, ratedAmps, dead);
+    }
+
+    @Override
     public Law law(int branch, Situation now) {
       if (branch == COIL) {
         return new Law.Resistance(coil.ohms());
       }
-      if (suppression != Suppression.NONE && branch == branches().size() - 1) {
+      if (suppression != Suppression.NONE && branch == FIRST_CONTACT + contacts()) {
         return suppression == Suppression.RESISTOR ? SUPPRESSING_RESISTOR : SUPPRESSING_DIODE;
       }
       boolean pulled = now.stateOf(this) == 1;
       boolean makes = branch == FIRST_CONTACT && !pins.p87().isEmpty();
-      return makes == pulled ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
+      return makes == pulled ? CONTACT : Law.OPEN;
     }
 
     @Override
@@ -192,6 +203,17 @@ public sealed interface Moving extends Part {
     }
 
     @Override
+    public List<String> terminals() {
+      return List.of(pins.supply(), pins.ground(), pins.run(), pins.side(), pins.out());
+    }
+
+    @Override
+    public RunningLampModule at(List<String> nodes) {
+      Pins between = new Pins(nodes.get(0), nodes.get(1), nodes.get(2), nodes.get(3), nodes.get(4));
+      return new RunningLampModule(id, between, runVolts, reducedDuty);
+    }
+
+    @Override
     public Law law(int branch, Situation now) {
       if (branch > 0) {
         return new Law.Resistance(INPUT_OHMS);
@@ -202,7 +224,7 @@ public sealed interface Moving extends Part {
             case REDUCED -> reducedDuty > 0 && !now.off().contains(id);
             default -> false;
           };
-      return feeds ? new Law.Resistance(CONTACT_OHMS) : Law.OPEN;
+      return feeds ? CONTACT : Law.OPEN;
     }
 
     @Override
@@ -247,10 +269,18 @@ public sealed interface Moving extends Part {
     }
 
     @Override
+    public List<String> terminals() {
+      return List.of(supply, out);
+    }
+
+    @Override
+    public BodyOutput at(List<String> nodes) {
+      return new BodyOutput(id, nodes.get(0), nodes.get(1), commanded, configured, duty, leastAmps);
+    }
+
+    @Override
     public Law law(int branch, Situation now) {
-      return now.stateOf(this) == 1 && !now.off().contains(id)
-          ? new Law.Resistance(CONTACT_OHMS)
-          : Law.OPEN;
+      return now.stateOf(this) == 1 && !now.off().contains(id) ? CONTACT : Law.OPEN;
     }
 
     @Override
@@ -279,6 +309,23 @@ public sealed interface Moving extends Part {
       outputs = List.copyOf(outputs);
     }
 
+    @Override
+    public List<String> terminals() {
+      List<String> nodes = new ArrayList<>(List.of(supply, ground));
+      outputs.forEach(output -> nodes.add(output.node()));
+      return List.copyOf(nodes);
+    }
+
+    @Override
+    public Controller at(List<String> nodes) {
+      List<Output> between = new ArrayList<>();
+      for (int i = 0; i < outputs.size(); i++) {
+        Output output = outputs.get(i);
+        between.add(new Output(output.label(), nodes.get(2 + i), output.on()));
+      }
+      return new Controller(id, nodes.get(0), nodes.get(1), between, standbyOhms);
+    }
+
     /** An output by its label, and when its owner wants it on. */
     public record Output(String label, String node, When on) {}
 
@@ -301,7 +348,7 @@ public sealed interface Moving extends Part {
         return new Law.Resistance(standbyOhms);
       }
       return now.stateOf(this) == 1 && outputs.get(branch - 1).on().holds(now.controls())
-          ? new Law.Resistance(CONTACT_OHMS)
+          ? CONTACT
           : Law.OPEN;
     }
 

@@ -24,6 +24,21 @@ public sealed interface Part permits Supply, Joining, Switch, Moving, Pulsed, Di
    */
   Law law(int branch, Situation now);
 
+  /**
+   * The nodes at its terminals, each in a place of its own; an empty one has nothing joined to it.
+   */
+  List<String> terminals();
+
+  /**
+   * The same part between other nodes.
+   *
+   * @param nodes in the order of {@link #terminals}
+   */
+  Part at(List<String> nodes);
+
   /** Contacts that were not given otherwise, Ω. */
   double CONTACT_OHMS = 0.005;
+
+  /** Such a contact, closed. */
+  Law CONTACT = new Law.Resistance(CONTACT_OHMS);
 }

@@ -19,8 +19,13 @@ public sealed interface Pulsed extends Part {
   }
 
   @Override
+  default List<String> terminals() {
+    return List.of(from(), to());
+  }
+
+  @Override
   default Law law(int branch, Situation now) {
-    return now.off().contains(id()) ? Law.OPEN : new Law.Resistance(CONTACT_OHMS);
+    return now.off().contains(id()) ? Law.OPEN : CONTACT;
   }
 
   private static void requireDuty(double duty) {
@@ -34,6 +39,11 @@ public sealed interface Pulsed extends Part {
     public Dimmer {
       requireDuty(duty);
     }
+
+    @Override
+    public Dimmer at(List<String> nodes) {
+      return new Dimmer(id, nodes.get(0), nodes.get(1), duty);
+    }
   }
 
   /**
@@ -42,6 +52,11 @@ public sealed interface Pulsed extends Part {
    * @param leastAmps below this it takes a lamp for broken and runs fast; 0 for one that does not
    */
   record Flasher(String id, String from, String to, double leastAmps) implements Pulsed {
+    @Override
+    public Flasher at(List<String> nodes) {
+      return new Flasher(id, nodes.get(0), nodes.get(1), leastAmps);
+    }
+
     @Override
     public double duty() {
       return 0.5;

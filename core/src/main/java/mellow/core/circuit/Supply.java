@@ -12,6 +12,11 @@ public sealed interface Supply extends Part {
     return List.of(Branch.only(plus(), Circuit.GROUND));
   }
 
+  @Override
+  default List<String> terminals() {
+    return List.of(plus());
+  }
+
   /**
    * A battery, its minus at ground.
    *
@@ -24,6 +29,11 @@ public sealed interface Supply extends Part {
     /** A charged starter battery: 12.8 V, 10 V while cranking, 10 mΩ. Common practice. */
     public static Battery charged(String id, String plus) {
       return new Battery(id, plus, 12.8, 10, 0.01);
+    }
+
+    @Override
+    public Battery at(List<String> nodes) {
+      return new Battery(id, nodes.get(0), openVolts, crankingVolts, ohms);
     }
 
     @Override
@@ -41,6 +51,11 @@ public sealed interface Supply extends Part {
    * @param ohms how far it gives way
    */
   record Alternator(String id, String plus, double volts, double ohms) implements Supply {
+    @Override
+    public Alternator at(List<String> nodes) {
+      return new Alternator(id, nodes.get(0), volts, ohms);
+    }
+
     @Override
     public Law law(int branch, Situation now) {
       return now.controls().key() == Key.ENGINE ? new Law.Source(volts, ohms) : Law.OPEN;

@@ -1,6 +1,8 @@
 package mellow.core.circuit;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mellow.core.circuit.Controls.When;
 import mellow.core.finding.CannotBe;
 
@@ -37,9 +39,21 @@ public record Switch(String id, List<Contact> contacts, double ratedAmps) implem
   }
 
   @Override
+  public List<String> terminals() {
+    return contacts.stream().flatMap(contact -> Stream.of(contact.from(), contact.to())).toList();
+  }
+
+  @Override
+  public Switch at(List<String> nodes) {
+    List<Contact> between = new ArrayList<>();
+    for (int i = 0; i < contacts.size(); i++) {
+      between.add(new Contact(nodes.get(2 * i), nodes.get(2 * i + 1), contacts.get(i).closed()));
+    }
+    return new Switch(id, between, ratedAmps);
+  }
+
+  @Override
   public Law law(int branch, Situation now) {
-    return contacts.get(branch).closed().holds(now.controls())
-        ? new Law.Resistance(CONTACT_OHMS)
-        : Law.OPEN;
+    return contacts.get(branch).closed().holds(now.controls()) ? CONTACT : Law.OPEN;
   }
 }

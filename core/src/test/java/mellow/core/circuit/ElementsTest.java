@@ -33,6 +33,31 @@ class ElementsTest {
     return new Solver(Circuit.of(all)).solve(controls);
   }
 
+  /** What the solver asks of a law at once is what each of its halves says, and its slope dI/dV. */
+  @ParameterizedTest
+  @MethodSource("laws")
+  void currentAndSlopeAreOneLaw(Law law) {
+    double[] flow = new double[2];
+    double step = 1e-6;
+    for (double volts : new double[] {-14, -0.3, 0, 1e-4, 0.02, 0.7, 5, 8.5, 12.8, 15}) {
+      law.flow(volts, flow);
+      assertThat(flow[0]).isCloseTo(law.current(volts), within(1e-12));
+      double difference = (law.current(volts + step) - law.current(volts - step)) / (2 * step);
+      assertThat(flow[1]).isCloseTo(difference, within(1e-4 + Math.abs(difference) * 1e-3));
+    }
+  }
+
+  static List<Law> laws() {
+    return List.of(
+        Law.OPEN,
+        new Law.Resistance(2.5),
+        new Law.Source(12.8, 0.01),
+        new Law.Filament(12.8, 55),
+        new Law.Driver(18, 9.1),
+        new Law.Junction(0.7, 0.02),
+        new Law.Junction(9, 100));
+  }
+
   /** (12.8 − 9) V ÷ 100 Ω are 38 mA; rated 20 mA it gives nearly twice its light, and wears out. */
   @Test
   void bareDiodesTakeWhatTheirResistorLeaves() {

@@ -152,14 +152,11 @@ public record StateTable(List<Row> rows) {
 
   /** Solves the states one after the other, as a hand moves the controls. */
   public static StateTable of(Circuit circuit, List<State> states) {
-    Solver solver = new Solver(circuit);
+    List<Solution> solutions =
+        new Solver(circuit).inTurn(states.stream().map(State::controls).toList());
     List<Row> rows = new ArrayList<>();
-    Solution before = null;
-    for (State state : states) {
-      Solution solution =
-          before == null ? solver.solve(state.controls()) : solver.solve(state.controls(), before);
-      rows.add(new Row(state, solution, cells(circuit, solution)));
-      before = solution;
+    for (int i = 0; i < solutions.size(); i++) {
+      rows.add(new Row(states.get(i), solutions.get(i), cells(circuit, solutions.get(i))));
     }
     return new StateTable(rows);
   }

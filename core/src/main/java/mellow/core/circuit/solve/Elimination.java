@@ -1,12 +1,8 @@
 package mellow.core.circuit.solve;
 
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashMap;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
 
 /**
  * Solves symmetric sparse systems of one fixed pattern: A = L D Lᵀ, eliminated in an order of least
@@ -15,24 +11,30 @@ import java.util.TreeSet;
  * dense elimination of the same size it saves the cube: circuits are long chains.
  */
 final class Elimination {
+  /** Instead of a number of neighbours, for a row that was taken out. */
+  private static final int DONE = -1;
+
   private final int size;
 
   /** Row of A that is eliminated at each step. */
   private final int[] order;
 
-  /** Steps, later ones, that a step reaches: the rows of its column of L. */
-  private final int[][] reached;
-
-  /** For each step, row and earlier or same row of its column: the place that they change. */
-  private final int[][] changed;
-
-  /** Where the column of a step begins in the values of L. */
+  /** Where the column of a step begins in the values of L, and in {@link #rows}. */
   private final int[] columnStart;
 
-  private final int[] stepOf;
+  /** Steps, later ones, that a step reaches: the rows of its column of L, step after step. */
+  private final int[] rows;
 
-  /** Where a step's entry of a later step lies. */
-  private final List<Map<Integer, Integer>> places;
+  /**
+   * For each step, each row of its column and each earlier row of it: the place off the diagonal
+   * that they change; what a row changes on the diagonal has its own number.
+   */
+  private final int[] changed;
+
+  /** Used at each solution; a matrix is one thread's. */
+  private final double[] solved;
+
+  private final int[] stepOf;
 
   /**
    * @param size number of unknowns
@@ -40,78 +42,85 @@ final class Elimination {
    */
   Elimination(int size, List<int[]> pairs) {
     this.size = size;
-    List<Set<Integer>> near = new ArrayList<>();
+    BitSet[] near = new BitSet[size];
     for (int i = 0; i < size; i++) {
-      near.add(new TreeSet<>());
+      near[i] = new BitSet(size);
     }
     for (int[] pair : pairs) {
-      near.get(pair[0]).add(pair[1]);
-      near.get(pair[1]).add(pair[0]);
+      near[pair[0]].set(pair[1]);
+      near[pair[1]].set(pair[0]);
     }
     order = new int[size];
     stepOf = new int[size];
-    List<Set<Integer>> below = eliminate(near);
-    reached = new int[size][];
+    BitSet[] below = eliminate(near);
     columnStart = new int[size + 1];
-    places = new ArrayList<>();
     for (int step = 0; step < size; step++) {
-      reached[step] = below.get(step).stream().mapToInt(row -> stepOf[row]).sorted().toArray();
-      columnStart[step + 1] = columnStart[step] + reached[step].length;
-      Map<Integer, Integer> place = new HashMap<>();
-      for (int i = 0; i < reached[step].length; i++) {
-        place.put(reached[step][i], columnStart[step] + i);
-      }
-      places.add(place);
+      columnStart[step + 1] = columnStart[step] + below[step].cardinality();
     }
-    changed = new int[size][];
+    rows = new int[columnStart[size]];
     for (int step = 0; step < size; step++) {
-      changed[step] = placesChangedBy(reached[step]);
+      int[] reached = below[step].stream().map(row -> stepOf[row]).sorted().toArray();
+      System.arraycopy(reached, 0, rows, columnStart[step], reached.length);
     }
+    changed = placesChanged();
+    solved = new double[size];
   }
 
   /** Takes out the row with the fewest neighbours, over and over, joining those that it had. */
-  private List<Set<Integer>> eliminate(List<Set<Integer>> near) {
-    List<Set<Integer>> below = new ArrayList<>(Collections.nCopies(size, Set.of()));
-    boolean[] done = new boolean[size];
+  private BitSet[] eliminate(BitSet[] near) {
+    BitSet[] below = new BitSet[size];
+    int[] neighbours = new int[size];
+    for (int row = 0; row < size; row++) {
+      neighbours[row] = near[row].cardinality();
+    }
     for (int step = 0; step < size; step++) {
       int next = -1;
       for (int row = 0; row < size; row++) {
-        if (!done[row] && (next < 0 || near.get(row).size() < near.get(next).size())) {
+        if (neighbours[row] >= 0 && (next < 0 || neighbours[row] < neighbours[next])) {
           next = row;
         }
       }
-      done[next] = true;
       order[step] = next;
       stepOf[next] = step;
-      Set<Integer> neighbours = near.get(next);
-      below.set(step, Set.copyOf(neighbours));
-      for (int row : neighbours) {
-        Set<Integer> its = near.get(row);
-        its.remove(next);
-        its.addAll(neighbours);
-        its.remove(row);
+      neighbours[next] = DONE;
+      below[step] = near[next];
+      for (int row = near[next].nextSetBit(0); row >= 0; row = near[next].nextSetBit(row + 1)) {
+        near[row].or(near[next]);
+        near[row].clear(next);
+        near[row].clear(row);
+        neighbours[row] = near[row].cardinality();
       }
     }
     return below;
   }
 
-  private int[] placesChangedBy(int[] rows) {
-    int[] at = new int[rows.length * (rows.length + 1) / 2];
+  private int[] placesChanged() {
+    int count = 0;
+    for (int step = 0; step < size; step++) {
+      int reached = columnStart[step + 1] - columnStart[step];
+      count += reached * (reached - 1) / 2;
+    }
+    int[] at = new int[count];
     int n = 0;
-    for (int i = 0; i < rows.length; i++) {
-      for (int j = 0; j < i; j++) {
-        at[n++] = places.get(rows[j]).get(rows[i]);
+    for (int step = 0; step < size; step++) {
+      for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
+        for (int j = columnStart[step]; j < i; j++) {
+          at[n++] = placeOfSteps(rows[j], rows[i]);
+        }
       }
-      at[n++] = -1 - rows[i];
     }
     return at;
+  }
+
+  private int placeOfSteps(int step, int later) {
+    return Arrays.binarySearch(rows, columnStart[step], columnStart[step + 1], later);
   }
 
   /** Where the place of two rows lies among the values off the diagonal. */
   int placeOf(int row, int other) {
     int one = stepOf[row];
     int two = stepOf[other];
-    return places.get(Math.min(one, two)).get(Math.max(one, two));
+    return placeOfSteps(Math.min(one, two), Math.max(one, two));
   }
 
   /** How many values off the diagonal there are, fill among them. */
@@ -132,34 +141,33 @@ final class Elimination {
    * @param right the right side by row; becomes the solution
    */
   void solve(double[] diagonal, double[] off, double[] right) {
+    int n = 0;
     for (int step = 0; step < size; step++) {
-      int start = columnStart[step];
-      int[] rows = reached[step];
-      int[] at = changed[step];
       double pivot = diagonal[step];
-      int n = 0;
-      for (int i = 0; i < rows.length; i++) {
-        double factor = off[start + i] / pivot;
-        for (int j = 0; j < i; j++) {
-          off[at[n++]] -= factor * off[start + j] * pivot;
+      int start = columnStart[step];
+      for (int i = start; i < columnStart[step + 1]; i++) {
+        double factor = off[i] / pivot;
+        for (int j = start; j < i; j++) {
+          off[changed[n++]] -= factor * off[j] * pivot;
         }
-        diagonal[-1 - at[n++]] -= factor * off[start + i];
-        off[start + i] = factor;
+        diagonal[rows[i]] -= factor * off[i];
+        off[i] = factor;
       }
     }
-    double[] x = new double[size];
     for (int step = 0; step < size; step++) {
-      x[step] += right[order[step]];
-      for (int i = 0; i < reached[step].length; i++) {
-        x[reached[step][i]] -= off[columnStart[step] + i] * x[step];
+      solved[step] = right[order[step]];
+    }
+    for (int step = 0; step < size; step++) {
+      for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
+        solved[rows[i]] -= off[i] * solved[step];
       }
     }
     for (int step = size - 1; step >= 0; step--) {
-      double value = x[step] / diagonal[step];
-      for (int i = 0; i < reached[step].length; i++) {
-        value -= off[columnStart[step] + i] * x[reached[step][i]];
+      double value = solved[step] / diagonal[step];
+      for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
+        value -= off[i] * solved[rows[i]];
       }
-      x[step] = value;
+      solved[step] = value;
       right[order[step]] = value;
     }
   }

@@ -42,6 +42,7 @@ final class Network {
   private static final double MOST_HELD_SIEMENS = 1e4;
 
   private static final int AT_GROUND = -1;
+  private static final int NONE = -1;
 
   /** A part's branch between two nodes by their numbers. */
   record Edge(Part part, int branch, int from, int to) {}
@@ -49,7 +50,22 @@ final class Network {
   private final Map<String, Integer> nodes = new LinkedHashMap<>();
   private final List<Edge> edges = new ArrayList<>();
   private final Elimination elimination;
+
+  // by edge: its nodes, and where its slope goes in the matrix; -1 for ground or none
+  private final int[] from;
+  private final int[] to;
+  private final int[] fromPlace;
+  private final int[] toPlace;
   private final int[] place;
+
+  // filled anew at each step, so that nothing is made in the loop; a network is one thread's
+  private final double[] flow = new double[2];
+  private final double[] slopes;
+  private final double[] sums;
+  private final double[] moves;
+  private final double[] tried;
+  private final double[] diagonal;
+  private final double[] off;
 
   Network(Circuit circuit) {
     for (Part part : circuit.parts()) {
@@ -66,10 +82,20 @@ final class Network {
                 .filter(Network::couples)
                 .map(edge -> new int[] {edge.from(), edge.to()})
                 .toList());
+    from = edges.stream().mapToInt(Edge::from).toArray();
+    to = edges.stream().mapToInt(Edge::to).toArray();
     place =
         edges.stream()
-            .mapToInt(edge -> couples(edge) ? elimination.placeOf(edge.from(), edge.to()) : -1)
+            .mapToInt(edge -> couples(edge) ? elimination.placeOf(edge.from(), edge.to()) : NONE)
             .toArray();
+    fromPlace = edges.stream().mapToInt(edge -> diagonalOf(edge, edge.from())).toArray();
+    toPlace = edges.stream().mapToInt(edge -> diagonalOf(edge, edge.to())).toArray();
+    slopes = new double[edges.size()];
+    sums = new double[nodes.size()];
+    moves = new double[nodes.size()];
+    tried = new double[nodes.size()];
+    diagonal = new double[nodes.size()];
+    off = new double[elimination.places()];
   }
 
   private int number(String node) {
@@ -80,6 +106,10 @@ final class Network {
 
   private static boolean couples(Edge edge) {
     return edge.from() >= 0 && edge.to() >= 0 && edge.from() != edge.to();
+  }
+
+  private int diagonalOf(Edge edge, int node) {
+    return node < 0 || edge.from() == edge.to() ? NONE : elimination.diagonalOf(node);
   }
 
   Map<String, Integer> nodes() {
@@ -121,15 +151,15 @@ final class Network {
    */
   private void relax(Law[] laws, double[] volts) {
     double held = HELD_SIEMENS;
-    double[] sums = sums(laws, volts);
+    sum(laws, volts);
     for (int step = 0; step < MOST_RELAXED && largest(sums) > TOLERANCE_AMPS; step++) {
-      double[] move = move(laws, volts, sums, held);
-      double share = Math.min(1, LONGEST_MOVE_VOLTS / largest(move));
+      findMoves(held);
+      double share = Math.min(1, LONGEST_MOVE_VOLTS / largest(moves));
       for (int i = 0; i < volts.length; i++) {
-        volts[i] += share * move[i];
+        volts[i] += share * moves[i];
       }
       double before = squared(sums);
-      sums = sums(laws, volts);
+      sum(laws, volts);
       held =
           squared(sums) < before
               ? Math.max(LEAK_SIEMENS, held / 2)
@@ -141,21 +171,19 @@ final class Network {
   record Settled(double[] volts, boolean converged) {}
 
   private boolean newton(Law[] laws, double[] volts) {
-    double[] sums = sums(laws, volts);
+    sum(laws, volts);
     for (int step = 0; step < MOST_STEPS; step++) {
-      double[] move = move(laws, volts, sums, LEAK_SIEMENS);
-      if (largest(sums) <= TOLERANCE_AMPS && largest(move) <= STILL_VOLTS) {
+      findMoves(LEAK_SIEMENS);
+      if (largest(sums) <= TOLERANCE_AMPS && largest(moves) <= STILL_VOLTS) {
         return true;
       }
       double before = squared(sums);
       double share = 1;
-      double[] tried;
       do {
-        tried = volts.clone();
         for (int i = 0; i < tried.length; i++) {
-          tried[i] += share * move[i];
+          tried[i] = volts[i] + share * moves[i];
         }
-        sums = sums(laws, tried);
+        sum(laws, tried);
         share /= 2;
       } while (!(squared(sums) < before) && share >= SMALLEST_STEP);
       System.arraycopy(tried, 0, volts, 0, volts.length);
@@ -163,23 +191,23 @@ final class Network {
     return largest(sums) <= TOLERANCE_AMPS;
   }
 
-  /** What leaves each node in all, A. */
-  private double[] sums(Law[] laws, double[] volts) {
-    double[] sums = new double[volts.length];
-    for (int i = 0; i < volts.length; i++) {
+  /** Adds up what leaves each node in all, A, and finds the slope of each branch on the way, S. */
+  private void sum(Law[] laws, double[] volts) {
+    for (int i = 0; i < sums.length; i++) {
       sums[i] = LEAK_SIEMENS * volts[i];
     }
     for (int i = 0; i < laws.length; i++) {
-      Edge edge = edges.get(i);
-      double amps = laws[i].current(across(edge, volts));
-      if (edge.from() >= 0) {
-        sums[edge.from()] += amps;
+      double atFrom = from[i] < 0 ? 0 : volts[from[i]];
+      double atTo = to[i] < 0 ? 0 : volts[to[i]];
+      laws[i].flow(atFrom - atTo, flow);
+      slopes[i] = flow[1];
+      if (from[i] >= 0) {
+        sums[from[i]] += flow[0];
       }
-      if (edge.to() >= 0) {
-        sums[edge.to()] -= amps;
+      if (to[i] >= 0) {
+        sums[to[i]] -= flow[0];
       }
     }
-    return sums;
   }
 
   static double across(Edge edge, double[] volts) {
@@ -187,36 +215,30 @@ final class Network {
   }
 
   /**
-   * Newton's step: the change of voltages after which the sums would vanish, were all straight.
+   * Newton's step from where the currents were added up last: the change of voltages after which
+   * the sums would vanish, were all straight.
    *
    * @param held from every node to where it is now, S
    */
-  private double[] move(Law[] laws, double[] volts, double[] sums, double held) {
-    double[] diagonal = new double[volts.length];
-    double[] off = new double[elimination.places()];
+  private void findMoves(double held) {
     Arrays.fill(diagonal, held);
-    for (int i = 0; i < laws.length; i++) {
-      Edge edge = edges.get(i);
-      if (edge.from() == edge.to()) {
-        continue;
+    Arrays.fill(off, 0);
+    for (int i = 0; i < slopes.length; i++) {
+      double siemens = slopes[i];
+      if (fromPlace[i] >= 0) {
+        diagonal[fromPlace[i]] += siemens;
       }
-      double siemens = laws[i].slope(across(edge, volts));
-      if (edge.from() >= 0) {
-        diagonal[elimination.diagonalOf(edge.from())] += siemens;
-      }
-      if (edge.to() >= 0) {
-        diagonal[elimination.diagonalOf(edge.to())] += siemens;
+      if (toPlace[i] >= 0) {
+        diagonal[toPlace[i]] += siemens;
       }
       if (place[i] >= 0) {
         off[place[i]] -= siemens;
       }
     }
-    double[] move = new double[sums.length];
     for (int i = 0; i < sums.length; i++) {
-      move[i] = -sums[i];
+      moves[i] = -sums[i];
     }
-    elimination.solve(diagonal, off, move);
-    return move;
+    elimination.solve(diagonal, off, moves);
   }
 
   private static double largest(double[] values) {

@@ -23,7 +23,8 @@ import mellow.core.effort.Effort;
  * pattern of their states comes back, it is tried once more with one moving at a time, as contacts
  * do that are not equally quick; where it comes back again, they chatter. What is pulsed is solved
  * with its contacts closed, then open with the moving parts held: they are slower than a dimmer.
- * Parts of the same duty pulse in step.
+ * Parts of the same duty pulse in step. A solver is one thread's: it works in the same memory
+ * again.
  */
 public final class Solver {
   private static final int MOST_ROUNDS = 200;
@@ -46,6 +47,18 @@ public final class Solver {
   /** Solves it as it follows on another position: relays hold on, and most voltages are near. */
   public Solution solve(Controls controls, Solution before) {
     return solve(controls, before.states(), before.on().volts());
+  }
+
+  /** Solves positions one after the other, as a hand moves the controls. */
+  public List<Solution> inTurn(List<Controls> positions) {
+    List<Solution> solutions = new ArrayList<>();
+    for (Controls controls : positions) {
+      solutions.add(
+          solutions.isEmpty()
+              ? solve(controls)
+              : solve(controls, solutions.get(solutions.size() - 1)));
+    }
+    return List.copyOf(solutions);
   }
 
   /** A solved position while its lamps start. */

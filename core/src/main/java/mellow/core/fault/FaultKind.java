@@ -1,0 +1,77 @@
+package mellow.core.fault;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * What can be wrong with a part, and how often that is so beside the other kinds. The weights are
+ * judged: lamps and grounds fail most, then what is plugged and fused, wires least.
+ */
+public enum FaultKind {
+  /** A filament, a driver or a ballast gives nothing: no current flows in it. */
+  LAMP_DEAD(12),
+  /** A polarised lamp was plugged the wrong way round. */
+  REVERSED(4),
+  /** A plug was left out, or is not home. */
+  PLUG_OUT(3),
+  /** Nothing flows between a terminal and what it is plugged into: pushed back, off or broken. */
+  PIN_OPEN(2),
+  /** A terminal is corroded: some Ω between it and what it is plugged into. */
+  PIN_CORRODED(1.5),
+  /** A ground that is loose or rusted through. */
+  GROUND_OPEN(5),
+  /** A ground that is rusted: some Ω. */
+  GROUND_CORRODED(7),
+  WIRE_OPEN(1.5),
+  /** A wire whose strands are broken or green: some Ω. */
+  WIRE_RESISTS(0.7),
+  /** A wire is chafed through and touches the body. */
+  CHAFED_TO_GROUND(1),
+  FUSE_BLOWN(6),
+  /** A fuse sits in corroded clips: some Ω. */
+  FUSE_CORRODED(1.5),
+  COIL_OPEN(1.5),
+  /** The contact stays closed, whatever the coil does. */
+  CONTACT_WELDED(1.5),
+  /** The contact does not close any more. */
+  CONTACT_DEAD(2),
+  /** The contact is burnt: some Ω. */
+  CONTACT_WORN(1.5),
+  /** The relay sits in its socket turned by half a turn. */
+  TURNED(0.5),
+  SWITCH_DEAD(2),
+  /** The switch stays closed. */
+  SWITCH_STUCK(0.7),
+  /** The body computer was not told of the function. */
+  NOT_CONFIGURED(2),
+  /** An output of a module gives nothing. */
+  OUTPUT_DEAD(1.5),
+  /** A battery that is low and gives way under load. */
+  BATTERY_WEAK(2);
+
+  /** What comes and goes, with heat, wet and shaking: contacts do, and what is nearly dead. */
+  private static final Set<FaultKind> WANDERING =
+      EnumSet.of(
+          LAMP_DEAD, PIN_OPEN, PIN_CORRODED, GROUND_OPEN, WIRE_OPEN, CONTACT_DEAD, SWITCH_DEAD);
+
+  private final double weight;
+
+  FaultKind(double weight) {
+    this.weight = weight;
+  }
+
+  /** Whether it can be seen or measured at the part by itself, also while it is not there. */
+  boolean leavesATrace() {
+    return this != NOT_CONFIGURED && this != PLUG_OUT;
+  }
+
+  /** Whether it may be there at one time and not at another. */
+  boolean mayWander() {
+    return WANDERING.contains(this);
+  }
+
+  /** How often it is met, beside the others. */
+  double weight() {
+    return weight;
+  }
+}

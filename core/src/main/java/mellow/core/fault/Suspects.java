@@ -1,0 +1,130 @@
+package mellow.core.fault;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What may be wrong after what was seen: Bayes' rule over a table of checks.
+ *
+ * <p>What was looked at is told right in 98 of 100 cases; what a meter shows lies, but for the same
+ * share, normally around what the circuit says. Something that is not in the model may show
+ * anything; what comes and goes shows for a part of the time what a sound circuit does.
+ */
+public final class Suspects {
+  /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
+  static final double MISREAD = 0.02;
+
+  /** A meter's own, and what a real vehicle differs from its circuit. Judged. */
+  static final double METER_VOLTS = 0.12;
+
+  private static final double OF_READING = 0.02;
+
+  /** The span over which a misread voltage may lie. */
+  private static final double SPAN_VOLTS = 15;
+
+  private final CheckTable table;
+  private final double[] shares;
+
+  private Suspects(CheckTable table, double[] shares) {
+    this.table = table;
+    this.shares = shares;
+  }
+
+  /** What is met how often, before anything was seen. */
+  public static Suspects before(CheckTable table) {
+    return new Suspects(
+        table, normal(table.hypotheses().stream().mapToDouble(Hypothesis::prior).toArray()));
+  }
+
+  /**
+   * What was found by a check.
+   *
+   * @param check its place in the table
+   * @param shown which answer, or V
+   */
+  public record Answer(int check, double shown) {}
+
+  /** What follows from one more answer. */
+  public Suspects after(int check, double shown) {
+    return after(List.of(new Answer(check, shown)));
+  }
+
+  /**
+   * What follows from answers that were found at one moment: what comes and goes was there for all
+   * of them, or for none.
+   */
+  public Suspects after(List<Answer> moment) {
+    double[] weights = new double[shares.length];
+    for (int h = 0; h < weights.length; h++) {
+      double there = 1;
+      double sound = 1;
+      for (Answer answer : moment) {
+        double shows = table.shows(answer.check(), h);
+        boolean stays = table.checks().get(answer.check()).isOfWhatStays();
+        there *= likelihood(answer, shows);
+        sound *= likelihood(answer, stays ? shows : table.sound(answer.check()));
+      }
+      double present = table.hypotheses().get(h).present();
+      weights[h] = shares[h] * (present * there + (1 - present) * sound);
+    }
+    return new Suspects(table, normal(weights));
+  }
+
+  private double likelihood(Answer answer, double said) {
+    return likelihood(table.checks().get(answer.check()), said, answer.shown());
+  }
+
+  /** How likely an answer is where the circuit says something. */
+  static double likelihood(Check check, double said, double shown) {
+    if (check.answers() > 0) {
+      if (Double.isNaN(said)) {
+        return 1.0 / check.answers();
+      }
+      return said == shown ? 1 - MISREAD : MISREAD / (check.answers() - 1);
+    }
+    double anywhere = 1 / SPAN_VOLTS;
+    if (Double.isNaN(said)) {
+      return anywhere;
+    }
+    double sigma = sigma(said);
+    double off = (shown - said) / sigma;
+    double normal = Math.exp(-off * off / 2) / (sigma * Math.sqrt(2 * Math.PI));
+    return (1 - MISREAD) * normal + MISREAD * anywhere;
+  }
+
+  static double sigma(double volts) {
+    return METER_VOLTS + OF_READING * Math.abs(volts);
+  }
+
+  private static double[] normal(double[] weights) {
+    double sum = Arrays.stream(weights).sum();
+    return Arrays.stream(weights).map(weight -> weight / sum).toArray();
+  }
+
+  CheckTable table() {
+    return table;
+  }
+
+  /** The share of a hypothesis, by its place. */
+  double share(int hypothesis) {
+    return shares[hypothesis];
+  }
+
+  /** What is to be mended, likeliest first, each with its share; no part for what is not known. */
+  public Map<Set<String>, Double> byParts() {
+    Map<Set<String>, Double> sums = new LinkedHashMap<>();
+    for (int h = 0; h < shares.length; h++) {
+      sums.merge(table.hypotheses().get(h).parts(), shares[h], Double::sum);
+    }
+    List<Map.Entry<Set<String>, Double>> sorted = new ArrayList<>(sums.entrySet());
+    sorted.sort(Map.Entry.comparingByValue(Comparator.reverseOrder()));
+    Map<Set<String>, Double> ordered = new LinkedHashMap<>();
+    sorted.forEach(one -> ordered.put(one.getKey(), one.getValue()));
+    return ordered;
+  }
+}
