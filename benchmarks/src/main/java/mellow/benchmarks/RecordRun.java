@@ -22,6 +22,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import mellow.server.testing.Api;
+import mellow.server.testing.LongJob;
 
 /**
  * How soon an entry is seen on ten open pages that follow the job, and what a long job costs to
@@ -106,8 +107,9 @@ final class RecordRun {
   }
 
   private void opened() throws Exception {
-    String shortJob = job(SHORT);
-    String longJob = job(LONG);
+    Api api = new Api(base, "Runa");
+    String shortJob = LongJob.of(api, SHORT);
+    String longJob = LongJob.of(api, LONG);
     for (String page : List.of("", "/workshop", "/standing")) {
       String name = page.isEmpty() ? "wall" : page.substring(1);
       double few = median(shortJob + page);
@@ -116,31 +118,6 @@ final class RecordRun {
       report(name + "_of_" + LONG, many);
       report.accept(String.format(Locale.ROOT, "%s_long_ratio %.2f", name, many / few));
     }
-  }
-
-  /** A job of so many facts, as work makes them: most are the workshop's, many are corrected. */
-  private String job(int facts) {
-    Api api = new Api(base, "Runa");
-    String job = api.newJob("Quenby Loft", Map.of());
-    for (int i = 0; i < facts; i++) {
-      if (i % 4 == 0) {
-        Api.expect(
-            api.read(job, Api.newId(), "CUTOFF_BELOW", "LEFT", String.valueOf(70 + i % 50)), 200);
-      } else {
-        Api.expect(
-            api.put(
-                "/api/jobs/" + job + "/workshop/" + Api.newId(),
-                Map.of(
-                    "stage",
-                    "PROVE",
-                    "waitedMs",
-                    0,
-                    "flash",
-                    Map.of("side", "LEFT", "flashes", 10 + i % 20, "time", "10 s"))),
-            200);
-      }
-    }
-    return job;
   }
 
   private double median(String path) throws IOException {

@@ -126,6 +126,9 @@ class DurabilityTest {
     Process server =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                // it ends before the second compiler has paid for itself
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
                 MellowHorizon.class.getName(),

@@ -188,6 +188,12 @@ class PartsApiTest {
   }
 
   @Test
+  void whatWasKeptAsItStoodIsNoChange() {
+    Api.expect(keep(0, list(List.of(), List.of())), 200);
+    refused(lastChange(), "server/job.noChange");
+  }
+
+  @Test
   void somebodyElsesChangeIsNotUndoneUnseen() {
     Api.expect(keep(0, list(List.of(lamp("OPEN")), List.of())), 200);
     JsonNode seen = Api.expect(lastChange(), 200).body();

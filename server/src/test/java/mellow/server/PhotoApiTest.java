@@ -21,6 +21,8 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
@@ -90,8 +92,9 @@ class PhotoApiTest {
     return http.send(
         HttpRequest.newBuilder(
                 URI.create(
-                    "http://127.0.0.1:%d/api/jobs/%s/photos/%s?moment=BEFORE&shows=wall"
-                        .formatted(port, job, id)))
+                    "http://127.0.0.1:%d/api/jobs/%s/photos/%s"
+                        .formatted(
+                            port, job, id.contains("?") ? id : id + "?moment=BEFORE&shows=wall")))
             .header("Content-Type", "application/octet-stream")
             .header("X-Acting-As", "Runa")
             .PUT(BodyPublishers.ofByteArray(file))
@@ -214,6 +217,18 @@ class PhotoApiTest {
     assertThat(stale.body().at("/current/moment").asText()).isEqualTo("AFTER");
     refused(
         api.put(path + after + "/notes", notes(2, "AFTER", "3 furlongs")), "entry.noLengthUnit");
+  }
+
+  @Test
+  void whatWaitedInThePageWasTakenWhenItWasAdded() throws Exception {
+    Instant before = Instant.now().minus(Duration.ofHours(1));
+    send(Api.newId() + "?moment=BEFORE&waitedMs=3600000", jpeg(91));
+    JsonNode photo = api.get("/api/jobs/" + job + "/photos").body().at("/photos/0");
+    assertThat(Instant.parse(photo.get("takenAt").asText()))
+        .isBetween(before.minusSeconds(60), before.plusSeconds(60));
+    JsonNode lines = api.get("/api/jobs/" + job + "/record").body().get("lines");
+    Instant noted = Instant.parse(lines.get(lines.size() - 1).get("at").asText());
+    assertThat(noted).isBetween(before.minusSeconds(60), before.plusSeconds(60));
   }
 
   @Test

@@ -94,6 +94,9 @@ final class Kept {
 
   /** A document in its own JSON; empty where it is missing. */
   Optional<String> optionalJson(String name) {
-    return object.hasNonNull(name) ? Optional.of(object.get(name).toString()) : Optional.empty();
+    return Optional.of(object.path(name))
+        .filter(document -> !document.isMissingNode() && !document.isNull())
+        // the migration that moved documents into the record wrote each as a text
+        .map(document -> document.isTextual() ? document.asText() : document.toString());
   }
 }

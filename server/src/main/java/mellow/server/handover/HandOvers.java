@@ -49,7 +49,6 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.record.Records;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.TakeIns;
 import mellow.server.wire.FigureView;
@@ -61,7 +60,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Hands jobs over, closes them, and keeps what comes after. */
 @Service
-public class HandOvers implements KeptAtEachChange {
+public class HandOvers implements KeptAtEachChange<HandOverEdit> {
   private static final int SHORTEST_REASON = 8;
 
   private final Jobs jobs;
@@ -311,11 +310,7 @@ public class HandOvers implements KeptAtEachChange {
   @Transactional
   public HandOverPage put(Acting acting, String jobId, int version, HandOverEdit edit) {
     edit.check();
-    jobSheets.keep(
-        acting,
-        jobId,
-        new Revision<>(JobDocument.HAND_OVER, version, edit, HandOverEdit.NOTHING),
-        () -> stale(acting, jobId, edit));
+    jobSheets.keep(acting, jobId, this, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

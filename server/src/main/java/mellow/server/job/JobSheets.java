@@ -45,6 +45,23 @@ public class JobSheets {
   }
 
   /**
+   * Keeps what its keeper was sent, made on a version of it, within the caller's transaction.
+   *
+   * @param stale the refusal where somebody else changed it meanwhile
+   * @return whether it was changed; a repeated request changes nothing
+   */
+  public <T extends Record> boolean keep(
+      Acting acting,
+      String jobId,
+      KeptAtEachChange<T> keeper,
+      int version,
+      T content,
+      Supplier<Refusal> stale) {
+    T before = keeper.before(acting, jobId);
+    return keep(acting, jobId, new Revision<>(keeper.document(), version, content, before), stale);
+  }
+
+  /**
    * Keeps a document made on the version that it names, within the caller's transaction.
    *
    * @param stale the refusal where somebody else changed it meanwhile

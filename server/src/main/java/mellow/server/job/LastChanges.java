@@ -22,9 +22,9 @@ class LastChanges {
   private final Jobs jobs;
   private final Sheets sheets;
   private final Records records;
-  private final Map<JobDocument, KeptAtEachChange> keepers;
+  private final Map<JobDocument, KeptAtEachChange<?>> keepers;
 
-  LastChanges(Jobs jobs, Sheets sheets, Records records, List<KeptAtEachChange> keepers) {
+  LastChanges(Jobs jobs, Sheets sheets, Records records, List<KeptAtEachChange<?>> keepers) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.records = records;
@@ -36,7 +36,7 @@ class LastChanges {
   @Transactional(readOnly = true)
   public LastChangeView of(Acting acting, String jobId, JobDocument document) {
     jobs.brief(acting, jobId);
-    KeptAtEachChange keeper = keepers.get(document);
+    KeptAtEachChange<?> keeper = keepers.get(document);
     if (keeper == null) {
       throw Refusal.notFound(JobWords.noChange());
     }
@@ -49,6 +49,10 @@ class LastChanges {
         sheets
             .of(acting, jobId, document, before.getClass())
             .orElseThrow(() -> Refusal.notFound(JobWords.noChange()));
+    if (now.content().equals(before)) {
+      // kept first as it stood anyway
+      throw Refusal.notFound(JobWords.noChange());
+    }
     return new LastChangeView(
         now.version(),
         last.line().by(),

@@ -31,7 +31,6 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.StageGuard;
 import mellow.server.takein.WantedWork;
@@ -41,7 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the parts of a job, and judges them. */
 @Service
-public class Parts implements StageGuard, StageReporter, KeptAtEachChange {
+public class Parts implements StageGuard, StageReporter, KeptAtEachChange<PartsEdit> {
   private final Jobs jobs;
   private final Sheets sheets;
   private final JobSheets jobSheets;
@@ -125,11 +124,7 @@ public class Parts implements StageGuard, StageReporter, KeptAtEachChange {
   @Transactional
   public PartsPage put(Acting acting, String jobId, int version, PartsEdit edit) {
     edit.core();
-    jobSheets.keep(
-        acting,
-        jobId,
-        new Revision<>(JobDocument.PARTS, version, edit, PartsEdit.NOTHING),
-        () -> stale(acting, jobId, edit));
+    jobSheets.keep(acting, jobId, this, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

@@ -24,14 +24,13 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what is drawn on a job's front, and judges it. */
 @Service
-public class Places implements StageReporter, KeptAtEachChange {
+public class Places implements StageReporter, KeptAtEachChange<FrontEdit> {
   /** Where the vehicle's width was not measured, the drawing starts with a usual one. Judged. */
   private static final double USUAL_WIDTH_MM = 1750;
 
@@ -102,11 +101,7 @@ public class Places implements StageReporter, KeptAtEachChange {
     jobs.holdEvenClosed(acting, jobId);
     front.core();
     front.sets(books.ofJob(acting, jobId));
-    if (jobSheets.keep(
-        acting,
-        jobId,
-        new Revision<>(JobDocument.PLACE, version, front, before(acting, jobId)),
-        () -> stale(acting, jobId, front))) {
+    if (jobSheets.keep(acting, jobId, this, version, front, () -> stale(acting, jobId, front))) {
       books.pin(acting, jobId, front.ruleSets());
     }
     return page(acting, jobId);

@@ -19,7 +19,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellow.core.formats.FactFormat;
-import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
 import mellow.core.record.JobDocument;
 import mellow.core.record.Line;
@@ -123,34 +122,27 @@ class FactStore {
   /** All versions of a document, by job. */
   Map<String, List<Line>> versions(String shopId, Collection<String> jobIds, JobDocument document) {
     return inOrder(revises(shopId, jobIds, document)).stream()
-        .filter(one -> isOf(document, one.line()))
         .collect(groupingBy(one -> one.owner().id(), mapping(Owned::line, toList())));
   }
 
-  /** The versions of a document among the last lines that revised one of its stage, in order. */
-  List<Line> lastVersions(String shopId, String jobId, JobDocument document, int most) {
+  /** The last versions of a document up to a line, in the order in which they were kept. */
+  List<Line> lastVersions(String shopId, String jobId, JobDocument document, long upTo, int most) {
     List<Line> last =
         new ArrayList<>(
             sql.selectFrom(FACT)
-                .where(revises(shopId, List.of(jobId), document))
+                .where(revises(shopId, List.of(jobId), document), FACT.SEQ.le(upTo))
                 .orderBy(FACT.SEQ.desc())
                 .limit(most)
                 .fetch(row -> owned(row).line()));
     Collections.reverse(last);
-    return last.stream().filter(line -> isOf(document, line)).toList();
+    return last;
   }
 
-  /** Of some jobs, the lines that revised a document of the same stage. */
   private static Condition revises(String shopId, Collection<String> jobIds, JobDocument document) {
     return FACT.JOB_ID
         .in(jobIds)
-        .and(FACT.SHOP_ID.eq(shopId))
-        .and(FACT.KIND.eq(FactKind.REVISED.code()))
-        .and(FACT.STAGE.eq(document.stage().name()));
-  }
-
-  private static boolean isOf(JobDocument document, Line line) {
-    return ((Fact.Revised) line.fact()).document() == document;
+        .and(FACT.DOCUMENT.eq(document.name()))
+        .and(FACT.SHOP_ID.eq(shopId));
   }
 
   /** The open jobs of a shop of which such a fact was made since a moment. */

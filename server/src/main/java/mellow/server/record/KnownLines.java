@@ -41,7 +41,7 @@ class KnownLines {
     this.store = store;
   }
 
-  /** Documents are long, and their table has the versions that hold. */
+  /** Documents are long, and only their last versions are asked for. */
   private static Set<FactKind> kinds() {
     Set<FactKind> kinds = EnumSet.of(FactKind.READ, FactKind.UNDONE);
     kinds.addAll(WorkLog.WORK);

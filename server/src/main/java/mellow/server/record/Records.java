@@ -207,9 +207,16 @@ public class Records implements Moments {
     return held;
   }
 
+  /** The version of a document that holds, up to the moment that the request sees. */
+  public Optional<Line> held(Acting acting, String jobId, JobDocument document) {
+    long last = EarlierMoment.lastLine().orElse(Long.MAX_VALUE);
+    return store.lastVersions(acting.shopId(), jobId, document, last, 1).stream().findFirst();
+  }
+
   /** The change of a document that is undone next; empty where none is near enough. */
   public Optional<LastChange> lastChange(Acting acting, String jobId, JobDocument document) {
-    return LastChange.of(store.lastVersions(acting.shopId(), jobId, document, UNDONE_AT_MOST));
+    return LastChange.of(
+        store.lastVersions(acting.shopId(), jobId, document, Long.MAX_VALUE, UNDONE_AT_MOST));
   }
 
   /**

@@ -37,9 +37,14 @@ public class Sheets {
     this.documents = documents;
   }
 
-  /** The document of a stage; empty while none was kept. */
+  /** The document of a stage, as the job's record has it last; empty while none was kept. */
   public <T> Optional<Kept<T>> of(Acting acting, String jobId, JobDocument kind, Class<T> type) {
-    return rows(acting, List.of(jobId), kind).stream().findFirst().map(row -> kept(row, type));
+    return records.held(acting, jobId, kind).map(line -> kept(line, type));
+  }
+
+  private <T> Kept<T> kept(Line line, Class<T> type) {
+    Fact.Revised revised = (Fact.Revised) line.fact();
+    return new Kept<>(revised.version(), documents.content(revised, type), line.by(), line.at());
   }
 
   /** The documents of some jobs, by job; a job without one is left out. */
@@ -85,7 +90,7 @@ public class Sheets {
 
   private <T> Map<String, T> byJob(List<SheetRecord> rows, Class<T> type) {
     return rows.stream()
-        .collect(Collectors.toMap(SheetRecord::getJobId, row -> kept(row, type).content()));
+        .collect(Collectors.toMap(SheetRecord::getJobId, row -> content(row, type)));
   }
 
   /**
@@ -131,7 +136,7 @@ public class Sheets {
     return true;
   }
 
-  /** The record keeps every version; the table of documents has the one that holds. */
+  /** The record keeps every version; the table repeats the last one for lists of many jobs. */
   private void revised(Acting acting, JobDocument kind, SheetRecord row, Optional<String> undone) {
     records.note(
         acting,
@@ -166,11 +171,8 @@ public class Sheets {
         .orElse(first);
   }
 
-  private <T> Kept<T> kept(SheetRecord row, Class<T> type) {
-    return new Kept<>(
-        row.getVersion(),
-        documents.read(JobDocument.valueOf(row.getStage()), row.getShape(), row.getContent(), type),
-        row.getChangedBy(),
-        row.getChangedAt().toInstant(ZoneOffset.UTC));
+  private <T> T content(SheetRecord row, Class<T> type) {
+    return documents.read(
+        JobDocument.valueOf(row.getStage()), row.getShape(), row.getContent(), type);
   }
 }

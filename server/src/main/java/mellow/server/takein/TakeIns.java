@@ -42,7 +42,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps how a vehicle was taken in and what its job found; makes the plan. */
 @Service
-public class TakeIns implements KeptAtEachChange {
+public class TakeIns implements KeptAtEachChange<TakeInEdit> {
   private final Jobs jobs;
   private final Vehicles vehicles;
   private final Sheets sheets;
@@ -243,7 +243,9 @@ public class TakeIns implements KeptAtEachChange {
     jobSheets.keep(
         acting,
         jobId,
-        new Revision<>(JobDocument.TAKE_IN, version, edit, TakeInEdit.NOTHING),
+        this,
+        version,
+        edit,
         () -> {
           TakeInPage current = page(acting, jobId);
           return Differences.stale(current.changedBy(), current, current.takeIn(), edit);

@@ -120,6 +120,7 @@ class EveryMessageTest {
             .collect(Collectors.toSet());
     Set<String> written =
         Catalogue.shipped().features().stream()
+            .filter(feature -> !feature.startsWith("page/"))
             .flatMap(feature -> Catalogue.shipped().classOf(feature).stream())
             .flatMap(name -> all.get(name).getMethods().stream())
             .map(message -> message.getOwner().getName() + "." + message.getName())

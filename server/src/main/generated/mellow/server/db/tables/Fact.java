@@ -127,6 +127,11 @@ public class Fact extends TableImpl<FactRecord> {
      */
     public final TableField<FactRecord, LocalDateTime> MADE_AT = createField(DSL.name("made_at"), SQLDataType.LOCALDATETIME(3).nullable(false), this, "");
 
+    /**
+     * The column <code>fact.document</code>.
+     */
+    public final TableField<FactRecord, String> DOCUMENT = createField(DSL.name("document"), SQLDataType.VARCHAR(16), this, "");
+
     private Fact(Name alias, Table<FactRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

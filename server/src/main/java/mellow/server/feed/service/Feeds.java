@@ -69,7 +69,6 @@ import mellow.server.platform.Refusal;
 import mellow.server.record.Differences;
 import mellow.server.rulebook.RuleBooks;
 import mellow.server.sheet.Kept;
-import mellow.server.sheet.Revision;
 import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
@@ -80,7 +79,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps how a job's lamps are fed, and judges it. */
 @Service
-public class Feeds implements StageReporter, KeptAtEachChange {
+public class Feeds implements StageReporter, KeptAtEachChange<FeedEdit> {
   /** Said in the reader\'s language: it stands among the words of shipped data. */
   private static final String SECOND_SOURCE = "a second source is still connected";
 
@@ -299,11 +298,7 @@ public class Feeds implements StageReporter, KeptAtEachChange {
     if (edit.plan() != null) {
       refuseUnlessSound(work(acting, edit, edit.plan()));
     }
-    jobSheets.keep(
-        acting,
-        jobId,
-        new Revision<>(JobDocument.FEED, version, edit, FeedEdit.NOTHING),
-        () -> stale(acting, jobId, edit));
+    jobSheets.keep(acting, jobId, this, version, edit, () -> stale(acting, jobId, edit));
     return page(acting, jobId);
   }
 

@@ -202,6 +202,20 @@ public class FactRecord extends UpdatableRecordImpl<FactRecord> {
         return (LocalDateTime) get(12);
     }
 
+    /**
+     * Setter for <code>fact.document</code>.
+     */
+    public void setDocument(String value) {
+        set(13, value);
+    }
+
+    /**
+     * Getter for <code>fact.document</code>.
+     */
+    public String getDocument() {
+        return (String) get(13);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -225,7 +239,7 @@ public class FactRecord extends UpdatableRecordImpl<FactRecord> {
     /**
      * Create a detached, initialised FactRecord
      */
-    public FactRecord(Long seq, String id, String shopId, String jobId, String bayId, String stage, String kind, Short shape, String content, String strikes, String keptBy, String device, LocalDateTime madeAt) {
+    public FactRecord(Long seq, String id, String shopId, String jobId, String bayId, String stage, String kind, Short shape, String content, String strikes, String keptBy, String device, LocalDateTime madeAt, String document) {
         super(Fact.FACT);
 
         setSeq(seq);
@@ -241,6 +255,7 @@ public class FactRecord extends UpdatableRecordImpl<FactRecord> {
         setKeptBy(keptBy);
         setDevice(device);
         setMadeAt(madeAt);
+        setDocument(document);
         resetChangedOnNotNull();
     }
 }
