@@ -203,7 +203,7 @@ reset() {
 
 # A technician who makes mistakes, at work on a thousand jobs: what may never happen, does not.
 bench_technician() {
-  step "Building" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dspotless.check.skip -Dweb.checks.skip install
+  step "Building" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dspotless.check.skip install
   step "Working through 1,000 random jobs" "${MVN[@]}" -pl server test -Dtest=SimulatedTechnicianTest \
     -Dtechnician.jobs=1000 -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip
 }
@@ -216,13 +216,13 @@ bench() {
     return
   fi
   step "Building" "${MVN[@]}" -q -pl core,web,server,benchmarks -am -DskipTests -Dspotless.check.skip \
-    -Dweb.checks.skip install
+    install
   source_state >"$STATE/build"
   java -jar benchmarks/target/benchmarks.jar benchmarks/results.txt "$JAR" "$ROOT/scripts/jvm.options" "$@"
   [ $# -eq 0 ] || return 0
   rm -f "$STATE/drag"
-  step "Dragging a lamp and turning a switch in the browser" "${MVN[@]}" -q -pl e2e verify \
-    -Dit.test=DragSpeedIT,SwitchSpeedIT \
+  step "Dragging a lamp, turning a switch and opening jobs in the browser" "${MVN[@]}" -q -pl e2e verify \
+    -Dit.test=DragSpeedIT,SwitchSpeedIT,OpenSpeedIT \
     -Dmeasure="$STATE/drag" -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
   tee -a benchmarks/results.txt <"$STATE/drag"
 }
@@ -230,7 +230,7 @@ bench() {
 screenshots() {
   need_packages testing
   step "Building" "${MVN[@]}" -q -pl core,web,server,e2e -am -DskipTests -Dspotless.check.skip \
-    -Dweb.checks.skip install
+    install
   step "Taking pictures" "${MVN[@]}" -pl e2e verify -Dit.test=ScreenshotsIT -Dscreenshots=true \
     -Dfailsafe.failIfNoSpecifiedTests=false -Dspotless.check.skip
 }

@@ -19,7 +19,7 @@ build_app() {
   fi
   need_space 1500
   step "Building (first time: some minutes)" "${MVN[@]}" -q -pl core,web,server -am \
-    -DskipTests -Dspotless.check.skip -Dweb.checks.skip package
+    -DskipTests -Dspotless.check.skip package
   source_state >"$STATE/build"
 }
 
@@ -35,20 +35,21 @@ run_tests() {
   done
   if [ ${#modules[@]} -eq 0 ]; then
     say "Running every test"
-    # core and page know nothing of each other: they are built and tested side by side
+    # two at a time: core and page know nothing of each other, and the page is tested beside the server
     "${MVN[@]}" -T 2 verify
   else
     say "Running the tests of ${modules[*]}"
     for part in "${modules[@]}"; do
       case $part in
-        core | web) "${MVN[@]}" -pl "$part" verify ;;
+        core) "${MVN[@]}" -pl core -am verify ;;
+        web) "${MVN[@]}" -pl web,web/checks verify ;;
         # What stands below is built first, untested.
         server)
-          step "Building what stands below" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dweb.checks.skip install
+          step "Building what stands below" "${MVN[@]}" -q -pl core,web -am -DskipTests install
           "${MVN[@]}" -pl server verify
           ;;
         e2e)
-          step "Building what stands below" "${MVN[@]}" -q -pl core,web,server -am -DskipTests -Dweb.checks.skip install
+          step "Building what stands below" "${MVN[@]}" -q -pl core,web,server -am -DskipTests install
           "${MVN[@]}" -pl e2e verify
           ;;
       esac
@@ -86,7 +87,7 @@ generate() {
   step "Generating the database's types" "${MVN[@]}" -q "${database[@]}" flyway:migrate jooq-codegen:generate
   step "Formatting" "${MVN[@]}" -q spotless:apply
   # The page may already speak what the document does not say yet: its types are checked afterwards.
-  step "Installing core and page" "${MVN[@]}" -q -pl core,web -am -DskipTests -Dweb.checks.skip \
+  step "Installing core and page" "${MVN[@]}" -q -pl core,web -am -DskipTests \
     -Dweb.build=build:untyped install
   step "Writing server/openapi.json" "${MVN[@]}" -q -pl server -Dtest=OpenApiDriftTest \
     -Dopenapi.write=true -Dsurefire.failIfNoSpecifiedTests=false test

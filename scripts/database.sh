@@ -139,6 +139,7 @@ SQL
 }
 
 db_start() {
+  mkdir -p "$STATE"
   chmod 700 "$STATE"
   if [ -e "$DB_DIR/first-start" ] && ! db_pid >/dev/null && [ "${1:-}" = anew ]; then
     say "The first start was interrupted: it is begun anew."

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { actingName, api, keepActingName, Problem, unwrap } from './client';
+import { appWords } from '../words/page/app';
 
 describe('answers of the server', () => {
   afterEach(() => vi.unstubAllGlobals());
@@ -34,9 +35,9 @@ describe('answers of the server', () => {
 
   it('or a sentence where the server cannot be reached or talks nonsense', async () => {
     await expect(unwrap(Promise.reject(new TypeError('failed')))).rejects.toThrow(
-      'can’t be reached',
+      appWords.theServerCantBeReachedWhat(),
     );
-    await expect(answer(500, '<html>')).rejects.toThrow('did not understand');
+    await expect(answer(500, '<html>')).rejects.toThrow(appWords.theServerDidNotUnderstandThis());
   });
 
   it('are asked in the name that was picked, whatever its letters', async () => {

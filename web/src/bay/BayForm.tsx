@@ -24,6 +24,8 @@ export function BayForm({ bay }: { bay: Bay }) {
   return (
     <VersionedForm
       edit={typed}
+      waitsAs={bayKey(bay.id)}
+      onLater={() => setTyped({ ...typed, version: typed.version + 1 })}
       put={async (edit) => {
         const how = await writeForm(bayState(bay.id, edit));
         if (how === 'kept') {

@@ -4,6 +4,7 @@ import type { BayPage } from '../api/client';
 import { show, takesEverything, taken, partly } from '../test/testing';
 import { BayForm } from './BayForm';
 import { BayPlan } from './BayPlan';
+import { appWords } from '../words/page/app';
 
 const bay = {
   id: 'b',
@@ -60,8 +61,8 @@ describe('a bay as typed', () => {
   it('is kept on the version that was shown', async () => {
     const puts = takesEverything();
     show(<BayForm bay={bay} />);
-    fireEvent.change(screen.getByLabelText('Name'), { target: { value: 'Hall, north' } });
-    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    fireEvent.change(screen.getByLabelText(appWords.name()), { target: { value: 'Hall, north' } });
+    fireEvent.click(screen.getByRole('button', { name: appWords.save() }));
     await waitFor(() =>
       expect(puts[0]?.body).toEqual({
         version: 5,

@@ -3,9 +3,11 @@ import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Bay, type BayPage as Page, type Floor } from '../api/client';
-import { finding, length, show, takesEverything, taken, partly } from '../test/testing';
+import { finding, length, show, takesEverything, taken, partly, press } from '../test/testing';
 import { BayList } from './BayList';
 import { BayPage } from './BayPage';
+import { bayWords } from '../words/page/bay';
+import { appWords } from '../words/page/app';
 
 const BAY: Bay = {
   id: 'b',
@@ -64,8 +66,6 @@ function open(path: string, answered: Record<string, unknown>) {
   return router;
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
-
 async function read(tyre: RegExp, typed: string) {
   await press(tyre);
   await userEvent.type(screen.getByRole('textbox', { name: tyre }), `${typed}{Enter}`);
@@ -85,16 +85,22 @@ describe('a bay', () => {
 
   it('tells which way the mark moves on each side, and how sure that is', () => {
     open('/bays/b', { 'bay/b': page() });
-    const left = screen.getByRole('img', { name: 'Floor on the left: the mark moves −9 mm' });
-    expect(left.parentElement?.textContent).toContain('mark moves 9 mm down, ±2 mm');
+    const left = screen.getByRole('img', {
+      name: bayWords.floorOnTheSideTheMark({ side: 'left', correction: '−9 mm' }),
+    });
+    expect(left.parentElement?.textContent).toContain(
+      bayWords.markMovesValue2Uncertainty({ value: '9', value2: 'mm down', uncertainty: '2 mm' }),
+    );
     const right = screen.getByRole('img', { name: /^Floor on the right/ });
-    expect(right.parentElement?.textContent).toContain('mark moves 4 mm up, ±2 mm');
+    expect(right.parentElement?.textContent).toContain(
+      bayWords.markMovesValue2Uncertainty({ value: '4', value2: 'mm up', uncertainty: '2 mm' }),
+    );
   });
 
   it('says what to type while there is no profile', () => {
     open('/bays/b', { 'bay/b': page({ ...FLOOR, plan: undefined, profiles: [], findings: [] }) });
     expect(screen.getByText(/higher floor is plus, lower is minus/)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Read the tyres again' })).toBeNull();
+    expect(screen.queryByRole('button', { name: bayWords.readTheTyresAgain() })).toBeNull();
   });
 
   it('corrects what is typed anew, but counts a second round beside the first', async () => {
@@ -102,16 +108,16 @@ describe('a bay', () => {
     open('/bays/b', { 'bay/b': page() });
     await read(/rear left/i, '-8');
     await waitFor(() => expect(puts).toHaveLength(1));
-    await press('Read the tyres again');
-    expect(screen.getByText('Type each tyre again on the plan.')).toBeTruthy();
+    await press(bayWords.readTheTyresAgain());
+    expect(screen.getByText(bayWords.typeEachTyreAgainOnThe())).toBeTruthy();
     await read(/rear left/i, '-6');
     await waitFor(() => expect(puts).toHaveLength(2));
     expect(puts.map(({ body }) => [body.kind, body.typed, body.strikes])).toEqual([
       ['FLOOR_REAR_LEFT', '-8', REAR_LEFT.id],
       ['FLOOR_REAR_LEFT', '-6', undefined],
     ]);
-    await press('Done reading');
-    expect(screen.getByRole('button', { name: 'Read the tyres again' })).toBeTruthy();
+    await press(bayWords.doneReading());
+    expect(screen.getByRole('button', { name: bayWords.readTheTyresAgain() })).toBeTruthy();
   });
 
   it('goes back to where it was opened from, by a key', async () => {
@@ -122,9 +128,11 @@ describe('a bay', () => {
 
   it('can be named anew', async () => {
     open('/bays/b', { 'bay/b': page() });
-    await press('Name and note');
-    const sheet = await screen.findByRole('dialog', { name: 'The bay' });
-    expect(within(sheet).getByLabelText<HTMLInputElement>('Note').value).toBe('the far end dips');
+    await press(bayWords.nameAndNote());
+    const sheet = await screen.findByRole('dialog', { name: bayWords.theBay() });
+    expect(within(sheet).getByLabelText<HTMLInputElement>(appWords.note()).value).toBe(
+      'the far end dips',
+    );
   });
 });
 
@@ -138,14 +146,16 @@ describe('the bays', () => {
     const puts = takesEverything(() => BAY, 1);
     const router = open('/bays', { bays: [] });
     expect(screen.getByText(/^No bay yet/)).toBeTruthy();
-    const add = () => press('Add the bay');
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add the bay' }).disabled).toBe(
-      true,
-    );
-    await userEvent.type(screen.getByLabelText('Name'), ' Yard gate ');
-    await userEvent.type(screen.getByLabelText('How its floor is read'), 'laser');
+    const add = () => press(bayWords.addTheBay());
+    expect(
+      screen.getByRole<HTMLButtonElement>('button', { name: bayWords.addTheBay() }).disabled,
+    ).toBe(true);
+    await userEvent.type(screen.getByLabelText(appWords.name()), ' Yard gate ');
+    await userEvent.type(screen.getByLabelText(bayWords.howItsFloorIsRead()), 'laser');
     await add();
-    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      appWords.theServerCantBeReachedWhat(),
+    );
     await add();
     await waitFor(() => expect(router.state.location.pathname).toMatch(/^\/bays\/./));
     expect(puts.map(({ body }) => body)).toEqual(

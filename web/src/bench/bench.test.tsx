@@ -11,6 +11,8 @@ import { LineDialog } from '../workshop/LineDialog';
 import { Oven } from './Oven';
 import { TimerList } from './TimerList';
 import type { Tell, Write } from '../workshop/useWorkshop';
+import { workshopWords } from '../words/page/workshop';
+import { appWords } from '../words/page/app';
 
 const figure = (mm: number): Figure => ({
   value: mm,
@@ -119,11 +121,15 @@ describe('the fit', () => {
   it('shows both ways, what is advised, and chooses', async () => {
     show(<FitView page={PAGE} write={write} tell={tell} />);
     expect(screen.getByText(/Advised otherwise: The threaded boss/)).toBeTruthy();
-    const mount = screen.getByRole('group', { name: 'Mount' });
-    expect(within(mount).getByRole('button', { name: 'glued', pressed: true })).toBeTruthy();
-    await userEvent.click(within(mount).getByRole('button', { name: 'ring and nut' }));
+    const mount = screen.getByRole('group', { name: workshopWords.mount() });
+    expect(
+      within(mount).getByRole('button', { name: workshopWords.glued(), pressed: true }),
+    ).toBeTruthy();
+    await userEvent.click(within(mount).getByRole('button', { name: workshopWords.ringAndNut() }));
     expect(tell.mock.calls[0]?.[0]).toEqual({ choice: { which: 'MOUNT', value: 'RING' } });
-    expect(screen.getByRole('button', { name: 'welded', pressed: true })).toBeTruthy();
+    expect(
+      screen.getByRole('button', { name: workshopWords.welded(), pressed: true }),
+    ).toBeTruthy();
   });
 });
 
@@ -141,14 +147,17 @@ describe('heat and time', () => {
 
   it('times a cure by its label, and says where the label is not read', async () => {
     show(<Oven page={PAGE} write={write} />);
-    const cures = screen.getByRole('region', { name: 'Cures and other timers' });
-    await userEvent.selectOptions(within(cures).getByLabelText('Adhesive'), 'FULL_EPOXY');
-    await userEvent.selectOptions(within(cures).getByLabelText('Which lamp'), 'LEFT');
+    const cures = screen.getByRole('region', { name: workshopWords.curesAndOtherTimers() });
+    await userEvent.selectOptions(
+      within(cures).getByLabelText(workshopWords.adhesive()),
+      'FULL_EPOXY',
+    );
+    await userEvent.selectOptions(within(cures).getByLabelText(workshopWords.whichLamp()), 'LEFT');
     write.mockRejectedValueOnce(new Problem(422, 'Nothing was typed.', undefined, {}));
-    await userEvent.click(within(cures).getByRole('button', { name: 'Start' }));
+    await userEvent.click(within(cures).getByRole('button', { name: workshopWords.start() }));
     expect(await within(cures).findByText('Nothing was typed.')).toBeTruthy();
-    await userEvent.type(within(cures).getByLabelText('Time on its label'), '24 h');
-    await userEvent.click(within(cures).getByRole('button', { name: 'Start' }));
+    await userEvent.type(within(cures).getByLabelText(workshopWords.timeOnItsLabel()), '24 h');
+    await userEvent.click(within(cures).getByRole('button', { name: workshopWords.start() }));
     expect(write.mock.lastCall?.[0]).toEqual({
       timer: {
         name: 'full epoxy, left',
@@ -206,18 +215,27 @@ describe('heat and time', () => {
       },
     ]);
     show(<HeatView page={{ ...PAGE, heat }} write={write} />, 'IMPERIAL');
-    const drawing = screen.getByRole('img', { name: 'Temperatures of left resistor' });
+    const drawing = screen.getByRole('img', {
+      name: workshopWords.temperaturesOfWhat({ what: 'left resistor' }),
+    });
     expect(within(drawing).getByText('149 °F')).toBeTruthy();
-    expect(within(drawing).getByText('may reach 133 °F')).toBeTruthy();
+    expect(
+      within(drawing).getByText(workshopWords.mayReachLimit({ limit: '133 °F' })),
+    ).toBeTruthy();
   });
 });
 
 it('reads the projector on the bench’s tape, side by side', async () => {
   show(<BenchAim page={PAGE} write={write} />);
-  const lamp = screen.getByRole('region', { name: 'left lamp' });
+  const lamp = screen.getByRole('region', { name: workshopWords.sideLamp({ side: 'left' }) });
   expect(within(lamp).getByText(/Left cutoff leans/)).toBeTruthy();
   await userEvent.click(
-    within(lamp).getByRole('button', { name: 'left lamp, projector, left place: 806.0' }),
+    within(lamp).getByRole('button', {
+      name: workshopWords.sideLampWords({
+        side: 'left',
+        words: `${workshopWords.projectorPlace({ place: 'left place' })}: 806.0`,
+      }),
+    }),
   );
   await userEvent.type(within(lamp).getByRole('textbox'), '800{Enter}');
   expect(write.mock.calls[0]?.[0]).toEqual({
@@ -263,12 +281,14 @@ describe('a line of the ledger', () => {
     const close = vi.fn();
     show(<LineDialog line={LINE} write={write} close={close} />);
     const dialog = await screen.findByRole('dialog');
-    await userEvent.type(within(dialog).getByLabelText('Holds'), 'bumper');
+    await userEvent.type(within(dialog).getByLabelText(workshopWords.holds()), 'bumper');
     await userEvent.click(
-      within(dialog).getByRole('button', { name: 'Hidden until something else is off' }),
+      within(dialog).getByRole('button', { name: workshopWords.hiddenUntilSomethingElseIsOff() }),
     );
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Takes two people' }));
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Save' }));
+    await userEvent.click(
+      within(dialog).getByRole('button', { name: workshopWords.takesTwoPeople() }),
+    );
+    await userEvent.click(within(dialog).getByRole('button', { name: appWords.save() }));
     expect(write.mock.calls.map(([said]) => said)).toEqual([
       { out: { ...ROW, holds: 'bumper', hidden: true, people: 2, changes: 'line' } },
     ]);
@@ -284,8 +304,8 @@ describe('a line of the ledger', () => {
       />,
     );
     const dialog = await screen.findByRole('dialog');
-    expect(within(dialog).queryByRole('button', { name: 'Save' })).toBeNull();
-    expect(within(dialog).getByText('tray 2')).toBeTruthy();
+    expect(within(dialog).queryByRole('button', { name: appWords.save() })).toBeNull();
+    expect(within(dialog).getByText(workshopWords.tray2())).toBeTruthy();
     write.mockRejectedValueOnce(new Problem(422, 'Undone by Ilse meanwhile.', undefined, {}));
     await userEvent.click(
       within(dialog).getByRole('button', { name: 'One broken or lost: 2 bolts, 10 mm, left' }),

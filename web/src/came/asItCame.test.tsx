@@ -14,8 +14,10 @@ import {
   taken,
   takesEverything,
   partly,
+  press,
 } from '../test/testing';
 import { AsItCamePage } from './AsItCamePage';
+import { cameWords } from '../words/page/came';
 
 const VEHICLE: Vehicle = {
   id: 'v',
@@ -65,8 +67,6 @@ function open(content: JobPage) {
   );
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
-
 async function measure(name: RegExp, words: string) {
   await press(name);
   await userEvent.type(screen.getByRole('textbox', { name }), `${words}{Enter}`);
@@ -95,7 +95,9 @@ describe('a vehicle as it came', () => {
     await userEvent.keyboard('v');
     expect(screen.getByRole('button', { name: 'Lens mark, left, height: 661' })).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Between the lens marks: 1206' })).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'From the front', pressed: true })).toBeTruthy();
+    expect(
+      screen.getByRole('button', { name: cameWords.fromTheFront(), pressed: true }),
+    ).toBeTruthy();
     await measure(/^Lens mark, right, height, not read/, '2 ft 2 in');
     await waitFor(() => expect(puts).toHaveLength(1));
     expect(puts[0]?.body).toMatchObject({ kind: 'CENTRE', side: 'RIGHT', typed: '2 ft 2 in' });
@@ -103,7 +105,7 @@ describe('a vehicle as it came', () => {
 
   it('keeps a length of the vehicle beside the others, on the version that was shown', async () => {
     open(page([]));
-    await press('From the front');
+    await press(cameWords.fromTheFront());
     await measure(/^Width, not measured/, '183.4 cm');
     await waitFor(() => expect(puts).toHaveLength(1));
     expect(typed).toEqual(['183.4 cm']);
@@ -117,7 +119,7 @@ describe('a vehicle as it came', () => {
   it('says why a length was not kept, and keeps what was typed', async () => {
     vi.mocked(api.POST).mockResolvedValue(refused('“wide” is no length.') as never);
     open(page([]));
-    await press('From the front');
+    await press(cameWords.fromTheFront());
     await measure(/^Width, not measured/, 'wide');
     expect((await screen.findByRole('alert')).textContent).toBe('“wide” is no length.');
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Width/ }).value).toBe('wide');

@@ -5,6 +5,7 @@ import { length, show, taken, partly } from '../test/testing';
 import { BeforeMarks } from './BeforeMarks';
 import { SideDrawing } from './SideDrawing';
 import { vehicleEdit } from './vehicleEdit';
+import { cameWords } from '../words/page/came';
 
 const unchanged: Stance = { unchanged: true, findings: [] };
 
@@ -41,7 +42,7 @@ describe('the vehicle from its side', () => {
       />,
     );
     expect(screen.getByText('31x10.5 R15')).toBeTruthy();
-    expect(screen.getByText('lift 25')).toBeTruthy();
+    expect(screen.getByText(cameWords.lifted({ value: '25' }))).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Wheelbase, not measured' })).toBeTruthy();
     expect(screen.getByRole('button', { name: /Lamps ahead of the front axle: 820/ })).toBeTruthy();
   });
@@ -49,8 +50,14 @@ describe('the vehicle from its side', () => {
   it('keeps what is typed at the axle where it was typed', async () => {
     const onKeep = vi.fn().mockResolvedValue(undefined);
     show(<SideDrawing page={page([])} onKeep={onKeep} onLength={vi.fn()} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Rear axle, lift not noted' }));
-    const field = screen.getByRole('textbox', { name: 'Rear axle, lift not noted' });
+    fireEvent.click(
+      screen.getByRole('button', {
+        name: cameWords.nameHintNotNoted({ name: 'Rear axle', hint: 'lift' }),
+      }),
+    );
+    const field = screen.getByRole('textbox', {
+      name: cameWords.nameHintNotNoted({ name: 'Rear axle', hint: 'lift' }),
+    });
     fireEvent.change(field, { target: { value: '4 cm' } });
     fireEvent.submit(field);
     await waitFor(() =>
@@ -73,7 +80,7 @@ describe('marks from before', () => {
     const onKeep = vi.fn().mockResolvedValue(undefined);
     show(<BeforeMarks page={page([taken('BEFORE_DISTANCE', 5000)])} onKeep={onKeep} />);
     expect(screen.getByText('5000')).toBeTruthy();
-    fireEvent.click(screen.getByText('right below'));
+    fireEvent.click(screen.getByText(cameWords.sideBelow({ side: 'right' })));
     const field = screen.getByRole('textbox');
     fireEvent.change(field, { target: { value: '62' } });
     fireEvent.submit(field);

@@ -32,6 +32,8 @@ import { QuestionForm } from './QuestionForm';
 import { StatesColumn } from './StatesColumn';
 import { StateTable } from './StateTable';
 import { WishGrid } from './WishGrid';
+import { appWords } from '../words/page/app';
+import { feedWords } from '../words/page/feed';
 
 const figure = (value: number, metric: string) =>
   ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;
@@ -250,7 +252,7 @@ describe('wishes', () => {
     expect(set).toHaveBeenLastCalledWith(
       expect.arrayContaining([{ function: 'FRONT_FOG', state: 'MAIN_FOG', level: 'FULL' }]),
     );
-    await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.fogLamps() }));
     expect(set).toHaveBeenLastCalledWith([]);
   });
 });
@@ -310,7 +312,7 @@ describe('the circuit', () => {
     expect(screen.getByText('at fog 87')).toBeTruthy();
     expect(screen.getByText('current × resistance')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Wire'), '2.5 mm²');
-    await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.changeIt() }));
     expect(onChange).toHaveBeenCalledWith({ size: '2.5 mm²' });
   });
 });
@@ -435,10 +437,10 @@ describe('the states beside the circuit', () => {
         onAsk={vi.fn()}
       />,
     );
-    expect(screen.queryByRole('img', { name: 'lit' })).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: 'Before' }));
-    expect(screen.getByRole('img', { name: 'lit' })).toBeTruthy();
-    expect(screen.getByText('As the factory had it')).toBeTruthy();
+    expect(screen.queryByRole('img', { name: appWords.lit() })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: appWords.before() }));
+    expect(screen.getByRole('img', { name: appWords.lit() })).toBeTruthy();
+    expect(screen.getByText(feedWords.asTheFactoryHadIt())).toBeTruthy();
   });
 
   it('say once what plan and present state both find', () => {
@@ -460,9 +462,9 @@ describe('the driver’s seat', () => {
   it('has the controls that the plan knows, and moves one at a time', async () => {
     const set = vi.fn();
     show(<DriverSeat sheet={SHEET} controls={OFF} set={set} />);
-    expect(screen.queryByRole('group', { name: 'Auxiliary switch' })).toBeNull();
-    const lights = screen.getByRole('group', { name: 'Lights' });
-    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    expect(screen.queryByRole('group', { name: feedWords.auxiliarySwitch() })).toBeNull();
+    const lights = screen.getByRole('group', { name: feedWords.lights() });
+    await userEvent.click(within(lights).getByRole('button', { name: feedWords.main() }));
     expect(set).toHaveBeenCalledWith({ ...OFF, lights: 'MAIN' });
   });
 
@@ -490,7 +492,7 @@ describe('questions and measures', () => {
     const fuse = screen.getByLabelText('Which fuse? (A)');
     await userEvent.clear(fuse);
     await userEvent.type(fuse, '20');
-    await userEvent.click(screen.getByRole('button', { name: 'Save the answers' }));
+    await userEvent.click(screen.getByRole('button', { name: feedWords.saveTheAnswers() }));
     expect(onDone).toHaveBeenCalledWith({
       id: 'fog',
       version: 1,
@@ -547,8 +549,8 @@ describe('questions and measures', () => {
     const slot = second.getByLabelText('What is the donor slot called?');
     await userEvent.clear(slot);
     await userEvent.type(slot, 'slot 9');
-    await userEvent.type(second.getByLabelText('What are its lamps called?'), 'new');
-    await userEvent.click(screen.getByRole('button', { name: 'Save the answers' }));
+    await userEvent.type(second.getByLabelText(feedWords.whatAreItsLampsCalled()), 'new');
+    await userEvent.click(screen.getByRole('button', { name: feedWords.saveTheAnswers() }));
     expect(onDone).toHaveBeenCalledWith(
       expect.objectContaining({
         answers: { p2_slotName: 'slot 9' },
@@ -560,13 +562,13 @@ describe('questions and measures', () => {
   it('takes a meter’s reading with a comma, and refuses words', async () => {
     const onChange = vi.fn();
     show(<Measured sheet={SHEET} feed={FEED} onChange={onChange} onAsk={vi.fn()} />);
-    await userEvent.type(screen.getByLabelText('The meter shows (V)'), 'bright');
-    await userEvent.click(screen.getByRole('button', { name: 'Compare' }));
+    await userEvent.type(screen.getByLabelText(feedWords.theMeterShowsV()), 'bright');
+    await userEvent.click(screen.getByRole('button', { name: feedWords.compare() }));
     expect(screen.getByRole('alert').textContent).toContain('13.4');
     expect(onChange).not.toHaveBeenCalled();
-    await userEvent.clear(screen.getByLabelText('The meter shows (V)'));
-    await userEvent.type(screen.getByLabelText('The meter shows (V)'), '13,2');
-    await userEvent.click(screen.getByRole('button', { name: 'Compare' }));
+    await userEvent.clear(screen.getByLabelText(feedWords.theMeterShowsV()));
+    await userEvent.type(screen.getByLabelText(feedWords.theMeterShowsV()), '13,2');
+    await userEvent.click(screen.getByRole('button', { name: feedWords.compare() }));
     expect(onChange).toHaveBeenCalledWith([
       expect.objectContaining({ value: 13.2, place: 'battery +', person: 'Runa' }),
     ]);
@@ -587,8 +589,11 @@ describe('questions and measures', () => {
       readings: [{ key: 'OFF', lights: 'OFF', volts: 0 }],
     };
     show(<ProbeForm wire={wire} onDone={onDone} />);
-    await userEvent.type(screen.getByLabelText('Key out, lights side'), '12.4');
-    await userEvent.click(screen.getByRole('button', { name: 'Save the readings' }));
+    await userEvent.type(
+      screen.getByLabelText(feedWords.keyWordsLightsLight({ words: 'out', light: 'side' })),
+      '12.4',
+    );
+    await userEvent.click(screen.getByRole('button', { name: feedWords.saveTheReadings() }));
     expect(onDone).toHaveBeenCalledWith({
       ...wire,
       readings: [
@@ -606,14 +611,16 @@ describe('beside the plan', () => {
     const [probe, ...rest] = SHEET.order;
     const steps = probe ? [{ ...probe, does: 'Steckplatz messen' }, ...rest] : [];
     show(<Battery page={PAGE} feed={FEED} steps={steps} onChange={onChange} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Done: Steckplatz messen' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: feedWords.doneDoes({ does: 'Steckplatz messen' }) }),
+    );
     expect(onChange).toHaveBeenLastCalledWith({
       battery: [
         expect.objectContaining({ what: 'LIVE_STEP', step: 'Probe the slot', person: 'Runa' }),
       ],
     });
     await userEvent.type(screen.getByLabelText(/makeshift/), 'tape for a grommet');
-    await userEvent.click(screen.getByRole('button', { name: 'Makeshift' }));
+    await userEvent.click(screen.getByRole('button', { name: feedWords.makeshift() }));
     expect(onChange).toHaveBeenLastCalledWith({
       open: [
         expect.objectContaining({ kind: 'TEMPORARY', what: 'tape for a grommet', done: false }),
@@ -680,7 +687,9 @@ describe('beside the plan', () => {
         onUse={onUse}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Use 1.32 m' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: feedWords.useMetresM({ metres: '1.32' }) }),
+    );
     expect(onUse).toHaveBeenCalledWith('farMetres', '1.32');
   });
 

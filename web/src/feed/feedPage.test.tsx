@@ -6,6 +6,9 @@ import { api, type FeedEdit, type FeedPage as Page, type FeedProposal } from '..
 import { answering, finding, JOB, show, takesEverything, partly } from '../test/testing';
 import { FeedPage } from './FeedPage';
 import { isFound } from './Proposals';
+import { feedWords } from '../words/page/feed';
+import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 
 const NOTHING: FeedEdit = {
   wishes: [],
@@ -112,7 +115,7 @@ describe('from wishes to a plan', () => {
   it('begins with what such work is about, and shows the plans side by side', async () => {
     posts(() => [PROPOSAL, WORSE]);
     open(page());
-    expect(screen.getByText('No plan chosen yet')).toBeTruthy();
+    expect(screen.getByText(feedWords.noPlanChosenYet())).toBeTruthy();
     expect(screen.getByRole('button', { name: 'side lamps, fog lit' })).toBeTruthy();
     const best = await screen.findByRole('article', { name: PLAN.title });
     expect(within(best).getByText(/Does everything wanted · 17 parts/)).toBeTruthy();
@@ -145,7 +148,7 @@ describe('from wishes to a plan', () => {
     const puts = takesEverything((put) => page({ version: 3, feed: put.body.feed as FeedEdit }));
     const taken = { id: PLAN.id, version: 1, answers: { outOnMain: 'yes' }, changes: {} };
     open(page({ version: 2, feed: { ...NOTHING, plan: taken, wishes: [] } }));
-    await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.fogLamps() }));
     await userEvent.click(
       await screen.findByRole('button', { name: `Add beside: ${WORSE.plan.title}` }),
     );
@@ -274,7 +277,9 @@ it('takes a plan out of a circuit again, with all that was answered in it', asyn
   );
   expect(screen.getByRole('button', { name: '2 plans, one circuit: what is asked' })).toBeTruthy();
   fireEvent.keyDown(window, { key: '1' });
-  await userEvent.click(await screen.findByRole('button', { name: 'Remove: One tap' }));
+  await userEvent.click(
+    await screen.findByRole('button', { name: feedWords.removeTitle({ title: 'One tap' }) }),
+  );
   expect(puts.at(-1)?.body).toMatchObject({
     feed: { plan: { id: PLAN.id, answers: { fuse: '15' }, beside: [] } },
   });
@@ -295,22 +300,22 @@ describe('a plan that was taken', () => {
     open(taken);
     const at = () => asked.at(-1)?.body.controls;
     await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'DIPPED', fog: true }));
-    const lights = screen.getByRole('group', { name: 'Lights' });
-    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    const lights = screen.getByRole('group', { name: feedWords.lights() });
+    await userEvent.click(within(lights).getByRole('button', { name: feedWords.main() }));
     await vi.waitFor(() => expect(at()).toMatchObject({ lights: 'MAIN', fog: true }));
   });
 
   it('says why a state of its controls could not be worked out', async () => {
     posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
     open(taken);
-    const lights = await screen.findByRole('group', { name: 'Lights' });
+    const lights = await screen.findByRole('group', { name: feedWords.lights() });
     answering('POST', () =>
       Promise.resolve({
         error: { detail: 'The relay chatters.' },
         response: new Response(null, { status: 422 }),
       }),
     );
-    await userEvent.click(within(lights).getByRole('button', { name: 'main' }));
+    await userEvent.click(within(lights).getByRole('button', { name: feedWords.main() }));
     expect((await screen.findByRole('alert')).textContent).toContain('The relay chatters');
     expect(screen.getByRole('img', { name: /not worked out/ })).toBeTruthy();
   });
@@ -330,17 +335,19 @@ describe('a plan that was taken', () => {
     posts((path) => (path.includes('body-computer') ? { parameters: [] } : solved));
     open(taken);
     await userEvent.keyboard('3');
-    expect(screen.getByRole('region', { name: 'Lists' })).toBeTruthy();
+    expect(screen.getByRole('region', { name: feedWords.lists() })).toBeTruthy();
     await userEvent.keyboard('4');
-    expect(screen.getByText('Wires found by probing')).toBeTruthy();
+    expect(screen.getByText(feedWords.wiresFoundByProbing())).toBeTruthy();
     await userEvent.keyboard('6');
-    expect(screen.getByText('Wires are live')).toBeTruthy();
+    expect(screen.getByText(feedWords.wiresAreLive())).toBeTruthy();
     await userEvent.keyboard('2');
-    expect(screen.getByRole('group', { name: 'The circuit, from battery to ground' })).toBeTruthy();
+    expect(
+      screen.getByRole('group', { name: feedWords.theCircuitFromBatteryToGround() }),
+    ).toBeTruthy();
     // alone: the states go, the circuit has the room
-    expect(screen.getByRole('region', { name: 'States and findings' })).toBeTruthy();
+    expect(screen.getByRole('region', { name: feedWords.statesAndFindings() })).toBeTruthy();
     await userEvent.keyboard('x');
-    expect(screen.queryByRole('region', { name: 'States and findings' })).toBeNull();
+    expect(screen.queryByRole('region', { name: feedWords.statesAndFindings() })).toBeNull();
   });
 
   it('takes back what the server refused', async () => {
@@ -351,10 +358,10 @@ describe('a plan that was taken', () => {
     } as never);
     open(taken);
     await userEvent.keyboard('6');
-    await userEvent.click(screen.getByRole('button', { name: 'Negative off' }));
+    await userEvent.click(screen.getByRole('button', { name: feedWords.negativeOff() }));
     expect((await screen.findByRole('alert')).textContent).toContain('The battery is connected');
-    await userEvent.click(screen.getByRole('button', { name: 'Drop it' }));
+    await userEvent.click(screen.getByRole('button', { name: keptWords.dropIt() }));
     expect(screen.queryByRole('alert')).toBeNull();
-    expect(screen.getByText('Nothing yet: it came connected.')).toBeTruthy();
+    expect(screen.getByText(feedWords.nothingYetItCameConnected())).toBeTruthy();
   });
 });

@@ -13,6 +13,7 @@ import { JOB, length, show, takesEverything, partly } from '../test/testing';
 import { Lists } from './Lists';
 import { Sources } from './Sources';
 import { telling } from './telling';
+import { feedWords } from '../words/page/feed';
 
 const LOW: Controls = {
   key: 'ENGINE',
@@ -84,7 +85,7 @@ describe('the lists', () => {
 
   it('offer the netlist of the state that is shown', () => {
     lists();
-    const link = screen.getByRole('link', { name: 'Netlist: low beam' });
+    const link = screen.getByRole('link', { name: feedWords.netlistWords({ words: 'low beam' }) });
     expect(link.getAttribute('href')).toBe('/api/jobs/j/feed/netlist?state=LOW&language=en');
   });
 
@@ -101,14 +102,17 @@ describe('the lists', () => {
       } as never);
     const onPlan = lists();
     const file = (text: string) => new File([text], 'parts.csv', { type: 'text/csv' });
-    await userEvent.upload(screen.getByLabelText('Import a CSV'), file('part,kind,name,value'));
+    await userEvent.upload(
+      screen.getByLabelText(feedWords.importACSV()),
+      file('part,kind,name,value'),
+    );
     await vi.waitFor(() =>
       expect(onPlan).toHaveBeenCalledWith(
         expect.objectContaining({ changes: { 'drl feed': { size: '1.5 mm²' } } }),
       ),
     );
     expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { csv: 'part,kind,name,value' } });
-    await userEvent.upload(screen.getByLabelText('Import a CSV'), file('bad'));
+    await userEvent.upload(screen.getByLabelText(feedWords.importACSV()), file('bad'));
     expect((await screen.findByRole('alert')).textContent).toContain('No part is called “x”');
     expect(onPlan).toHaveBeenCalledTimes(1);
   });
@@ -120,10 +124,10 @@ describe('the lists', () => {
     } as never);
     const puts = takesEverything();
     lists();
-    await userEvent.click(screen.getByRole('button', { name: 'Save with these answers' }));
-    expect((await screen.findByRole('alert')).textContent).toBe('Give it a name first.');
-    await userEvent.type(screen.getByLabelText('What is it called?'), 'Valley lamps');
-    await userEvent.click(screen.getByRole('button', { name: 'Save with these answers' }));
+    await userEvent.click(screen.getByRole('button', { name: feedWords.saveWithTheseAnswers() }));
+    expect((await screen.findByRole('alert')).textContent).toBe(feedWords.giveItANameFirst());
+    await userEvent.type(screen.getByLabelText(feedWords.whatIsItCalled()), 'Valley lamps');
+    await userEvent.click(screen.getByRole('button', { name: feedWords.saveWithTheseAnswers() }));
     expect((await screen.findByRole('status')).textContent).toContain('Saved as “Valley lamps”');
     expect(puts[0]?.ids).toEqual({ id: 'valley-lamps' });
     expect(JSON.parse(String(puts[0]?.body.file))).toMatchObject({
@@ -163,7 +167,7 @@ describe('sources', () => {
     expect(screen.getByText(/key at “acc” and the lights at “off”/)).toBeTruthy();
     expect(screen.getAllByText(/out\/side 12.4 V · battery 12.5 V · against battery/)).toBeTruthy();
     // what was found in an earlier job is not read on from here
-    expect(screen.getAllByRole('button', { name: 'Read on' })).toHaveLength(2);
+    expect(screen.getAllByRole('button', { name: feedWords.readOn() })).toHaveLength(2);
   });
 });
 

@@ -41,6 +41,12 @@ function spans(horizon: Horizon, width: number, here?: Set<number>): Span[] {
   });
 }
 
+/** Where a name that is wider than its part goes on: at the ends of a strip only inwards. */
+function insideOf({ from, width }: Span, all: number): 'right' | 'both' | 'left' {
+  const middle = (from + width / 2) / all;
+  return middle < 1 / 3 ? 'right' : middle > 2 / 3 ? 'left' : 'both';
+}
+
 /** Marks of one part stand side by side. */
 function placeMarks(horizon: Horizon, places: Span[]) {
   const count = new Map<number, number>();
@@ -155,6 +161,7 @@ export function HorizonStrip({
             here={here?.has(index) ?? false}
             present={index === horizon.present}
             link={links?.[index]}
+            towards={small ? insideOf(places[index] ?? sun, width) : 'both'}
           />
         ),
       )}
@@ -187,6 +194,7 @@ function PartName({
   here,
   present,
   link,
+  towards,
 }: {
   words: string;
   span: Span;
@@ -194,6 +202,8 @@ function PartName({
   here: boolean;
   present: boolean;
   link: string | undefined;
+  /** To which side words go on that are wider than their part. */
+  towards: 'right' | 'both' | 'left';
 }) {
   const box = {
     position: 'absolute',
@@ -203,9 +213,11 @@ function PartName({
     h: '100%',
     top: '0',
     px: '3px',
-    // not textAlign: words that are wider than their part stay in its middle
+    // not textAlign: words that are wider than their part stay in its middle, or go on to one side
     display: 'flex',
-    justifyContent: 'center',
+    justifyContent: towards === 'both' ? 'center' : 'safe center',
+    // what is too wide goes on from where the line begins
+    direction: towards === 'left' ? 'rtl' : 'ltr',
     fontFamily: 'scale',
     fontSize: { base: '13px', md: sizes.wordSize },
     fontWeight: present ? '600' : '500',
@@ -219,7 +231,7 @@ function PartName({
     </Box>
   ) : (
     <Box {...box} pointerEvents="none">
-      {words}
+      <bdi>{words}</bdi>
     </Box>
   );
 }

@@ -9,6 +9,8 @@ import { SentenceText } from './SentenceText';
 import { TaskButton } from './TaskButton';
 import { VERDICT_WORD, VerdictShape } from './VerdictShape';
 import { WorkingDialog } from './Working';
+import { appWords } from '../words/page/app';
+import { findingWords } from '../words/page/finding';
 
 describe('figures and sentences', () => {
   it('follow the units', () => {
@@ -58,7 +60,7 @@ describe('what is to be done about a finding', () => {
 
   it('is a press away, wherever it was found', async () => {
     const router = open('/hand-over', 'OUT');
-    await userEvent.click(screen.getByRole('button', { name: 'Go to Wall' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.goTo({ page: 'Wall' }) }));
     expect(router.state.location.pathname).toBe('/jobs/j');
     expect(screen.queryByRole('button')).toBeNull();
   });
@@ -82,7 +84,11 @@ describe('the horizon strip', () => {
   };
   it('says where the work stands and what is above the line', () => {
     show(<HorizonStrip horizon={horizon} />);
-    expect(screen.getByRole('img', { name: 'Standing: at Right lamp, 1 out' })).toBeTruthy();
+    expect(
+      screen.getByRole('img', {
+        name: findingWords.standingAtPartsOut({ parts: 'Right lamp', value: '1' }),
+      }),
+    ).toBeTruthy();
     for (const part of horizon.parts) {
       expect(screen.getByText(part)).toBeTruthy();
     }

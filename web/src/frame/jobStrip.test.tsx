@@ -7,6 +7,7 @@ import { mark, openPage, show } from '../test/testing';
 import { JobStrip } from './JobStrip';
 import { StageMenu } from './StageMenu';
 import { stageAfter, whereItStands } from '../ui/stages';
+import { appWords } from '../words/page/app';
 
 const job = { id: 'j', touchedAt: '2026-11-25T10:00:00Z' } as Job;
 const standing: Standing = {
@@ -34,7 +35,7 @@ it('leads from a menu to the job’s own stages where the screen is narrow', asy
   openPage('/jobs/:id/place', '/jobs/j/place', <StageMenu job={job} here="PLACE" />, {}, [
     '/jobs/j/feed',
   ]);
-  const menu = await screen.findByRole('combobox', { name: 'Stage' });
+  const menu = await screen.findByRole('combobox', { name: appWords.stage() });
   await waitFor(() => expect(within(menu).getAllByRole('option')).toHaveLength(4));
   await userEvent.selectOptions(menu, 'Feed');
   expect(await screen.findByText('/jobs/j/feed')).toBeTruthy();
@@ -53,13 +54,13 @@ describe('the job’s strip', () => {
         <JobStrip job={job} here="PLACE" own={own} onMark={ask} />
       </MemoryRouter>,
     );
-    const link = await screen.findByRole('link', { name: 'Take in' });
+    const link = await screen.findByRole('link', { name: appWords.takeIn() });
     expect(link.getAttribute('href')).toBe('/jobs/j/take-in');
-    expect(screen.getByRole('link', { name: 'Hand over' }).getAttribute('href')).toBe(
+    expect(screen.getByRole('link', { name: appWords.handOver() }).getAttribute('href')).toBe(
       '/jobs/j/hand-over',
     );
     // the open one is parted
-    expect(screen.queryByRole('link', { name: 'Place' })).toBeNull();
+    expect(screen.queryByRole('link', { name: appWords.place() })).toBeNull();
     expect(
       // once beside all stages, once alone for narrow screens
       screen.getAllByRole('img', { name: 'Standing: at Fog lamps, 1 out' }),
@@ -77,7 +78,7 @@ describe('the job’s strip', () => {
         <JobStrip job={{ ...job, id: 'asked' }} here="WALL" />
       </MemoryRouter>,
     );
-    expect(screen.getByText('Wall')).toBeTruthy();
+    expect(screen.getByText(appWords.wall())).toBeTruthy();
     expect(screen.queryByRole('link')).toBeNull();
     vi.restoreAllMocks();
   });
@@ -90,9 +91,19 @@ describe('the job’s strip', () => {
       </MemoryRouter>,
     );
     const names = (await screen.findAllByRole('link')).map((link) => link.textContent);
-    expect(names.join(', ')).toBe(
-      'Take in, As it came, Parts, Place, Feed, Apart, Bench, Prove, Together, Wall, Hand over',
-    );
+    expect(names).toEqual([
+      appWords.takeIn(),
+      appWords.asItCame(),
+      appWords.parts(),
+      appWords.place(),
+      appWords.feed(),
+      appWords.apart(),
+      appWords.bench(),
+      appWords.prove(),
+      appWords.together(),
+      appWords.wall(),
+      appWords.handOver(),
+    ]);
     vi.restoreAllMocks();
   });
 });

@@ -18,6 +18,9 @@ import {
 } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { HandOverPage } from './HandOverPage';
+import { handoverWords } from '../words/page/handover';
+import { appWords } from '../words/page/app';
+import { historyWords } from '../words/page/history';
 
 const page = (more = {}): Page =>
   partly<Page>({
@@ -88,18 +91,18 @@ function open(content: Page) {
 
 it('shows the owner’s page as it will be printed', () => {
   open(page());
-  const paper = screen.getByRole('region', { name: 'The owner’s page' });
+  const paper = screen.getByRole('region', { name: handoverWords.theOwnersPage() });
   for (const words of ['One clip is new.', 'Fog lamps are for fog.', 'Taps looked at', '688 mm']) {
     expect(within(paper).getByText(words)).toBeTruthy();
   }
-  expect(screen.getByRole('link', { name: 'Pack, A4' }).getAttribute('href')).toBe(
+  expect(screen.getByRole('link', { name: handoverWords.packA4() }).getAttribute('href')).toBe(
     '/api/jobs/j/pack.pdf?language=en',
   );
 });
 
 it('keeps what is told to the owner on the version that was shown', async () => {
   open(page());
-  const note = screen.getByLabelText('From the workshop');
+  const note = screen.getByLabelText(handoverWords.fromTheWorkshop());
   await userEvent.clear(note);
   await userEvent.type(note, 'Two clips are new.');
   await userEvent.tab();
@@ -108,10 +111,12 @@ it('keeps what is told to the owner on the version that was shown', async () => 
 
 it('says why it does not go, and goes with a reason that is signed', async () => {
   open(page({ above: ABOVE }));
-  await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
+  await userEvent.click(screen.getByRole('button', { name: appWords.handOver() }));
   const dialog = await screen.findByRole('dialog');
   answer = () => refused('It goes only with a reason.');
-  const sign = within(dialog).getByRole('button', { name: 'Sign as Runa, with this reason' });
+  const sign = within(dialog).getByRole('button', {
+    name: handoverWords.signedWithThisReason({ signed: 'Sign as Runa' }),
+  });
   await userEvent.click(sign);
   expect(await within(dialog).findByText('It goes only with a reason.')).toBeTruthy();
   await userEvent.type(within(dialog).getByRole('textbox'), 'needed today');
@@ -130,14 +135,22 @@ it('ticks and leaves out what is open where it closes', async () => {
     return Promise.resolve('kept');
   });
   open(page({ above: ABOVE }));
-  await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
+  await userEvent.click(screen.getByRole('button', { name: appWords.handOver() }));
   const dialog = await screen.findByRole('dialog');
-  const prove = within(dialog).getByRole('region', { name: 'Prove' });
+  const prove = within(dialog).getByRole('region', { name: appWords.prove() });
   expect(within(prove).getByText('Left fog: not tried')).toBeTruthy();
   expect(within(prove).queryByRole('button')).toBeNull();
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Done: Not done: all tight' }));
+  await userEvent.click(
+    within(dialog).getByRole('button', {
+      name: handoverWords.donePattern({ pattern: 'Not done: all tight' }),
+    }),
+  );
   await userEvent.type(within(dialog).getByRole('textbox'), 'bus leaves now');
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Leave out all 2 steps' }));
+  await userEvent.click(
+    within(dialog).getByRole('button', {
+      name: handoverWords.leaveOutAllLengthSteps({ length: '2' }),
+    }),
+  );
   expect(said).toMatchObject([
     { stage: 'TOGETHER', step: { step: 'together.align', skipped: false } },
     { step: { step: 'together.align', skipped: true, reason: 'bus leaves now' } },
@@ -147,9 +160,13 @@ it('ticks and leaves out what is open where it closes', async () => {
 
 it('closes a clean job in two presses', async () => {
   open(page());
-  await userEvent.click(screen.getByRole('button', { name: 'Hand over' }));
+  await userEvent.click(screen.getByRole('button', { name: appWords.handOver() }));
   const dialog = await screen.findByRole('dialog');
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Sign as Runa' }));
+  await userEvent.click(
+    within(dialog).getByRole('button', {
+      name: handoverWords.signAsActingName({ actingName: 'Runa' }),
+    }),
+  );
   expect(puts.at(-1)).toEqual({ path: '/api/jobs/{jobId}/closed', body: { reason: '' } });
 });
 
@@ -165,13 +182,20 @@ it('takes corrections beside a closed record, and what differs at a comeback', a
       },
     }),
   );
-  expect(screen.getByText('Handed over by Ilse, 2026-11-01')).toBeTruthy();
-  expect(screen.queryByLabelText('From the workshop')).toBeNull();
+  expect(
+    screen.getByText(handoverWords.handedOverByBy({ by: 'Ilse', value: '2026-11-01' })),
+  ).toBeTruthy();
+  expect(screen.queryByLabelText(handoverWords.fromTheWorkshop())).toBeNull();
   expect(screen.getByText('−0.26 %')).toBeTruthy();
-  await userEvent.click(screen.getByRole('button', { name: 'Add a correction' }));
-  await userEvent.type(await screen.findByLabelText('What is right'), 'The fuse is 10 A');
-  await userEvent.type(screen.getByLabelText('Why it is corrected'), 'misread');
-  await userEvent.click(screen.getByRole('button', { name: 'Sign as Runa' }));
+  await userEvent.click(screen.getByRole('button', { name: handoverWords.addACorrection() }));
+  await userEvent.type(
+    await screen.findByLabelText(handoverWords.whatIsRight()),
+    'The fuse is 10 A',
+  );
+  await userEvent.type(screen.getByLabelText(handoverWords.whyItIsCorrected()), 'misread');
+  await userEvent.click(
+    screen.getByRole('button', { name: handoverWords.signAsActingName({ actingName: 'Runa' }) }),
+  );
   expect(puts[0]?.body).toEqual({ words: 'The fuse is 10 A', why: 'misread' });
 });
 
@@ -186,15 +210,17 @@ it('shows what somebody else told the owner beside one’s own, and loses neithe
   });
   answer = () => outdated(theirs);
   open(page());
-  await userEvent.type(screen.getByLabelText('Where the new fuses are'), '15 A');
+  await userEvent.type(screen.getByLabelText(handoverWords.whereTheNewFusesAre()), '15 A');
   await userEvent.tab();
-  await userEvent.click(await screen.findByRole('button', { name: 'See both' }));
-  const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
+  await userEvent.click(await screen.findByRole('button', { name: appWords.seeBoth() }));
+  const dialog = await screen.findByRole('dialog', {
+    name: appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }),
+  });
   const rows = within(dialog).getAllByRole('row');
   expect(rows.map((row) => row.textContent)).toEqual(['IlseYou', 'What differstheirsmine']);
   await leaveDialog();
   answer = () => accepted(page({ version: 10 }));
-  await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+  await userEvent.click(screen.getByRole('button', { name: appWords.useMine() }));
   await waitFor(() =>
     expect(puts.at(-1)?.body).toMatchObject({ version: 9, handOver: { fuses: '15 A' } }),
   );
@@ -202,13 +228,15 @@ it('shows what somebody else told the owner beside one’s own, and loses neithe
 
 it('takes what to come back for only where its days follow one another', async () => {
   open(page());
-  await userEvent.type(screen.getByLabelText('Something more'), 'Lens looked at');
-  fireEvent.change(screen.getByLabelText('From'), { target: { value: '2027-05-01' } });
-  fireEvent.change(screen.getByLabelText('By'), { target: { value: '2027-04-01' } });
+  await userEvent.type(screen.getByLabelText(handoverWords.somethingMore()), 'Lens looked at');
+  fireEvent.change(screen.getByLabelText(handoverWords.from()), {
+    target: { value: '2027-05-01' },
+  });
+  fireEvent.change(screen.getByLabelText(handoverWords.by()), { target: { value: '2027-04-01' } });
   expect(screen.getByRole('alert').textContent).toContain('before');
-  const add = screen.getByRole<HTMLButtonElement>('button', { name: 'Add' });
+  const add = screen.getByRole<HTMLButtonElement>('button', { name: handoverWords.add() });
   expect(add.disabled).toBe(true);
-  fireEvent.change(screen.getByLabelText('By'), { target: { value: '2027-05-01' } });
+  fireEvent.change(screen.getByLabelText(handoverWords.by()), { target: { value: '2027-05-01' } });
   await userEvent.click(add);
   await waitFor(() =>
     expect(puts[0]?.body).toMatchObject({
@@ -228,9 +256,11 @@ it('comes back as one job, however often that is sent', async () => {
       : Promise.resolve(accepted({}));
   });
   open(page({ closed: { by: 'Ilse', at: '2026-11-01T10:00:00Z', reason: '', findings: [] } }));
-  const back = screen.getByRole('button', { name: 'It comes back' });
+  const back = screen.getByRole('button', { name: handoverWords.itComesBack() });
   await userEvent.click(back);
-  expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
+  expect((await screen.findByRole('alert')).textContent).toContain(
+    appWords.theServerCantBeReachedWhat(),
+  );
   await userEvent.click(back);
   await waitFor(() => expect(ids).toHaveLength(2));
   expect(new Set(ids).size).toBe(1);
@@ -244,7 +274,7 @@ it('says why nothing is found where the record can’t be reached', async () => 
     </MemoryRouter>,
   );
   expect(await screen.findAllByText('The record cannot be reached.')).toHaveLength(2);
-  expect(screen.queryByText('No job contains all of these words.')).toBeNull();
+  expect(screen.queryByText(historyWords.noJobContainsAllOfThese())).toBeNull();
 });
 
 it('finds jobs by words, and gives each chart its numbers as a table', async () => {
@@ -284,10 +314,12 @@ it('finds jobs by words, and gives each chart its numbers as a table', async () 
     </MemoryRouter>,
   );
   expect(await screen.findByText('off: 9 clips')).toBeTruthy();
-  const times = await screen.findByRole('table', { name: 'Time a stage takes' });
+  const times = await screen.findByRole('table', { name: historyWords.timeAStageTakes() });
   expect(within(times).getByText('40 min')).toBeTruthy();
   expect(
-    within(screen.getByRole('table', { name: 'Fasteners that gave trouble' })).getByText('3 ×'),
+    within(screen.getByRole('table', { name: historyWords.fastenersThatGaveTrouble() })).getByText(
+      '3 ×',
+    ),
   ).toBeTruthy();
   await userEvent.type(screen.getByRole('textbox'), 'clip');
   expect(vi.mocked(api.GET).mock.lastCall?.[1]).toMatchObject({

@@ -6,6 +6,7 @@ import { bodyOf } from '../drawing/bodies';
 import { length, show, partly } from '../test/testing';
 import { frameOf, FROM_ABOVE, FROM_AHEAD, VIEW, type Hazard, type Route } from './routeFrame';
 import { Routes } from './Routes';
+import { feedWords } from '../words/page/feed';
 
 const VAN = { body: 'VAN', widthMm: 2000, heightMm: 2300, frontOverhangMm: 900 } as Vehicle;
 const ROUTE: Route = {
@@ -102,7 +103,9 @@ describe('a way on the vehicle', () => {
 
   it('takes typed millimetres, and leaves a word as it was', async () => {
     const { onChange, onUse } = moved();
-    const field = screen.getByLabelText<HTMLInputElement>('Stop 1, up');
+    const field = screen.getByLabelText<HTMLInputElement>(
+      feedWords.stopAtWords({ at: '1', words: 'up' }),
+    );
     await userEvent.clear(field);
     await userEvent.type(field, 'high');
     await userEvent.tab();
@@ -112,7 +115,9 @@ describe('a way on the vehicle', () => {
     await userEvent.type(field, '750');
     await userEvent.tab();
     expect(onChange.mock.calls[0]?.[0].routes?.[0]?.stops[0]?.upMm).toBe(750);
-    await userEvent.click(screen.getByRole('button', { name: 'Use 1.65 m' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: feedWords.useMetresM({ metres: '1.65' }) }),
+    );
     expect(onUse).toHaveBeenCalledWith('longM', '1.65');
   });
 });

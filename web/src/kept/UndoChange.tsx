@@ -26,14 +26,21 @@ export function UndoChange<T>({
   stage,
   job,
   kept,
-  isChanged = false,
+  isChanged,
 }: { stage: KeptStage; job: Job } & Undoable<T>) {
+  const canChange = !job.closedAt && !lookingBackTo();
+  return canChange && <Undo stage={stage} jobId={job.id} kept={kept} isChanged={isChanged} />;
+}
+
+function Undo<T>({
+  stage,
+  jobId,
+  kept,
+  isChanged,
+}: { stage: KeptStage; jobId: string } & Undoable<T>) {
   const [open, setOpen] = useState(false);
   const close = () => setOpen(false);
   useCommand('z', keptWords.undoTheLastChange(), () => setOpen(true));
-  if (job.closedAt || lookingBackTo()) {
-    return null;
-  }
   return (
     <>
       <PlainButton onClick={() => setOpen(true)}>
@@ -46,7 +53,7 @@ export function UndoChange<T>({
         ) : (
           <Offer
             stage={stage}
-            jobId={job.id}
+            jobId={jobId}
             onUndo={({ before, version }) => {
               kept.change(before as T, version);
               close();

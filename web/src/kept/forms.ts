@@ -1,3 +1,4 @@
+import { useEffect, useRef, useSyncExternalStore } from 'react';
 import type { BayEdit, AdjusterEdit, FoundEdit, JobEdit } from '../api/client';
 import { keptWords } from '../words/page/kept';
 import { outbox, type Outgoing } from './outbox';
@@ -12,6 +13,30 @@ export const writeForm = (state: FormState) => outbox.write({ ...state, form: tr
 export const waitingOf = <T>(document: string): T | undefined =>
   outbox.all().findLast((one) => one.document === document)?.body as T | undefined;
 
+/**
+ * Whether what a form sent waits for the network.
+ *
+ * @param isSending whether the form itself hears what becomes of it
+ * @param onKept called where it was kept later: what is typed goes on from the next version
+ */
+export function useFormWaits(
+  document: string | undefined,
+  isSending: boolean,
+  onKept: () => void,
+): boolean {
+  const entries = useSyncExternalStore(outbox.subscribe, outbox.all);
+  const entry = entries.findLast((one) => one.document && one.document === document);
+  const waits = entry !== undefined && !entry.refused;
+  const waited = useRef(false);
+  useEffect(() => {
+    if (waited.current && !entry && !isSending) {
+      onKept();
+    }
+    waited.current = waits && !isSending;
+  });
+  return waits;
+}
+
 export const settingsKey = (jobId: string) => `settings ${jobId}`;
 
 export const settingsState = (jobId: string, edit: JobEdit): FormState => ({
@@ -21,6 +46,7 @@ export const settingsState = (jobId: string, edit: JobEdit): FormState => ({
   body: { ...edit },
   page: ['job', jobId],
   document: settingsKey(jobId),
+  versionAt: ['job', 'version'],
   words: keptWords.settingsOfTheJob(),
 });
 
@@ -64,5 +90,6 @@ export const foundState = (jobId: string, version: number, found: FoundEdit): Fo
   body: { version, found },
   page: ['take-in', jobId],
   document: foundKey(jobId),
+  versionAt: ['foundVersion'],
   words: keptWords.whatThisJobFound(),
 });

@@ -7,6 +7,9 @@ import { KeptBand } from './KeptBand';
 import { outbox } from './outbox';
 import { UndoChange } from './UndoChange';
 import { useKept, type Kept, type Keeping } from './useKept';
+import { keptWords } from '../words/page/kept';
+import { workshopWords } from '../words/page/workshop';
+import { appWords } from '../words/page/app';
 
 const decided = (words: string) => partly<PartsEdit>({ why: words });
 const at = (version: number, words: string): Kept<PartsEdit> => ({
@@ -150,17 +153,17 @@ describe('the band of such a document', () => {
   it('lets go of what is refused for good, or tries it again', async () => {
     const kept = band({ refused: 'The job was handed over and is closed.' });
     expect(screen.getByRole('alert').textContent).toContain('is closed');
-    await userEvent.click(screen.getByRole('button', { name: 'Drop it' }));
+    await userEvent.click(screen.getByRole('button', { name: keptWords.dropIt() }));
     expect(kept.drop).toHaveBeenCalledOnce();
-    await userEvent.click(screen.getByRole('button', { name: 'Save again' }));
+    await userEvent.click(screen.getByRole('button', { name: keptWords.saveAgain() }));
     expect(kept.again).toHaveBeenCalledOnce();
   });
 
   it('says that it waits for the network, and goes on', () => {
     band({ away: true });
-    expect(screen.getByRole('status').textContent).toContain('wait in this browser');
-    expect(screen.queryByRole('button', { name: 'Drop it' })).toBeNull();
-    expect(screen.getByText('next')).toBeTruthy();
+    expect(screen.getByRole('status').textContent).toContain(keptWords.changesWaitForTheNetwork());
+    expect(screen.queryByRole('button', { name: keptWords.dropIt() })).toBeNull();
+    expect(screen.getByText(workshopWords.next())).toBeTruthy();
   });
 });
 
@@ -186,7 +189,7 @@ describe('undoing the last change', () => {
     await waitFor(() => expect(dialog.textContent).toContain('cheaper'));
     expect(dialog.textContent).toContain('Ilse');
     expect(kept.change).not.toHaveBeenCalled();
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Undo' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: appWords.undo() }));
     expect(kept.change).toHaveBeenCalledExactlyOnceWith(decided('outline matches'), 7);
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
   });
@@ -195,12 +198,14 @@ describe('undoing the last change', () => {
     undoing({ isChanged: true });
     await userEvent.keyboard('z');
     const dialog = await screen.findByRole('dialog');
-    expect(dialog.textContent).toContain('not saved yet');
-    expect(within(dialog).queryByRole('button', { name: 'Undo' })).toBeNull();
+    expect(dialog.textContent).toContain(keptWords.notSavedYet());
+    expect(within(dialog).queryByRole('button', { name: appWords.undo() })).toBeNull();
   });
 
-  it('is not offered in a job that was handed over', () => {
+  it('is not offered in a job that was handed over', async () => {
     undoing({ job: { ...JOB, closedAt: '2026-11-26T15:00:00Z' } });
     expect(screen.queryByRole('button')).toBeNull();
+    await userEvent.keyboard('?');
+    expect((await screen.findByRole('dialog')).textContent).not.toContain(appWords.undo());
   });
 });

@@ -31,6 +31,8 @@ export interface Outgoing {
   document?: string;
   /** Set for a document that a form settles: it shows itself what differs. */
   form?: boolean;
+  /** Where the answer tells the document's version; of a list, the one of an id. */
+  versionAt?: readonly string[];
   /** What was changed, and of what: so that it can be changed of somebody else's version. */
   change?: { of: unknown; part: Record<string, unknown> };
   /** What it says, as the page shows it. */
@@ -146,7 +148,9 @@ class Outbox {
 
   /** Puts a file in that is kept under the id of its entry. */
   async saveFile(outgoing: Outgoing & { id: string; document: string }, file: Blob) {
-    await browserFiles.keep(outgoing.id, file);
+    if (!lookingBackTo()) {
+      await browserFiles.keep(outgoing.id, file);
+    }
     this.save({ ...outgoing, file: true });
   }
 
@@ -277,9 +281,7 @@ class Outbox {
   }
 
   private isKept(entry: Waiting, page: unknown) {
-    // a page of several documents does not tell the version of each
-    const version =
-      (page as { version?: number } | undefined)?.version ?? Number(entry.body.version) + 1;
+    const version = within(page, entry.versionAt ?? ['version']);
     this.change((entries) =>
       entries
         .filter((one) => one.id !== entry.id)
@@ -342,6 +344,17 @@ class Outbox {
       window.removeEventListener('storage', follow);
     };
   }
+}
+
+/** What stands at a place of an answer: by names, and in a list by the id. */
+function within(answer: unknown, place: readonly string[]): unknown {
+  return place.reduce<unknown>(
+    (at, step) =>
+      Array.isArray(at)
+        ? at.find((one: { id?: string }) => one.id === step)
+        : (at as Record<string, unknown> | undefined)?.[step],
+    answer,
+  );
 }
 
 function request(entry: Waiting, file: Blob | undefined): Parameters<Put>[1] {

@@ -8,6 +8,7 @@ import { readLight, typedLight } from './LightFields';
 import { PartBench } from './PartBench';
 import { checked, idFor, ticked, withIdentity, withTicks } from './parts';
 import { PlugMap } from './PlugMap';
+import { partsWords } from '../words/page/parts';
 
 const lamp: PartEdit = {
   id: 'lamp',
@@ -46,13 +47,13 @@ describe('a part on the bench', () => {
     const { unmount } = show(
       <PartBench part={lamp} asks={asks} onChange={onChange} onEdit={() => undefined} />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'All of it is right' }));
+    await userEvent.click(screen.getByRole('button', { name: partsWords.allOfItIsRight() }));
     const right = { ...lamp, checks: { HERE: 'RIGHT', SIDE: 'RIGHT' }, outcome: 'FITS' };
     expect(onChange).toHaveBeenLastCalledWith(right);
     const wrong = { ...lamp, checks: { HERE: 'WRONG' } as PartEdit['checks'] };
     unmount();
     show(<PartBench part={wrong} asks={asks} onChange={onChange} onEdit={() => undefined} />);
-    expect(screen.queryByRole('button', { name: 'All of it is right' })).toBeNull();
+    expect(screen.queryByRole('button', { name: partsWords.allOfItIsRight() })).toBeNull();
   });
 
   it('says what it adapts with, and goes back to not settled by a second press', async () => {
@@ -65,9 +66,9 @@ describe('a part on the bench', () => {
         onEdit={() => undefined}
       />,
     );
-    await userEvent.type(screen.getByLabelText('Adapts with'), 'two washers{Enter}');
+    await userEvent.type(screen.getByLabelText(partsWords.adaptsWith()), 'two washers{Enter}');
     expect(onChange).toHaveBeenLastCalledWith(expect.objectContaining({ with: 'two washers' }));
-    await userEvent.click(screen.getByRole('button', { name: 'adapts with …' }));
+    await userEvent.click(screen.getByRole('button', { name: partsWords.adaptsWithSomething() }));
     expect(onChange).toHaveBeenLastCalledWith(expect.objectContaining({ outcome: 'OPEN' }));
   });
 });
@@ -138,10 +139,10 @@ describe('what could be ordered', () => {
   it('is compared under an id of its own, and refused without a name', async () => {
     const onChange = vi.fn();
     show(<CandidatesForm parts={parts} onChange={onChange} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Compare this one too' }));
+    await userEvent.click(screen.getByRole('button', { name: partsWords.compareThisOneToo() }));
     expect(screen.getByRole('alert').textContent).toContain('no name');
-    await userEvent.type(screen.getByLabelText('Candidate'), 'Wide (glass)');
-    await userEvent.click(screen.getByRole('button', { name: 'Compare this one too' }));
+    await userEvent.type(screen.getByLabelText(partsWords.candidate()), 'Wide (glass)');
+    await userEvent.click(screen.getByRole('button', { name: partsWords.compareThisOneToo() }));
     expect(onChange).toHaveBeenCalledWith({
       ...parts,
       candidates: [expect.objectContaining({ id: 'wide-glass', name: 'Wide (glass)' })],

@@ -10,6 +10,9 @@ import {
 } from '../api/client';
 import { finding, JOB, openPage, takesEverything, partly } from '../test/testing';
 import { PartsPage } from './PartsPage';
+import { partsWords } from '../words/page/parts';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
 
 const NOTHING: PartsEdit = { parts: [], plugs: [], candidates: [], why: '' };
 
@@ -71,7 +74,7 @@ function open(content: Page) {
 
 const press = async (name: string | RegExp) =>
   userEvent.click(await screen.findByRole('button', { name }));
-const bench = () => screen.getByRole('region', { name: 'The part on the bench' });
+const bench = () => screen.getByRole('region', { name: partsWords.thePartOnTheBench() });
 const choose = async (label: string, value: string) =>
   userEvent.selectOptions(await screen.findByLabelText(label), value);
 
@@ -90,13 +93,13 @@ describe('the parts of a job', () => {
       ),
     );
     expect(within(bench()).getByText('fog lamp, right')).toBeTruthy();
-    expect(within(bench()).getByLabelText<HTMLInputElement>('Why').value).toBe('cracked');
-    expect(screen.getByText('Hand over waits')).toBeTruthy();
+    expect(within(bench()).getByLabelText<HTMLInputElement>(appWords.why()).value).toBe('cracked');
+    expect(screen.getByText(partsWords.waits({ value: 'Hand over' }))).toBeTruthy();
   });
 
   it('is begun with what such work usually takes', async () => {
     open({ ...page(), usual: [LEFT, RIGHT] });
-    await press('Start with 2 usual parts');
+    await press(partsWords.startWithLengthUsualParts({ length: '2' }));
     await waitFor(() => expect(kept[0]?.parts.parts).toEqual([LEFT, RIGHT]));
     expect(kept[0]?.version).toBe(4);
   });
@@ -104,18 +107,18 @@ describe('the parts of a job', () => {
   it('takes a part under an id of its own, and refuses one without a name', async () => {
     open(page({ parts: [LEFT] }));
     await userEvent.keyboard('a');
-    await press('Add it');
-    expect((await screen.findByRole('alert')).textContent).toBe('The part has no name yet.');
-    await userEvent.type(await screen.findByLabelText('What it is'), 'fog lamp ');
-    await choose('Side, from the driver’s seat', 'LEFT');
-    await choose('Switched as', 'FRONT_FOG');
-    await userEvent.type(screen.getByLabelText('Colour temperature, K'), 'warm');
-    await press('Add it');
+    await press(appWords.addIt());
+    expect((await screen.findByRole('alert')).textContent).toBe(partsWords.thePartHasNoNameYet());
+    await userEvent.type(await screen.findByLabelText(appWords.whatItIs()), 'fog lamp ');
+    await choose(partsWords.sideFromTheDriversSeat(), takeinWords.lEFT());
+    await choose(partsWords.switchedAs(), 'FRONT_FOG');
+    await userEvent.type(screen.getByLabelText(partsWords.colourTemperatureK()), 'warm');
+    await press(appWords.addIt());
     expect((await screen.findByRole('alert')).textContent).toContain('for example 4300');
-    await userEvent.clear(screen.getByLabelText('Colour temperature, K'));
-    await userEvent.type(screen.getByLabelText('Colour temperature, K'), '3000 k');
-    await userEvent.type(screen.getByLabelText('On its lens, as printed'), ' B E4 ');
-    await press('Add it');
+    await userEvent.clear(screen.getByLabelText(partsWords.colourTemperatureK()));
+    await userEvent.type(screen.getByLabelText(partsWords.colourTemperatureK()), '3000 k');
+    await userEvent.type(screen.getByLabelText(partsWords.onItsLensAsPrinted()), ' B E4 ');
+    await press(appWords.addIt());
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.parts.parts[1]).toMatchObject({
       id: 'fog-lamp-left-2',
@@ -135,10 +138,10 @@ describe('the parts of a job', () => {
     });
     open(page({ parts: [lamp] }));
     expect(within(bench()).getByText(/marked RL/)).toBeTruthy();
-    await press('Change this part');
-    await userEvent.type(await screen.findByLabelText('What it is'), ' housing');
-    await choose('Switched as', '');
-    await press('Change it');
+    await press(partsWords.changeThisPart());
+    await userEvent.type(await screen.findByLabelText(appWords.whatItIs()), ' housing');
+    await choose(partsWords.switchedAs(), '');
+    await press(appWords.changeIt());
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.parts.parts).toEqual([
       expect.objectContaining({
@@ -154,8 +157,8 @@ describe('the parts of a job', () => {
   it('takes a part off the list', async () => {
     open(page({ parts: [LEFT, RIGHT] }));
     await press(/fog lamp.*right, goes back/);
-    await press('Change this part');
-    await press('Take it off the list');
+    await press(partsWords.changeThisPart());
+    await press(partsWords.takeItOffTheList());
     await waitFor(() => expect(kept[0]?.parts.parts).toEqual([LEFT]));
     expect(within(bench()).getByText('fog lamp, left')).toBeTruthy();
   });
@@ -169,7 +172,7 @@ describe('the parts of a job', () => {
     );
     await userEvent.click(screen.getByRole('button', { name: /it is for this side/ }));
     await waitFor(() => expect(kept.at(-1)?.parts.parts[0]?.checks).toEqual({ SIDE: 'RIGHT' }));
-    await press('fits');
+    await press(partsWords.fits());
     await waitFor(() => expect(kept.at(-1)?.parts.parts[0]?.outcome).toBe('FITS'));
     expect(kept.map((one) => one.version)).toEqual([4, 5]);
   });
@@ -179,19 +182,19 @@ describe('the plugs of a kit', () => {
   it('are mapped with what each mates with, and lose that with the plug', async () => {
     open(page({ plugs: [plug('black', { adapter: 'ring' })] }));
     expect(screen.getByText('low beam socket, adapter: ring')).toBeTruthy();
-    await press('Add a connector');
-    await press('Add it');
+    await press(partsWords.addAConnector());
+    await press(appWords.addIt());
     expect((await screen.findByRole('alert')).textContent).toContain(
       'what is printed on the connector',
     );
-    await userEvent.type(screen.getByLabelText('Label or colour of its lead'), 'red');
-    await choose('Gender', 'MALE');
-    await choose('Mates with', 'black');
-    await press('Add it');
+    await userEvent.type(screen.getByLabelText(partsWords.labelOrColourOfItsLead()), 'red');
+    await choose(partsWords.gender(), 'MALE');
+    await choose(partsWords.matesWith(), 'black');
+    await press(appWords.addIt());
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(await screen.findByText('male, mates with black')).toBeTruthy();
     await press(/^black/);
-    await press('Take it off the map');
+    await press(partsWords.takeItOffTheMap());
     await waitFor(() => expect(kept).toHaveLength(2));
     expect(kept[1]?.parts.plugs).toEqual([
       expect.objectContaining({ id: 'red', matesWith: undefined }),
@@ -201,8 +204,8 @@ describe('the plugs of a kit', () => {
   it('lose their ticks when they are meant for something else', async () => {
     open(page({ plugs: [plug('white', { done: { LEFT: 'CONNECTED' } as PlugEdit['done'] })] }));
     await press(/^white/);
-    await choose('Meant to be', 'INSULATE');
-    await press('Change it');
+    await choose(partsWords.meantToBe(), 'INSULATE');
+    await press(appWords.changeIt());
     await waitFor(() => expect(kept[0]?.parts.plugs[0]?.done).toEqual({}));
   });
 });
@@ -213,7 +216,7 @@ describe('what could be ordered', () => {
   async function compare(parts: Partial<PartsEdit>) {
     open(page(parts));
     await userEvent.keyboard('c');
-    return screen.findByRole('dialog', { name: 'What could be ordered' });
+    return screen.findByRole('dialog', { name: partsWords.whatCouldBeOrdered() });
   }
 
   it('is held against the housing, taken with its reason, and let go again', async () => {
@@ -222,21 +225,23 @@ describe('what could be ordered', () => {
     await userEvent.click(outline as HTMLElement);
     await userEvent.click(await sheet.findByRole('button', { name: /matches/ }));
     expect(await sheet.findByRole('button', { name: /does not match/ })).toBeTruthy();
-    expect(sheet.queryByLabelText('The reason for it')).toBeNull();
-    const [, narrow] = sheet.getAllByRole('button', { name: 'take it' });
+    expect(sheet.queryByLabelText(partsWords.theReasonForIt())).toBeNull();
+    const [, narrow] = sheet.getAllByRole('button', { name: partsWords.takeIt() });
     await userEvent.click(narrow as HTMLElement);
-    await userEvent.type(await sheet.findByLabelText('The reason for it'), 'the outline');
+    await userEvent.type(await sheet.findByLabelText(partsWords.theReasonForIt()), 'the outline');
     await userEvent.tab();
     await waitFor(() =>
       expect(kept.at(-1)?.parts).toMatchObject({ chosen: 'narrow', why: 'the outline' }),
     );
-    await userEvent.click(sheet.getByRole('button', { name: 'taken' }));
+    await userEvent.click(sheet.getByRole('button', { name: partsWords.taken() }));
     await waitFor(() => expect(kept.at(-1)?.parts.chosen).toBeUndefined());
   });
 
   it('goes off the list by a press, and is not taken any more then', async () => {
     const sheet = within(await compare({ candidates: [candidate('wide')], chosen: 'wide' }));
-    await userEvent.click(sheet.getByRole('button', { name: 'Remove wide from the list' }));
+    await userEvent.click(
+      sheet.getByRole('button', { name: partsWords.removeNameFromTheList({ name: 'wide' }) }),
+    );
     await waitFor(() =>
       expect(kept.at(-1)?.parts).toMatchObject({ candidates: [], chosen: undefined }),
     );

@@ -41,6 +41,7 @@ export function sendNotes(
     body: { ...notes },
     page: ['photos', jobId],
     document: notesKey(of.id),
+    versionAt: ['photos', of.id, 'version'],
     change: { of, part },
     words: photosWords.notesOfAPhoto(),
   });

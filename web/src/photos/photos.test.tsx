@@ -3,6 +3,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { photo, show } from '../test/testing';
 import { MarkHandles } from './MarkHandles';
 import { fitPicture, pairOf, shareAt, untouched } from './photos';
+import { photosWords } from '../words/page/photos';
 
 describe('a picture in its box', () => {
   it.each([
@@ -58,7 +59,9 @@ describe('a tape mark', () => {
         onDone={onDone}
       />,
     );
-    const left = screen.getByRole('button', { name: 'left tape mark, arrow keys move it' });
+    const left = screen.getByRole('button', {
+      name: photosWords.endTapeMarkArrowKeysMove({ end: 'left' }),
+    });
     fireEvent.keyDown(left, { key: 'ArrowUp' });
     expect(onDone).toHaveBeenLastCalledWith({ ...marks, leftY: 0 });
     fireEvent.keyDown(left, { key: 'ArrowRight', shiftKey: true });

@@ -12,9 +12,13 @@ import {
   photo,
   type Put,
   refused,
+  press,
 } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { PhotosPage } from './PhotosPage';
+import { photosWords } from '../words/page/photos';
+import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 
 const BEFORE = photo('before', { shows: 'cutoff on the wall', focusLocked: true });
 const AFTER = photo('after', { moment: 'AFTER', version: 4, focusLocked: true });
@@ -50,45 +54,44 @@ function open(content: Page) {
   ]);
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
-const notes = () => screen.getByRole('region', { name: 'Notes' });
+const notes = () => screen.getByRole('region', { name: photosWords.notes() });
 
 describe('the photos of a job', () => {
   it('ask for one before anything comes off, and then for one after', async () => {
     open(page());
-    expect(screen.getByText('No photo taken before the work yet')).toBeTruthy();
+    expect(screen.getByText(photosWords.noPhotoBeforeTheWork())).toBeTruthy();
     expect(screen.getByText(/focus, exposure and white balance locked/)).toBeTruthy();
     expect(
       screen.getByRole<HTMLButtonElement>('button', { name: /^Lay after over before/ }).disabled,
     ).toBe(true);
     await userEvent.keyboard('o');
-    expect(screen.getByText('No photo taken before the work yet')).toBeTruthy();
+    expect(screen.getByText(photosWords.noPhotoBeforeTheWork())).toBeTruthy();
   });
 
   it('are laid over one another, and say what the comparison is good for', async () => {
     open(page(BEFORE, AFTER));
     expect((await screen.findAllByText('Exposure was not locked')).length).toBeGreaterThan(0);
     await userEvent.keyboard('o');
-    expect(within(notes()).getByText('What the comparison is good for')).toBeTruthy();
+    expect(within(notes()).getByText(photosWords.whatTheComparisonIsGoodFor())).toBeTruthy();
     await userEvent.click(within(notes()).getByRole('button', { name: /Exposure was not locked/ }));
     expect(await screen.findByText(/UN R48, 6\.2\.6\.1/)).toBeTruthy();
   });
 
   it('show the last one, and another by a press', async () => {
     open(page(BEFORE, photo('gone', { putAside: true, shows: 'blurred' })));
-    expect(within(notes()).getByRole('button', { name: 'Undo' })).toBeTruthy();
+    expect(within(notes()).getByRole('button', { name: appWords.undo() })).toBeTruthy();
     expect(screen.getByRole('button', { name: /put aside/, pressed: true })).toBeTruthy();
     await press(/cutoff on the wall/);
-    expect(within(notes()).getByLabelText<HTMLInputElement>('What it shows').value).toBe(
+    expect(within(notes()).getByLabelText<HTMLInputElement>(photosWords.whatItShows()).value).toBe(
       'cutoff on the wall',
     );
   });
 
   it('keep what is noted beside what was noted before', async () => {
     open(page(AFTER));
-    await press('white balance locked');
-    await press('Set its two tape marks');
-    const far = within(notes()).getByLabelText('From how far it was taken');
+    await press(photosWords.whiteBalanceLocked());
+    await press(photosWords.setItsTwoTapeMarks());
+    const far = within(notes()).getByLabelText(photosWords.fromHowFarItWasTaken());
     await userEvent.type(far, ' 25 ft ');
     await userEvent.tab();
     await waitFor(() => expect(puts).toHaveLength(3));
@@ -101,27 +104,40 @@ describe('the photos of a job', () => {
   it('keep a note on what somebody else touched elsewhere', async () => {
     answers = [() => outdated({ ...AFTER, version: 5, shows: 'theirs' })];
     open(page(AFTER));
-    await press('exposure locked');
+    await press(photosWords.exposureLocked());
     await waitFor(() => expect(puts).toHaveLength(2));
     expect(puts[1]?.body).toMatchObject({ version: 5, shows: 'theirs', exposureLocked: true });
     expect(screen.queryByRole('alert')).toBeNull();
   });
 
+  it('go on from the version that was kept, though the first said nothing new', async () => {
+    let arrive: (answer: unknown) => void = () => undefined;
+    answers = [() => new Promise((resolve) => (arrive = resolve))];
+    open(page(AFTER));
+    await press(photosWords.exposureLocked());
+    await press(photosWords.whiteBalanceLocked());
+    arrive(accepted(page(AFTER)));
+    await waitFor(() => expect(puts).toHaveLength(2));
+    expect(puts[1]?.body).toMatchObject({ version: 4, exposureLocked: true, balanceLocked: true });
+  });
+
   it('ask before what somebody else wrote is written over', async () => {
     answers = [() => outdated({ ...AFTER, version: 5, shows: 'theirs' })];
     open(page(AFTER));
-    await userEvent.type(within(notes()).getByLabelText('What it shows'), 'mine');
+    await userEvent.type(within(notes()).getByLabelText(photosWords.whatItShows()), 'mine');
     await userEvent.tab();
-    expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse');
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }),
+    );
     expect(puts).toHaveLength(1);
-    await press('Send it again');
+    await press(photosWords.sendItAgain());
     await waitFor(() => expect(puts).toHaveLength(2));
     expect(puts[1]?.body.shows).toBe('mine');
   });
 
   it('go on to how the vehicle came', async () => {
     const router = open(page(BEFORE));
-    await press('As it came');
+    await press(appWords.asItCame());
     expect(router.state.location.pathname).toBe('/jobs/j/as-it-came');
   });
 });
@@ -148,12 +164,12 @@ describe('a photo that is added', () => {
       'list.pdf.jpg: That is no picture.',
     );
     expect(await screen.findByRole('button', { name: /cutoff on the wall/ })).toBeTruthy();
-    await press('Send again');
+    await press(photosWords.sendAgain());
     await waitFor(() => expect(puts).toHaveLength(3));
     const [list, front, again] = puts.map(({ ids }) => ids.id);
     expect(again).toBe(list);
     expect(front).not.toBe(list);
-    await userEvent.click(await screen.findByRole('button', { name: 'Drop it' }));
+    await userEvent.click(await screen.findByRole('button', { name: keptWords.dropIt() }));
     expect(screen.queryByRole('alert')).toBeNull();
   });
 

@@ -2,12 +2,14 @@ import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { type FrontEdit, type LampPairEdit, type Units } from '../api/client';
-import { answering, length, show } from '../test/testing';
+import { answering, length, show, press } from '../test/testing';
 import { HoleRowForm } from './HoleRowForm';
 import { KeepOutForm } from '../lamps/KeepOutForm';
 import { LampForm } from '../lamps/LampForm';
 import { RulesForm } from './RulesForm';
 import { TemplateForm } from './TemplateForm';
+import { placeWords } from '../words/page/place';
+import { appWords } from '../words/page/app';
 
 /** A length as a tape reads it: millimetres, or inches with fractions where no unit stands there. */
 function readMm(typed: string, units: Units): number | undefined {
@@ -56,12 +58,15 @@ describe('what is asked of a lamp’s light', () => {
     );
     return done;
   };
-  const put = () => userEvent.click(screen.getByRole('button', { name: 'Put it on the front' }));
+  const put = () =>
+    userEvent.click(screen.getByRole('button', { name: placeWords.putItOnTheFront() }));
 
   it('asks a turn signal for its category and how deep its lens lies', async () => {
     const done = form('TURN');
     fill('Its width', '60');
-    fireEvent.change(screen.getByLabelText('Category on its lens'), { target: { value: 'ONE_A' } });
+    fireEvent.change(screen.getByLabelText(placeWords.categoryOnItsLens()), {
+      target: { value: 'ONE_A' },
+    });
     await userEvent.click(screen.getByLabelText(/^Measured how far its lens lies behind/));
     await put();
     expect(screen.getByText(/0 if flush\.$/)).toBeTruthy();
@@ -90,7 +95,7 @@ describe('what is asked of a lamp’s light', () => {
     fill(/^Number beside its approval mark/, '170');
     await put();
     expect(screen.getByText(/is between 1 and 100/)).toBeTruthy();
-    expect(screen.queryByLabelText('It is the dimmed main beam')).toBeNull();
+    expect(screen.queryByLabelText(placeWords.itIsTheDimmedMainBeam())).toBeNull();
   });
 });
 
@@ -135,11 +140,11 @@ describe('a lamp as typed', () => {
     );
     return onDone;
   }
-  const send = (words: string) => userEvent.click(screen.getByRole('button', { name: words }));
+  const send = (words: string) => press(words);
 
   it('has an outline of its own by its corners, with its holes', async () => {
     const onDone = form();
-    await userEvent.selectOptions(screen.getByLabelText('Lit surface'), 'POLYGON');
+    await userEvent.selectOptions(screen.getByLabelText(placeWords.litSurface()), 'POLYGON');
     const corners = /^Corners, one a line/;
     fill(corners, '-60 / -15\n60');
     await send('Put it on the front');
@@ -147,11 +152,11 @@ describe('a lamp as typed', () => {
     fill(corners, '-60 / -15\n60\n60 / 25');
     await send('Put it on the front');
     expect(screen.getByRole('alert').textContent).toBe(
-      'Corner 2: out / up, for example 300 / 410.',
+      placeWords.cornerIndexOutUpForExample({ index: '2' }),
     );
     expect(onDone).not.toHaveBeenCalled();
     fill(corners, '-60 / -15\n60 / -25\n60 / 25');
-    await userEvent.click(screen.getByRole('button', { name: 'Add a hole' }));
+    await userEvent.click(screen.getByRole('button', { name: placeWords.addAHole() }));
     fill('hole', '10');
     await send('Put it on the front');
     const made = onDone.mock.calls[0]?.[0];
@@ -184,8 +189,8 @@ describe('a lamp as typed', () => {
 
   it('is drilled first as one drills in its units', async () => {
     const onDone = form(oblique, 'IMPERIAL');
-    await userEvent.click(screen.getByRole('button', { name: 'Add a hole' }));
-    fireEvent.change(screen.getAllByLabelText('hole')[1] as HTMLElement, {
+    await userEvent.click(screen.getByRole('button', { name: placeWords.addAHole() }));
+    fireEvent.change(screen.getAllByLabelText(placeWords.holeSmall())[1] as HTMLElement, {
       target: { value: '3/8' },
     });
     await send('Change');
@@ -196,11 +201,11 @@ describe('a lamp as typed', () => {
 
   it('has lit surfaces of several parts, each with its place, and a housing behind them', async () => {
     const onDone = form(oblique);
-    await userEvent.click(screen.getByRole('button', { name: 'Add a lit surface' }));
-    const second = screen.getByLabelText('Lit surface 2');
+    await userEvent.click(screen.getByRole('button', { name: placeWords.addALitSurface() }));
+    const second = screen.getByLabelText(placeWords.litSurfaceIndex({ index: '2' }));
     await userEvent.selectOptions(second, 'RECTANGLE');
     fill('Surface 2’s width', '40');
-    const [, out] = screen.getAllByLabelText('Outwards of the lamp’s middle');
+    const [, out] = screen.getAllByLabelText(placeWords.outwardsOfTheLampsMiddle());
     fireEvent.change(out as HTMLElement, { target: { value: '90' } });
     await userEvent.selectOptions(screen.getByLabelText(/^Housing/), 'RECTANGLE');
     fill('The housing’s width', '240');
@@ -214,7 +219,9 @@ describe('a lamp as typed', () => {
       ],
       housing: { form: 'RECTANGLE', widthMm: 240, heightMm: 80 },
     });
-    await userEvent.click(screen.getByRole('button', { name: 'Remove lit surface 2' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: placeWords.removeLitSurfaceIndex({ index: '2' }) }),
+    );
     await userEvent.selectOptions(screen.getByLabelText(/^Housing/), 'NONE');
     await send('Change');
     expect(onDone).toHaveBeenLastCalledWith(oblique);
@@ -238,11 +245,11 @@ describe('what is in the way', () => {
   it('is a box around its middle, on the side where it was typed', async () => {
     const onChange = vi.fn<(keepOuts: FrontEdit['keepOuts']) => void>();
     show(<KeepOutForm front={front} onChange={onChange} />);
-    const add = () => userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+    const add = () => press(appWords.addIt());
     await add();
     expect(screen.getByRole('alert').textContent).toContain('Enter what it is');
     fill('What is in the way', 'tow eye');
-    await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
+    await userEvent.selectOptions(screen.getByLabelText(placeWords.side()), 'RIGHT');
     fill('Its centre, from the centre line', '300');
     fill('Its centre, above the ground', '400');
     fill('Its width', '100');
@@ -264,7 +271,7 @@ describe('what is in the way', () => {
         clearanceMm: 20,
       },
     ]);
-    expect(screen.getByLabelText<HTMLInputElement>('What is in the way').value).toBe('');
+    expect(screen.getByLabelText<HTMLInputElement>(placeWords.whatIsInTheWay()).value).toBe('');
   });
 
   it('goes again by its own button', async () => {
@@ -276,7 +283,9 @@ describe('what is in the way', () => {
     };
     const onChange = vi.fn();
     show(<KeepOutForm front={{ ...front, keepOuts: [eye] }} onChange={onChange} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Remove tow eye' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: placeWords.removeName({ name: 'tow eye' }) }),
+    );
     expect(onChange).toHaveBeenCalledWith([]);
   });
 
@@ -284,9 +293,9 @@ describe('what is in the way', () => {
     const onChange = vi.fn<(keepOuts: FrontEdit['keepOuts']) => void>();
     show(<KeepOutForm front={front} onChange={onChange} />, 'IMPERIAL');
     fill('What is in the way', 'radiator');
-    await userEvent.selectOptions(screen.getByLabelText('Drawn as'), 'CORNERS');
+    await userEvent.selectOptions(screen.getByLabelText(placeWords.drawnAs()), 'CORNERS');
     fill(/^Corners, one a line/, '-11 1/2 / 16\n11 1/2 / 16\n0 / 20 3/4');
-    await userEvent.click(screen.getByRole('button', { name: 'Add it' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.addIt() }));
     const corners = onChange.mock.calls[0]?.[0][0]?.outline.corners ?? [];
     expect(corners.map((one) => [one.outMm, one.upMm])).toEqual([
       [-292.1, 406.4],
@@ -308,12 +317,13 @@ describe('the holes of a bracket', () => {
       return Promise.resolve({ data: { holes }, response: new Response(null, { status: 200 }) });
     });
     show(<HoleRowForm />, 'IMPERIAL');
-    const which = () => userEvent.click(screen.getByRole('button', { name: 'Which holes?' }));
+    const which = () =>
+      userEvent.click(screen.getByRole('button', { name: placeWords.whichHoles() }));
     await which();
     expect(screen.getByRole('alert').textContent).toContain('how wide each lamp is');
     fill('Holes in the row', '31');
     await which();
-    expect(screen.getByRole('alert').textContent).toBe('A bracket has 1 to 30 holes.');
+    expect(screen.getByRole('alert').textContent).toBe(placeWords.aBracketHas1To30());
     fill('Holes in the row', '5');
     fill('From one hole to the next', '2');
     fill(/^Widths of the lamps/, '3 1/2 / 90 mm / 3 1/2');
@@ -327,15 +337,15 @@ describe('the holes of a bracket', () => {
 
 describe('the drill template', () => {
   const pdf = () =>
-    screen.getByRole('link', { name: 'Template as PDF' }).getAttribute('href') ?? '';
+    screen.getByRole('link', { name: placeWords.templateAsPDF() }).getAttribute('href') ?? '';
 
   it('is asked for by side, paper and units, and says which side it goes to', async () => {
     show(<TemplateForm jobId="j" pair={oblique} />, 'IMPERIAL');
     expect(pdf()).toBe(
       '/api/jobs/j/place/template.pdf?pair=drl&side=LEFT&paper=A4&units=IMPERIAL&language=en',
     );
-    await userEvent.selectOptions(screen.getByLabelText('Side'), 'RIGHT');
-    await userEvent.selectOptions(screen.getByLabelText('Paper'), 'LETTER');
+    await userEvent.selectOptions(screen.getByLabelText(placeWords.side()), 'RIGHT');
+    await userEvent.selectOptions(screen.getByLabelText(placeWords.paper()), 'LETTER');
     expect(pdf()).toContain('side=RIGHT&paper=LETTER');
     expect(screen.getByText(/The cross goes right of the centre line/)).toBeTruthy();
   });
@@ -366,6 +376,8 @@ describe('the rules to judge by', () => {
     await userEvent.click(screen.getByLabelText('set a'));
     expect(onChange).toHaveBeenLastCalledWith({ ruleSets: [] });
     expect(screen.getByText('· a guess')).toBeTruthy();
-    expect(screen.getByLabelText('Fitting allowance: 5')).toBeTruthy();
+    expect(
+      screen.getByLabelText(placeWords.fittingAllowanceFitting({ fitting: '5' })),
+    ).toBeTruthy();
   });
 });

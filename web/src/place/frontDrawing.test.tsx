@@ -4,6 +4,8 @@ import { expect, it } from 'vitest';
 import type { FrontEdit, PlaceSheet } from '../api/client';
 import { finding, fogLamps, length, show, partly } from '../test/testing';
 import { FrontOfSize } from './FrontDrawing';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const fog = fogLamps({ outMm: 600, heightMm: 400, headingDeg: 0 });
 const front = { ruleSets: [], widthMm: 1700, pairs: [fog], keepOuts: [] } as FrontEdit;
@@ -48,10 +50,10 @@ it('shows on a phone the side on which something is wrong, and the other when as
   );
   const pressed = (name: string) =>
     screen.getByRole('button', { name }).getAttribute('aria-pressed');
-  expect(pressed('Right')).toBe('true');
+  expect(pressed(appWords.rightTitle())).toBe('true');
   expect(screen.getAllByRole('button', { name: /arrows move it$/ })).toHaveLength(1);
-  await userEvent.click(screen.getByRole('button', { name: 'Left' }));
-  expect(pressed('Left')).toBe('true');
-  await userEvent.click(screen.getByRole('button', { name: 'Whole' }));
+  await userEvent.click(screen.getByRole('button', { name: appWords.leftTitle() }));
+  expect(pressed(appWords.leftTitle())).toBe('true');
+  await userEvent.click(screen.getByRole('button', { name: placeWords.whole() }));
   expect(screen.getAllByRole('button', { name: /arrows move it$/ })).toHaveLength(2);
 });

@@ -5,6 +5,8 @@ import { finding, fogLamps, length, show } from '../test/testing';
 import { LampHandle } from './LampHandle';
 import { PairList } from './PairList';
 import { PlaceBand } from './PlaceBand';
+import { appWords } from '../words/page/app';
+import { placeWords } from '../words/page/place';
 
 const view = { scale: 0.5, centreX: 400, footY: 300 };
 const spot: SpotEdit = { outMm: 600, heightMm: 400, headingDeg: 3 };
@@ -101,9 +103,9 @@ describe('the list of lamps', () => {
         onHoles={() => undefined}
       />,
     );
-    expect(screen.getByText('Fog lamps')).toBeTruthy();
+    expect(screen.getByText(appWords.fogLampsTitle())).toBeTruthy();
     expect(screen.getByText('1 of 2 out')).toBeTruthy();
-    expect(screen.getByText('In the way: nothing')).toBeTruthy();
+    expect(screen.getByText(placeWords.inTheWayLength({ length: 'nothing' }))).toBeTruthy();
   });
 });
 
@@ -138,7 +140,7 @@ describe('the band of the front', () => {
     const heading = { asks: 'HEADING', rule: 'place.fitters.drl.heading' } as const;
     const aside = sheet(finding(`${heading.rule}@lamp:DRL:LEFT:drl`, 'OUT', 'aside {0}'));
     band({ ...aside, pairs: [judged('drl', heading)] });
-    fireEvent.click(screen.getByText('Turned, measure'));
+    fireEvent.click(screen.getByText(placeWords.turnedMeasure()));
     expect(acts.onTurned).toHaveBeenCalledWith(
       expect.objectContaining({ subject: 'lamp:DRL:LEFT:drl' }),
     );
@@ -147,7 +149,7 @@ describe('the band of the front', () => {
   it('leads to the template when all is within, and to a lamp when there is none', () => {
     band(sheet(finding('place.low@lamp:FRONT_FOG:LEFT:fog', 'WITHIN', 'fine {0}'))).unmount();
     band(sheet(), { empty: true });
-    fireEvent.click(screen.getByText('Add a lamp'));
+    fireEvent.click(screen.getByText(placeWords.addALamp()));
     expect(acts.onAdd).toHaveBeenCalledOnce();
   });
 
@@ -156,17 +158,19 @@ describe('the band of the front', () => {
       conflict: { changedBy: 'Ilse', theirs: {}, version: 2, differences: [] },
       changed: true,
     });
-    expect(screen.getByText('Changed meanwhile by Ilse')).toBeTruthy();
-    fireEvent.click(screen.getByText('Use mine'));
+    expect(
+      screen.getByText(appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' })),
+    ).toBeTruthy();
+    fireEvent.click(screen.getByText(appWords.useMine()));
     expect(acts.onMine).toHaveBeenCalledOnce();
-    fireEvent.click(screen.getByText('Keep theirs'));
+    fireEvent.click(screen.getByText(appWords.keepTheirs()));
     expect(acts.onDrop).toHaveBeenCalledOnce();
   });
 
   it('keeps what was drawn only when told to', () => {
     band(sheet(), { changed: true, problem: 'The server cannot be reached.' });
     expect(screen.getByRole('alert').textContent).toContain('cannot be reached');
-    fireEvent.click(screen.getByText('Save this place'));
+    fireEvent.click(screen.getByText(placeWords.saveThisPlace()));
     expect(acts.onKeep).toHaveBeenCalledOnce();
   });
 });

@@ -20,9 +20,13 @@ import {
   outdated,
   sentence,
   partly,
+  press,
 } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { PlacePage } from './PlacePage';
+import { placeWords } from '../words/page/place';
+import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 
 const spot = { outMm: 600, heightMm: 400, headingDeg: 0 };
 const FOG = fogLamps(spot);
@@ -127,7 +131,6 @@ function open(content: Page) {
   openPage('/jobs/:id/place', '/jobs/j/place', <PlacePage />, { 'place/j': content });
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const lamp = (name: RegExp) => screen.getByRole('button', { name });
 const nudge = (name: RegExp, key: string) => fireEvent.keyDown(lamp(name), { key });
 const both = (front: FrontEdit | undefined) =>
@@ -136,16 +139,16 @@ const both = (front: FrontEdit | undefined) =>
 describe('the front', () => {
   it('moves both lamps together, judges each place, and keeps the last', async () => {
     open(page());
-    expect(screen.getByText('Every lamp within the rules chosen')).toBeTruthy();
+    expect(screen.getByText(placeWords.everyLampWithinTheRulesChosen())).toBeTruthy();
     nudge(/^Left fog lamp, lower edge 355 mm/, 'ArrowRight');
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
     await waitFor(() => expect(both(judged.at(-1))).toEqual([602, 602]));
-    await press('Save this place');
+    await press(placeWords.saveThisPlace());
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.version).toBe(4);
     expect(both(kept[0]?.front)).toEqual([602, 602]);
     await waitFor(() =>
-      expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull(),
+      expect(screen.queryByRole('button', { name: placeWords.saveThisPlace() })).toBeNull(),
     );
     expect(lamp(/^Left fog lamp, lower/)).toBeTruthy();
   });
@@ -170,10 +173,10 @@ describe('the front', () => {
     );
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Save this place');
+    await press(placeWords.saveThisPlace());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
     await act(async () => Promise.resolve(arrive()));
-    await press('Save this place');
+    await press(placeWords.saveThisPlace());
     expect(kept.map((one) => [one.version, both(one.front)?.[0]])).toEqual([
       [4, 601],
       [5, 602],
@@ -183,8 +186,8 @@ describe('the front', () => {
   it('drops what is not kept', async () => {
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowUp');
-    await press('Drop');
-    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
+    await press(appWords.drop());
+    expect(screen.queryByRole('button', { name: placeWords.saveThisPlace() })).toBeNull();
     expect(kept).toEqual([]);
   });
 
@@ -194,10 +197,12 @@ describe('the front', () => {
     refusals.push(lost);
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Save this place');
-    expect(await screen.findByText(/wait in this browser/)).toBeTruthy();
+    await press(placeWords.saveThisPlace());
+    expect(
+      await screen.findByText(keptWords.changesWaitForTheNetwork(), { exact: false }),
+    ).toBeTruthy();
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Drop');
+    await press(appWords.drop());
     await act(async () => outbox.flush());
     expect(kept.map((one) => both(one.front)?.[0])).toEqual([601, 601]);
   });
@@ -219,7 +224,7 @@ describe('the front', () => {
         ),
       ),
     );
-    const rules = () => screen.getByRole('region', { name: 'What the rules say' });
+    const rules = () => screen.getByRole('region', { name: placeWords.whatTheRulesSay() });
     expect(within(rules()).getByText(/Running lamp too low/)).toBeTruthy();
     await press(/Fog lamps/);
     expect(within(rules()).getByText(/Fog lamp high enough/)).toBeTruthy();
@@ -239,7 +244,7 @@ describe('the nearest good place', () => {
     const [, band] = screen.getAllByRole('button', { name: /^Nearest good place/ });
     await userEvent.click(band as HTMLElement);
     await waitFor(() => expect(both(judged.at(-1))).toEqual([610, 610]));
-    expect(screen.getByRole('button', { name: 'Save this place' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: placeWords.saveThisPlace() })).toBeTruthy();
     expect(kept).toEqual([]);
   });
 
@@ -256,7 +261,7 @@ describe('the nearest good place', () => {
     await userEvent.keyboard('n');
     const dialog = await screen.findByRole('dialog', { name: title });
     expect(within(dialog).getByText(words)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
+    expect(screen.queryByRole('button', { name: placeWords.saveThisPlace() })).toBeNull();
   });
 });
 
@@ -265,8 +270,10 @@ describe('a nearest place that cannot be asked for', () => {
     open(page(FRONT, sheet(finding('place.un-r48.low@lamp:FRONT_FOG:LEFT:fog', 'OUT', 'Too low'))));
     vi.mocked(api.POST).mockRejectedValue(new TypeError('failed'));
     await userEvent.keyboard('n');
-    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
-    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      appWords.theServerCantBeReachedWhat(),
+    );
+    expect(screen.queryByRole('button', { name: placeWords.saveThisPlace() })).toBeNull();
   });
 });
 
@@ -276,7 +283,7 @@ describe('where a lamp looks', () => {
     const running = 'place.un-r48.heading@lamp:DRL:LEFT:drl';
     open(page(FRONT, sheet(finding(running, 'OUT', 'Turned out'))));
     await press(/Fog lamps/);
-    await press('Turned, measure');
+    await press(placeWords.turnedMeasure());
     expect(screen.getByRole('textbox', { name: /^Left running lamp, direction/ })).toBeTruthy();
   });
 
@@ -287,7 +294,7 @@ describe('where a lamp looks', () => {
         sheet(finding('place.un-r48.heading@lamp:FRONT_FOG:RIGHT:fog', 'OUT', 'Turned out')),
       ),
     );
-    await press('Turned, measure');
+    await press(placeWords.turnedMeasure());
     const field = screen.getByRole('textbox', { name: /^Right fog lamp, direction: 0° ahead/ });
     await userEvent.type(field, '-2{Enter}');
     await waitFor(() =>
@@ -323,17 +330,19 @@ describe('a front that somebody else kept meanwhile', () => {
     refusals = [outdated(theirs)];
     open(page());
     nudge(/^Left fog lamp, lower/, 'ArrowRight');
-    await press('Save this place');
-    await screen.findAllByText('Changed meanwhile by Ilse');
+    await press(placeWords.saveThisPlace());
+    await screen.findAllByText(appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }));
   }
 
   it('is shown beside one’s own, and replaced only by a press', async () => {
     await clash();
-    await press('See both');
-    const dialog = await screen.findByRole('dialog', { name: 'Changed meanwhile by Ilse' });
+    await press(appWords.seeBoth());
+    const dialog = await screen.findByRole('dialog', {
+      name: appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }),
+    });
     expect(within(dialog).getByText('What differs')).toBeTruthy();
     await leaveDialog();
-    await press('Use mine');
+    await press(appWords.useMine());
     await waitFor(() => expect(kept).toHaveLength(2));
     expect(kept.map((one) => one.version)).toEqual([4, 9]);
     expect(both(kept[1]?.front)).toEqual([601, 601]);
@@ -341,27 +350,33 @@ describe('a front that somebody else kept meanwhile', () => {
 
   it('can be taken instead', async () => {
     await clash();
-    await press('Keep theirs');
-    await waitFor(() => expect(screen.queryByText('Changed meanwhile by Ilse')).toBeNull());
+    await press(appWords.keepTheirs());
+    await waitFor(() =>
+      expect(
+        screen.queryByText(appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' })),
+      ).toBeNull(),
+    );
     expect(kept).toHaveLength(1);
-    expect(screen.queryByRole('button', { name: 'Save this place' })).toBeNull();
+    expect(screen.queryByRole('button', { name: placeWords.saveThisPlace() })).toBeNull();
   });
 });
 
 describe('a lamp of the front', () => {
   it('is the first thing asked for', async () => {
     open(page({ ...FRONT, pairs: [] }));
-    expect(screen.getByText('No lamp on this front yet')).toBeTruthy();
-    const [first] = screen.getAllByRole('button', { name: 'Add a lamp' });
+    expect(screen.getByText(placeWords.noLampOnThisFrontYet())).toBeTruthy();
+    const [first] = screen.getAllByRole('button', { name: placeWords.addALamp() });
     await userEvent.click(first as HTMLElement);
-    expect(await screen.findByRole('dialog', { name: 'A lamp for this front' })).toBeTruthy();
-    expect(screen.getByLabelText<HTMLSelectElement>('What it is for').value).toBe('DIPPED');
+    expect(
+      await screen.findByRole('dialog', { name: placeWords.aLampForThisFront() }),
+    ).toBeTruthy();
+    expect(screen.getByLabelText<HTMLSelectElement>(placeWords.whatItIsFor()).value).toBe('DIPPED');
   });
 
   it('is taken off the drawing, and the next one is chosen', async () => {
     open(page());
-    await press('Change this lamp');
-    await press('Remove from the drawing');
+    await press(placeWords.changeThisLamp());
+    await press(placeWords.removeFromTheDrawing());
     await waitFor(() => expect(judged.at(-1)?.pairs.map((one) => one.id)).toEqual(['drl']));
     expect(screen.getByRole('button', { name: /Running lamps/, pressed: true })).toBeTruthy();
   });

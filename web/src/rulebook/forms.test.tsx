@@ -1,15 +1,15 @@
 import { fireEvent, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { answering, show } from '../test/testing';
+import { answering, show, press } from '../test/testing';
 import { ConfirmForm } from './ConfirmForm';
 import { LocalSetForm } from './LocalSetForm';
 import { RuleForm } from './RuleForm';
 import type { ChangeJson, RuleJson } from './ruleFile';
+import { rulebookWords } from '../words/page/rulebook';
+import { appWords } from '../words/page/app';
 
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const press = (words: string) => userEvent.click(screen.getByRole('button', { name: words }));
 const refusal = () => screen.getByRole('alert').textContent;
 
 afterEach(() => vi.restoreAllMocks());
@@ -26,13 +26,13 @@ describe('a rule held against its text', () => {
     answering('PUT', put);
     const onDone = vi.fn();
     show(<ConfirmForm setId="un" ruleId="drl.height" onDone={onDone} />);
-    await press('I checked it');
-    expect(refusal()).toBe('Enter which edition, and where in it.');
+    await press(rulebookWords.iCheckedIt());
+    expect(refusal()).toBe(rulebookWords.enterWhichEditionAndWhereIn());
     fill('Edition and place in the text', ' series 08, 6.19.4.2 ');
-    await press('I checked it');
-    expect(refusal()).toContain('can’t be reached');
+    await press(rulebookWords.iCheckedIt());
+    expect(refusal()).toContain(appWords.theServerCantBeReachedWhat());
     expect(onDone).not.toHaveBeenCalled();
-    await press('I checked it');
+    await press(rulebookWords.iCheckedIt());
     expect(onDone).toHaveBeenCalledTimes(1);
     expect(sent[0]?.params.path.id).toBe(sent[1]?.params.path.id);
     expect(sent[1]?.body).toEqual({
@@ -50,11 +50,11 @@ describe('a set of one’s own', () => {
   ])('called “%s” has the short name %s', async (title, id) => {
     const onKeep = vi.fn<(change: ChangeJson) => Promise<void>>().mockResolvedValue();
     show(<LocalSetForm sets={[]} over="un" onKeep={onKeep} />);
-    await press('Start the set');
+    await press(rulebookWords.startTheSet());
     expect(refusal()).toContain('a name and a reason');
     fill('Name', title);
     fill('Reason', 'local code');
-    await press('Start the set');
+    await press(rulebookWords.startTheSet());
     expect(onKeep).toHaveBeenCalledWith({
       id,
       version: 1,
@@ -83,7 +83,7 @@ describe('a rule of one’s own', () => {
     fill('Lowest', '');
     fill('Highest', '−1,2');
     fill('Where it stands', 'agreed with the inspection');
-    await press('Change the rule');
+    await press(rulebookWords.changeTheRule());
     expect(onKeep).toHaveBeenCalledWith({
       ...aim,
       limits: { highest: -1.2 },
@@ -97,12 +97,12 @@ describe('a rule of one’s own', () => {
       <RuleForm rule={aim} isNew={false} onKeep={onKeep} onOff={undefined} onBase={undefined} />,
     );
     fill('Highest', 'steep');
-    await press('Change the rule');
-    expect(refusal()).toBe('Highest: a number, for example 250 or −1.2.');
+    await press(rulebookWords.changeTheRule());
+    expect(refusal()).toBe(rulebookWords.whatANumberForExample250({ what: 'Highest' }));
     fill('Lowest', '');
     fill('Highest', ' ');
-    await press('Change the rule');
-    expect(refusal()).toBe('A rule needs at least one limit.');
+    await press(rulebookWords.changeTheRule());
+    expect(refusal()).toBe(rulebookWords.aRuleNeedsAtLeastOne());
     expect(onKeep).not.toHaveBeenCalled();
   });
 
@@ -111,10 +111,10 @@ describe('a rule of one’s own', () => {
     const base = vi.fn().mockResolvedValue(undefined);
     const place = { ...aim, aim: undefined, unit: 'mm', limits: { least: 250 } };
     show(<RuleForm rule={place} isNew onKeep={vi.fn()} onOff={off} onBase={base} />);
-    expect(screen.getByLabelText<HTMLInputElement>('At least').value).toBe('250');
-    expect(screen.queryByLabelText('Aim')).toBeNull();
-    await press('Switch it off here');
-    await press('As its base has it');
+    expect(screen.getByLabelText<HTMLInputElement>(rulebookWords.atLeast()).value).toBe('250');
+    expect(screen.queryByLabelText(appWords.aim())).toBeNull();
+    await press(rulebookWords.switchItOffHere());
+    await press(rulebookWords.asItsBaseHasIt());
     expect([off.mock.calls.length, base.mock.calls.length]).toEqual([1, 1]);
   });
 });

@@ -1,11 +1,11 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type RuleSet } from '../api/client';
-import { answering, accepted, length, refused, show, partly } from '../test/testing';
+import { answering, accepted, length, refused, show, partly, press } from '../test/testing';
 import type { ChangeJson } from './ruleFile';
 import { RulebookPage } from './RulebookPage';
+import { rulebookWords } from '../words/page/rulebook';
 
 const SOURCE = {
   mark: 'FROM_MEMORY' as const,
@@ -105,7 +105,6 @@ function open(chosen = 'Valley roads') {
   fireEvent.click(screen.getByRole('button', { name: chosen }));
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
@@ -121,12 +120,12 @@ describe('a set of one’s own', () => {
   it('changes a rule of its base, which is the shop’s from then on', async () => {
     open();
     expect(screen.getByText(/Version 2, based on Roads of here, by Ilse\./)).toBeTruthy();
-    await press('change');
-    const sheet = within(await screen.findByRole('dialog', { name: 'Our own rule' }));
+    await press(rulebookWords.change());
+    const sheet = within(await screen.findByRole('dialog', { name: rulebookWords.ourOwnRule() }));
     expect(sheet.getByText('un.drl.low, in mm')).toBeTruthy();
     fill('At least', '300');
     fill('Where it stands', 'house rule 4');
-    await press('Change the rule');
+    await press(rulebookWords.changeTheRule());
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toEqual({
       id: 'valley',
@@ -136,38 +135,44 @@ describe('a set of one’s own', () => {
         place: [{ id: 'un.drl.low', unit: 'mm', limits: { least: 300 }, clause: 'house rule 4' }],
       },
     });
-    await waitFor(() => expect(screen.queryByRole('dialog', { name: 'Our own rule' })).toBeNull());
+    await waitFor(() =>
+      expect(screen.queryByRole('dialog', { name: rulebookWords.ourOwnRule() })).toBeNull(),
+    );
   });
 
   it('switches a rule off, and says so where that is refused', async () => {
     refusal = 'Changed meanwhile by Ilse.';
     open();
-    await press('change');
-    await screen.findByRole('dialog', { name: 'Our own rule' });
-    await press('Switch it off here');
+    await press(rulebookWords.change());
+    await screen.findByRole('dialog', { name: rulebookWords.ourOwnRule() });
+    await press(rulebookWords.switchItOffHere());
     expect((await screen.findByRole('alert')).textContent).toBe('Changed meanwhile by Ilse.');
     refusal = undefined;
-    await press('Switch it off here');
-    await waitFor(() => expect(screen.queryByRole('dialog', { name: 'Our own rule' })).toBeNull());
+    await press(rulebookWords.switchItOffHere());
+    await waitFor(() =>
+      expect(screen.queryByRole('dialog', { name: rulebookWords.ourOwnRule() })).toBeNull(),
+    );
     expect(sent[1]?.file.off).toEqual(['un.drl.spacing', 'un.drl.low']);
   });
 
   it('takes a rule back as its base has it', async () => {
     open();
-    await press('un.drl.spacing, switch it on');
+    await press(rulebookWords.idSwitchItOn({ id: 'un.drl.spacing' }));
     await waitFor(() => expect(sent[0]?.file.off).toEqual([]));
   });
 
   it('adds a rule beside the one it was taken from', async () => {
     open();
-    await press('add one like it');
-    await screen.findByRole('dialog', { name: 'A rule of our own' });
+    await press(rulebookWords.addOneLikeIt());
+    await screen.findByRole('dialog', { name: rulebookWords.aRuleOfOurOwn() });
     fill('Short name of the rule', 'valley.drl.high');
     fill('At least', '');
-    await press('Add the rule');
-    expect((await screen.findByRole('alert')).textContent).toBe('A rule needs at least one limit.');
+    await press(rulebookWords.addTheRule());
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      rulebookWords.aRuleNeedsAtLeastOne(),
+    );
     fill('At most', '1500');
-    await press('Add the rule');
+    await press(rulebookWords.addTheRule());
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]?.file.place).toEqual([
       { id: 'valley.drl.high', unit: 'mm', limits: { most: 1500 }, clause: '6.19.4.2' },

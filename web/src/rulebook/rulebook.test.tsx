@@ -4,6 +4,9 @@ import { describe, expect, it } from 'vitest';
 import type { RuleSet } from '../api/client';
 import { length, show } from '../test/testing';
 import { RulebookPage } from './RulebookPage';
+import { settingsWords } from '../words/page/settings';
+import { rulebookWords } from '../words/page/rulebook';
+import { appWords } from '../words/page/app';
 
 const source = {
   mark: 'FROM_MEMORY' as const,
@@ -72,15 +75,17 @@ describe('the rulebook', () => {
       'METRIC',
       { 'rule-sets': SETS },
     );
-    expect(screen.getByText('UN class F3')).toBeTruthy();
-    expect(screen.getByText(/lower edge/).textContent).toContain('over 800 mm');
+    expect(screen.getByText(settingsWords.uNClassF3())).toBeTruthy();
+    expect(screen.getByText(/lower edge/).textContent).toContain(
+      rulebookWords.overHeight({ height: '800 mm' }),
+    );
     expect(screen.getByText('-3.5 %')).toBeTruthy();
     expect(screen.getByText('from memory, check the current text')).toBeTruthy();
 
     fireEvent.click(screen.getByText('Fitters'));
-    expect(screen.getByText('daytime running lamp')).toBeTruthy();
+    expect(screen.getByText(appWords.daytimeRunningLamp())).toBeTruthy();
     expect(screen.getByText(/at least/).textContent).toContain('400 mm');
     expect(screen.getByText(/under/).textContent).toContain('1300 mm');
-    expect(screen.queryByText('UN class F3')).toBeNull();
+    expect(screen.queryByText(settingsWords.uNClassF3())).toBeNull();
   });
 });

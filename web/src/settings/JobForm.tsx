@@ -29,6 +29,8 @@ export function JobForm({ page }: { page: JobPage }) {
   return (
     <VersionedForm
       edit={edit}
+      waitsAs={settingsKey(page.job.id)}
+      onLater={() => change({ version: edit.version + 1 })}
       put={async (sent) => {
         const how = await writeForm(settingsState(page.job.id, sent));
         if (how === 'kept') {
@@ -73,7 +75,10 @@ export function JobForm({ page }: { page: JobPage }) {
           set={(bayId) => change({ bayId: bayId || undefined })}
           options={[
             ['', settingsWords.noneFloorTakenAsLevel()] as const,
-            ...(bays.data ?? []).map((bay) => [bay.id, bay.name] as const),
+            // as long as the others are not known, the one that is set
+            ...(bays.data ?? (page.bay ? [page.bay] : [])).map(
+              (bay) => [bay.id, bay.name] as const,
+            ),
           ]}
         />
         <Choice

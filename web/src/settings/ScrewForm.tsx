@@ -54,6 +54,8 @@ export function ScrewForm({ page, screw }: { page: JobPage; screw: Adjuster }) {
       </Box>
       <VersionedForm
         edit={edit}
+        waitsAs={screwKey(screw.id)}
+        onLater={() => change({ version: edit.version + 1 })}
         put={async (sent) => {
           const how = await writeForm(screwState(page.job.id, page.vehicle.id, screw.id, sent));
           if (how === 'kept') {

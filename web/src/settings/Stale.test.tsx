@@ -5,6 +5,8 @@ import { Problem } from '../api/client';
 import { show } from '../test/testing';
 import { conflictOf } from '../kept/conflict';
 import { VersionedForm } from './VersionedForm';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
 
 const stale = () =>
   new Problem(409, 'Changed meanwhile by Marten.', 'version', {
@@ -34,15 +36,17 @@ describe('an edit on a row that somebody changed', () => {
         <span />
       </VersionedForm>,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.save() }));
     const choice = await screen.findByRole('alert');
-    expect(choice.textContent).toContain('Changed meanwhile by Marten');
+    expect(choice.textContent).toContain(
+      appWords.changedMeanwhileByChangedBy({ changedBy: 'Marten' }),
+    );
     expect(choice.textContent).toContain('theirs');
     expect(choice.textContent).toContain('mine');
     expect(choice.textContent).not.toContain('Front closed');
-    await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.useMine() }));
     expect(put.mock.lastCall?.[0]).toEqual({ version: 5, work: 'mine', frontClosed: true });
-    expect(await screen.findByText('Saved.')).toBeTruthy();
+    expect(await screen.findByText(settingsWords.saved())).toBeTruthy();
   });
 
   it('takes nothing more while it is being kept', async () => {
@@ -60,7 +64,7 @@ describe('an edit on a row that somebody changed', () => {
     await userEvent.type(work, 'lamps{Enter}');
     await vi.waitFor(() => expect(work.matches(':disabled')).toBe(true));
     arrive('kept');
-    await screen.findByText('Saved.');
+    await screen.findByText(settingsWords.saved());
     expect(work.matches(':disabled')).toBe(false);
   });
 
@@ -75,8 +79,8 @@ describe('an edit on a row that somebody changed', () => {
         <span />
       </VersionedForm>,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
-    await userEvent.click(await screen.findByRole('button', { name: 'Keep theirs' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.save() }));
+    await userEvent.click(await screen.findByRole('button', { name: appWords.keepTheirs() }));
     expect(theirs).toHaveBeenCalledOnce();
     expect(screen.queryByRole('alert')).toBeNull();
   });

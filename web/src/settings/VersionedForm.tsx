@@ -5,6 +5,7 @@ import { ActButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { FormFoot } from './FormFoot';
 import { conflictOf } from '../kept/conflict';
+import { useFormWaits } from '../kept/forms';
 import { StaleChoice } from './Stale';
 import { appWords } from '../words/page/app';
 import { keptWords } from '../words/page/kept';
@@ -16,14 +17,20 @@ import { settingsWords } from '../words/page/settings';
  */
 export function VersionedForm<Edit extends { version: number }>({
   edit,
+  waitsAs,
   put,
+  onLater,
   onTheirs,
   words = appWords.save(),
   children,
 }: {
   edit: Edit;
+  /** What it is called while it waits; left out where it cannot. */
+  waitsAs?: string;
   /** Keeps it: it is kept at once, or waits for the network. */
   put: (edit: Edit) => Promise<'kept' | 'waits'>;
+  /** What waited is kept now: what is typed goes on from the version after it. */
+  onLater?: () => void;
   /** Takes what somebody else made of it. */
   onTheirs: (theirs: Record<string, unknown>) => void;
   words?: string;
@@ -42,6 +49,10 @@ export function VersionedForm<Edit extends { version: number }>({
           at.current?.focus();
         }
       }),
+  });
+  const waits = useFormWaits(waitsAs, store.isPending, () => {
+    store.reset();
+    onLater?.();
   });
   const conflict = conflictOf(store.error);
   return (
@@ -72,9 +83,10 @@ export function VersionedForm<Edit extends { version: number }>({
               <ActButton type="submit" disabled={store.isPending}>
                 {words}
               </ActButton>
-              <Box role="status" color="within">
-                {store.data === 'kept' && settingsWords.saved()}
-                {store.data === 'waits' && keptWords.waitsForTheNetwork()}
+              <Box role="status" color={waits ? 'quiet' : 'within'}>
+                {waits
+                  ? !store.isPending && keptWords.waitsForTheNetwork()
+                  : store.data === 'kept' && settingsWords.saved()}
               </Box>
             </FormFoot>
           </>

@@ -2,12 +2,24 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Adjuster, type JobPage, type Vehicle } from '../api/client';
-import { answering, JOB, length, outdated, show, takesEverything, partly } from '../test/testing';
+import {
+  answering,
+  JOB,
+  length,
+  outdated,
+  show,
+  takesEverything,
+  partly,
+  press,
+} from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { JobForm } from './JobForm';
 import { ScrewForm } from './ScrewForm';
 import { SettingsDialog } from './SettingsDialog';
 import { VehicleForm } from './VehicleForm';
+import { appWords } from '../words/page/app';
+import { settingsWords } from '../words/page/settings';
+import { keptWords } from '../words/page/kept';
 
 const RULES = [
   { id: 'un-r48', title: 'UN R48', aim: [{}], place: [], marks: 'UN' },
@@ -52,7 +64,7 @@ const page = partly<JobPage>({
   sheet: { pairs: [], findings: [] },
 });
 
-const keep = (words = 'Save') => userEvent.click(screen.getByRole('button', { name: words }));
+const keep = (words = 'Save') => press(words);
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
@@ -61,10 +73,10 @@ afterEach(() => vi.restoreAllMocks());
 describe('what is settled', () => {
   it('is parted into the job, the vehicle and its adjusters', async () => {
     show(<SettingsDialog page={page} open close={() => undefined} />, 'METRIC', KNOWN);
-    expect(screen.getByLabelText('Judged by')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Vehicle' }));
-    expect(screen.getByLabelText('Wheelbase')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Adjusters' }));
+    expect(screen.getByLabelText(appWords.judgedBy())).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: appWords.vehicle() }));
+    expect(screen.getByLabelText(appWords.wheelbase())).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: settingsWords.adjusters() }));
     expect(screen.getByDisplayValue('behind the grille')).toBeTruthy();
   });
 });
@@ -73,13 +85,13 @@ describe('what is settled for a job', () => {
   it('offers the sets that aim, and is kept on the version that was shown', async () => {
     const puts = takesEverything(() => ({ ...page, job: { ...JOB, version: 4 } }));
     show(<JobForm page={page} />, 'METRIC', KNOWN);
-    const judgedBy = screen.getByLabelText<HTMLSelectElement>('Judged by');
+    const judgedBy = screen.getByLabelText<HTMLSelectElement>(appWords.judgedBy());
     expect([...judgedBy.options].map((one) => one.value)).toEqual(['un-r48', 'gb']);
     await userEvent.selectOptions(judgedBy, 'gb');
-    await userEvent.selectOptions(screen.getByLabelText('Bay'), 'b');
+    await userEvent.selectOptions(screen.getByLabelText(appWords.bay()), 'b');
     fill('Inclination on the vehicle’s label', '1.2 %');
     await keep();
-    expect(await screen.findByText('Saved.')).toBeTruthy();
+    expect(await screen.findByText(settingsWords.saved())).toBeTruthy();
     expect(puts[0]).toMatchObject({
       path: '/api/jobs/{id}',
       ids: { id: 'j' },
@@ -106,10 +118,12 @@ describe('what is settled for a job', () => {
     const { unmount } = show(<JobForm page={page} />, 'METRIC', KNOWN);
     fill('Work', 'fog lamps');
     await keep();
-    expect(await screen.findByText('waits for the network')).toBeTruthy();
+    expect(await screen.findByText(keptWords.waitsForTheNetwork())).toBeTruthy();
     unmount();
     show(<JobForm page={page} />, 'METRIC', KNOWN);
-    expect(screen.getByLabelText<HTMLInputElement>('Work').value).toBe('fog lamps');
+    expect(screen.getByLabelText<HTMLInputElement>(settingsWords.work()).value).toBe(
+      appWords.fogLamps(),
+    );
     fill('Work', 'fog lamps and aim');
     lost.mockRestore();
     const puts = takesEverything(() => ({ ...page, job: { ...JOB, version: 4 } }));
@@ -118,15 +132,47 @@ describe('what is settled for a job', () => {
     expect(puts.map(({ body }) => [body.version, body.work])).toEqual([[3, 'fog lamps and aim']]);
   });
 
+  it('shows the bay that is set, though the others are not known yet', () => {
+    answering('GET', () => new Promise(() => undefined));
+    const bay = partly<NonNullable<JobPage['bay']>>({ id: 'b', name: 'Hall' });
+    show(<JobForm page={{ ...page, bay, job: { ...JOB, bayId: 'b' } }} />);
+    const shown = screen.getByLabelText<HTMLSelectElement>(appWords.bay());
+    expect(shown.selectedOptions[0]?.textContent).toBe('Hall');
+  });
+
+  it('is kept later while it is still open, and goes on from there', async () => {
+    const put = vi.spyOn(api, 'PUT').mockRejectedValueOnce(new TypeError('no network'));
+    show(<JobForm page={page} />, 'METRIC', KNOWN);
+    fill('Work', 'fog lamps');
+    await keep();
+    await screen.findByText(keptWords.waitsForTheNetwork());
+    put.mockRestore();
+    const puts = takesEverything(() => ({ ...page, job: { ...JOB, version: 4 } }));
+    fill('Work', 'fog lamps and aim');
+    await act(() => outbox.flush());
+    await waitFor(() => expect(screen.queryByText(keptWords.waitsForTheNetwork())).toBeNull());
+    expect(screen.getByLabelText<HTMLInputElement>(settingsWords.work()).value).toBe(
+      'fog lamps and aim',
+    );
+    await keep();
+    await waitFor(() => expect(puts).toHaveLength(2));
+    expect(puts.map(({ body }) => [body.version, body.work])).toEqual([
+      [3, 'fog lamps'],
+      [4, 'fog lamps and aim'],
+    ]);
+  });
+
   it('says what somebody else changed while it waited, once it is sent again', async () => {
     const put = vi.spyOn(api, 'PUT').mockRejectedValueOnce(new TypeError('no network'));
     show(<JobForm page={page} />, 'METRIC', KNOWN);
     fill('Work', 'mine');
     await keep();
-    await screen.findByText('waits for the network');
+    await screen.findByText(keptWords.waitsForTheNetwork());
     put.mockResolvedValue(outdated({ ...JOB, version: 4 }) as never);
     await act(() => outbox.flush());
-    expect(outbox.all()[0]?.refused).toContain('Changed meanwhile by Ilse');
+    expect(outbox.all()[0]?.refused).toContain(
+      appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }),
+    );
     await keep();
     expect((await screen.findByRole('alert')).textContent).toContain('What differs');
     expect(outbox.all()).toEqual([]);
@@ -149,7 +195,7 @@ describe('a screw that is remembered', () => {
     expect(screen.getByText(/one turn clockwise moves the beam 0.40 % down/)).toBeTruthy();
     expect(screen.getByText(/Found in this job: 0.55 % down/)).toBeTruthy();
     await keep('Take over');
-    expect(screen.queryByRole('button', { name: 'Take over' })).toBeNull();
+    expect(screen.queryByRole('button', { name: settingsWords.takeOver() })).toBeNull();
     await keep('Remember');
     await waitFor(() =>
       expect(puts[0]?.body).toMatchObject({
@@ -175,11 +221,13 @@ describe('a vehicle as typed', () => {
     answering('POST', read);
     const onStored = vi.fn();
     show(<VehicleForm job={JOB} vehicle={vehicle} onStored={onStored} />, 'METRIC', KNOWN);
-    expect(screen.getByLabelText<HTMLInputElement>('Wheelbase').value).toBe('2750');
+    expect(screen.getByLabelText<HTMLInputElement>(appWords.wheelbase()).value).toBe('2750');
     fill('Width', '60 in');
     fill('Model year', '2019');
-    fireEvent.change(screen.getByLabelText('Class, by its papers'), { target: { value: 'N1' } });
-    await userEvent.click(screen.getByLabelText('Driving lamps or pods are aimed at the wall'));
+    fireEvent.change(screen.getByLabelText(settingsWords.classByItsPapers()), {
+      target: { value: 'N1' },
+    });
+    await userEvent.click(screen.getByLabelText(settingsWords.drivingLampsOrPodsAreAimed()));
     await keep();
     await waitFor(() => expect(onStored).toHaveBeenCalled());
     expect(puts[0]?.body).toMatchObject({

@@ -1,10 +1,12 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { JobPage, LampAtWall, Units } from '../api/client';
-import { finding, JOB, length, show, takesEverything, partly } from '../test/testing';
+import { finding, JOB, length, show, takesEverything, partly, press } from '../test/testing';
 import { StandBack } from './StandBack';
+import { appWords } from '../words/page/app';
+import { standbackWords } from '../words/page/standback';
+import { workshopWords } from '../words/page/workshop';
 
 const lineAt = (mm: number) => ({ line: length(mm) }) as LampAtWall['place'];
 const turns = (value: number) => ({
@@ -47,7 +49,6 @@ function stand(of: JobPage) {
   show(<RouterProvider router={router} />, of.job.units, { 'job/j': of });
 }
 
-const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
 const figure = () => document.querySelector('[data-figure]')?.textContent;
 
 afterEach(() => vi.restoreAllMocks());
@@ -72,15 +73,15 @@ describe('one instruction, read from 5 m', () => {
     const of = page(high);
     const puts = takesEverything(() => of);
     stand(of);
-    await press('Turned, read again');
+    await press(appWords.turnedReadAgain());
     expect(figure()).toBe('1 1/2');
-    expect(screen.getByText('anticlockwise')).toBeTruthy();
+    expect(screen.getByText(appWords.anticlockwise())).toBeTruthy();
     await press('+ 1/8');
-    await press('Turn that far');
-    expect(await screen.findByText('Cutoff now, below the lamp-height line')).toBeTruthy();
+    await press(standbackWords.turnThatFar());
+    expect(await screen.findByText(standbackWords.cutoffNowBelowTheLampHeight())).toBeTruthy();
     await press('+ 10');
     await press('− 1');
-    await press('Save');
+    await press(appWords.save());
     await waitFor(() => expect(puts).toHaveLength(2));
     expect(puts.map((put) => put.body)).toMatchObject([
       { kind: 'TURN', side: 'RIGHT', adjusterId: 'screw', typed: '1 3/8 anticlockwise' },
@@ -91,17 +92,17 @@ describe('one instruction, read from 5 m', () => {
 
   it('asks for the reading alone where it knows no adjuster that was turned', async () => {
     stand({ ...page(high), adjusters: [] });
-    await press('Read it');
-    expect(await screen.findByText('Cutoff now, below the lamp-height line')).toBeTruthy();
+    await press(standbackWords.readIt());
+    expect(await screen.findByText(standbackWords.cutoffNowBelowTheLampHeight())).toBeTruthy();
   });
 
   it('asks for a reading first where there is none, from where the tape is', async () => {
     stand(page({ place: lineAt(670), aim: { belowLine: length(76) } as LampAtWall['aim'] }));
     expect(figure()).toBe('76');
-    await press('Read it');
+    await press(standbackWords.readIt());
     fireEvent.keyDown(document.body, { key: 'ArrowDown' });
     expect(figure()).toBe('77');
-    await press('Back');
+    await press(appWords.back());
     expect(screen.getByText(/Where is the cutoff/)).toBeTruthy();
   });
 
@@ -118,9 +119,9 @@ describe('one instruction, read from 5 m', () => {
 
   it('goes over to the other lamp and back to the wall', async () => {
     stand(page(high));
-    await press('Left lamp');
+    await press(workshopWords.leftLamp());
     expect(screen.getByRole('heading').textContent).toBe('Left lamp · right one covered');
-    await press('Back');
+    await press(appWords.back());
     expect(await screen.findByText('the wall')).toBeTruthy();
   });
 });

@@ -4,6 +4,7 @@ import type { FoundEdit, Plan, TakeInPage } from '../api/client';
 import { PlainButton } from '../ui/buttons';
 import { BothVersions } from '../kept/BothVersions';
 import { conflictOf, type Conflict } from '../kept/conflict';
+import { useFormWaits } from '../kept/forms';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { TypedForm } from '../settings/TypedForm';
 import { appWords } from '../words/page/app';
@@ -28,18 +29,23 @@ export function FoundForm({
   version,
   found,
   plan,
+  waitsAs,
   put,
   onDone,
 }: {
   version: number;
   found: FoundEdit;
   plan: Plan;
+  /** What it is called while it waits. */
+  waitsAs?: string;
   put: (version: number, found: FoundEdit) => Promise<unknown>;
   /** Once it is kept or waits, or somebody else's stays. */
   onDone: (theirs?: TakeInPage) => void;
 }) {
   // what is typed belongs to the version that was shown when the form was opened
   const [madeOn, setMadeOn] = useState(version);
+  const [isSending, setIsSending] = useState(false);
+  useFormWaits(waitsAs, isSending, () => setMadeOn((before) => before + 1));
   const [conflict, setConflict] = useState<Conflict>();
   const [mine, setMine] = useState<FoundEdit>();
   const [notes, setNotes] = useState<Note[]>(found.notes);
@@ -64,6 +70,7 @@ export function FoundForm({
       partsCost,
       lookBack,
     };
+    setIsSending(true);
     try {
       await put(madeOn, edit);
       onDone();
@@ -75,6 +82,8 @@ export function FoundForm({
       setMine(edit);
       setConflict(stale);
       setMadeOn((stale.theirs as TakeInPage).foundVersion);
+    } finally {
+      setIsSending(false);
     }
   };
   return (

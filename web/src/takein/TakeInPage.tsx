@@ -125,6 +125,7 @@ function TakeIn({ page, offline }: { page: Page; offline: boolean }) {
         <FoundForm
           {...found}
           plan={page.plan}
+          waitsAs={foundKey(jobId)}
           put={(version, edit) => writeForm(foundState(jobId, version, edit))}
           onDone={(theirs) => {
             if (theirs) {

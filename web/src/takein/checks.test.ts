@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkOf, checkWords, restWorks, turned } from './checks';
 import { STATES } from './words';
+import { takeinWords } from '../words/page/takein';
 
 describe('a cell of what works today', () => {
   it('turns through every state and back to not tried, alone', () => {
@@ -12,7 +13,7 @@ describe('a cell of what works today', () => {
     }
     expect(seen).toEqual(STATES.map(([state]) => state));
     checks = turned(checks, 'DIPPED', 'LEFT');
-    expect(checkWords(checkOf(checks, 'DIPPED', 'LEFT'))).toBe('not tried');
+    expect(checkWords(checkOf(checks, 'DIPPED', 'LEFT'))).toBe(takeinWords.notTried());
     expect(checks).toHaveLength(1);
   });
 

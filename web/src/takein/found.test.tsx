@@ -4,6 +4,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { Problem, type FoundEdit, type Plan } from '../api/client';
 import { show, partly, differs } from '../test/testing';
 import { FoundForm } from './FoundForm';
+import { takeinWords } from '../words/page/takein';
+import { appWords } from '../words/page/app';
 
 const found: FoundEdit = {
   notes: [],
@@ -24,12 +26,13 @@ function form(version: number) {
   return { put, onDone, element, ...show(element(version)) };
 }
 
-const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save what was found' }));
+const keep = () =>
+  userEvent.click(screen.getByRole('button', { name: takeinWords.saveWhatWasFound() }));
 
 describe('what a job found', () => {
   it('is refused with the stage’s name where minutes are no number', async () => {
     const { put } = form(2);
-    await userEvent.type(screen.getByLabelText('Wall'), 'an hour');
+    await userEvent.type(screen.getByLabelText(appWords.wall()), 'an hour');
     await keep();
     expect(screen.getByRole('alert').textContent).toContain('Wall: whole minutes');
     expect(put).not.toHaveBeenCalled();
@@ -45,12 +48,14 @@ describe('what a job found', () => {
         differences: [differs('Look back', 'theirs', 'mine')],
       }),
     );
-    await userEvent.type(screen.getByLabelText('Looking back later'), 'mine');
+    await userEvent.type(screen.getByLabelText(takeinWords.lookingBackLater()), 'mine');
     await keep();
-    expect((await screen.findByRole('alert')).textContent).toContain('Changed meanwhile by Ilse');
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      appWords.changedMeanwhileByChangedBy({ changedBy: 'Ilse' }),
+    );
     expect(screen.getByText('theirs')).toBeTruthy();
     put.mockResolvedValueOnce('kept');
-    await userEvent.click(screen.getByRole('button', { name: 'Use mine' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.useMine() }));
     expect(put.mock.calls.map(([version, edit]) => [version, edit.lookBack])).toEqual([
       [2, 'mine'],
       [5, 'mine'],

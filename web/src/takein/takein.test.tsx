@@ -11,8 +11,11 @@ import {
   outdated,
   partly,
   type Partly,
+  press,
 } from '../test/testing';
 import { TakeInPage } from './TakeInPage';
+import { appWords } from '../words/page/app';
+import { takeinWords } from '../words/page/takein';
 
 const NOTHING: TakeInEdit = {
   customer: '',
@@ -109,15 +112,14 @@ function open(content: Page) {
   openPage('/jobs/:id/take-in', '/jobs/j/take-in', <TakeInPage />, { 'take-in/j': content });
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const cell = (name: string) => screen.getByRole('button', { name });
 
 describe('taking a vehicle in', () => {
   it('keeps each press on the version before it', async () => {
     open(page());
-    await press('fog lamps');
+    await press(appWords.fogLamps());
     await waitFor(() => expect(kept).toHaveLength(1));
-    await press('bumper off');
+    await press(takeinWords.bumperOff());
     await waitFor(() => expect(kept).toHaveLength(2));
     expect(kept.map((one) => one.version)).toEqual([4, 5]);
     expect(kept[1]?.takeIn).toMatchObject({ kinds: ['FOG'], access: 'BUMPER_OFF' });
@@ -137,7 +139,7 @@ describe('taking a vehicle in', () => {
 
   it('marks what every vehicle has as working, and leaves what was found', async () => {
     open(page({ checks: [{ function: 'MAIN', side: 'RIGHT', state: 'WEAK', tries: 0 }] }));
-    await press('All standard lights work');
+    await press(takeinWords.allStandardLightsWork());
     await waitFor(() => expect(kept).toHaveLength(1));
     const states = kept[0]?.takeIn.checks.map((one) => `${one.function} ${one.side} ${one.state}`);
     expect(states).toHaveLength(8);
@@ -148,18 +150,21 @@ describe('taking a vehicle in', () => {
   it('shows what somebody else kept meanwhile beside what is here', async () => {
     answer = () => outdated(page({ kinds: ['DRL'] }, { version: 9 }));
     open(page());
-    await press('fog lamps');
+    await press(appWords.fogLamps());
     expect(await screen.findByText(/Ilse/)).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'fog lamps' }).getAttribute('aria-pressed')).toBe(
-      'true',
-    );
+    expect(
+      screen.getByRole('button', { name: appWords.fogLamps() }).getAttribute('aria-pressed'),
+    ).toBe('true');
   });
 
   it('asks about a change only once there is one', async () => {
     open(page());
-    expect(screen.queryByLabelText('What was changed')).toBeNull();
-    await press('tyres');
-    await userEvent.type(await screen.findByLabelText('What was changed'), 'larger by two sizes');
+    expect(screen.queryByLabelText(takeinWords.whatWasChanged())).toBeNull();
+    await press(takeinWords.tyres());
+    await userEvent.type(
+      await screen.findByLabelText(takeinWords.whatWasChanged()),
+      'larger by two sizes',
+    );
     await userEvent.tab();
     await waitFor(() =>
       expect(kept.at(-1)?.takeIn).toMatchObject({
@@ -171,31 +176,45 @@ describe('taking a vehicle in', () => {
 
   it('shows the plan with what it waits for, and a stage’s steps', async () => {
     open(page());
-    const plan = screen.getByRole('list', { name: 'Plan' });
-    expect(within(plan).getByText('waits: Parts: fog lamp, right, goes back')).toBeTruthy();
+    const plan = screen.getByRole('list', { name: takeinWords.plan() });
+    expect(
+      within(plan).getByText(appWords.waits({ value: 'Parts: fog lamp, right, goes back' })),
+    ).toBeTruthy();
     expect(within(plan).getByText('20 min')).toBeTruthy();
-    expect(screen.getByText('20 min known; 1 stage not timed yet in own jobs.')).toBeTruthy();
-    expect(screen.getByText('Open anyway: daytime running lamps?')).toBeTruthy();
+    expect(
+      screen.getByText(
+        takeinWords.stagesWithoutMinutesNotTimedYetInOwn({
+          stagesWithoutMinutes: '20 min known; 1 stage',
+        }),
+      ),
+    ).toBeTruthy();
+    expect(
+      screen.getByText(takeinWords.openAnyway({ kinds: 'daytime running lamps' })),
+    ).toBeTruthy();
     await userEvent.click(within(plan).getByRole('button', { name: /^Apart/ }));
-    const steps = await screen.findByRole('dialog', { name: 'Apart' });
+    const steps = await screen.findByRole('dialog', { name: appWords.apart() });
     expect(within(steps).getByText(/Can’t be undone/)).toBeTruthy();
-    expect(within(steps).getByText('At hand: T25, clip tool')).toBeTruthy();
-    expect(within(steps).getByRole('link', { name: 'Go to Apart' }).getAttribute('href')).toBe(
-      '/jobs/j/apart',
-    );
+    expect(
+      within(steps).getByText(takeinWords.atHandLength({ length: 'T25, clip tool' })),
+    ).toBeTruthy();
+    expect(
+      within(steps)
+        .getByRole('link', { name: takeinWords.goToWords({ words: 'Apart' }) })
+        .getAttribute('href'),
+    ).toBe('/jobs/j/apart');
   });
 
   it('leaves a stage out with a reason, and takes one in again', async () => {
     open(page({ leftOut: [{ stage: 'PLACE', reason: 'the covers have the holes' }] }));
-    const plan = screen.getByRole('list', { name: 'Plan' });
+    const plan = screen.getByRole('list', { name: takeinWords.plan() });
     await userEvent.click(within(plan).getByRole('button', { name: /^Apart/ }));
-    const apart = await screen.findByRole('dialog', { name: 'Apart' });
-    const leave = within(apart).getByRole('button', { name: 'Leave it out' });
+    const apart = await screen.findByRole('dialog', { name: appWords.apart() });
+    const leave = within(apart).getByRole('button', { name: appWords.leaveItOut() });
     await userEvent.click(leave);
     expect(within(apart).getByText(/Enter why it is left out/)).toBeTruthy();
     expect(kept).toEqual([]);
     await userEvent.type(
-      within(apart).getByLabelText('Why this stage is left out'),
+      within(apart).getByLabelText(takeinWords.whyThisStageIsLeftOut()),
       'open already, elsewhere',
     );
     await userEvent.click(leave);
@@ -204,7 +223,7 @@ describe('taking a vehicle in', () => {
       stage: 'APART',
       reason: 'open already, elsewhere',
     });
-    await press('Take in again: Place');
+    await press(takeinWords.takeInAgainWords({ words: 'Place' }));
     await waitFor(() =>
       expect(kept.at(-1)?.takeIn.leftOut?.map((one) => one.stage)).toEqual(['APART']),
     );
@@ -236,12 +255,17 @@ describe('taking a vehicle in', () => {
         },
       ),
     );
-    const before = screen.getByRole('region', { name: 'Done before' });
+    const before = screen.getByRole('region', { name: takeinWords.doneBefore() });
     expect(within(before).getByText('Marten’s hatch, Nov 2026; the same model')).toBeTruthy();
     expect(within(before).getByText(/behind the washer neck/)).toBeTruthy();
-    expect(within(before).getByText('took 80 min, told 60 min')).toBeTruthy();
-    await press('At hand: 2 things');
-    const list = await screen.findByRole('dialog', { name: 'At hand' });
+    expect(
+      within(before).getByText(
+        takeinWords.tookMinutesMin({ minutes: 80 }) +
+          takeinWords.toldEstimateMinutesMin({ estimateMinutes: 60 }),
+      ),
+    ).toBeTruthy();
+    await press(takeinWords.atHandLength({ length: '2 things' }));
+    const list = await screen.findByRole('dialog', { name: takeinWords.atHand() });
     expect(within(list).getByText('clip tool')).toBeTruthy();
   });
 });

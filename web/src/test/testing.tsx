@@ -25,6 +25,10 @@ import { SessionProvider, UnitsProvider } from '../ui/session';
 import { system } from '../ui/theme';
 import { useOutbox } from '../kept/useOutbox';
 
+/** Presses a button as soon as it is there: what opened its dialog may take a frame. */
+export const press = async (name: string | RegExp) =>
+  userEvent.click(await screen.findByRole('button', { name }));
+
 /** Shows something as the page would, where some queries were answered already: 'job/ID'. */
 export function show(
   element: ReactElement,

@@ -7,6 +7,8 @@ import { outbox } from '../kept/outbox';
 import { show } from '../test/testing';
 import { BellProvider } from './Bell';
 import { left } from './times';
+import { appWords } from '../words/page/app';
+import { timersWords } from '../words/page/timers';
 
 const NOW = '2026-03-02T10:00:00Z';
 
@@ -54,27 +56,27 @@ it('rings on any page, and is seen to for the job that it belongs to', async () 
     timer('over', 'oven, left lamp', '2026-03-02T09:59:00Z'),
     timer('runs', 'sealant', '2026-03-02T10:30:00Z'),
   ]);
-  const alarm = await screen.findByRole('dialog', { name: 'Timers' });
+  const alarm = await screen.findByRole('dialog', { name: appWords.timers() });
   expect(within(alarm).getByText('oven, left lamp: ready')).toBeTruthy();
   expect(within(alarm).getAllByText('valley bus 7')).toHaveLength(2);
-  await userEvent.click(within(alarm).getByRole('button', { name: 'Seen to' }));
+  await userEvent.click(within(alarm).getByRole('button', { name: appWords.seenTo() }));
   expect(written).toEqual([
     { job: 'job of over', said: { stage: 'BENCH', stop: { timer: 'over' } } },
   ]);
-  await waitFor(() => expect(screen.queryByRole('dialog', { name: 'Timers' })).toBeNull());
+  await waitFor(() => expect(screen.queryByRole('dialog', { name: appWords.timers() })).toBeNull());
 });
 
 it('goes back to work without ending anything, and comes back by its key', async () => {
   open([timer('over', 'tack', '2026-03-02T09:59:48Z')]);
-  await userEvent.click(await screen.findByRole('button', { name: 'Back to work' }));
-  expect(screen.queryByRole('dialog', { name: 'Timers' })).toBeNull();
+  await userEvent.click(await screen.findByRole('button', { name: timersWords.backToWork() }));
+  expect(screen.queryByRole('dialog', { name: appWords.timers() })).toBeNull();
   expect(
     await screen.findByRole('button', { name: /^Timer: tack, valley bus 7,\s*\+0:1/ }),
   ).toBeTruthy();
   fireEvent.keyDown(window, { key: 't' });
-  expect(await screen.findByRole('dialog', { name: 'Timers' })).toBeTruthy();
+  expect(await screen.findByRole('dialog', { name: appWords.timers() })).toBeTruthy();
   await userEvent.keyboard('{Escape}');
-  await waitFor(() => expect(screen.queryByRole('dialog', { name: 'Timers' })).toBeNull());
+  await waitFor(() => expect(screen.queryByRole('dialog', { name: appWords.timers() })).toBeNull());
   expect(written).toEqual([]);
 });
 
@@ -82,9 +84,9 @@ it('rings at the end though nothing was asked of the server meanwhile', () => {
   vi.useFakeTimers();
   try {
     open([timer('soon', 'fast epoxy', '2026-03-02T10:00:05Z')]);
-    expect(screen.queryByRole('dialog', { name: 'Timers' })).toBeNull();
+    expect(screen.queryByRole('dialog', { name: appWords.timers() })).toBeNull();
     act(() => void vi.advanceTimersByTime(6_000));
-    expect(screen.getByRole('dialog', { name: 'Timers' })).toBeTruthy();
+    expect(screen.getByRole('dialog', { name: appWords.timers() })).toBeTruthy();
   } finally {
     vi.useRealTimers();
   }
@@ -96,10 +98,12 @@ it('can be pressed while the page asks who one is, says what was refused, and go
     new Problem(422, 'Pick who you are first: each entry keeps its name.', 'person', {}),
   );
   open([timer('soon', 'tack', '2026-03-02T10:00:01Z')]);
-  expect(await screen.findByRole('dialog', { name: 'Who are you?' })).toBeTruthy();
-  await userEvent.click(await screen.findByRole('button', { name: 'Seen to' }, { timeout: 4_000 }));
+  expect(await screen.findByRole('dialog', { name: appWords.whoAreYou() })).toBeTruthy();
+  await userEvent.click(
+    await screen.findByRole('button', { name: appWords.seenTo() }, { timeout: 4_000 }),
+  );
   expect((await screen.findByRole('alert')).textContent).toContain('Pick who you are first');
-  expect(screen.getByRole('dialog', { name: 'Timers' })).toBeTruthy();
+  expect(screen.getByRole('dialog', { name: appWords.timers() })).toBeTruthy();
 });
 
 it('lets a person be picked while it rings', async () => {
@@ -114,11 +118,14 @@ it('lets a person be picked while it rings', async () => {
       shop: { version: 1, name: 'Workshop', people: [{ id: 'r', name: 'Runa' }] },
     },
   );
-  const alarm = await screen.findByRole('dialog', { name: 'Timers', hidden: true });
-  const who = await within(alarm).findByRole('group', { name: 'Who sees to it?', hidden: true });
+  const alarm = await screen.findByRole('dialog', { name: appWords.timers(), hidden: true });
+  const who = await within(alarm).findByRole('group', {
+    name: timersWords.whoSeesToIt(),
+    hidden: true,
+  });
   await userEvent.click(within(who).getByText('Runa'));
   expect(localStorage.getItem('mellow.acting')).toBe('Runa');
-  expect(within(alarm).queryByText('Who sees to it?')).toBeNull();
+  expect(within(alarm).queryByText(timersWords.whoSeesToIt())).toBeNull();
 });
 
 it('tells what is left of a timer as one reads it', () => {

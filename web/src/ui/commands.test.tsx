@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { show } from '../test/testing';
 import { useCommand } from './commands';
+import { appWords } from '../words/page/app';
 
 function Shortcut({ letter, run }: { letter: string; run: () => void }) {
   useCommand(letter, `Do ${letter}`, run);
@@ -73,7 +74,7 @@ describe('keys', () => {
       </>,
     );
     await userEvent.keyboard('?');
-    await userEvent.type(await screen.findByLabelText('Find a command'), 'do m{Enter}');
+    await userEvent.type(await screen.findByLabelText(appWords.findACommand()), 'do m{Enter}');
     expect(run).toHaveBeenCalledTimes(1);
   });
 });

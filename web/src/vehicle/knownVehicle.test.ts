@@ -3,6 +3,7 @@ import type { FrontEdit, Vehicle } from '../api/client';
 import { fogLamps, partly } from '../test/testing';
 import { knownView, nameAt, type Known } from './knownVehicle';
 import type { Spot, ViewName } from './vehicleViews';
+import { workshopWords } from '../words/page/workshop';
 
 const bus = { body: 'BUS', heightMm: 2720, widthMm: 1900, frontOverhangMm: 1010 } as Vehicle;
 const hatch = { body: 'HATCH', heightMm: 1490, widthMm: 1700 } as Vehicle;
@@ -52,16 +53,18 @@ describe('the vehicle as the job knows it', () => {
       'right headlamp',
     ]);
     const [fogLeft] = view.lamps;
-    expect(called(job, 'FRONT', fogLeft?.at[0] ?? 0, fogLeft?.at[1] ?? 0)).toBe('left fog lamp');
-    expect(called(job, 'FRONT', 0.5, 0.05)).toBe('bumper, lower edge');
-    expect(called(job, 'FRONT', 0.5, 0.93)).toBe('bonnet edge');
+    expect(called(job, 'FRONT', fogLeft?.at[0] ?? 0, fogLeft?.at[1] ?? 0)).toBe(
+      workshopWords.sideLamp({ side: 'left fog' }),
+    );
+    expect(called(job, 'FRONT', 0.5, 0.05)).toBe(workshopWords.bumperLowerEdge());
+    expect(called(job, 'FRONT', 0.5, 0.93)).toBe(workshopWords.bonnetEdge());
   });
 
   it('names the wheel arch from aside and the bumper from below', () => {
     const side = knownView(known(hatch), 'LEFT_SIDE');
     const [across, up] = side.wheels[0]?.at ?? [0, 0];
-    expect(called(known(hatch), 'LEFT_SIDE', across, up)).toBe('left wheel arch');
-    expect(called(known(hatch), 'RIGHT_SIDE', across, up)).toBe('right wheel arch');
-    expect(called(known(hatch), 'UNDERSIDE', 0.05, 0.5)).toBe('bumper, from below');
+    expect(called(known(hatch), 'LEFT_SIDE', across, up)).toBe(workshopWords.leftWheelArch());
+    expect(called(known(hatch), 'RIGHT_SIDE', across, up)).toBe(workshopWords.rightWheelArch());
+    expect(called(known(hatch), 'UNDERSIDE', 0.05, 0.5)).toBe(workshopWords.bumperFromBelow());
   });
 });

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { show, taken } from '../test/testing';
 import { ReadingsTape } from './ReadingsTape';
+import { wallWords } from '../words/page/wall';
 
 describe('the tape of readings', () => {
   const readings = [
@@ -21,7 +22,7 @@ describe('the tape of readings', () => {
     );
     const [newest, oldest] = screen.getAllByRole('listitem');
     expect(newest?.textContent).toContain('668 mm');
-    expect(newest?.textContent).toContain('typed 26 5/16 in');
+    expect(newest?.textContent).toContain(wallWords.typedTyped({ typed: '26 5/16 in' }));
     expect(newest?.textContent).toContain('Runa');
     expect(oldest?.textContent).toContain('660');
   });

@@ -1,10 +1,11 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { type JobPage, type ReadingEdit } from '../api/client';
-import { answering, length, sentence, show, partly } from '../test/testing';
+import { answering, length, sentence, show, partly, press } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { ReadDialog } from './ReadDialog';
+import { appWords } from '../words/page/app';
+import { wallWords } from '../words/page/wall';
 
 const screw = { id: 's1', side: 'LEFT', lamp: 'DIPPED', axis: 'VERTICAL' } as const;
 const page = partly<JobPage>({
@@ -48,7 +49,7 @@ function dialog(side: 'LEFT' | 'RIGHT', turned: boolean) {
 
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const keep = () => userEvent.click(screen.getByRole('button', { name: 'Save' }));
+const keep = () => press(appWords.save());
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -70,13 +71,15 @@ describe('a lamp that is read', () => {
       />,
     );
     expect(screen.getByText(/^Centre of the bright spot below/)).toBeTruthy();
-    expect(screen.queryByLabelText('Cutoff below, laden')).toBeNull();
+    expect(screen.queryByLabelText(wallWords.cutoffBelowLaden())).toBeNull();
   });
 
   it('starts from the turn that was advised, and keeps the turn before the cutoff', async () => {
     const sent = keeps();
     const close = dialog('LEFT', true);
-    expect(screen.getByLabelText<HTMLInputElement>('Turned').value).toBe('1 1/2 anticlockwise');
+    expect(screen.getByLabelText<HTMLInputElement>(wallWords.turned()).value).toBe(
+      '1 1/2 anticlockwise',
+    );
     fill('Cutoff below', '58');
     await keep();
     await waitFor(() => expect(close).toHaveBeenCalled());

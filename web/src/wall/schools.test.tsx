@@ -4,6 +4,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type JobPage } from '../api/client';
 import { finding, JOB, length, sentence, show, partly } from '../test/testing';
 import { SchoolsDialog } from './SchoolsDialog';
+import { wallWords } from '../words/page/wall';
 
 const percent = (value: number) => ({
   value,
@@ -82,18 +83,22 @@ describe('the schools side by side', () => {
 
   it('offers what can be chosen, with the warning beside it', async () => {
     const { onChoose } = await open();
-    expect(screen.getByText('chosen')).toBeTruthy();
+    expect(screen.getByText(wallWords.chosen())).toBeTruthy();
     expect(screen.getByText(/Level dazzles on the first crest/)).toBeTruthy();
-    const [label, level] = screen.getAllByRole<HTMLButtonElement>('button', { name: 'Choose' });
+    const [label, level] = screen.getAllByRole<HTMLButtonElement>('button', {
+      name: wallWords.choose(),
+    });
     expect(label?.disabled).toBe(true);
-    expect(screen.getAllByText('no mark')).toHaveLength(2);
+    expect(screen.getAllByText(wallWords.noMark())).toHaveLength(2);
     await userEvent.click(level as HTMLElement);
     expect(onChoose).toHaveBeenCalledWith('LEVEL');
   });
 
   it('shows how each rule set comes to its verdict', async () => {
     const { onAsk } = await open();
-    const [first] = screen.getAllByRole('button', { name: 'SAE J599, left: show working' });
+    const [first] = screen.getAllByRole('button', {
+      name: wallWords.titleShowWorking({ title: 'SAE J599', value: 'left' }),
+    });
     await userEvent.click(first as HTMLElement);
     expect(onAsk).toHaveBeenCalledWith({
       kind: 'finding',

@@ -20,9 +20,13 @@ import {
   taken,
   partly,
   takesEverything,
+  press,
 } from '../test/testing';
 import { outbox } from '../kept/outbox';
 import { WallPage } from './WallPage';
+import { wallWords } from '../words/page/wall';
+import { appWords } from '../words/page/app';
+import { keptWords } from '../words/page/kept';
 
 type Strip = PairAtWall['marks'][number];
 
@@ -166,7 +170,6 @@ function open(content: JobPage) {
   return openPage('/jobs/:id', '/jobs/j', <WallPage />, { 'job/j': content }, elsewhere);
 }
 
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const handle = (side: string) => screen.getByRole('slider', { name: new RegExp(`the ${side}`) });
 
 describe('the next thing to do at the wall', () => {
@@ -187,17 +190,21 @@ describe('the next thing to do at the wall', () => {
         pairs: [pair('DIPPED'), pair('FRONT_FOG')],
       }),
     );
-    await press('Read the cutoff');
+    await press(wallWords.readTheCutoff());
     expect(
-      await screen.findByRole('dialog', { name: 'Right fog lamp, the other one covered' }),
+      await screen.findByRole('dialog', {
+        name: wallWords.lampTheOtherOneCovered({ lamp: 'Right fog lamp' }),
+      }),
     ).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'An adjuster was turned before' })).toBeTruthy();
+    expect(
+      screen.getByRole('button', { name: wallWords.anAdjusterWasTurnedBefore() }),
+    ).toBeTruthy();
   });
 
   it('asks for the turn where a screw was turned', async () => {
     open(page(next('TURN_AND_READ', { side: 'LEFT' })));
-    await press('Turned, read again');
-    expect(await screen.findByLabelText('Turned')).toBeTruthy();
+    await press(appWords.turnedReadAgain());
+    expect(await screen.findByLabelText(wallWords.turned())).toBeTruthy();
     expect(screen.getByText('behind, hex')).toBeTruthy();
   });
 
@@ -206,7 +213,7 @@ describe('the next thing to do at the wall', () => {
     [{ id: 'hall', name: 'Hall' }, '/bays/hall'],
   ])('reads the floor in the bay where it stands: %o', async (bay, path) => {
     const router = open(page(next('MEASURE_FLOOR'), { bay: bay as JobPage['bay'] }));
-    await press('Read the floor');
+    await press(wallWords.readTheFloor());
     expect(router.state.location.pathname).toBe(path);
   });
 
@@ -215,7 +222,7 @@ describe('the next thing to do at the wall', () => {
       page({ findings: [finding('aim.limits@lamp:DIPPED:LEFT', 'OUT', 'Left lamp {0} too high')] }),
     );
     expect(screen.getByRole('button', { name: '1 finding' })).toBeTruthy();
-    await press('See the findings');
+    await press(wallWords.seeTheFindings());
     const all = await screen.findByRole('dialog', { name: /findings/i });
     expect(within(all).getByText(/Left lamp/)).toBeTruthy();
   });
@@ -227,7 +234,9 @@ describe('the cutoff on the drawing', () => {
     handle('left').focus();
     await userEvent.keyboard('{ArrowDown}');
     await userEvent.keyboard('{Shift>}{ArrowDown}{/Shift}');
-    expect(await screen.findByRole('button', { name: 'Save 61 mm' })).toBeTruthy();
+    expect(
+      await screen.findByRole('button', { name: wallWords.saveBelowMm({ belowMm: '61 mm' }) }),
+    ).toBeTruthy();
     expect(judged.map((one) => [one.kind, one.side, one.value])).toEqual([
       ['CUTOFF_BELOW', 'LEFT', 51],
       ['CUTOFF_BELOW', 'LEFT', 61],
@@ -245,7 +254,7 @@ describe('the cutoff on the drawing', () => {
     open({ ...content, job: { ...content.job, units: 'IMPERIAL' } });
     handle('right').focus();
     await userEvent.keyboard('{ArrowUp}');
-    await press('Save 1 15/16 in');
+    await press(wallWords.saveBelowMm({ belowMm: '1 15/16 in' }));
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.edit).toMatchObject({ typed: '1 15/16', units: 'IMPERIAL', side: 'RIGHT' });
   });
@@ -263,13 +272,15 @@ describe('the cutoff on the drawing', () => {
     open(page({ pairs: [pair('DIPPED', { left: lamp('LEFT', cutoff(50)) })] }));
     handle('left').focus();
     await userEvent.keyboard('{ArrowDown}');
-    await press('Save 51 mm');
+    await press(wallWords.saveBelowMm({ belowMm: '51 mm' }));
     const tape = screen.getByRole('region', { name: /^Readings/ });
     expect(
-      (await within(tape).findByText('waits for the network')).closest('li')?.textContent,
+      (await within(tape).findByText(keptWords.waitsForTheNetwork())).closest('li')?.textContent,
     ).toContain('left: 51');
     await act(async () => outbox.flush());
-    await waitFor(() => expect(within(tape).queryByText('waits for the network')).toBeNull());
+    await waitFor(() =>
+      expect(within(tape).queryByText(keptWords.waitsForTheNetwork())).toBeNull(),
+    );
     expect(new Set(kept.map((one) => one.id)).size).toBe(1);
     expect(kept).toHaveLength(2);
   });
@@ -303,7 +314,7 @@ describe('the cutoff on the drawing', () => {
     );
     expect(handle('left').getAttribute('aria-valuetext')).toContain('was 12 mm above');
     expect(handle('left').getAttribute('aria-valuetext')).toContain('not known');
-    expect(handle('right').getAttribute('aria-valuetext')).toBe('not read');
+    expect(handle('right').getAttribute('aria-valuetext')).toBe(appWords.notReadAlone());
   });
 });
 
@@ -312,7 +323,7 @@ describe('what is measured on the drawing', () => {
     const fog = taken('CENTRE', 401, { side: 'LEFT', lamp: 'FRONT_FOG' });
     const before = taken('CENTRE', 655, { side: 'LEFT' });
     open(page({}, { readings: [before, fog, taken('CENTRE', 654, { side: 'RIGHT' })] }));
-    await press('Height of the left lamp centre: 655 mm');
+    await press(wallWords.heightOfTheNameLampCentre({ name: 'left', value: ': 655 mm' }));
     await userEvent.type(screen.getByRole('textbox', { name: /left lamp centre/ }), '66 cm{Enter}');
     await waitFor(() => expect(kept).toHaveLength(1));
     expect(kept[0]?.edit).toMatchObject({
@@ -329,7 +340,7 @@ describe('what is measured on the drawing', () => {
     const before = taken('CENTRE', 655, { side: 'LEFT' });
     open(page({}, { readings: [taken('CENTRE', 654, { side: 'RIGHT' }), before] }));
     for (const typed of ['66 cm', '67 cm']) {
-      await press('Height of the left lamp centre: 655 mm');
+      await press(wallWords.heightOfTheNameLampCentre({ name: 'left', value: ': 655 mm' }));
       const field = screen.getByRole('textbox', { name: /left lamp centre/ });
       await userEvent.type(field, `${typed}{Enter}`);
       await screen.findByText(new RegExp(typed));
@@ -346,9 +357,11 @@ describe('what is measured on the drawing', () => {
   it('shows the fog lamps on their own, and reads them by their keys', async () => {
     const fog = pair('FRONT_FOG', { schoolTitle: 'By the rule', left: lamp('LEFT', cutoff(22)) });
     open(page({ pairs: [pair('DIPPED'), fog] }));
-    await press('Fog lamps');
+    await press(appWords.fogLampsTitle());
     expect(screen.getByRole('button', { name: /^By the rule/ })).toBeTruthy();
-    expect(handle('left').getAttribute('aria-valuetext')).toContain('read 22 mm below');
+    expect(handle('left').getAttribute('aria-valuetext')).toContain(
+      wallWords.shownBelow({ shown: 'read', value: '22 mm' }),
+    );
     await userEvent.keyboard('r');
     expect(await screen.findByRole('dialog', { name: /^Right fog lamp/ })).toBeTruthy();
   });
@@ -406,7 +419,7 @@ describe('the marks to tape', () => {
       ),
     );
     await userEvent.keyboard('m');
-    return screen.findByRole('dialog', { name: 'Tape the wall' });
+    return screen.findByRole('dialog', { name: wallWords.tapeTheWall() });
   }
 
   it('come in the order in which people tape, each from the centre line', async () => {
@@ -421,12 +434,12 @@ describe('the marks to tape', () => {
     expect(at.every((one) => one >= 0)).toBe(true);
     expect(at).toEqual(at.toSorted((a, b) => a - b));
     await userEvent.click(within(dialog).getByRole('button', { name: '604 mm' }));
-    expect(await screen.findByText('Where the right mark goes')).toBeTruthy();
+    expect(await screen.findByText(wallWords.whereTheNameMarkGoes({ name: 'right' }))).toBeTruthy();
   });
 
   it('take the axes as taped only where the line was transferred', async () => {
     const dialog = await tape();
-    expect(within(dialog).queryByText('Axis taped, left')).toBeNull();
+    expect(within(dialog).queryByText(wallWords.axisTapedSide({ side: 'left' }))).toBeNull();
   });
 
   it('keep what was taped and what the old lamps showed', async () => {

@@ -15,6 +15,8 @@ import { TogetherPage } from './TogetherPage';
 import { frameIn, screenToSpot, spotToScreen } from '../vehicle/vehicleViews';
 import { movesOf } from './LineMoves';
 import type { StageName } from './useWorkshop';
+import { workshopWords } from '../words/page/workshop';
+import { appWords } from '../words/page/app';
 
 const stage = (name: StageName, more: Partly<StageWork> = {}): Partly<StageWork> => ({
   stage: name,
@@ -240,9 +242,11 @@ describe('apart', () => {
   it('keeps what was typed when it cannot be read', async () => {
     refusal = 'No kind of fastener was named.';
     open(<ApartPage />, page());
-    await userEvent.type(screen.getByLabelText('Call it out'), '4 things{Enter}');
+    await userEvent.type(screen.getByLabelText(workshopWords.callItOut()), '4 things{Enter}');
     expect(await screen.findByText('No kind of fastener was named.')).toBeTruthy();
-    expect(screen.getByLabelText<HTMLInputElement>('Call it out').value).toBe('4 things');
+    expect(screen.getByLabelText<HTMLInputElement>(workshopWords.callItOut()).value).toBe(
+      '4 things',
+    );
   });
 
   it('takes a line as it is called out, at the place pointed at, while the next is typed', async () => {
@@ -254,7 +258,7 @@ describe('apart', () => {
       });
     });
     open(<ApartPage />, page());
-    const field = screen.getByLabelText<HTMLInputElement>('Call it out');
+    const field = screen.getByLabelText<HTMLInputElement>(workshopWords.callItOut());
     await userEvent.type(field, ' 2 nut {Enter}');
     await userEvent.clear(field);
     await userEvent.type(field, '1 bolt');
@@ -268,17 +272,19 @@ describe('apart', () => {
 
   it('ticks a step, and asks for a reason where it waits', async () => {
     open(<ApartPage />, page({ stages: [stage('APART', { steps: [STEP, GATE] })] }));
-    expect(screen.getByText('At hand: T25 · clip tool')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
+    expect(screen.getByText(appWords.atHand({ value: 'T25 · clip tool' }))).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.stepDone() }));
     expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false, reason: '' } });
     await userEvent.click(screen.getByRole('button', { name: /The hole/ }));
     const dialog = await screen.findByRole('dialog');
-    expect(within(dialog).getByText('Waiting for: the place is proved')).toBeTruthy();
+    expect(
+      within(dialog).getByText(workshopWords.waitingForWhat({ what: 'the place is proved' })),
+    ).toBeTruthy();
     refusal = 'To go on all the same needs a reason.';
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Done anyway' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: workshopWords.doneAnyway() }));
     expect(await within(dialog).findByText(refusal)).toBeTruthy();
     await userEvent.type(within(dialog).getByRole('textbox'), 'it was there');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Done anyway' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: workshopWords.doneAnyway() }));
     expect(said.at(-1)).toMatchObject({ step: { reason: 'it was there' } });
   });
 
@@ -291,11 +297,11 @@ describe('apart', () => {
       cures: 'FULL_EPOXY',
     };
     open(<BenchPage />, page({ stages: [stage('BENCH', { steps: [glue] })] }));
-    expect(screen.getByText('leaves a cure to be timed')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
-    const cure = await screen.findByRole('dialog', { name: 'Time the cure' });
-    await userEvent.type(within(cure).getByLabelText('Time on its label'), '24 h');
-    await userEvent.click(within(cure).getByRole('button', { name: 'Start' }));
+    expect(screen.getByText(workshopWords.leavesACureToBeTimed())).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.stepDone() }));
+    const cure = await screen.findByRole('dialog', { name: workshopWords.timeTheCure() });
+    await userEvent.type(within(cure).getByLabelText(workshopWords.timeOnItsLabel()), '24 h');
+    await userEvent.click(within(cure).getByRole('button', { name: workshopWords.start() }));
     expect(said.at(-1)).toMatchObject({
       timer: { adhesive: 'FULL_EPOXY', side: 'LEFT', kind: 'CURE', time: '24 h' },
     });
@@ -310,15 +316,28 @@ describe('apart', () => {
       state: 'DONE',
     };
     open(<ApartPage />, page({ stages: [stage('APART', { steps: [done, STEP, GATE] })] }));
-    await userEvent.click(screen.getByRole('button', { name: 'Leave out the rest' }));
-    const rest = await screen.findByRole('dialog', { name: 'apart: leave out the rest' });
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.leaveOutTheRest() }));
+    const rest = await screen.findByRole('dialog', {
+      name: workshopWords.wordsLeaveOutTheRest({ words: 'apart' }),
+    });
     refusal = 'Say why it is left out.';
-    await userEvent.click(within(rest).getByRole('button', { name: 'Leave out 2 steps' }));
+    await userEvent.click(
+      within(rest).getByRole('button', {
+        name: workshopWords.leaveOutLength({ length: '2 steps' }),
+      }),
+    );
     expect(await within(rest).findByText(refusal)).toBeTruthy();
     refusal = undefined;
-    await userEvent.type(within(rest).getByLabelText('Why they are left out'), 'open already');
+    await userEvent.type(
+      within(rest).getByLabelText(workshopWords.whyTheyAreLeftOut()),
+      'open already',
+    );
     said = [];
-    await userEvent.click(within(rest).getByRole('button', { name: 'Leave out 2 steps' }));
+    await userEvent.click(
+      within(rest).getByRole('button', {
+        name: workshopWords.leaveOutLength({ length: '2 steps' }),
+      }),
+    );
     await waitFor(() => expect(said).toHaveLength(2));
     expect(said.map((one) => one.step)).toEqual([
       { step: 'apart.front', side: undefined, skipped: true, reason: 'open already' },
@@ -344,10 +363,12 @@ describe('apart', () => {
       }),
     );
     expect(screen.getByRole('note').textContent).toContain('1 bolt: liner');
-    const stopped = screen.getByRole('region', { name: 'Where you stopped' });
+    const stopped = screen.getByRole('region', { name: workshopWords.whereYouStopped() });
     expect(stopped.textContent).toContain('12 things are off the vehicle.');
-    expect(stopped.textContent).toContain('Ready meanwhile: full epoxy.');
-    await userEvent.click(screen.getByRole('button', { name: 'Undo: off: bumper' }));
+    expect(stopped.textContent).toContain(workshopWords.readyMeanwhile({ value: 'full epoxy' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: workshopWords.undoWords({ words: 'off: bumper' }) }),
+    );
     expect(said[0]).toMatchObject({ strikes: 'e' });
   });
 });
@@ -362,7 +383,9 @@ it('says on the tape why a press was refused', async () => {
     }),
   );
   refusal = 'That was undone already.';
-  await userEvent.click(screen.getByRole('button', { name: 'Undo: off: bumper' }));
+  await userEvent.click(
+    screen.getByRole('button', { name: workshopWords.undoWords({ words: 'off: bumper' }) }),
+  );
   expect(await screen.findByText('undo: That was undone already.')).toBeTruthy();
 });
 
@@ -391,7 +414,7 @@ describe('together', () => {
   it('lists by itself what is in by hand, to be tightened in order', () => {
     const byHand = line('two', { out: 0, byHand: 4 });
     open(<TogetherPage />, page({ ledger: [line('one'), byHand], reverse: ['two', 'one'] }));
-    const list = within(screen.getByRole('region', { name: 'By hand so far' }));
+    const list = within(screen.getByRole('region', { name: workshopWords.byHandSoFar() }));
     expect(list.getByText('4 clips two')).toBeTruthy();
     expect(list.queryByText('4 clips one')).toBeNull();
   });
@@ -403,21 +426,21 @@ describe('together', () => {
     expect(
       within(sheet).getByText('Straight out. Back: Until it clicks. Common practice.'),
     ).toBeTruthy();
-    await userEvent.type(within(sheet).getByLabelText('Tray or bag'), 'tray 2');
-    await userEvent.click(within(sheet).getByRole('button', { name: 'Save' }));
+    await userEvent.type(within(sheet).getByLabelText(workshopWords.trayOrBag()), 'tray 2');
+    await userEvent.click(within(sheet).getByRole('button', { name: appWords.save() }));
     expect(said[0]).toMatchObject({ out: { tray: 'tray 2', changes: 'one' } });
   });
 
   it('does not tick a step that reads something before it is read', async () => {
     const reads = { ...STEP, unread: 'Read the heat first.' };
     open(<ApartPage />, page({ stages: [stage('APART', { steps: [reads] })] }));
-    await userEvent.click(screen.getByRole('button', { name: 'Step done' }));
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.stepDone() }));
     expect(said).toEqual([]);
     const dialog = await screen.findByRole('dialog');
     expect(within(dialog).getByText('Read the heat first.')).toBeTruthy();
-    expect(within(dialog).queryByRole('button', { name: 'Done' })).toBeNull();
+    expect(within(dialog).queryByRole('button', { name: appWords.done() })).toBeNull();
     await userEvent.type(within(dialog).getByRole('textbox'), 'no thermometer');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Leave it out' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: appWords.leaveItOut() }));
     expect(said[0]).toMatchObject({ step: { skipped: true, reason: 'no thermometer' } });
   });
 
@@ -430,9 +453,9 @@ describe('together', () => {
         ],
       }),
     );
-    const band = screen.getByRole('region', { name: 'Where it stands' });
+    const band = screen.getByRole('region', { name: appWords.whereItStands() });
     expect(within(band).getByText('Fasteners out')).toBeTruthy();
-    await userEvent.click(within(band).getByRole('button', { name: 'Step done' }));
+    await userEvent.click(within(band).getByRole('button', { name: workshopWords.stepDone() }));
     expect(said[0]).toMatchObject({ step: { step: 'apart.front', skipped: false } });
   });
 
@@ -449,26 +472,28 @@ describe('prove', () => {
     open(<ProvePage />, page());
     expect(screen.getByText('side lamps on · fog switch on')).toBeTruthy();
     const lamps = screen.getAllByRole('group', { name: /should be/ });
-    expect(lamps[0]?.getAttribute('aria-label')).toBe('left front fog lamp, should be lit');
-    await userEvent.click(screen.getByRole('button', { name: 'All as they should be' }));
+    expect(lamps[0]?.getAttribute('aria-label')).toBe(
+      workshopWords.wordsShouldBe({ words: 'left front fog lamp', expected: 'lit' }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.allAsTheyShouldBe() }));
     expect(said).toHaveLength(4);
     expect(said[0]).toMatchObject({ proof: { state: 'SIDE_FOG', outcome: 'WORKS' } });
     // nothing is said of a state that was not looked at: one goes on by hand
     expect(screen.getByRole('heading', { name: 'side lamps, fog' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Next state' }));
-    expect(screen.getByRole('heading', { name: 'main beam' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.nextState() }));
+    expect(screen.getByRole('heading', { name: appWords.mainBeam() })).toBeTruthy();
   });
 
   it('asks what was seen where a lamp does otherwise', async () => {
     open(<ProvePage />, page());
     const fog = screen.getByRole('group', { name: /left front fog lamp/ });
-    await userEvent.click(within(fog).getByRole('button', { name: 'not so' }));
+    await userEvent.click(within(fog).getByRole('button', { name: workshopWords.notSo() }));
     const dialog = await screen.findByRole('dialog');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Record' }));
-    expect(await within(dialog).findByText('Enter first what it did.')).toBeTruthy();
-    await userEvent.click(within(dialog).getByRole('button', { name: 'flickers' }));
-    await userEvent.type(within(dialog).getByLabelText('What was seen'), 'when cold');
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Record' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: workshopWords.record() }));
+    expect(await within(dialog).findByText(workshopWords.enterFirstWhatItDid())).toBeTruthy();
+    await userEvent.click(within(dialog).getByRole('button', { name: appWords.flickers() }));
+    await userEvent.type(within(dialog).getByLabelText(workshopWords.whatWasSeen()), 'when cold');
+    await userEvent.click(within(dialog).getByRole('button', { name: workshopWords.record() }));
     expect(said[0]).toMatchObject({
       proof: { function: 'FRONT_FOG', outcome: 'FLICKERS', side: 'LEFT', seen: 'when cold' },
     });
@@ -477,55 +502,71 @@ describe('prove', () => {
   it('goes pair by pair from before the vehicle, and lamp by lamp once they differ', async () => {
     open(<ProofStandBack />, page());
     expect(screen.getByText('Say: side lamps on, fog switch on')).toBeTruthy();
-    expect(screen.getByRole('heading', { name: 'front fog lamp, both' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'dead' }));
+    expect(
+      screen.getByRole('heading', {
+        name: workshopWords.functionWordsBoth({ functionWords: 'front fog lamp' }),
+      }),
+    ).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: appWords.dead() }));
     expect(said, 'it is not said yet which').toEqual([]);
     expect(screen.getByRole('heading', { name: 'left front fog lamp' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'dead' }));
-    await userEvent.click(screen.getByRole('button', { name: 'works' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.dead() }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.works() }));
     expect(said).toMatchObject([
       { proof: { side: 'LEFT', outcome: 'DEAD' } },
       { proof: { side: 'RIGHT', outcome: 'WORKS' } },
     ]);
-    expect(screen.getByRole('heading', { name: 'daytime running lamp, both' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'out' }));
+    expect(
+      screen.getByRole('heading', {
+        name: workshopWords.functionWordsBoth({ functionWords: 'daytime running lamp' }),
+      }),
+    ).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: appWords.out() }));
     expect(said).toHaveLength(4);
-    expect(screen.getByRole('heading', { name: 'main beam, both' })).toBeTruthy();
+    expect(
+      screen.getByRole('heading', {
+        name: workshopWords.functionWordsBoth({ functionWords: 'main beam' }),
+      }),
+    ).toBeTruthy();
   });
 
   it('says that nothing can be lit on a dead vehicle, and puts the battery on', async () => {
     const dead = page();
     open(<ProvePage />, page({ proof: { ...dead.proof, live: false } }));
-    await userEvent.click(screen.getByRole('button', { name: 'Helper battery connected' }));
+    await userEvent.click(
+      screen.getByRole('button', { name: workshopWords.helperBatteryConnectedTitle() }),
+    );
     expect(said[0]).toMatchObject({ battery: { what: 'SECOND_ON' } });
-    await userEvent.click(screen.getByRole('button', { name: 'Negative on' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.negativeOn() }));
     expect(said[1]).toMatchObject({ battery: { what: 'NEGATIVE_ON' } });
   });
 
   it('counts flashes by side', async () => {
     open(<ProvePage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Flash rate/ }));
-    const right = screen.getByRole('form', { name: 'Flashes, right' });
-    const count = within(right).getByLabelText('Flashes, right');
+    const right = screen.getByRole('form', {
+      name: workshopWords.flashesWords({ words: 'right' }),
+    });
+    const count = within(right).getByLabelText(workshopWords.flashesWords({ words: 'right' }));
     await userEvent.type(count, '1o');
-    await userEvent.click(within(right).getByRole('button', { name: 'Record' }));
+    await userEvent.click(within(right).getByRole('button', { name: workshopWords.record() }));
     expect(await screen.findByText(/whole number/)).toBeTruthy();
     expect(said).toEqual([]);
     await userEvent.clear(count);
     await userEvent.type(count, '15');
-    await userEvent.click(within(right).getByRole('button', { name: 'Record' }));
+    await userEvent.click(within(right).getByRole('button', { name: workshopWords.record() }));
     expect(said[0]).toMatchObject({ flash: { side: 'RIGHT', flashes: 15, time: '10 s' } });
   });
 
   it('writes a temperature down, and says why it cannot be', async () => {
     open(<ProvePage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Heat/ }));
-    await userEvent.type(screen.getByLabelText('What warms'), 'left resistor');
-    await userEvent.type(screen.getByLabelText('Temperature'), '47');
+    await userEvent.type(screen.getByLabelText(workshopWords.whatWarms()), 'left resistor');
+    await userEvent.type(screen.getByLabelText(workshopWords.temperature()), '47');
     refusal = 'A bare number is no temperature.';
-    await userEvent.click(screen.getByRole('button', { name: 'Record' }));
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.record() }));
     expect(await screen.findByText(refusal)).toBeTruthy();
-    expect(screen.getByLabelText<HTMLInputElement>('Temperature').value).toBe('47');
+    expect(screen.getByLabelText<HTMLInputElement>(workshopWords.temperature()).value).toBe('47');
   });
 });
 
@@ -534,8 +575,8 @@ describe('bench', () => {
     open(<BenchPage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Oven and cures/ }));
     expect(screen.getByText('Cool first.')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'no bulbs' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Into the oven' }));
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.noBulbs() }));
+    await userEvent.click(screen.getByRole('button', { name: workshopWords.intoTheOven() }));
     expect(said[0]).toMatchObject({
       bake: { side: 'LEFT', temperature: '220 °F', time: '5 min', notInside: ['BULBS'] },
     });
@@ -545,9 +586,17 @@ describe('bench', () => {
     open(<BenchPage />, page());
     await userEvent.click(screen.getByRole('button', { name: /^Lens/ }));
     expect(
-      screen.getByRole('button', { name: 'left lens, 600 grit, wet' }).getAttribute('aria-pressed'),
+      screen
+        .getByRole('button', {
+          name: workshopWords.sideLensListed({ side: 'left', words: '600 grit, wet' }),
+        })
+        .getAttribute('aria-pressed'),
     ).toBe('true');
-    await userEvent.click(screen.getByRole('button', { name: 'right lens, 600 grit, wet' }));
+    await userEvent.click(
+      screen.getByRole('button', {
+        name: workshopWords.sideLensListed({ side: 'right', words: '600 grit, wet' }),
+      }),
+    );
     expect(said[0]).toMatchObject({ lens: { side: 'RIGHT', grit: 600 } });
   });
 });

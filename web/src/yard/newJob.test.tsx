@@ -2,8 +2,10 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { show, takesEverything } from '../test/testing';
+import { show, takesEverything, press } from '../test/testing';
 import { NewJob } from './NewJob';
+import { yardWords } from '../words/page/yard';
+import { appWords } from '../words/page/app';
 
 const RULES = [
   { id: 'un-r48', title: 'UN R48', aim: [{}], usualTraffic: 'RIGHT', marks: 'UN', place: [] },
@@ -26,7 +28,7 @@ function dialog(vehicles: unknown[] = [], rules: unknown = RULES) {
 
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const takeIn = () => userEvent.click(screen.getByRole('button', { name: 'Take it in' }));
+const takeIn = () => press(yardWords.takeItIn());
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -34,9 +36,9 @@ describe('a vehicle taken in', () => {
   it('becomes a vehicle, a job and what is wanted, and its page opens', async () => {
     const sent = takesEverything();
     const router = dialog();
-    await userEvent.click(screen.getByRole('button', { name: 'fog lamps' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.fogLamps() }));
     fill('Make and model', '  Quenby Loft ');
-    await userEvent.selectOptions(screen.getByLabelText('Judged by'), 'gb');
+    await userEvent.selectOptions(screen.getByLabelText(appWords.judgedBy()), 'gb');
     await takeIn();
     expect(await screen.findByText('taken in')).toBeTruthy();
     const [vehicle, job, wanted] = sent;
@@ -63,7 +65,9 @@ describe('a vehicle taken in', () => {
     dialog();
     fill('Make and model', 'Orlo Drift');
     await takeIn();
-    expect((await screen.findByRole('alert')).textContent).toContain('can’t be reached');
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      appWords.theServerCantBeReachedWhat(),
+    );
     await takeIn();
     await screen.findByText('taken in');
     const ids = (path: string) => sent.filter((one) => one.path === path).map((one) => one.ids.id);
@@ -74,17 +78,17 @@ describe('a vehicle taken in', () => {
 
   it('says that the rule sets are on their way as long as they are', () => {
     dialog([], null);
-    expect(screen.getByLabelText<HTMLSelectElement>('Judged by').selectedOptions[0]?.text).toBe(
-      'loading …',
-    );
+    expect(
+      screen.getByLabelText<HTMLSelectElement>(appWords.judgedBy()).selectedOptions[0]?.text,
+    ).toBe(appWords.loading());
   });
 
   it('may be one that is known already; the market brings its lamps and units', async () => {
     const sent = takesEverything();
     dialog([{ id: 'v1', name: 'Brask Skarn', nickname: 'road crew 2' }]);
-    await userEvent.selectOptions(screen.getByLabelText('Vehicle'), 'v1');
-    await userEvent.selectOptions(screen.getByLabelText('Judged by'), 'us');
-    expect(screen.getByLabelText<HTMLSelectElement>('Units').value).toBe('IMPERIAL');
+    await userEvent.selectOptions(screen.getByLabelText(appWords.vehicle()), 'v1');
+    await userEvent.selectOptions(screen.getByLabelText(appWords.judgedBy()), 'us');
+    expect(screen.getByLabelText<HTMLSelectElement>(appWords.units()).value).toBe('IMPERIAL');
     await takeIn();
     await waitFor(() => expect(sent).toHaveLength(2));
     expect(sent[0]?.body).toMatchObject({ vehicleId: 'v1', units: 'IMPERIAL', work: 'aim' });

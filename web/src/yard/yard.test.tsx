@@ -4,6 +4,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type YardRow } from '../api/client';
 import { answering, accepted, length, mark, openPage, refused, sentence } from '../test/testing';
 import { Yard } from './Yard';
+import { yardWords } from '../words/page/yard';
+import { appWords } from '../words/page/app';
 
 const NOW = new Date();
 const daysAgo = (days: number) =>
@@ -69,7 +71,11 @@ describe('the yard', () => {
       rows: [row('a', 'library van 1'), row('b', 'valley bus 7', { standing: OUT })],
     });
     const router = open();
-    expect(await screen.findByText('2 vehicles, 1 with findings out')).toBeTruthy();
+    expect(
+      await screen.findByText(
+        yardWords.lengthAboveWithFindingsOut({ length: '2', value: ' vehicles', above: '1' }),
+      ),
+    ).toBeTruthy();
     expect(screen.getByText(/38 mm/)).toBeTruthy();
     await userEvent.click(screen.getByText('valley bus 7'));
     expect(router.state.location.pathname).toBe('/jobs/b/apart');
@@ -94,10 +100,10 @@ describe('the yard', () => {
     pages = ({ text }) => ({ rows: text === 'bus' ? [row('b', 'valley bus 7')] : [] });
     open();
     expect(await screen.findByText(/The yard is empty/)).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Search'), ' bus ');
+    await userEvent.type(screen.getByLabelText(yardWords.search()), ' bus ');
     expect(await screen.findByText('valley bus 7')).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Search'), 'x');
-    expect(await screen.findByText('No vehicle or work matches these words.')).toBeTruthy();
+    await userEvent.type(screen.getByLabelText(yardWords.search()), 'x');
+    expect(await screen.findByText(yardWords.noVehicleOrWorkMatchesThese())).toBeTruthy();
     expect(asked.map((one) => one.text)).toContain('bus');
   });
 
@@ -108,10 +114,12 @@ describe('the yard', () => {
         : { rows: [row('z', 'club roadster')] };
     open();
     expect(await screen.findByText(/^1 vehicle and more/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Older jobs' }));
+    await userEvent.click(screen.getByRole('button', { name: yardWords.olderJobs() }));
     expect(await screen.findByText('club roadster')).toBeTruthy();
     expect(screen.getByText('library van 1')).toBeTruthy();
-    await waitFor(() => expect(screen.queryByRole('button', { name: 'Older jobs' })).toBeNull());
+    await waitFor(() =>
+      expect(screen.queryByRole('button', { name: yardWords.olderJobs() })).toBeNull(),
+    );
     expect(asked.at(-1)).toEqual({ text: '', after: 'a' });
   });
 
@@ -139,10 +147,10 @@ describe('the yard', () => {
     await screen.findByText(/The yard is empty/);
     await userEvent.keyboard('s');
     await userEvent.keyboard('n');
-    expect((screen.getByLabelText('Search') as HTMLInputElement).value).toBe('n');
-    await userEvent.click(screen.getByRole('button', { name: 'Take a vehicle in' }));
-    const sheet = await screen.findByRole('dialog', { name: 'Take a vehicle in' });
-    expect(within(sheet).getByLabelText('What it is called here')).toBeTruthy();
+    expect((screen.getByLabelText(yardWords.search()) as HTMLInputElement).value).toBe('n');
+    await userEvent.click(screen.getByRole('button', { name: yardWords.takeAVehicleIn() }));
+    const sheet = await screen.findByRole('dialog', { name: yardWords.takeAVehicleIn() });
+    expect(within(sheet).getByLabelText(appWords.whatItIsCalledHere())).toBeTruthy();
   });
 
   it('lets a job be put aside that cannot be read, and brings it back', async () => {
@@ -155,15 +163,17 @@ describe('the yard', () => {
         ]) as never,
       );
     open();
-    const link = await screen.findByRole('link', { name: 'What is stored' });
+    const link = await screen.findByRole('link', { name: yardWords.whatIsStored() });
     expect(link.getAttribute('href')).toBe('/api/jobs/a/stored');
-    await userEvent.click(screen.getByRole('button', { name: 'Put it aside' }));
+    await userEvent.click(screen.getByRole('button', { name: appWords.putItAside() }));
     expect(put.mock.lastCall?.[1]).toMatchObject({
       params: { path: { id: 'a' } },
       body: { aside: true },
     });
-    await userEvent.click(await screen.findByRole('button', { name: '1 job put aside' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Back into the yard' }));
+    await userEvent.click(
+      await screen.findByRole('button', { name: yardWords.lengthPutAside({ length: '1 job' }) }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: yardWords.backIntoTheYard() }));
     expect(put.mock.lastCall?.[1]).toMatchObject({ body: { aside: false } });
   });
 });

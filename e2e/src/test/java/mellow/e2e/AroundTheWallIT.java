@@ -1,12 +1,26 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
+import static mellow.e2e.screen.Said.sayingAnyFigures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import mellow.core.aim.AimWords;
+import mellow.core.aim.School;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+import mellow.core.vehicle.Side;
 import mellow.e2e.screen.BayScreen;
 import mellow.e2e.screen.StandBackScreen;
 import mellow.e2e.screen.WallScreen;
+import mellow.page.AppPage;
+import mellow.page.BayPage;
+import mellow.page.KeptPage;
+import mellow.page.SettingsPage;
+import mellow.page.StandbackPage;
+import mellow.page.WallPage;
+import mellow.page.WorkshopPage;
 import org.junit.jupiter.api.Test;
 
 /** The survey, the stand-off view, the unit flip, a stale edit, a cut line. */
@@ -19,25 +33,30 @@ class AroundTheWallIT extends BrowserTest {
   void aBaysFloorIsSurveyed() {
     BayScreen bay = open("/bays", Look.USUAL, BayScreen::new);
     bay.add("Shed");
-    assertThat(bay.verdict()).containsText("Floor not measured");
-    bay.measure("Front tyres to wall", "8520");
-    bay.measure("Wheelbase", "2500");
-    bay.measure("Track", "1600");
-    bay.floor("at the front left tyre", "0");
-    bay.floor("at the front right tyre", "0");
-    bay.floor("at the rear left tyre", "10");
-    bay.floor("at the rear right tyre", "10");
-    bay.floor("at the wall’s foot, left", "-5");
-    bay.floor("at the wall’s foot, right", "-5");
+    assertThat(bay.verdict()).containsText(say(AimWords.floorNotRead()));
+    bay.measure(say(BayPage.frontTyresToWall()), "8520");
+    bay.measure(say(AppPage.wheelbase()), "2500");
+    bay.measure(say(BayPage.trackLeftToRightTyres()), "1600");
+    bay.floor(say(BayPage.floorAtTheFrontLeftTyre()), "0");
+    bay.floor(say(BayPage.floorAtTheFrontRightTyre()), "0");
+    bay.floor(say(BayPage.floorAtTheRearLeftTyre()), "10");
+    bay.floor(say(BayPage.floorAtTheRearRightTyre()), "10");
+    bay.floor(say(BayPage.floorAtTheWallsFootSide(say(AppPage.left()))), "-5");
+    bay.floor(say(BayPage.floorAtTheWallsFootSide(say(AppPage.right()))), "-5");
     // −10/2500 × 8520 + 5
-    assertThat(bay.text("mark moves 29.1 mm down").first()).isVisible();
+    assertThat(
+            bay.text(
+                    say(BayPage.markMovesValue2Uncertainty("29.1 mm", say(AppPage.down()), ""))
+                        .strip())
+                .first())
+        .isVisible();
 
-    bay.floor("at the rear right tyre", "30");
-    assertThat(bay.verdict()).containsText("Floor twisted by 5.0 mm");
-    bay.button("Read the tyres again").click();
-    bay.floor("at the rear right tyre", "10");
-    assertThat(bay.text("Type each tyre again")).isVisible();
-    assertThat(bay.readings()).containsText("typed 30");
+    bay.floor(say(BayPage.floorAtTheRearRightTyre()), "30");
+    assertThat(bay.verdict()).containsText(say(AimWords.twisted(new Figure.FineLength(5))));
+    bay.button(say(BayPage.readTheTyresAgain())).click();
+    bay.floor(say(BayPage.floorAtTheRearRightTyre()), "10");
+    assertThat(bay.text(say(BayPage.typeEachTyreAgainOnThe()))).isVisible();
+    assertThat(bay.readings()).containsText(say(WallPage.typedTyped("30")));
   }
 
   @Test
@@ -47,17 +66,17 @@ class AroundTheWallIT extends BrowserTest {
             "/jobs/" + app().job("midwife's estate") + "/stand-back",
             Look.USUAL,
             StandBackScreen::new);
-    assertThat(lamp.heading()).containsText("Right lamp");
-    lamp.button("Read it").click();
+    assertThat(lamp.heading()).containsText(say(WorkshopPage.rightLamp()));
+    lamp.button(say(StandbackPage.readIt())).click();
     assertThat(lamp.figure()).hasText("94");
     lamp.button("+ 1").click();
     lamp.button("+ 1").click();
-    lamp.button("Save").click();
-    assertThat(lamp.text("within").first()).isVisible();
+    lamp.button(say(AppPage.save())).click();
+    assertThat(lamp.text(say(StandbackPage.within())).first()).isVisible();
     assertThat(lamp.figureHeightPx()).isGreaterThan(800 / 3.0);
-    lamp.button("Left lamp").click();
-    assertThat(lamp.heading()).containsText("Left lamp");
-    lamp.button("Back").click();
+    lamp.button(say(WorkshopPage.leftLamp())).click();
+    assertThat(lamp.heading()).containsText(say(WorkshopPage.leftLamp()));
+    lamp.button(say(AppPage.back())).click();
     assertThat(lamp.title()).containsText("midwife's estate");
   }
 
@@ -67,8 +86,8 @@ class AroundTheWallIT extends BrowserTest {
     assertThat(wall.verdict()).containsText("12 mm");
     wall.press("u");
     assertThat(wall.verdict()).containsText("1/2 in");
-    assertThat(wall.buttonFrom("Between lamps: 51 9/16 in").first()).isVisible();
-    assertThat(wall.text("Between lamps").first()).isVisible();
+    assertThat(wall.buttonFrom(say(WallPage.betweenLamps(": 51 9/16 in"))).first()).isVisible();
+    assertThat(wall.text(say(WallPage.betweenLamps(""))).first()).isVisible();
     wall.press("u");
     assertThat(wall.verdict()).containsText("12 mm");
   }
@@ -78,48 +97,49 @@ class AroundTheWallIT extends BrowserTest {
     WallScreen mine = wall("valley bus 7", Look.USUAL);
     WallScreen theirs = wall("valley bus 7", Look.USUAL.person("Marten"));
     mine.settings();
-    mine.field("Work").fill("fog lamps, mine");
+    mine.field(say(SettingsPage.work())).fill("fog lamps, mine");
     theirs.settings();
-    theirs.field("Work").fill("fog lamps, theirs");
-    theirs.button("Save").click();
-    assertThat(theirs.text("Saved.")).isVisible();
+    theirs.field(say(SettingsPage.work())).fill("fog lamps, theirs");
+    theirs.button(say(AppPage.save())).click();
+    assertThat(theirs.text(say(SettingsPage.saved()))).isVisible();
 
-    mine.button("Save").click();
-    assertThat(mine.alert()).containsText("Changed meanwhile by Marten");
+    mine.button(say(AppPage.save())).click();
+    assertThat(mine.alert()).containsText(say(AppPage.changedMeanwhileByChangedBy("Marten")));
     assertThat(mine.alert()).containsText("fog lamps, theirs");
     assertThat(mine.alert()).containsText("fog lamps, mine");
-    mine.button("Use mine").click();
-    assertThat(mine.text("Saved.")).isVisible();
+    mine.button(say(AppPage.useMine())).click();
+    assertThat(mine.text(say(SettingsPage.saved()))).isVisible();
     assertThat(mine.text("fog lamps, mine").first()).isVisible();
   }
 
   @Test
   void schoolsAreComparedAndChosen() {
     WallScreen wall = wall("Ilse's roadster", Look.USUAL);
-    assertThat(wall.compareWays()).containsText("Not usable for the left lamp");
-    wall.chooseWay("Split drop");
-    assertThat(wall.buttonFrom("Split drop")).isVisible();
+    assertThat(wall.compareWays())
+        .containsText(sayingAnyFigures(AimWords.bandRefused(Side.LEFT, new Figure.Percent(0))));
+    wall.chooseWay(say(Sentence.term(School.SPLIT_DROP)));
+    assertThat(wall.buttonFrom(say(Sentence.term(School.SPLIT_DROP)))).isVisible();
     wall.compareWays();
-    wall.chooseWay("Equal drop");
-    assertThat(wall.buttonFrom("Equal drop")).isVisible();
+    wall.chooseWay(say(Sentence.term(School.EQUAL_DROP)));
+    assertThat(wall.buttonFrom(say(Sentence.term(School.EQUAL_DROP)))).isVisible();
   }
 
   @Test
   void whatIsReadWithoutAConnectionWaitsAndIsTakenBack() {
     WallScreen wall = wall("snow patrol 1", Look.USUAL);
     assertThat(wall.verdict()).isVisible();
-    Locator waits = wall.readings().getByText("waits for the network");
+    Locator waits = wall.readings().getByText(say(KeptPage.waitsForTheNetwork()));
     wall.cutTheLine();
     wall.press("l");
     wall.cutoffIs("7");
     assertThat(wall.dialog()).isHidden();
     assertThat(waits).isVisible();
-    assertThat(wall.text("1 entry waits for the network")).isVisible();
+    assertThat(wall.text(say(KeptPage.waitHere(1)))).isVisible();
     wall.mendTheLine();
     assertThat(waits).hasCount(0);
-    assertThat(wall.readings()).containsText("typed 7");
-    wall.buttonFrom("Undo").click();
-    assertThat(wall.readings()).containsText("undone by Runa");
+    assertThat(wall.readings()).containsText(say(WallPage.typedTyped("7")));
+    wall.buttonFrom(say(AppPage.undo())).click();
+    assertThat(wall.readings()).containsText(say(WallPage.undoneBy("Runa", "")).strip());
     forgiveComplaints();
   }
 
@@ -128,8 +148,8 @@ class AroundTheWallIT extends BrowserTest {
     WallScreen wall = wall("library van 3", Look.USUAL);
     assertThat(wall.verdict()).isVisible();
     wall.press("?");
-    assertThat(wall.dialog()).containsText("Compare the ways of aiming");
-    wall.enter("Find a command", "marks");
-    assertThat(wall.dialog()).containsText("Tape the wall");
+    assertThat(wall.dialog()).containsText(say(WallPage.compareTheWaysOfAiming()));
+    wall.enter(say(AppPage.findACommand()), "marks");
+    assertThat(wall.dialog()).containsText(say(WallPage.tapeTheWall()));
   }
 }

@@ -20,7 +20,6 @@ import java.util.Set;
 import java.util.WeakHashMap;
 import java.util.function.Function;
 import mellow.e2e.screen.Screen;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 
@@ -53,9 +52,6 @@ abstract class BrowserTest {
   /** What each page has asked for and was not answered yet. */
   private static final Map<Page, Set<Request>> UNANSWERED = new WeakHashMap<>();
 
-  private static Playwright playwright;
-  private static Browser browser;
-
   private final List<BrowserContext> contexts = new ArrayList<>();
   private final List<String> complaints = new ArrayList<>();
 
@@ -80,28 +76,31 @@ abstract class BrowserTest {
   static void launch() {
     // a busy machine is slow, not wrong
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-    playwright = Playwright.create();
-    browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(System.getProperty("chromium.path")))
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
   }
 
-  @AfterAll
-  static void end() {
-    browser.close();
-    playwright.close();
+  /**
+   * The browser that all tests share; it ends with the JVM, and each test has a profile of its own.
+   */
+  private static final class Shared {
+    private static final Browser BROWSER = launched(Playwright.create());
+
+    private static Browser launched(Playwright playwright) {
+      Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+      return playwright
+          .chromium()
+          .launch(
+              new BrowserType.LaunchOptions()
+                  .setExecutablePath(Path.of(System.getProperty("chromium.path")))
+                  .setArgs(
+                      List.of(
+                          "--no-sandbox",
+                          "--disable-gpu",
+                          "--disable-quic",
+                          "--no-first-run",
+                          "--disable-background-networking",
+                          "--disable-component-update",
+                          "--disable-sync")));
+    }
   }
 
   @AfterEach
@@ -127,7 +126,7 @@ abstract class BrowserTest {
   /** Opens a path of the application; the script runs before the page's own. */
   Page open(String path, Look look, String script) {
     BrowserContext context =
-        browser.newContext(
+        Shared.BROWSER.newContext(
             new Browser.NewContextOptions().setViewportSize(look.width(), look.height()));
     contexts.add(context);
     context.setDefaultTimeout(PATIENCE_MS);

@@ -1,11 +1,20 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
+import static mellow.e2e.screen.Said.sayingOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import mellow.core.circuit.LightLevel;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.FeedWords;
+import mellow.core.finding.Sentence;
 import mellow.e2e.screen.FeedScreen;
+import mellow.page.AppPage;
+import mellow.page.FeedPage;
+import mellow.page.KeptPage;
 import org.junit.jupiter.api.Test;
 
 /** From what the lamps should do to a circuit that is solved, mended and printed. */
@@ -17,18 +26,18 @@ class FeedIT extends BrowserTest {
   @Test
   void fogLampsThatGoOutOnMainBeamAreWishedSolvedAndPrinted() throws IOException {
     FeedScreen feed = feed("valley bus 4");
-    assertThat(feed.verdict()).containsText("No plan chosen yet");
-    feed.wish("low beams");
-    feed.wish("main beams");
-    feed.wish("fog lamps");
+    assertThat(feed.verdict()).containsText(say(FeedPage.noPlanChosenYet()));
+    feed.wish(say(FeedPage.lowBeams()));
+    feed.wish(say(FeedPage.mainBeams()));
+    feed.wish(say(AppPage.fogLamps()));
     // as it comes, lit, reduced, out
-    feed.wish("main beam, fog either way");
-    feed.wish("main beam, fog lit");
-    feed.wish("main beam, fog reduced");
+    feed.wish(wished(say(FeedPage.eitherWay())));
+    feed.wish(wished(say(AppPage.lit())));
+    feed.wish(wished(say(Sentence.term(LightLevel.REDUCED))));
     feed.usePlan("Fog lamps with a switch of their own");
-    assertThat(feed.verdict()).containsText("Fuse guarding the lead behind a tap");
+    assertThat(feed.verdict()).containsText(sayingOf("harness.guardNotKnown"));
     feed.answer("Is there a fuse in the lead behind the tap?", "3");
-    assertThat(feed.verdict()).containsText("Every lamp does what the plan promises");
+    assertThat(feed.verdict()).containsText(sayingOf("feed.asPromised"));
 
     assertThat(feed.front()).hasAttribute("aria-label", lit(6));
     feed.lights("main");
@@ -37,16 +46,21 @@ class FeedIT extends BrowserTest {
     feed.changeWire("left branch", "0.5 mm²");
     assertThat(feed.verdict()).containsText("fog fuse carries");
     feed.button("Use 1 mm² for the left branch").click();
-    assertThat(feed.verdict()).containsText("Every lamp does what the plan promises");
+    assertThat(feed.verdict()).containsText(sayingOf("feed.asPromised"));
 
     feed.lists();
     assertThat(feed.text("Negative terminal off, laid where")).isVisible();
-    assertThat(feed.download("Wiring sheet, PDF"))
+    assertThat(feed.download(say(FeedPage.wiringSheetPDF())))
         .startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
   }
 
+  /** The button of what the fog lamps should do beside the main beam. */
+  private static String wished(String state) {
+    return say(Sentence.term(DrivingState.MAIN_FOG)) + " " + state;
+  }
+
   private static String lit(int lamps) {
-    return "The front, seen standing before it: " + lamps + " lamps lit";
+    return say(FeedPage.theFrontSeenStandingBeforeIt(lamps + " lamps"));
   }
 
   @Test
@@ -54,14 +68,13 @@ class FeedIT extends BrowserTest {
     FeedScreen feed = feed("Marten's hatch");
     forgiveComplaints();
     feed.battery();
-    feed.button("Clamp loosened only").click();
+    feed.button(say(FeedPage.clampLoosenedOnly())).click();
     feed.done("Move over what the old lamp keeps");
-    assertThat(feed.alert())
-        .containsText("A loosened clamp does not isolate: take the negative terminal off first.");
-    feed.button("Drop it").click();
-    feed.button("Negative off").click();
-    assertThat(feed.text("The battery is off")).isVisible();
+    assertThat(feed.alert()).containsText(say(FeedWords.loosenedOnly()));
+    feed.button(say(KeptPage.dropIt())).click();
+    feed.button(say(FeedPage.negativeOff())).click();
+    assertThat(feed.text(say(FeedPage.theBatteryIsOffNothingIs()))).isVisible();
     feed.done("Move over what the old lamp keeps");
-    assertThat(feed.text("on dead wires")).isVisible();
+    assertThat(feed.text(say(FeedPage.onDeadWires()))).isVisible();
   }
 }

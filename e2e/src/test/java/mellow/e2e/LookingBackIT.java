@@ -1,6 +1,7 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import mellow.e2e.screen.RecordScreen;
 import mellow.e2e.screen.WallScreen;
+import mellow.page.RecordPage;
 import mellow.server.testing.Api;
 import org.junit.jupiter.api.Test;
 
@@ -34,15 +36,16 @@ class LookingBackIT extends BrowserTest {
     record.lookBackTo(2);
     assertThat(page).hasURL(EARLIER);
     page.navigate(page.url().replaceFirst("(/at/\\d+).*", "$1" + job));
-    assertThat(record.moment()).containsText("As it stood then");
+    assertThat(record.moment()).containsText(say(RecordPage.asItStoodThen()));
     assertThat(readings).hasCount(today - 2);
 
     wall.press("l");
     wall.cutoffIs("7");
-    assertThat(wall.dialog()).containsText("Go back to today first");
+    assertThat(wall.dialog()).containsText(say(RecordPage.nothingThen()));
     wall.press("Escape");
     assertThat(wall.dialog()).not().isVisible();
-    assertThat(record.moment().getByRole(AriaRole.ALERT)).containsText("Go back to today first");
+    assertThat(record.moment().getByRole(AriaRole.ALERT))
+        .containsText(say(RecordPage.nothingThen()));
 
     record.backToToday();
     assertThat(page).not().hasURL(EARLIER);

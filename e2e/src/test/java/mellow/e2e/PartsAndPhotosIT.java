@@ -1,14 +1,26 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
 
 import com.microsoft.playwright.Locator;
 import java.util.Arrays;
 import java.util.Base64;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+import mellow.core.parts.PartsWords;
+import mellow.core.photo.PhotoWords;
+import mellow.core.record.JobDocument;
+import mellow.core.record.RecordWords;
+import mellow.core.workflow.Stage;
 import mellow.e2e.screen.PartsScreen;
 import mellow.e2e.screen.PhotosScreen;
 import mellow.e2e.screen.RecordScreen;
 import mellow.e2e.screen.TakeInScreen;
+import mellow.page.AppPage;
+import mellow.page.KeptPage;
+import mellow.page.PartsPage;
+import mellow.page.PhotosPage;
 import org.junit.jupiter.api.Test;
 
 /** Parts are looked at and their plugs ticked; photos are taken in and laid over each other. */
@@ -27,40 +39,43 @@ class PartsAndPhotosIT extends BrowserTest {
   void aPartThatGoesBackMakesItsStageWaitUntilItIsUndone() {
     String job = "/jobs/" + app().job("library van 3");
     PartsScreen parts = open(job + "/parts", Look.USUAL, PartsScreen::new);
-    assertThat(parts.verdict()).containsText("2 of 3 connectors not ticked yet");
-    parts.tick("right", "low beam, black");
-    parts.tick("right", "shutter, blue");
-    assertThat(parts.verdict()).not().containsText("not ticked");
+    assertThat(parts.verdict())
+        .containsText(say(PartsWords.plugsOpen(new Figure.Count(2), new Figure.Count(3))));
+    parts.tick(say(AppPage.right()), "low beam, black");
+    parts.tick(say(AppPage.right()), "shutter, blue");
+    assertThat(parts.verdict()).not().containsText(say(PartsPage.notTicked()));
 
     parts.sendBack("scratched");
-    assertThat(parts.verdict()).containsText("Projector, left: goes back, scratched");
-    assertThat(parts.text("Bench waits until it is here.")).isVisible();
+    assertThat(parts.verdict())
+        .containsText(say(PartsWords.goesBackWith(Sentence.typed("Projector, left"), "scratched")));
+    assertThat(parts.text(say(PartsWords.waits(Stage.BENCH)))).isVisible();
     TakeInScreen takeIn = parts.toTakeIn();
-    assertThat(takeIn.text("waits: projector, left")).isVisible();
+    assertThat(takeIn.text(say(AppPage.waits("projector, left")))).isVisible();
 
     parts.page().goBack();
     Locator last = parts.lastChange();
-    assertThat(last).containsText("Changed by Runa");
+    assertThat(last).containsText(say(KeptPage.changedByAt("Runa", "")).strip());
     assertThat(last).containsText("scratched");
     parts.undoLastChange();
     assertThat(parts.verdict()).not().containsText("scratched");
     parts.reload();
     assertThat(parts.verdict()).not().containsText("scratched");
     RecordScreen record = open(job + "/record", Look.USUAL, RecordScreen::new);
-    assertThat(record.text("undone: changed: parts")).isVisible();
+    assertThat(record.text(say(RecordWords.logUndone(RecordWords.logRevised(JobDocument.PARTS)))))
+        .isVisible();
   }
 
   @Test
   void aPhotoComesFromAFileAndADamagedOneIsRefused() {
     PhotosScreen photos = photos("library van 1");
-    assertThat(photos.verdict()).containsText("No photo taken before the work yet");
+    assertThat(photos.verdict()).containsText(say(PhotosPage.noPhotoBeforeTheWork()));
     photos.add("wall.png", PNG);
-    assertThat(photos.verdict()).containsText("Photographed before; nothing after yet");
-    photos.enter("From how far it was taken", "10 ft");
+    assertThat(photos.verdict()).containsText(say(PhotosPage.photographedBeforeNothingAfterYet()));
+    photos.enter(say(PhotosPage.fromHowFarItWasTaken()), "10 ft");
     assertThat(photos.text("3 048 mm")).isVisible();
 
     photos.add("half.png", Arrays.copyOf(PNG, PNG.length / 2));
-    assertThat(photos.alert()).containsText("half.png: The file is incomplete");
+    assertThat(photos.alert()).containsText("half.png: " + say(PhotoWords.damaged()));
   }
 
   @Test
@@ -74,7 +89,8 @@ class PartsAndPhotosIT extends BrowserTest {
     assertThat(photos.waiting("wall.png")).isVisible();
     photos.letPhotosThrough();
     assertThat(photos.waiting("wall.png")).isHidden();
-    assertThat(photos.text("Runa, 1 × 1 px")).isVisible();
+    assertThat(photos.text(say(PhotosPage.takenByWidthPxHeightPxPxPlaceTime("Runa", "1", "1"))))
+        .isVisible();
     forgiveComplaints();
   }
 
@@ -84,6 +100,6 @@ class PartsAndPhotosIT extends BrowserTest {
     Locator uncovered = photos.layOver();
     uncovered.press("ArrowRight");
     assertThat(uncovered).hasValue("51");
-    assertThat(photos.text("Good for comparing shape")).isVisible();
+    assertThat(photos.text(say(PhotoWords.goodForShape()))).isVisible();
   }
 }

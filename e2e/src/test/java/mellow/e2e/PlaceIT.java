@@ -1,12 +1,23 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.ANY;
+import static mellow.e2e.screen.Said.say;
+import static mellow.e2e.screen.Said.saying;
+import static mellow.e2e.screen.Said.sayingOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+import mellow.core.placement.PlacementWords;
+import mellow.core.rules.PlaceRule;
 import mellow.e2e.screen.PlaceScreen;
 import mellow.e2e.screen.YardScreen;
+import mellow.page.AppPage;
+import mellow.page.PlacePage;
 import org.junit.jupiter.api.Test;
 
 /** A lamp is put on a front, found out, moved to the nearest good place, kept and printed. */
@@ -15,43 +26,50 @@ class PlaceIT extends BrowserTest {
     return open("/jobs/" + app().job(vehicle) + "/place", look, PlaceScreen::new);
   }
 
+  private static Pattern lowerEdgeTooLow(double mm) {
+    return saying(
+        PlacementWords.highOrLow(
+            Sentence.typed(ANY), PlaceRule.Asks.LOWER_EDGE_HEIGHT, new Figure.Length(mm), false));
+  }
+
   @Test
   void aFogJobGoesFromTheDoorToAPrintedTemplate() throws IOException {
     YardScreen yard = open("/", Look.USUAL, YardScreen::new);
     yard.newJob();
     PlaceScreen place = yard.takeIn("Brask Tundal").toPlace();
-    assertThat(place.verdict()).containsText("No lamp on this front yet");
+    assertThat(place.verdict()).containsText(say(PlacePage.noLampOnThisFrontYet()));
 
     place.newLamp();
     place.putOn("DIPPED", "150");
     assertThat(place.dialog()).isHidden();
     place.newLamp();
-    place.field("Its width").fill("3.5 furlongs");
+    place.field(say(PlacePage.itsWidth())).fill("3.5 furlongs");
     place.putOn();
-    assertThat(place.dialog()).containsText("is not a unit of length");
-    place.button("Add a hole").click();
-    place.field("hole").fill("70");
+    assertThat(place.dialog()).containsText(sayingOf("entry.noLengthUnit"));
+    place.button(say(PlacePage.addAHole())).click();
+    place.field(say(PlacePage.holeSmall())).fill("70");
     place.putOn("FRONT_FOG", "90");
     assertThat(place.dialog()).isHidden();
 
-    place.measure("fog lamp, height of its centre", "290");
-    assertThat(place.verdict()).containsText("lower edge 5 mm too low");
+    place.measure(say(PlacePage.nameHeightOfItsCentreShown("fog lamp", "")), "290");
+    assertThat(place.verdict()).containsText(lowerEdgeTooLow(5));
     place.nudge("Left fog lamp", "ArrowUp");
-    assertThat(place.verdict()).containsText("lower edge 4 mm too low");
-    place.button("Nearest good place").first().click();
-    assertThat(place.buttonFrom("fog lamp, height of its centre: 301")).isVisible();
-    assertThat(place.verdict()).containsText("not measured yet");
-    place.button("Use as drawn").click();
+    assertThat(place.verdict()).containsText(lowerEdgeTooLow(4));
+    place.button(say(PlacePage.nearestGoodPlace())).first().click();
+    assertThat(place.buttonFrom(say(PlacePage.nameHeightOfItsCentreShown("fog lamp", "301"))))
+        .isVisible();
+    assertThat(place.verdict()).containsText(sayingOf("placement.guessedPlace"));
+    place.button(say(PlacePage.useAsDrawn())).click();
     place.lamps().first().click();
-    place.button("Use as drawn").click();
+    place.button(say(PlacePage.useAsDrawn())).click();
     place.lamps().last().click();
     place.vehicleWidth("1690");
     assertThat(place.dialog()).isHidden();
     place.save().click();
-    assertThat(place.verdict()).containsText("Every lamp within the rules chosen");
+    assertThat(place.verdict()).containsText(say(PlacePage.everyLampWithinTheRulesChosen()));
 
-    assertThat(place.template()).containsText("If it is not 100 mm, don’t drill by it");
-    assertThat(place.download("Template as PDF"))
+    assertThat(place.template()).containsText(say(PlacePage.printAt100EachSheetHas()));
+    assertThat(place.download(say(PlacePage.templateAsPDF())))
         .startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
   }
 
@@ -64,10 +82,12 @@ class PlaceIT extends BrowserTest {
     theirs.save().click();
     assertThat(theirs.save()).isHidden();
     mine.save().click();
-    assertThat(mine.verdict()).containsText("Changed meanwhile by Ilse");
-    mine.button("Use mine").click();
-    assertThat(mine.button("Drill template").last()).isVisible();
-    assertThat(mine.verdict()).not().containsText("Changed meanwhile");
+    assertThat(mine.verdict()).containsText(say(AppPage.changedMeanwhileByChangedBy("Ilse")));
+    mine.button(say(AppPage.useMine())).click();
+    assertThat(mine.button(say(PlacePage.drillTemplate())).last()).isVisible();
+    assertThat(mine.verdict())
+        .not()
+        .containsText(say(AppPage.changedMeanwhileByChangedBy("")).strip());
   }
 
   @Test
@@ -75,9 +95,9 @@ class PlaceIT extends BrowserTest {
     PlaceScreen place = place("valley bus 7", Look.USUAL);
     assertThat(place.verdict()).containsText("too low");
     place.dragUp("Left fog lamp", 40);
-    assertThat(place.verdict()).containsText("Every lamp within the rules chosen");
+    assertThat(place.verdict()).containsText(say(PlacePage.everyLampWithinTheRulesChosen()));
     place.letGo();
-    place.button("Drop").click();
+    place.button(say(AppPage.drop())).click();
     assertThat(place.verdict()).containsText("too low");
   }
 }

@@ -1,10 +1,16 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
 
 import com.microsoft.playwright.Page;
+import mellow.core.workflow.PriorChange;
+import mellow.core.workflow.WorkflowWords;
 import mellow.e2e.screen.TakeInScreen;
 import mellow.e2e.screen.YardScreen;
+import mellow.page.AppPage;
+import mellow.page.KeptPage;
+import mellow.page.TakeinPage;
 import org.junit.jupiter.api.Test;
 
 /** A vehicle is taken in: the plan follows, and an earlier job on its model says what it found. */
@@ -13,18 +19,18 @@ class TakeInIT extends BrowserTest {
   void theWorkWantedBringsItsStagesAndTheModelsEarlierJobsAreShown() {
     YardScreen yard = open("/", Look.USUAL, YardScreen::new);
     yard.newJob();
-    yard.button("retrofit").click();
+    yard.button(say(TakeinPage.retrofit())).click();
     TakeInScreen takeIn = yard.takeIn("Quenby Loft");
 
-    assertThat(takeIn.plan()).containsText("Bench");
-    assertThat(takeIn.plan()).not().containsText("Place");
-    takeIn.button("fog lamps").click();
-    assertThat(takeIn.plan()).containsText("Place");
+    assertThat(takeIn.plan()).containsText(say(AppPage.bench()));
+    assertThat(takeIn.plan()).not().containsText(say(AppPage.place()));
+    takeIn.button(say(AppPage.fogLamps())).click();
+    assertThat(takeIn.plan()).containsText(say(AppPage.place()));
     assertThat(takeIn.doneBefore()).containsText("grille: six clips");
 
-    assertThat(takeIn.verdict()).containsText("8 functions not tried yet");
-    takeIn.button("All standard lights work").click();
-    assertThat(takeIn.verdict()).containsText("Everything tried works, as it came");
+    assertThat(takeIn.verdict()).containsText(say(WorkflowWords.manyUntried(8)));
+    takeIn.button(say(TakeinPage.allStandardLightsWork())).click();
+    assertThat(takeIn.verdict()).containsText(say(WorkflowWords.allWorks()));
     takeIn.button("low beam, left: works").click();
     assertThat(takeIn.verdict()).containsText("Left low beam: dead, as it came");
     takeIn.reload();
@@ -48,21 +54,21 @@ class TakeInIT extends BrowserTest {
           }
         });
     forgiveComplaints();
-    mine.button("tyres").click();
-    assertThat(mine.verdict()).containsText("wait in this browser");
+    mine.button(say(TakeinPage.tyres())).click();
+    assertThat(mine.verdict()).containsText(say(KeptPage.changesWaitForTheNetwork()));
     // it is told of the change, and looks
     page.waitForResponse(
         answer -> answer.url().endsWith("/take-in") && answer.request().method().equals("GET"),
-        () -> theirs.button("wiring").click());
-    assertThat(theirs.verdict()).containsText("Changed before: wiring changed");
+        () -> theirs.button(say(TakeinPage.wiring())).click());
+    assertThat(theirs.verdict()).containsText(say(WorkflowWords.before(PriorChange.WIRING)));
     // it goes out by itself
     page.unroute("**/take-in");
-    assertThat(mine.verdict()).containsText("Changed meanwhile by Ilse");
-    mine.button("See both").click();
+    assertThat(mine.verdict()).containsText(say(AppPage.changedMeanwhileByChangedBy("Ilse")));
+    mine.button(say(AppPage.seeBoth())).click();
     assertThat(mine.dialog()).containsText("Changes");
     mine.press("Escape");
-    mine.button("Use mine").click();
-    assertThat(mine.verdict()).containsText("Changed before: other tyres");
+    mine.button(say(AppPage.useMine())).click();
+    assertThat(mine.verdict()).containsText(say(WorkflowWords.before(PriorChange.TYRES)));
     forgiveComplaints();
   }
 }

@@ -1,6 +1,9 @@
 package mellow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mellow.e2e.screen.Said.say;
+import static mellow.e2e.screen.Said.sayingAnyFigures;
+import static mellow.e2e.screen.Said.sayingOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -9,10 +12,19 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import mellow.core.aim.AimWords;
+import mellow.core.finding.Figure;
+import mellow.core.record.RecordWords;
+import mellow.core.vehicle.Side;
+import mellow.core.workflow.ledger.LedgerWords;
 import mellow.e2e.screen.BenchScreen;
 import mellow.e2e.screen.HandOverScreen;
 import mellow.e2e.screen.ProveScreen;
 import mellow.e2e.screen.WorkScreen;
+import mellow.page.AppPage;
+import mellow.page.HandoverPage;
+import mellow.page.WorkshopPage;
+import mellow.server.handover.HandoverWords;
 import mellow.server.testing.Api;
 import org.junit.jupiter.api.Test;
 
@@ -24,34 +36,40 @@ class WorkshopIT extends BrowserTest {
     String id = app().job("nurse's estate");
     String job = "/jobs/" + id;
     WorkScreen together = open(job + "/together", Look.USUAL, WorkScreen::new);
-    assertThat(together.stopped()).containsText("5 things are off the vehicle.");
-    together.button("All 3 tight: 3 bolts, 10 mm, middle, right").click();
+    assertThat(together.stopped()).containsText(say(WorkshopPage.thingsOffTheVehicle(5)));
+    together
+        .button(say(WorkshopPage.allByHandTight("3")) + ": 3 bolts, 10 mm, middle, right")
+        .click();
     together.button("Plugged: 2 left lamp connectors, middle, left").click();
     together.button("Back: left headlamp").click();
     together.button("All 3 back: 3 bolts, 10 mm, middle, left").click();
-    assertThat(together.verdict()).containsText("in by hand only");
-    together.button("All 3 tight: 3 bolts, 10 mm, middle, left").click();
-    assertThat(together.text("Everything is in its place and tight.")).isVisible();
+    assertThat(together.verdict()).containsText(sayingOf("ledger.byHand"));
+    together
+        .button(say(WorkshopPage.allByHandTight("3")) + ": 3 bolts, 10 mm, middle, left")
+        .click();
+    assertThat(together.text(say(WorkshopPage.everythingIsInItsPlaceAnd()))).isVisible();
 
     open(job + "/prove", Look.USUAL, ProveScreen::new).everyStateIsRight();
     assertThat(workshop(id).at("/proof/proved").asBoolean()).isTrue();
 
     HandOverScreen end = open(job + "/hand-over", Look.USUAL, HandOverScreen::new);
-    assertThat(end.verdict()).containsText("not read at the wall since the work");
+    assertThat(end.verdict()).containsText(sayingOf("handover.unread"));
     readAtTheWall(id);
     end.reload();
-    assertThat(end.verdict()).containsText("The parts were not checked");
+    assertThat(end.verdict()).containsText(say(HandoverWords.partsNotChecked()));
     Locator signing = end.handOver();
     end.sign("Runa");
-    assertThat(signing.getByRole(AriaRole.ALERT)).containsText("hand over only with a reason");
+    assertThat(signing.getByRole(AriaRole.ALERT))
+        .containsText(sayingOf("server/handover.openNeedsReason"));
     end.done("tight, then upper, left");
     end.reason("the nurse needs the car, shown to her");
-    assertThat(end.openOf("Together")).not().containsText("tight, then upper, left");
-    end.leaveOutAllOf("Together");
-    assertThat(end.openOf("Together")).hasCount(0);
+    assertThat(end.openOf(say(AppPage.together()))).not().containsText("tight, then upper, left");
+    end.leaveOutAllOf(say(AppPage.together()));
+    assertThat(end.openOf(say(AppPage.together()))).hasCount(0);
     end.sign("Runa");
-    assertThat(end.verdict()).containsText("Handed over by Runa");
-    assertThat(end.download("Pack, A4")).startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
+    assertThat(end.verdict()).containsText(say(HandoverPage.handedOverByBy("Runa", "")).strip());
+    assertThat(end.download(say(HandoverPage.packA4())))
+        .startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
     end.correct("The left bolts are new", "forgotten on the day", "Runa");
     assertThat(end.afterIt()).containsText("The left bolts are new");
   }
@@ -88,10 +106,10 @@ class WorkshopIT extends BrowserTest {
     WorkScreen apart =
         open("/jobs/" + app().job("club roadster") + "/apart", Look.USUAL, WorkScreen::new);
     apart.callOut("2 bumper");
-    assertThat(apart.alert()).containsText("Enter the left and the right one");
+    assertThat(apart.alert()).containsText(say(LedgerWords.oneByOne()));
     apart.callOut("4 clip upper edge");
     assertThat(apart.off()).containsText("4 clips, pin pulled, upper edge");
-    apart.button("Undo: off: 4 clips, pin pulled, upper edge").click();
+    apart.button(say(WorkshopPage.undoWords("off: 4 clips, pin pulled, upper edge"))).click();
     assertThat(apart.off()).not().containsText("4 clips");
   }
 
@@ -100,27 +118,29 @@ class WorkshopIT extends BrowserTest {
   void retrofitGoesOnAtTheBench() {
     BenchScreen bench =
         open("/jobs/" + app().job("snow patrol 2") + "/bench", Look.USUAL, BenchScreen::new);
-    assertThat(bench.verdict()).containsText("Right cutoff tilted");
+    assertThat(bench.verdict())
+        .containsText(sayingAnyFigures(AimWords.rollLeans(Side.RIGHT, new Figure.Angle(0), true)));
     bench.press("3");
-    bench.measureRight("projector, right place", "801.0", "806");
-    assertThat(bench.measured("projector, right place", "806.0")).isVisible();
-    bench.measureRight("projector, left place", "811.0", "806");
+    bench.measureRight(say(WorkshopPage.projectorPlace("right place")), "801.0", "806");
+    assertThat(bench.measured(say(WorkshopPage.projectorPlace("right place")), "806.0"))
+        .isVisible();
+    bench.measureRight(say(WorkshopPage.projectorPlace("left place")), "811.0", "806");
     assertThat(bench.rightLamp()).containsText("Right cutoff level");
     bench.press("2");
     bench.intoTheOven();
-    assertThat(bench.alert()).containsText("Check that these are out of the lamp");
+    assertThat(bench.alert()).containsText(sayingOf("retrofit.notLookedFor"));
     for (String looked :
         List.of(
-            "no bulbs",
-            "no ballast or driver",
-            "no tape or film",
-            "no loose wires or plugs",
-            "no screw or clip holds the lens")) {
+            say(WorkshopPage.noBulbs()),
+            say(WorkshopPage.noBallastOrDriver()),
+            say(WorkshopPage.noTapeOrFilm()),
+            say(WorkshopPage.noLooseWiresOrPlugs()),
+            say(WorkshopPage.noScrewOrClipHoldsThe()))) {
       bench.button(looked).click();
     }
     bench.intoTheOven();
-    assertThat(bench.timers()).containsText("oven, left lamp");
-    assertThat(bench.acrossTheRoom()).containsText("oven, left lamp");
+    assertThat(bench.timers()).containsText(say(RecordWords.ovenTimer(Side.LEFT, "")));
+    assertThat(bench.acrossTheRoom()).containsText(say(RecordWords.ovenTimer(Side.LEFT, "")));
     bench.backToWork();
   }
 

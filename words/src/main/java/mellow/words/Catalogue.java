@@ -116,11 +116,15 @@ public final class Catalogue {
 
   /**
    * The Java class that has a method for each message of a feature: "mellow.core.aim.AimWords",
-   * "mellow.server.feed.FeedWords"; empty for constants' words and for the page's own.
+   * "mellow.server.feed.FeedWords"; of the page's own, for those who look at it,
+   * "mellow.page.FeedPage". Empty for constants' words.
    */
   public Optional<String> classOf(String feature) {
-    if (feature.equals(TERMS) || feature.startsWith(PAGE)) {
+    if (feature.equals(TERMS)) {
       return Optional.empty();
+    }
+    if (isOfThePage(feature)) {
+      return Optional.of("mellow.page." + capital(feature.substring(PAGE.length())) + "Page");
     }
     boolean server = feature.startsWith(SERVER);
     String name = server ? feature.substring(SERVER.length()) : feature;
@@ -128,9 +132,17 @@ public final class Catalogue {
         (server ? "mellow.server." : "mellow.core.")
             + packages.getOrDefault(feature, name)
             + "."
-            + name.substring(0, 1).toUpperCase(Locale.ROOT)
-            + name.substring(1)
+            + capital(name)
             + "Words");
+  }
+
+  /** Whether the page itself says the messages of a feature. */
+  static boolean isOfThePage(String feature) {
+    return feature.startsWith(PAGE);
+  }
+
+  private static String capital(String name) {
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
   }
 
   public Map<String, String> types() {

@@ -100,7 +100,7 @@ final class JavaKeys {
         .values()
         .forEach(
             argument -> {
-              String type = type(argument, imports);
+              String type = type(feature, argument, imports);
               parameters.add(type + " " + argument.name());
               names.add(", \"" + argument.name() + "\"");
               values.add(", " + argument.name());
@@ -131,7 +131,7 @@ final class JavaKeys {
     return key.replaceAll("([A-Z])", "_$1").toUpperCase(Locale.ROOT);
   }
 
-  private String type(Argument argument, TreeSet<String> imports) {
+  private String type(String feature, Argument argument, TreeSet<String> imports) {
     return switch (argument.kind()) {
       case FIGURE -> {
         imports.add("mellow.core.finding.Figure");
@@ -145,7 +145,10 @@ final class JavaKeys {
         yield "List<Sentence>";
       }
       case CHOICE, WORDS ->
-          catalogue.type(argument.name()).map(of -> imported(of, imports)).orElse("String");
+          // the page puts words together that were said before
+          Catalogue.isOfThePage(feature)
+              ? "String"
+              : catalogue.type(argument.name()).map(of -> imported(of, imports)).orElse("String");
     };
   }
 

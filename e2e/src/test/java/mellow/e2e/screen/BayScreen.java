@@ -1,7 +1,12 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import mellow.page.AppPage;
+import mellow.page.BayPage;
+import mellow.page.WallPage;
 
 /** Bays, and the floor of one. */
 public final class BayScreen extends Screen {
@@ -10,16 +15,16 @@ public final class BayScreen extends Screen {
   }
 
   public void add(String name) {
-    field("Name").fill(name);
-    button("Add the bay").click();
+    field(say(AppPage.name())).fill(name);
+    button(say(BayPage.addTheBay())).click();
   }
 
-  /** Reads the floor at a place: "at the front left tyre". */
+  /** Reads the floor at a place. */
   public void floor(String where, String typed) {
-    measure("Floor " + where, typed);
+    measure(where, typed);
   }
 
   public Locator readings() {
-    return region("Readings, newest first");
+    return region(say(WallPage.readingsNewestFirst()));
   }
 }

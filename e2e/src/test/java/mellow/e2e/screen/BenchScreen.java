@@ -1,8 +1,13 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import mellow.page.AppPage;
+import mellow.page.TimersPage;
+import mellow.page.WorkshopPage;
 
 /** The bench: the oven, projectors and the lens. */
 public final class BenchScreen extends Screen {
@@ -12,7 +17,7 @@ public final class BenchScreen extends Screen {
 
   /** What is measured of the right lamp. */
   public Locator rightLamp() {
-    return region("right lamp");
+    return region(say(WorkshopPage.sideLamp(say(AppPage.right()))));
   }
 
   /** What was measured of the right lamp, by what it is of and the value: one that is shown. */
@@ -20,7 +25,8 @@ public final class BenchScreen extends Screen {
     return rightLamp()
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName("right lamp, " + of + ": " + value));
+            new Locator.GetByRoleOptions()
+                .setName(say(WorkshopPage.sideLampWords(say(AppPage.right()), of)) + ": " + value));
   }
 
   /** Measures something of the right lamp anew. */
@@ -32,25 +38,25 @@ public final class BenchScreen extends Screen {
   }
 
   public void intoTheOven() {
-    button("Into the oven").click();
+    button(say(WorkshopPage.intoTheOven())).click();
   }
 
   /** The timers that run. */
   public Locator timers() {
-    return region("Timers");
+    return region(say(AppPage.timers()));
   }
 
   /** The timers, to be read across the room. */
   public Locator acrossTheRoom() {
     press("t");
-    return page.getByRole(AriaRole.DIALOG, named("Timers"));
+    return page.getByRole(AriaRole.DIALOG, named(say(AppPage.timers())));
   }
 
   public void backToWork() {
-    within(acrossTheRoomThatIsOpen(), "Back to work").click();
+    within(acrossTheRoomThatIsOpen(), say(TimersPage.backToWork())).click();
   }
 
   private Locator acrossTheRoomThatIsOpen() {
-    return page.getByRole(AriaRole.DIALOG, named("Timers"));
+    return page.getByRole(AriaRole.DIALOG, named(say(AppPage.timers())));
   }
 }

@@ -1,8 +1,13 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import mellow.page.AppPage;
+import mellow.page.FeedPage;
+import mellow.server.feed.FeedWords;
 
 /** Feed: what lamps should do, the plan, its circuit and lists. */
 public final class FeedScreen extends Screen {
@@ -16,19 +21,19 @@ public final class FeedScreen extends Screen {
   }
 
   public void usePlan(String title) {
-    button("Use this plan: " + title).click();
+    button(say(FeedPage.useThisPlan()) + ": " + title).click();
   }
 
   /** Answers one of the plan's questions. */
   public void answer(String question, String value) {
     press("q");
     page.getByLabel(question).selectOption(value);
-    button("Save the answers").click();
+    button(say(FeedPage.saveTheAnswers())).click();
   }
 
   /** Turns the driver's light switch. */
   public void lights(String position) {
-    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Lights"))
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(say(FeedPage.lights())))
         .getByText(position)
         .click();
   }
@@ -40,9 +45,9 @@ public final class FeedScreen extends Screen {
 
   /** Gives a wire of the circuit another size. */
   public void changeWire(String name, String size) {
-    buttonFrom("Wire: " + name).press("Enter");
-    dialog().getByLabel("Wire").selectOption(size);
-    button("Change it").click();
+    buttonFrom(say(FeedPage.wireNameLine(name, "")).strip()).press("Enter");
+    dialog().getByLabel(say(FeedWords.wire())).selectOption(size);
+    button(say(AppPage.changeIt())).click();
   }
 
   /** Shows the order of the work and the cut list. */
@@ -56,6 +61,6 @@ public final class FeedScreen extends Screen {
 
   /** Notes that a step of the work was done. */
   public void done(String step) {
-    buttonFrom("Done: " + step).click();
+    buttonFrom(say(FeedPage.doneDoes(step))).click();
   }
 }

@@ -1,9 +1,14 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+import static mellow.e2e.screen.Said.sayingOf;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
+import mellow.page.AppPage;
+import mellow.page.HandoverPage;
 
 /** Hand over: what is open, the signature, and what comes after. */
 public final class HandOverScreen extends Screen {
@@ -13,17 +18,18 @@ public final class HandOverScreen extends Screen {
 
   /** Opens what has to be signed. */
   public Locator handOver() {
-    button("Hand over").click();
+    button(say(AppPage.handOver())).click();
     return signing();
   }
 
   private Locator signing() {
-    return page.getByRole(AriaRole.DIALOG, named("Hand over"));
+    return page.getByRole(AriaRole.DIALOG, named(say(AppPage.handOver())));
   }
 
   /** Signs, with whatever was given as the reason. */
   public void sign(String person) {
-    button("Sign as " + person + ", with this reason").click();
+    button(say(HandoverPage.signedWithThisReason(say(HandoverPage.signAsActingName(person)))))
+        .click();
   }
 
   public void reason(String words) {
@@ -35,7 +41,14 @@ public final class HandOverScreen extends Screen {
     signing()
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("^Done: .*" + end + "$")))
+            new Locator.GetByRoleOptions()
+                .setName(
+                    Pattern.compile(
+                        "^"
+                            + Said.literally(say(HandoverPage.donePattern("")))
+                            + ".*"
+                            + end
+                            + "$")))
         .click();
   }
 
@@ -47,19 +60,22 @@ public final class HandOverScreen extends Screen {
 
   public void leaveOutAllOf(String stage) {
     openOf(stage)
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave out all"))
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions()
+                .setName(sayingOf("page/handover.leaveOutAllLengthSteps")))
         .click();
   }
 
   /** Adds a correction beside the closed record. */
   public void correct(String right, String why, String person) {
-    button("Add a correction").click();
-    field("What is right").fill(right);
-    field("Why it is corrected").fill(why);
-    button("Sign as " + person).click();
+    button(say(HandoverPage.addACorrection())).click();
+    field(say(HandoverPage.whatIsRight())).fill(right);
+    field(say(HandoverPage.whyItIsCorrected())).fill(why);
+    button(say(HandoverPage.signAsActingName(person))).click();
   }
 
   public Locator afterIt() {
-    return region("With it and after it");
+    return region(say(HandoverPage.withItAndAfterIt()));
   }
 }

@@ -1,6 +1,10 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Page;
+import mellow.page.AppPage;
+import mellow.page.PartsPage;
 
 /** Parts: each is looked at, and its plugs ticked. */
 public final class PartsScreen extends Screen {
@@ -10,17 +14,17 @@ public final class PartsScreen extends Screen {
 
   /** Ticks a plug on a side. */
   public void tick(String side, String plug) {
-    button(side + ": not ticked, " + plug).click();
+    button(side + ": " + say(PartsPage.notTicked()) + ", " + plug).click();
   }
 
   /** The part that is shown goes back. */
   public void sendBack(String why) {
-    button("goes back").click();
-    enter("Why", why);
+    button(say(PartsPage.goesBack())).click();
+    enter(say(AppPage.why()), why);
   }
 
   public TakeInScreen toTakeIn() {
-    link("Take in").click();
+    link(say(AppPage.takeIn())).click();
     return new TakeInScreen(page);
   }
 }

@@ -1,9 +1,13 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.FilePayload;
+import mellow.page.KeptPage;
+import mellow.page.PhotosPage;
 
 /** The photos of a job. */
 public final class PhotosScreen extends Screen {
@@ -15,7 +19,8 @@ public final class PhotosScreen extends Screen {
 
   /** Adds a photo from a file. */
   public void add(String name, byte[] png) {
-    page.getByLabel("From file").setInputFiles(new FilePayload(name, "image/png", png));
+    page.getByLabel(say(PhotosPage.fromFile()))
+        .setInputFiles(new FilePayload(name, "image/png", png));
   }
 
   /** Photos do not get through; the page itself does. */
@@ -29,12 +34,12 @@ public final class PhotosScreen extends Screen {
 
   /** A photo that waits. */
   public Locator waiting(String name) {
-    return text(name + ": waits to be sent");
+    return text(name + ": " + say(KeptPage.waitsToBeSent()));
   }
 
   /** Lays the photo after the work over the one before. */
   public Locator layOver() {
-    button("Lay over").click();
-    return page.getByLabel("How much of the earlier photo is uncovered");
+    button(say(PhotosPage.layOver())).click();
+    return page.getByLabel(say(PhotosPage.howMuchOfTheEarlierPhoto()));
   }
 }

@@ -1,9 +1,13 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import mellow.page.AppPage;
+import mellow.page.PlacePage;
 
 /** Place: lamps on the front, judged by where they may be. */
 public final class PlaceScreen extends Screen {
@@ -13,35 +17,35 @@ public final class PlaceScreen extends Screen {
 
   /** Opens the form of a new lamp. */
   public void newLamp() {
-    button("Add a lamp").last().click();
+    button(say(PlacePage.addALamp())).last().click();
   }
 
   /**
    * Puts a lamp on the front, by the form that is open; a fog lamp is flush, seen from all sides.
    */
   public void putOn(String function, String width) {
-    page.getByLabel("What it is for").selectOption(function);
-    field("Its width").fill(width);
+    page.getByLabel(say(PlacePage.whatItIsFor())).selectOption(function);
+    field(say(PlacePage.itsWidth())).fill(width);
     if (function.equals("FRONT_FOG")) {
-      text("Measured how far its lens lies behind").click();
-      field("Lens behind that edge (0 where it is flush)").fill("0");
+      text(say(PlacePage.measuredHowFarItsLensLies())).click();
+      field(say(PlacePage.lensBehindThatEdge0Where())).fill("0");
     }
     putOn();
   }
 
   /** Sends the form of a lamp as it is. */
   public void putOn() {
-    button("Put it on the front").click();
+    button(say(PlacePage.putItOnTheFront())).click();
   }
 
   /** The lamps of the front, in their order. */
   public Locator lamps() {
-    return list("Lamps").getByRole(AriaRole.BUTTON);
+    return list(say(AppPage.lamps())).getByRole(AriaRole.BUTTON);
   }
 
   /** The handle of a lamp in the drawing. */
   public Locator handle(String lamp) {
-    return buttonFrom(lamp + ", lower edge");
+    return buttonFrom(lamp + ", " + say(PlacePage.lowerEdgeLower("")).strip());
   }
 
   /** Moves a lamp by a key: "ArrowUp" by one step. */
@@ -68,18 +72,18 @@ public final class PlaceScreen extends Screen {
 
   /** Says how wide the vehicle is, where the rules are chosen. */
   public void vehicleWidth(String typed) {
-    buttonFrom("Rules: ").click();
-    measure("Width of the vehicle", typed);
+    buttonFrom(say(PlacePage.rulesLength(""))).click();
+    measure(say(PlacePage.widthOfTheVehicleWidth("")), typed);
     press("Escape");
   }
 
   public Locator save() {
-    return button("Save this place");
+    return button(say(PlacePage.saveThisPlace()));
   }
 
   /** Opens the drill template. */
   public Locator template() {
-    button("Drill template").last().click();
+    button(say(PlacePage.drillTemplate())).last().click();
     return dialog();
   }
 }

@@ -1,8 +1,12 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import mellow.page.AppPage;
+import mellow.page.RulebookPage;
 
 /** What lamps are judged by. */
 public final class RulebookScreen extends Screen {
@@ -13,9 +17,9 @@ public final class RulebookScreen extends Screen {
   /** Starts a set of the shop's own from the one that is shown. */
   public void startOwnSet(String name, String reason) {
     press("n");
-    field("Name").fill(name);
-    field("Reason").fill(reason);
-    button("Start the set").click();
+    field(say(AppPage.name())).fill(name);
+    field(say(RulebookPage.reason())).fill(reason);
+    button(say(RulebookPage.startTheSet())).click();
   }
 
   /** The row of a rule, by something that it says. */
@@ -25,23 +29,23 @@ public final class RulebookScreen extends Screen {
 
   /** Opens the form that changes a rule. */
   public void change(Locator rule) {
-    within(rule, "change").click();
+    within(rule, say(RulebookPage.change())).click();
   }
 
   /** Fills in the least that a rule asks, where its form is open. */
   public void atLeast(String typed) {
-    field("At least").fill(typed);
-    button("Change the rule").click();
+    field(say(RulebookPage.atLeast())).fill(typed);
+    button(say(RulebookPage.changeTheRule())).click();
   }
 
   /** Notes that a rule was checked against the text. */
   public void confirm(Locator rule, String place) {
-    within(rule, "confirm").click();
-    field("Edition and place in the text").fill(place);
-    button("I checked it").click();
+    within(rule, say(RulebookPage.confirm())).click();
+    field(say(RulebookPage.editionAndPlaceInTheText())).fill(place);
+    button(say(RulebookPage.iCheckedIt())).click();
   }
 
   public void importFile(Path file) {
-    page.getByLabel("Import a file").setInputFiles(file);
+    page.getByLabel(say(AppPage.importAFile())).setInputFiles(file);
   }
 }

@@ -1,5 +1,7 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -7,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.regex.Pattern;
+import mellow.page.AppPage;
 
 /**
  * What every page of the application has; things are found by their role and name, as people do.
@@ -26,7 +29,7 @@ public class Screen {
 
   /** What the band says of where it stands. */
   public final Locator verdict() {
-    return region("Where it stands");
+    return region(say(AppPage.whereItStands()));
   }
 
   public final Locator button(String name) {
@@ -117,13 +120,13 @@ public class Screen {
 
   /** Opens what was changed last on this stage, to undo it. */
   public final Locator lastChange() {
-    buttonFrom("Undo").click();
+    buttonFrom(say(AppPage.undo())).click();
     return dialog();
   }
 
   /** Undoes it. */
   public final void undoLastChange() {
-    within(dialog(), "Undo").click();
+    within(dialog(), say(AppPage.undo())).click();
   }
 
   /** A button within a part of the screen. */
@@ -136,8 +139,7 @@ public class Screen {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
   }
 
-  /** Written for the browser's regular expressions, which know no quoting of whole texts. */
   protected static Pattern startingWith(String start) {
-    return Pattern.compile("^" + start.replaceAll("[^\\p{L}\\d ]", "\\\\$0"));
+    return Pattern.compile("^" + Said.literally(start));
   }
 }

@@ -1,10 +1,16 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import mellow.page.AppPage;
+import mellow.page.KeptPage;
+import mellow.page.SettingsPage;
+import mellow.page.WallPage;
 
 /** The wall: distances, heights, cutoffs, and how far they are off. */
 public final class WallScreen extends Screen {
@@ -19,27 +25,27 @@ public final class WallScreen extends Screen {
 
   /** Reads the cutoff that is asked for. */
   public void readCutoff(String below) {
-    button("Read the cutoff").click();
+    button(say(WallPage.readTheCutoff())).click();
     cutoffIs(below);
   }
 
   /** Turns as advised, or otherwise, and reads again. */
   public void turnAndRead(String turned, String below) {
-    button("Turned, read again").click();
-    field("Turned").fill(turned);
+    button(say(AppPage.turnedReadAgain())).click();
+    field(say(WallPage.turned())).fill(turned);
     cutoffIs(below);
   }
 
   /** What is advised to be turned, with the form open. */
   public Locator advisedTurn() {
-    button("Turned, read again").click();
-    return field("Turned");
+    button(say(AppPage.turnedReadAgain())).click();
+    return field(say(WallPage.turned()));
   }
 
   /** Fills in what was read, where the form is open. */
   public void cutoffIs(String below) {
-    field("Cutoff below").fill(below);
-    button("Save").click();
+    field(say(WallPage.cutoffBelow())).fill(below);
+    button(say(AppPage.save())).click();
   }
 
   /** The handle of the first cutoff in the drawing. */
@@ -67,36 +73,36 @@ public final class WallScreen extends Screen {
   /** Chooses a way of aiming where they are compared. */
   public void chooseWay(String way) {
     Locator row = dialog().locator("tr", new Locator.LocatorOptions().setHasText(way));
-    within(row, "Choose").click();
+    within(row, say(WallPage.choose())).click();
   }
 
   /** Readings, newest first. */
   public Locator readings() {
-    return region("Readings, newest first");
+    return region(say(WallPage.readingsNewestFirst()));
   }
 
   /** Opens what is settled of the job. */
   public void settings() {
-    buttonFrom("Job").click();
+    buttonFrom(say(AppPage.job())).click();
   }
 
   /** Opens what is known of the vehicle. */
   public void vehicle() {
     press("j");
-    button("Vehicle").click();
+    button(say(AppPage.vehicle())).click();
   }
 
   public Locator lensOfLowBeam() {
-    return field("Low beam’s lens, as it stands there");
+    return field(say(SettingsPage.lowBeamsLensAsItStands()));
   }
 
   /** The class of the low beam, which follows its lens. */
   public Locator classOfLowBeam() {
-    return page.getByLabel("Low beam: follows its lens");
+    return page.getByLabel(say(SettingsPage.lowBeamFollowsItsLens()));
   }
 
   public RecordScreen toRecord() {
-    link("Whole record").click();
+    link(say(KeptPage.wholeRecord())).click();
     return new RecordScreen(page);
   }
 }

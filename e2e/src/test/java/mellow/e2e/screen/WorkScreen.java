@@ -1,7 +1,11 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import mellow.page.KeptPage;
+import mellow.page.WorkshopPage;
 
 /** Apart and together: what comes off, and goes back. */
 public final class WorkScreen extends Screen {
@@ -11,7 +15,7 @@ public final class WorkScreen extends Screen {
 
   /** Calls a line out, as it would be said. */
   public void callOut(String line) {
-    enter("Call it out", line);
+    enter(say(WorkshopPage.callItOut()), line);
   }
 
   /** Shows a view of the vehicle in the drawing. */
@@ -21,20 +25,20 @@ public final class WorkScreen extends Screen {
 
   /** What is off the vehicle. */
   public Locator off() {
-    return region("What is off");
+    return region(say(WorkshopPage.whatIsOff()));
   }
 
   public Locator stopped() {
-    return region("Where you stopped");
+    return region(say(WorkshopPage.whereYouStopped()));
   }
 
   /** What was written down, newest first. */
   public Locator log() {
-    return region("Log, newest first");
+    return region(say(WorkshopPage.logNewestFirst()));
   }
 
   /** What waits on the log. */
   public Locator waiting() {
-    return log().getByText("waits for the network");
+    return log().getByText(say(KeptPage.waitsForTheNetwork()));
   }
 }

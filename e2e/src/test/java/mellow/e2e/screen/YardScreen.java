@@ -1,7 +1,10 @@
 package mellow.e2e.screen;
 
+import static mellow.e2e.screen.Said.say;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import mellow.page.YardPage;
 
 /** The yard: all jobs that are open, and the door to a new one. */
 public final class YardScreen extends Screen {
@@ -11,13 +14,13 @@ public final class YardScreen extends Screen {
 
   /** Starts a new job; its form is open then. */
   public void newJob() {
-    button("Take a vehicle in").click();
+    button(say(YardPage.takeAVehicleIn())).click();
   }
 
   /** Takes a vehicle in by the form that is open. */
   public TakeInScreen takeIn(String model) {
-    field("Make and model").fill(model);
-    button("Take it in").click();
+    field(say(YardPage.makeAndModel())).fill(model);
+    button(say(YardPage.takeItIn())).click();
     return new TakeInScreen(page);
   }
 
