@@ -19,6 +19,7 @@ import {
   type TakeInEdit,
   type Units,
   type VehicleEdit,
+  type ShownEdit,
 } from './client';
 
 /**
@@ -139,6 +140,29 @@ export function useFeedPage(id: string) {
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/feed', { params: { path: { jobId: id } } })),
     refetchInterval: LOOK_AGAIN_MS,
   });
+}
+
+export function useFindPage(id: string) {
+  return useQuery({
+    queryKey: ['find', id],
+    queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/find', { params: { path: { jobId: id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+/** What the job's simulated vehicle shows at one moment. */
+export function askSimulated(jobId: string, checks: ShownEdit[]) {
+  return unwrap(
+    api.POST('/api/jobs/{jobId}/find/simulated', {
+      params: { path: { jobId } },
+      body: { checks },
+    }),
+  );
+}
+
+/** What is wrong with it, for whoever gives up. */
+export function simulatedTruth(jobId: string) {
+  return unwrap(api.GET('/api/jobs/{jobId}/find/simulated/truth', { params: { path: { jobId } } }));
 }
 
 /** The plans that do what is wished, the nearest first. */

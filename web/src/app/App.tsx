@@ -65,6 +65,8 @@ export function App() {
                         <Route path="/jobs/:id" element={<PAGES.WallPage />} />
                         <Route path="/jobs/:id/take-in" element={<PAGES.TakeInPage />} />
                         <Route path="/jobs/:id/as-it-came" element={<PAGES.AsItCamePage />} />
+                        <Route path="/jobs/:id/find" element={<PAGES.FindPage />} />
+                        <Route path="/jobs/:id/find/stand-back" element={<PAGES.FindStandBack />} />
                         <Route path="/jobs/:id/parts" element={<PAGES.PartsPage />} />
                         <Route path="/jobs/:id/record" element={<PAGES.RecordPage />} />
                         <Route path="/jobs/:id/photos" element={<PAGES.PhotosPage />} />

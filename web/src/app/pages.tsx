@@ -5,6 +5,8 @@ const FILES = {
   Yard: () => import('../yard/Yard').then((file) => file.Yard),
   TakeInPage: () => import('../takein/TakeInPage').then((file) => file.TakeInPage),
   AsItCamePage: () => import('../came/AsItCamePage').then((file) => file.AsItCamePage),
+  FindPage: () => import('../find/FindPage').then((file) => file.FindPage),
+  FindStandBack: () => import('../find/FindStandBack').then((file) => file.FindStandBack),
   PartsPage: () => import('../parts/PartsPage').then((file) => file.PartsPage),
   PhotosPage: () => import('../photos/PhotosPage').then((file) => file.PhotosPage),
   PlacePage: () => import('../place/PlacePage').then((file) => file.PlacePage),

@@ -12,6 +12,7 @@ import { paint } from '../ui/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { CircuitSymbol } from './CircuitSymbol';
+import { Probes, Suspicion, type Pointed } from './Suspicion';
 import { told, type Told } from './told';
 import { fitScale, points, wireColour, wireWidth } from './wires';
 import { isOfComponent } from '../finding/subject';
@@ -24,10 +25,16 @@ export function CircuitDrawing({
   sheet,
   solved,
   onPart,
+  suspicion,
+  pointed,
 }: {
   sheet: FeedSheet;
   solved: SolvedFeed | undefined;
   onPart: (id: string) => void;
+  /** How much each part is suspected, 0 to 1. */
+  suspicion?: Record<string, number>;
+  /** Where the next check is made. */
+  pointed?: Pointed;
 }) {
   const { drawing } = sheet;
   return (
@@ -58,10 +65,12 @@ export function CircuitDrawing({
             >
               <Bars solved={solved} width={width} ground={drawing.height + BAR} height={height} />
               <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
+                {suspicion && <Suspicion drawing={drawing} of={suspicion} />}
                 <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
                 {drawing.symbols.map((box) => (
                   <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
                 ))}
+                {pointed && <Probes drawing={drawing} pointed={pointed} />}
               </g>
             </svg>
           </Box>

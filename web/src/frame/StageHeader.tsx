@@ -11,6 +11,7 @@ import { appWords } from '../words/page/app';
 const KEPT_UNDER: Record<Stage, string> = {
   TAKE_IN: 'take-in',
   CAME: 'job',
+  FIND: 'find',
   PARTS: 'parts',
   PLACE: 'place',
   FEED: 'feed',

@@ -7,6 +7,7 @@ const DOCUMENTS = {
   parts: { field: 'parts', stage: 'PARTS' },
   place: { field: 'front', stage: 'PLACE' },
   feed: { field: 'feed', stage: 'FEED' },
+  find: { field: 'find', stage: 'FIND' },
   'hand-over': { field: 'handOver', stage: 'HAND_OVER' },
 } as const;
 

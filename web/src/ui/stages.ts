@@ -7,6 +7,7 @@ export type Stage = Standing['stage'];
 export const STAGE_PAGES: Record<Stage, { words: string; path: string }> = {
   TAKE_IN: { words: appWords.takeIn(), path: '/take-in' },
   CAME: { words: appWords.asItCame(), path: '/as-it-came' },
+  FIND: { words: appWords.find(), path: '/find' },
   PARTS: { words: appWords.parts(), path: '/parts' },
   PLACE: { words: appWords.place(), path: '/place' },
   FEED: { words: appWords.feed(), path: '/feed' },

@@ -22,6 +22,7 @@ final class Views {
     String wall = "/jobs/" + app.job("library van 3");
     String fogs = "/jobs/" + app.job("valley bus 7");
     String projectors = "/jobs/" + app.job("snow patrol 2");
+    String searching = "/jobs/" + app.job("valley bus 4");
     String lamps = "/jobs/" + app.job("club roadster");
     String closing = "/jobs/" + app.job("library van 2");
     String proving = "/jobs/" + app.job("road crew 5");
@@ -32,6 +33,9 @@ final class Views {
         new View(wall + "/take-in", 0, NONE, List.of("j", "v")),
         new View("/jobs/" + app.job("snow patrol 1") + "/as-it-came", 1, NONE, NONE),
         new View(wall + "/as-it-came", 1, NONE, NONE),
+        new View(searching + "/find", 1, NONE, List.of("o", "q")),
+        new View(searching + "/find/stand-back", 0, NONE, NONE),
+        new View(wall + "/find", 0, NONE, List.of("q")),
         new View(fogs + "/parts", 0, NONE, List.of("c")),
         new View(wall + "/parts", 0, NONE, NONE),
         new View(wall + "/photos", 0, NONE, NONE),

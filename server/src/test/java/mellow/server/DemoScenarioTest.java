@@ -58,7 +58,7 @@ class DemoScenarioTest {
             "road crew 5", "PROVE OUT Left inner pod: flickers, lights off, auxiliary switch on")
         .containsEntry("road crew 2", "HAND_OVER WITHIN Handed over; the record is closed")
         .containsEntry("midwife's estate", "WALL NOT_KNOWN Right lamp turned since it was read")
-        .containsEntry("valley bus 4", "TAKE_IN OUT Left front fog lamp: dead, as it came")
+        .containsEntry("valley bus 4", "FIND NOT_KNOWN The fault has not been found yet.")
         .containsEntry(
             "valley bus 7",
             "APART NOT_KNOWN Next step: Wheel turned or off, liner bent back and blocked, left")

@@ -13,6 +13,11 @@ public sealed interface Check {
     return false;
   }
 
+  /** Whether it showed what the circuit says. */
+  default boolean agrees(double said, double shown) {
+    return said == shown;
+  }
+
   /** Minutes at the vehicle once the place can be reached. Judged. */
   double minutes();
 
@@ -76,13 +81,103 @@ public sealed interface Check {
     }
   }
 
-  /** What a meter shows from one node to another in a state. */
-  record Measured(int state, String from, String to) implements Check {
+  /** A lamp with a wire of the shop's from one node to another: a known-good ground or feed. */
+  record Bridged(String from, String to, int state, String lamp) implements OfLamp {
     @Override
-    public int answers() {
+    public double minutes() {
+      return 1.5;
+    }
+  }
+
+  /** Something that a meter shows, with the deviation and the span of what it may show. */
+  sealed interface ByMeter extends Check {
+    /** Within so many deviations a reading agrees. */
+    double AGREES = 3;
+
+    @Override
+    default int answers() {
       return 0;
     }
 
+    @Override
+    default boolean agrees(double said, double shown) {
+      return Math.abs(shown - said) <= AGREES * sigma(said);
+    }
+
+    /** The deviation of what is read where the circuit says something, in the meter's unit. */
+    double sigma(double said);
+
+    /** The span over which a misread figure may lie, in the meter's unit. */
+    double span();
+  }
+
+  /** What a meter shows from one node to another in a state, V. */
+  record Measured(int state, String from, String to) implements ByMeter {
+    /** A meter's own, and what a real vehicle differs from its circuit. Judged. */
+    private static final double METER_VOLTS = 0.12;
+
+    private static final double OF_READING = 0.02;
+
+    @Override
+    public double sigma(double said) {
+      return METER_VOLTS + OF_READING * Math.abs(said);
+    }
+
+    @Override
+    public double span() {
+      return 15;
+    }
+
+    @Override
+    public double minutes() {
+      return 1.5;
+    }
+  }
+
+  /** What a clamp shows around the first branch of a part in a state, A. */
+  record Clamped(int state, String part) implements ByMeter {
+    /** A clamp's zero drifts by some tenths of an ampere. Common practice. */
+    private static final double CLAMP_AMPS = 0.15;
+
+    private static final double OF_READING = 0.06;
+
+    @Override
+    public double sigma(double said) {
+      return CLAMP_AMPS + OF_READING * Math.abs(said);
+    }
+
+    @Override
+    public double span() {
+      return 30;
+    }
+
+    @Override
+    public double minutes() {
+      return 1;
+    }
+  }
+
+  /**
+   * What a test light from a node to ground shows in a state: dark, dim or lit. Unlike a meter it
+   * draws some hundred mA, so that a corroded joint drops its voltage.
+   */
+  record TestLight(int state, String node) implements Check {
+    @Override
+    public int answers() {
+      return 3;
+    }
+
+    @Override
+    public double minutes() {
+      return 1;
+    }
+  }
+
+  /**
+   * Whether a lamp changes while a part's plug and wire are moved: 1 where it does. It finds what
+   * comes and goes by shaking.
+   */
+  record Wiggled(String part, int state, String lamp) implements OfWhatStays {
     @Override
     public double minutes() {
       return 1.5;

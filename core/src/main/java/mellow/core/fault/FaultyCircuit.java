@@ -1,17 +1,17 @@
 package mellow.core.fault;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.TreeSet;
 import mellow.core.circuit.Branch;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
-import mellow.core.circuit.Load;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.solve.Solution;
 import mellow.core.circuit.solve.Solver;
@@ -19,21 +19,27 @@ import mellow.core.circuit.solve.Solver;
 /**
  * A circuit with its faults as it is found: fuses that they blow are gone, and a node that hangs in
  * the air reads nothing, for the meter itself pulls it down.
- *
- * @param circuit with the faults, and the fuses that blew in one of the states
- * @param solutions one for each state, in their order
  */
-record FaultyCircuit(Circuit circuit, List<Solution> solutions) {
+final class FaultyCircuit {
   /** A digital meter's own resistance. Common practice. */
   private static final double METER_OHMS = 10e6;
 
   /** A blade fuse opens within seconds at twice its rating: ISO 8820-3 (from memory). */
   private static final double BLOWS_AT = 2;
 
-  private static final double NO_WATTS = 0.01;
+  private final Map<String, Part> parts = new HashMap<>();
+  private final List<Solution> solutions;
+  private final Set<String> blown = new TreeSet<>();
+  private final Map<String, Look[]> looks = new HashMap<>();
 
-  FaultyCircuit {
-    solutions = List.copyOf(solutions);
+  private FaultyCircuit(Circuit circuit, List<Solution> solutions) {
+    this.solutions = solutions;
+    for (Part part : circuit.parts()) {
+      parts.put(part.id(), part);
+      if (part instanceof Joining.Guard fuse && fuse.blown()) {
+        blown.add(fuse.id());
+      }
+    }
   }
 
   /**
@@ -42,12 +48,25 @@ record FaultyCircuit(Circuit circuit, List<Solution> solutions) {
    * @param healthy without a fault
    */
   static FaultyCircuit of(Circuit healthy, List<Fault> faults, List<Controls> states) {
+    return of(healthy, faults, Set.of(), states);
+  }
+
+  /**
+   * The same where fuses blew before.
+   *
+   * @param blown their ids
+   */
+  static FaultyCircuit of(
+      Circuit healthy, List<Fault> faults, Set<String> blown, List<Controls> states) {
     Circuit circuit = healthy;
     for (Fault fault : faults) {
       circuit = fault.in(circuit);
     }
+    for (String fuse : blown) {
+      circuit = circuit.with(((Joining.Guard) circuit.part(fuse).orElseThrow()).blow());
+    }
     while (true) {
-      List<Solution> solutions = new Solver(metered(circuit)).inTurn(states);
+      List<Solution> solutions = Solver.metered(circuit, METER_OHMS).inTurn(states);
       List<Joining.Guard> gone = blowing(circuit, solutions);
       if (gone.isEmpty()) {
         return new FaultyCircuit(circuit, solutions);
@@ -58,45 +77,60 @@ record FaultyCircuit(Circuit circuit, List<Solution> solutions) {
     }
   }
 
-  /** A meter's resistance from every node to ground. */
-  private static Circuit metered(Circuit circuit) {
-    List<Part> parts = new ArrayList<>(circuit.parts());
-    for (String node : nodes(circuit)) {
-      parts.add(new Load("meter at " + node, node, Circuit.GROUND, METER_OHMS, NO_WATTS));
-    }
-    return new Circuit(parts);
-  }
-
   /** All nodes but ground. */
   static Set<String> nodes(Circuit circuit) {
-    return circuit.parts().stream()
-        .flatMap(part -> part.branches().stream())
-        .flatMap(FaultyCircuit::ends)
-        .filter(node -> !node.equals(Circuit.GROUND))
-        .collect(Collectors.toCollection(LinkedHashSet::new));
-  }
-
-  private static Stream<String> ends(Branch branch) {
-    return Stream.of(branch.from(), branch.to());
+    Set<String> nodes = new LinkedHashSet<>();
+    for (Part part : circuit.parts()) {
+      for (Branch branch : part.branches()) {
+        nodes.add(branch.from());
+        nodes.add(branch.to());
+      }
+    }
+    nodes.remove(Circuit.GROUND);
+    return nodes;
   }
 
   private static List<Joining.Guard> blowing(Circuit circuit, List<Solution> solutions) {
-    return circuit
-        .of(Joining.Guard.class)
-        .filter(fuse -> !fuse.blown())
-        .filter(
-            fuse ->
-                solutions.stream()
-                    .anyMatch(
-                        solution ->
-                            solution.effective(point -> point.amps(fuse))
-                                > BLOWS_AT * fuse.ratedAmps()))
-        .toList();
+    List<Joining.Guard> gone = new ArrayList<>();
+    for (Part part : circuit.parts()) {
+      if (part instanceof Joining.Guard fuse && !fuse.blown() && blows(fuse, solutions)) {
+        gone.add(fuse);
+      }
+    }
+    return gone;
+  }
+
+  private static boolean blows(Joining.Guard fuse, List<Solution> solutions) {
+    for (Solution solution : solutions) {
+      if (solution.effective(point -> point.amps(fuse)) > BLOWS_AT * fuse.ratedAmps()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** How many states were solved. */
+  int states() {
+    return solutions.size();
+  }
+
+  private Part part(String id) {
+    Part part = parts.get(id);
+    if (part == null) {
+      throw new IllegalArgumentException("the circuit has no “%s”".formatted(id));
+    }
+    return part;
   }
 
   /** How a lamp looks in a state. */
   Look look(int state, String lamp) {
-    return Look.of((Emitter) circuit.part(lamp).orElseThrow(), solutions.get(state));
+    Look[] byState = looks.computeIfAbsent(lamp, one -> new Look[solutions.size()]);
+    Look known = byState[state];
+    if (known == null) {
+      known = Look.of((Emitter) part(lamp), solutions.get(state));
+      byState[state] = known;
+    }
+    return known;
   }
 
   /** What a meter shows between two nodes in a state, on the average, V. */
@@ -104,8 +138,24 @@ record FaultyCircuit(Circuit circuit, List<Solution> solutions) {
     return solutions.get(state).averageLit(point -> point.between(from, to));
   }
 
+  /** What a clamp shows around a part's first branch in a state, on the average, A. */
+  double amps(int state, String part) {
+    Part one = part(part);
+    return Math.abs(solutions.get(state).averageLit(point -> point.amps(one, 0)));
+  }
+
+  /** Whether a relay has pulled in. */
+  boolean isIn(int state, String relay) {
+    return solutions.get(state).states().getOrDefault(relay, 0) > 0;
+  }
+
+  /** The fuses that are blown. */
+  Set<String> blown() {
+    return blown;
+  }
+
   /** Whether a fuse is found blown. */
   boolean isBlown(String fuse) {
-    return ((Joining.Guard) circuit.part(fuse).orElseThrow()).blown();
+    return blown.contains(fuse);
   }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The check that is expected to tell most for its minutes.
@@ -31,19 +32,26 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
    */
   public static Optional<NextCheck> of(
       Suspects suspects, ToDoubleFunction<Check> minutes, Predicate<Check> allowed) {
+    return ranked(suspects, minutes, allowed).findFirst();
+  }
+
+  /** All that tell something, the best one first. */
+  public static Stream<NextCheck> ranked(
+      Suspects suspects, ToDoubleFunction<Check> minutes, Predicate<Check> allowed) {
     CheckTable table = suspects.table();
     return IntStream.range(0, table.checks().size())
         .filter(check -> allowed.test(table.checks().get(check)))
         .mapToObj(check -> of(suspects, check, minutes.applyAsDouble(table.checks().get(check))))
         .filter(next -> next.bits() > LEAST_BITS)
-        .max(Comparator.comparingDouble(NextCheck::worth));
+        .sorted(Comparator.comparingDouble(NextCheck::worth).reversed());
   }
 
   private double worth() {
     return bits / minutes;
   }
 
-  private static NextCheck of(Suspects suspects, int place, double minutes) {
+  /** What a check is expected to tell. */
+  public static NextCheck of(Suspects suspects, int place, double minutes) {
     CheckTable table = suspects.table();
     Check check = table.checks().get(place);
     int sound = table.soundGroup(place);

@@ -1,7 +1,9 @@
 package mellow.core.fault;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import mellow.core.circuit.Circuit;
@@ -24,15 +26,29 @@ public final class SingleFaults {
   private static final double WEAK_VOLTS = 10.5;
   private static final double WEAK_OHMS = 0.15;
 
+  /** Bolts of the body: what goes there is a ground. */
+  private final Set<String> grounds;
+
   private final List<Fault> faults = new ArrayList<>();
 
-  private SingleFaults() {}
+  private SingleFaults(Set<String> grounds) {
+    this.grounds = grounds;
+  }
 
   /** The faults of all parts, in the order of the circuit. */
   public static List<Fault> of(Circuit circuit) {
-    SingleFaults faults = new SingleFaults();
+    SingleFaults faults = new SingleFaults(grounds(circuit));
     circuit.parts().forEach(faults::addOf);
     return List.copyOf(faults.faults);
+  }
+
+  private static Set<String> grounds(Circuit circuit) {
+    Set<String> grounds = new HashSet<>(Set.of(Circuit.GROUND));
+    circuit
+        .of(Joining.Joint.class)
+        .filter(strap -> strap.to().equals(Circuit.GROUND))
+        .forEach(strap -> grounds.add(strap.from()));
+    return grounds;
   }
 
   private void addOf(Part part) {
@@ -68,10 +84,13 @@ public final class SingleFaults {
     if (joining instanceof Joining.Guard fuse) {
       change(fuse, FaultKind.FUSE_BLOWN, 0, fuse.blow());
       resists(fuse, FaultKind.FUSE_CORRODED, 0);
-    } else if (joining.from().equals(Circuit.GROUND) || joining.to().equals(Circuit.GROUND)) {
-      open(joining, FaultKind.GROUND_OPEN, 0);
-      resists(joining, FaultKind.GROUND_CORRODED, 0);
+    } else if (joining instanceof Joining.Joint
+        && (grounds.contains(joining.from()) || grounds.contains(joining.to()))) {
+      grounded(joining, 0);
     } else if (joining instanceof Joining.Wire wire) {
+      if (grounds.contains(wire.to())) {
+        grounded(wire, 1);
+      }
       open(wire, FaultKind.WIRE_OPEN, 0);
       resists(wire, FaultKind.WIRE_RESISTS, 0);
       Part touches =
@@ -83,6 +102,11 @@ public final class SingleFaults {
       open(joining, FaultKind.PIN_OPEN, 0);
       resists(joining, FaultKind.PIN_CORRODED, 0);
     }
+  }
+
+  private void grounded(Joining joining, int terminal) {
+    open(joining, FaultKind.GROUND_OPEN, terminal);
+    resists(joining, FaultKind.GROUND_CORRODED, terminal);
   }
 
   private void addOf(Moving.Relay relay) {

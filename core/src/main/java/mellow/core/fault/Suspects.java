@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What may be wrong after what was seen: Bayes' rule over a table of checks.
@@ -18,14 +19,6 @@ import java.util.Set;
 public final class Suspects {
   /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
   static final double MISREAD = 0.02;
-
-  /** A meter's own, and what a real vehicle differs from its circuit. Judged. */
-  static final double METER_VOLTS = 0.12;
-
-  private static final double OF_READING = 0.02;
-
-  /** The span over which a misread voltage may lie. */
-  private static final double SPAN_VOLTS = 15;
 
   private final CheckTable table;
   private final double[] shares;
@@ -39,6 +32,20 @@ public final class Suspects {
   public static Suspects before(CheckTable table) {
     return new Suspects(
         table, normal(table.hypotheses().stream().mapToDouble(Hypothesis::prior).toArray()));
+  }
+
+  /**
+   * The same where some things are likelier in this job than they are met.
+   *
+   * @param times by how much
+   */
+  public static Suspects before(CheckTable table, ToDoubleFunction<Hypothesis> times) {
+    return new Suspects(
+        table,
+        normal(
+            table.hypotheses().stream()
+                .mapToDouble(one -> one.prior() * times.applyAsDouble(one))
+                .toArray()));
   }
 
   /**
@@ -87,18 +94,15 @@ public final class Suspects {
       }
       return said == shown ? 1 - MISREAD : MISREAD / (check.answers() - 1);
     }
-    double anywhere = 1 / SPAN_VOLTS;
+    Check.ByMeter meter = (Check.ByMeter) check;
+    double anywhere = 1 / meter.span();
     if (Double.isNaN(said)) {
       return anywhere;
     }
-    double sigma = sigma(said);
+    double sigma = meter.sigma(said);
     double off = (shown - said) / sigma;
     double normal = Math.exp(-off * off / 2) / (sigma * Math.sqrt(2 * Math.PI));
     return (1 - MISREAD) * normal + MISREAD * anywhere;
-  }
-
-  static double sigma(double volts) {
-    return METER_VOLTS + OF_READING * Math.abs(volts);
   }
 
   private static double[] normal(double[] weights) {
@@ -111,7 +115,7 @@ public final class Suspects {
   }
 
   /** The share of a hypothesis, by its place. */
-  double share(int hypothesis) {
+  public double share(int hypothesis) {
     return shares[hypothesis];
   }
 

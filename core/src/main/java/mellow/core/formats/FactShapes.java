@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import mellow.core.fault.Shown;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.DrivingState;
 import mellow.core.logbook.ReadingKind;
@@ -55,6 +56,7 @@ final class FactShapes {
     work();
     bench();
     proofs();
+    checks();
     documents();
     if (SHAPES.size() < FactKind.values().length) {
       throw new IllegalStateException("a kind of fact without a shape");
@@ -254,6 +256,37 @@ final class FactShapes {
         (version, id, from) ->
             new Fact.FlashesCounted(
                 from.constant(Side.class, "side"), from.count("flashes"), from.needed("time")));
+  }
+
+  /** What was checked while a fault was looked for. */
+  private static void checks() {
+    shape(
+        1,
+        Fact.Checked.class,
+        (checked, to) -> checked.shown().forEach(shown -> shown(shown, to.oneOf("shown"))),
+        (version, id, from) ->
+            new Fact.Checked(from.each("shown").stream().map(FactShapes::shown).toList()));
+  }
+
+  private static void shown(Shown shown, Fields to) {
+    to.constant("kind", shown.kind())
+        .constant("state", shown.state())
+        .text("part", shown.part())
+        .text("from", shown.from())
+        .text("to", shown.to())
+        .text("lamp", shown.lamp())
+        .number("value", shown.value());
+  }
+
+  private static Shown shown(Kept from) {
+    return new Shown(
+        from.constant(Shown.Kind.class, "kind"),
+        from.maybe(DrivingState.class, "state"),
+        from.text("part"),
+        from.text("from"),
+        from.text("to"),
+        from.text("lamp"),
+        from.number("value"));
   }
 
   /** What was settled at the job as a whole. */

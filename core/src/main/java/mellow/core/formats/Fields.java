@@ -85,4 +85,9 @@ final class Fields {
   Fields within(String name) {
     return new Fields(object.putObject(name));
   }
+
+  /** One more object of a list. */
+  Fields oneOf(String name) {
+    return new Fields(object.withArray(name).addObject());
+  }
 }

@@ -1,8 +1,10 @@
 package mellow.core.formats;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -98,5 +100,12 @@ final class Kept {
         .filter(document -> !document.isMissingNode() && !document.isNull())
         // the migration that moved documents into the record wrote each as a text
         .map(document -> document.isTextual() ? document.asText() : document.toString());
+  }
+
+  /** The objects of a list; none where it is missing. */
+  List<Kept> each(String name) {
+    List<Kept> all = new ArrayList<>();
+    object.path(name).forEach(one -> all.add(new Kept(one)));
+    return all;
   }
 }

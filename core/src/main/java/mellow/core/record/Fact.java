@@ -1,8 +1,10 @@
 package mellow.core.record;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mellow.core.fault.Shown;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.logbook.ReadingKind;
 import mellow.core.measure.UnitSystem;
@@ -247,6 +249,29 @@ public sealed interface Fact {
     @Override
     public Subject subject(String id) {
       return SubjectKind.COMPONENT.named("battery");
+    }
+  }
+
+  /**
+   * Something was checked while a fault was looked for.
+   *
+   * @param shown what was seen at one moment, at least one
+   */
+  record Checked(List<Shown> shown) implements Fact {
+    public Checked {
+      shown = List.copyOf(shown);
+      if (shown.isEmpty()) {
+        throw new IllegalArgumentException("nothing was checked");
+      }
+    }
+
+    @Override
+    public Subject subject(String id) {
+      Shown first = shown.get(0);
+      return SubjectKind.COMPONENT.named(
+          first.part().isEmpty()
+              ? first.lamp().isEmpty() ? first.from() : first.lamp()
+              : first.part());
     }
   }
 

@@ -21,6 +21,7 @@ public enum FactKind {
   CHOSEN("choice", Fact.Chosen.class),
   FLASHES("flash", Fact.FlashesCounted.class),
   BATTERY("battery", Fact.BatteryChanged.class),
+  CHECKED("checked", Fact.Checked.class),
   UNDONE("undone", Fact.Undone.class),
   REVISED("revised", Fact.Revised.class),
   PHOTO("photo", Fact.PhotoKept.class),

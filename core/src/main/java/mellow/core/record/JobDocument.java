@@ -10,6 +10,8 @@ public enum JobDocument {
   TAKE_IN(Stage.TAKE_IN),
   /** What the job found, for the next one like it. */
   FOUND(Stage.HAND_OVER),
+  /** What is looked for when something does not work, and what it was. */
+  FIND(Stage.FIND),
   /** The parts, and whether they are right. */
   PARTS(Stage.PARTS),
   /** The front with its lamps. */

@@ -2,6 +2,7 @@ package mellow.core.record;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import mellow.core.fault.ShownWords;
 import mellow.core.finding.Sentence;
 import mellow.core.logbook.ReadingEntry;
 import mellow.core.proof.ProofEvent;
@@ -67,6 +68,8 @@ public final class LineWords {
       return RecordWords.logFlash(counted.side(), counted.flashes(), counted.time());
     } else if (fact instanceof Fact.BatteryChanged battery) {
       return RecordWords.logBattery(battery.what());
+    } else if (fact instanceof Fact.Checked checked) {
+      return Sentence.inTurn(checked.shown().stream().map(ShownWords::line).toList());
     } else if (fact instanceof Fact.Read read) {
       return read(read);
     } else if (fact instanceof Fact.Revised revised) {

@@ -4,6 +4,7 @@ package mellow.core.workflow;
 public enum Stage {
   TAKE_IN,
   CAME,
+  FIND,
   PARTS,
   PLACE,
   FEED,

@@ -4,6 +4,7 @@ import static mellow.core.workflow.Stage.APART;
 import static mellow.core.workflow.Stage.BENCH;
 import static mellow.core.workflow.Stage.CAME;
 import static mellow.core.workflow.Stage.FEED;
+import static mellow.core.workflow.Stage.FIND;
 import static mellow.core.workflow.Stage.HAND_OVER;
 import static mellow.core.workflow.Stage.PARTS;
 import static mellow.core.workflow.Stage.PLACE;
@@ -22,7 +23,7 @@ public enum WorkKind {
   /** Running lamps are not aimed: the wall comes in only where headlamps were loosened. */
   DRL(Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
   PODS(Set.of(TAKE_IN, CAME, PARTS, PLACE, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
-  REPAIR(Set.of(TAKE_IN, CAME, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
+  REPAIR(Set.of(TAKE_IN, CAME, FIND, PARTS, FEED, APART, PROVE, TOGETHER, WALL, HAND_OVER)),
   /** From the cabin or under the bonnet: nothing is raised, drilled or aimed for it. */
   REWIRE(Set.of(TAKE_IN, PARTS, FEED, APART, PROVE, TOGETHER, HAND_OVER)),
   AIM(Set.of(TAKE_IN, CAME, WALL, HAND_OVER));

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellow.core.fault.Shown;
 import mellow.core.feed.BatteryTimeline;
 import mellow.core.feed.DrivingState;
 import mellow.core.logbook.ReadingKind;
@@ -113,6 +114,17 @@ class FactFormatTest {
         new Fact.Chosen(WorkChoice.RESEAL, WorkChoice.Answer.BUTYL),
         new Fact.FlashesCounted(Side.LEFT, 15, "10 s"),
         new Fact.BatteryChanged(BatteryTimeline.What.SECOND_ON),
+        new Fact.Checked(
+            List.of(
+                new Shown(
+                    Shown.Kind.VOLTS,
+                    Optional.of(DrivingState.LOW_FOG),
+                    "",
+                    "left fog +",
+                    "ground",
+                    "",
+                    11.9),
+                new Shown(Shown.Kind.FUSE, Optional.empty(), "fog fuse", "", "", "", 1))),
         new Fact.Undone(),
         new Fact.PhotoKept(OTHER, 2, Optional.empty()),
         new Fact.PhotoKept(OTHER, 3, Optional.of("{\"shows\":\"cutoff\"}")),

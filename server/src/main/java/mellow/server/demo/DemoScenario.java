@@ -413,6 +413,7 @@ class DemoScenario {
         School.RULE,
         null);
     job.takeIn("bus4", DemoTakeIns.deadFogPair());
+    job.search("bus4", DemoHunts.deadFogPair(), DemoHunts.checksOfDeadFogPair());
   }
 
   /** Not measured at all: nothing but the vehicle. */

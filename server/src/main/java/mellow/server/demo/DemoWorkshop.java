@@ -14,6 +14,7 @@ import mellow.core.workflow.ledger.FastenerKind;
 import mellow.core.workflow.ledger.LedgerMove;
 import mellow.core.workflow.ledger.LedgerRow.AsFound;
 import mellow.core.workflow.ledger.Spot.View;
+import mellow.server.workshop.CheckEdit;
 import mellow.server.workshop.EntryEdit;
 import mellow.server.workshop.EntryEdit.BakeEdit;
 import mellow.server.workshop.EntryEdit.ChoiceEdit;
@@ -32,6 +33,29 @@ import org.jspecify.annotations.Nullable;
 /** What the demo's jobs wrote down while working. All figures are invented for it. */
 final class DemoWorkshop {
   private DemoWorkshop() {}
+
+  /** What was seen at one moment of a hunt. */
+  static EntryEdit checked(CheckEdit check) {
+    return new EntryEdit(
+        Stage.FIND,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        check,
+        null,
+        0);
+  }
 
   /** A bus with its bumper off for fog lamps; the liner on the left is next. */
   static void apartForFog(DemoWriter job, String key) {
@@ -423,7 +447,7 @@ final class DemoWorkshop {
         @Nullable BakeEdit bake) {
       return new EntryEdit(
           stage, null, out, move, step, timer, stop, bake, null, null, null, null, null, null, null,
-          null, 0);
+          null, null, 0);
     }
 
     private EntryEdit more(
@@ -434,7 +458,7 @@ final class DemoWorkshop {
         @Nullable ChoiceEdit choice) {
       return new EntryEdit(
           stage, null, null, null, null, null, null, null, heat, proof, lens, measure, choice, null,
-          null, null, 0);
+          null, null, null, 0);
     }
   }
 }

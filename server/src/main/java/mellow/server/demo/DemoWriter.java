@@ -3,6 +3,7 @@ package mellow.server.demo;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import mellow.core.aim.Adjuster;
@@ -20,6 +21,8 @@ import mellow.server.bay.BayEdit;
 import mellow.server.bay.Bays;
 import mellow.server.feed.FeedEdit;
 import mellow.server.feed.service.Feeds;
+import mellow.server.find.FindEdit;
+import mellow.server.find.Finds;
 import mellow.server.handover.HandOverEdit;
 import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;
@@ -41,6 +44,8 @@ import mellow.server.takein.TakeIns;
 import mellow.server.vehicle.AdjusterEdit;
 import mellow.server.vehicle.VehicleEdit;
 import mellow.server.vehicle.Vehicles;
+import mellow.server.workshop.CheckEdit;
+import mellow.server.workshop.CheckEdit.ShownEdit;
 import mellow.server.workshop.EntryEdit;
 import mellow.server.workshop.Workshops;
 import org.jspecify.annotations.Nullable;
@@ -72,6 +77,7 @@ final class DemoWriter {
     private final Parts parts;
     private final Photos photos;
     private final Feeds feeds;
+    private final Finds finds;
     private final Workshops workshops;
     private final HandOvers handOvers;
 
@@ -86,6 +92,7 @@ final class DemoWriter {
         Parts parts,
         Photos photos,
         Feeds feeds,
+        Finds finds,
         Workshops workshops,
         HandOvers handOvers) {
       this.shops = shops;
@@ -98,6 +105,7 @@ final class DemoWriter {
       this.parts = parts;
       this.photos = photos;
       this.feeds = feeds;
+      this.finds = finds;
       this.workshops = workshops;
       this.handOvers = handOvers;
     }
@@ -258,6 +266,16 @@ final class DemoWriter {
 
   void feed(String key, FeedEdit feed) {
     doors.feeds.put(acting(), id("job " + key), 0, feed);
+  }
+
+  /** Searches a fault: each moment's checks show what the job's simulated vehicle answers. */
+  void search(String key, FindEdit find, List<List<ShownEdit>> checks) {
+    String job = id("job " + key);
+    doors.finds.keep(acting(), job, 0, find);
+    for (List<ShownEdit> moment : checks) {
+      List<ShownEdit> shown = doors.finds.simulated(acting(), job, moment);
+      entry(key, DemoWorkshop.checked(new CheckEdit(shown)));
+    }
   }
 
   /** Writes something down in the workshop; answers the entry's id. */

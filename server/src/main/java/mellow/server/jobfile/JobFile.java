@@ -19,6 +19,7 @@ import mellow.core.vehicle.LampKind;
 import mellow.core.vehicle.Side;
 import mellow.server.bay.BayEdit;
 import mellow.server.feed.FeedEdit;
+import mellow.server.find.FindEdit;
 import mellow.server.handover.HandOverEdit;
 import mellow.server.job.JobEdit;
 import mellow.server.parts.PartsEdit;
@@ -48,6 +49,7 @@ public record JobFile(
     @Valid @Nullable PartsEdit parts,
     @Valid @Nullable FrontEdit front,
     @Valid @Nullable FeedEdit feed,
+    @Valid @Nullable FindEdit find,
     @Nullable @Size(max = 2000) List<@Valid @NotNull Written> workshop,
     @Valid @Nullable HandOverEdit handOver,
     @Valid @Nullable BayFile bay,
@@ -76,6 +78,7 @@ public record JobFile(
         parts,
         otherFront,
         otherFeed,
+        find,
         workshop,
         handOver,
         bay,

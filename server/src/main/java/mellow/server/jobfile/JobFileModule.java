@@ -32,6 +32,7 @@ class JobFileModule extends SimpleModule {
           JobDocument.PARTS, "parts",
           JobDocument.PLACE, "front",
           JobDocument.FEED, "feed",
+          JobDocument.FIND, "find",
           JobDocument.HAND_OVER, "handOver");
 
   @Autowired

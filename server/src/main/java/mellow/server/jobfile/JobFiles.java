@@ -19,6 +19,7 @@ import mellow.server.bay.BayEdit;
 import mellow.server.bay.BayView;
 import mellow.server.bay.Bays;
 import mellow.server.feed.service.Feeds;
+import mellow.server.find.Finds;
 import mellow.server.handover.HandOverPage;
 import mellow.server.handover.HandOvers;
 import mellow.server.job.JobEdit;
@@ -68,6 +69,7 @@ class JobFiles {
   private final Places places;
   private final Bays bays;
   private final Feeds feeds;
+  private final Finds finds;
   private final Workshops workshops;
   private final HandOvers handOvers;
   private final OwnFiles own;
@@ -81,6 +83,7 @@ class JobFiles {
       Places places,
       Bays bays,
       Feeds feeds,
+      Finds finds,
       Workshops workshops,
       HandOvers handOvers,
       OwnFiles own) {
@@ -92,6 +95,7 @@ class JobFiles {
     this.places = places;
     this.bays = bays;
     this.feeds = feeds;
+    this.finds = finds;
     this.workshops = workshops;
     this.handOvers = handOvers;
     this.own = own;
@@ -118,6 +122,7 @@ class JobFiles {
         delivered.version() == 0 ? null : delivered.parts(),
         placed.version() == 0 ? null : placed.front(),
         feeds.kept(acting, jobId).orElse(null),
+        finds.kept(acting, jobId).orElse(null),
         written(jobId),
         handOvers.kept(acting, jobId).orElse(null),
         page.bay() == null ? null : bay(page, page.bay()),
@@ -238,6 +243,9 @@ class JobFiles {
     }
     if (file.feed() != null) {
       feeds.put(acting, jobId, 0, file.feed());
+    }
+    if (file.find() != null) {
+      finds.keep(acting, jobId, 0, file.find());
     }
     restore(acting, jobId, file.workshop() == null ? List.of() : file.workshop());
     if (file.handOver() != null) {

@@ -65,6 +65,7 @@ public record EntryEdit(
     @Valid @Nullable ChoiceEdit choice,
     @Valid @Nullable FlashEdit flash,
     @Valid @Nullable BatteryEdit battery,
+    @Valid @Nullable CheckEdit check,
     @Pattern(regexp = Patterns.ID) @Schema(description = "The entry that this one takes back.")
         @Nullable String strikes,
     @Min(value = 0)
@@ -112,6 +113,8 @@ public record EntryEdit(
       return new Fact.FlashesCounted(counted.side(), counted.flashes(), counted.time());
     } else if (part instanceof BatteryEdit changed) {
       return new Fact.BatteryChanged(changed.what());
+    } else if (part instanceof CheckEdit checked) {
+      return checked.fact();
     }
     return new Fact.Undone();
   }
@@ -121,7 +124,7 @@ public record EntryEdit(
     List<Object> given =
         Stream.of(
                 called, out, move, step, timer, stop, bake, heat, proof, lens, measure, choice,
-                flash, battery, strikes)
+                flash, battery, check, strikes)
             .filter(Objects::nonNull)
             .map(Object.class::cast)
             .toList();
@@ -151,6 +154,7 @@ public record EntryEdit(
         parts.choice,
         parts.flash,
         parts.battery,
+        parts.check,
         line.strikes().orElse(null),
         0);
   }
@@ -170,6 +174,7 @@ public record EntryEdit(
     private @Nullable ChoiceEdit choice;
     private @Nullable FlashEdit flash;
     private @Nullable BatteryEdit battery;
+    private @Nullable CheckEdit check;
 
     void take(Fact fact) {
       if (fact instanceof Fact.TakenOff off) {
@@ -226,6 +231,8 @@ public record EntryEdit(
         flash = new FlashEdit(counted.side(), counted.flashes(), counted.time());
       } else if (fact instanceof Fact.BatteryChanged changed) {
         battery = new BatteryEdit(changed.what());
+      } else if (fact instanceof Fact.Checked checked) {
+        check = CheckEdit.of(checked);
       }
     }
   }
@@ -248,6 +255,7 @@ public record EntryEdit(
         choice,
         flash,
         battery,
+        check,
         strikes == null ? null : ids.apply(strikes),
         0);
   }

@@ -23,7 +23,15 @@ final class FactChecks {
   private FactChecks() {}
 
   static void check(Fact fact, WorkLog log) {
-    if (fact instanceof Fact.TimerStarted timer) {
+    if (fact instanceof Fact.Checked checked) {
+      checked.shown().stream()
+          .flatMap(shown -> shown.refused().stream())
+          .findFirst()
+          .ifPresent(
+              why -> {
+                throw Refusal.unprocessable("check", why);
+              });
+    } else if (fact instanceof Fact.TimerStarted timer) {
       time(timer.time());
     } else if (fact instanceof Fact.TimerStopped stopped && !isRunning(log, stopped.timer())) {
       throw Refusal.unprocessable("stop", WorkshopWords.timerOver());

@@ -21,6 +21,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import mellow.core.record.JobDocument;
 import mellow.server.feed.FeedEdit;
+import mellow.server.find.FindEdit;
 import mellow.server.handover.HandOverEdit;
 import mellow.server.job.JobEdit;
 import mellow.server.parts.PartsEdit;
@@ -44,6 +45,7 @@ class DocumentFormatTest {
           JobDocument.PARTS, PartsEdit.class,
           JobDocument.PLACE, FrontEdit.class,
           JobDocument.FEED, FeedEdit.class,
+          JobDocument.FIND, FindEdit.class,
           JobDocument.HAND_OVER, HandOverEdit.class);
 
   /** Shape 2 calls "customer" what shape 1 called "owner"; shape 3 has the name's length beside. */

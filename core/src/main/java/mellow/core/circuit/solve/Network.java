@@ -47,6 +47,9 @@ final class Network {
   /** A part's branch between two nodes by their numbers. */
   record Edge(Part part, int branch, int from, int to) {}
 
+  /** From every node to ground, S. */
+  private final double leak;
+
   private final Map<String, Integer> nodes = new LinkedHashMap<>();
   private final List<Edge> edges = new ArrayList<>();
   private final Elimination elimination;
@@ -67,7 +70,13 @@ final class Network {
   private final double[] diagonal;
   private final double[] off;
 
-  Network(Circuit circuit) {
+  /**
+   * A circuit's network.
+   *
+   * @param leak from every node to ground, S; at least {@link #LEAK_SIEMENS}
+   */
+  Network(Circuit circuit, double leak) {
+    this.leak = leak;
     for (Part part : circuit.parts()) {
       List<Branch> branches = part.branches();
       for (int i = 0; i < branches.size(); i++) {
@@ -161,9 +170,7 @@ final class Network {
       double before = squared(sums);
       sum(laws, volts);
       held =
-          squared(sums) < before
-              ? Math.max(LEAK_SIEMENS, held / 2)
-              : Math.min(MOST_HELD_SIEMENS, held * 4);
+          squared(sums) < before ? Math.max(leak, held / 2) : Math.min(MOST_HELD_SIEMENS, held * 4);
     }
   }
 
@@ -173,7 +180,7 @@ final class Network {
   private boolean newton(Law[] laws, double[] volts) {
     sum(laws, volts);
     for (int step = 0; step < MOST_STEPS; step++) {
-      findMoves(LEAK_SIEMENS);
+      findMoves(leak);
       if (largest(sums) <= TOLERANCE_AMPS && largest(moves) <= STILL_VOLTS) {
         return true;
       }
@@ -194,7 +201,7 @@ final class Network {
   /** Adds up what leaves each node in all, A, and finds the slope of each branch on the way, S. */
   private void sum(Law[] laws, double[] volts) {
     for (int i = 0; i < sums.length; i++) {
-      sums[i] = LEAK_SIEMENS * volts[i];
+      sums[i] = leak * volts[i];
     }
     for (int i = 0; i < laws.length; i++) {
       double atFrom = from[i] < 0 ? 0 : volts[from[i]];

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellow.core.feed.FeedPlan;
+import mellow.core.formats.FactoryBook;
 import mellow.core.formats.FeedPlanBook;
 import mellow.core.formats.FeedPlanFormat;
 import mellow.core.formats.FormatProblem;
@@ -37,7 +38,7 @@ class FeedPlans {
 
   /** A plan in the version that was taken. */
   FeedPlan one(Acting acting, String id, int version) {
-    Optional<FeedPlan> ready = FeedPlanBook.byId(id);
+    Optional<FeedPlan> ready = FeedPlanBook.byId(id).or(() -> FactoryBook.byId(id));
     return ready.orElseGet(
         () ->
             store
@@ -50,6 +51,7 @@ class FeedPlans {
   /** A plan's file: its newest version. */
   String file(Acting acting, String id) {
     return FeedPlanBook.file(id)
+        .or(() -> FactoryBook.file(id))
         .or(
             () ->
                 store.newest(acting.shopId()).stream()
@@ -61,7 +63,7 @@ class FeedPlans {
 
   /** The file of a plan of the shop's own in the version that was taken; empty for a ready one. */
   Optional<String> ownFile(Acting acting, String id, int version) {
-    return FeedPlanBook.byId(id).isPresent()
+    return FeedPlanBook.byId(id).isPresent() || FactoryBook.byId(id).isPresent()
         ? Optional.empty()
         : store.one(acting.shopId(), id, version).map(FeedPlanRecord::getContent);
   }

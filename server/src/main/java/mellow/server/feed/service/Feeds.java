@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Situation;
 import mellow.core.circuit.solve.Solution;
@@ -25,6 +26,7 @@ import mellow.core.feed.FeedProblem;
 import mellow.core.feed.JointPlan;
 import mellow.core.feed.OpenItem;
 import mellow.core.feed.PlannedFeed;
+import mellow.core.feed.sheet.FeedSheet;
 import mellow.core.feed.sheet.FeedWork;
 import mellow.core.feed.sheet.MeterReading;
 import mellow.core.feed.sheet.NodeWorking;
@@ -32,6 +34,7 @@ import mellow.core.feed.sheet.Proposal;
 import mellow.core.feed.sheet.TimedBattery;
 import mellow.core.feed.sheet.Wish;
 import mellow.core.finding.Caution;
+import mellow.core.formats.FactoryBook;
 import mellow.core.formats.StepBook;
 import mellow.core.measure.UnitSystem;
 import mellow.core.record.JobDocument;
@@ -330,8 +333,27 @@ public class Feeds implements StageReporter, KeptAtEachChange<FeedEdit> {
     return planned(acting, plan);
   }
 
+  /** All circuits that may be searched: those of the factory, then the plans. */
+  public List<FeedPlan> circuits(Acting acting) {
+    return Stream.concat(FactoryBook.all().stream(), plans.all(acting).stream()).toList();
+  }
+
+  /** Whether anything of a job is live, by its own battery or a helper one. */
+  public boolean isLive(Acting acting, String jobId) {
+    return battery(kept(acting, jobId).orElse(FeedEdit.NOTHING), elsewhere(jobId)).isLive();
+  }
+
+  /** A feed drawn and solved in every state, without what is judged of it. */
+  public FeedView drawn(PlannedFeed feed) {
+    try {
+      return FeedView.of(FeedSheet.of(feed, Optional.empty()), List.of());
+    } catch (FeedProblem problem) {
+      throw refused(problem);
+    }
+  }
+
   /** A plan answered and changed, or a refusal that names what cannot be. */
-  PlannedFeed planned(Acting acting, ChosenPlan plan) {
+  public PlannedFeed planned(Acting acting, ChosenPlan plan) {
     try {
       List<JointPlan.Beside> beside = new ArrayList<>();
       for (FeedEdit.BesidePlan one : plan.others()) {

@@ -1,0 +1,180 @@
+package mellow.core.fault;
+
+import java.util.List;
+import java.util.Optional;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Moving;
+import mellow.core.circuit.Part;
+import mellow.core.feed.DrivingState;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+
+/**
+ * What a check showed, as it is kept: by names that stay when circuits are solved otherwise.
+ *
+ * @param state in which the controls stood; empty for what stays
+ * @param part that was exchanged, unplugged, shaken, looked at, heard or clamped; else empty
+ * @param from the node at the red probe, or at one end of a lead; else empty
+ * @param to the node at the black probe, or at the other end of a lead; else empty
+ * @param lamp that was looked at; else empty
+ * @param value the answer's number, V or A
+ */
+public record Shown(
+    Kind kind,
+    Optional<DrivingState> state,
+    String part,
+    String from,
+    String to,
+    String lamp,
+    double value) {
+  /** What was done. */
+  public enum Kind {
+    LAMP,
+    PLUG_TURNED,
+    UNPLUGGED,
+    EXCHANGED,
+    BRIDGED,
+    SHAKEN,
+    VOLTS,
+    AMPS,
+    TEST_LIGHT,
+    RELAY,
+    FUSE,
+    PLUG,
+    INSPECTED;
+
+    /** The kind of part that it is made on. */
+    public Class<? extends Part> of() {
+      return switch (this) {
+        case RELAY -> Moving.Relay.class;
+        case FUSE -> Joining.Guard.class;
+        default -> Part.class;
+      };
+    }
+  }
+
+  private static final double MOST_VOLTS = 60;
+
+  private static final double MOST_AMPS = 300;
+
+  /** How many answers a check of a kind has; 0 for one that is measured. */
+  public static int answers(Kind kind) {
+    return switch (kind) {
+      case LAMP, PLUG_TURNED, UNPLUGGED, EXCHANGED, BRIDGED -> Look.values().length;
+      case TEST_LIGHT -> 3;
+      case SHAKEN, RELAY, FUSE, PLUG, INSPECTED -> 2;
+      case VOLTS, AMPS -> 0;
+    };
+  }
+
+  /** Why it cannot have been so; empty where it can. */
+  public Optional<Sentence> refused() {
+    boolean named =
+        switch (kind) {
+          case LAMP, PLUG_TURNED -> !lamp.isEmpty();
+          case UNPLUGGED, EXCHANGED, SHAKEN -> !part.isEmpty() && !lamp.isEmpty();
+          case BRIDGED -> !from.isEmpty() && !to.isEmpty() && !lamp.isEmpty();
+          case VOLTS -> !from.isEmpty() && !to.isEmpty() && !from.equals(to);
+          case TEST_LIGHT -> !from.isEmpty();
+          case AMPS, RELAY, FUSE, PLUG, INSPECTED -> !part.isEmpty();
+        };
+    if (!named || state.isEmpty() && !ofWhatStays()) {
+      return Optional.of(FaultWords.sayWhatWasChecked());
+    }
+    int answers = answers(kind);
+    if (answers > 0) {
+      return value >= 0 && value < answers && value == Math.rint(value)
+          ? Optional.empty()
+          : Optional.of(FaultWords.noSuchAnswer());
+    }
+    double most = kind == Kind.VOLTS ? MOST_VOLTS : MOST_AMPS;
+    return Math.abs(value) <= most
+        ? Optional.empty()
+        : Optional.of(
+            kind == Kind.VOLTS
+                ? FaultWords.tooManyVolts(Figure.volts(most))
+                : FaultWords.tooManyAmps(Figure.amps(most)));
+  }
+
+  private boolean ofWhatStays() {
+    return kind == Kind.FUSE || kind == Kind.PLUG || kind == Kind.INSPECTED;
+  }
+
+  /** What is kept of a check and of what it showed. */
+  public static Shown of(Check check, List<DrivingState> states, double value) {
+    if (check instanceof Check.LampSeen seen) {
+      return lamp(Kind.LAMP, "", states.get(seen.state()), seen.lamp(), value);
+    } else if (check instanceof Check.PlugTurned turned) {
+      return lamp(Kind.PLUG_TURNED, "", states.get(turned.state()), turned.lamp(), value);
+    } else if (check instanceof Check.Unplugged one) {
+      return lamp(Kind.UNPLUGGED, one.part(), states.get(one.state()), one.lamp(), value);
+    } else if (check instanceof Check.Exchanged one) {
+      return lamp(Kind.EXCHANGED, one.part(), states.get(one.state()), one.lamp(), value);
+    } else if (check instanceof Check.Wiggled one) {
+      return lamp(Kind.SHAKEN, one.part(), states.get(one.state()), one.lamp(), value);
+    } else if (check instanceof Check.Bridged one) {
+      return new Shown(
+          Kind.BRIDGED,
+          Optional.of(states.get(one.state())),
+          "",
+          one.from(),
+          one.to(),
+          one.lamp(),
+          value);
+    } else if (check instanceof Check.Measured one) {
+      return new Shown(
+          Kind.VOLTS, Optional.of(states.get(one.state())), "", one.from(), one.to(), "", value);
+    } else if (check instanceof Check.TestLight one) {
+      return new Shown(
+          Kind.TEST_LIGHT, Optional.of(states.get(one.state())), "", one.node(), "", "", value);
+    } else if (check instanceof Check.Clamped one) {
+      return lamp(Kind.AMPS, one.part(), states.get(one.state()), "", value);
+    } else if (check instanceof Check.RelayHeard one) {
+      return lamp(Kind.RELAY, one.relay(), states.get(one.state()), "", value);
+    }
+    return ofWhatStays((Check.OfWhatStays) check, value);
+  }
+
+  private static Shown lamp(Kind kind, String part, DrivingState state, String lamp, double value) {
+    return new Shown(kind, Optional.of(state), part, "", "", lamp, value);
+  }
+
+  private static Shown ofWhatStays(Check.OfWhatStays check, double value) {
+    Kind kind =
+        check instanceof Check.FuseLooked
+            ? Kind.FUSE
+            : check instanceof Check.PlugLooked ? Kind.PLUG : Kind.INSPECTED;
+    return new Shown(kind, Optional.empty(), check.part(), "", "", "", value);
+  }
+
+  /**
+   * The check that it was.
+   *
+   * @param states of the circuit, in their order
+   * @return empty where the circuit has no such state
+   */
+  public Optional<Check> check(List<DrivingState> states) {
+    return switch (kind) {
+      case FUSE -> Optional.of(new Check.FuseLooked(part));
+      case PLUG -> Optional.of(new Check.PlugLooked(part));
+      case INSPECTED -> Optional.of(new Check.Inspected(part));
+      default -> state.map(states::indexOf).filter(at -> at >= 0).map(this::inState);
+    };
+  }
+
+  private Check inState(int at) {
+    return switch (kind) {
+      case LAMP -> new Check.LampSeen(at, lamp);
+      case PLUG_TURNED -> new Check.PlugTurned(at, lamp);
+      case UNPLUGGED -> new Check.Unplugged(part, at, lamp);
+      case EXCHANGED -> new Check.Exchanged(part, at, lamp);
+      case BRIDGED -> new Check.Bridged(from, to, at, lamp);
+      case SHAKEN -> new Check.Wiggled(part, at, lamp);
+      case VOLTS -> new Check.Measured(at, from, to);
+      case AMPS -> new Check.Clamped(at, part);
+      case TEST_LIGHT -> new Check.TestLight(at, from);
+      case RELAY -> new Check.RelayHeard(at, part);
+      case FUSE, PLUG, INSPECTED -> throw new IllegalStateException("it has no state");
+    };
+  }
+}

@@ -1,0 +1,214 @@
+package mellow.core.fault;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Controls;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Load;
+import mellow.core.circuit.Part;
+
+/** What a check shows under a hypothesis: the circuit is solved with its faults, once. */
+final class ShownBy {
+  /** What goes with a part that is exchanged; what is wrong around it stays. */
+  private static final Set<FaultKind> WITHIN =
+      EnumSet.of(
+          FaultKind.LAMP_DEAD,
+          FaultKind.REVERSED,
+          FaultKind.PLUG_OUT,
+          FaultKind.FUSE_BLOWN,
+          FaultKind.COIL_OPEN,
+          FaultKind.CONTACT_WELDED,
+          FaultKind.CONTACT_DEAD,
+          FaultKind.CONTACT_WORN,
+          FaultKind.TURNED);
+
+  /** A wire of the shop's with clips at its ends. */
+  private static final double LEAD_OHMS = 0.02;
+
+  /** A test light's bulb: 12 V, 5 W. Common practice. */
+  private static final double TEST_LIGHT_WATTS = 5;
+
+  private static final double TEST_LIGHT_VOLTS = 12;
+
+  private static final String LIGHT = "test light";
+
+  private final Circuit circuit;
+  private final List<Controls> states;
+  private final List<Hypothesis> hypotheses;
+  private final FaultyCircuit sound;
+
+  /** By hypothesis. */
+  private final FaultyCircuit[] faulty;
+
+  /** After something was done to the circuit, in one state. */
+  private final Map<Worked, FaultyCircuit> worked = new HashMap<>();
+
+  /**
+   * Something that was done to a circuit.
+   *
+   * @param found the circuit before: itself, for it is solved once
+   * @param at what was done it to
+   */
+  private record Worked(FaultyCircuit found, Class<?> what, String at, int state) {}
+
+  ShownBy(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
+    this.circuit = circuit;
+    this.states = List.copyOf(states);
+    this.hypotheses = List.copyOf(hypotheses);
+    this.sound = FaultyCircuit.of(circuit, List.of(), states);
+    this.faulty = new FaultyCircuit[hypotheses.size()];
+    Map<List<Fault>, FaultyCircuit> known = new HashMap<>();
+    for (int h = 0; h < faulty.length; h++) {
+      faulty[h] =
+          known.computeIfAbsent(
+              hypotheses.get(h).faults(), these -> FaultyCircuit.of(circuit, these, states));
+    }
+  }
+
+  FaultyCircuit sound() {
+    return sound;
+  }
+
+  List<Hypothesis> hypotheses() {
+    return hypotheses;
+  }
+
+  /**
+   * What a check shows; not a number where the model cannot tell.
+   *
+   * @param h the hypothesis, by its place; the last one and one is a sound circuit
+   */
+  double shown(Check check, int h) {
+    boolean isSound = h == hypotheses.size();
+    if (!isSound && !hypotheses.get(h).isInTheModel()) {
+      return Double.NaN;
+    }
+    FaultyCircuit found = isSound ? sound : faulty[h];
+    if (check instanceof Check.LampSeen seen) {
+      return found.look(seen.state(), seen.lamp()).answer();
+    } else if (check instanceof Check.Measured measured) {
+      return found.volts(measured.state(), measured.from(), measured.to());
+    } else if (check instanceof Check.Clamped clamped) {
+      return found.amps(clamped.state(), clamped.part());
+    } else if (check instanceof Check.RelayHeard heard) {
+      return found.isIn(heard.state(), heard.relay()) ? 1 : 0;
+    } else if (check instanceof Check.FuseLooked looked) {
+      return found.isBlown(looked.part()) ? 1 : 0;
+    } else if (check instanceof Check.Wiggled wiggled) {
+      return !isSound && isShaken(wiggled, hypotheses.get(h), found) ? 1 : 0;
+    }
+    List<Fault> faults = isSound ? List.of() : hypotheses.get(h).faults();
+    if (check instanceof Check.PlugLooked looked) {
+      return has(faults, looked.part(), FaultKind.PLUG_OUT) ? 0 : 1;
+    } else if (check instanceof Check.Inspected inspected) {
+      return isTraceOf(faults, inspected.part()) ? 1 : 0;
+    } else if (check instanceof Check.TestLight light) {
+      return testLight(light, faults);
+    }
+    return lookAfterWork((Check.OfLamp) check, faults, found);
+  }
+
+  private static boolean isTraceOf(List<Fault> faults, String part) {
+    return faults.stream()
+        .anyMatch(fault -> fault.part().equals(part) && fault.kind().leavesATrace());
+  }
+
+  private boolean isShaken(Check.Wiggled wiggled, Hypothesis hypothesis, FaultyCircuit found) {
+    return hypothesis.present() < 1
+        && hypothesis.parts().contains(wiggled.part())
+        && found.look(wiggled.state(), wiggled.lamp())
+            != sound.look(wiggled.state(), wiggled.lamp());
+  }
+
+  private double testLight(Check.TestLight light, List<Fault> faults) {
+    Part bulb =
+        new Load(
+            LIGHT,
+            light.node(),
+            Circuit.GROUND,
+            TEST_LIGHT_VOLTS * TEST_LIGHT_VOLTS / TEST_LIGHT_WATTS,
+            TEST_LIGHT_WATTS);
+    Circuit lit = new Circuit(joined(circuit.parts(), bulb));
+    double volts =
+        FaultyCircuit.of(lit, faults, List.of(states.get(light.state())))
+            .volts(0, light.node(), Circuit.GROUND);
+    return volts < TEST_LIGHT_VOLTS / 4 ? 0 : volts < TEST_LIGHT_VOLTS * 0.8 ? 1 : 2;
+  }
+
+  private static List<Part> joined(List<Part> parts, Part more) {
+    List<Part> all = new ArrayList<>(parts);
+    all.add(more);
+    return all;
+  }
+
+  /**
+   * A lamp is looked at after something was exchanged, unplugged, turned or bridged. What the work
+   * cannot change is not solved again: a part without a fault is as good as a new one, a dark lamp
+   * does not shine for something being pulled, one that shines does not go out for a lead.
+   */
+  private double lookAfterWork(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
+    Look now = found.look(check.state(), check.lamp());
+    if (check instanceof Check.Exchanged exchanged) {
+      boolean wasGood =
+          !found.isBlown(exchanged.part())
+              && faults.stream().noneMatch(fault -> goesWith(fault, exchanged.part()));
+      return wasGood ? now.answer() : after(check, exchanged.part(), faults, found);
+    } else if (check instanceof Check.Unplugged unplugged) {
+      return now == Look.OUT ? now.answer() : after(check, unplugged.part(), faults, found);
+    } else if (check instanceof Check.Bridged bridged) {
+      return now == Look.LIT
+          ? now.answer()
+          : after(check, bridged.from() + " to " + bridged.to(), faults, found);
+    }
+    // what was the right way round is dark the other way
+    return has(faults, check.lamp(), FaultKind.REVERSED)
+        ? after(check, check.lamp(), faults, found)
+        : Look.OUT.answer();
+  }
+
+  private static boolean goesWith(Fault fault, String part) {
+    return fault.part().equals(part) && WITHIN.contains(fault.kind());
+  }
+
+  private double after(Check.OfLamp check, String at, List<Fault> faults, FaultyCircuit found) {
+    return worked
+        .computeIfAbsent(
+            new Worked(found, check.getClass(), at, check.state()),
+            work -> solved(check, faults, found))
+        .look(0, check.lamp())
+        .answer();
+  }
+
+  /** What has blown before stays blown, unless it was exchanged. */
+  private FaultyCircuit solved(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
+    List<Fault> left = new ArrayList<>(faults);
+    Set<String> blown = new TreeSet<>(found.blown());
+    if (check instanceof Check.Exchanged exchanged) {
+      left.removeIf(fault -> goesWith(fault, exchanged.part()));
+      blown.remove(exchanged.part());
+    } else if (check instanceof Check.Unplugged unplugged) {
+      left.add(SingleFaults.unplugged(circuit.part(unplugged.part()).orElseThrow()));
+    } else if (check instanceof Check.Bridged bridged) {
+      left.add(lead(bridged));
+    } else {
+      left.removeIf(
+          fault -> fault.part().equals(check.lamp()) && fault.kind() == FaultKind.REVERSED);
+    }
+    return FaultyCircuit.of(circuit, left, blown, List.of(states.get(check.state())));
+  }
+
+  private static Fault lead(Check.Bridged bridged) {
+    Part lead = new Joining.Joint("lead", bridged.from(), bridged.to(), LEAD_OHMS, true);
+    return new Fault("lead", FaultKind.CONTACT_WELDED, 0, LEAD_OHMS, List.of(), List.of(lead));
+  }
+
+  private static boolean has(List<Fault> faults, String part, FaultKind kind) {
+    return faults.stream().anyMatch(fault -> fault.part().equals(part) && fault.kind() == kind);
+  }
+}

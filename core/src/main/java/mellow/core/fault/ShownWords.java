@@ -1,0 +1,75 @@
+package mellow.core.fault;
+
+import mellow.core.circuit.Circuit;
+import mellow.core.feed.DrivingState;
+import mellow.core.finding.Figure;
+import mellow.core.finding.Sentence;
+
+/** What is checked and what it showed, in words. */
+public final class ShownWords {
+  private ShownWords() {}
+
+  /** What is to be done, or was. */
+  public static Sentence check(Shown shown) {
+    return switch (shown.kind()) {
+      case FUSE -> FaultWords.checkFuse(shown.part());
+      case PLUG -> FaultWords.checkPlug(shown.part());
+      case INSPECTED -> FaultWords.checkInspected(shown.part());
+      default -> inState(shown, shown.state().orElseThrow());
+    };
+  }
+
+  private static Sentence inState(Shown shown, DrivingState state) {
+    return switch (shown.kind()) {
+      case LAMP -> FaultWords.checkLamp(state, shown.lamp());
+      case PLUG_TURNED -> FaultWords.checkPlugTurned(state, shown.lamp());
+      case UNPLUGGED -> FaultWords.checkUnplugged(state, shown.part(), shown.lamp());
+      case EXCHANGED ->
+          shown.part().equals(shown.lamp())
+              ? FaultWords.checkGoodLamp(state, shown.lamp())
+              : FaultWords.checkExchanged(state, shown.part(), shown.lamp());
+      case BRIDGED ->
+          shown.to().equals(Circuit.GROUND)
+              ? FaultWords.checkGroundLead(state, shown.from(), shown.lamp())
+              : FaultWords.checkFeedLead(state, shown.to(), shown.lamp());
+      case SHAKEN -> FaultWords.checkShaken(state, shown.part(), shown.lamp());
+      case VOLTS ->
+          shown.to().equals(Circuit.GROUND)
+              ? FaultWords.checkVoltsToGround(state, shown.from())
+              : FaultWords.checkVolts(state, shown.from(), shown.to());
+      case AMPS -> FaultWords.checkAmps(state, shown.part());
+      case TEST_LIGHT -> FaultWords.checkTestLight(state, shown.from());
+      case RELAY -> FaultWords.checkRelay(state, shown.part());
+      case FUSE, PLUG, INSPECTED -> throw new IllegalStateException("it has no state");
+    };
+  }
+
+  /** What was done, and what it showed. */
+  public static Sentence line(Shown shown) {
+    return FaultWords.lineChecked(check(shown), answer(shown));
+  }
+
+  /** What it showed. */
+  public static Sentence answer(Shown shown) {
+    return switch (shown.kind()) {
+      case VOLTS -> FaultWords.volts(Figure.volts(shown.value()));
+      case AMPS -> FaultWords.amps(Figure.amps(shown.value()));
+      default -> answer(shown.kind(), (int) shown.value());
+    };
+  }
+
+  /** One of the answers of a check that is not measured. */
+  public static Sentence answer(Shown.Kind kind, int answer) {
+    boolean yes = answer > 0;
+    return switch (kind) {
+      case LAMP, PLUG_TURNED, UNPLUGGED, EXCHANGED, BRIDGED, TEST_LIGHT ->
+          Sentence.term(Look.values()[answer]);
+      case SHAKEN -> FaultWords.answerShaken(yes);
+      case RELAY -> FaultWords.answerRelay(yes);
+      case FUSE -> FaultWords.answerFuse(yes);
+      case PLUG -> FaultWords.answerPlug(yes);
+      case INSPECTED -> FaultWords.answerInspected(yes);
+      case VOLTS, AMPS -> throw new IllegalArgumentException("it is measured");
+    };
+  }
+}

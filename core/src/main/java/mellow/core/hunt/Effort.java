@@ -1,0 +1,125 @@
+package mellow.core.hunt;
+
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+import mellow.core.circuit.Branch;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Joining;
+import mellow.core.circuit.Part;
+import mellow.core.circuit.Supply;
+import mellow.core.fault.Check;
+
+/** What a check costs as the job stands, and whether it can be made at all. */
+final class Effort {
+  /** Going to the controls and back, alone. Judged. */
+  private static final double ALONE_MINUTES = 0.6;
+
+  private final Circuit circuit;
+  private final AtHand atHand;
+  private final Map<String, Reach> nodes = new HashMap<>();
+
+  Effort(Circuit circuit, AtHand atHand) {
+    this.circuit = circuit;
+    this.atHand = atHand;
+    for (Part part : circuit.parts()) {
+      // a wire is probed at its ends, which are where other parts are
+      Reach reach = part instanceof Joining.Wire ? Reach.LAMPS : Reach.of(part);
+      for (Branch branch : part.branches()) {
+        nodes.merge(branch.from(), reach, Effort::nearer);
+        nodes.merge(branch.to(), reach, Effort::nearer);
+      }
+    }
+  }
+
+  private static Reach nearer(Reach one, Reach other) {
+    return one.minutes() <= other.minutes() ? one : other;
+  }
+
+  /** Minutes for a check, with what has to be opened for it. */
+  double minutes(Check check) {
+    double minutes = check.minutes();
+    if (!atHand.twoPeople() && !(check instanceof Check.OfWhatStays)) {
+      minutes += ALONE_MINUTES;
+    }
+    for (Reach reach : toOpen(check)) {
+      minutes += reach.minutes();
+    }
+    return minutes;
+  }
+
+  /** The places that have to be opened for a check. */
+  Set<Reach> toOpen(Check check) {
+    Set<Reach> closed = reached(check);
+    closed.removeAll(atHand.open());
+    return closed;
+  }
+
+  private Set<Reach> reached(Check check) {
+    Set<Reach> reached = EnumSet.noneOf(Reach.class);
+    if (check instanceof Check.Measured measured) {
+      at(measured.from(), reached);
+      at(measured.to(), reached);
+    } else if (check instanceof Check.TestLight light) {
+      at(light.node(), reached);
+    } else if (check instanceof Check.Bridged bridged) {
+      at(bridged.from(), reached);
+      at(bridged.to(), reached);
+    } else if (check instanceof Check.PlugTurned turned) {
+      of(turned.lamp(), reached);
+    } else if (check instanceof Check.Unplugged one) {
+      of(one.part(), reached);
+    } else if (check instanceof Check.Exchanged one) {
+      of(one.part(), reached);
+    } else if (check instanceof Check.Clamped one) {
+      of(one.part(), reached);
+    } else if (check instanceof Check.RelayHeard one) {
+      of(one.relay(), reached);
+    } else if (check instanceof Check.OfWhatStays one) {
+      of(one.part(), reached);
+    }
+    return reached;
+  }
+
+  private void at(String node, Set<Reach> reached) {
+    // a clip finds ground and battery anywhere
+    if (!node.equals(Circuit.GROUND)
+        && circuit.of(Supply.class).noneMatch(supply -> supply.plus().equals(node))) {
+      reached.add(nodes.getOrDefault(node, Reach.LAMPS));
+    }
+  }
+
+  private void of(String part, Set<Reach> reached) {
+    circuit.part(part).map(Reach::of).ifPresent(reached::add);
+  }
+
+  /** Whether its tool is there, and nothing forbids it. */
+  boolean canBe(Check check) {
+    if (!atHand.live()
+        && !(check instanceof Check.OfWhatStays one && !(one instanceof Check.Wiggled))) {
+      return false;
+    }
+    if (check instanceof Check.Clamped) {
+      return has(Tool.CLAMP);
+    } else if (check instanceof Check.ByMeter) {
+      return has(Tool.METER);
+    } else if (check instanceof Check.TestLight) {
+      return has(Tool.TEST_LIGHT);
+    } else if (check instanceof Check.Bridged) {
+      return has(Tool.LEADS);
+    } else if (check instanceof Check.Exchanged exchanged) {
+      Part part = circuit.part(exchanged.part()).orElseThrow();
+      return has(
+          part instanceof Emitter
+              ? Tool.GOOD_LAMP
+              : part instanceof Joining.Guard ? Tool.GOOD_FUSE : Tool.GOOD_RELAY);
+    }
+    return true;
+  }
+
+  private boolean has(Tool tool) {
+    return atHand.tools().contains(tool);
+  }
+}

@@ -1,0 +1,414 @@
+package mellow.core.hunt;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Part;
+import mellow.core.fault.Check;
+import mellow.core.fault.CheckTable;
+import mellow.core.fault.Fault;
+import mellow.core.fault.FaultKind;
+import mellow.core.fault.Hypothesis;
+import mellow.core.fault.NextCheck;
+import mellow.core.fault.Shown;
+import mellow.core.fault.Suspects;
+import mellow.core.fault.Suspects.Answer;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.PlannedFeed;
+
+/** A hunt: all that was checked, what is suspected after each of it, and what to check next. */
+public final class Hunt {
+  /** From this share on a cause is named, once it was confirmed. */
+  public static final double SURE = 0.9;
+
+  /** A candidate below this share is not shown. */
+  private static final double SHOWN = 0.005;
+
+  /** What comes and goes is looked at again, but not for ever. Judged. */
+  private static final int MOST_OFTEN = 5;
+
+  /** A plug that was open lately is suspected so many times as often. Judged. */
+  private static final double TOUCHED = 6;
+
+  private static final Set<FaultKind> BY_HAND =
+      Set.of(
+          FaultKind.PLUG_OUT,
+          FaultKind.REVERSED,
+          FaultKind.PIN_OPEN,
+          FaultKind.GROUND_OPEN,
+          FaultKind.TURNED,
+          FaultKind.CHAFED_TO_GROUND);
+
+  private final CheckTable table;
+  private final List<DrivingState> states;
+  private final Effort effort;
+  private final List<Moment> moments;
+  private final List<List<Answer>> answers = new ArrayList<>();
+  private final List<Suspects> after = new ArrayList<>();
+
+  /**
+   * What was seen at one moment.
+   *
+   * @param line its id in the record
+   */
+  public record Moment(String line, List<Shown> shown) {
+    public Moment {
+      shown = List.copyOf(shown);
+    }
+  }
+
+  /** How far it has come. */
+  public enum Standing {
+    NOTHING_SEEN,
+    SEARCHING,
+    /** One cause is all but certain, and was not seen by itself yet. */
+    CONFIRMING,
+    FOUND,
+    /** No check tells anything more. */
+    STUCK
+  }
+
+  /** Why a check is next. */
+  public enum Why {
+    SPLITS,
+    /** Nothing explains what it showed. */
+    AGAIN,
+    CONFIRMS
+  }
+
+  /** What to check next. */
+  public record Suggestion(NextCheck next, Why why) {}
+
+  /**
+   * What may be the cause.
+   *
+   * @param parts to be mended; none for something that is not in the model
+   * @param likeliest what may be wrong with them
+   * @param shares its share before anything was seen, and after each moment
+   * @param explains the lines that it explains
+   * @param leavesOpen the lines that it does not
+   */
+  public record Candidate(
+      Set<String> parts,
+      Hypothesis likeliest,
+      List<Double> shares,
+      List<String> explains,
+      List<String> leavesOpen) {
+    /** Its share after all that was seen. */
+    public double share() {
+      return shares.get(shares.size() - 1);
+    }
+  }
+
+  /**
+   * Follows a hunt.
+   *
+   * @param table of the feed's circuit in the states of its plan
+   * @param moments in their order; what is of another circuit counts for nothing
+   * @param touched the parts that were open or changed lately
+   */
+  public Hunt(
+      PlannedFeed feed,
+      CheckTable table,
+      List<Moment> moments,
+      Set<String> touched,
+      AtHand atHand) {
+    this.states = feed.plan().states();
+    this.effort = new Effort(feed.circuit(), atHand);
+    this.moments = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
+    this.table = table.with(this.moments.stream().flatMap(this::checks).toList());
+    Suspects suspects =
+        Suspects.before(
+            this.table,
+            hypothesis ->
+                hypothesis.faults().stream()
+                        .anyMatch(
+                            fault ->
+                                touched.contains(fault.part()) && BY_HAND.contains(fault.kind()))
+                    ? TOUCHED
+                    : 1);
+    after.add(suspects);
+    for (Moment moment : this.moments) {
+      List<Answer> seen =
+          moment.shown().stream()
+              .map(shown -> new Answer(this.table.place(check(shown)), shown.value()))
+              .toList();
+      answers.add(seen);
+      suspects = suspects.after(seen);
+      after.add(suspects);
+    }
+  }
+
+  /** Whether checks are of parts, nodes and states that a circuit has. */
+  public static boolean isOf(PlannedFeed feed, List<Shown> all) {
+    Circuit circuit = feed.circuit();
+    Set<String> nodes = new LinkedHashSet<>(List.of("", Circuit.GROUND));
+    circuit.parts().forEach(part -> nodes.addAll(part.terminals()));
+    return all.stream()
+        .allMatch(
+            shown ->
+                shown.refused().isEmpty()
+                    && shown.check(feed.plan().states()).isPresent()
+                    && nodes.contains(shown.from())
+                    && nodes.contains(shown.to())
+                    && isPart(circuit, shown.lamp(), Emitter.class)
+                    && isPart(circuit, shown.part(), shown.kind().of()));
+  }
+
+  private static boolean isPart(Circuit circuit, String id, Class<? extends Part> kind) {
+    return id.isEmpty() || circuit.part(id).filter(kind::isInstance).isPresent();
+  }
+
+  private Stream<Check> checks(Moment moment) {
+    return moment.shown().stream().map(this::check);
+  }
+
+  private Check check(Shown shown) {
+    return shown.check(states).orElseThrow();
+  }
+
+  /** The moments that are of this circuit. */
+  public List<Moment> moments() {
+    return moments;
+  }
+
+  private Suspects now() {
+    return after.get(after.size() - 1);
+  }
+
+  /** What may be the cause, likeliest first; what is not in the model comes last. */
+  public List<Candidate> candidates() {
+    Map<Set<String>, List<Double>> shares = new LinkedHashMap<>();
+    now()
+        .byParts()
+        .forEach(
+            (parts, share) -> {
+              if (share >= SHOWN) {
+                shares.put(parts, new ArrayList<>());
+              }
+            });
+    for (Suspects suspects : after) {
+      Map<Set<String>, Double> then = suspects.byParts();
+      shares.forEach((parts, of) -> of.add(then.getOrDefault(parts, 0.0)));
+    }
+    List<Candidate> candidates = new ArrayList<>();
+    shares.forEach((parts, of) -> candidates.add(candidate(parts, of)));
+    candidates.sort(Comparator.comparing(one -> one.parts().isEmpty()));
+    return candidates;
+  }
+
+  private Candidate candidate(Set<String> parts, List<Double> shares) {
+    int likeliest = likeliest(parts);
+    List<String> explains = new ArrayList<>();
+    List<String> open = new ArrayList<>();
+    for (int i = 0; i < moments.size(); i++) {
+      (explains(likeliest, answers.get(i)) ? explains : open).add(moments.get(i).line());
+    }
+    return new Candidate(parts, table.hypotheses().get(likeliest), shares, explains, open);
+  }
+
+  private int likeliest(Set<String> parts) {
+    return IntStream.range(0, table.hypotheses().size())
+        .filter(h -> table.hypotheses().get(h).parts().equals(parts))
+        .boxed()
+        .max((one, other) -> Double.compare(now().share(one), now().share(other)))
+        .orElseThrow();
+  }
+
+  /** Whether all that was seen at a moment is what a hypothesis shows, there or not there. */
+  private boolean explains(int hypothesis, List<Answer> seen) {
+    Hypothesis one = table.hypotheses().get(hypothesis);
+    if (!one.isInTheModel()) {
+      return false;
+    }
+    return seen.stream().allMatch(answer -> agrees(answer, table.shows(answer.check(), hypothesis)))
+        || one.present() < 1
+            && seen.stream()
+                .allMatch(
+                    answer ->
+                        agrees(
+                            answer,
+                            table.checks().get(answer.check()).isOfWhatStays()
+                                ? table.shows(answer.check(), hypothesis)
+                                : table.sound(answer.check())));
+  }
+
+  private boolean agrees(Answer answer, double said) {
+    return table.checks().get(answer.check()).agrees(said, answer.shown());
+  }
+
+  /** How much a part is suspected: the share of all that names it. */
+  public Map<String, Double> heat() {
+    Map<String, Double> heat = new LinkedHashMap<>();
+    now()
+        .byParts()
+        .forEach((parts, share) -> parts.forEach(part -> heat.merge(part, share, Double::sum)));
+    return heat;
+  }
+
+  /** The last line, where nothing that may be wrong explains it and it was seen but once. */
+  public Optional<Moment> unexplained() {
+    if (moments.isEmpty()) {
+      return Optional.empty();
+    }
+    int last = moments.size() - 1;
+    List<Answer> seen = answers.get(last);
+    boolean seenBefore =
+        answers.subList(0, last).stream()
+            .anyMatch(earlier -> seen.stream().allMatch(one -> isRepeated(one, earlier)));
+    boolean explained =
+        IntStream.range(0, table.hypotheses().size())
+            .filter(h -> after.get(last).share(h) >= SHOWN / table.hypotheses().size())
+            .anyMatch(h -> explains(h, seen));
+    return seenBefore || explained ? Optional.empty() : Optional.of(moments.get(last));
+  }
+
+  private boolean isRepeated(Answer one, List<Answer> earlier) {
+    return earlier.stream()
+        .anyMatch(before -> before.check() == one.check() && agrees(before, one.shown()));
+  }
+
+  /** How far it has come. */
+  public Standing standing() {
+    if (moments.isEmpty()) {
+      return Standing.NOTHING_SEEN;
+    }
+    Optional<Candidate> sure = sure();
+    if (sure.isPresent()) {
+      return confirming(sure.get()).findAny().isPresent() ? Standing.CONFIRMING : Standing.FOUND;
+    }
+    return next().isPresent() ? Standing.SEARCHING : Standing.STUCK;
+  }
+
+  private Optional<Candidate> sure() {
+    return candidates().stream()
+        .findFirst()
+        .filter(first -> first.share() >= SURE && !first.parts().isEmpty());
+  }
+
+  /**
+   * Each part is seen by itself, or mends the lamp when a good one stands in for it, before it is
+   * called bad: the cheapest check that is still missing for each fault.
+   */
+  private Stream<Check> confirming(Candidate candidate) {
+    int likeliest = table.hypotheses().indexOf(candidate.likeliest());
+    return candidate.likeliest().faults().stream()
+        .flatMap(
+            fault -> {
+              List<Check> ways =
+                  confirming(fault, likeliest)
+                      .filter(table.checks()::contains)
+                      .filter(effort::canBe)
+                      .toList();
+              return ways.stream().anyMatch(check -> isBorneOut(check, likeliest))
+                  ? Stream.empty()
+                  : ways.stream()
+                      .filter(check -> times(check) == 0)
+                      .min(Comparator.comparingDouble(effort::minutes))
+                      .stream();
+            });
+  }
+
+  private Stream<Check> confirming(Fault fault, int likeliest) {
+    return switch (fault.kind()) {
+      case PLUG_OUT -> Stream.of(new Check.PlugLooked(fault.part()));
+      case FUSE_BLOWN -> Stream.of(new Check.FuseLooked(fault.part()));
+      case NOT_CONFIGURED -> Stream.empty();
+      default ->
+          Stream.concat(
+              Stream.of(new Check.Inspected(fault.part())),
+              table.checks().stream().filter(check -> mends(check, fault, likeliest)));
+    };
+  }
+
+  /**
+   * Whether a lamp that is not as it should be becomes so with a good part in place of a bad one.
+   */
+  private boolean mends(Check check, Fault fault, int likeliest) {
+    if (!(check instanceof Check.Exchanged one) || !one.part().equals(fault.part())) {
+      return false;
+    }
+    int look = table.place(new Check.LampSeen(one.state(), one.lamp()));
+    return table.hypotheses().get(likeliest).present() == 1
+        && table.shows(look, likeliest) != table.sound(look)
+        && table.shows(table.place(check), likeliest) == table.sound(look);
+  }
+
+  /** Whether a check was made, and showed last what a hypothesis says. */
+  private boolean isBorneOut(Check check, int hypothesis) {
+    int place = table.place(check);
+    return answers.stream()
+        .flatMap(List::stream)
+        .filter(answer -> answer.check() == place)
+        .reduce((earlier, later) -> later)
+        .filter(answer -> agrees(answer, table.shows(place, hypothesis)))
+        .isPresent();
+  }
+
+  private long times(Check check) {
+    int place = table.place(check);
+    return answers.stream()
+        .filter(seen -> seen.stream().anyMatch(answer -> answer.check() == place))
+        .count();
+  }
+
+  /** What to check next; empty where it is found, or nothing tells any more. */
+  public Optional<Suggestion> next() {
+    Optional<Moment> again = unexplained();
+    if (again.isPresent()) {
+      return Optional.of(new Suggestion(priced(check(again.get().shown().get(0))), Why.AGAIN));
+    }
+    Optional<Candidate> sure = sure();
+    if (sure.isPresent()) {
+      return confirming(sure.get())
+          .findFirst()
+          .map(check -> new Suggestion(priced(check), Why.CONFIRMS));
+    }
+    return NextCheck.of(now(), effort::minutes, worthwhile())
+        .map(next -> new Suggestion(next, Why.SPLITS));
+  }
+
+  private NextCheck priced(Check check) {
+    return NextCheck.of(now(), table.place(check), effort.minutes(check));
+  }
+
+  private Predicate<Check> worthwhile() {
+    return check -> effort.canBe(check) && times(check) < MOST_OFTEN;
+  }
+
+  /** Other checks that tell something, those that tell most for their minutes first. */
+  public List<NextCheck> others(int most) {
+    Optional<Check> first = next().map(suggestion -> suggestion.next().check());
+    return NextCheck.ranked(now(), effort::minutes, worthwhile())
+        .filter(next -> !Optional.of(next.check()).equals(first))
+        .limit(most)
+        .toList();
+  }
+
+  /** A check as it is kept, without an answer. */
+  public Shown kept(Check check) {
+    return Shown.of(check, states, 0);
+  }
+
+  /** The places that have to be opened for a check. */
+  public Set<Reach> toOpen(Check check) {
+    return effort.toOpen(check);
+  }
+
+  /** What a check would show if it were so; empty for what is not in the model. */
+  public Optional<Shown> shows(Check check, Candidate candidate) {
+    double shown =
+        table.shows(table.place(check), table.hypotheses().indexOf(candidate.likeliest()));
+    return Double.isNaN(shown) ? Optional.empty() : Optional.of(Shown.of(check, states, shown));
+  }
+}

@@ -1,0 +1,255 @@
+package mellow.server.find;
+
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import mellow.core.fault.Check;
+import mellow.core.fault.Shown;
+import mellow.core.feed.DrivingState;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.finding.Verdict;
+import mellow.core.formats.StepBook;
+import mellow.core.hunt.Hunt;
+import mellow.core.hunt.Reach;
+import mellow.core.hunt.Tool;
+import mellow.core.record.Fact;
+import mellow.core.record.JobDocument;
+import mellow.core.record.JobRecord;
+import mellow.core.record.Line;
+import mellow.core.workflow.Stage;
+import mellow.core.workflow.StageStanding;
+import mellow.core.workflow.Step;
+import mellow.server.feed.FeedEdit;
+import mellow.server.feed.FeedEdit.ChosenPlan;
+import mellow.server.feed.FeedView;
+import mellow.server.feed.service.Feeds;
+import mellow.server.job.JobBrief;
+import mellow.server.job.JobFacts;
+import mellow.server.job.JobSheets;
+import mellow.server.job.Jobs;
+import mellow.server.job.KeptAtEachChange;
+import mellow.server.job.StageReporter;
+import mellow.server.platform.Acting;
+import mellow.server.platform.Refusal;
+import mellow.server.record.Differences;
+import mellow.server.record.Records;
+import mellow.server.sheet.Kept;
+import mellow.server.sheet.Sheets;
+import mellow.server.wire.CautionView;
+import mellow.server.workshop.CheckEdit.ShownEdit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what a hunt for a fault stands on, and makes its page. */
+@Service
+public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
+  /** Battery, sharp edges, ballasts: what may hurt whoever probes. */
+  private static final Set<Stage> CAUTIONED = Set.of(Stage.FEED, Stage.PROVE);
+
+  private final Jobs jobs;
+  private final Sheets sheets;
+  private final JobSheets jobSheets;
+  private final Records records;
+  private final Feeds feeds;
+  private final CheckTables tables;
+  private final SimulatedVehicles vehicles;
+
+  Finds(
+      Jobs jobs,
+      Sheets sheets,
+      JobSheets jobSheets,
+      Records records,
+      Feeds feeds,
+      CheckTables tables,
+      SimulatedVehicles vehicles) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+    this.jobSheets = jobSheets;
+    this.records = records;
+    this.feeds = feeds;
+    this.tables = tables;
+    this.vehicles = vehicles;
+  }
+
+  /** The page of the stage. */
+  public FindPage page(Acting acting, String jobId) {
+    JobBrief job = jobs.brief(acting, jobId);
+    Optional<Kept<FindEdit>> kept = sheets.of(acting, jobId, JobDocument.FIND, FindEdit.class);
+    FindEdit edit = kept.map(Kept::content).orElse(FindEdit.NOTHING);
+    boolean live = feeds.isLive(acting, jobId);
+    return new FindPage(
+        job.job(),
+        job.vehicle(),
+        kept.map(Kept::version).orElse(0),
+        edit,
+        kept.map(Kept::changedBy).orElse(""),
+        kept.map(Kept::changedAt).orElse(null),
+        feeds.circuits(acting).stream().map(FeedView.PlanBrief::of).toList(),
+        ofFeed(acting, jobId).isPresent(),
+        chosen(acting, jobId, edit).orElse(null),
+        live,
+        Arrays.stream(Reach.values()).map(FindPage.ReachWords::of).toList(),
+        Arrays.stream(Tool.values()).map(FindPage.ToolWords::of).toList(),
+        searched(acting, jobId, edit)
+            .map(feed -> view(feed, edit, live, record(jobId)))
+            .orElse(null),
+        cautions());
+  }
+
+  private static List<CautionView> cautions() {
+    return StepBook.all().stream()
+        .filter(step -> CAUTIONED.contains(step.stage()))
+        .map(Step::cautions)
+        .flatMap(List::stream)
+        .distinct()
+        .map(CautionView::of)
+        .toList();
+  }
+
+  private Optional<ChosenPlan> ofFeed(Acting acting, String jobId) {
+    return feeds.kept(acting, jobId).map(FeedEdit::plan);
+  }
+
+  private Optional<PlannedFeed> searched(Acting acting, String jobId, FindEdit edit) {
+    return chosen(acting, jobId, edit).map(plan -> feeds.planned(acting, plan));
+  }
+
+  private Optional<ChosenPlan> chosen(Acting acting, String jobId, FindEdit edit) {
+    return Optional.ofNullable(edit.plan()).or(() -> ofFeed(acting, jobId));
+  }
+
+  private JobRecord record(String jobId) {
+    return records.ofWork(List.of(jobId)).getOrDefault(jobId, JobRecord.EMPTY);
+  }
+
+  private HuntView view(PlannedFeed feed, FindEdit edit, boolean live, JobRecord record) {
+    List<Line> lines = checked(record);
+    Hunt hunt =
+        new Hunt(
+            feed,
+            tables.of(feed),
+            lines.stream()
+                .map(line -> new Hunt.Moment(line.id(), ((Fact.Checked) line.fact()).shown()))
+                .toList(),
+            edit.touched(),
+            edit.atHand(live));
+    return new HuntViews(hunt, feed, lines).view(feeds.drawn(feed));
+  }
+
+  private static List<Line> checked(JobRecord record) {
+    return record.living().stream().filter(line -> line.fact() instanceof Fact.Checked).toList();
+  }
+
+  /** What the job's simulated vehicle shows at one moment. */
+  public List<ShownEdit> simulated(Acting acting, String jobId, List<ShownEdit> asked) {
+    PlannedFeed feed = searchedOrRefuse(acting, jobId);
+    List<Shown> shown = asked.stream().map(ShownEdit::core).toList();
+    if (!Hunt.isOf(feed, shown)) {
+      throw Refusal.unprocessable("checks", FindWords.notOfThisCircuit());
+    }
+    List<DrivingState> states = feed.plan().states();
+    List<Check> checks = shown.stream().flatMap(one -> one.check(states).stream()).toList();
+    List<Double> values = vehicles.of(jobId, feed).show(checks);
+    return IntStream.range(0, values.size())
+        .mapToObj(i -> ShownEdit.of(Shown.of(checks.get(i), states, values.get(i))))
+        .toList();
+  }
+
+  /** What is wrong with it. */
+  List<String> truth(Acting acting, String jobId) {
+    return vehicles.of(jobId, searchedOrRefuse(acting, jobId)).truth().stream().sorted().toList();
+  }
+
+  private PlannedFeed searchedOrRefuse(Acting acting, String jobId) {
+    jobs.brief(acting, jobId);
+    return searched(acting, jobId, kept(acting, jobId).orElse(FindEdit.NOTHING))
+        .orElseThrow(() -> Refusal.unprocessable("plan", FindWords.noCircuitYet()));
+  }
+
+  /** What was kept of a job's hunt; empty where nothing was. */
+  public Optional<FindEdit> kept(Acting acting, String jobId) {
+    return sheets.of(acting, jobId, JobDocument.FIND, FindEdit.class).map(Kept::content);
+  }
+
+  @Override
+  public JobDocument document() {
+    return JobDocument.FIND;
+  }
+
+  @Override
+  public FindEdit before(Acting acting, String jobId) {
+    return FindEdit.NOTHING;
+  }
+
+  /** Keeps what a hunt stands on, and answers its page. */
+  @Transactional
+  public FindPage put(Acting acting, String jobId, int version, FindEdit edit) {
+    keep(acting, jobId, version, edit);
+    return page(acting, jobId);
+  }
+
+  /** Keeps what a hunt stands on. */
+  @Transactional
+  public void keep(Acting acting, String jobId, int version, FindEdit edit) {
+    // before anything is read: a snapshot from before another's change would not see it
+    jobs.holdEvenClosed(acting, jobId);
+    if (edit.plan() != null) {
+      feeds.planned(acting, edit.plan());
+    }
+    refuseUnlessSaid(edit);
+    jobSheets.keep(acting, jobId, this, version, edit, () -> stale(acting, jobId, edit));
+  }
+
+  private static void refuseUnlessSaid(FindEdit edit) {
+    FindEdit.EndedEdit ended = edit.ended();
+    if (ended == null) {
+      return;
+    }
+    if (ended.how() == FindEdit.Ended.MENDED && ended.parts().isEmpty()) {
+      throw Refusal.unprocessable("parts", FindWords.sayWhatItWas());
+    }
+    if (ended.did().isBlank()) {
+      throw Refusal.unprocessable("did", FindWords.sayWhatWasDone());
+    }
+  }
+
+  private Refusal stale(Acting acting, String jobId, FindEdit mine) {
+    FindPage current = page(acting, jobId);
+    return Differences.stale(current.changedBy(), current, current.find(), mine);
+  }
+
+  /** No circuit is solved for it: the yard asks for all jobs. */
+  @Override
+  public Map<String, List<StageStanding>> standings(Acting acting, Collection<JobFacts> facts) {
+    List<String> ids = facts.stream().map(one -> one.job().id()).toList();
+    Map<String, FindEdit> kept = sheets.ofJobs(acting, ids, JobDocument.FIND, FindEdit.class);
+    Map<String, JobRecord> work = records.ofWork(ids);
+    Map<String, List<StageStanding>> standings = new HashMap<>();
+    for (String id : ids) {
+      FindEdit edit = kept.get(id);
+      boolean checked = !checked(work.getOrDefault(id, JobRecord.EMPTY)).isEmpty();
+      if (edit != null || checked) {
+        standings.put(id, List.of(standing(Optional.ofNullable(edit))));
+      }
+    }
+    return standings;
+  }
+
+  private static StageStanding standing(Optional<FindEdit> edit) {
+    Optional<FindEdit.EndedEdit> ended = edit.map(FindEdit::ended);
+    Optional<StageStanding.Open> open =
+        ended.isEmpty()
+            ? Optional.of(new StageStanding.Open(Verdict.NOT_KNOWN, FindWords.notFoundYet()))
+            : ended.get().how() == FindEdit.Ended.MENDED
+                ? Optional.empty()
+                : Optional.of(
+                    new StageStanding.Open(
+                        Verdict.AT_EDGE, FindWords.endedWithout(ended.get().how())));
+    return new StageStanding(Stage.FIND, true, List.of(), open);
+  }
+}

@@ -1,0 +1,153 @@
+package mellow.server.find;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import mellow.core.circuit.Emitter;
+import mellow.core.fault.CauseWords;
+import mellow.core.fault.Check;
+import mellow.core.fault.NextCheck;
+import mellow.core.fault.Shown;
+import mellow.core.fault.ShownWords;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.hunt.Hunt;
+import mellow.core.measure.UnitSystem;
+import mellow.core.record.Fact;
+import mellow.core.record.Line;
+import mellow.server.feed.FeedView;
+import mellow.server.find.HuntView.AnswerView;
+import mellow.server.find.HuntView.CandidateView;
+import mellow.server.find.HuntView.CheckView;
+import mellow.server.find.HuntView.CheckedView;
+import mellow.server.find.HuntView.ExpectedView;
+import mellow.server.find.HuntView.NamedView;
+import mellow.server.find.HuntView.NextView;
+import mellow.server.find.HuntView.StateView;
+import mellow.server.wire.Spoken;
+import mellow.server.workshop.CheckEdit.ShownEdit;
+
+/** A hunt as its page shows it. */
+final class HuntViews {
+  private static final int OTHERS = 8;
+  private static final int CANDIDATES = 8;
+  private static final int EXPECTED = 4;
+
+  /** Below this share a part is not tinted on the drawing. */
+  private static final double TINTED = 0.01;
+
+  private final Hunt hunt;
+  private final PlannedFeed feed;
+  private final List<Line> lines;
+
+  HuntViews(Hunt hunt, PlannedFeed feed, List<Line> lines) {
+    this.hunt = hunt;
+    this.feed = feed;
+    this.lines = lines;
+  }
+
+  HuntView view(FeedView sheet) {
+    Optional<Hunt.Suggestion> next = hunt.next();
+    List<Hunt.Candidate> candidates = hunt.candidates();
+    Map<String, Double> heat = new TreeMap<>();
+    hunt.heat()
+        .forEach(
+            (part, share) -> {
+              if (share >= TINTED) {
+                heat.put(part, share);
+              }
+            });
+    return new HuntView(
+        sheet,
+        hunt.standing(),
+        feed.plan().states().stream()
+            .map(state -> new StateView(state, Spoken.term(state), state.controls()))
+            .toList(),
+        feed.circuit().of(Emitter.class).map(lamp -> named(lamp.id())).toList(),
+        heat,
+        next.map(one -> next(one, candidates)).orElse(null),
+        hunt.others(OTHERS).stream().map(this::check).toList(),
+        candidates.stream().limit(CANDIDATES).map(HuntViews::candidate).toList(),
+        checked(),
+        feed.circuit().parts().stream().map(part -> named(part.id())).toList());
+  }
+
+  private static NamedView named(String id) {
+    return new NamedView(id, Spoken.typed(id));
+  }
+
+  private CheckView check(NextCheck next) {
+    Check check = next.check();
+    Shown kept = hunt.kept(check);
+    return new CheckView(
+        ShownEdit.of(kept),
+        capital(Spoken.words(ShownWords.check(kept))),
+        next.minutes(),
+        next.splits(),
+        IntStream.range(0, check.answers())
+            .mapToObj(
+                answer ->
+                    new AnswerView(answer, Spoken.words(ShownWords.answer(kept.kind(), answer))))
+            .toList(),
+        kept.kind() == Shown.Kind.VOLTS ? "V" : kept.kind() == Shown.Kind.AMPS ? "A" : "",
+        List.copyOf(hunt.toOpen(check)));
+  }
+
+  private NextView next(Hunt.Suggestion suggestion, List<Hunt.Candidate> candidates) {
+    List<ExpectedView> expected = new ArrayList<>();
+    Check check = suggestion.next().check();
+    for (Hunt.Candidate one : candidates.subList(0, Math.min(EXPECTED, candidates.size()))) {
+      hunt.shows(check, one)
+          .ifPresent(
+              shown ->
+                  expected.add(
+                      new ExpectedView(
+                          Spoken.text(CauseWords.of(one.likeliest()), UnitSystem.METRIC),
+                          Spoken.text(ShownWords.answer(shown), UnitSystem.METRIC))));
+    }
+    return new NextView(check(suggestion.next()), suggestion.why(), expected);
+  }
+
+  private static CandidateView candidate(Hunt.Candidate one) {
+    return new CandidateView(
+        one.parts().stream().sorted().toList(),
+        capital(Spoken.text(CauseWords.of(one.likeliest()), UnitSystem.METRIC)),
+        one.shares(),
+        one.explains(),
+        one.leavesOpen());
+  }
+
+  private static String capital(String words) {
+    return words.isEmpty()
+        ? words
+        : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
+  private List<CheckedView> checked() {
+    Set<String> counting = new HashSet<>();
+    hunt.moments().forEach(moment -> counting.add(moment.line()));
+    Optional<String> unexplained = hunt.unexplained().map(Hunt.Moment::line);
+    return lines.stream()
+        .map(
+            line ->
+                new CheckedView(
+                    line.id(),
+                    line.at(),
+                    line.by(),
+                    String.join(
+                        "; ",
+                        ((Fact.Checked) line.fact())
+                            .shown().stream()
+                                .map(ShownWords::line)
+                                .map(words -> Spoken.text(words, UnitSystem.METRIC))
+                                .toList()),
+                    counting.contains(line.id()),
+                    unexplained.equals(Optional.of(line.id()))))
+        .toList();
+  }
+}

@@ -1,0 +1,144 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** The stage Find over HTTP: a fault is hunted to its end on the job's simulated vehicle. */
+@ServerTest
+class FindApiTest {
+  private static final int MOST_CHECKS = 80;
+
+  @LocalServerPort private int port;
+
+  private Api api;
+  private String job;
+
+  @BeforeEach
+  void aJob() {
+    api = new Api("http://127.0.0.1:" + port, "Runa");
+    job = api.newJob("Quenby Lantern", Map.of());
+  }
+
+  private String path() {
+    return "/api/jobs/" + job + "/find";
+  }
+
+  private Map<String, Object> searching(String circuit) {
+    Map<String, Object> find = new HashMap<>();
+    find.put("plan", Map.of("id", circuit, "version", 1, "answers", Map.of(), "changes", Map.of()));
+    find.put("complaint", "left one is dark");
+    find.put("touched", List.of());
+    find.put("open", List.of("BONNET", "LAMPS"));
+    find.put("tools", List.of("METER", "TEST_LIGHT", "LEADS", "GOOD_LAMP", "GOOD_RELAY"));
+    find.put("twoPeople", true);
+    return find;
+  }
+
+  private Api.Answer put(int version, Map<String, Object> find) {
+    return api.put(path(), Map.of("version", version, "find", find));
+  }
+
+  private Api.Answer checked(Object shown) {
+    return api.put(
+        "/api/jobs/" + job + "/workshop/" + UUID.randomUUID(),
+        Map.of("stage", "FIND", "check", Map.of("shown", shown), "waitedMs", 0));
+  }
+
+  private JsonNode page() {
+    return Api.expect(api.get(path()), 200).body();
+  }
+
+  @Test
+  void aHiddenFaultIsHuntedToItsEnd() {
+    assertThat(page().has("hunt")).isFalse();
+    assertThat(put(0, searching("factory-low-switched-plus")).status()).isEqualTo(200);
+    JsonNode hunt = page().get("hunt");
+    assertThat(hunt.get("standing").asText()).isEqualTo("NOTHING_SEEN");
+    for (int i = 0; i < MOST_CHECKS && hunt.has("next"); i++) {
+      JsonNode asked = hunt.at("/next/check/check");
+      JsonNode shown =
+          Api.expect(api.post(path() + "/simulated", Map.of("checks", List.of(asked))), 200).body();
+      Api.expect(checked(shown), 200);
+      hunt = page().get("hunt");
+    }
+    assertThat(hunt.get("standing").asText()).isEqualTo("FOUND");
+    List<String> named = new ArrayList<>();
+    hunt.at("/candidates/0/parts").forEach(part -> named.add(part.asText()));
+    JsonNode truth = api.get(path() + "/simulated/truth").body().get("parts");
+    assertThat(truth).map(JsonNode::asText).containsAll(named);
+  }
+
+  @Test
+  void aStruckLineCountsNoMoreAndAnotherCircuitDoesNotKnowIt() {
+    put(0, searching("factory-low-switched-plus"));
+    String line = UUID.randomUUID().toString();
+    Map<String, Object> dark =
+        Map.of("kind", "LAMP", "state", "LOW", "lamp", "left low beam", "value", 0);
+    api.put(
+        "/api/jobs/" + job + "/workshop/" + line,
+        Map.of("stage", "FIND", "check", Map.of("shown", List.of(dark)), "waitedMs", 0));
+    JsonNode before = page().at("/hunt/candidates");
+    assertThat(page().at("/hunt/lines/0/counts").asBoolean()).isTrue();
+    put(1, searching("factory-main-relay"));
+    assertThat(page().at("/hunt/lines/0/counts").asBoolean()).isFalse();
+    put(2, searching("factory-low-switched-plus"));
+    assertThat(page().at("/hunt/candidates")).isEqualTo(before);
+    api.put(
+        "/api/jobs/" + job + "/workshop/" + UUID.randomUUID(),
+        Map.of("stage", "FIND", "strikes", line, "waitedMs", 0));
+    assertThat(page().at("/hunt/lines")).isEmpty();
+    assertThat(page().at("/hunt/standing").asText()).isEqualTo("NOTHING_SEEN");
+  }
+
+  @Test
+  void whatCannotBeIsRefusedInASentence() {
+    Map<String, Object> ended = searching("factory-low-switched-plus");
+    ended.put("ended", Map.of("how", "MENDED", "parts", List.of(), "did", "new bulb"));
+    assertThat(put(0, ended).body().get("detail").asText()).contains("which part it was");
+    put(0, searching("factory-low-switched-plus"));
+    Map<String, Object> tooMuch =
+        Map.of(
+            "kind",
+            "VOLTS",
+            "state",
+            "LOW",
+            "from",
+            "left low beam +",
+            "to",
+            "ground",
+            "value",
+            230);
+    assertThat(checked(List.of(tooMuch)).body().get("detail").asText()).contains("60.00 V");
+    Map<String, Object> noState = Map.of("kind", "LAMP", "lamp", "left low beam", "value", 0);
+    assertThat(checked(List.of(noState)).status()).isEqualTo(422);
+    Map<String, Object> noSuchPart =
+        Map.of(
+            "kind",
+            "EXCHANGED",
+            "state",
+            "LOW",
+            "part",
+            "horn",
+            "lamp",
+            "left low beam",
+            "value",
+            0);
+    assertThat(
+            api.post(path() + "/simulated", Map.of("checks", List.of(noSuchPart)))
+                .body()
+                .get("detail")
+                .asText())
+        .contains("no such part");
+  }
+}

@@ -1,0 +1,149 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Hunt, HuntCheck, ShownEdit } from '../api/client';
+import { typedNumber } from '../harness/ProbeForm';
+import { TextField } from '../settings/fields';
+import { ActButton, PlainButton } from '../ui/buttons';
+import { Refusal } from '../ui/Refusal';
+import { findWords } from '../words/page/find';
+import { ANSWERS, answerWords, seenWith } from './checking';
+import { Simulated } from './Simulated';
+import type { Checked } from './useHunt';
+
+/** What a check showed: a press for each answer, a figure for what is measured. */
+export function Answers({
+  jobId,
+  hunt,
+  check,
+  checked,
+  large = false,
+}: {
+  jobId: string;
+  hunt: Hunt;
+  check: HuntCheck;
+  checked: Checked;
+  /** To be read from afar and pressed in gloves. */
+  large?: boolean;
+}) {
+  const [beside, setBeside] = useState<Record<string, number>>({});
+  const others = seenWith(hunt, check);
+  const [sent, setSent] = useState(false);
+  // until it is kept, and the next check is here, a second press would say it twice
+  const keep = (asked: ShownEdit, more: ShownEdit[]) => {
+    if (!sent) {
+      setSent(true);
+      const words = findWords.lineWords({ check: check.words, answer: answerWords(asked) });
+      void checked([asked, ...more], words).finally(() => setSent(false));
+    }
+  };
+  const chosen = others.flatMap((one) => {
+    const value = beside[one.lamp ?? ''];
+    return value === undefined ? [] : [{ ...one, value }];
+  });
+  return (
+    <Box>
+      {check.unit ? (
+        <Figure check={check} keep={(value) => keep({ ...check.check, value }, [])} large={large} />
+      ) : (
+        <Flex gap="8px" wrap="wrap" role="group" aria-label={check.words}>
+          {ANSWERS[check.check.kind].map((words, value) => (
+            <PlainButton
+              key={words}
+              flex="1"
+              minH={large ? { base: '76px', md: '110px' } : '52px'}
+              borderRadius="10px"
+              fontSize={large ? 'clamp(20px, 2.8vw, 36px)' : '19px'}
+              disabled={sent}
+              onClick={() => keep({ ...check.check, value }, chosen)}
+            >
+              {words}
+            </PlainButton>
+          ))}
+        </Flex>
+      )}
+      <Flex wrap="wrap" align="center" justify="space-between" columnGap="16px">
+        {others.map((one) => (
+          <Beside
+            key={one.lamp}
+            words={hunt.lamps.find((lamp) => lamp.id === one.lamp)?.words ?? ''}
+            value={beside[one.lamp ?? '']}
+            set={(value) => setBeside({ ...beside, [one.lamp ?? '']: value })}
+          />
+        ))}
+        <Simulated jobId={jobId} asked={[check.check, ...others]} keep={keep} />
+      </Flex>
+    </Box>
+  );
+}
+
+/** Another lamp that is seen at the same moment, if anybody looks. */
+function Beside({
+  words,
+  value,
+  set,
+}: {
+  words: string;
+  value: number | undefined;
+  set: (value: number) => void;
+}) {
+  const label = findWords.atTheSameMoment({ lamp: words });
+  return (
+    <Flex align="center" gap="4px" pt="4px" wrap="wrap" role="group" aria-label={label}>
+      <Box color="quiet" pr="4px">
+        {words}
+      </Box>
+      {ANSWERS.LAMP.map((answer, number) => (
+        <PlainButton
+          key={answer}
+          px="12px"
+          fontSize="15px"
+          aria-pressed={value === number}
+          bg={value === number ? 'lampFill' : undefined}
+          color={value === number ? 'onLamp' : 'ink'}
+          onClick={() => set(number)}
+        >
+          {answer}
+        </PlainButton>
+      ))}
+    </Flex>
+  );
+}
+
+function Figure({
+  check,
+  keep,
+  large,
+}: {
+  check: HuntCheck;
+  keep: (value: number) => void;
+  large: boolean;
+}) {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string>();
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        const value = typedNumber(typed.replace(/ *[VA]$/i, ''));
+        if (Number.isNaN(value)) {
+          setProblem(findWords.enterWhatTheMeterShows());
+          return;
+        }
+        keep(value);
+      }}
+    >
+      <Flex gap="12px" align="end" wrap="wrap">
+        <Box flex="1" minW="160px" fontSize={large ? '24px' : undefined}>
+          <TextField
+            label={findWords.theMeterShows({ unit: check.unit })}
+            value={typed}
+            set={setTyped}
+            maxLength={12}
+          />
+        </Box>
+        <ActButton type="submit">{findWords.saveReading()}</ActButton>
+      </Flex>
+      <Refusal words={problem} />
+    </form>
+  );
+}

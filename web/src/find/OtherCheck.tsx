@@ -1,0 +1,186 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { FindPage, Hunt, HuntCheck, ShownEdit } from '../api/client';
+import { Choice, Pairs } from '../settings/fields';
+import { PlainButton } from '../ui/buttons';
+import { findWords } from '../words/page/find';
+import { Answers } from './Answers';
+import { ASKED, GROUND, KINDS, minutesText, stateWords, type Kind } from './checking';
+import { opensWords } from './NextCheck';
+import type { Checked } from './useHunt';
+
+/** Another check than the one that is proposed: one of the best, or whatever was just done. */
+export function OtherCheck({
+  page,
+  hunt,
+  part,
+  checked,
+}: {
+  page: FindPage;
+  hunt: Hunt;
+  /** A part that was pressed on the drawing. */
+  part: string | undefined;
+  checked: Checked;
+}) {
+  const [check, setCheck] = useState<HuntCheck>();
+  const about = hunt.others.filter((one) => !part || isAbout(one.check, part));
+  return (
+    <>
+      {about.length > 0 && (
+        <Box pb="14px">
+          <Box color="quiet" pb="4px">
+            {findWords.bestOfTheOthers()}
+          </Box>
+          {about.map((one) => (
+            <PlainButton
+              key={one.words}
+              w="100%"
+              h="auto"
+              py="6px"
+              mb="6px"
+              borderRadius="10px"
+              justifyContent="space-between"
+              textAlign="left"
+              whiteSpace="normal"
+              gap="12px"
+              aria-pressed={check === one}
+              borderColor={check === one ? 'lamp' : 'rule'}
+              onClick={() => setCheck(one)}
+            >
+              <span>{one.words}</span>
+              <Box as="span" color="quiet" fontWeight="400" flexShrink="0">
+                {[minutesText(one.minutes), opensWords(page, one.opens)]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </Box>
+            </PlainButton>
+          ))}
+        </Box>
+      )}
+      <AnyCheck hunt={hunt} part={part} onCheck={setCheck} />
+      {check && (
+        <Box pt="14px">
+          <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="6px">
+            {check.words}
+          </Box>
+          <Answers
+            key={JSON.stringify(check.check)}
+            jobId={page.job.id}
+            hunt={hunt}
+            check={check}
+            checked={checked}
+          />
+        </Box>
+      )}
+    </>
+  );
+}
+
+const isAbout = (check: ShownEdit, part: string) => check.part === part || check.lamp === part;
+
+/** Whatever can be checked at all, said piece by piece. */
+function AnyCheck({
+  hunt,
+  part,
+  onCheck,
+}: {
+  hunt: Hunt;
+  part: string | undefined;
+  onCheck: (check: HuntCheck) => void;
+}) {
+  const points = Object.entries(hunt.sheet.points);
+  const [kind, setKind] = useState<Kind>(part ? 'INSPECTED' : 'VOLTS');
+  const [said, setSaid] = useState({
+    state: hunt.states.at(-1)?.state ?? 'LOW',
+    part: part ?? hunt.parts[0]?.id ?? '',
+    lamp: hunt.lamps[0]?.id ?? '',
+    from: points.find(([id]) => id !== GROUND)?.[0] ?? '',
+    to: GROUND,
+  } as const satisfies Record<string, string> as Said);
+  const asks = (field: keyof Said) => ASKED[kind].includes(field);
+  const set = (field: keyof Said) => (value: string) => setSaid({ ...said, [field]: value });
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onCheck(asked(hunt, kind, said));
+      }}
+    >
+      <Pairs>
+        <Choice label={findWords.whatWasDone()} value={kind} set={setKind} options={KINDS} />
+        {asks('state') && (
+          <Choice
+            label={findWords.controlsAt()}
+            value={said.state}
+            set={set('state')}
+            options={hunt.states.map((one) => [one.state as string, one.words] as const)}
+          />
+        )}
+        {asks('part') && (
+          <Choice
+            label={findWords.part()}
+            value={said.part}
+            set={set('part')}
+            options={named(hunt.parts)}
+          />
+        )}
+        {asks('from') && (
+          <Choice
+            label={findWords.redProbe()}
+            value={said.from}
+            set={set('from')}
+            options={points}
+          />
+        )}
+        {asks('to') && (
+          <Choice label={findWords.blackProbe()} value={said.to} set={set('to')} options={points} />
+        )}
+        {asks('lamp') && (
+          <Choice
+            label={findWords.lamp()}
+            value={said.lamp}
+            set={set('lamp')}
+            options={named(hunt.lamps)}
+          />
+        )}
+      </Pairs>
+      <Flex pt="12px">
+        <PlainButton type="submit">{findWords.anyCheck()}</PlainButton>
+      </Flex>
+    </form>
+  );
+}
+
+interface Said {
+  state: string;
+  part: string;
+  lamp: string;
+  from: string;
+  to: string;
+}
+
+const named = (all: Hunt['parts']) => all.map((one) => [one.id, one.words] as const);
+
+function asked(hunt: Hunt, kind: Kind, said: Said): HuntCheck {
+  const check = { kind, value: 0 } as ShownEdit;
+  for (const field of ASKED[kind]) {
+    Object.assign(check, { [field]: said[field] });
+  }
+  const words = [
+    KINDS.find(([one]) => one === kind)?.[1],
+    check.state && stateWords(hunt, check.state),
+    check.part && hunt.parts.find((one) => one.id === check.part)?.words,
+    check.from && hunt.sheet.points[check.from],
+    check.to && hunt.sheet.points[check.to],
+    check.lamp && hunt.lamps.find((one) => one.id === check.lamp)?.words,
+  ];
+  return {
+    check,
+    words: words.filter(Boolean).join(', '),
+    minutes: 0,
+    splits: [],
+    answers: [],
+    unit: kind === 'VOLTS' ? 'V' : kind === 'AMPS' ? 'A' : '',
+    opens: [],
+  };
+}

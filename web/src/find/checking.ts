@@ -1,0 +1,111 @@
+import type { DrivingState, Hunt, HuntCheck, ShownEdit } from '../api/client';
+import type { Pointed } from '../circuit/Suspicion';
+import { findWords } from '../words/page/find';
+import { decimalText } from '../words/numbers';
+
+export type Kind = ShownEdit['kind'];
+
+const LOOKS = [
+  findWords.lookOut(),
+  findWords.lookWeak(),
+  findWords.lookLit(),
+  findWords.lookFlickers(),
+];
+
+/** The answers of each kind of check that is not measured, by their numbers. */
+export const ANSWERS: Record<Kind, readonly string[]> = {
+  LAMP: LOOKS,
+  PLUG_TURNED: LOOKS,
+  UNPLUGGED: LOOKS,
+  EXCHANGED: LOOKS,
+  BRIDGED: LOOKS,
+  SHAKEN: [findWords.staysAsItIs(), findWords.changes()],
+  VOLTS: [],
+  AMPS: [],
+  TEST_LIGHT: LOOKS.slice(0, 3),
+  RELAY: [findWords.doesNotPullIn(), findWords.pullsIn()],
+  FUSE: [findWords.sound(), findWords.blown()],
+  PLUG: [findWords.notHome(), findWords.home()],
+  INSPECTED: [findWords.good(), findWords.bad()],
+};
+
+export const KINDS: readonly (readonly [Kind, string])[] = [
+  ['LAMP', findWords.kindLamp()],
+  ['VOLTS', findWords.kindVolts()],
+  ['AMPS', findWords.kindAmps()],
+  ['TEST_LIGHT', findWords.kindTestLight()],
+  ['FUSE', findWords.kindFuse()],
+  ['RELAY', findWords.kindRelay()],
+  ['PLUG', findWords.kindPlug()],
+  ['PLUG_TURNED', findWords.kindPlugTurned()],
+  ['EXCHANGED', findWords.kindExchanged()],
+  ['UNPLUGGED', findWords.kindUnplugged()],
+  ['BRIDGED', findWords.kindBridged()],
+  ['SHAKEN', findWords.kindShaken()],
+  ['INSPECTED', findWords.kindInspected()],
+];
+
+/** What has to be said of a check of each kind. */
+export const ASKED: Record<Kind, readonly ('state' | 'part' | 'from' | 'to' | 'lamp')[]> = {
+  LAMP: ['state', 'lamp'],
+  PLUG_TURNED: ['state', 'lamp'],
+  UNPLUGGED: ['state', 'part', 'lamp'],
+  EXCHANGED: ['state', 'part', 'lamp'],
+  BRIDGED: ['state', 'from', 'to', 'lamp'],
+  SHAKEN: ['state', 'part', 'lamp'],
+  VOLTS: ['state', 'from', 'to'],
+  AMPS: ['state', 'part'],
+  TEST_LIGHT: ['state', 'from'],
+  RELAY: ['state', 'part'],
+  FUSE: ['part'],
+  PLUG: ['part'],
+  INSPECTED: ['part'],
+};
+
+/** The battery’s own negative, as circuits call it. */
+export const GROUND = 'ground';
+
+/** Where a check is made on the drawing. */
+export function pointedAt({ kind, part, from, to, lamp }: ShownEdit): Pointed {
+  return kind === 'VOLTS' || kind === 'BRIDGED' || kind === 'TEST_LIGHT'
+    ? { red: from, black: to }
+    : { part: part ?? lamp };
+}
+
+/** What a check showed, in words. */
+export function answerWords({ kind, value }: ShownEdit): string {
+  switch (kind) {
+    case 'VOLTS':
+      return findWords.volts({ value: decimalText(value) });
+    case 'AMPS':
+      return findWords.amperes({ value: decimalText(value) });
+    default:
+      return ANSWERS[kind][value] ?? '';
+  }
+}
+
+/** The other lamps, which are seen at the same moment. */
+export function seenWith(hunt: Hunt, check: HuntCheck): ShownEdit[] {
+  const { kind, state, lamp } = check.check;
+  return kind === 'LAMP'
+    ? hunt.lamps
+        .filter((one) => one.id !== lamp)
+        .map((one) => ({ kind, state, lamp: one.id, value: 0 }))
+    : [];
+}
+
+export const stateWords = (hunt: Hunt, state: DrivingState) =>
+  hunt.states.find((one) => one.state === state)?.words ?? '';
+
+/** A share as it is told: nothing is certain, and little is not nothing. */
+export function shareText(share: number): string {
+  const percent = Math.round(share * 100);
+  return percent < 1 ? '< 1 %' : percent > 99 ? '> 99 %' : `${String(percent)} %`;
+}
+
+/** Minutes to the nearest, as a technician would say them. */
+export function minutesText(minutes: number): string {
+  return minutes < 1
+    ? findWords.underAMinute()
+    : findWords.minutes({ minutes: decimalText(Math.round(minutes)) });
+}
