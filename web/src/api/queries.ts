@@ -160,6 +160,22 @@ export function askSimulated(jobId: string, checks: ShownEdit[]) {
   );
 }
 
+export type MeterQuantity = 'VOLTS' | 'AMPS' | 'OHMS';
+
+/** A display follows its meter by sight. */
+const METER_AGAIN_MS = 700;
+
+/** What a meter shows at an address, again and again while it is wanted. */
+export function useMeter(address: string, what: MeterQuantity, wanted: boolean) {
+  return useQuery({
+    queryKey: ['meter', address, what],
+    queryFn: () => unwrap(api.GET('/api/meter', { params: { query: { address, what } } })),
+    enabled: wanted,
+    retry: false,
+    refetchInterval: METER_AGAIN_MS,
+  });
+}
+
 /** What is wrong with it, for whoever gives up. */
 export function simulatedTruth(jobId: string) {
   return unwrap(api.GET('/api/jobs/{jobId}/find/simulated/truth', { params: { path: { jobId } } }));

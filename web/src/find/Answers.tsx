@@ -7,18 +7,22 @@ import { ActButton, PlainButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { findWords } from '../words/page/find';
 import { ANSWERS, answerWords, seenWith } from './checking';
+import { MeterLive } from './MeterLive';
 import { Simulated } from './Simulated';
 import type { Checked } from './useHunt';
 
 /** What a check showed: a press for each answer, a figure for what is measured. */
 export function Answers({
   jobId,
+  meter,
   hunt,
   check,
   checked,
   large = false,
 }: {
   jobId: string;
+  /** The address of the simulated meter. */
+  meter: string;
   hunt: Hunt;
   check: HuntCheck;
   checked: Checked;
@@ -43,7 +47,18 @@ export function Answers({
   return (
     <Box>
       {check.unit ? (
-        <Figure check={check} keep={(value) => keep({ ...check.check, value }, [])} large={large} />
+        <>
+          <Figure
+            check={check}
+            keep={(value) => keep({ ...check.check, value }, [])}
+            large={large}
+          />
+          <MeterLive
+            simulated={meter}
+            what={check.unit === 'A' ? 'AMPS' : 'VOLTS'}
+            keep={(value) => keep({ ...check.check, value }, [])}
+          />
+        </>
       ) : (
         <Flex gap="8px" wrap="wrap" role="group" aria-label={check.words}>
           {ANSWERS[check.check.kind].map((words, value) => (

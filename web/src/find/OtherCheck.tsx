@@ -66,6 +66,7 @@ export function OtherCheck({
           <Answers
             key={JSON.stringify(check.check)}
             jobId={page.job.id}
+            meter={page.meter}
             hunt={hunt}
             check={check}
             checked={checked}

@@ -95,6 +95,7 @@ function page(hunt: Hunt | undefined = HUNT, find: Partial<Page['find']> = {}) {
     ],
     hasFeed: false,
     live: true,
+    meter: '127.0.0.1:40123',
     reaches: [{ reach: 'LAMPS', words: 'behind the lamps', minutes: 25 }],
     tools: [{ tool: 'METER', words: 'meter' }],
     cautions: [],
@@ -113,7 +114,11 @@ const saved = () => puts.map((put) => put.body.find as Page['find'] | undefined)
 
 function open(answer: Page) {
   answering('GET', (path: string) =>
-    path.endsWith('/find') ? Promise.resolve(accepted(answer)) : new Promise(() => undefined),
+    path.endsWith('/find')
+      ? Promise.resolve(accepted(answer))
+      : path === '/api/meter'
+        ? Promise.resolve(accepted({ identity: 'a meter', value: 12.43, unit: 'V' }))
+        : new Promise(() => undefined),
   );
   answering('POST', (path: string) =>
     Promise.resolve(accepted(path.endsWith('/simulated') ? [{ ...LOOK.check, value: 3 }] : {})),
@@ -158,6 +163,18 @@ describe('the search for a fault', () => {
     await userEvent.type(field, '11,9 V');
     await press(findWords.saveReading());
     await waitFor(() => expect(written()[0]?.[0]?.value).toBe(11.9));
+  });
+
+  it('follows a meter by its address, and keeps what it shows by a press', async () => {
+    open(page({ ...HUNT, next: { check: VOLTS, why: 'SPLITS', expected: [] } }));
+    await press(findWords.readLive());
+    expect(await screen.findByText(findWords.meterNow({ value: '12.43', unit: 'V' }))).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>(findWords.meterAddress()).value).toBe(
+      '127.0.0.1:40123',
+    );
+    expect(written()).toEqual([]);
+    await press(findWords.keepReading());
+    await waitFor(() => expect(written()[0]?.[0]?.value).toBe(12.43));
   });
 
   it('saves what the simulated vehicle shows only when told to', async () => {

@@ -33,6 +33,7 @@ class FindIT extends BrowserTest {
   void aGroundThatComesAndGoesIsFoundMendedAndStruckAgain() {
     FindScreen find = open(path(), Look.USUAL, FindScreen::new);
     assertThat(find.next()).isVisible();
+    find.measureByTheMeter();
     for (int i = 0; i < MOST_CHECKS && find.isSearching(); i++) {
       find.simulate();
     }

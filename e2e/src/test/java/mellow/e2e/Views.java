@@ -35,7 +35,7 @@ final class Views {
         new View(wall + "/as-it-came", 1, NONE, NONE),
         new View(searching + "/find", 1, NONE, List.of("o", "q")),
         new View(searching + "/find/stand-back", 0, NONE, NONE),
-        new View(wall + "/find", 0, NONE, List.of("q")),
+        new View("/jobs/" + app.job("snow patrol 1") + "/find", 0, NONE, List.of("q")),
         new View(fogs + "/parts", 0, NONE, List.of("c")),
         new View(wall + "/parts", 0, NONE, NONE),
         new View(wall + "/photos", 0, NONE, NONE),

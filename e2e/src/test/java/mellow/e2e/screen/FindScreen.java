@@ -37,6 +37,19 @@ public final class FindScreen extends Screen {
     assertThat(lines()).hasCount(before + 1);
   }
 
+  /** The probes of the simulated meter are put on two points, and what it shows live is kept. */
+  public void measureByTheMeter() {
+    int before = lines().count();
+    buttonFrom(say(FindPage.otherCheck())).click();
+    button(say(FindPage.anyCheck())).click();
+    button(say(FindPage.askTheSimulatedVehicle())).click();
+    assertThat(button(say(FindPage.saveWhatItShows()))).isVisible();
+    button(say(FindPage.readLive())).click();
+    button(say(FindPage.keepReading())).click();
+    assertThat(dialog()).isHidden();
+    assertThat(lines()).hasCount(before + 1);
+  }
+
   /** The same where the lines are not shown. */
   public void simulated() {
     button(say(FindPage.askTheSimulatedVehicle())).click();

@@ -31,9 +31,10 @@ final class DemoHunts {
         null);
   }
 
-  /** Both lamps at once, on three evenings, then what is quickly reached. */
+  /** Both lamps at once, on four evenings, then what is quickly reached. */
   static List<List<ShownEdit>> checksOfDeadFogPair() {
     return List.of(
+        bothLamps(),
         bothLamps(),
         bothLamps(),
         bothLamps(),

@@ -29,6 +29,8 @@ public record FindPage(
     @Schema(description = "What is searched, with its answers; left out while it is not known.")
         @Nullable ChosenPlan searched,
     @Schema(description = "Whether anything is live now.") boolean live,
+    @Schema(description = "Address of the simulated meter.", example = "127.0.0.1:5025")
+        String meter,
     List<ReachWords> reaches,
     List<ToolWords> tools,
     @Schema(description = "Left out while no circuit is known.") @Nullable HuntView hunt,

@@ -40,6 +40,7 @@ import mellow.server.record.Differences;
 import mellow.server.record.Records;
 import mellow.server.sheet.Kept;
 import mellow.server.sheet.Sheets;
+import mellow.server.standin.SimulatedMeter;
 import mellow.server.wire.CautionView;
 import mellow.server.workshop.CheckEdit.ShownEdit;
 import org.springframework.stereotype.Service;
@@ -58,6 +59,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
   private final Feeds feeds;
   private final CheckTables tables;
   private final SimulatedVehicles vehicles;
+  private final SimulatedMeter meter;
 
   Finds(
       Jobs jobs,
@@ -66,7 +68,8 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
       Records records,
       Feeds feeds,
       CheckTables tables,
-      SimulatedVehicles vehicles) {
+      SimulatedVehicles vehicles,
+      SimulatedMeter meter) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.jobSheets = jobSheets;
@@ -74,6 +77,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     this.feeds = feeds;
     this.tables = tables;
     this.vehicles = vehicles;
+    this.meter = meter;
   }
 
   /** The page of the stage. */
@@ -93,6 +97,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
         ofFeed(acting, jobId).isPresent(),
         chosen(acting, jobId, edit).orElse(null),
         live,
+        meter.address(),
         Arrays.stream(Reach.values()).map(FindPage.ReachWords::of).toList(),
         Arrays.stream(Tool.values()).map(FindPage.ToolWords::of).toList(),
         searched(acting, jobId, edit)
@@ -145,7 +150,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     return record.living().stream().filter(line -> line.fact() instanceof Fact.Checked).toList();
   }
 
-  /** What the job's simulated vehicle shows at one moment. */
+  /** What the job's simulated vehicle shows at one moment; the simulated meter is put there too. */
   public List<ShownEdit> simulated(Acting acting, String jobId, List<ShownEdit> asked) {
     PlannedFeed feed = searchedOrRefuse(acting, jobId);
     List<Shown> shown = asked.stream().map(ShownEdit::core).toList();
@@ -155,6 +160,13 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     List<DrivingState> states = feed.plan().states();
     List<Check> checks = shown.stream().flatMap(one -> one.check(states).stream()).toList();
     List<Double> values = vehicles.of(jobId, feed).show(checks);
+    for (int i = 0; i < values.size(); i++) {
+      if (checks.get(i) instanceof Check.Measured) {
+        meter.probe(values.get(i));
+      } else if (checks.get(i) instanceof Check.Clamped) {
+        meter.clamp(values.get(i));
+      }
+    }
     return IntStream.range(0, values.size())
         .mapToObj(i -> ShownEdit.of(Shown.of(checks.get(i), states, values.get(i))))
         .toList();

@@ -1,0 +1,119 @@
+package mellow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import mellow.server.standin.SimulatedMeter;
+import mellow.server.testing.Api;
+import mellow.server.testing.ServerTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** A meter is read by its address; whatever answers there, the page gets a sentence and soon. */
+@ServerTest
+@Timeout(60)
+class MeterTest {
+  @LocalServerPort private int port;
+  @Autowired private SimulatedMeter simulated;
+
+  private Api.Answer read(String address, String what) {
+    return new Api("http://127.0.0.1:" + port, "Runa")
+        .get("/api/meter?address=" + address + "&what=" + what);
+  }
+
+  @Test
+  void theSimulatedMeterShowsWhereItsProbesAre() {
+    simulated.probe(12.4321);
+    Api.Answer volts = read(simulated.address(), "VOLTS");
+    assertThat(volts.body().get("value").asDouble()).isCloseTo(12.432, within(1e-9));
+    assertThat(volts.body().get("unit").asText()).isEqualTo("V");
+    assertThat(volts.body().get("identity").asText()).contains("simulated meter");
+    // an open circuit is beyond any range: SCPI-1999 shows 9.9E37
+    assertThat(read(simulated.address(), "OHMS").body().has("value")).isFalse();
+  }
+
+  /** What an instrument may do to its reader. */
+  private interface Instrument {
+    void answer(BufferedReader in, OutputStream out) throws IOException;
+  }
+
+  private String saysOf(Instrument instrument) throws IOException {
+    try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.2"))) {
+      Thread thread =
+          new Thread(
+              () -> {
+                try (Socket reader = server.accept()) {
+                  instrument.answer(
+                      new BufferedReader(
+                          new InputStreamReader(
+                              reader.getInputStream(), StandardCharsets.US_ASCII)),
+                      reader.getOutputStream());
+                } catch (IOException gone) {
+                  // the reader gave up
+                }
+              });
+      thread.setDaemon(true);
+      thread.start();
+      Api.Answer answer = read("127.0.0.2:" + server.getLocalPort(), "VOLTS");
+      assertThat(answer.status()).isEqualTo(422);
+      return answer.body().get("detail").asText();
+    }
+  }
+
+  private static void say(OutputStream out, String line) throws IOException {
+    out.write(line.getBytes(StandardCharsets.US_ASCII));
+    out.flush();
+  }
+
+  @Test
+  void nonsenseFloodsAndSilenceEndInASentence() throws IOException {
+    assertThat(saysOf((in, out) -> in.readLine())).contains("No meter can be reached");
+    assertThat(saysOf((in, out) -> waitForMore(in))).contains("gives no answer");
+    assertThat(
+            saysOf(
+                (in, out) -> {
+                  in.readLine();
+                  say(out, "a toaster\r\n");
+                  in.readLine();
+                  say(out, "done\r\n");
+                  waitForMore(in);
+                }))
+        .contains("shows no number");
+    assertThat(
+            saysOf(
+                (in, out) -> {
+                  in.readLine();
+                  while (true) {
+                    say(out, "1234567890".repeat(100));
+                  }
+                }))
+        .contains("No meter can be reached");
+  }
+
+  private static void waitForMore(BufferedReader in) throws IOException {
+    while (in.readLine() != null) {
+      // it hears, and says nothing more
+    }
+  }
+
+  @Test
+  void onlyTheShopsOwnNetworkIsAsked() {
+    for (String address : new String[] {"8.8.8.8:80", "example.invalid:5025", "127.0.0.1", "x"}) {
+      assertThat(read(address, "VOLTS").body().get("detail").asText()).contains("as digits");
+    }
+    assertThat(read("127.0.0.1:1", "VOLTS").status()).isEqualTo(422);
+    assertThat(Map.of("status", read("127.0.0.1:5025", "FARADS").status()))
+        .containsEntry("status", 400);
+  }
+}
