@@ -170,6 +170,11 @@ function State({
         </Box>
       ))}
       <Flex gap="8px" pt="14px" justify="flex-end" wrap="wrap">
+        {item.lamps.some(isWrong) && (
+          <PlainButton asChild mr="auto">
+            <Link to={`/jobs/${page.job.id}/find`}>{appWords.findTheFault()}</Link>
+          </PlainButton>
+        )}
         <PlainButton onClick={() => step(-1)} disabled={number === 1}>
           {appWords.before()}
         </PlainButton>

@@ -1,4 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { Link } from 'react-router';
 import type { TakeInEdit, TakeInPage } from '../api/client';
 import { PlainButton } from '../ui/buttons';
 import { ChoiceButtons, toggled } from '../ui/ChoiceButtons';
@@ -109,10 +110,20 @@ export function TakenIn({
           )}
         </Line>
         <FunctionGrid checks={content.checks} onChange={(checks) => change({ checks })} />
+        {content.checks.some(isAmiss) && (
+          <Flex justify="center">
+            <PlainButton asChild>
+              <Link to={`/jobs/${page.job.id}/find`}>{appWords.findTheFault()}</Link>
+            </PlainButton>
+          </Flex>
+        )}
       </Flex>
     </ScrollRegion>
   );
 }
+
+const isAmiss = ({ state }: TakeInEdit['checks'][number]) =>
+  state !== 'WORKS' && state !== 'NOT_FITTED';
 
 const MORE_ACCESS = [
   ['headlampsLoosened', takeinWords.headlampsComeLoose()],

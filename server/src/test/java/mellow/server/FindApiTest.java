@@ -3,6 +3,7 @@ package mellow.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -10,6 +11,9 @@ import java.util.Map;
 import java.util.UUID;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -60,7 +64,9 @@ class FindApiTest {
   }
 
   @Test
-  void aHiddenFaultIsHuntedToItsEnd() {
+  void aHiddenFaultIsHuntedToItsEndAndOnPaper() throws IOException {
+    // the job's id decides what is wrong with its simulated vehicle
+    job = api.newJob("0192f4a0-0000-7000-8000-000000000015", "Quenby Lantern", Map.of());
     assertThat(page().has("hunt")).isFalse();
     assertThat(put(0, searching("factory-low-switched-plus")).status()).isEqualTo(200);
     JsonNode hunt = page().get("hunt");
@@ -77,6 +83,15 @@ class FindApiTest {
     hunt.at("/candidates/0/parts").forEach(part -> named.add(part.asText()));
     JsonNode truth = api.get(path() + "/simulated/truth").body().get("parts");
     assertThat(truth).map(JsonNode::asText).containsAll(named);
+
+    Map<String, Object> ended = searching("factory-low-switched-plus");
+    ended.put("ended", Map.of("how", "MENDED", "parts", named, "did", "cleaned and tightened"));
+    assertThat(put(1, ended).status()).isEqualTo(200);
+    try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
+      assertThat(new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " "))
+          .contains("Fault hunt", "Complaint: left one is dark", "It was: " + named.get(0))
+          .contains("mended: cleaned and tightened");
+    }
   }
 
   @Test

@@ -183,6 +183,24 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
         .orElseThrow(() -> Refusal.unprocessable("plan", FindWords.noCircuitYet()));
   }
 
+  /**
+   * A hunt in words, for paper.
+   *
+   * @param checks what was checked and what it showed, in turn
+   * @param ended how it ended; empty while it goes on
+   */
+  public record Told(String complaint, List<String> checks, Optional<FindEdit.EndedEdit> ended) {}
+
+  /** A job's hunt in words; empty where none was. */
+  public Optional<Told> told(Acting acting, String jobId) {
+    List<String> checks = checked(record(jobId)).stream().map(HuntViews::words).toList();
+    Optional<FindEdit> edit = kept(acting, jobId);
+    return edit.isEmpty() && checks.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new Told(edit.map(FindEdit::complaint).orElse(""), checks, edit.map(FindEdit::ended)));
+  }
+
   /** What was kept of a job's hunt; empty where nothing was. */
   public Optional<FindEdit> kept(Acting acting, String jobId) {
     return sheets.of(acting, jobId, JobDocument.FIND, FindEdit.class).map(Kept::content);

@@ -139,15 +139,20 @@ final class HuntViews {
                     line.id(),
                     line.at(),
                     line.by(),
-                    String.join(
-                        "; ",
-                        ((Fact.Checked) line.fact())
-                            .shown().stream()
-                                .map(ShownWords::line)
-                                .map(words -> Spoken.text(words, UnitSystem.METRIC))
-                                .toList()),
+                    words(line),
                     counting.contains(line.id()),
                     unexplained.equals(Optional.of(line.id()))))
         .toList();
+  }
+
+  /** What was checked at one moment, and what it showed. */
+  static String words(Line line) {
+    return String.join(
+        "; ",
+        ((Fact.Checked) line.fact())
+            .shown().stream()
+                .map(ShownWords::line)
+                .map(words -> Spoken.text(words, UnitSystem.METRIC))
+                .toList());
   }
 }

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import mellow.core.measure.UnitSystem;
 import mellow.core.rules.RuleSet;
+import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.server.feed.service.Feeds;
+import mellow.server.find.Finds;
 import mellow.server.photo.Photos;
 import mellow.server.print.Block;
 import mellow.server.print.Shapes;
@@ -23,6 +25,7 @@ import mellow.server.workshop.Workshops;
  * @param stages how every stage stands
  * @param sets the rule sets that the job was judged by
  * @param parts what was fitted, in words
+ * @param hunt how a fault was looked for; empty where none was
  */
 record Pack(
     HandOverPage page,
@@ -31,6 +34,7 @@ record Pack(
     List<RuleSet> sets,
     List<String> parts,
     Workshops.Summary work,
+    Optional<Finds.Told> hunt,
     Optional<Feeds.Papers> feed,
     List<Photos.FileOf> photos) {
 
@@ -68,6 +72,7 @@ record Pack(
     List<Block> blocks = new ArrayList<>();
     open(blocks);
     found(blocks);
+    hunt.ifPresent(told -> blocks.add(hunted(told)));
     used(blocks);
     log(blocks);
     return blocks;
@@ -118,6 +123,22 @@ record Pack(
                 .toList()));
   }
 
+  /** What was wrong, what was checked, what it was and what was done. */
+  private static Block hunted(Finds.Told told) {
+    List<String> lines = new ArrayList<>();
+    if (!told.complaint().isBlank()) {
+      lines.add(Spoken.words(HandoverWords.complaintWas(told.complaint())));
+    }
+    lines.addAll(told.checks());
+    told.ended()
+        .ifPresent(
+            ended -> {
+              ended.parts().forEach(part -> lines.add(Spoken.words(HandoverWords.faultWas(part))));
+              lines.add(Spoken.words(HandoverWords.huntEnded(ended.how(), ended.did())));
+            });
+    return Block.lines(Spoken.words(HandoverWords.faultHunt()), lines);
+  }
+
   /** Parts, and the minutes that it took. */
   private void used(List<Block> blocks) {
     if (!parts.isEmpty()) {
@@ -146,6 +167,7 @@ record Pack(
               Spoken.words(HandoverWords.log()),
               List.of(0.2, 0.14, 0.66),
               work.log().stream()
+                  .filter(line -> line.stage() != Stage.FIND)
                   .map(
                       line ->
                           List.of(

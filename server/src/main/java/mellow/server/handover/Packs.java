@@ -3,6 +3,7 @@ package mellow.server.handover;
 import java.util.List;
 import mellow.core.rules.RuleSet;
 import mellow.server.feed.service.Feeds;
+import mellow.server.find.Finds;
 import mellow.server.job.JobFacts;
 import mellow.server.job.Jobs;
 import mellow.server.parts.Parts;
@@ -23,6 +24,7 @@ class Packs {
   private final Jobs jobs;
   private final Parts parts;
   private final Workshops workshops;
+  private final Finds finds;
   private final Feeds feeds;
   private final Photos photos;
   private final Foot foot;
@@ -33,6 +35,7 @@ class Packs {
       Jobs jobs,
       Parts parts,
       Workshops workshops,
+      Finds finds,
       Feeds feeds,
       Photos photos,
       Foot foot) {
@@ -41,6 +44,7 @@ class Packs {
     this.jobs = jobs;
     this.parts = parts;
     this.workshops = workshops;
+    this.finds = finds;
     this.feeds = feeds;
     this.photos = photos;
     this.foot = foot;
@@ -64,6 +68,7 @@ class Packs {
             .filter(name -> !name.isBlank())
             .toList(),
         workshops.summary(acting, jobId),
+        finds.told(acting, jobId),
         feeds.papers(acting, jobId),
         photos.files(acting, jobId));
   }

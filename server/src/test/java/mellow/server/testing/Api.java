@@ -140,8 +140,12 @@ public final class Api {
 
   /** Takes a vehicle in and returns the job's id. */
   public String newJob(String vehicleName, Map<String, ?> changes) {
+    return newJob(newId(), vehicleName, changes);
+  }
+
+  /** The same under a given id. */
+  public String newJob(String job, String vehicleName, Map<String, ?> changes) {
     String vehicle = newId();
-    String job = newId();
     expect(
         put(
             "/api/vehicles/" + vehicle,
