@@ -94,6 +94,7 @@ describe('the job’s strip', () => {
     expect(names).toEqual([
       appWords.takeIn(),
       appWords.asItCame(),
+      appWords.find(),
       appWords.parts(),
       appWords.place(),
       appWords.feed(),

@@ -28,6 +28,9 @@ public final class Bench {
     if (parts.wants("spice")) {
       SpiceRatio.run(line -> report(lines, line));
     }
+    if (parts.wants("hunt")) {
+      HuntRun.run(line -> report(lines, line));
+    }
     new LoadRun(Path.of(args[1]), Path.of(args[2]), parts, line -> report(lines, line)).run();
     if (parts.isAll()) {
       Files.write(Path.of(args[0]), lines);

@@ -51,6 +51,10 @@ record PackSheet(
 
   /** As PDF. */
   static byte[] pdf(Pack pack, Paper paper, String foot) {
+    // upright, and no larger than print shows: a telephone's picture would swell the paper; each
+    // is work for a core by itself
+    List<byte[]> small =
+        pack.photos().parallelStream().map(photo -> photo.jpeg(PICTURE_PX)).toList();
     Map<String, byte[]> files = new LinkedHashMap<>();
     List<PictureRow> rows = new ArrayList<>();
     for (Photos.FileOf photo : pack.photos()) {
@@ -58,8 +62,7 @@ record PackSheet(
         rows.add(new PictureRow(new ArrayList<>()));
       }
       String name = String.valueOf(files.size());
-      // upright, and no larger than print shows: a telephone's picture would swell the paper
-      files.put(name, photo.jpeg(PICTURE_PX));
+      files.put(name, small.get(files.size()));
       rows.get(rows.size() - 1).pictures().add(new Picture(name, Pack.caption(photo)));
     }
     return Printed.pdf("pack.html", of(pack, paper, foot, rows), files);
