@@ -83,6 +83,7 @@ export function Answers({
             words={hunt.lamps.find((lamp) => lamp.id === one.lamp)?.words ?? ''}
             value={beside[one.lamp ?? '']}
             set={(value) => setBeside({ ...beside, [one.lamp ?? '']: value })}
+            large={large}
           />
         ))}
         <Simulated jobId={jobId} asked={[check.check, ...others]} keep={keep} />
@@ -96,22 +97,25 @@ function Beside({
   words,
   value,
   set,
+  large,
 }: {
   words: string;
   value: number | undefined;
   set: (value: number) => void;
+  large: boolean;
 }) {
   const label = findWords.atTheSameMoment({ lamp: words });
   return (
     <Flex align="center" gap="4px" pt="4px" wrap="wrap" role="group" aria-label={label}>
-      <Box color="quiet" pr="4px">
+      <Box color="quiet" pr="4px" fontSize={large ? '20px' : undefined}>
         {words}
       </Box>
       {ANSWERS.LAMP.map((answer, number) => (
         <PlainButton
           key={answer}
-          px="12px"
-          fontSize="15px"
+          px={large ? '18px' : '12px'}
+          minH={large ? '60px' : undefined}
+          fontSize={large ? '20px' : '15px'}
           aria-pressed={value === number}
           bg={value === number ? 'lampFill' : undefined}
           color={value === number ? 'onLamp' : 'ink'}

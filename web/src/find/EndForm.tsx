@@ -1,4 +1,4 @@
-import { Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FindEdit, Hunt } from '../api/client';
 import { Choice, TextField } from '../settings/fields';
@@ -44,12 +44,17 @@ export function EndForm({
           ]}
         />
         {how === 'MENDED' && (
-          <ChoiceButtons
-            label={findWords.whatItWas()}
-            options={suspected.map((one) => [one.id, one.words] as const)}
-            chosen={parts}
-            onToggle={(part) => setParts(toggled(parts, part))}
-          />
+          <Box>
+            <Box color="quiet" pb="4px">
+              {findWords.whatItWas()}
+            </Box>
+            <ChoiceButtons
+              label={findWords.whatItWas()}
+              options={suspected.map((one) => [one.id, one.words] as const)}
+              chosen={parts}
+              onToggle={(part) => setParts(toggled(parts, part))}
+            />
+          </Box>
         )}
         <TextField label={findWords.whatWasMended()} value={did} set={setDid} maxLength={600} />
         <ActButton type="submit" disabled={!did.trim() || (how === 'MENDED' && parts.length === 0)}>

@@ -5,22 +5,18 @@ import { KeptBand } from '../kept/KeptBand';
 import type { Keeping } from '../kept/useKept';
 import { ActButton, PlainButton } from '../ui/buttons';
 import { findWords } from '../words/page/find';
-import { shareText } from './checking';
+import { endedWords, shareText } from './checking';
 
 /** How far the search has come, in one sentence, and what is to be done about it. */
 function standing(page: FindPage, find: FindEdit): [Verdict, string, string] {
   const { hunt } = page;
   const { ended } = find;
   if (ended) {
-    return ended.how === 'MENDED'
-      ? ['WITHIN', findWords.endedMended({ did: ended.did }), findWords.proveTheLampsAgain()]
-      : [
-          'AT_EDGE',
-          ended.how === 'BYPASSED'
-            ? findWords.endedBypassed({ did: ended.did })
-            : findWords.endedGivenUp({ did: ended.did }),
-          findWords.proveTheLampsAgain(),
-        ];
+    return [
+      ended.how === 'MENDED' ? 'WITHIN' : 'AT_EDGE',
+      endedWords(ended),
+      findWords.proveTheLampsAgain(),
+    ];
   }
   const first = hunt?.candidates[0];
   if (!hunt || !first) {

@@ -11,7 +11,9 @@ import type { Checked } from './useHunt';
 
 /** Which dialog stands over the page. */
 export type Shown =
-  { what: 'circuit' | 'end' | 'both' | 'cautions' } | { what: 'other'; part?: string } | undefined;
+  | { what: 'circuit' | 'answers' | 'end' | 'both' | 'cautions' }
+  | { what: 'other'; part?: string }
+  | undefined;
 
 /** The dialogs of a search. */
 export function FindDialogs({
@@ -42,7 +44,22 @@ export function FindDialogs({
         close={close}
         size="xl"
       >
-        {find.plan && hunt?.sheet.plan.id === find.plan.id && hunt.sheet.questions.length > 0 && (
+        <CircuitChoice
+          page={page}
+          chosen={find.plan}
+          onChoose={(plan) => {
+            change({ plan });
+            close();
+          }}
+        />
+      </Sheet>
+      <Sheet
+        title={findWords.itsAnswers()}
+        open={shown?.what === 'answers' && hunt !== undefined}
+        close={close}
+        size="xl"
+      >
+        {find.plan && hunt && (
           <QuestionForm
             sheet={hunt.sheet}
             plan={find.plan}
@@ -54,14 +71,6 @@ export function FindDialogs({
             }}
           />
         )}
-        <CircuitChoice
-          page={page}
-          chosen={find.plan}
-          onChoose={(plan) => {
-            change({ plan });
-            close();
-          }}
-        />
       </Sheet>
       <Sheet
         title={findWords.otherCheck()}

@@ -67,6 +67,7 @@ function Find({ page, offline }: { page: Page; offline: boolean }) {
             hunt={hunt}
             change={change}
             onCircuit={() => setShown({ what: 'circuit' })}
+            onAnswers={() => setShown({ what: 'answers' })}
           />
         </StageColumn>
       }

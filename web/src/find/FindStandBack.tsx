@@ -11,9 +11,26 @@ import { Refusal } from '../ui/Refusal';
 import { appWords } from '../words/page/app';
 import { findWords } from '../words/page/find';
 import { Answers } from './Answers';
-import { shareText } from './checking';
+import { endedWords, shareText } from './checking';
 import { whyWords } from './NextCheck';
 import { useHunt } from './useHunt';
+
+/** What is to be checked, or why nothing is. */
+function headline({ hunt, find: { ended } }: Page): string {
+  const first = hunt?.candidates[0];
+  if (ended) {
+    return endedWords(ended);
+  }
+  if (!hunt) {
+    return findWords.chooseACircuitToSearch();
+  }
+  if (hunt.next) {
+    return hunt.next.check.words;
+  }
+  return first && hunt.standing === 'FOUND'
+    ? findWords.foundWords({ words: first.words })
+    : findWords.nothingTellsAnyMore();
+}
 
 /** Searching with both hands at the vehicle: one check at a time, large answers. */
 export function FindStandBack() {
@@ -31,7 +48,7 @@ function Standing({ page }: { page: Page }) {
   const leave = () => void navigate(`/jobs/${page.job.id}/find`);
   useCommand('Escape', appWords.back(), leave);
   const { hunt } = page;
-  const next = hunt?.next;
+  const next = page.find.ended ? undefined : hunt?.next;
   const first = hunt?.candidates[0];
   return (
     <Flex
@@ -46,7 +63,9 @@ function Standing({ page }: { page: Page }) {
         <EarlierLine />
       </Box>
       <Box color="lamp" fontFamily="heading" fontSize="clamp(20px, 2.6vw, 34px)" lineHeight="1.15">
-        {first &&
+        {next &&
+          first &&
+          hunt?.standing !== 'NOTHING_SEEN' &&
           findWords.likeliest({
             words: first.words,
             share: shareText(first.shares.at(-1) ?? 0),
@@ -60,11 +79,7 @@ function Standing({ page }: { page: Page }) {
           fontSize="clamp(30px, 5.4vw, 76px)"
           lineHeight="1.08"
         >
-          {next
-            ? next.check.words
-            : first && hunt?.standing === 'FOUND'
-              ? findWords.foundWords({ words: first.words })
-              : findWords.nothingTellsAnyMore()}
+          {headline(page)}
         </Box>
         {next && (
           <Box color="quiet" fontSize="clamp(18px, 2vw, 26px)" pt="8px">
@@ -72,9 +87,7 @@ function Standing({ page }: { page: Page }) {
           </Box>
         )}
       </Flex>
-      <Box color="quiet" data-testid="checks" data-count={hunt?.lines.length ?? 0}>
-        {findWords.checksSoFar({ count: hunt?.lines.length ?? 0 })}
-      </Box>
+      <Box color="quiet">{findWords.checksSoFar({ count: hunt?.lines.length ?? 0 })}</Box>
       <Waits jobId={page.job.id} fontSize="22px" px="0" />
       <Refusal words={problem} fontSize="22px" />
       {hunt && next && (

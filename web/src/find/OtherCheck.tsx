@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { FindPage, Hunt, HuntCheck, ShownEdit } from '../api/client';
 import { Choice, Pairs } from '../settings/fields';
 import { PlainButton } from '../ui/buttons';
+import { capital } from '../words/capital';
 import { findWords } from '../words/page/find';
 import { Answers } from './Answers';
 import { ASKED, GROUND, KINDS, minutesText, stateWords, type Kind } from './checking';
@@ -42,13 +43,14 @@ export function OtherCheck({
               justifyContent="space-between"
               textAlign="left"
               whiteSpace="normal"
-              gap="12px"
+              flexWrap="wrap"
+              columnGap="12px"
               aria-pressed={check === one}
               borderColor={check === one ? 'lamp' : 'rule'}
               onClick={() => setCheck(one)}
             >
               <span>{one.words}</span>
-              <Box as="span" color="quiet" fontWeight="400" flexShrink="0">
+              <Box as="span" color="quiet" fontWeight="400">
                 {[minutesText(one.minutes), opensWords(page, one.opens)]
                   .filter(Boolean)
                   .join(' · ')}
@@ -97,7 +99,7 @@ function AnyCheck({
     lamp: hunt.lamps[0]?.id ?? '',
     from: points.find(([id]) => id !== GROUND)?.[0] ?? '',
     to: GROUND,
-  } as const satisfies Record<string, string> as Said);
+  } as Said);
   const asks = (field: keyof Said) => ASKED[kind].includes(field);
   const set = (field: keyof Said) => (value: string) => setSaid({ ...said, [field]: value });
   return (
@@ -107,6 +109,9 @@ function AnyCheck({
         onCheck(asked(hunt, kind, said));
       }}
     >
+      <Box color="quiet" pb="4px">
+        {findWords.anyCheck()}
+      </Box>
       <Pairs>
         <Choice label={findWords.whatWasDone()} value={kind} set={setKind} options={KINDS} />
         {asks('state') && (
@@ -146,7 +151,7 @@ function AnyCheck({
         )}
       </Pairs>
       <Flex pt="12px">
-        <PlainButton type="submit">{findWords.anyCheck()}</PlainButton>
+        <PlainButton type="submit">{findWords.enterIt()}</PlainButton>
       </Flex>
     </form>
   );
@@ -177,10 +182,9 @@ function asked(hunt: Hunt, kind: Kind, said: Said): HuntCheck {
   ];
   return {
     check,
-    words: words.filter(Boolean).join(', '),
+    words: capital(words.filter(Boolean).join(', ')),
     minutes: 0,
     splits: [],
-    answers: [],
     unit: kind === 'VOLTS' ? 'V' : kind === 'AMPS' ? 'A' : '',
     opens: [],
   };

@@ -17,12 +17,14 @@ export function SetUp({
   hunt,
   change,
   onCircuit,
+  onAnswers,
 }: {
   page: FindPage;
   find: FindEdit;
   hunt: Hunt | undefined;
   change: Change;
   onCircuit: () => void;
+  onAnswers: () => void;
 }) {
   return (
     <Flex direction="column" gap="12px" pb="14px">
@@ -37,7 +39,13 @@ export function SetUp({
         {hunt ? hunt.sheet.plan.title : findWords.chooseTheCircuit()}
         <Key name="q" />
       </BareButton>
+      {find.plan && hunt && hunt.sheet.questions.length > 0 && (
+        <BareButton px="0" mt="-12px" onClick={onAnswers}>
+          {findWords.itsAnswers()}
+        </BareButton>
+      )}
       <LazyText
+        lines={2}
         label={findWords.complaint()}
         value={find.complaint}
         onDone={(complaint) => change({ complaint })}

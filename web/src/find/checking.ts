@@ -1,16 +1,13 @@
-import type { DrivingState, Hunt, HuntCheck, ShownEdit } from '../api/client';
+import type { DrivingState, FindEdit, Hunt, HuntCheck, ShownEdit } from '../api/client';
 import type { Pointed } from '../circuit/Suspicion';
 import { findWords } from '../words/page/find';
+import { term } from '../words/terms';
 import { decimalText } from '../words/numbers';
 
 export type Kind = ShownEdit['kind'];
 
-const LOOKS = [
-  findWords.lookOut(),
-  findWords.lookWeak(),
-  findWords.lookLit(),
-  findWords.lookFlickers(),
-];
+/** How a lamp may look, in the order of the answers’ numbers. */
+const LOOKS = ['OUT', 'WEAK', 'LIT', 'FLICKERS'].map((look) => term('Look', look));
 
 /** The answers of each kind of check that is not measured, by their numbers. */
 export const ANSWERS: Record<Kind, readonly string[]> = {
@@ -81,6 +78,18 @@ export function answerWords({ kind, value }: ShownEdit): string {
       return findWords.amperes({ value: decimalText(value) });
     default:
       return ANSWERS[kind][value] ?? '';
+  }
+}
+
+/** How a search ended. */
+export function endedWords({ how, did }: NonNullable<FindEdit['ended']>): string {
+  switch (how) {
+    case 'MENDED':
+      return findWords.endedMended({ did });
+    case 'BYPASSED':
+      return findWords.endedBypassed({ did });
+    case 'GIVEN_UP':
+      return findWords.endedGivenUp({ did });
   }
 }
 

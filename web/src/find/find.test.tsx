@@ -13,6 +13,7 @@ import {
   takesEverything,
 } from '../test/testing';
 import { findWords } from '../words/page/find';
+import { term } from '../words/terms';
 import { FindPage } from './FindPage';
 
 const LOOK: HuntCheck = {
@@ -20,7 +21,6 @@ const LOOK: HuntCheck = {
   words: 'Low beam: look at left low beam',
   minutes: 0.4,
   splits: [9, 4],
-  answers: [],
   unit: '',
   opens: [],
 };
@@ -30,7 +30,6 @@ const VOLTS: HuntCheck = {
   words: 'Low beam: voltage from left low beam + to the battery’s negative',
   minutes: 26.4,
   splits: [5, 4, 1],
-  answers: [],
   unit: 'V',
   opens: ['LAMPS'],
 };
@@ -142,9 +141,9 @@ describe('the search for a fault', () => {
     const beside = within(next).getByRole('group', {
       name: findWords.atTheSameMoment({ lamp: 'right low beam' }),
     });
-    await userEvent.click(within(beside).getByRole('button', { name: findWords.lookLit() }));
+    await userEvent.click(within(beside).getByRole('button', { name: term('Look', 'LIT') }));
     const answers = within(next).getByRole('group', { name: LOOK.words });
-    await userEvent.click(within(answers).getByRole('button', { name: findWords.lookOut() }));
+    await userEvent.click(within(answers).getByRole('button', { name: term('Look', 'OUT') }));
     await waitFor(() =>
       expect(written()[0]).toEqual([
         { ...LOOK.check, value: 0 },
@@ -181,7 +180,7 @@ describe('the search for a fault', () => {
     open(page());
     await press(findWords.askTheSimulatedVehicle());
     expect(
-      await screen.findByText(findWords.simulatedShows({ words: findWords.lookFlickers() })),
+      await screen.findByText(findWords.simulatedShows({ words: term('Look', 'FLICKERS') })),
     ).toBeTruthy();
     expect(written()).toEqual([]);
     await press(findWords.saveWhatItShows());
@@ -206,7 +205,7 @@ describe('the search for a fault', () => {
       findWords.kindPlug(),
     );
     expect(within(dialog).queryByLabelText(findWords.controlsAt())).toBeNull();
-    await userEvent.click(within(dialog).getByRole('button', { name: findWords.anyCheck() }));
+    await userEvent.click(within(dialog).getByRole('button', { name: findWords.enterIt() }));
     await userEvent.click(await within(dialog).findByRole('button', { name: findWords.notHome() }));
     await waitFor(() =>
       expect(written()[0]).toEqual([{ kind: 'PLUG', part: 'left low beam', value: 0 }]),

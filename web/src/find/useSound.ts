@@ -17,8 +17,6 @@ export function useSound(page: FindPage, hunt: Hunt) {
     if (searched && controls) {
       void judge({ plan: searched, controls });
     }
-    // the page is asked for again and again: what counts is what it says
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [JSON.stringify(searched), asked, judge]);
+  }, [searched, controls, judge]);
   return problem === undefined ? answer : undefined;
 }

@@ -3,6 +3,7 @@ import type { FrontEdit, PlaceSheet, Verdict } from '../api/client';
 import { BareButton } from '../ui/buttons';
 import { VERDICT_WORD, VerdictShape } from '../finding/VerdictShape';
 import { isOfPair } from '../finding/subject';
+import { capital } from '../words/capital';
 import { appWords } from '../words/page/app';
 import { placeWords } from '../words/page/place';
 
@@ -95,8 +96,6 @@ export function PairList({
     </>
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const ofPair = (sheet: PlaceSheet, id: string) =>
   sheet.findings.filter((finding) => isOfPair(finding, id));

@@ -90,12 +90,9 @@ class FindIT extends BrowserTest {
     app().api("Runa").put("/api" + aimed, Map.of("version", 0, "find", searching()));
     FindScreen find = open(aimed + "/stand-back", Look.USUAL.size(390, 844), FindScreen::new);
     assertThat(find.heading()).isVisible();
-    for (int i = 0; i < MOST_CHECKS && find.isSearching(); i++) {
-      String before = find.page().getByTestId("checks").getAttribute("data-count");
+    for (int checks = 1; checks <= MOST_CHECKS && find.isSearching(); checks++) {
       find.simulated();
-      assertThat(find.page().getByTestId("checks"))
-          .not()
-          .hasAttribute("data-count", String.valueOf(before));
+      assertThat(find.text(say(FindPage.checksSoFar(checks)))).isVisible();
     }
     assertThat(find.heading()).containsText(saying(FindPage.foundWords(Said.ANY)));
   }

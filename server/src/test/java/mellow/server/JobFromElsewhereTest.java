@@ -69,7 +69,26 @@ class JobFromElsewhereTest {
             "beside",
             List.of(Map.of("tag", "p2", "id", "valley-drl", "version", 1, "pair", "upper"))));
     Api.expect(api.put("/api/jobs/" + job + "/feed", Map.of("version", 0, "feed", feed)), 200);
+    Api.expect(
+        api.put("/api/jobs/" + job + "/find", Map.of("version", 0, "find", searched())), 200);
     zip = Zips.read(api.file("/api/jobs/" + job + "/job.zip"));
+  }
+
+  /** The workshop's own plan is the circuit that is searched for a fault as well. */
+  private static Map<String, Object> searched() {
+    return Map.of(
+        "plan",
+        Map.of("id", "valley-drl", "version", 1, "answers", Map.of(), "changes", Map.of()),
+        "complaint",
+        "dark since the frost",
+        "touched",
+        List.of(),
+        "open",
+        List.of(),
+        "tools",
+        List.of(),
+        "twoPeople",
+        true);
   }
 
   private Api.Answer keepSet(int version, String lowest) {
@@ -129,7 +148,13 @@ class JobFromElsewhereTest {
     change("/job", "ruleSet", set + "-north");
     change("/own/feedPlan", "id", "north-drl");
     change("/feed/plan", "id", "north-drl");
-    assertThat(lowest(takenIn())).isEqualTo(-2);
+    change("/own/findPlan", "id", "north-find");
+    change("/find/plan", "id", "north-find");
+    JsonNode page = takenIn();
+    assertThat(lowest(page)).isEqualTo(-2);
+    JsonNode find = api.get("/api/jobs/" + page.at("/job/id").asText() + "/find").body();
+    assertThat(find.at("/find/plan/id").asText()).isEqualTo("north-find");
+    assertThat(find.at("/find/complaint").asText()).isEqualTo("dark since the frost");
     assertThat(sets()).contains(set + "-north");
     assertThat(api.get("/api/feed-plans").body().findValuesAsText("id")).contains("north-drl");
   }
@@ -180,6 +205,7 @@ class JobFromElsewhereTest {
         "feedPlan | {} | own plan",
         "feedPlan | {\"id\":\"valley-drl\",\"title\":[]} | own plan",
         "feedPlan | [1] | job.json",
+        "findPlan | {} | own plan",
         "feedPlansBeside | {\"p2\":{}} | own plan",
         "feedPlansBeside | {\"p2\":null} | feedPlansBeside",
         "feedPlansBeside | [1] | job.json",

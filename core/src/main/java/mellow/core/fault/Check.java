@@ -13,11 +13,6 @@ public sealed interface Check {
     return false;
   }
 
-  /** Whether it showed what the circuit says. */
-  default boolean agrees(double said, double shown) {
-    return said == shown;
-  }
-
   /** Minutes at the vehicle once the place can be reached. Judged. */
   double minutes();
 
@@ -89,7 +84,7 @@ public sealed interface Check {
     }
   }
 
-  /** Something that a meter shows, with the deviation and the span of what it may show. */
+  /** Something that a meter shows, in its unit. */
   sealed interface ByMeter extends Check {
     /** Within so many deviations a reading agrees. */
     double AGREES = 3;
@@ -99,28 +94,31 @@ public sealed interface Check {
       return 0;
     }
 
-    @Override
-    default boolean agrees(double said, double shown) {
-      return Math.abs(shown - said) <= AGREES * sigma(said);
-    }
+    /** The deviation of a reading near nothing: the meter's own, and the vehicle's. Judged. */
+    double zero();
 
-    /** The deviation of what is read where the circuit says something, in the meter's unit. */
-    double sigma(double said);
+    /** What is added to it, as a share of the reading. Judged. */
+    double share();
 
-    /** The span over which a misread figure may lie, in the meter's unit. */
+    /** The span over which a misread figure may lie. */
     double span();
+
+    /** The deviation of what is read where the circuit says something. */
+    default double sigma(double said) {
+      return zero() + share() * Math.abs(said);
+    }
   }
 
   /** What a meter shows from one node to another in a state, V. */
   record Measured(int state, String from, String to) implements ByMeter {
-    /** A meter's own, and what a real vehicle differs from its circuit. Judged. */
-    private static final double METER_VOLTS = 0.12;
-
-    private static final double OF_READING = 0.02;
+    @Override
+    public double zero() {
+      return 0.12;
+    }
 
     @Override
-    public double sigma(double said) {
-      return METER_VOLTS + OF_READING * Math.abs(said);
+    public double share() {
+      return 0.02;
     }
 
     @Override
@@ -134,16 +132,16 @@ public sealed interface Check {
     }
   }
 
-  /** What a clamp shows around the first branch of a part in a state, A. */
+  /** What a clamp shows around the first branch of a part in a state, A; its zero drifts. */
   record Clamped(int state, String part) implements ByMeter {
-    /** A clamp's zero drifts by some tenths of an ampere. Common practice. */
-    private static final double CLAMP_AMPS = 0.15;
-
-    private static final double OF_READING = 0.06;
+    @Override
+    public double zero() {
+      return 0.15;
+    }
 
     @Override
-    public double sigma(double said) {
-      return CLAMP_AMPS + OF_READING * Math.abs(said);
+    public double share() {
+      return 0.06;
     }
 
     @Override

@@ -17,6 +17,12 @@ public final class CheckTable {
   /** Readings that lie nearer than so many deviations are one answer. */
   private static final double APART = 4;
 
+  /**
+   * A bad contact has any resistance, of which the model has two: what it changes lies within so
+   * large a share of what the model says. Judged.
+   */
+  private static final double SEVERITY = 0.5;
+
   private final ShownBy shownBy;
   private final List<Check> checks;
   private final Map<Check, Integer> places;
@@ -61,7 +67,7 @@ public final class CheckTable {
     List<Check> all = new ArrayList<>(checks);
     List<Row> allRows = new ArrayList<>(rows);
     for (Check check : more) {
-      if (!places.containsKey(check) && !all.contains(check)) {
+      if (!all.contains(check)) {
         all.add(check);
         allRows.add(row(shownBy, check));
       }
@@ -118,8 +124,8 @@ public final class CheckTable {
   }
 
   /**
-   * What a check shows under a hypothesis, by their places; not a number where the model cannot
-   * tell.
+   * What a check shows under a hypothesis, by their places, or at {@link #soundPlace}; not a number
+   * where the model cannot tell.
    */
   public double shows(int check, int hypothesis) {
     return rows.get(check).shows()[hypothesis];
@@ -127,7 +133,34 @@ public final class CheckTable {
 
   /** What a check shows while nothing is wrong. */
   public double sound(int check) {
-    return rows.get(check).shows()[hypotheses().size()];
+    return shows(check, soundPlace());
+  }
+
+  /** The place of a circuit with nothing wrong, behind those of the hypotheses. */
+  public int soundPlace() {
+    return hypotheses().size();
+  }
+
+  /**
+   * The deviation of what a meter reads under a hypothesis: its own, and how bad it may be.
+   *
+   * @param check the place of one that is measured
+   */
+  double sigma(int check, int hypothesis) {
+    double said = shows(check, hypothesis);
+    boolean resists =
+        hypothesis < soundPlace()
+            && hypotheses().get(hypothesis).faults().stream().anyMatch(fault -> fault.ohms() > 0);
+    return ((Check.ByMeter) checks.get(check)).sigma(said)
+        + (resists ? SEVERITY * Math.abs(said - sound(check)) : 0);
+  }
+
+  /** Whether a check showed what a hypothesis says; false where the model cannot tell. */
+  public boolean agrees(int check, int hypothesis, double shown) {
+    double said = shows(check, hypothesis);
+    return checks.get(check) instanceof Check.ByMeter
+        ? Math.abs(shown - said) <= Check.ByMeter.AGREES * sigma(check, hypothesis)
+        : said == shown;
   }
 
   /** Which answer of a check a hypothesis gives, by number; -1 where the model cannot tell. */
@@ -137,7 +170,7 @@ public final class CheckTable {
 
   /** Which answer of a check a sound circuit gives. */
   int soundGroup(int check) {
-    return rows.get(check).groups()[hypotheses().size()];
+    return group(check, soundPlace());
   }
 
   /** How many answers of a check are told apart, at least two. */

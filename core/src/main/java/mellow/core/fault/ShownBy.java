@@ -13,7 +13,10 @@ import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
 import mellow.core.circuit.Part;
 
-/** What a check shows under a hypothesis: the circuit is solved with its faults, once. */
+/**
+ * What a check shows under a hypothesis: the circuit is solved with its faults, once. Whoever asks
+ * shares what was worked out, one at a time.
+ */
 final class ShownBy {
   /** What goes with a part that is exchanged; what is wrong around it stays. */
   private static final Set<FaultKind> WITHIN =
@@ -84,7 +87,7 @@ final class ShownBy {
    *
    * @param h the hypothesis, by its place; the last one and one is a sound circuit
    */
-  double shown(Check check, int h) {
+  synchronized double shown(Check check, int h) {
     boolean isSound = h == hypotheses.size();
     if (!isSound && !hypotheses.get(h).isInTheModel()) {
       return Double.NaN;
@@ -193,6 +196,7 @@ final class ShownBy {
       left.removeIf(fault -> goesWith(fault, exchanged.part()));
       blown.remove(exchanged.part());
     } else if (check instanceof Check.Unplugged unplugged) {
+      left.removeIf(fault -> goesWith(fault, unplugged.part()));
       left.add(SingleFaults.unplugged(circuit.part(unplugged.part()).orElseThrow()));
     } else if (check instanceof Check.Bridged bridged) {
       left.add(lead(bridged));

@@ -29,15 +29,26 @@ public final class SingleFaults {
   /** Bolts of the body: what goes there is a ground. */
   private final Set<String> grounds;
 
+  private final double[] ohms;
   private final List<Fault> faults = new ArrayList<>();
 
-  private SingleFaults(Set<String> grounds) {
+  private SingleFaults(Set<String> grounds, double[] ohms) {
     this.grounds = grounds;
+    this.ohms = ohms;
   }
 
   /** The faults of all parts, in the order of the circuit. */
   public static List<Fault> of(Circuit circuit) {
-    SingleFaults faults = new SingleFaults(grounds(circuit));
+    return of(circuit, OHMS);
+  }
+
+  /**
+   * The same with bad contacts of other resistances.
+   *
+   * @param ohms each of them, Ω
+   */
+  public static List<Fault> of(Circuit circuit, double... ohms) {
+    SingleFaults faults = new SingleFaults(grounds(circuit), ohms);
     circuit.parts().forEach(faults::addOf);
     return List.copyOf(faults.faults);
   }
@@ -200,8 +211,8 @@ public final class SingleFaults {
   }
 
   private void resists(Part part, FaultKind kind, int terminal) {
-    for (double ohms : OHMS) {
-      faults.add(at(part, kind, terminal, ohms, true));
+    for (double resistance : ohms) {
+      faults.add(at(part, kind, terminal, resistance, true));
     }
   }
 

@@ -30,8 +30,7 @@ public final class Suspects {
 
   /** What is met how often, before anything was seen. */
   public static Suspects before(CheckTable table) {
-    return new Suspects(
-        table, normal(table.hypotheses().stream().mapToDouble(Hypothesis::prior).toArray()));
+    return before(table, hypothesis -> 1);
   }
 
   /**
@@ -52,7 +51,7 @@ public final class Suspects {
    * What was found by a check.
    *
    * @param check its place in the table
-   * @param shown which answer, or V
+   * @param shown which answer, V or A
    */
   public record Answer(int check, double shown) {}
 
@@ -71,10 +70,11 @@ public final class Suspects {
       double there = 1;
       double sound = 1;
       for (Answer answer : moment) {
-        double shows = table.shows(answer.check(), h);
-        boolean stays = table.checks().get(answer.check()).isOfWhatStays();
-        there *= likelihood(answer, shows);
-        sound *= likelihood(answer, stays ? shows : table.sound(answer.check()));
+        there *= likelihood(answer, h);
+        sound *=
+            likelihood(
+                answer,
+                table.checks().get(answer.check()).isOfWhatStays() ? h : table.soundPlace());
       }
       double present = table.hypotheses().get(h).present();
       weights[h] = shares[h] * (present * there + (1 - present) * sound);
@@ -82,25 +82,22 @@ public final class Suspects {
     return new Suspects(table, normal(weights));
   }
 
-  private double likelihood(Answer answer, double said) {
-    return likelihood(table.checks().get(answer.check()), said, answer.shown());
-  }
-
-  /** How likely an answer is where the circuit says something. */
-  static double likelihood(Check check, double said, double shown) {
-    if (check.answers() > 0) {
+  /** How likely an answer is under a hypothesis, or where nothing is wrong. */
+  private double likelihood(Answer answer, int hypothesis) {
+    Check check = table.checks().get(answer.check());
+    double said = table.shows(answer.check(), hypothesis);
+    if (!(check instanceof Check.ByMeter meter)) {
       if (Double.isNaN(said)) {
         return 1.0 / check.answers();
       }
-      return said == shown ? 1 - MISREAD : MISREAD / (check.answers() - 1);
+      return said == answer.shown() ? 1 - MISREAD : MISREAD / (check.answers() - 1);
     }
-    Check.ByMeter meter = (Check.ByMeter) check;
     double anywhere = 1 / meter.span();
     if (Double.isNaN(said)) {
       return anywhere;
     }
-    double sigma = meter.sigma(said);
-    double off = (shown - said) / sigma;
+    double sigma = table.sigma(answer.check(), hypothesis);
+    double off = (answer.shown() - said) / sigma;
     double normal = Math.exp(-off * off / 2) / (sigma * Math.sqrt(2 * Math.PI));
     return (1 - MISREAD) * normal + MISREAD * anywhere;
   }

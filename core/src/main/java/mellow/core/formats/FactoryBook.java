@@ -9,47 +9,33 @@ import mellow.core.feed.FeedPlan;
  * once.
  */
 public final class FactoryBook {
-  private static final List<FeedPlan> ALL =
-      List.of(
-              "factory-generic",
-              "factory-low-switched-plus",
-              "factory-low-switched-ground",
-              "factory-main-relay",
-              "factory-position-body-output",
-              "factory-turn-flasher",
-              "factory-fog-relay",
-              "factory-fog-discharge",
-              "factory-low-discharge",
-              "factory-shared-ground",
-              "factory-drl-module")
-          .stream()
-          .map(FactoryBook::load)
-          .toList();
+  private static final ShippedPlans PLANS =
+      new ShippedPlans(
+          "factory",
+          "factory-generic",
+          "factory-low-switched-plus",
+          "factory-low-switched-ground",
+          "factory-main-relay",
+          "factory-position-body-output",
+          "factory-turn-flasher",
+          "factory-fog-relay",
+          "factory-fog-discharge",
+          "factory-low-discharge",
+          "factory-shared-ground",
+          "factory-drl-module");
 
   private FactoryBook() {}
 
   public static List<FeedPlan> all() {
-    return ALL;
+    return PLANS.all();
   }
 
   public static Optional<FeedPlan> byId(String id) {
-    return ALL.stream().filter(plan -> plan.id().equals(id)).findFirst();
+    return PLANS.byId(id);
   }
 
   /** The file of a circuit, as it ships; empty where there is no such circuit. */
   public static Optional<String> file(String id) {
-    return byId(id).map(plan -> text(plan.id()));
-  }
-
-  private static String text(String id) {
-    return Resources.text("/mellow/factory/" + id + ".json");
-  }
-
-  private static FeedPlan load(String id) {
-    try {
-      return FeedPlanFormat.read(text(id));
-    } catch (FormatProblem problem) {
-      throw new IllegalStateException(id + " at " + problem.place(), problem);
-    }
+    return PLANS.file(id);
   }
 }

@@ -51,7 +51,7 @@ public final class Hunt {
 
   private final CheckTable table;
   private final List<DrivingState> states;
-  private final Effort effort;
+  private final CheckCost cost;
   private final List<Moment> moments;
   private final List<List<Answer>> answers = new ArrayList<>();
   private final List<Suspects> after = new ArrayList<>();
@@ -124,7 +124,7 @@ public final class Hunt {
       Set<String> touched,
       AtHand atHand) {
     this.states = feed.plan().states();
-    this.effort = new Effort(feed.circuit(), atHand);
+    this.cost = new CheckCost(feed.circuit(), atHand);
     this.moments = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
     this.table = table.with(this.moments.stream().flatMap(this::checks).toList());
     Suspects suspects =
@@ -231,7 +231,7 @@ public final class Hunt {
     if (!one.isInTheModel()) {
       return false;
     }
-    return seen.stream().allMatch(answer -> agrees(answer, table.shows(answer.check(), hypothesis)))
+    return seen.stream().allMatch(answer -> agrees(answer, hypothesis))
         || one.present() < 1
             && seen.stream()
                 .allMatch(
@@ -239,12 +239,12 @@ public final class Hunt {
                         agrees(
                             answer,
                             table.checks().get(answer.check()).isOfWhatStays()
-                                ? table.shows(answer.check(), hypothesis)
-                                : table.sound(answer.check())));
+                                ? hypothesis
+                                : table.soundPlace()));
   }
 
-  private boolean agrees(Answer answer, double said) {
-    return table.checks().get(answer.check()).agrees(said, answer.shown());
+  private boolean agrees(Answer answer, int hypothesis) {
+    return table.agrees(answer.check(), hypothesis, answer.shown());
   }
 
   /** How much a part is suspected: the share of all that names it. */
@@ -275,7 +275,13 @@ public final class Hunt {
 
   private boolean isRepeated(Answer one, List<Answer> earlier) {
     return earlier.stream()
-        .anyMatch(before -> before.check() == one.check() && agrees(before, one.shown()));
+        .anyMatch(before -> before.check() == one.check() && isAlike(before, one));
+  }
+
+  private boolean isAlike(Answer one, Answer other) {
+    return table.checks().get(one.check()) instanceof Check.ByMeter meter
+        ? Math.abs(one.shown() - other.shown()) <= Check.ByMeter.AGREES * meter.sigma(one.shown())
+        : one.shown() == other.shown();
   }
 
   /** How far it has come. */
@@ -308,13 +314,13 @@ public final class Hunt {
               List<Check> ways =
                   confirming(fault, likeliest)
                       .filter(table.checks()::contains)
-                      .filter(effort::canBe)
+                      .filter(cost::canBe)
                       .toList();
               return ways.stream().anyMatch(check -> isBorneOut(check, likeliest))
                   ? Stream.empty()
                   : ways.stream()
                       .filter(check -> times(check) == 0)
-                      .min(Comparator.comparingDouble(effort::minutes))
+                      .min(Comparator.comparingDouble(cost::minutes))
                       .stream();
             });
   }
@@ -351,7 +357,7 @@ public final class Hunt {
         .flatMap(List::stream)
         .filter(answer -> answer.check() == place)
         .reduce((earlier, later) -> later)
-        .filter(answer -> agrees(answer, table.shows(place, hypothesis)))
+        .filter(answer -> agrees(answer, hypothesis))
         .isPresent();
   }
 
@@ -374,25 +380,26 @@ public final class Hunt {
           .findFirst()
           .map(check -> new Suggestion(priced(check), Why.CONFIRMS));
     }
-    return NextCheck.of(now(), effort::minutes, worthwhile())
+    return NextCheck.of(now(), cost::minutes, worthwhile())
         .map(next -> new Suggestion(next, Why.SPLITS));
   }
 
   private NextCheck priced(Check check) {
-    return NextCheck.of(now(), table.place(check), effort.minutes(check));
+    return NextCheck.of(now(), table.place(check), cost.minutes(check));
   }
 
   private Predicate<Check> worthwhile() {
-    return check -> effort.canBe(check) && times(check) < MOST_OFTEN;
+    return check -> cost.canBe(check) && times(check) < MOST_OFTEN;
   }
 
-  /** Other checks that tell something, those that tell most for their minutes first. */
-  public List<NextCheck> others(int most) {
+  /** Other checks that tell something: the best of each kind, the best kind first. */
+  public List<NextCheck> others() {
     Optional<Check> first = next().map(suggestion -> suggestion.next().check());
-    return NextCheck.ranked(now(), effort::minutes, worthwhile())
+    Map<Shown.Kind, NextCheck> best = new LinkedHashMap<>();
+    NextCheck.ranked(now(), cost::minutes, worthwhile())
         .filter(next -> !Optional.of(next.check()).equals(first))
-        .limit(most)
-        .toList();
+        .forEach(next -> best.putIfAbsent(kept(next.check()).kind(), next));
+    return List.copyOf(best.values());
   }
 
   /** A check as it is kept, without an answer. */
@@ -402,7 +409,7 @@ public final class Hunt {
 
   /** The places that have to be opened for a check. */
   public Set<Reach> toOpen(Check check) {
-    return effort.toOpen(check);
+    return cost.toOpen(check);
   }
 
   /** What a check would show if it were so; empty for what is not in the model. */

@@ -139,8 +139,9 @@ class SuspectsTest {
     return said == Look.OUT.answer() ? 0.98 : 0.02 / 3;
   }
 
-  private static double metered(double said) {
-    double sigma = 0.12 + 0.02 * Math.abs(said);
+  /** A bad contact may be half as bad again, or half as bad, as the model's. */
+  private static double metered(double said, double besideSound) {
+    double sigma = 0.12 + 0.02 * Math.abs(said) + 0.5 * Math.abs(besideSound);
     double bell =
         Math.exp(-Math.pow((12.7 - said) / sigma, 2) / 2) / sigma / Math.sqrt(2 * Math.PI);
     return 0.98 * bell + 0.02 / 15;
@@ -166,9 +167,12 @@ class SuspectsTest {
         looked =
             present * looked(TABLE.shows(place(dark), h))
                 + (1 - present) * looked(Look.LIT.answer());
+        boolean resists = hypothesis.faults().stream().anyMatch(fault -> fault.ohms() > 0);
+        double shown = TABLE.shows(place(before), h);
+        double sound = TABLE.sound(place(before));
         metered =
-            present * metered(TABLE.shows(place(before), h))
-                + (1 - present) * metered(TABLE.sound(place(before)));
+            present * metered(shown, resists ? shown - sound : 0)
+                + (1 - present) * metered(sound, 0);
       }
       weights[h] = hypothesis.prior() * looked * metered;
       sum += weights[h];

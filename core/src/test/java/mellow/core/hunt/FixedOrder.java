@@ -27,7 +27,7 @@ final class FixedOrder {
 
   private final PlannedFeed feed;
   private final CheckTable table;
-  private final Effort effort;
+  private final CheckCost cost;
   private final int complaint;
 
   /**
@@ -39,8 +39,8 @@ final class FixedOrder {
     this.complaint = complaint;
     this.feed = feed;
     this.table = table;
-    this.effort =
-        new Effort(feed.circuit(), new AtHand(Set.of(), EnumSet.allOf(Tool.class), true, true));
+    this.cost =
+        new CheckCost(feed.circuit(), new AtHand(Set.of(), EnumSet.allOf(Tool.class), true, true));
   }
 
   /** Minutes until a fault is seen by itself; empty where it never is. */
@@ -50,7 +50,7 @@ final class FixedOrder {
     for (Check check : inOrder()) {
       if (explainsTheComplaint(check, truth)) {
         minutes += check.minutes();
-        for (Reach reach : effort.toOpen(check)) {
+        for (Reach reach : cost.toOpen(check)) {
           minutes += open.add(reach) ? reach.minutes() : 0;
         }
         if (reveals(check, truth)) {

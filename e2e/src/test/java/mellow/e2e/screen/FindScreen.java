@@ -41,7 +41,7 @@ public final class FindScreen extends Screen {
   public void measureByTheMeter() {
     int before = lines().count();
     buttonFrom(say(FindPage.otherCheck())).click();
-    button(say(FindPage.anyCheck())).click();
+    button(say(FindPage.enterIt())).click();
     button(say(FindPage.askTheSimulatedVehicle())).click();
     assertThat(button(say(FindPage.saveWhatItShows()))).isVisible();
     button(say(FindPage.readLive())).click();

@@ -53,6 +53,11 @@ public record FindEdit(
           List<@NotNull @Size(max = 200) String> parts,
       @NotNull @Size(max = 600) @Schema(description = "What was done.") String did) {}
 
+  /** The same on another circuit. */
+  public FindEdit on(ChosenPlan circuit) {
+    return new FindEdit(circuit, complaint, touched, open, tools, twoPeople, ended);
+  }
+
   AtHand atHand(boolean live) {
     return new AtHand(open, tools, twoPeople, live);
   }

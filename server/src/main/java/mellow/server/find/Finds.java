@@ -229,6 +229,9 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     // before anything is read: a snapshot from before another's change would not see it
     jobs.holdEvenClosed(acting, jobId);
     if (edit.plan() != null) {
+      if (!edit.plan().others().isEmpty()) {
+        throw Refusal.unprocessable("plan", FindWords.oneCircuitAtATime());
+      }
       feeds.planned(acting, edit.plan());
     }
     refuseUnlessSaid(edit);

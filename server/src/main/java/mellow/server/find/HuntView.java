@@ -37,20 +37,15 @@ public record HuntView(
   public record NamedView(String id, String words) {}
 
   /** A check that can be made. */
-  @Schema(name = "HuntCheck", description = "A check, its minutes, and its answers.")
+  @Schema(name = "HuntCheck", description = "A check, and its minutes.")
   public record CheckView(
       @Schema(description = "As it is kept, without what it shows.") ShownEdit check,
       String words,
       @Schema(description = "With what has to be opened for it.", example = "2.1") double minutes,
       @Schema(description = "How many suspects give each answer, the largest group first.")
           List<Integer> splits,
-      @Schema(description = "Empty where it is measured.") List<AnswerView> answers,
       @Schema(description = "Of what is measured; empty otherwise.", example = "V") String unit,
       @Schema(description = "Places that have to be opened for it.") List<Reach> opens) {}
-
-  /** An answer. */
-  @Schema(name = "HuntAnswer", description = "An answer of a check.")
-  public record AnswerView(int value, String words) {}
 
   /** What to check next. */
   @Schema(name = "HuntNext", description = "What to check next, and why.")

@@ -3,12 +3,10 @@ package mellow.server.find;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.IntStream;
 import mellow.core.circuit.Emitter;
 import mellow.core.fault.CauseWords;
 import mellow.core.fault.Check;
@@ -16,12 +14,12 @@ import mellow.core.fault.NextCheck;
 import mellow.core.fault.Shown;
 import mellow.core.fault.ShownWords;
 import mellow.core.feed.PlannedFeed;
+import mellow.core.finding.Sentence;
 import mellow.core.hunt.Hunt;
 import mellow.core.measure.UnitSystem;
 import mellow.core.record.Fact;
 import mellow.core.record.Line;
 import mellow.server.feed.FeedView;
-import mellow.server.find.HuntView.AnswerView;
 import mellow.server.find.HuntView.CandidateView;
 import mellow.server.find.HuntView.CheckView;
 import mellow.server.find.HuntView.CheckedView;
@@ -34,7 +32,6 @@ import mellow.server.workshop.CheckEdit.ShownEdit;
 
 /** A hunt as its page shows it. */
 final class HuntViews {
-  private static final int OTHERS = 8;
   private static final int CANDIDATES = 8;
   private static final int EXPECTED = 4;
 
@@ -71,7 +68,7 @@ final class HuntViews {
         feed.circuit().of(Emitter.class).map(lamp -> named(lamp.id())).toList(),
         heat,
         next.map(one -> next(one, candidates)).orElse(null),
-        hunt.others(OTHERS).stream().map(this::check).toList(),
+        hunt.others().stream().map(this::check).toList(),
         candidates.stream().limit(CANDIDATES).map(HuntViews::candidate).toList(),
         checked(),
         feed.circuit().parts().stream().map(part -> named(part.id())).toList());
@@ -86,14 +83,9 @@ final class HuntViews {
     Shown kept = hunt.kept(check);
     return new CheckView(
         ShownEdit.of(kept),
-        capital(Spoken.words(ShownWords.check(kept))),
+        Spoken.words(ShownWords.check(kept).capital()),
         next.minutes(),
         next.splits(),
-        IntStream.range(0, check.answers())
-            .mapToObj(
-                answer ->
-                    new AnswerView(answer, Spoken.words(ShownWords.answer(kept.kind(), answer))))
-            .toList(),
         kept.kind() == Shown.Kind.VOLTS ? "V" : kept.kind() == Shown.Kind.AMPS ? "A" : "",
         List.copyOf(hunt.toOpen(check)));
   }
@@ -116,16 +108,10 @@ final class HuntViews {
   private static CandidateView candidate(Hunt.Candidate one) {
     return new CandidateView(
         one.parts().stream().sorted().toList(),
-        capital(Spoken.text(CauseWords.of(one.likeliest()), UnitSystem.METRIC)),
+        Spoken.text(CauseWords.of(one.likeliest()).capital(), UnitSystem.METRIC),
         one.shares(),
         one.explains(),
         one.leavesOpen());
-  }
-
-  private static String capital(String words) {
-    return words.isEmpty()
-        ? words
-        : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   private List<CheckedView> checked() {
@@ -147,12 +133,10 @@ final class HuntViews {
 
   /** What was checked at one moment, and what it showed. */
   static String words(Line line) {
-    return String.join(
-        "; ",
-        ((Fact.Checked) line.fact())
-            .shown().stream()
-                .map(ShownWords::line)
-                .map(words -> Spoken.text(words, UnitSystem.METRIC))
-                .toList());
+    return Spoken.text(
+        Sentence.inTurn(
+                ((Fact.Checked) line.fact()).shown().stream().map(ShownWords::line).toList())
+            .capital(),
+        UnitSystem.METRIC);
   }
 }

@@ -65,8 +65,12 @@ public record JobFile(
   /** The first form did not say the shapes of its documents. */
   private static final String FORMATS = "mellow-horizon-job-[12]";
 
-  /** The same where rule sets and plan have other names. */
-  JobFile named(JobEdit otherJob, @Nullable FrontEdit otherFront, @Nullable FeedEdit otherFeed) {
+  /** The same where rule sets and plans have other names. */
+  JobFile named(
+      JobEdit otherJob,
+      @Nullable FrontEdit otherFront,
+      @Nullable FeedEdit otherFeed,
+      @Nullable FindEdit otherFind) {
     return new JobFile(
         format,
         vehicle,
@@ -78,7 +82,7 @@ public record JobFile(
         parts,
         otherFront,
         otherFeed,
-        find,
+        otherFind,
         workshop,
         handOver,
         bay,
@@ -138,7 +142,9 @@ public record JobFile(
           @Nullable Map<String, Object> feedPlan,
       @Schema(description = "The same of the plans that stand beside it, by their tags.")
           @Size(max = 4)
-          @Nullable Map<String, @NotNull Map<String, Object>> feedPlansBeside) {}
+          @Nullable Map<String, @NotNull Map<String, Object>> feedPlansBeside,
+      @Schema(description = "The same of the circuit that is searched for a fault.")
+          @Nullable Map<String, Object> findPlan) {}
 
   /** The record of a job that was handed over. */
   @Schema(name = "ClosedOfJobFile", description = "The record of a job that was handed over.")

@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import mellow.server.feed.FeedEdit;
 import mellow.server.feed.service.Feeds;
+import mellow.server.find.FindEdit;
+import mellow.server.find.Finds;
 import mellow.server.place.FrontEdit;
 import mellow.server.platform.Acting;
 import mellow.server.rulebook.BroughtSets;
@@ -23,18 +25,23 @@ class OwnFiles {
 
   private final BroughtSets sets;
   private final Feeds feeds;
+  private final Finds finds;
   private final ObjectMapper json;
 
-  OwnFiles(BroughtSets sets, Feeds feeds, ObjectMapper json) {
+  OwnFiles(BroughtSets sets, Feeds feeds, Finds finds, ObjectMapper json) {
     this.sets = sets;
     this.feeds = feeds;
+    this.finds = finds;
     this.json = json;
   }
 
   /** Null where the job stands on nothing but what ships with the product. */
   JobFile.@Nullable OwnFile ofJob(Acting acting, String jobId) {
     List<JsonNode> rules = sets.ofJob(acting, jobId);
-    Optional<String> plan = feeds.kept(acting, jobId).flatMap(feed -> feeds.ownPlan(acting, feed));
+    Optional<String> plan =
+        feeds.kept(acting, jobId).flatMap(feed -> feeds.ownPlan(acting, feed.plan()));
+    Optional<String> searched =
+        finds.kept(acting, jobId).flatMap(find -> feeds.ownPlan(acting, find.plan()));
     Map<String, Map<String, Object>> beside = new TreeMap<>();
     feeds
         .kept(acting, jobId)
@@ -43,12 +50,13 @@ class OwnFiles {
                 feeds
                     .ownBeside(acting, feed)
                     .forEach((tag, file) -> beside.put(tag, object(file))));
-    return rules.isEmpty() && plan.isEmpty() && beside.isEmpty()
+    return rules.isEmpty() && plan.isEmpty() && beside.isEmpty() && searched.isEmpty()
         ? null
         : new JobFile.OwnFile(
             rules.stream().map(set -> json.convertValue(set, OBJECT)).toList(),
             plan.map(this::object).orElse(null),
-            beside.isEmpty() ? null : beside);
+            beside.isEmpty() ? null : beside,
+            searched.map(this::object).orElse(null));
   }
 
   private Map<String, Object> object(String text) {
@@ -80,7 +88,8 @@ class OwnFiles {
                 ? null
                 : front.withRuleSets(
                     front.ruleSets().stream().map(id -> here(brought, id)).toList()),
-            feed == null ? null : feed(acting, feed, own)),
+            feed == null ? null : feed(acting, feed, own),
+            find(acting, file.find(), own)),
         brought);
   }
 
@@ -98,6 +107,13 @@ class OwnFiles {
       }
     }
     return feed;
+  }
+
+  /** A hunt on the circuit that came with it. */
+  private @Nullable FindEdit find(Acting acting, @Nullable FindEdit sent, JobFile.OwnFile own) {
+    return sent == null || sent.plan() == null || own.findPlan() == null
+        ? sent
+        : sent.on(feeds.bring(acting, sent.plan(), json.valueToTree(own.findPlan()).toString()));
   }
 
   private static String here(Map<String, BroughtSets.Here> brought, String id) {

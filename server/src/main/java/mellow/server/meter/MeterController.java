@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.Size;
-import mellow.server.platform.Acting;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,7 +32,6 @@ class MeterController {
           "Asks an instrument that speaks SCPI over TCP, on this machine or in the shop's network,"
               + " and waits at most a second and a half.")
   MeterView read(
-      Acting acting,
       @RequestParam @Size(max = 40) @Schema(example = "127.0.0.1:5025") String address,
       @RequestParam MeterQuantity what) {
     return meters.read(address, what);

@@ -76,6 +76,7 @@ import mellow.server.sheet.Sheets;
 import mellow.server.takein.WantedWork;
 import mellow.server.wire.CautionView;
 import mellow.server.wire.Spoken;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -249,8 +250,7 @@ public class Feeds implements StageReporter, KeptAtEachChange<FeedEdit> {
   }
 
   /** The file of the plan that a job stands on, where it is one of the shop's own. */
-  public Optional<String> ownPlan(Acting acting, FeedEdit edit) {
-    ChosenPlan plan = edit.plan();
+  public Optional<String> ownPlan(Acting acting, @Nullable ChosenPlan plan) {
     return plan == null ? Optional.empty() : plans.ownFile(acting, plan.id(), plan.version());
   }
 
@@ -270,6 +270,12 @@ public class Feeds implements StageReporter, KeptAtEachChange<FeedEdit> {
   public FeedEdit bringBeside(Acting acting, FeedEdit edit, String tag, String plan) {
     FeedPlan brought = plans.bring(acting, plan);
     return edit.besidePlan(tag, brought.id(), brought.version());
+  }
+
+  /** Keeps a circuit that came with a job to be searched, and what was chosen of it. */
+  public ChosenPlan bring(Acting acting, ChosenPlan chosen, String plan) {
+    FeedPlan brought = plans.bring(acting, plan);
+    return new ChosenPlan(brought.id(), brought.version(), chosen.answers(), chosen.changes());
   }
 
   /** Keeps a plan that came with a job, and what is settled of the job on it. */

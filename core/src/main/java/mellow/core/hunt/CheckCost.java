@@ -13,7 +13,7 @@ import mellow.core.circuit.Supply;
 import mellow.core.fault.Check;
 
 /** What a check costs as the job stands, and whether it can be made at all. */
-final class Effort {
+final class CheckCost {
   /** Going to the controls and back, alone. Judged. */
   private static final double ALONE_MINUTES = 0.6;
 
@@ -21,15 +21,15 @@ final class Effort {
   private final AtHand atHand;
   private final Map<String, Reach> nodes = new HashMap<>();
 
-  Effort(Circuit circuit, AtHand atHand) {
+  CheckCost(Circuit circuit, AtHand atHand) {
     this.circuit = circuit;
     this.atHand = atHand;
     for (Part part : circuit.parts()) {
       // a wire is probed at its ends, which are where other parts are
       Reach reach = part instanceof Joining.Wire ? Reach.LAMPS : Reach.of(part);
       for (Branch branch : part.branches()) {
-        nodes.merge(branch.from(), reach, Effort::nearer);
-        nodes.merge(branch.to(), reach, Effort::nearer);
+        nodes.merge(branch.from(), reach, CheckCost::nearer);
+        nodes.merge(branch.to(), reach, CheckCost::nearer);
       }
     }
   }
