@@ -197,6 +197,7 @@ export type FindPage = Schemas['FindPage'];
 export type FindEdit = Schemas['FindEdit'];
 export type Hunt = Schemas['Hunt'];
 export type HuntCheck = Schemas['HuntCheck'];
+export type FoundBefore = Schemas['FoundBefore'];
 export type HuntCandidate = Schemas['HuntCandidate'];
 export type ShownEdit = Schemas['ShownEdit'];
 export type WorkshopPage = components['schemas']['WorkshopPage'];

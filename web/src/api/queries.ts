@@ -160,7 +160,7 @@ export function askSimulated(jobId: string, checks: ShownEdit[]) {
   );
 }
 
-export type MeterQuantity = 'VOLTS' | 'AMPS' | 'OHMS';
+export type MeterQuantity = 'VOLTS' | 'AMPS' | 'OHMS' | 'CELSIUS';
 
 /** A display follows its meter by sight. */
 const METER_AGAIN_MS = 700;
@@ -173,6 +173,23 @@ export function useMeter(address: string, what: MeterQuantity, wanted: boolean) 
     enabled: wanted,
     retry: false,
     refetchInterval: METER_AGAIN_MS,
+  });
+}
+
+/** Where the meter that ships with the product is read. */
+export function useSimulatedMeter() {
+  return useQuery({
+    queryKey: ['meter', 'simulated'],
+    queryFn: () => unwrap(api.GET('/api/meter/simulated')),
+    staleTime: Infinity,
+  });
+}
+
+/** Puts the simulated meter where a check says; a real one needs a hand. */
+export function placeSimulated(jobId: string, check: ShownEdit) {
+  return api.POST('/api/jobs/{jobId}/find/simulated/probes', {
+    params: { path: { jobId } },
+    body: check,
   });
 }
 

@@ -1,28 +1,29 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Hunt, HuntCheck, ShownEdit } from '../api/client';
+import { placeSimulated } from '../api/queries';
 import { typedNumber } from '../harness/ProbeForm';
 import { TextField } from '../settings/fields';
-import { ActButton, PlainButton } from '../ui/buttons';
+import { ActButton, BareButton, PlainButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { findWords } from '../words/page/find';
-import { ANSWERS, answerWords, seenWith } from './checking';
-import { MeterLive } from './MeterLive';
+import { ANSWERS, answerWords, MOST_OHMS, seenWith } from './checking';
+import { MeterLive } from '../meter/MeterLive';
 import { Simulated } from './Simulated';
 import type { Checked } from './useHunt';
+
+/** So many other lamps are asked after beside the one that is looked at; the rest on demand. */
+const AT_FIRST = 1;
 
 /** What a check showed: a press for each answer, a figure for what is measured. */
 export function Answers({
   jobId,
-  meter,
   hunt,
   check,
   checked,
   large = false,
 }: {
   jobId: string;
-  /** The address of the simulated meter. */
-  meter: string;
   hunt: Hunt;
   check: HuntCheck;
   checked: Checked;
@@ -31,6 +32,7 @@ export function Answers({
 }) {
   const [beside, setBeside] = useState<Record<string, number>>({});
   const others = seenWith(hunt, check);
+  const [all, setAll] = useState(false);
   const [sent, setSent] = useState(false);
   // until it is kept, and the next check is here, a second press would say it twice
   const keep = (asked: ShownEdit, more: ShownEdit[]) => {
@@ -54,10 +56,18 @@ export function Answers({
             large={large}
           />
           <MeterLive
-            simulated={meter}
-            what={check.unit === 'A' ? 'AMPS' : 'VOLTS'}
+            what={check.unit === 'A' ? 'AMPS' : check.unit === 'Ω' ? 'OHMS' : 'VOLTS'}
             keep={(value) => keep({ ...check.check, value }, [])}
+            place={() => placeSimulated(jobId, check.check)}
           />
+          {check.unit === 'Ω' && (
+            <PlainButton
+              type="button"
+              onClick={() => keep({ ...check.check, value: MOST_OHMS }, [])}
+            >
+              {findWords.isOpen()}
+            </PlainButton>
+          )}
         </>
       ) : (
         <Flex gap="8px" wrap="wrap" role="group" aria-label={check.words}>
@@ -77,15 +87,22 @@ export function Answers({
         </Flex>
       )}
       <Flex wrap="wrap" align="center" justify="space-between" columnGap="16px">
-        {others.map((one) => (
-          <Beside
-            key={one.lamp}
-            words={hunt.lamps.find((lamp) => lamp.id === one.lamp)?.words ?? ''}
-            value={beside[one.lamp ?? '']}
-            set={(value) => setBeside({ ...beside, [one.lamp ?? '']: value })}
-            large={large}
-          />
-        ))}
+        <Box maxH={all ? '216px' : undefined} overflowY={all ? 'auto' : undefined}>
+          {(all ? others : others.slice(0, AT_FIRST)).map((one) => (
+            <Beside
+              key={one.lamp}
+              words={hunt.lamps.find((lamp) => lamp.id === one.lamp)?.words ?? ''}
+              value={beside[one.lamp ?? '']}
+              set={(value) => setBeside({ ...beside, [one.lamp ?? '']: value })}
+              large={large}
+            />
+          ))}
+        </Box>
+        {others.length > AT_FIRST && !all && (
+          <BareButton type="button" px="0" color="quiet" onClick={() => setAll(true)}>
+            {findWords.moreLamps({ count: String(others.length - AT_FIRST) })}
+          </BareButton>
+        )}
         <Simulated jobId={jobId} asked={[check.check, ...others]} keep={keep} />
       </Flex>
     </Box>
@@ -143,7 +160,7 @@ function Figure({
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        const value = typedNumber(typed.replace(/ *[VA]$/i, ''));
+        const value = typedNumber(typed.replace(/ *[VAΩ]$/i, ''));
         if (Number.isNaN(value)) {
           setProblem(findWords.enterWhatTheMeterShows());
           return;

@@ -50,7 +50,11 @@ export function CheckedTape({
               )
             }
           >
-            {line.counts ? line.words : findWords.ofAnotherCircuit({ words: line.words })}
+            {line.before
+              ? findWords.beforeMending({ words: line.words })
+              : line.counts
+                ? line.words
+                : findWords.ofAnotherCircuit({ words: line.words })}
           </TapeLine>
         ))}
       </Box>

@@ -15,7 +15,7 @@ import { useCommand } from '../ui/commands';
 import { appWords } from '../words/page/app';
 import { findWords } from '../words/page/find';
 import { CheckedTape } from './CheckedTape';
-import { pointedAt } from './checking';
+import { pointedAt, searchingOn } from './checking';
 import { FindBand } from './FindBand';
 import { FindDialogs, type Shown } from './FindDialogs';
 import { NextCheck } from './NextCheck';
@@ -85,7 +85,7 @@ function Find({ page, offline }: { page: Page; offline: boolean }) {
         hunt && (
           <Box display="flex" flexDirection="column" h="100%" bg="panel">
             <Box flex="1.4" minH="0">
-              <Suspects hunt={hunt} />
+              <Suspects hunt={hunt} before={page.before} />
             </Box>
             <Box flex="1" minH="0">
               <CheckedTape
@@ -105,7 +105,7 @@ function Find({ page, offline }: { page: Page; offline: boolean }) {
           kept={kept}
           onCircuit={() => setShown({ what: 'circuit' })}
           onEnd={() => setShown({ what: 'end' })}
-          onSearchOn={() => change({ ended: undefined })}
+          onSearchOn={() => change(searchingOn(find, hunt))}
           onSeeBoth={() => setShown({ what: 'both' })}
         />
       }

@@ -94,7 +94,6 @@ function Standing({ page }: { page: Page }) {
         <Answers
           key={`${JSON.stringify(next.check.check)} ${String(hunt.lines.length)}`}
           jobId={page.job.id}
-          meter={page.meter}
           hunt={hunt}
           check={next.check}
           checked={checked}

@@ -102,7 +102,6 @@ export function NextCheck({
           <Answers
             key={`${JSON.stringify(next.check.check)} ${String(hunt.lines.length)}`}
             jobId={page.job.id}
-            meter={page.meter}
             hunt={hunt}
             check={next.check}
             checked={checked}

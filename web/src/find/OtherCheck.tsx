@@ -6,7 +6,7 @@ import { PlainButton } from '../ui/buttons';
 import { capital } from '../words/capital';
 import { findWords } from '../words/page/find';
 import { Answers } from './Answers';
-import { ASKED, GROUND, KINDS, minutesText, stateWords, type Kind } from './checking';
+import { ASKED, GROUND, KINDS, minutesText, stateWords, UNIT, type Kind } from './checking';
 import { opensWords } from './NextCheck';
 import type { Checked } from './useHunt';
 
@@ -68,7 +68,6 @@ export function OtherCheck({
           <Answers
             key={JSON.stringify(check.check)}
             jobId={page.job.id}
-            meter={page.meter}
             hunt={hunt}
             check={check}
             checked={checked}
@@ -185,7 +184,7 @@ function asked(hunt: Hunt, kind: Kind, said: Said): HuntCheck {
     words: capital(words.filter(Boolean).join(', ')),
     minutes: 0,
     splits: [],
-    unit: kind === 'VOLTS' ? 'V' : kind === 'AMPS' ? 'A' : '',
+    unit: UNIT[kind] ?? '',
     opens: [],
   };
 }

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Hunt, HuntCandidate } from '../api/client';
+import type { FoundBefore, Hunt, HuntCandidate } from '../api/client';
 import { ScrollRegion } from '../ui/ScrollRegion';
 import { Sheet } from '../ui/Sheet';
 import { paint } from '../ui/theme';
@@ -35,8 +35,30 @@ function Course({ shares }: { shares: readonly number[] }) {
   );
 }
 
+/** What earlier searches of the shop found: it moves what is suspected from the start. */
+function Before({ before }: { before: FoundBefore }) {
+  return (
+    <Box color="quiet" fontSize="15px" py="8px">
+      {before.sorts.length > 0 && (
+        <Box>
+          {findWords.foundBefore({
+            sorts: before.sorts
+              .map(({ words, count }) => findWords.sortCount({ words, count: String(count) }))
+              .join(', '),
+          })}
+        </Box>
+      )}
+      {before.alike.map((one) => (
+        <Box key={one.jobId}>
+          {findWords.foundAlike({ vehicle: one.vehicle, parts: one.parts.join(', ') })}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
 /** What may be the cause, with its share; a press tells what it explains. */
-export function Suspects({ hunt }: { hunt: Hunt }) {
+export function Suspects({ hunt, before }: { hunt: Hunt; before: FoundBefore }) {
   const [asked, setAsked] = useState<HuntCandidate>();
   return (
     <Box
@@ -53,6 +75,7 @@ export function Suspects({ hunt }: { hunt: Hunt }) {
         {hunt.candidates.map((one) => (
           <Suspect key={one.parts.join('+')} candidate={one} onAsk={() => setAsked(one)} />
         ))}
+        <Before before={before} />
       </ScrollRegion>
       <Sheet
         title={asked?.words ?? ''}

@@ -7,11 +7,17 @@ import { decimalText } from '../words/numbers';
 export type Kind = ShownEdit['kind'];
 
 /** How a lamp may look, in the order of the answers’ numbers. */
-const LOOKS = ['OUT', 'WEAK', 'LIT', 'FLICKERS'].map((look) => term('Look', look));
+const LOOKS = ['OUT', 'WEAK', 'LIT', 'FLICKERS', 'AFTER_TRIES'].map((look) => term('Look', look));
 
 /** The answers of each kind of check that is not measured, by their numbers. */
 export const ANSWERS: Record<Kind, readonly string[]> = {
   LAMP: LOOKS,
+  LAMP_WARM: LOOKS,
+  LAMP_COLD: LOOKS,
+  LAMP_WET: LOOKS,
+  LAMP_ENGINE: LOOKS,
+  FED_ALONE: LOOKS,
+  SWAPPED: LOOKS,
   PLUG_TURNED: LOOKS,
   UNPLUGGED: LOOKS,
   EXCHANGED: LOOKS,
@@ -19,6 +25,8 @@ export const ANSWERS: Record<Kind, readonly string[]> = {
   SHAKEN: [findWords.staysAsItIs(), findWords.changes()],
   VOLTS: [],
   AMPS: [],
+  OHMS: [],
+  FELT: [findWords.cold(), findWords.warm()],
   TEST_LIGHT: LOOKS.slice(0, 3),
   RELAY: [findWords.doesNotPullIn(), findWords.pullsIn()],
   FUSE: [findWords.sound(), findWords.blown()],
@@ -28,14 +36,22 @@ export const ANSWERS: Record<Kind, readonly string[]> = {
 
 export const KINDS: readonly (readonly [Kind, string])[] = [
   ['LAMP', findWords.kindLamp()],
+  ['LAMP_WARM', findWords.kindLampWarm()],
+  ['LAMP_COLD', findWords.kindLampCold()],
+  ['LAMP_WET', findWords.kindLampWet()],
+  ['LAMP_ENGINE', findWords.kindLampEngine()],
   ['VOLTS', findWords.kindVolts()],
   ['AMPS', findWords.kindAmps()],
+  ['OHMS', findWords.kindOhms()],
   ['TEST_LIGHT', findWords.kindTestLight()],
   ['FUSE', findWords.kindFuse()],
   ['RELAY', findWords.kindRelay()],
   ['PLUG', findWords.kindPlug()],
   ['PLUG_TURNED', findWords.kindPlugTurned()],
   ['EXCHANGED', findWords.kindExchanged()],
+  ['SWAPPED', findWords.kindSwapped()],
+  ['FED_ALONE', findWords.kindFedAlone()],
+  ['FELT', findWords.kindFelt()],
   ['UNPLUGGED', findWords.kindUnplugged()],
   ['BRIDGED', findWords.kindBridged()],
   ['SHAKEN', findWords.kindShaken()],
@@ -45,6 +61,14 @@ export const KINDS: readonly (readonly [Kind, string])[] = [
 /** What has to be said of a check of each kind. */
 export const ASKED: Record<Kind, readonly ('state' | 'part' | 'from' | 'to' | 'lamp')[]> = {
   LAMP: ['state', 'lamp'],
+  LAMP_WARM: ['state', 'lamp'],
+  LAMP_COLD: ['state', 'lamp'],
+  LAMP_WET: ['state', 'lamp'],
+  LAMP_ENGINE: ['state', 'lamp'],
+  FED_ALONE: ['lamp'],
+  SWAPPED: ['state', 'part', 'lamp'],
+  OHMS: ['state', 'from', 'to'],
+  FELT: ['state', 'part'],
   PLUG_TURNED: ['state', 'lamp'],
   UNPLUGGED: ['state', 'part', 'lamp'],
   EXCHANGED: ['state', 'part', 'lamp'],
@@ -59,12 +83,18 @@ export const ASKED: Record<Kind, readonly ('state' | 'part' | 'from' | 'to' | 'l
   INSPECTED: ['part'],
 };
 
+/** What shows more than that is open. */
+export const MOST_OHMS = 10_000;
+
+/** The unit of what a kind of check measures; empty for what is looked at. */
+export const UNIT: Partial<Record<Kind, 'V' | 'A' | 'Ω'>> = { VOLTS: 'V', AMPS: 'A', OHMS: 'Ω' };
+
 /** The battery’s own negative, as circuits call it. */
 export const GROUND = 'ground';
 
 /** Where a check is made on the drawing. */
 export function pointedAt({ kind, part, from, to, lamp }: ShownEdit): Pointed {
-  return kind === 'VOLTS' || kind === 'BRIDGED' || kind === 'TEST_LIGHT'
+  return kind === 'VOLTS' || kind === 'OHMS' || kind === 'BRIDGED' || kind === 'TEST_LIGHT'
     ? { red: from, black: to }
     : { part: part ?? lamp };
 }
@@ -76,9 +106,25 @@ export function answerWords({ kind, value }: ShownEdit): string {
       return findWords.volts({ value: decimalText(value) });
     case 'AMPS':
       return findWords.amperes({ value: decimalText(value) });
+    case 'OHMS':
+      return value >= MOST_OHMS ? findWords.open() : findWords.ohms({ value: decimalText(value) });
     default:
       return ANSWERS[kind][value] ?? '';
   }
+}
+
+/** A search goes on: after something was mended, what led to it does not count any more. */
+export function searchingOn(find: FindEdit, hunt: Hunt | undefined): Partial<FindEdit> {
+  const { ended, earlier = [] } = find;
+  return ended?.how === 'MENDED' && hunt
+    ? {
+        ended: undefined,
+        earlier: [
+          ...earlier,
+          { ended, lines: hunt.lines.filter((line) => !line.before).map((line) => line.id) },
+        ],
+      }
+    : { ended: undefined };
 }
 
 /** How a search ended. */
@@ -99,9 +145,16 @@ export function seenWith(hunt: Hunt, check: HuntCheck): ShownEdit[] {
   return kind === 'LAMP'
     ? hunt.lamps
         .filter((one) => one.id !== lamp)
+        // its twin of the other side first: whoever looks sees both
+        .toSorted((one, other) => twin(other.id, lamp) - twin(one.id, lamp))
         .map((one) => ({ kind, state, lamp: one.id, value: 0 }))
     : [];
 }
+
+const withoutSide = (lamp: string) => lamp.replace(/\b(left|right) /, '');
+
+const twin = (one: string, lamp: string | undefined) =>
+  lamp && withoutSide(one) === withoutSide(lamp) ? 1 : 0;
 
 export const stateWords = (hunt: Hunt, state: DrivingState) =>
   hunt.states.find((one) => one.state === state)?.words ?? '';

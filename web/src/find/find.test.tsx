@@ -13,6 +13,7 @@ import {
   takesEverything,
 } from '../test/testing';
 import { findWords } from '../words/page/find';
+import { meterWords } from '../words/page/meter';
 import { term } from '../words/terms';
 import { FindPage } from './FindPage';
 
@@ -72,6 +73,7 @@ const HUNT = partly<Hunt>({
       by: 'Runa',
       words: 'fog fuse: sound',
       counts: true,
+      before: false,
       unexplained: false,
     },
   ],
@@ -94,7 +96,7 @@ function page(hunt: Hunt | undefined = HUNT, find: Partial<Page['find']> = {}) {
     ],
     hasFeed: false,
     live: true,
-    meter: '127.0.0.1:40123',
+    before: { sorts: [{ words: 'ground', count: 3 }], alike: [] },
     reaches: [{ reach: 'LAMPS', words: 'behind the lamps', minutes: 25 }],
     tools: [{ tool: 'METER', words: 'meter' }],
     cautions: [],
@@ -115,9 +117,11 @@ function open(answer: Page) {
   answering('GET', (path: string) =>
     path.endsWith('/find')
       ? Promise.resolve(accepted(answer))
-      : path === '/api/meter'
-        ? Promise.resolve(accepted({ identity: 'a meter', value: 12.43, unit: 'V' }))
-        : new Promise(() => undefined),
+      : path === '/api/meter/simulated'
+        ? Promise.resolve(accepted({ address: '127.0.0.1:40123' }))
+        : path === '/api/meter'
+          ? Promise.resolve(accepted({ identity: 'a meter', value: 12.43, unit: 'V' }))
+          : new Promise(() => undefined),
   );
   answering('POST', (path: string) =>
     Promise.resolve(accepted(path.endsWith('/simulated') ? [{ ...LOOK.check, value: 3 }] : {})),
@@ -166,14 +170,43 @@ describe('the search for a fault', () => {
 
   it('follows a meter by its address, and keeps what it shows by a press', async () => {
     open(page({ ...HUNT, next: { check: VOLTS, why: 'SPLITS', expected: [] } }));
-    await press(findWords.readLive());
-    expect(await screen.findByText(findWords.meterNow({ value: '12.43', unit: 'V' }))).toBeTruthy();
-    expect(screen.getByLabelText<HTMLInputElement>(findWords.meterAddress()).value).toBe(
+    await press(meterWords.readLive());
+    expect(await screen.findByText(meterWords.now({ value: '12.43', unit: 'V' }))).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>(meterWords.address()).value).toBe(
       '127.0.0.1:40123',
     );
     expect(written()).toEqual([]);
-    await press(findWords.keepReading());
+    await press(meterWords.keep());
     await waitFor(() => expect(written()[0]?.[0]?.value).toBe(12.43));
+  });
+
+  it('keeps a live figure by a foot switch', async () => {
+    open(page({ ...HUNT, next: { check: VOLTS, why: 'SPLITS', expected: [] } }));
+    await press(meterWords.readLive());
+    await screen.findByText(meterWords.now({ value: '12.43', unit: 'V' }));
+    await userEvent.keyboard('{PageDown}');
+    await waitFor(() => expect(written()[0]?.[0]?.value).toBe(12.43));
+  });
+
+  it('tells what earlier searches of the shop found', async () => {
+    open(page());
+    expect(
+      await screen.findByText(
+        findWords.foundBefore({ sorts: findWords.sortCount({ words: 'ground', count: '3' }) }),
+      ),
+    ).toBeTruthy();
+  });
+
+  it('lets nothing count that led to what was mended, once the search goes on', async () => {
+    open(page(HUNT, { ended: { how: 'MENDED', parts: ['left ground'], did: 'cleaned' } }));
+    await press(findWords.searchOn());
+    await waitFor(() => {
+      const find = puts.flatMap((put) => (put.body.find ? [put.body.find as Page['find']] : []));
+      expect(find.at(-1)?.ended).toBeUndefined();
+      expect(find.at(-1)?.earlier).toEqual([
+        { ended: { how: 'MENDED', parts: ['left ground'], did: 'cleaned' }, lines: ['one'] },
+      ]);
+    });
   });
 
   it('saves what the simulated vehicle shows only when told to', async () => {

@@ -12,6 +12,7 @@ import { BareButton, PlainButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
+import { MeterLive } from '../meter/MeterLive';
 import { Choice, Pairs, TextField } from '../settings/fields';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
@@ -106,6 +107,10 @@ export function Measured({
             maxLength={10}
           />
         </Pairs>
+        <MeterLive
+          what={what === 'volts' ? 'VOLTS' : 'AMPS'}
+          keep={(shown) => setValue(String(shown))}
+        />
         <Flex gap="12px" align="center" py="10px">
           <PlainButton type="submit">{feedWords.compare()}</PlainButton>
           <Refusal words={problem} />

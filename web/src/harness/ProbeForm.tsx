@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Controls, SourceEdit } from '../api/client';
 import { ActButton, BareButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
+import { MeterLive } from '../meter/MeterLive';
 import { Pairs, TextField } from '../settings/fields';
 import { FormFoot } from '../settings/FormFoot';
 import { KEYS, LIGHTS } from '../circuit/words';
@@ -30,6 +31,9 @@ export function typedProbe(text: string, supplyVolts: number): number {
 
 type Cells = Record<string, string>;
 
+/** Each cell of the grid, row after row. */
+const CELLS = KEYS.flatMap(([key]) => LIGHTS.map(([lights]) => `${key} ${lights}`));
+
 const cell = (key: Controls['key'], lights: Controls['lights']) => `${key} ${lights}`;
 
 /** A wire's readings: a grid of key against lights, filled in as far as one has got. */
@@ -55,6 +59,15 @@ export function ProbeForm({
     ),
   );
   const [problem, setProblem] = useState<string>();
+  // the meter fills the cell that one stands in, then the next, as the controls are moved on
+  const [at, setAt] = useState(0);
+  const fill = (volts: number) => {
+    const next = CELLS[at];
+    if (next) {
+      setCells((before) => ({ ...before, [next]: String(volts) }));
+      setAt(Math.min(at + 1, CELLS.length - 1));
+    }
+  };
   const submit = () => {
     const wrong = Object.values(cells).find(
       (text) => text.trim() !== '' && Number.isNaN(typedProbe(text, 1)),
@@ -121,9 +134,11 @@ export function ProbeForm({
             }))}
             values={cells}
             set={(id, value) => setCells((before) => ({ ...before, [id]: value }))}
+            stand={(id) => setAt(CELLS.indexOf(id))}
           />
         ))}
       </Grid>
+      <MeterLive what="VOLTS" keep={fill} />
       <FormFoot>
         <ActButton type="submit">{feedWords.saveTheReadings()}</ActButton>
         {onRemove && (
@@ -142,11 +157,13 @@ function Row({
   cells,
   values,
   set,
+  stand,
 }: {
   words: string;
   cells: { id: string; label: string }[];
   values: Cells;
   set: (id: string, value: string) => void;
+  stand: (id: string) => void;
 }) {
   return (
     <>
@@ -164,6 +181,7 @@ function Row({
           autoComplete="off"
           maxLength={6}
           value={values[id] ?? ''}
+          onFocus={() => stand(id)}
           onChange={(event) => set(id, event.target.value)}
         />
       ))}

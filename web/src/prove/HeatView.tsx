@@ -10,6 +10,7 @@ import { Label } from '../drawing/Label';
 import { useWidth } from '../drawing/useSize';
 import { SentenceText } from '../finding/SentenceText';
 import { VerdictShape } from '../finding/VerdictShape';
+import { MeterLive } from '../meter/MeterLive';
 import { TextField } from '../settings/fields';
 import type { Write } from '../workshop/useWorkshop';
 import { appWords } from '../words/page/app';
@@ -87,6 +88,7 @@ export function HeatView({ page, write }: { page: Page; write: Write }) {
         </Box>
         <PlainButton type="submit">{workshopWords.record()}</PlainButton>
       </Flex>
+      <MeterLive what="CELSIUS" keep={(celsius) => setTemperature(`${String(celsius)} °C`)} />
       <Refusal words={problem} />
       {page.heat.map((heat) => (
         <HeatCurve key={heat.what} heat={heat} />

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
 import org.apache.pdfbox.Loader;
@@ -71,6 +72,48 @@ class FindApiTest {
     assertThat(put(0, searching("factory-low-switched-plus")).status()).isEqualTo(200);
     JsonNode hunt = page().get("hunt");
     assertThat(hunt.get("standing").asText()).isEqualTo("NOTHING_SEEN");
+    List<String> named = hunted();
+    List<String> truth = new ArrayList<>();
+    api.get(path() + "/simulated/truth")
+        .body()
+        .get("parts")
+        .forEach(one -> truth.add(one.asText()));
+    assertThat(truth).hasSize(2).containsAll(named);
+
+    // one of two faults hid the other: the search goes on, and what led to the first counts no more
+    Map<String, Object> find = searching("factory-low-switched-plus");
+    find.put("ended", ended(named));
+    assertThat(put(1, find).status()).isEqualTo(200);
+    find.remove("ended");
+    find.put("earlier", List.of(Map.of("ended", ended(named), "lines", lines())));
+    assertThat(put(2, find).status()).isEqualTo(200);
+    assertThat(page().at("/hunt/standing").asText()).isEqualTo("NOTHING_SEEN");
+    List<String> second = hunted();
+    assertThat(truth)
+        .containsExactlyInAnyOrderElementsOf(
+            Stream.concat(named.stream(), second.stream()).toList());
+    find.put("ended", ended(second));
+    assertThat(put(3, find).status()).isEqualTo(200);
+    try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
+      assertThat(new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " "))
+          .contains("Fault hunt", "Complaint: left one is dark", "It was: " + named.get(0))
+          .contains("It was: " + second.get(0), "mended: cleaned and tightened");
+    }
+  }
+
+  private static Map<String, Object> ended(List<String> parts) {
+    return Map.of("how", "MENDED", "parts", parts, "did", "cleaned and tightened");
+  }
+
+  private List<String> lines() {
+    List<String> ids = new ArrayList<>();
+    page().at("/hunt/lines").forEach(line -> ids.add(line.get("id").asText()));
+    return ids;
+  }
+
+  /** Takes every check that is proposed, with what the simulated vehicle shows, to the end. */
+  private List<String> hunted() {
+    JsonNode hunt = page().get("hunt");
     for (int i = 0; i < MOST_CHECKS && hunt.has("next"); i++) {
       JsonNode asked = hunt.at("/next/check/check");
       JsonNode shown =
@@ -81,17 +124,7 @@ class FindApiTest {
     assertThat(hunt.get("standing").asText()).isEqualTo("FOUND");
     List<String> named = new ArrayList<>();
     hunt.at("/candidates/0/parts").forEach(part -> named.add(part.asText()));
-    JsonNode truth = api.get(path() + "/simulated/truth").body().get("parts");
-    assertThat(truth).map(JsonNode::asText).isNotEmpty().containsExactlyElementsOf(named);
-
-    Map<String, Object> ended = searching("factory-low-switched-plus");
-    ended.put("ended", Map.of("how", "MENDED", "parts", named, "did", "cleaned and tightened"));
-    assertThat(put(1, ended).status()).isEqualTo(200);
-    try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
-      assertThat(new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " "))
-          .contains("Fault hunt", "Complaint: left one is dark", "It was: " + named.get(0))
-          .contains("mended: cleaned and tightened");
-    }
+    return named;
   }
 
   @Test

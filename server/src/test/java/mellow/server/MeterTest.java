@@ -12,6 +12,7 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.concurrent.locks.LockSupport;
 import mellow.server.standin.SimulatedMeter;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
@@ -24,6 +25,8 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @ServerTest
 @Timeout(60)
 class MeterTest {
+  private static final long SETTLES_NANOS = 150_000_000L;
+
   @LocalServerPort private int port;
   @Autowired private SimulatedMeter simulated;
 
@@ -34,13 +37,54 @@ class MeterTest {
 
   @Test
   void theSimulatedMeterShowsWhereItsProbesAre() {
-    simulated.probe(12.4321);
-    Api.Answer volts = read(simulated.address(), "VOLTS");
+    simulated.probe(() -> 12.4321);
+    Api.Answer volts = settled();
     assertThat(volts.body().get("value").asDouble()).isCloseTo(12.432, within(1e-9));
     assertThat(volts.body().get("unit").asText()).isEqualTo("V");
     assertThat(volts.body().get("identity").asText()).contains("simulated meter");
     // an open circuit is beyond any range: SCPI-1999 shows 9.9E37
     assertThat(read(simulated.address(), "OHMS").body().has("value")).isFalse();
+  }
+
+  /** It settles by an exponential: within its last digit after some readings. */
+  private Api.Answer settled() {
+    Api.Answer answer = read(simulated.address(), "VOLTS");
+    double before = Double.NaN;
+    while (answer.body().get("value").asDouble() != before) {
+      before = answer.body().get("value").asDouble();
+      LockSupport.parkNanos(SETTLES_NANOS);
+      answer = read(simulated.address(), "VOLTS");
+    }
+    return answer;
+  }
+
+  @Test
+  void itSettlesHoldsAndShowsWhatIsBeyondItsRange() throws IOException {
+    simulated.probe(() -> 0);
+    settled();
+    simulated.probe(() -> 13.8);
+    double climbing = read(simulated.address(), "VOLTS").body().get("value").asDouble();
+    assertThat(climbing).isBetween(0.0, 13.8);
+    assertThat(settled().body().get("value").asDouble()).isCloseTo(13.8, within(1e-9));
+    command("SENS:HOLD ON");
+    simulated.probe(() -> 0.2);
+    assertThat(settled().body().get("value").asDouble()).isCloseTo(13.8, within(1e-9));
+    command("SENS:HOLD OFF");
+    assertThat(settled().body().get("value").asDouble()).isCloseTo(0.2, within(1e-9));
+    simulated.probe(() -> 4000);
+    assertThat(read(simulated.address(), "VOLTS").body().has("value")).isFalse();
+    simulated.probe(() -> 0);
+  }
+
+  private void command(String line) throws IOException {
+    String[] address = simulated.address().split(":");
+    try (Socket socket = new Socket(address[0], Integer.parseInt(address[1]));
+        BufferedReader in =
+            new BufferedReader(
+                new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
+      say(socket.getOutputStream(), line + ";*IDN?\n");
+      assertThat(in.readLine()).contains("simulated meter");
+    }
   }
 
   /** What an instrument may do to its reader. */

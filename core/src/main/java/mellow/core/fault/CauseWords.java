@@ -13,7 +13,12 @@ public final class CauseWords {
       return FaultWords.causeNotInModel();
     }
     Sentence cause = Sentence.inTurn(hypothesis.faults().stream().map(CauseWords::of).toList());
-    return hypothesis.present() < 1 ? FaultWords.causeWanders(cause) : cause;
+    if (hypothesis.present() == 1) {
+      return cause;
+    }
+    return hypothesis.condition() == Condition.ANY
+        ? FaultWords.causeWanders(cause)
+        : FaultWords.causeWandersUnder(cause, hypothesis.condition());
   }
 
   private static Sentence of(Fault fault) {

@@ -16,6 +16,11 @@ public sealed interface Check {
   /** Minutes at the vehicle once the place can be reached. Judged. */
   double minutes();
 
+  /** Under what it is made. */
+  default Condition condition() {
+    return Condition.ANY;
+  }
+
   /** How a lamp looks in a state, after what was done for it. */
   sealed interface OfLamp extends Check {
     /** The state's place among the states. */
@@ -49,6 +54,53 @@ public sealed interface Check {
     @Override
     public double minutes() {
       return 0.4;
+    }
+  }
+
+  /** A lamp after it was made warm, cold or wet, or was shaken by the engine. */
+  record LampUnder(Condition under, int state, String lamp) implements OfLamp {
+    @Override
+    public Condition condition() {
+      return under;
+    }
+
+    @Override
+    public double minutes() {
+      return 0.4 + under.minutes();
+    }
+  }
+
+  /** A lamp after a part and its twin of the other side changed places. */
+  record Swapped(String part, int state, String lamp) implements OfLamp {
+    @Override
+    public double minutes() {
+      return 4;
+    }
+  }
+
+  /** A lamp that a separate battery feeds, plus and minus at its own pins. */
+  record FedAlone(String lamp) implements Check {
+    @Override
+    public int answers() {
+      return Look.values().length;
+    }
+
+    @Override
+    public double minutes() {
+      return 2;
+    }
+  }
+
+  /** Whether a part is warm to the hand in a state: 1 where it is. */
+  record Felt(int state, String part) implements Check {
+    @Override
+    public int answers() {
+      return 2;
+    }
+
+    @Override
+    public double minutes() {
+      return 1;
     }
   }
 
@@ -152,6 +204,35 @@ public sealed interface Check {
     @Override
     public double minutes() {
       return 1;
+    }
+  }
+
+  /**
+   * What a meter shows from one node to another with the battery off and the controls as in a
+   * state, Ω; {@link #MOST_OHMS} for all above.
+   */
+  record Resistance(int state, String from, String to) implements ByMeter {
+    /** What shows more is open. */
+    public static final double MOST_OHMS = 10_000;
+
+    @Override
+    public double zero() {
+      return 0.3;
+    }
+
+    @Override
+    public double share() {
+      return 0.08;
+    }
+
+    @Override
+    public double span() {
+      return MOST_OHMS;
+    }
+
+    @Override
+    public double minutes() {
+      return 1.5;
     }
   }
 

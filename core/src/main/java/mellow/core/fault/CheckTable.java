@@ -27,9 +27,11 @@ public final class CheckTable {
   private final List<Check> checks;
   private final Map<Check, Integer> places;
   private final List<Row> rows;
+  private final Outlines outlines;
 
-  private CheckTable(ShownBy shownBy, List<Check> checks, List<Row> rows) {
+  private CheckTable(ShownBy shownBy, List<Check> checks, List<Row> rows, Outlines outlines) {
     this.shownBy = shownBy;
+    this.outlines = outlines;
     this.checks = List.copyOf(checks);
     this.rows = List.copyOf(rows);
     this.places = new LinkedHashMap<>();
@@ -43,8 +45,9 @@ public final class CheckTable {
    *
    * @param shows by hypothesis; the last one is that of a sound circuit
    * @param groups which of them give the same answer, by number; -1 where the model cannot tell
+   * @param answers how many answers are told apart, at least two
    */
-  private record Row(double[] shows, int[] groups) {}
+  private record Row(double[] shows, int[] groups, int answers) {}
 
   /**
    * Solves the circuit under every hypothesis, in every state.
@@ -55,7 +58,10 @@ public final class CheckTable {
     ShownBy shownBy = new ShownBy(circuit, states, hypotheses);
     List<Check> checks = new UsualChecks(circuit, shownBy.sound()).all();
     return new CheckTable(
-        shownBy, checks, checks.stream().map(check -> row(shownBy, check)).toList());
+        shownBy,
+        checks,
+        checks.stream().map(check -> row(shownBy, check)).toList(),
+        Outlines.of(hypotheses));
   }
 
   /**
@@ -67,20 +73,27 @@ public final class CheckTable {
     List<Check> all = new ArrayList<>(checks);
     List<Row> allRows = new ArrayList<>(rows);
     for (Check check : more) {
-      if (!all.contains(check)) {
+      if (!places.containsKey(check) && !all.contains(check)) {
         all.add(check);
         allRows.add(row(shownBy, check));
       }
     }
-    return all.size() == checks.size() ? this : new CheckTable(shownBy, all, allRows);
+    return all.size() == checks.size() ? this : new CheckTable(shownBy, all, allRows, outlines);
+  }
+
+  /** The same with what an ohmmeter shows once the battery is off. */
+  public CheckTable withPoweredOff() {
+    return with(UsualChecks.poweredOff(shownBy.circuit(), 0));
   }
 
   private static Row row(ShownBy shownBy, Check check) {
-    double[] shows =
-        IntStream.rangeClosed(0, shownBy.hypotheses().size())
-            .mapToDouble(h -> shownBy.shown(check, h))
-            .toArray();
-    return new Row(shows, groups(check, shows));
+    double[] shows = shownBy.shown(check);
+    int[] groups = groups(check, shows);
+    int answers =
+        check.answers() > 0
+            ? check.answers()
+            : Math.max(2, Arrays.stream(groups).max().orElse(0) + 1);
+    return new Row(shows, groups, answers);
   }
 
   private static int[] groups(Check check, double[] shows) {
@@ -163,21 +176,18 @@ public final class CheckTable {
         : said == shown;
   }
 
-  /** Which answer of a check a hypothesis gives, by number; -1 where the model cannot tell. */
-  int group(int check, int hypothesis) {
-    return rows.get(check).groups()[hypothesis];
-  }
-
-  /** Which answer of a check a sound circuit gives. */
-  int soundGroup(int check) {
-    return group(check, soundPlace());
-  }
-
   /** How many answers of a check are told apart, at least two. */
   int answers(int check) {
-    int said = checks.get(check).answers();
-    return said > 0
-        ? said
-        : Math.max(2, Arrays.stream(rows.get(check).groups()).max().orElse(0) + 1);
+    return rows.get(check).answers();
+  }
+
+  /** What may be wrong, as numbers. */
+  Outlines outlines() {
+    return outlines;
+  }
+
+  /** Which answer of a check each hypothesis gives, the sound circuit last; not to be changed. */
+  int[] groups(int check) {
+    return rows.get(check).groups();
   }
 }

@@ -13,16 +13,29 @@ import mellow.core.circuit.Part;
  *
  * @param part the id of what is to be mended
  * @param kind what is wrong with it
- * @param place which of its terminals or contacts, from 0; 0 where it has one place only
+ * @param place which of its terminals, contacts or neighbours, from 0; 0 where it has one only
  * @param ohms how bad it is, where the kind has a resistance; else 0
  * @param changed parts that stand instead of those of the same id
  * @param added parts that stand beside the others
+ * @param light of lamps that give another share of their light than their voltage says, by id
  */
 public record Fault(
-    String part, FaultKind kind, int place, double ohms, List<Part> changed, List<Part> added) {
+    String part,
+    FaultKind kind,
+    int place,
+    double ohms,
+    List<Part> changed,
+    List<Part> added,
+    Map<String, Double> light) {
   public Fault {
     changed = List.copyOf(changed);
     added = List.copyOf(added);
+    light = Map.copyOf(light);
+  }
+
+  /** One that leaves the lamps' own light as it is. */
+  Fault(String part, FaultKind kind, int place, double ohms, List<Part> changed, List<Part> added) {
+    this(part, kind, place, ohms, changed, added, Map.of());
   }
 
   /** A circuit with this fault; of several, the first one first. */

@@ -1,6 +1,7 @@
 package mellow.core.fault;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -10,8 +11,22 @@ import java.util.Set;
 public enum FaultKind {
   /** A filament, a driver or a ballast gives nothing: no current flows in it. */
   LAMP_DEAD(12),
-  /** A polarised lamp was plugged the wrong way round. */
+  /** A lamp gives less than half of its light: a blackened bulb, a burner at its end. */
+  AGED(2),
+  /** Some chips of a lamp of diodes are dark. */
+  SOME_CHIPS(2),
+  /** A bulb of another wattage. */
+  WRONG_WATTAGE(1),
+  /** A bulb sits in its neighbour's socket, and that one here. */
+  WRONG_SOCKET(0.5),
+  /** A ballast strikes after a few tries. */
+  BALLAST_SLOW(2),
+  /** A polarised lamp or a diode was joined the wrong way round. */
   REVERSED(4),
+  /** Two pins of a plug or a socket are exchanged. */
+  PINS_SWAPPED(0.7),
+  /** Water in a plug: it leaks across, and its pins resist. */
+  WET(1),
   /** A plug was left out, or is not home. */
   PLUG_OUT(3),
   /** Nothing flows between a terminal and what it is plugged into: pushed back, off or broken. */
@@ -27,7 +42,11 @@ public enum FaultKind {
   WIRE_RESISTS(0.7),
   /** A wire is chafed through and touches the body. */
   CHAFED_TO_GROUND(1),
+  /** A wire is chafed through and touches one beside it. */
+  CHAFED_TO_WIRE(0.4),
   FUSE_BLOWN(6),
+  /** A fuse sits in a slot beside its own. */
+  WRONG_SLOT(0.7),
   /** A fuse sits in corroded clips: some Ω. */
   FUSE_CORRODED(1.5),
   COIL_OPEN(1.5),
@@ -39,20 +58,39 @@ public enum FaultKind {
   CONTACT_WORN(1.5),
   /** The relay sits in its socket turned by half a turn. */
   TURNED(0.5),
+  /** A relay that only makes stands where one that changes over belongs. */
+  WRONG_RELAY(0.7),
   SWITCH_DEAD(2),
   /** The switch stays closed. */
   SWITCH_STUCK(0.7),
   /** The body computer was not told of the function. */
   NOT_CONFIGURED(2),
+  /** A module is set for another kind of lamp or vehicle. */
+  SET_WRONG(1),
   /** An output of a module gives nothing. */
   OUTPUT_DEAD(1.5),
+  /** A resistor is missing, loose or burnt through. */
+  RESISTOR_OPEN(2),
+  /** A diode is burnt through: it lets nothing pass. */
+  DIODE_OPEN(1),
+  /** A diode lets current pass both ways. */
+  DIODE_SHORTED(0.5),
   /** A battery that is low and gives way under load. */
   BATTERY_WEAK(2);
 
   /** What comes and goes, with heat, wet and shaking: contacts do, and what is nearly dead. */
   private static final Set<FaultKind> WANDERING =
       EnumSet.of(
-          LAMP_DEAD, PIN_OPEN, PIN_CORRODED, GROUND_OPEN, WIRE_OPEN, CONTACT_DEAD, SWITCH_DEAD);
+          LAMP_DEAD,
+          PIN_OPEN,
+          PIN_CORRODED,
+          WET,
+          GROUND_OPEN,
+          WIRE_OPEN,
+          COIL_OPEN,
+          CONTACT_DEAD,
+          SWITCH_DEAD,
+          OUTPUT_DEAD);
 
   private final double weight;
 
@@ -62,12 +100,24 @@ public enum FaultKind {
 
   /** Whether it can be seen or measured at the part by itself, also while it is not there. */
   boolean leavesATrace() {
-    return this != NOT_CONFIGURED && this != PLUG_OUT;
+    return this != NOT_CONFIGURED && this != SET_WRONG && this != PLUG_OUT;
   }
 
   /** Whether it may be there at one time and not at another. */
   boolean mayWander() {
     return WANDERING.contains(this);
+  }
+
+  /** Under what it is there, if it comes and goes. Common practice. */
+  List<Condition> conditions() {
+    return switch (this) {
+      case LAMP_DEAD -> List.of(Condition.ANY, Condition.WARM, Condition.COLD);
+      case COIL_OPEN, CONTACT_DEAD, OUTPUT_DEAD -> List.of(Condition.ANY, Condition.WARM);
+      case PIN_OPEN, GROUND_OPEN, WIRE_OPEN -> List.of(Condition.ANY, Condition.ENGINE);
+      case PIN_CORRODED -> List.of(Condition.ANY, Condition.WET);
+      case WET -> List.of(Condition.WET);
+      default -> mayWander() ? List.of(Condition.ANY) : List.of();
+    };
   }
 
   /** How often it is met, beside the others. */

@@ -2,6 +2,7 @@ package mellow.core.fault;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.solve.Solution;
 import mellow.core.circuit.solve.Solver;
+import mellow.core.circuit.solve.Wiring;
 
 /**
  * A circuit with its faults as it is found: fuses that they blow are gone, and a node that hangs in
@@ -29,11 +31,31 @@ final class FaultyCircuit {
 
   private final Map<String, Part> parts = new HashMap<>();
   private final List<Solution> solutions;
+  private final Wiring wiring;
+
+  /** By state and node, once they were asked for. */
+  private final double[][] volts;
+
   private final Set<String> blown = new TreeSet<>();
   private final Map<String, Look[]> looks = new HashMap<>();
 
-  private FaultyCircuit(Circuit circuit, List<Solution> solutions) {
+  /** Lamps that give another share of their light than their voltage says. */
+  private final Map<String, Double> light = new HashMap<>();
+
+  /** Lamps that come on after a few tries. */
+  private final Set<String> slow = new HashSet<>();
+
+  private FaultyCircuit(
+      Circuit circuit, Wiring wiring, List<Fault> faults, List<Solution> solutions) {
     this.solutions = solutions;
+    this.wiring = wiring;
+    this.volts = new double[solutions.size()][];
+    for (Fault fault : faults) {
+      light.putAll(fault.light());
+      if (fault.kind() == FaultKind.BALLAST_SLOW) {
+        slow.add(fault.part());
+      }
+    }
     for (Part part : circuit.parts()) {
       parts.put(part.id(), part);
       if (part instanceof Joining.Guard fuse && fuse.blown()) {
@@ -48,8 +70,11 @@ final class FaultyCircuit {
    * @param healthy without a fault
    */
   static FaultyCircuit of(Circuit healthy, List<Fault> faults, List<Controls> states) {
-    return of(healthy, faults, Set.of(), states);
+    return of(new Model(healthy, Wiring.of(healthy)), faults, Set.of(), states);
   }
+
+  /** A circuit without a fault, and what all with a fault share with it. */
+  record Model(Circuit healthy, Wiring wiring) {}
 
   /**
    * The same where fuses blew before.
@@ -57,8 +82,8 @@ final class FaultyCircuit {
    * @param blown their ids
    */
   static FaultyCircuit of(
-      Circuit healthy, List<Fault> faults, Set<String> blown, List<Controls> states) {
-    Circuit circuit = healthy;
+      Model model, List<Fault> faults, Set<String> blown, List<Controls> states) {
+    Circuit circuit = model.healthy();
     for (Fault fault : faults) {
       circuit = fault.in(circuit);
     }
@@ -66,10 +91,10 @@ final class FaultyCircuit {
       circuit = circuit.with(((Joining.Guard) circuit.part(fuse).orElseThrow()).blow());
     }
     while (true) {
-      List<Solution> solutions = Solver.metered(circuit, METER_OHMS).inTurn(states);
+      List<Solution> solutions = Solver.metered(circuit, model.wiring(), METER_OHMS).inTurn(states);
       List<Joining.Guard> gone = blowing(circuit, solutions);
       if (gone.isEmpty()) {
-        return new FaultyCircuit(circuit, solutions);
+        return new FaultyCircuit(circuit, model.wiring(), faults, solutions);
       }
       for (Joining.Guard fuse : gone) {
         circuit = circuit.with(fuse.blow());
@@ -124,10 +149,17 @@ final class FaultyCircuit {
 
   /** How a lamp looks in a state. */
   Look look(int state, String lamp) {
-    Look[] byState = looks.computeIfAbsent(lamp, one -> new Look[solutions.size()]);
+    Look[] byState = looks.get(lamp);
+    if (byState == null) {
+      byState = new Look[solutions.size()];
+      looks.put(lamp, byState);
+    }
     Look known = byState[state];
     if (known == null) {
-      known = Look.of((Emitter) part(lamp), solutions.get(state));
+      known = Look.of((Emitter) part(lamp), solutions.get(state), light.getOrDefault(lamp, 1.0));
+      if (known == Look.LIT && slow.contains(lamp)) {
+        known = Look.AFTER_TRIES;
+      }
       byState[state] = known;
     }
     return known;
@@ -135,13 +167,56 @@ final class FaultyCircuit {
 
   /** What a meter shows between two nodes in a state, on the average, V. */
   double volts(int state, String from, String to) {
-    return solutions.get(state).averageLit(point -> point.between(from, to));
+    if (volts[state] == null) {
+      volts[state] = solutions.get(state).voltsLit();
+    }
+    return at(state, from) - at(state, to);
+  }
+
+  private double at(int state, String node) {
+    int number = wiring.number(node);
+    if (number >= 0) {
+      return volts[state][number];
+    }
+    if (node.equals(Circuit.GROUND)) {
+      return 0;
+    }
+    throw new IllegalArgumentException("no node is called “%s”".formatted(node));
   }
 
   /** What a clamp shows around a part's first branch in a state, on the average, A. */
   double amps(int state, String part) {
     Part one = part(part);
     return Math.abs(solutions.get(state).averageLit(point -> point.amps(one, 0)));
+  }
+
+  /** What a part turns into heat in a state, its own joints with it, on the average, W. */
+  double watts(int state, String part) {
+    double watts = 0;
+    String joint = part + " joint ";
+    for (Part one : parts.values()) {
+      if (one.id().equals(part) || one.id().startsWith(joint)) {
+        watts += watts(state, one);
+      }
+    }
+    return watts;
+  }
+
+  private double watts(int state, Part part) {
+    List<Branch> branches = part.branches();
+    double watts = 0;
+    for (int i = 0; i < branches.size(); i++) {
+      int branch = i;
+      Branch between = branches.get(i);
+      watts +=
+          solutions
+              .get(state)
+              .averageLit(
+                  point ->
+                      Math.abs(
+                          point.amps(part, branch) * point.between(between.from(), between.to())));
+    }
+    return watts;
   }
 
   /** Whether a relay has pulled in. */

@@ -15,6 +15,11 @@ public final class Hypotheses {
   /** Of a fault that may come and go, how often it does. Judged. */
   private static final double WANDERING = 0.15;
 
+  /**
+   * For how much of the time one that keeps to a condition is there, when nobody minds it. Judged.
+   */
+  private static final double KEPT_TO = 0.35;
+
   /** For how much of the time one that comes and goes is there. Judged. */
   private static final double PRESENT = 0.6;
 
@@ -30,10 +35,14 @@ public final class Hypotheses {
         .forEach(
             (fault, share) -> {
               double known = share * (1 - NOT_IN_THE_MODEL);
-              double wandering = fault.kind().mayWander() ? WANDERING : 0;
+              List<Condition> conditions = fault.kind().conditions();
+              double wandering = conditions.isEmpty() ? 0 : WANDERING;
               all.add(new Hypothesis(List.of(fault), 1, known * (1 - wandering)));
-              if (wandering > 0) {
-                all.add(new Hypothesis(List.of(fault), PRESENT, known * wandering));
+              for (Condition condition : conditions) {
+                double present = condition == Condition.ANY ? PRESENT : KEPT_TO;
+                all.add(
+                    new Hypothesis(
+                        List.of(fault), present, condition, known * wandering / conditions.size()));
               }
             });
     all.add(Hypothesis.notInTheModel(NOT_IN_THE_MODEL));
@@ -64,7 +73,8 @@ public final class Hypotheses {
     for (Hypothesis one : single(circuit)) {
       all.add(
           one.isInTheModel()
-              ? new Hypothesis(one.faults(), one.present(), one.prior() * (1 - PAIRS))
+              ? new Hypothesis(
+                  one.faults(), one.present(), one.condition(), one.prior() * (1 - PAIRS))
               : Hypothesis.notInTheModel(one.prior()));
     }
     double share = PAIRS * (1 - NOT_IN_THE_MODEL) / sum;

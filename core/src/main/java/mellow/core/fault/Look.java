@@ -10,7 +10,9 @@ public enum Look {
   WEAK(1),
   LIT(2),
   /** It starts and drops out, or what feeds it chatters. */
-  FLICKERS(3);
+  FLICKERS(3),
+  /** It comes on after a few tries. */
+  AFTER_TRIES(4);
 
   private final int answer;
 
@@ -23,9 +25,14 @@ public enum Look {
     return answer;
   }
 
-  static Look of(Emitter lamp, Solution solution) {
+  /**
+   * How a lamp looks.
+   *
+   * @param share of its light that it gives at any voltage
+   */
+  static Look of(Emitter lamp, Solution solution, double share) {
     boolean starves = lamp.starvesAt(solution.on().between(lamp.plus(), lamp.minus()));
-    double light = solution.light(lamp);
+    double light = share * solution.light(lamp);
     if (starves || (!solution.restless().isEmpty() && LightLevel.of(light) != LightLevel.OUT)) {
       return FLICKERS;
     }

@@ -54,19 +54,17 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
   public static NextCheck of(Suspects suspects, int place, double minutes) {
     CheckTable table = suspects.table();
     Check check = table.checks().get(place);
-    int sound = table.soundGroup(place);
+    int[] groups = table.groups(place);
     int answers = table.answers(place);
-    Expected expected = new Expected(answers);
+    Outlines.Wandering wandering = table.outlines().under(check.condition());
+    Expected expected = new Expected(answers, groups[groups.length - 1], wandering.shares());
     int[] suspected = new int[answers];
-    for (int h = 0; h < table.hypotheses().size(); h++) {
+    for (int h = 0; h < groups.length - 1; h++) {
       double share = suspects.share(h);
-      if (share > 0) {
-        int group = table.group(place, h);
-        double present = check.isOfWhatStays() ? 1 : table.hypotheses().get(h).present();
-        expected.add(share, group, sound, present);
-        if (group >= 0 && share >= COUNTS) {
-          suspected[group]++;
-        }
+      int group = groups[h];
+      expected.add(share, group, check.isOfWhatStays() ? 0 : wandering.of()[h]);
+      if (group >= 0 && share >= COUNTS) {
+        suspected[group]++;
       }
     }
     List<Integer> splits =
@@ -80,59 +78,73 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
 
   /** How often each answer is expected, and how unsure each hypothesis is of its own. */
   private static final class Expected {
-    private final double[] told;
+    /** The answer of a sound circuit. */
+    private final int sound;
 
-    /** By answer, of hypotheses that always give it but for what is misread. */
-    private final double[] steady;
+    private final double[] presents;
 
-    private double noise;
+    /** Sums of shares, by how much of the time they are there and by answer. */
+    private final double[][] sums;
 
-    Expected(int answers) {
-      told = new double[answers];
-      steady = new double[answers];
+    /** Of what may show anything. */
+    private double anything;
+
+    Expected(int answers, int sound, double[] presents) {
+      this.sound = sound;
+      this.presents = presents;
+      this.sums = new double[presents.length][answers];
     }
 
     /**
      * Adds what a hypothesis lets expect.
      *
      * @param group its answer; below 0 for any
-     * @param sound the answer of a sound circuit
+     * @param present the place of the share of the time for which it is there
      */
-    void add(double share, int group, int sound, double present) {
-      int answers = told.length;
+    void add(double share, int group, int present) {
       if (group < 0) {
-        for (int i = 0; i < answers; i++) {
-          told[i] += share / answers;
-        }
-        noise += share * Math.log(answers) / Math.log(2);
-      } else if (present == 1 || group == sound) {
-        steady[group] += share;
+        anything += share;
       } else {
-        for (int i = 0; i < answers; i++) {
-          double likely = present * likely(i, group) + (1 - present) * likely(i, sound);
-          told[i] += share * likely;
-          noise += share * entropy(likely);
-        }
+        sums[present][group] += share;
       }
     }
 
     private double likely(int answer, int said) {
-      return answer == said ? 1 - Suspects.MISREAD : Suspects.MISREAD / (told.length - 1);
+      return answer == said ? 1 - Suspects.MISREAD : Suspects.MISREAD / (answers() - 1);
+    }
+
+    private int answers() {
+      return sums[0].length;
     }
 
     /** Information between the answer and what is wrong. */
     double bits() {
-      double all = 0;
-      for (double share : steady) {
-        all += share;
+      double[] told = new double[answers()];
+      Arrays.fill(told, anything / told.length);
+      double noise = anything * Math.log(told.length) / Math.log(2);
+      for (int i = 0; i < presents.length; i++) {
+        for (int group = 0; group < told.length; group++) {
+          if (sums[i][group] > 0) {
+            noise += addAll(sums[i][group], group, presents[i], told);
+          }
+        }
       }
-      double other = Suspects.MISREAD / (told.length - 1);
-      double bits =
-          -noise - all * (entropy(1 - Suspects.MISREAD) + (told.length - 1) * entropy(other));
-      for (int i = 0; i < told.length; i++) {
-        bits += entropy(told[i] + other * all + steady[i] * (1 - Suspects.MISREAD - other));
+      double bits = -noise;
+      for (double share : told) {
+        bits += entropy(share);
       }
       return bits;
+    }
+
+    /** Adds all that give one answer, and tells how unsure they are of it. */
+    private double addAll(double share, int group, double present, double[] told) {
+      double unsure = 0;
+      for (int answer = 0; answer < told.length; answer++) {
+        double likely = present * likely(answer, group) + (1 - present) * likely(answer, sound);
+        told[answer] += share * likely;
+        unsure += entropy(likely);
+      }
+      return share * unsure;
     }
   }
 

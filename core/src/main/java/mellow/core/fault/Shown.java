@@ -30,6 +30,12 @@ public record Shown(
   /** What was done. */
   public enum Kind {
     LAMP,
+    LAMP_WARM,
+    LAMP_COLD,
+    LAMP_WET,
+    LAMP_ENGINE,
+    FED_ALONE,
+    SWAPPED,
     PLUG_TURNED,
     UNPLUGGED,
     EXCHANGED,
@@ -37,6 +43,8 @@ public record Shown(
     SHAKEN,
     VOLTS,
     AMPS,
+    OHMS,
+    FELT,
     TEST_LIGHT,
     RELAY,
     FUSE,
@@ -53,6 +61,11 @@ public record Shown(
     }
   }
 
+  public Shown {
+    // what is beyond what counts as open is open: any such figure says the same
+    value = kind == Kind.OHMS ? Math.min(value, Check.Resistance.MOST_OHMS) : value;
+  }
+
   private static final double MOST_VOLTS = 60;
 
   private static final double MOST_AMPS = 300;
@@ -60,10 +73,21 @@ public record Shown(
   /** How many answers a check of a kind has; 0 for one that is measured. */
   public static int answers(Kind kind) {
     return switch (kind) {
-      case LAMP, PLUG_TURNED, UNPLUGGED, EXCHANGED, BRIDGED -> Look.values().length;
+      case LAMP,
+          LAMP_WARM,
+          LAMP_COLD,
+          LAMP_WET,
+          LAMP_ENGINE,
+          FED_ALONE,
+          SWAPPED,
+          PLUG_TURNED,
+          UNPLUGGED,
+          EXCHANGED,
+          BRIDGED ->
+          Look.values().length;
       case TEST_LIGHT -> 3;
-      case SHAKEN, RELAY, FUSE, PLUG, INSPECTED -> 2;
-      case VOLTS, AMPS -> 0;
+      case SHAKEN, RELAY, FELT, FUSE, PLUG, INSPECTED -> 2;
+      case VOLTS, AMPS, OHMS -> 0;
     };
   }
 
@@ -71,12 +95,13 @@ public record Shown(
   public Optional<Sentence> refused() {
     boolean named =
         switch (kind) {
-          case LAMP, PLUG_TURNED -> !lamp.isEmpty();
-          case UNPLUGGED, EXCHANGED, SHAKEN -> !part.isEmpty() && !lamp.isEmpty();
+          case LAMP, LAMP_WARM, LAMP_COLD, LAMP_WET, LAMP_ENGINE, FED_ALONE, PLUG_TURNED ->
+              !lamp.isEmpty();
+          case UNPLUGGED, EXCHANGED, SWAPPED, SHAKEN -> !part.isEmpty() && !lamp.isEmpty();
           case BRIDGED -> !from.isEmpty() && !to.isEmpty() && !lamp.isEmpty();
-          case VOLTS -> !from.isEmpty() && !to.isEmpty() && !from.equals(to);
+          case VOLTS, OHMS -> !from.isEmpty() && !to.isEmpty() && !from.equals(to);
           case TEST_LIGHT -> !from.isEmpty();
-          case AMPS, RELAY, FUSE, PLUG, INSPECTED -> !part.isEmpty();
+          case AMPS, FELT, RELAY, FUSE, PLUG, INSPECTED -> !part.isEmpty();
         };
     if (!named || state.isEmpty() && !ofWhatStays()) {
       return Optional.of(FaultWords.sayWhatWasChecked());
@@ -86,6 +111,9 @@ public record Shown(
       return value >= 0 && value < answers && value == Math.rint(value)
           ? Optional.empty()
           : Optional.of(FaultWords.noSuchAnswer());
+    }
+    if (kind == Kind.OHMS) {
+      return value >= 0 ? Optional.empty() : Optional.of(FaultWords.noNegativeOhms());
     }
     double most = kind == Kind.VOLTS ? MOST_VOLTS : MOST_AMPS;
     return Math.abs(value) <= most
@@ -97,13 +125,27 @@ public record Shown(
   }
 
   private boolean ofWhatStays() {
-    return kind == Kind.FUSE || kind == Kind.PLUG || kind == Kind.INSPECTED;
+    return kind == Kind.FUSE
+        || kind == Kind.PLUG
+        || kind == Kind.INSPECTED
+        || kind == Kind.FED_ALONE;
   }
 
   /** What is kept of a check and of what it showed. */
   public static Shown of(Check check, List<DrivingState> states, double value) {
     if (check instanceof Check.LampSeen seen) {
       return lamp(Kind.LAMP, "", states.get(seen.state()), seen.lamp(), value);
+    } else if (check instanceof Check.LampUnder seen) {
+      return lamp(under(seen.under()), "", states.get(seen.state()), seen.lamp(), value);
+    } else if (check instanceof Check.Swapped one) {
+      return lamp(Kind.SWAPPED, one.part(), states.get(one.state()), one.lamp(), value);
+    } else if (check instanceof Check.FedAlone one) {
+      return new Shown(Kind.FED_ALONE, Optional.empty(), "", "", "", one.lamp(), value);
+    } else if (check instanceof Check.Felt one) {
+      return lamp(Kind.FELT, one.part(), states.get(one.state()), "", value);
+    } else if (check instanceof Check.Resistance one) {
+      return new Shown(
+          Kind.OHMS, Optional.of(states.get(one.state())), "", one.from(), one.to(), "", value);
     } else if (check instanceof Check.PlugTurned turned) {
       return lamp(Kind.PLUG_TURNED, "", states.get(turned.state()), turned.lamp(), value);
     } else if (check instanceof Check.Unplugged one) {
@@ -135,6 +177,16 @@ public record Shown(
     return ofWhatStays((Check.OfWhatStays) check, value);
   }
 
+  private static Kind under(Condition condition) {
+    return switch (condition) {
+      case ANY -> Kind.LAMP;
+      case WARM -> Kind.LAMP_WARM;
+      case COLD -> Kind.LAMP_COLD;
+      case WET -> Kind.LAMP_WET;
+      case ENGINE -> Kind.LAMP_ENGINE;
+    };
+  }
+
   private static Shown lamp(Kind kind, String part, DrivingState state, String lamp, double value) {
     return new Shown(kind, Optional.of(state), part, "", "", lamp, value);
   }
@@ -158,6 +210,7 @@ public record Shown(
       case FUSE -> Optional.of(new Check.FuseLooked(part));
       case PLUG -> Optional.of(new Check.PlugLooked(part));
       case INSPECTED -> Optional.of(new Check.Inspected(part));
+      case FED_ALONE -> Optional.of(new Check.FedAlone(lamp));
       default -> state.map(states::indexOf).filter(at -> at >= 0).map(this::inState);
     };
   }
@@ -165,6 +218,13 @@ public record Shown(
   private Check inState(int at) {
     return switch (kind) {
       case LAMP -> new Check.LampSeen(at, lamp);
+      case LAMP_WARM -> new Check.LampUnder(Condition.WARM, at, lamp);
+      case LAMP_COLD -> new Check.LampUnder(Condition.COLD, at, lamp);
+      case LAMP_WET -> new Check.LampUnder(Condition.WET, at, lamp);
+      case LAMP_ENGINE -> new Check.LampUnder(Condition.ENGINE, at, lamp);
+      case SWAPPED -> new Check.Swapped(part, at, lamp);
+      case OHMS -> new Check.Resistance(at, from, to);
+      case FELT -> new Check.Felt(at, part);
       case PLUG_TURNED -> new Check.PlugTurned(at, lamp);
       case UNPLUGGED -> new Check.Unplugged(part, at, lamp);
       case EXCHANGED -> new Check.Exchanged(part, at, lamp);
@@ -174,7 +234,7 @@ public record Shown(
       case AMPS -> new Check.Clamped(at, part);
       case TEST_LIGHT -> new Check.TestLight(at, from);
       case RELAY -> new Check.RelayHeard(at, part);
-      case FUSE, PLUG, INSPECTED -> throw new IllegalStateException("it has no state");
+      case FUSE, PLUG, INSPECTED, FED_ALONE -> throw new IllegalStateException("it has no state");
     };
   }
 }

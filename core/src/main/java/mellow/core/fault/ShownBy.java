@@ -9,9 +9,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
+import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
 import mellow.core.circuit.Part;
+import mellow.core.circuit.Supply;
+import mellow.core.circuit.solve.Wiring;
 
 /**
  * What a check shows under a hypothesis: the circuit is solved with its faults, once. Whoever asks
@@ -22,6 +25,11 @@ final class ShownBy {
   private static final Set<FaultKind> WITHIN =
       EnumSet.of(
           FaultKind.LAMP_DEAD,
+          FaultKind.AGED,
+          FaultKind.SOME_CHIPS,
+          FaultKind.WRONG_WATTAGE,
+          FaultKind.WRONG_SOCKET,
+          FaultKind.BALLAST_SLOW,
           FaultKind.REVERSED,
           FaultKind.PLUG_OUT,
           FaultKind.FUSE_BLOWN,
@@ -29,7 +37,17 @@ final class ShownBy {
           FaultKind.CONTACT_WELDED,
           FaultKind.CONTACT_DEAD,
           FaultKind.CONTACT_WORN,
-          FaultKind.TURNED);
+          FaultKind.TURNED,
+          FaultKind.WRONG_SLOT,
+          FaultKind.WRONG_RELAY,
+          FaultKind.RESISTOR_OPEN);
+
+  /** What a helper battery's own leads pass by; a bulb in a neighbour's socket is fed as itself. */
+  private static final Set<FaultKind> BY_ITS_PLUG =
+      EnumSet.of(FaultKind.REVERSED, FaultKind.PLUG_OUT, FaultKind.WRONG_SOCKET);
+
+  /** A part that turns so much into heat is warm to the hand. Judged. */
+  private static final double WARM_WATTS = 1.2;
 
   /** A wire of the shop's with clips at its ends. */
   private static final double LEAD_OHMS = 0.02;
@@ -45,9 +63,19 @@ final class ShownBy {
   private final List<Controls> states;
   private final List<Hypothesis> hypotheses;
   private final FaultyCircuit sound;
+  private final FaultyCircuit.Model model;
+  private final Twins twins;
 
   /** By hypothesis. */
   private final FaultyCircuit[] faulty;
+
+  /** The first hypothesis of the same faults. */
+  private final int[] first;
+
+  private final Map<Alone, FaultyCircuit> alone = new HashMap<>();
+
+  /** A lamp at a battery of its own. */
+  private record Alone(String lamp, List<Fault> within) {}
 
   /** After something was done to the circuit, in one state. */
   private final Map<Worked, FaultyCircuit> worked = new HashMap<>();
@@ -56,22 +84,32 @@ final class ShownBy {
    * Something that was done to a circuit.
    *
    * @param found the circuit before: itself, for it is solved once
-   * @param at what was done it to
+   * @param at what it was done to, or where its lead begins
+   * @param to where its lead ends; empty for what has none
    */
-  private record Worked(FaultyCircuit found, Class<?> what, String at, int state) {}
+  private record Worked(FaultyCircuit found, Class<?> what, String at, String to, int state) {}
 
   ShownBy(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
     this.circuit = circuit;
     this.states = List.copyOf(states);
+    this.twins = new Twins(circuit);
     this.hypotheses = List.copyOf(hypotheses);
-    this.sound = FaultyCircuit.of(circuit, List.of(), states);
+    this.model = new FaultyCircuit.Model(circuit, Wiring.of(circuit));
+    this.sound = FaultyCircuit.of(model, List.of(), Set.of(), states);
     this.faulty = new FaultyCircuit[hypotheses.size()];
-    Map<List<Fault>, FaultyCircuit> known = new HashMap<>();
+    this.first = new int[faulty.length];
+    Map<List<Fault>, Integer> known = new HashMap<>();
     for (int h = 0; h < faulty.length; h++) {
+      List<Fault> faults = hypotheses.get(h).faults();
+      first[h] = known.getOrDefault(faults, h);
+      known.putIfAbsent(faults, h);
       faulty[h] =
-          known.computeIfAbsent(
-              hypotheses.get(h).faults(), these -> FaultyCircuit.of(circuit, these, states));
+          first[h] < h ? faulty[first[h]] : FaultyCircuit.of(model, faults, Set.of(), states);
     }
+  }
+
+  Circuit circuit() {
+    return circuit;
   }
 
   FaultyCircuit sound() {
@@ -80,6 +118,17 @@ final class ShownBy {
 
   List<Hypothesis> hypotheses() {
     return hypotheses;
+  }
+
+  /** What a check shows under each hypothesis, the sound circuit last. */
+  double[] shown(Check check) {
+    double[] shows = new double[hypotheses.size() + 1];
+    for (int h = 0; h < shows.length; h++) {
+      // the same fault shows the same, whether it comes and goes or not, but for being shaken
+      boolean isKnown = h < faulty.length && first[h] < h && !(check instanceof Check.Wiggled);
+      shows[h] = isKnown ? shows[first[h]] : shown(check, h);
+    }
+    return shows;
   }
 
   /**
@@ -93,26 +142,37 @@ final class ShownBy {
       return Double.NaN;
     }
     FaultyCircuit found = isSound ? sound : faulty[h];
-    if (check instanceof Check.LampSeen seen) {
+    if (check instanceof Check.LampSeen || check instanceof Check.LampUnder) {
+      Check.OfLamp seen = (Check.OfLamp) check;
       return found.look(seen.state(), seen.lamp()).answer();
+    } else if (check instanceof Check.Felt felt) {
+      return found.watts(felt.state(), felt.part()) >= WARM_WATTS ? 1 : 0;
     } else if (check instanceof Check.Measured measured) {
       return found.volts(measured.state(), measured.from(), measured.to());
     } else if (check instanceof Check.Clamped clamped) {
       return found.amps(clamped.state(), clamped.part());
     } else if (check instanceof Check.RelayHeard heard) {
       return found.isIn(heard.state(), heard.relay()) ? 1 : 0;
-    } else if (check instanceof Check.FuseLooked looked) {
-      return found.isBlown(looked.part()) ? 1 : 0;
     } else if (check instanceof Check.Wiggled wiggled) {
       return !isSound && isShaken(wiggled, hypotheses.get(h), found) ? 1 : 0;
     }
     List<Fault> faults = isSound ? List.of() : hypotheses.get(h).faults();
+    if (check instanceof Check.FuseLooked looked) {
+      return found.isBlown(looked.part()) || has(faults, looked.part(), FaultKind.WRONG_SLOT)
+          ? 1
+          : 0;
+    }
     if (check instanceof Check.PlugLooked looked) {
       return has(faults, looked.part(), FaultKind.PLUG_OUT) ? 0 : 1;
     } else if (check instanceof Check.Inspected inspected) {
       return isTraceOf(faults, inspected.part()) ? 1 : 0;
     } else if (check instanceof Check.TestLight light) {
       return testLight(light, faults);
+    } else if (check instanceof Check.Resistance resistance) {
+      return new PoweredOff(circuit, faults, found.blown())
+          .ohms(states.get(resistance.state()), resistance.from(), resistance.to());
+    } else if (check instanceof Check.FedAlone fed) {
+      return fedAlone(fed.lamp(), faults);
     }
     return lookAfterWork((Check.OfLamp) check, faults, found);
   }
@@ -144,6 +204,27 @@ final class ShownBy {
     return volts < TEST_LIGHT_VOLTS / 4 ? 0 : volts < TEST_LIGHT_VOLTS * 0.8 ? 1 : 2;
   }
 
+  /** Only what is wrong within the lamp counts; who feeds it puts plus to plus. */
+  private double fedAlone(String lamp, List<Fault> faults) {
+    Emitter healthy = (Emitter) circuit.part(lamp).orElseThrow();
+    List<Part> parts = new ArrayList<>(List.of(healthy));
+    parts.add(Supply.Battery.charged("helper battery", healthy.plus()));
+    if (!healthy.minus().equals(Circuit.GROUND)) {
+      parts.add(Joining.Joint.good("helper lead", healthy.minus(), Circuit.GROUND));
+    }
+    List<Fault> within =
+        faults.stream()
+            .filter(fault -> goesWith(fault, lamp))
+            .filter(fault -> !BY_ITS_PLUG.contains(fault.kind()))
+            .toList();
+    return alone
+        .computeIfAbsent(
+            new Alone(lamp, within),
+            fed -> FaultyCircuit.of(new Circuit(parts), within, List.of(Controls.OFF)))
+        .look(0, lamp)
+        .answer();
+  }
+
   private static List<Part> joined(List<Part> parts, Part more) {
     List<Part> all = new ArrayList<>(parts);
     all.add(more);
@@ -162,12 +243,16 @@ final class ShownBy {
           !found.isBlown(exchanged.part())
               && faults.stream().noneMatch(fault -> goesWith(fault, exchanged.part()));
       return wasGood ? now.answer() : after(check, exchanged.part(), faults, found);
+    } else if (check instanceof Check.Swapped swapped) {
+      return twins.isMoved(faults, swapped.part())
+          ? after(check, swapped.part(), faults, found)
+          : now.answer();
     } else if (check instanceof Check.Unplugged unplugged) {
       return now == Look.OUT ? now.answer() : after(check, unplugged.part(), faults, found);
     } else if (check instanceof Check.Bridged bridged) {
       return now == Look.LIT
           ? now.answer()
-          : after(check, bridged.from() + " to " + bridged.to(), faults, found);
+          : after(check, bridged.from(), bridged.to(), faults, found);
     }
     // what was the right way round is dark the other way
     return has(faults, check.lamp(), FaultKind.REVERSED)
@@ -176,13 +261,23 @@ final class ShownBy {
   }
 
   private static boolean goesWith(Fault fault, String part) {
-    return fault.part().equals(part) && WITHIN.contains(fault.kind());
+    return fault.part().equals(part) && isWithin(fault.kind());
+  }
+
+  /** Whether what is wrong goes with the part that is taken out. */
+  static boolean isWithin(FaultKind kind) {
+    return WITHIN.contains(kind);
   }
 
   private double after(Check.OfLamp check, String at, List<Fault> faults, FaultyCircuit found) {
+    return after(check, at, "", faults, found);
+  }
+
+  private double after(
+      Check.OfLamp check, String at, String to, List<Fault> faults, FaultyCircuit found) {
     return worked
         .computeIfAbsent(
-            new Worked(found, check.getClass(), at, check.state()),
+            new Worked(found, check.getClass(), at, to, check.state()),
             work -> solved(check, faults, found))
         .look(0, check.lamp())
         .answer();
@@ -195,6 +290,8 @@ final class ShownBy {
     if (check instanceof Check.Exchanged exchanged) {
       left.removeIf(fault -> goesWith(fault, exchanged.part()));
       blown.remove(exchanged.part());
+    } else if (check instanceof Check.Swapped swapped) {
+      left = twins.moved(faults, swapped.part());
     } else if (check instanceof Check.Unplugged unplugged) {
       left.removeIf(fault -> goesWith(fault, unplugged.part()));
       left.add(SingleFaults.unplugged(circuit.part(unplugged.part()).orElseThrow()));
@@ -204,7 +301,7 @@ final class ShownBy {
       left.removeIf(
           fault -> fault.part().equals(check.lamp()) && fault.kind() == FaultKind.REVERSED);
     }
-    return FaultyCircuit.of(circuit, left, blown, List.of(states.get(check.state())));
+    return FaultyCircuit.of(model, left, blown, List.of(states.get(check.state())));
   }
 
   private static Fault lead(Check.Bridged bridged) {

@@ -15,6 +15,7 @@ public final class ShownWords {
       case FUSE -> FaultWords.checkFuse(shown.part());
       case PLUG -> FaultWords.checkPlug(shown.part());
       case INSPECTED -> FaultWords.checkInspected(shown.part());
+      case FED_ALONE -> FaultWords.checkFedAlone(shown.lamp());
       default -> inState(shown, shown.state().orElseThrow());
     };
   }
@@ -22,6 +23,16 @@ public final class ShownWords {
   private static Sentence inState(Shown shown, DrivingState state) {
     return switch (shown.kind()) {
       case LAMP -> FaultWords.checkLamp(state, shown.lamp());
+      case LAMP_WARM -> FaultWords.checkLampWarm(state, shown.lamp());
+      case LAMP_COLD -> FaultWords.checkLampCold(state, shown.lamp());
+      case LAMP_WET -> FaultWords.checkLampWet(state, shown.lamp());
+      case LAMP_ENGINE -> FaultWords.checkLampEngine(state, shown.lamp());
+      case SWAPPED -> FaultWords.checkSwapped(state, shown.part(), shown.lamp());
+      case OHMS ->
+          shown.to().equals(Circuit.GROUND)
+              ? FaultWords.checkOhmsToGround(state, shown.from())
+              : FaultWords.checkOhms(state, shown.from(), shown.to());
+      case FELT -> FaultWords.checkFelt(state, shown.part());
       case PLUG_TURNED -> FaultWords.checkPlugTurned(state, shown.lamp());
       case UNPLUGGED -> FaultWords.checkUnplugged(state, shown.part(), shown.lamp());
       case EXCHANGED ->
@@ -40,7 +51,7 @@ public final class ShownWords {
       case AMPS -> FaultWords.checkAmps(state, shown.part());
       case TEST_LIGHT -> FaultWords.checkTestLight(state, shown.from());
       case RELAY -> FaultWords.checkRelay(state, shown.part());
-      case FUSE, PLUG, INSPECTED -> throw new IllegalStateException("it has no state");
+      case FUSE, PLUG, INSPECTED, FED_ALONE -> throw new IllegalStateException("it has no state");
     };
   }
 
@@ -54,6 +65,10 @@ public final class ShownWords {
     return switch (shown.kind()) {
       case VOLTS -> FaultWords.volts(Figure.volts(shown.value()));
       case AMPS -> FaultWords.amps(Figure.amps(shown.value()));
+      case OHMS ->
+          shown.value() >= Check.Resistance.MOST_OHMS
+              ? FaultWords.open()
+              : FaultWords.resistance(Figure.ohms(shown.value()));
       default -> answer(shown.kind(), (int) shown.value());
     };
   }
@@ -62,14 +77,26 @@ public final class ShownWords {
   public static Sentence answer(Shown.Kind kind, int answer) {
     boolean yes = answer > 0;
     return switch (kind) {
-      case LAMP, PLUG_TURNED, UNPLUGGED, EXCHANGED, BRIDGED, TEST_LIGHT ->
+      case LAMP,
+          LAMP_WARM,
+          LAMP_COLD,
+          LAMP_WET,
+          LAMP_ENGINE,
+          FED_ALONE,
+          SWAPPED,
+          PLUG_TURNED,
+          UNPLUGGED,
+          EXCHANGED,
+          BRIDGED,
+          TEST_LIGHT ->
           Sentence.term(Look.values()[answer]);
       case SHAKEN -> FaultWords.answerShaken(yes);
       case RELAY -> FaultWords.answerRelay(yes);
+      case FELT -> FaultWords.answerFelt(yes);
       case FUSE -> FaultWords.answerFuse(yes);
       case PLUG -> FaultWords.answerPlug(yes);
       case INSPECTED -> FaultWords.answerInspected(yes);
-      case VOLTS, AMPS -> throw new IllegalArgumentException("it is measured");
+      case VOLTS, AMPS, OHMS -> throw new IllegalArgumentException("it is measured");
     };
   }
 }

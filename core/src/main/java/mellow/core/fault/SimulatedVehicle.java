@@ -16,6 +16,13 @@ public final class SimulatedVehicle {
   /** A meter's last digits. Judged. */
   private static final double NOISE = 0.4;
 
+  /** Of its hypothesis, and of a sound circuit behind it. */
+  private static final int AS_HIDDEN = 0;
+
+  private static final int SOUND = 1;
+
+  private final Circuit circuit;
+  private final List<Controls> states;
   private final ShownBy shownBy;
   private final Hypothesis hidden;
   private final double misread;
@@ -29,18 +36,41 @@ public final class SimulatedVehicle {
    */
   public SimulatedVehicle(
       Circuit circuit, List<Controls> states, Hypothesis hidden, double misread, Random random) {
+    this.circuit = circuit;
+    this.states = List.copyOf(states);
     this.shownBy = new ShownBy(circuit, states, List.of(hidden));
     this.hidden = hidden;
     this.misread = misread;
     this.random = random;
   }
 
+  /**
+   * The same vehicle after parts were mended.
+   *
+   * @param parts that were mended; what is wrong with others stays
+   */
+  public SimulatedVehicle mended(Set<String> parts) {
+    List<Fault> left =
+        hidden.faults().stream().filter(fault -> !parts.contains(fault.part())).toList();
+    return left.size() == hidden.faults().size()
+        ? this
+        : new SimulatedVehicle(
+            circuit,
+            states,
+            new Hypothesis(left, hidden.present(), hidden.condition(), 1),
+            misread,
+            random);
+  }
+
   /** Whether somebody who looks at the lamps in every state may see that something is wrong. */
-  public boolean isSeen(Circuit circuit) {
+  public boolean isSeen() {
+    if (!hidden.isInTheModel()) {
+      return false;
+    }
     for (int state = 0; state < shownBy.sound().states(); state++) {
       for (Emitter lamp : circuit.of(Emitter.class).toList()) {
         Check look = new Check.LampSeen(state, lamp.id());
-        if (shownBy.shown(look, 0) != shownBy.shown(look, 1)) {
+        if (shownBy.shown(look, AS_HIDDEN) != shownBy.shown(look, SOUND)) {
           return true;
         }
       }
@@ -50,12 +80,48 @@ public final class SimulatedVehicle {
 
   /** What checks of one moment show, in their order. */
   public List<Double> show(List<Check> checks) {
-    boolean there = random.nextDouble() < hidden.present();
-    return checks.stream().map(check -> show(check, there)).toList();
+    Condition under =
+        checks.stream()
+            .map(Check::condition)
+            .filter(condition -> condition != Condition.ANY)
+            .findFirst()
+            .orElse(Condition.ANY);
+    Moment moment = moment(under);
+    return checks.stream().map(moment::show).toList();
+  }
+
+  /** Now, under a condition: what comes and goes stays as it is for as long. */
+  public Moment moment(Condition under) {
+    double present = hidden.isInTheModel() ? hidden.present(under) : 0;
+    boolean changes = present < 1 && random.nextDouble() < Suspects.CHANGING;
+    return new Moment(random.nextDouble() < present, changes);
+  }
+
+  /** A moment at the vehicle, in which readings differ by their noise alone. */
+  public final class Moment {
+    private final boolean there;
+    private final boolean changes;
+
+    private Moment(boolean there, boolean changes) {
+      this.there = there;
+      this.changes = changes;
+    }
+
+    /** What a check shows. */
+    public double show(Check check) {
+      if (changes
+          && check instanceof Check.OfLamp
+          && hidden.isInTheModel()
+          && shownBy.shown(check, AS_HIDDEN) != shownBy.shown(check, SOUND)) {
+        return (random.nextBoolean() ? Look.FLICKERS : Look.AFTER_TRIES).answer();
+      }
+      return SimulatedVehicle.this.show(check, there && !changes);
+    }
   }
 
   private double show(Check check, boolean there) {
-    double said = shownBy.shown(check, there || check.isOfWhatStays() ? 0 : 1);
+    boolean asHidden = hidden.isInTheModel() && (there || check.isOfWhatStays());
+    double said = shownBy.shown(check, asHidden ? AS_HIDDEN : SOUND);
     boolean slips = random.nextDouble() < misread;
     if (check instanceof Check.ByMeter meter) {
       return slips

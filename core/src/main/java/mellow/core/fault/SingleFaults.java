@@ -4,16 +4,19 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.IntPredicate;
-import java.util.stream.IntStream;
+import java.util.stream.Collectors;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls.When;
+import mellow.core.circuit.Diode;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
+import mellow.core.circuit.Load;
 import mellow.core.circuit.Moving;
 import mellow.core.circuit.Part;
+import mellow.core.circuit.Pulsed;
 import mellow.core.circuit.Supply;
 import mellow.core.circuit.Switch;
+import mellow.core.vehicle.Side;
 
 /** Every fault that a circuit may have by itself. */
 public final class SingleFaults {
@@ -29,12 +32,17 @@ public final class SingleFaults {
   /** Bolts of the body: what goes there is a ground. */
   private final Set<String> grounds;
 
-  private final double[] ohms;
-  private final List<Fault> faults = new ArrayList<>();
+  private final Circuit circuit;
+  private final FaultsOfOne faults;
+  private final LampFaults lamps;
+  private final MovingFaults moving;
 
-  private SingleFaults(Set<String> grounds, double[] ohms) {
-    this.grounds = grounds;
-    this.ohms = ohms;
+  private SingleFaults(Circuit circuit, double[] ohms) {
+    this.circuit = circuit;
+    this.grounds = grounds(circuit);
+    this.faults = new FaultsOfOne(ohms);
+    this.lamps = new LampFaults(faults);
+    this.moving = new MovingFaults(faults);
   }
 
   /** The faults of all parts, in the order of the circuit. */
@@ -48,9 +56,10 @@ public final class SingleFaults {
    * @param ohms each of them, Ω
    */
   public static List<Fault> of(Circuit circuit, double... ohms) {
-    SingleFaults faults = new SingleFaults(grounds(circuit), ohms);
+    SingleFaults faults = new SingleFaults(circuit, ohms);
     circuit.parts().forEach(faults::addOf);
-    return List.copyOf(faults.faults);
+    faults.lamps.addOfNeighbours(circuit);
+    return faults.faults.all();
   }
 
   private static Set<String> grounds(Circuit circuit) {
@@ -64,15 +73,19 @@ public final class SingleFaults {
 
   private void addOf(Part part) {
     if (part instanceof Emitter lamp) {
-      addOf(lamp);
+      lamps.addOf(lamp);
     } else if (part instanceof Joining joining) {
       addOf(joining);
-    } else if (part instanceof Moving.Relay relay) {
-      addOf(relay);
+    } else if (part instanceof Pulsed pulsed) {
+      moving.addOf(pulsed);
+    } else if (part instanceof Load load) {
+      faults.open(load, FaultKind.RESISTOR_OPEN, 0);
+    } else if (part instanceof Diode diode) {
+      addOf(diode);
     } else if (part instanceof Switch contacts) {
       addOf(contacts);
-    } else if (part instanceof Moving module) {
-      addOf(module);
+    } else if (part instanceof Moving one) {
+      moving.addOf(one);
     } else if (part instanceof Supply.Battery battery) {
       Supply.Battery weak =
           new Supply.Battery(
@@ -82,19 +95,11 @@ public final class SingleFaults {
     }
   }
 
-  private void addOf(Emitter lamp) {
-    open(lamp, FaultKind.LAMP_DEAD, 0);
-    faults.add(unplugged(lamp));
-    pins(lamp, terminal -> true);
-    if (isPolarised(lamp)) {
-      change(lamp, FaultKind.REVERSED, 0, lamp.at(List.of(lamp.minus(), lamp.plus())));
-    }
-  }
-
   private void addOf(Joining joining) {
     if (joining instanceof Joining.Guard fuse) {
-      change(fuse, FaultKind.FUSE_BLOWN, 0, fuse.blow());
-      resists(fuse, FaultKind.FUSE_CORRODED, 0);
+      faults.change(fuse, FaultKind.FUSE_BLOWN, 0, fuse.blow());
+      faults.resists(fuse, FaultKind.FUSE_CORRODED, 0);
+      inWrongSlot(fuse);
     } else if (joining instanceof Joining.Joint
         && (grounds.contains(joining.from()) || grounds.contains(joining.to()))) {
       grounded(joining, 0);
@@ -102,77 +107,76 @@ public final class SingleFaults {
       if (grounds.contains(wire.to())) {
         grounded(wire, 1);
       }
-      open(wire, FaultKind.WIRE_OPEN, 0);
-      resists(wire, FaultKind.WIRE_RESISTS, 0);
+      faults.open(wire, FaultKind.WIRE_OPEN, 0);
+      faults.resists(wire, FaultKind.WIRE_RESISTS, 0);
       Part touches =
           new Joining.Joint(wire.id() + " chafed", wire.to(), Circuit.GROUND, CHAFED_OHMS, true);
       faults.add(
           new Fault(
               wire.id(), FaultKind.CHAFED_TO_GROUND, 0, CHAFED_OHMS, List.of(), List.of(touches)));
+      chafedToNeighbours(wire);
     } else {
-      open(joining, FaultKind.PIN_OPEN, 0);
-      resists(joining, FaultKind.PIN_CORRODED, 0);
+      faults.open(joining, FaultKind.PIN_OPEN, 0);
+      faults.resists(joining, FaultKind.PIN_CORRODED, 0);
     }
+  }
+
+  /** What the slot beside it is fed by; an empty one where no other is known. */
+  private void inWrongSlot(Joining.Guard fuse) {
+    circuit
+        .of(Joining.Guard.class)
+        .map(Joining::from)
+        .filter(feed -> !feed.equals(fuse.from()) && !feed.equals(fuse.to()))
+        .findFirst()
+        .ifPresentOrElse(
+            feed -> faults.change(fuse, FaultKind.WRONG_SLOT, 0, fuse.at(List.of(feed, fuse.to()))),
+            () -> faults.open(fuse, FaultKind.WRONG_SLOT, 0));
+  }
+
+  /** Wires that run to the lamps of one side lie in one loom. */
+  private void chafedToNeighbours(Joining.Wire wire) {
+    List<Joining.Wire> wires = circuit.of(Joining.Wire.class).toList();
+    for (Joining.Wire other : wires.subList(wires.indexOf(wire) + 1, wires.size())) {
+      boolean together = sides(wire).stream().anyMatch(sides(other)::contains);
+      if (together && !other.to().equals(wire.to())) {
+        Part touches =
+            new Joining.Joint(wire.id() + " chafed", wire.to(), other.to(), CHAFED_OHMS, true);
+        faults.add(
+            new Fault(
+                wire.id(), FaultKind.CHAFED_TO_WIRE, 0, CHAFED_OHMS, List.of(), List.of(touches)));
+      }
+    }
+  }
+
+  private Set<Side> sides(Joining.Wire wire) {
+    return circuit
+        .of(Emitter.class)
+        .filter(lamp -> lamp.plus().equals(wire.to()))
+        .map(lamp -> lamp.use().side())
+        .collect(Collectors.toSet());
+  }
+
+  private void addOf(Diode diode) {
+    faults.open(diode, FaultKind.DIODE_OPEN, 0);
+    faults.beside(diode, FaultKind.DIODE_SHORTED, 0, diode.anode(), diode.cathode());
+    faults.change(diode, FaultKind.REVERSED, 0, diode.at(List.of(diode.cathode(), diode.anode())));
   }
 
   private void grounded(Joining joining, int terminal) {
-    open(joining, FaultKind.GROUND_OPEN, terminal);
-    resists(joining, FaultKind.GROUND_CORRODED, terminal);
-  }
-
-  private void addOf(Moving.Relay relay) {
-    Moving.Relay.Pins pins = relay.pins();
-    faults.add(unplugged(relay));
-    open(relay, FaultKind.COIL_OPEN, 0);
-    change(relay, FaultKind.CONTACT_DEAD, 0, relay.kill());
-    resists(relay, FaultKind.CONTACT_WORN, 2);
-    if (!pins.p87().isEmpty()) {
-      beside(relay, FaultKind.CONTACT_WELDED, 0, pins.p30(), pins.p87());
-      change(
-          relay,
-          FaultKind.TURNED,
-          0,
-          relay.at(List.of(pins.p30(), pins.p87(), pins.p86(), pins.p85(), pins.p87a())));
-    }
-    pins(relay, terminal -> terminal != 0 && !relay.terminals().get(terminal).isEmpty());
+    faults.open(joining, FaultKind.GROUND_OPEN, terminal);
+    faults.resists(joining, FaultKind.GROUND_CORRODED, terminal);
   }
 
   private void addOf(Switch contacts) {
     List<Switch.Contact> all = contacts.contacts();
     if (all.size() > 1) {
-      faults.add(unplugged(contacts));
+      faults.unplugged(contacts);
     }
     for (int i = 0; i < all.size(); i++) {
-      open(contacts, FaultKind.SWITCH_DEAD, 2 * i);
+      faults.open(contacts, FaultKind.SWITCH_DEAD, 2 * i);
       if (!all.get(i).closed().equals(When.ALWAYS)) {
-        beside(contacts, FaultKind.SWITCH_STUCK, i, all.get(i).from(), all.get(i).to());
+        faults.beside(contacts, FaultKind.SWITCH_STUCK, i, all.get(i).from(), all.get(i).to());
       }
-    }
-  }
-
-  private void addOf(Moving module) {
-    int last = module.terminals().size();
-    if (module instanceof Moving.BodyOutput output) {
-      change(
-          output,
-          FaultKind.NOT_CONFIGURED,
-          0,
-          new Moving.BodyOutput(
-              output.id(),
-              output.supply(),
-              output.out(),
-              output.commanded(),
-              false,
-              output.duty(),
-              output.leastAmps()));
-      open(output, FaultKind.OUTPUT_DEAD, 1);
-      pins(output, terminal -> terminal == 0);
-    } else if (module instanceof Moving.RunningLampModule) {
-      open(module, FaultKind.OUTPUT_DEAD, last - 1);
-      pins(module, terminal -> terminal < last - 1);
-    } else {
-      IntStream.range(2, last).forEach(output -> open(module, FaultKind.OUTPUT_DEAD, output));
-      pins(module, terminal -> terminal < 2);
     }
   }
 
@@ -185,49 +189,5 @@ public final class SingleFaults {
 
   static boolean isPolarised(Emitter lamp) {
     return !(lamp instanceof Emitter.Bulb) && !(lamp instanceof Emitter.Shutter);
-  }
-
-  private void pins(Part part, IntPredicate which) {
-    IntStream.range(0, part.terminals().size())
-        .filter(which)
-        .forEach(
-            terminal -> {
-              open(part, FaultKind.PIN_OPEN, terminal);
-              resists(part, FaultKind.PIN_CORRODED, terminal);
-            });
-  }
-
-  private void change(Part part, FaultKind kind, int place, Part instead) {
-    faults.add(new Fault(part.id(), kind, place, 0, List.of(instead), List.of()));
-  }
-
-  private void beside(Part part, FaultKind kind, int place, String from, String to) {
-    Part bridge = Joining.Joint.good(part.id() + " bridged " + place, from, to);
-    faults.add(new Fault(part.id(), kind, place, 0, List.of(), List.of(bridge)));
-  }
-
-  private void open(Part part, FaultKind kind, int terminal) {
-    faults.add(at(part, kind, terminal, 0, false));
-  }
-
-  private void resists(Part part, FaultKind kind, int terminal) {
-    for (double resistance : ohms) {
-      faults.add(at(part, kind, terminal, resistance, true));
-    }
-  }
-
-  /** A joint between a terminal and what it is joined to: bad, or come apart. */
-  private static Fault at(Part part, FaultKind kind, int terminal, double ohms, boolean sound) {
-    List<String> nodes = new ArrayList<>(part.terminals());
-    String outside = nodes.get(terminal);
-    String inside = part.id() + " inside " + terminal;
-    nodes.set(terminal, inside);
-    return new Fault(
-        part.id(),
-        kind,
-        terminal,
-        ohms,
-        List.of(part.at(nodes)),
-        List.of(new Joining.Joint(part.id() + " joint " + terminal, outside, inside, ohms, sound)));
   }
 }

@@ -1,6 +1,5 @@
 package mellow.core.fault;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -8,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * What may be wrong after what was seen: Bayes' rule over a table of checks.
@@ -19,6 +19,9 @@ import java.util.function.ToDoubleFunction;
 public final class Suspects {
   /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
   static final double MISREAD = 0.02;
+
+  /** How often what comes and goes does so while somebody looks. Judged. */
+  static final double CHANGING = 0.1;
 
   private final CheckTable table;
   private final double[] shares;
@@ -62,24 +65,51 @@ public final class Suspects {
 
   /**
    * What follows from answers that were found at one moment: what comes and goes was there for all
-   * of them, or for none.
+   * of them, or for none, or changed meanwhile.
    */
   public Suspects after(List<Answer> moment) {
+    Condition under =
+        moment.stream()
+            .map(answer -> table.checks().get(answer.check()).condition())
+            .filter(condition -> condition != Condition.ANY)
+            .findFirst()
+            .orElse(Condition.ANY);
+    Outlines.Wandering wandering = table.outlines().under(under);
     double[] weights = new double[shares.length];
     for (int h = 0; h < weights.length; h++) {
       double there = 1;
       double sound = 1;
+      double changing = 1;
       for (Answer answer : moment) {
-        there *= likelihood(answer, h);
-        sound *=
-            likelihood(
-                answer,
-                table.checks().get(answer.check()).isOfWhatStays() ? h : table.soundPlace());
+        boolean stays = table.checks().get(answer.check()).isOfWhatStays();
+        double asFaulty = likelihood(answer, h);
+        double asSound = stays ? asFaulty : likelihood(answer, table.soundPlace());
+        there *= asFaulty;
+        sound *= asSound;
+        changing *= isChanged(answer, h) ? whileItChanges(answer) : asSound;
       }
-      double present = table.hypotheses().get(h).present();
-      weights[h] = shares[h] * (present * there + (1 - present) * sound);
+      double present = wandering.shares()[wandering.of()[h]];
+      weights[h] =
+          shares[h]
+              * (present == 1
+                  ? there
+                  : (1 - CHANGING) * (present * there + (1 - present) * sound)
+                      + CHANGING * changing);
     }
     return new Suspects(table, normal(weights));
+  }
+
+  /** Whether a lamp looks otherwise under a hypothesis. */
+  private boolean isChanged(Answer answer, int h) {
+    return table.checks().get(answer.check()) instanceof Check.OfLamp
+        && table.shows(answer.check(), h) != table.sound(answer.check());
+  }
+
+  /** A lamp whose fault comes or goes just now flickers, or comes on after a few tries. */
+  private static double whileItChanges(Answer answer) {
+    boolean changes =
+        answer.shown() == Look.FLICKERS.answer() || answer.shown() == Look.AFTER_TRIES.answer();
+    return changes ? (1 - MISREAD) / 2 : MISREAD / (Look.values().length - 2);
   }
 
   /** How likely an answer is under a hypothesis, or where nothing is wrong. */
@@ -118,14 +148,36 @@ public final class Suspects {
 
   /** What is to be mended, likeliest first, each with its share; no part for what is not known. */
   public Map<Set<String>, Double> byParts() {
-    Map<Set<String>, Double> sums = new LinkedHashMap<>();
-    for (int h = 0; h < shares.length; h++) {
-      sums.merge(table.hypotheses().get(h).parts(), shares[h], Double::sum);
-    }
-    List<Map.Entry<Set<String>, Double>> sorted = new ArrayList<>(sums.entrySet());
-    sorted.sort(Map.Entry.comparingByValue(Comparator.reverseOrder()));
+    double[] sums = sums();
     Map<Set<String>, Double> ordered = new LinkedHashMap<>();
-    sorted.forEach(one -> ordered.put(one.getKey(), one.getValue()));
+    IntStream.range(0, sums.length)
+        .boxed()
+        .sorted(Comparator.comparingDouble(place -> -sums[place]))
+        .forEach(place -> ordered.put(table.outlines().parts().get(place), sums[place]));
     return ordered;
+  }
+
+  /** The share of what is to be mended; none of it where the table has no such fault. */
+  public double share(Set<String> parts) {
+    int place = table.outlines().parts().indexOf(parts);
+    return place < 0 ? 0 : sums()[place];
+  }
+
+  /** The place of the likeliest hypothesis of all that mend the same. */
+  public int likeliest(Set<String> parts) {
+    int place = table.outlines().parts().indexOf(parts);
+    return IntStream.range(0, shares.length)
+        .filter(h -> table.outlines().partsOf(h) == place)
+        .boxed()
+        .max(Comparator.comparingDouble(h -> shares[h]))
+        .orElseThrow();
+  }
+
+  private double[] sums() {
+    double[] sums = new double[table.outlines().parts().size()];
+    for (int h = 0; h < shares.length; h++) {
+      sums[table.outlines().partsOf(h)] += shares[h];
+    }
+    return sums;
   }
 }

@@ -2,9 +2,11 @@ package mellow.core.fault;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
+import mellow.core.circuit.Load;
 import mellow.core.circuit.Moving;
 import mellow.core.circuit.Supply;
 
@@ -95,6 +97,8 @@ final class UsualChecks {
       if (sound.look(state, lamp.id()) != Look.OUT) {
         bridged(state, lamp);
         shaken(state, lamp);
+        underConditions(state, lamp);
+        byItself(state, lamp);
         return;
       }
     }
@@ -110,6 +114,51 @@ final class UsualChecks {
         .ifPresent(
             battery ->
                 checks.add(new Check.Bridged(battery.plus(), lamp.plus(), state, lamp.id())));
+  }
+
+  private void underConditions(int state, Emitter lamp) {
+    for (Condition condition : Condition.values()) {
+      if (condition != Condition.ANY) {
+        checks.add(new Check.LampUnder(condition, state, lamp.id()));
+      }
+    }
+  }
+
+  /** The lamp alone at a battery, felt by hand, and its twin in its place. */
+  private void byItself(int state, Emitter lamp) {
+    if (!(lamp instanceof Emitter.Shutter)) {
+      checks.add(new Check.FedAlone(lamp.id()));
+      if (Twins.of(circuit, lamp.id()).isPresent()) {
+        checks.add(new Check.Swapped(lamp.id(), state, lamp.id()));
+      }
+    }
+    if (lamp instanceof Emitter.Discharge) {
+      checks.add(new Check.Felt(state, lamp.id()));
+    }
+    Stream.concat(relays.stream(), circuit.of(Load.class))
+        .map(part -> new Check.Felt(state, part.id()))
+        .filter(check -> !checks.contains(check))
+        .forEach(checks::add);
+  }
+
+  /**
+   * What an ohmmeter is put on with the battery off: over each joining, and from lamps to ground.
+   */
+  static List<Check> poweredOff(Circuit circuit, int state) {
+    List<Check> checks = new ArrayList<>();
+    circuit
+        .of(Joining.class)
+        .forEach(one -> checks.add(new Check.Resistance(state, one.from(), one.to())));
+    circuit
+        .of(Emitter.class)
+        .forEach(
+            lamp -> {
+              checks.add(new Check.Resistance(state, lamp.plus(), lamp.minus()));
+              if (!lamp.minus().equals(Circuit.GROUND)) {
+                checks.add(new Check.Resistance(state, lamp.minus(), Circuit.GROUND));
+              }
+            });
+    return checks;
   }
 
   private void shaken(int state, Emitter lamp) {

@@ -41,13 +41,19 @@ final class CheckCost {
   /** Minutes for a check, with what has to be opened for it. */
   double minutes(Check check) {
     double minutes = check.minutes();
-    if (!atHand.twoPeople() && !(check instanceof Check.OfWhatStays)) {
+    if (!atHand.twoPeople() && needsTheControls(check)) {
       minutes += ALONE_MINUTES;
     }
     for (Reach reach : toOpen(check)) {
       minutes += reach.minutes();
     }
     return minutes;
+  }
+
+  private static boolean needsTheControls(Check check) {
+    return !(check instanceof Check.OfWhatStays)
+        && !(check instanceof Check.Resistance)
+        && !(check instanceof Check.FedAlone);
   }
 
   /** The places that have to be opened for a check. */
@@ -62,6 +68,9 @@ final class CheckCost {
     if (check instanceof Check.Measured measured) {
       at(measured.from(), reached);
       at(measured.to(), reached);
+    } else if (check instanceof Check.Resistance resistance) {
+      at(resistance.from(), reached);
+      at(resistance.to(), reached);
     } else if (check instanceof Check.TestLight light) {
       at(light.node(), reached);
     } else if (check instanceof Check.Bridged bridged) {
@@ -75,6 +84,12 @@ final class CheckCost {
       of(one.part(), reached);
     } else if (check instanceof Check.Clamped one) {
       of(one.part(), reached);
+    } else if (check instanceof Check.Swapped one) {
+      of(one.part(), reached);
+    } else if (check instanceof Check.Felt one) {
+      of(one.part(), reached);
+    } else if (check instanceof Check.FedAlone one) {
+      of(one.lamp(), reached);
     } else if (check instanceof Check.RelayHeard one) {
       of(one.relay(), reached);
     } else if (check instanceof Check.OfWhatStays one) {
@@ -97,11 +112,16 @@ final class CheckCost {
 
   /** Whether its tool is there, and nothing forbids it. */
   boolean canBe(Check check) {
-    if (!atHand.live()
-        && !(check instanceof Check.OfWhatStays one && !(one instanceof Check.Wiggled))) {
+    if (check instanceof Check.Resistance) {
+      // an ohmmeter on a live circuit reads nonsense, and may die of it
+      return !atHand.live() && has(Tool.METER);
+    }
+    if (!atHand.live() && (check instanceof Check.Wiggled || needsTheControls(check))) {
       return false;
     }
-    if (check instanceof Check.Clamped) {
+    if (check instanceof Check.FedAlone) {
+      return has(Tool.HELPER_BATTERY);
+    } else if (check instanceof Check.Clamped) {
       return has(Tool.CLAMP);
     } else if (check instanceof Check.ByMeter) {
       return has(Tool.METER);

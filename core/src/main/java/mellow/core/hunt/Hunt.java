@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mellow.core.circuit.Circuit;
@@ -17,7 +18,6 @@ import mellow.core.circuit.Part;
 import mellow.core.fault.Check;
 import mellow.core.fault.CheckTable;
 import mellow.core.fault.Fault;
-import mellow.core.fault.FaultKind;
 import mellow.core.fault.Hypothesis;
 import mellow.core.fault.NextCheck;
 import mellow.core.fault.Shown;
@@ -37,24 +37,15 @@ public final class Hunt {
   /** What comes and goes is looked at again, but not for ever. Judged. */
   private static final int MOST_OFTEN = 5;
 
-  /** A plug that was open lately is suspected so many times as often. Judged. */
-  private static final double TOUCHED = 6;
-
-  private static final Set<FaultKind> BY_HAND =
-      Set.of(
-          FaultKind.PLUG_OUT,
-          FaultKind.REVERSED,
-          FaultKind.PIN_OPEN,
-          FaultKind.GROUND_OPEN,
-          FaultKind.TURNED,
-          FaultKind.CHAFED_TO_GROUND);
-
   private final CheckTable table;
   private final List<DrivingState> states;
   private final CheckCost cost;
   private final List<Moment> moments;
   private final List<List<Answer>> answers = new ArrayList<>();
   private final List<Suspects> after = new ArrayList<>();
+
+  private final List<Candidate> candidates;
+  private final Optional<Suggestion> next;
 
   /**
    * What was seen at one moment.
@@ -115,28 +106,24 @@ public final class Hunt {
    *
    * @param table of the feed's circuit in the states of its plan
    * @param moments in their order; what is of another circuit counts for nothing
-   * @param touched the parts that were open or changed lately
+   * @param lately what was open or mended before
+   * @param experience of the shop
    */
   public Hunt(
       PlannedFeed feed,
       CheckTable table,
       List<Moment> moments,
-      Set<String> touched,
+      Lately lately,
+      Experience experience,
       AtHand atHand) {
     this.states = feed.plan().states();
     this.cost = new CheckCost(feed.circuit(), atHand);
     this.moments = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
-    this.table = table.with(this.moments.stream().flatMap(this::checks).toList());
+    CheckTable told = table.with(this.moments.stream().flatMap(this::checks).toList());
+    this.table = atHand.live() ? told : told.withPoweredOff();
+    ToDoubleFunction<Hypothesis> learnt = experience.times(feed.circuit(), this.table.hypotheses());
     Suspects suspects =
-        Suspects.before(
-            this.table,
-            hypothesis ->
-                hypothesis.faults().stream()
-                        .anyMatch(
-                            fault ->
-                                touched.contains(fault.part()) && BY_HAND.contains(fault.kind()))
-                    ? TOUCHED
-                    : 1);
+        Suspects.before(this.table, one -> learnt.applyAsDouble(one) * lately.times(one));
     after.add(suspects);
     for (Moment moment : this.moments) {
       List<Answer> seen =
@@ -147,6 +134,8 @@ public final class Hunt {
       suspects = suspects.after(seen);
       after.add(suspects);
     }
+    candidates = List.copyOf(named());
+    next = chosen();
   }
 
   /** Whether checks are of parts, nodes and states that a circuit has. */
@@ -188,6 +177,10 @@ public final class Hunt {
 
   /** What may be the cause, likeliest first; what is not in the model comes last. */
   public List<Candidate> candidates() {
+    return candidates;
+  }
+
+  private List<Candidate> named() {
     Map<Set<String>, List<Double>> shares = new LinkedHashMap<>();
     now()
         .byParts()
@@ -198,8 +191,7 @@ public final class Hunt {
               }
             });
     for (Suspects suspects : after) {
-      Map<Set<String>, Double> then = suspects.byParts();
-      shares.forEach((parts, of) -> of.add(then.getOrDefault(parts, 0.0)));
+      shares.forEach((parts, of) -> of.add(suspects.share(parts)));
     }
     List<Candidate> candidates = new ArrayList<>();
     shares.forEach((parts, of) -> candidates.add(candidate(parts, of)));
@@ -208,21 +200,13 @@ public final class Hunt {
   }
 
   private Candidate candidate(Set<String> parts, List<Double> shares) {
-    int likeliest = likeliest(parts);
+    int likeliest = now().likeliest(parts);
     List<String> explains = new ArrayList<>();
     List<String> open = new ArrayList<>();
     for (int i = 0; i < moments.size(); i++) {
       (explains(likeliest, answers.get(i)) ? explains : open).add(moments.get(i).line());
     }
     return new Candidate(parts, table.hypotheses().get(likeliest), shares, explains, open);
-  }
-
-  private int likeliest(Set<String> parts) {
-    return IntStream.range(0, table.hypotheses().size())
-        .filter(h -> table.hypotheses().get(h).parts().equals(parts))
-        .boxed()
-        .max((one, other) -> Double.compare(now().share(one), now().share(other)))
-        .orElseThrow();
   }
 
   /** Whether all that was seen at a moment is what a hypothesis shows, there or not there. */
@@ -328,8 +312,8 @@ public final class Hunt {
   private Stream<Check> confirming(Fault fault, int likeliest) {
     return switch (fault.kind()) {
       case PLUG_OUT -> Stream.of(new Check.PlugLooked(fault.part()));
-      case FUSE_BLOWN -> Stream.of(new Check.FuseLooked(fault.part()));
-      case NOT_CONFIGURED -> Stream.empty();
+      case FUSE_BLOWN, WRONG_SLOT -> Stream.of(new Check.FuseLooked(fault.part()));
+      case NOT_CONFIGURED, SET_WRONG -> Stream.empty();
       default ->
           Stream.concat(
               Stream.of(new Check.Inspected(fault.part())),
@@ -370,6 +354,10 @@ public final class Hunt {
 
   /** What to check next; empty where it is found, or nothing tells any more. */
   public Optional<Suggestion> next() {
+    return next;
+  }
+
+  private Optional<Suggestion> chosen() {
     Optional<Moment> again = unexplained();
     if (again.isPresent()) {
       return Optional.of(new Suggestion(priced(check(again.get().shown().get(0))), Why.AGAIN));

@@ -9,5 +9,7 @@ public enum Tool {
   LEADS,
   GOOD_LAMP,
   GOOD_RELAY,
-  GOOD_FUSE
+  GOOD_FUSE,
+  /** For a lamp by itself. */
+  HELPER_BATTERY
 }

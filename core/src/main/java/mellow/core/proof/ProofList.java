@@ -130,6 +130,19 @@ public record ProofList(List<Item> items, Map<ProofLamp, String> footing) {
     return new ProofList(items, footing);
   }
 
+  /** The same after something was mended: what was proved of its lamps before stands on less. */
+  public ProofList after(Mended mended) {
+    Map<ProofLamp, String> changed = new LinkedHashMap<>(footing);
+    lamps().stream()
+        .filter(lamp -> mended.functions().contains(lamp.function()))
+        .forEach(
+            lamp ->
+                changed.put(
+                    lamp,
+                    footing.getOrDefault(lamp, Footing.VEHICLE) + " mended " + mended.what()));
+    return new ProofList(items, changed);
+  }
+
   /** What a proof of a lamp in a state stands on now. */
   public String basis(ProofLamp lamp, LightLevel expected) {
     return footing.getOrDefault(lamp, Footing.VEHICLE) + " " + expected;

@@ -12,6 +12,7 @@ import mellow.core.feed.PlannedFeed;
 import mellow.core.feed.PlannedPart;
 import mellow.core.finding.Sentence;
 import mellow.core.proof.Isolation;
+import mellow.core.proof.Mended;
 import mellow.core.proof.ProofLamp;
 import mellow.core.proof.ProofList;
 import mellow.core.vehicle.LampFunction;
@@ -31,6 +32,7 @@ import mellow.core.workflow.schedule.Plan;
  *
  * @param wired how lamps are fed; empty where nothing was kept
  * @param dischargeByLens the lenses that it came with are approved for gas discharge
+ * @param mended what a search for a fault ended with; empty where nothing was mended
  * @param others how other stages stand
  */
 public record Around(
@@ -38,6 +40,7 @@ public record Around(
     Plan plan,
     Optional<WiredFeed> wired,
     boolean dischargeByLens,
+    Optional<Mended> mended,
     Map<Stage, StageStanding> others) {
 
   public Optional<PlannedFeed> feed() {
@@ -52,7 +55,8 @@ public record Around(
 
   /** What has to be proved: what is wired, what works, and what was unplugged. */
   public ProofList proofs(Ledger ledger) {
-    return ProofList.of(wired.flatMap(WiredFeed::proof), own(ledger));
+    ProofList list = ProofList.of(wired.flatMap(WiredFeed::proof), own(ledger));
+    return mended.map(list::after).orElse(list);
   }
 
   private Set<ProofLamp> own(Ledger ledger) {

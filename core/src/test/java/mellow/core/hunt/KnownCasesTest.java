@@ -1,9 +1,12 @@
 package mellow.core.hunt;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,8 +15,10 @@ import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
 import mellow.core.fault.Check;
 import mellow.core.fault.CheckTable;
+import mellow.core.fault.Condition;
 import mellow.core.fault.FaultKind;
 import mellow.core.fault.Hypotheses;
+import mellow.core.fault.Hypothesis;
 import mellow.core.fault.Look;
 import mellow.core.fault.Shown;
 import mellow.core.feed.DrivingState;
@@ -50,9 +55,19 @@ class KnownCasesTest {
   }
 
   private Hunt hunt(String... touched) {
+    return hunt(AtHand.USUAL, touched);
+  }
+
+  private Hunt hunt(AtHand atHand, String... touched) {
     List<Hunt.Moment> moments = new ArrayList<>();
     all.forEach(shown -> moments.add(new Hunt.Moment("line " + moments.size(), List.of(shown))));
-    return new Hunt(feed, table, moments, Set.copyOf(Arrays.asList(touched)), AtHand.USUAL);
+    return new Hunt(
+        feed,
+        table,
+        moments,
+        new Lately(Set.copyOf(Arrays.asList(touched)), Set.of()),
+        Experience.NONE,
+        atHand);
   }
 
   private void names(Hunt hunt, String part, FaultKind kind) {
@@ -132,6 +147,117 @@ class KnownCasesTest {
             .filter(one -> one.likeliest().faults().get(0).kind() == FaultKind.LAMP_DEAD)
             .findFirst();
     assertThat(dead.map(Hunt.Candidate::share).orElse(0.0)).isLessThan(0.1);
+  }
+
+  /** The known-good ballast lights both bulbs; the right ballast works, the left one does not. */
+  @Test
+  void aGoodBallastOnBothSidesLeavesTheLeftOneAndTheRightOutageOpen() throws FeedProblem {
+    search("factory-low-discharge", Map.of());
+    seen(DrivingState.LOW, "right ballast", Look.OUT);
+    seen(DrivingState.LOW, "right ballast", Look.LIT);
+    seen(DrivingState.LOW, "left ballast", Look.OUT);
+    for (String side : List.of("left ballast", "right ballast")) {
+      showed(new Check.Exchanged(side, state(DrivingState.LOW), side), Look.LIT.answer());
+    }
+    showed(new Check.Inspected("left ballast"), 1);
+    Hunt.Candidate first = hunt().candidates().get(0);
+    assertThat(first.parts()).containsExactly("left ballast");
+    // that the right one was dark once is not explained by it
+    assertThat(first.leavesOpen()).contains("line 0");
+  }
+
+  @Test
+  void pinsThatAreSwappedInAnAdapterLightTheOtherLamp() throws FeedProblem {
+    search("factory-shared-ground", Map.of());
+    seen(DrivingState.SIDE, "left position lamp", Look.OUT);
+    seen(DrivingState.SIDE, "left low beam", Look.LIT);
+    seen(DrivingState.SIDE, "right position lamp", Look.LIT);
+    assertThat(hunt().candidates().get(0).likeliest().faults().get(0).kind())
+        .isEqualTo(FaultKind.PINS_SWAPPED);
+  }
+
+  /** Running lamps that a drop-out relay feeds at rest: a make relay never feeds them. */
+  @Test
+  void aMakeRelayWhereAChangeOverBelongsNeverFeedsAtRest() throws FeedProblem {
+    search("drl-two-relays", Map.of());
+    seen(DrivingState.DAY, "left running lamp", Look.OUT);
+    seen(DrivingState.DAY, "right running lamp", Look.OUT);
+    Check relay =
+        new Check.Exchanged("drop-out relay", state(DrivingState.DAY), "left running lamp");
+    showed(relay, Look.LIT.answer());
+    showed(new Check.Inspected("drop-out relay"), 1);
+    // it was changed lately
+    names(hunt("drop-out relay"), "drop-out relay", FaultKind.WRONG_RELAY);
+  }
+
+  @Test
+  void aLampThatIsDeadOnlyWhenWarmIsFoundByWarmingIt() throws FeedProblem {
+    search("factory-low-discharge", Map.of());
+    int low = state(DrivingState.LOW);
+    seen(DrivingState.LOW, "left ballast", Look.LIT);
+    for (int i = 0; i < 2; i++) {
+      showed(new Check.LampUnder(Condition.WARM, low, "left ballast"), Look.OUT.answer());
+      showed(new Check.LampUnder(Condition.COLD, low, "left ballast"), Look.LIT.answer());
+    }
+    showed(new Check.Inspected("left ballast"), 1);
+    Hunt.Candidate first = hunt().candidates().get(0);
+    assertThat(first.parts()).containsExactly("left ballast");
+    assertThat(first.likeliest().condition()).isEqualTo(Condition.WARM);
+  }
+
+  /**
+   * A bad ground of 12 Ω reads 12 Ω where nothing leads around it. Under lamps that share a feed it
+   * reads as two cold filaments of 55 W: each a tenth to a twelfth of its hot 12.8² / 55 = 3 Ω.
+   */
+  @Test
+  void withTheBatteryOffAnOhmmeterTellsWhatItCan() throws FeedProblem {
+    search("factory-position-body-output", Map.of());
+    Check alone = new Check.Resistance(0, "left ground bolt", Circuit.GROUND);
+    table = table.with(List.of(alone));
+    assertThat(table.sound(table.place(alone))).isLessThan(0.05);
+    assertThat(shows(alone, "left ground", FaultKind.GROUND_CORRODED)).isCloseTo(12, within(0.1));
+    assertThat(shows(alone, "left ground", FaultKind.GROUND_OPEN))
+        .isEqualTo(Check.Resistance.MOST_OHMS);
+
+    search("factory-shared-ground", Map.of());
+    Check shared = new Check.Resistance(0, "left ground point", Circuit.GROUND);
+    table = table.with(List.of(shared));
+    assertThat(shows(shared, "left shared ground", FaultKind.GROUND_CORRODED)).isBetween(0.4, 0.8);
+    AtHand off = new AtHand(Set.of(Reach.LAMPS), EnumSet.allOf(Tool.class), true, false);
+    seen(DrivingState.LOW, "left low beam", Look.WEAK);
+    assertThat(hunt(off).next().orElseThrow().next().check())
+        .isInstanceOfAny(Check.Resistance.class, Check.OfWhatStays.class, Check.FedAlone.class);
+  }
+
+  /** What a check shows under the worst fault of a kind. */
+  private double shows(Check check, String part, FaultKind kind) {
+    return table.hypotheses().stream()
+        .filter(Hypothesis::isInTheModel)
+        .filter(one -> one.parts().equals(Set.of(part)) && one.faults().get(0).kind() == kind)
+        .max(Comparator.comparingDouble(one -> one.faults().get(0).ohms()))
+        .map(one -> table.shows(table.place(check), table.hypotheses().indexOf(one)))
+        .orElseThrow();
+  }
+
+  /** Twenty searches of a shop weigh as much as the judged weights do. */
+  @Test
+  void whatTheShopFoundBeforeIsSuspectedSooner() throws FeedProblem {
+    search("factory-fog-relay", Map.of());
+    double judged = share(Experience.NONE, PartSort.RELAY);
+    double learnt = share(new Experience(Map.of(PartSort.RELAY, 20), Map.of()), PartSort.RELAY);
+    assertThat(learnt).isCloseTo((judged + 1) / 2, within(0.03));
+    // what failed on one like it is looked for on both sides
+    assertThat(Experience.withoutSide("left fog lamp")).isEqualTo("fog lamp");
+    assertThat(share(new Experience(Map.of(), Map.of("fog lamp", 1)), PartSort.LAMP))
+        .isGreaterThan(share(Experience.NONE, PartSort.LAMP));
+  }
+
+  private double share(Experience experience, PartSort sort) {
+    Hunt hunt = new Hunt(feed, table, List.of(), Lately.NOTHING, experience, AtHand.USUAL);
+    return hunt.heat().entrySet().stream()
+        .filter(one -> PartSort.of(feed.circuit(), one.getKey()) == sort)
+        .mapToDouble(Map.Entry::getValue)
+        .sum();
   }
 
   @Test

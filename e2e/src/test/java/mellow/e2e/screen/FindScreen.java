@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import mellow.page.FindPage;
+import mellow.page.MeterPage;
 
 /** Find: a fault is hunted by one check after another. */
 public final class FindScreen extends Screen {
@@ -42,10 +43,8 @@ public final class FindScreen extends Screen {
     int before = lines().count();
     buttonFrom(say(FindPage.otherCheck())).click();
     button(say(FindPage.enterIt())).click();
-    button(say(FindPage.askTheSimulatedVehicle())).click();
-    assertThat(button(say(FindPage.saveWhatItShows()))).isVisible();
-    button(say(FindPage.readLive())).click();
-    button(say(FindPage.keepReading())).click();
+    button(say(MeterPage.readLive())).click();
+    button(say(MeterPage.keep())).click();
     assertThat(dialog()).isHidden();
     assertThat(lines()).hasCount(before + 1);
   }

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import mellow.core.fault.Shown;
 import mellow.core.feed.DrivingState;
 import mellow.core.hunt.Reach;
@@ -14,7 +15,8 @@ import mellow.server.workshop.CheckEdit.ShownEdit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the demo's repair searches, and what was checked; its simulated vehicle gives the answers.
+ * What the demo's searches stand on, and what was checked; their simulated vehicles give the
+ * answers.
  */
 final class DemoHunts {
   private DemoHunts() {}
@@ -28,7 +30,41 @@ final class DemoHunts {
         Set.of(Reach.BONNET),
         EnumSet.complementOf(EnumSet.of(Tool.CLAMP, Tool.GOOD_LAMP)),
         true,
+        null,
         null);
+  }
+
+  /** The job's own feed; the pods are off the bar, so their plugs can be reached. */
+  static FindEdit flickeringPods() {
+    return new FindEdit(
+        null,
+        "inner pod flickers, once the middle one too",
+        Set.of("left inner pod", "left middle pod"),
+        Set.of(Reach.BONNET, Reach.LAMPS),
+        EnumSet.complementOf(EnumSet.of(Tool.CLAMP)),
+        true,
+        null,
+        null);
+  }
+
+  /** The pods of the left side, twice. */
+  static List<List<ShownEdit>> checksOfFlickeringPods() {
+    return List.of(podsOfTheLeft(), podsOfTheLeft());
+  }
+
+  private static List<ShownEdit> podsOfTheLeft() {
+    return Stream.of("inner", "middle", "outer")
+        .map(
+            pod ->
+                new ShownEdit(
+                    Shown.Kind.LAMP,
+                    DrivingState.MAIN_AUX,
+                    null,
+                    null,
+                    null,
+                    "left " + pod + " pod",
+                    0))
+        .toList();
   }
 
   /** Both lamps at once, on four evenings, then what is quickly reached. */

@@ -13,12 +13,14 @@ import java.util.List;
 import mellow.server.platform.Acting;
 import mellow.server.wire.Patterns;
 import mellow.server.workshop.CheckEdit.ShownEdit;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -73,6 +75,18 @@ class FindController {
       @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody SimulatedRequest request) {
     return finds.simulated(acting, jobId, request.checks());
+  }
+
+  @PostMapping("/simulated/probes")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(
+      summary = "Put the simulated meter where a check says",
+      description = "It shows what the job's simulated vehicle has there, each time it is read.")
+  void probe(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @Valid @RequestBody ShownEdit check) {
+    finds.probe(acting, jobId, check);
   }
 
   @GetMapping("/simulated/truth")

@@ -29,12 +29,31 @@ public record FindPage(
     @Schema(description = "What is searched, with its answers; left out while it is not known.")
         @Nullable ChosenPlan searched,
     @Schema(description = "Whether anything is live now.") boolean live,
-    @Schema(description = "Address of the simulated meter.", example = "127.0.0.1:5025")
-        String meter,
+    @Schema(description = "What earlier searches of the shop ended at.") BeforeView before,
     List<ReachWords> reaches,
     List<ToolWords> tools,
     @Schema(description = "Left out while no circuit is known.") @Nullable HuntView hunt,
     List<CautionView> cautions) {
+
+  /** What was found before. */
+  @Schema(name = "FoundBefore", description = "What earlier searches of the shop ended at.")
+  public record BeforeView(
+      @Schema(description = "How often each sort of part, the most frequent first.")
+          List<SortView> sorts,
+      @Schema(description = "On vehicles of the same make and model, the newest first.")
+          List<LikeView> alike) {}
+
+  /** A sort of part, counted. */
+  @Schema(name = "FoundSort", description = "How many searches ended at a sort of part.")
+  public record SortView(@Schema(example = "ground") String words, int count) {}
+
+  /** A search on a vehicle like this one. */
+  @Schema(name = "FoundAlike", description = "What a search on a vehicle like this one found.")
+  public record LikeView(
+      String jobId,
+      @Schema(example = "valley bus 7") String vehicle,
+      List<String> parts,
+      @Schema(description = "What was done about it.") String did) {}
 
   /** A place in words. */
   @Schema(name = "ReachWords", description = "A place, and what it takes to get there.")

@@ -7,13 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleSupplier;
 import java.util.stream.IntStream;
 import mellow.core.fault.Check;
 import mellow.core.fault.Shown;
+import mellow.core.fault.SimulatedVehicle;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.StepBook;
+import mellow.core.hunt.Experience;
 import mellow.core.hunt.Hunt;
 import mellow.core.hunt.Reach;
 import mellow.core.hunt.Tool;
@@ -24,8 +27,6 @@ import mellow.core.record.Line;
 import mellow.core.workflow.Stage;
 import mellow.core.workflow.StageStanding;
 import mellow.core.workflow.Step;
-import mellow.server.feed.FeedEdit;
-import mellow.server.feed.FeedEdit.ChosenPlan;
 import mellow.server.feed.FeedView;
 import mellow.server.feed.service.Feeds;
 import mellow.server.job.JobBrief;
@@ -58,6 +59,8 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
   private final Records records;
   private final Feeds feeds;
   private final CheckTables tables;
+  private final SearchedFeeds searchedFeeds;
+  private final FoundBefore before;
   private final SimulatedVehicles vehicles;
   private final SimulatedMeter meter;
 
@@ -68,6 +71,8 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
       Records records,
       Feeds feeds,
       CheckTables tables,
+      SearchedFeeds searchedFeeds,
+      FoundBefore before,
       SimulatedVehicles vehicles,
       SimulatedMeter meter) {
     this.jobs = jobs;
@@ -76,6 +81,8 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     this.records = records;
     this.feeds = feeds;
     this.tables = tables;
+    this.searchedFeeds = searchedFeeds;
+    this.before = before;
     this.vehicles = vehicles;
     this.meter = meter;
   }
@@ -86,6 +93,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     Optional<Kept<FindEdit>> kept = sheets.of(acting, jobId, JobDocument.FIND, FindEdit.class);
     FindEdit edit = kept.map(Kept::content).orElse(FindEdit.NOTHING);
     boolean live = feeds.isLive(acting, jobId);
+    FoundBefore.Found found = before.of(acting, job);
     return new FindPage(
         job.job(),
         job.vehicle(),
@@ -94,14 +102,15 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
         kept.map(Kept::changedBy).orElse(""),
         kept.map(Kept::changedAt).orElse(null),
         feeds.circuits(acting).stream().map(FeedView.PlanBrief::of).toList(),
-        ofFeed(acting, jobId).isPresent(),
-        chosen(acting, jobId, edit).orElse(null),
+        searchedFeeds.ofFeed(acting, jobId).isPresent(),
+        searchedFeeds.chosen(acting, jobId, edit).orElse(null),
         live,
-        meter.address(),
+        found.view(),
         Arrays.stream(Reach.values()).map(FindPage.ReachWords::of).toList(),
         Arrays.stream(Tool.values()).map(FindPage.ToolWords::of).toList(),
-        searched(acting, jobId, edit)
-            .map(feed -> view(feed, edit, live, record(jobId)))
+        searchedFeeds
+            .of(acting, jobId, edit)
+            .map(feed -> view(feed, edit, found.experience(), live, record(jobId)))
             .orElse(null),
         cautions());
   }
@@ -116,34 +125,25 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
         .toList();
   }
 
-  private Optional<ChosenPlan> ofFeed(Acting acting, String jobId) {
-    return feeds.kept(acting, jobId).map(FeedEdit::plan);
-  }
-
-  private Optional<PlannedFeed> searched(Acting acting, String jobId, FindEdit edit) {
-    return chosen(acting, jobId, edit).map(plan -> feeds.planned(acting, plan));
-  }
-
-  private Optional<ChosenPlan> chosen(Acting acting, String jobId, FindEdit edit) {
-    return Optional.ofNullable(edit.plan()).or(() -> ofFeed(acting, jobId));
-  }
-
   private JobRecord record(String jobId) {
     return records.ofWork(List.of(jobId)).getOrDefault(jobId, JobRecord.EMPTY);
   }
 
-  private HuntView view(PlannedFeed feed, FindEdit edit, boolean live, JobRecord record) {
+  private HuntView view(
+      PlannedFeed feed, FindEdit edit, Experience experience, boolean live, JobRecord record) {
     List<Line> lines = checked(record);
     Hunt hunt =
         new Hunt(
             feed,
             tables.of(feed),
             lines.stream()
+                .filter(line -> !edit.linesBefore().contains(line.id()))
                 .map(line -> new Hunt.Moment(line.id(), ((Fact.Checked) line.fact()).shown()))
                 .toList(),
-            edit.touched(),
+            edit.lately(),
+            experience,
             edit.atHand(live));
-    return new HuntViews(hunt, feed, lines).view(feeds.drawn(feed));
+    return new HuntViews(hunt, feed, lines, edit.linesBefore()).view(feeds.drawn(feed));
   }
 
   private static List<Line> checked(JobRecord record) {
@@ -153,23 +153,51 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
   /** What the job's simulated vehicle shows at one moment; the simulated meter is put there too. */
   public List<ShownEdit> simulated(Acting acting, String jobId, List<ShownEdit> asked) {
     PlannedFeed feed = searchedOrRefuse(acting, jobId);
-    List<Shown> shown = asked.stream().map(ShownEdit::core).toList();
-    if (!Hunt.isOf(feed, shown)) {
-      throw Refusal.unprocessable("checks", FindWords.notOfThisCircuit());
-    }
     List<DrivingState> states = feed.plan().states();
-    List<Check> checks = shown.stream().flatMap(one -> one.check(states).stream()).toList();
-    List<Double> values = vehicles.of(jobId, feed).show(checks);
+    List<Check> checks = checks(feed, asked);
+    List<Double> values = vehicle(acting, jobId, feed).show(checks);
     for (int i = 0; i < values.size(); i++) {
-      if (checks.get(i) instanceof Check.Measured) {
-        meter.probe(values.get(i));
-      } else if (checks.get(i) instanceof Check.Clamped) {
-        meter.clamp(values.get(i));
-      }
+      double shown = values.get(i);
+      put(checks.get(i), () -> shown);
     }
     return IntStream.range(0, values.size())
         .mapToObj(i -> ShownEdit.of(Shown.of(checks.get(i), states, values.get(i))))
         .toList();
+  }
+
+  /** Puts the simulated meter where a check says, for as long as nobody puts it elsewhere. */
+  void probe(Acting acting, String jobId, ShownEdit asked) {
+    PlannedFeed feed = searchedOrRefuse(acting, jobId);
+    Check check = checks(feed, List.of(asked)).get(0);
+    SimulatedVehicle.Moment moment = vehicle(acting, jobId, feed).moment(check.condition());
+    put(check, () -> moment.show(check));
+  }
+
+  /** As it stands after what was mended on it. */
+  private SimulatedVehicle vehicle(Acting acting, String jobId, PlannedFeed feed) {
+    return vehicles.of(jobId, feed).mended(kept(acting, jobId).orElse(FindEdit.NOTHING).mended());
+  }
+
+  private void put(Check check, DoubleSupplier shown) {
+    if (check instanceof Check.Measured) {
+      meter.probe(shown);
+    } else if (check instanceof Check.Clamped) {
+      meter.clamp(shown);
+    } else if (check instanceof Check.Resistance) {
+      meter.resist(
+          () -> {
+            double ohms = shown.getAsDouble();
+            return ohms >= Check.Resistance.MOST_OHMS ? Double.POSITIVE_INFINITY : ohms;
+          });
+    }
+  }
+
+  private static List<Check> checks(PlannedFeed feed, List<ShownEdit> asked) {
+    List<Shown> shown = asked.stream().map(ShownEdit::core).toList();
+    if (!Hunt.isOf(feed, shown)) {
+      throw Refusal.unprocessable("checks", FindWords.notOfThisCircuit());
+    }
+    return shown.stream().flatMap(one -> one.check(feed.plan().states()).stream()).toList();
   }
 
   /** What is wrong with it. */
@@ -179,7 +207,8 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
 
   private PlannedFeed searchedOrRefuse(Acting acting, String jobId) {
     jobs.brief(acting, jobId);
-    return searched(acting, jobId, kept(acting, jobId).orElse(FindEdit.NOTHING))
+    return searchedFeeds
+        .of(acting, jobId, kept(acting, jobId).orElse(FindEdit.NOTHING))
         .orElseThrow(() -> Refusal.unprocessable("plan", FindWords.noCircuitYet()));
   }
 
@@ -187,9 +216,9 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
    * A hunt in words, for paper.
    *
    * @param checks what was checked and what it showed, in turn
-   * @param ended how it ended; empty while it goes on
+   * @param endings how it ended each time; none while it was never ended
    */
-  public record Told(String complaint, List<String> checks, Optional<FindEdit.EndedEdit> ended) {}
+  public record Told(String complaint, List<String> checks, List<FindEdit.EndedEdit> endings) {}
 
   /** A job's hunt in words; empty where none was. */
   public Optional<Told> told(Acting acting, String jobId) {
@@ -198,7 +227,10 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     return edit.isEmpty() && checks.isEmpty()
         ? Optional.empty()
         : Optional.of(
-            new Told(edit.map(FindEdit::complaint).orElse(""), checks, edit.map(FindEdit::ended)));
+            new Told(
+                edit.map(FindEdit::complaint).orElse(""),
+                checks,
+                edit.map(FindEdit::endings).orElse(List.of())));
   }
 
   /** What was kept of a job's hunt; empty where nothing was. */

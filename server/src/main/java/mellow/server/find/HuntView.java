@@ -77,6 +77,8 @@ public record HuntView(
       String by,
       String words,
       @Schema(description = "Whether it is of the circuit that is searched now.") boolean counts,
+      @Schema(description = "Whether it led to what was mended before the search went on.")
+          boolean before,
       @Schema(description = "Whether nothing explains it: it is to be checked again.")
           boolean unexplained) {}
 }

@@ -42,7 +42,11 @@ final class HuntViews {
   private final PlannedFeed feed;
   private final List<Line> lines;
 
-  HuntViews(Hunt hunt, PlannedFeed feed, List<Line> lines) {
+  /** Lines that led to what was mended before. */
+  private final Set<String> before;
+
+  HuntViews(Hunt hunt, PlannedFeed feed, List<Line> lines, Set<String> before) {
+    this.before = before;
     this.hunt = hunt;
     this.feed = feed;
     this.lines = lines;
@@ -86,8 +90,17 @@ final class HuntViews {
         Spoken.words(ShownWords.check(kept).capital()),
         next.minutes(),
         next.splits(),
-        kept.kind() == Shown.Kind.VOLTS ? "V" : kept.kind() == Shown.Kind.AMPS ? "A" : "",
+        unit(kept.kind()),
         List.copyOf(hunt.toOpen(check)));
+  }
+
+  private static String unit(Shown.Kind kind) {
+    return switch (kind) {
+      case VOLTS -> "V";
+      case AMPS -> "A";
+      case OHMS -> "Ω";
+      default -> "";
+    };
   }
 
   private NextView next(Hunt.Suggestion suggestion, List<Hunt.Candidate> candidates) {
@@ -127,6 +140,7 @@ final class HuntViews {
                     line.by(),
                     words(line),
                     counting.contains(line.id()),
+                    before.contains(line.id()),
                     unexplained.equals(Optional.of(line.id()))))
         .toList();
   }

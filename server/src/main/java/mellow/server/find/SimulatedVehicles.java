@@ -15,15 +15,18 @@ import org.springframework.stereotype.Component;
 
 /**
  * Stands in for the vehicles of jobs: each has a fault of its own that its job's id decides, so
- * that it stays the same. Every third one has a fault that comes and goes, every third one two
- * faults.
+ * that it stays the same: one that stays, one that comes and goes, two that stay, or two that come
+ * and go.
  */
 @Component
 class SimulatedVehicles {
   private static final int KEPT = 32;
 
-  /** With it the demo's repair has a ground that comes and goes. */
-  private static final String SEED = "vehicle 15 of ";
+  /** For how much of the time two that come and go are there. */
+  private static final double WANDERING = 0.6;
+
+  /** With it the demo's repair has a ground that comes and goes, and its pods two such faults. */
+  private static final String SEED = "vehicle 126 of ";
 
   private final Cache<Of, SimulatedVehicle> vehicles =
       Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -47,14 +50,14 @@ class SimulatedVehicles {
               hidden(random, single),
               0,
               new Random(random.nextLong()));
-      if (vehicle.isSeen(of.feed().circuit())) {
+      if (vehicle.isSeen()) {
         return vehicle;
       }
     }
   }
 
   private static Hypothesis hidden(Random random, List<Hypothesis> single) {
-    int kind = random.nextInt(3);
+    int kind = random.nextInt(4);
     if (kind == 1) {
       return one(random, single.stream().filter(one -> one.present() < 1).toList());
     }
@@ -66,7 +69,9 @@ class SimulatedVehicles {
     Hypothesis second =
         one(random, steady.stream().filter(one -> !one.parts().equals(first.parts())).toList());
     return new Hypothesis(
-        Stream.concat(first.faults().stream(), second.faults().stream()).toList(), 1, 1);
+        Stream.concat(first.faults().stream(), second.faults().stream()).toList(),
+        kind == 3 ? WANDERING : 1,
+        1);
   }
 
   private static Hypothesis one(Random random, List<Hypothesis> among) {

@@ -130,8 +130,8 @@ record Pack(
       lines.add(Spoken.words(HandoverWords.complaintWas(told.complaint())));
     }
     lines.addAll(told.checks());
-    told.ended()
-        .ifPresent(
+    told.endings()
+        .forEach(
             ended -> {
               ended.parts().forEach(part -> lines.add(Spoken.words(HandoverWords.faultWas(part))));
               lines.add(Spoken.words(HandoverWords.huntEnded(ended.how(), ended.did())));

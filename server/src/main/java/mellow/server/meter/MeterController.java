@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.Size;
+import mellow.server.standin.SimulatedMeter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -13,9 +14,22 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Meter")
 class MeterController {
   private final Meters meters;
+  private final SimulatedMeter simulated;
 
-  MeterController(Meters meters) {
+  MeterController(Meters meters, SimulatedMeter simulated) {
     this.meters = meters;
+    this.simulated = simulated;
+  }
+
+  @Schema(name = "MeterAddress", description = "Where a meter can be read.")
+  record AddressView(@Schema(example = "127.0.0.1:5025") String address) {}
+
+  @GetMapping("/api/meter/simulated")
+  @Operation(
+      summary = "Where the simulated meter can be read",
+      description = "It ships with the product and stands in for one in the shop's network.")
+  AddressView simulated() {
+    return new AddressView(simulated.address());
   }
 
   @Schema(name = "MeterNow", description = "What a meter shows now.")

@@ -4,7 +4,8 @@ package mellow.server.meter;
 public enum MeterQuantity {
   VOLTS("MEAS:VOLT:DC?", "V"),
   AMPS("MEAS:CURR:DC?", "A"),
-  OHMS("MEAS:RES?", "Ω");
+  OHMS("MEAS:RES?", "Ω"),
+  CELSIUS("MEAS:TEMP?", "°C");
 
   private final String query;
   private final String unit;

@@ -9,14 +9,18 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.DoubleSupplier;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
  * A simulated meter on this machine's loopback: it speaks SCPI over TCP and shows what its probes
- * were put on last, with a display of 4 ½ digits. Nothing is at its probes at first.
+ * were put on last, with a display of 4 ½ digits that needs some tenths of a second to settle.
+ * Nothing is at its probes at first. {@code SENS:HOLD ON} holds what it shows.
  */
 @Component
 public class SimulatedMeter implements SmartLifecycle {
@@ -28,11 +32,16 @@ public class SimulatedMeter implements SmartLifecycle {
   /** The least step of the display. */
   private static final double DIGIT = 0.001;
 
+  /** Its probe lies on the bench. */
+  private static final double AMBIENT_CELSIUS = 18.6;
+
   private static final String OVERLOAD = "+9.90000000E+37";
   private static final int LONGEST_QUERY = 200;
 
-  private volatile double volts;
-  private volatile double amps;
+  private final Input volts = new Input(1000, 0);
+  private final Input amps = new Input(400, 0);
+  private final Input ohms = new Input(4e7, Double.POSITIVE_INFINITY);
+  private final Set<Socket> open = ConcurrentHashMap.newKeySet();
   private volatile ServerSocket server;
   private ExecutorService readers;
 
@@ -41,14 +50,68 @@ public class SimulatedMeter implements SmartLifecycle {
     return "127.0.0.1:" + server.getLocalPort();
   }
 
-  /** Puts its probes on something, V. */
-  public void probe(double volts) {
-    this.volts = volts;
+  /** Puts its probes on something live, V. */
+  public void probe(DoubleSupplier shown) {
+    volts.put(shown);
   }
 
   /** Closes its clamp around something, A. */
-  public void clamp(double amps) {
-    this.amps = amps;
+  public void clamp(DoubleSupplier shown) {
+    amps.put(shown);
+  }
+
+  /** Puts its probes on something dead, Ω; infinite for what is open. */
+  public void resist(DoubleSupplier shown) {
+    ohms.put(shown);
+  }
+
+  /** Drops every connection, as a plug that is pulled does. */
+  public void drop() throws IOException {
+    for (Socket reader : open) {
+      reader.close();
+    }
+  }
+
+  /** One of its ranges: it settles from what it showed before, and holds. */
+  private static final class Input {
+    private static final double SETTLES_NANOS = 120e6;
+
+    private final double range;
+    private DoubleSupplier shown;
+    private double from;
+    private long since = System.nanoTime();
+    private double last;
+    private boolean held;
+
+    /**
+     * With nothing at its probes.
+     *
+     * @param nothing what it shows then
+     */
+    Input(double range, double nothing) {
+      this.range = range;
+      this.shown = () -> nothing;
+    }
+
+    synchronized void put(DoubleSupplier now) {
+      from = Double.isFinite(last) ? last : 0;
+      shown = now;
+      since = System.nanoTime();
+    }
+
+    synchronized void hold(boolean on) {
+      held = on;
+    }
+
+    /** Infinite beyond its range. */
+    synchronized double read() {
+      if (!held) {
+        double now = shown.getAsDouble();
+        double left = Math.exp((since - System.nanoTime()) / SETTLES_NANOS);
+        last = Math.abs(now) > range ? Double.POSITIVE_INFINITY : now + (from - now) * left;
+      }
+      return last;
+    }
   }
 
   @Override
@@ -80,6 +143,7 @@ public class SimulatedMeter implements SmartLifecycle {
   }
 
   private void answer(Socket reader) {
+    open.add(reader);
     try (reader;
         BufferedReader in =
             new BufferedReader(
@@ -97,6 +161,8 @@ public class SimulatedMeter implements SmartLifecycle {
       }
     } catch (IOException gone) {
       // whoever read it went away
+    } finally {
+      open.remove(reader);
     }
   }
 
@@ -104,14 +170,27 @@ public class SimulatedMeter implements SmartLifecycle {
   private String answer(String query) {
     return switch (query) {
       case "*IDN?" -> IDENTITY;
-      case "MEAS:VOLT:DC?", "MEASURE:VOLTAGE:DC?" -> shown(volts);
-      case "MEAS:CURR:DC?", "MEASURE:CURRENT:DC?" -> shown(amps);
-      case "MEAS:RES?", "MEASURE:RESISTANCE?" -> OVERLOAD;
+      case "MEAS:VOLT:DC?", "MEASURE:VOLTAGE:DC?" -> shown(volts.read());
+      case "MEAS:CURR:DC?", "MEASURE:CURRENT:DC?" -> shown(amps.read());
+      case "MEAS:RES?", "MEASURE:RESISTANCE?" -> shown(ohms.read());
+      case "MEAS:TEMP?", "MEASURE:TEMPERATURE?" -> shown(AMBIENT_CELSIUS);
+      case "SENS:HOLD ON", "SENSE:HOLD ON" -> held(true);
+      case "SENS:HOLD OFF", "SENSE:HOLD OFF" -> held(false);
       default -> "";
     };
   }
 
+  private String held(boolean on) {
+    volts.hold(on);
+    amps.hold(on);
+    ohms.hold(on);
+    return "";
+  }
+
   private static String shown(double value) {
+    if (Double.isInfinite(value)) {
+      return OVERLOAD;
+    }
     return String.format(Locale.ROOT, "%+.6E", Math.rint(value / DIGIT) * DIGIT);
   }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellow.core.formats.StepBook;
 import mellow.core.lens.LensReading;
+import mellow.core.proof.Mended;
 import mellow.core.proof.ProofSheet;
 import mellow.core.record.JobRecord;
 import mellow.core.record.WorkLog;
@@ -35,15 +36,21 @@ class WorkshopJudge {
   private final Records records;
   private final TakeIns takeIns;
   private final Feeds feeds;
+  private final Mendings mendings;
 
   /** Asked for late: the workshop is one of them. */
   private final ObjectProvider<StageReporter> reporters;
 
   WorkshopJudge(
-      Records records, TakeIns takeIns, Feeds feeds, ObjectProvider<StageReporter> reporters) {
+      Records records,
+      TakeIns takeIns,
+      Feeds feeds,
+      Mendings mendings,
+      ObjectProvider<StageReporter> reporters) {
     this.records = records;
     this.takeIns = takeIns;
     this.feeds = feeds;
+    this.mendings = mendings;
     this.reporters = reporters;
   }
 
@@ -105,6 +112,8 @@ class WorkshopJudge {
     Map<String, TakeIn> taken = takeIns.takenIn(acting, jobs);
     Map<String, WiredFeed> wired =
         feeds.wired(acting, jobs.stream().map(facts -> facts.job().id()).toList());
+    Map<String, Mended> mended =
+        mendings.of(acting, jobs.stream().map(facts -> facts.job().id()).toList());
     for (JobFacts facts : jobs) {
       String id = facts.job().id();
       TakeIn takeIn = taken.get(id);
@@ -118,6 +127,7 @@ class WorkshopJudge {
                   .map(LensReading::of)
                   .filter(LensReading::isDischarge)
                   .isPresent(),
+              Optional.ofNullable(mended.get(id)),
               others.getOrDefault(id, Map.of())));
     }
     return around;

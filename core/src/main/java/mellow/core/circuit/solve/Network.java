@@ -73,10 +73,12 @@ final class Network {
   /**
    * A circuit's network.
    *
+   * @param wiring of circuits like it
    * @param leak from every node to ground, S; at least {@link #LEAK_SIEMENS}
    */
-  Network(Circuit circuit, double leak) {
+  Network(Circuit circuit, Wiring wiring, double leak) {
     this.leak = leak;
+    nodes.putAll(wiring.nodes());
     for (Part part : circuit.parts()) {
       List<Branch> branches = part.branches();
       for (int i = 0; i < branches.size(); i++) {
@@ -85,7 +87,7 @@ final class Network {
       }
     }
     elimination =
-        new Elimination(
+        wiring.elimination(
             nodes.size(),
             edges.stream()
                 .filter(Network::couples)

@@ -36,6 +36,28 @@ public record Solution(
     return phases.get(0).point();
   }
 
+  /**
+   * The voltages on the average over the lit part of a flashing period, by the numbers that the
+   * wiring gives its nodes, V.
+   */
+  public double[] voltsLit() {
+    double[] volts = new double[on().volts().length];
+    double share = 0;
+    for (Phase phase : phases) {
+      if (!phase.dark()) {
+        share += phase.share();
+        double[] now = phase.point().volts();
+        for (int i = 0; i < volts.length; i++) {
+          volts[i] += phase.share() * now[i];
+        }
+      }
+    }
+    for (int i = 0; i < volts.length; i++) {
+      volts[i] /= share;
+    }
+    return volts;
+  }
+
   /** A value on the average over the period. */
   public double average(ToDoubleFunction<Point> value) {
     return phases.stream()

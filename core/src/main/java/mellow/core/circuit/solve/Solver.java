@@ -34,23 +34,24 @@ public final class Solver {
   private final Network network;
 
   public Solver(Circuit circuit) {
-    this(circuit, Network.LEAK_SIEMENS);
+    this(circuit, Wiring.of(circuit), Network.LEAK_SIEMENS);
   }
 
-  private Solver(Circuit circuit, double leak) {
+  private Solver(Circuit circuit, Wiring wiring, double leak) {
     moving = circuit.of(Moving.class).toList();
     pulsed = circuit.of(Pulsed.class).toList();
-    network = new Network(circuit, leak);
+    network = new Network(circuit, wiring, leak);
   }
 
   /**
    * A solver of a circuit that is measured: a meter's resistance goes from every node to ground, so
    * that a node that hangs in the air reads nothing.
    *
+   * @param wiring of circuits like it
    * @param meterOhms of the meter, Ω
    */
-  public static Solver metered(Circuit circuit, double meterOhms) {
-    return new Solver(circuit, 1 / meterOhms);
+  public static Solver metered(Circuit circuit, Wiring wiring, double meterOhms) {
+    return new Solver(circuit, wiring, 1 / meterOhms);
   }
 
   /** Solves it with every relay at rest beforehand. */

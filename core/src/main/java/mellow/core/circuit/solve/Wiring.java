@@ -1,0 +1,57 @@
+package mellow.core.circuit.solve;
+
+import java.nio.IntBuffer;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mellow.core.circuit.Circuit;
+
+/**
+ * What circuits share that are nearly alike, as one with a hundred faults in turn: the numbers of
+ * their nodes, the orders of elimination, and voltages to start from. It is one thread's.
+ */
+public final class Wiring {
+  private final Map<String, Integer> nodes = new LinkedHashMap<>();
+  private final Map<IntBuffer, Elimination> eliminations = new HashMap<>();
+
+  private Wiring() {}
+
+  /** Of a circuit that the others are like. */
+  public static Wiring of(Circuit circuit) {
+    Wiring wiring = new Wiring();
+    circuit
+        .parts()
+        .forEach(
+            part -> part.branches().forEach(branch -> wiring.number(branch.from(), branch.to())));
+    return wiring;
+  }
+
+  private void number(String... names) {
+    for (String name : names) {
+      if (!name.equals(Circuit.GROUND)) {
+        nodes.putIfAbsent(name, nodes.size());
+      }
+    }
+  }
+
+  /** The number of a node, the same in all of them; -1 for ground and for what it does not have. */
+  public int number(String node) {
+    return nodes.getOrDefault(node, -1);
+  }
+
+  /** The nodes that all of them have, by their numbers. */
+  Map<String, Integer> nodes() {
+    return nodes;
+  }
+
+  Elimination elimination(int size, List<int[]> pairs) {
+    int[] key = new int[1 + 2 * pairs.size()];
+    key[0] = size;
+    for (int i = 0; i < pairs.size(); i++) {
+      key[1 + 2 * i] = pairs.get(i)[0];
+      key[2 + 2 * i] = pairs.get(i)[1];
+    }
+    return eliminations.computeIfAbsent(IntBuffer.wrap(key), fresh -> new Elimination(size, pairs));
+  }
+}

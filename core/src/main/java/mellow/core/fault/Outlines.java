@@ -1,0 +1,68 @@
+package mellow.core.fault;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What is asked of all hypotheses at each check, as numbers that are worked out once. */
+final class Outlines {
+  private final List<Set<String>> parts;
+  private final int[] partsOf;
+  private final Map<Condition, Wandering> wandering = new EnumMap<>(Condition.class);
+
+  /**
+   * For how much of the time hypotheses are there under a condition.
+   *
+   * @param shares the different ones, 1 first
+   * @param of the place of each hypothesis among them
+   */
+  record Wandering(double[] shares, int[] of) {
+    private static Wandering of(List<Hypothesis> hypotheses, Condition under) {
+      List<Double> shares = new ArrayList<>(List.of(1.0));
+      int[] of = new int[hypotheses.size()];
+      for (int h = 0; h < of.length; h++) {
+        double present = hypotheses.get(h).present(under);
+        if (!shares.contains(present)) {
+          shares.add(present);
+        }
+        of[h] = shares.indexOf(present);
+      }
+      return new Wandering(shares.stream().mapToDouble(share -> share).toArray(), of);
+    }
+  }
+
+  private Outlines(List<Set<String>> parts, int[] partsOf) {
+    this.parts = List.copyOf(parts);
+    this.partsOf = partsOf;
+  }
+
+  static Outlines of(List<Hypothesis> hypotheses) {
+    Map<Set<String>, Integer> places = new LinkedHashMap<>();
+    int[] partsOf = new int[hypotheses.size()];
+    for (int h = 0; h < partsOf.length; h++) {
+      partsOf[h] = places.computeIfAbsent(hypotheses.get(h).parts(), fresh -> places.size());
+    }
+    Outlines outlines = new Outlines(List.copyOf(places.keySet()), partsOf);
+    for (Condition condition : Condition.values()) {
+      outlines.wandering.put(condition, Wandering.of(hypotheses, condition));
+    }
+    return outlines;
+  }
+
+  /** Which parts may have to be mended together. */
+  List<Set<String>> parts() {
+    return parts;
+  }
+
+  /** The place among them of what a hypothesis mends. */
+  int partsOf(int hypothesis) {
+    return partsOf[hypothesis];
+  }
+
+  Wandering under(Condition condition) {
+    return wandering.get(condition);
+  }
+}
