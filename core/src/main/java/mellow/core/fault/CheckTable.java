@@ -56,7 +56,7 @@ public final class CheckTable {
    */
   public static CheckTable of(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
     ShownBy shownBy = new ShownBy(circuit, states, hypotheses);
-    List<Check> checks = new UsualChecks(circuit, shownBy.sound()).all();
+    List<Check> checks = new UsualChecks(circuit, states, shownBy.sound()).all();
     return new CheckTable(
         shownBy,
         checks,

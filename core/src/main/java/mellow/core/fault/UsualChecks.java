@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
@@ -17,13 +18,20 @@ import mellow.core.circuit.Supply;
  */
 final class UsualChecks {
   private final Circuit circuit;
+  private final List<Controls> states;
   private final FaultyCircuit sound;
   private final List<Moving.Relay> relays;
   private final List<Joining.Guard> fuses;
   private final List<Check> checks = new ArrayList<>();
 
-  UsualChecks(Circuit circuit, FaultyCircuit sound) {
+  /**
+   * The checks of a circuit.
+   *
+   * @param states in which they are made
+   */
+  UsualChecks(Circuit circuit, List<Controls> states, FaultyCircuit sound) {
     this.circuit = circuit;
+    this.states = states;
     this.sound = sound;
     this.relays = circuit.of(Moving.Relay.class).toList();
     this.fuses = circuit.of(Joining.Guard.class).toList();
@@ -118,7 +126,10 @@ final class UsualChecks {
 
   private void underConditions(int state, Emitter lamp) {
     for (Condition condition : Condition.values()) {
-      if (condition != Condition.ANY) {
+      // where the engine runs anyway there is none to be started
+      boolean isSo =
+          condition == Condition.ENGINE && states.get(state).key() == Controls.Key.ENGINE;
+      if (condition != Condition.ANY && !isSo) {
         checks.add(new Check.LampUnder(condition, state, lamp.id()));
       }
     }
