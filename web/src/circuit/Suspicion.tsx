@@ -15,6 +15,10 @@ export interface Pointed {
 const FAINTEST = 0.12;
 const STRONGEST = 0.75;
 
+/** Around a symbol; its name begins 6 px beside it. */
+const TINTED = 3;
+const RINGED = 4;
+
 const tint = (share: number) => FAINTEST + (STRONGEST - FAINTEST) * Math.sqrt(share);
 
 /** What is suspected, as quiet heat below wires and parts. */
@@ -42,11 +46,11 @@ export function Suspicion({ drawing, of }: { drawing: Drawing; of: Record<string
           share && (
             <rect
               key={box.id}
-              x={box.x - 9}
-              y={box.y - 5}
-              width={box.width + 18}
-              height={box.height + 10}
-              rx="12"
+              x={box.x - TINTED}
+              y={box.y - TINTED}
+              width={box.width + 2 * TINTED}
+              height={box.height + 2 * TINTED}
+              rx="8"
               stroke="none"
               opacity={tint(share)}
             />
@@ -77,11 +81,11 @@ export function Probes({ drawing, pointed }: { drawing: Drawing; pointed: Pointe
         .map((box) => (
           <rect
             key={box.id}
-            x={box.x - 12}
-            y={box.y - 8}
-            width={box.width + 24}
-            height={box.height + 16}
-            rx="14"
+            x={box.x - RINGED}
+            y={box.y - RINGED}
+            width={box.width + 2 * RINGED}
+            height={box.height + 2 * RINGED}
+            rx="9"
             fill="none"
             stroke={paint('lamp')}
             strokeWidth="3"

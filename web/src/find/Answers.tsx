@@ -7,7 +7,7 @@ import { TextField } from '../settings/fields';
 import { ActButton, BareButton, PlainButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { findWords } from '../words/page/find';
-import { ANSWERS, answerWords, MOST_OHMS, seenWith } from './checking';
+import { ANSWERS, answerWords, MEASURED, MOST_OHMS, seenWith } from './checking';
 import { MeterLive } from '../meter/MeterLive';
 import { Simulated } from './Simulated';
 import type { Checked } from './useHunt';
@@ -32,6 +32,7 @@ export function Answers({
 }) {
   const [beside, setBeside] = useState<Record<string, number>>({});
   const others = seenWith(hunt, check);
+  const measured = MEASURED[check.check.kind];
   const [all, setAll] = useState(false);
   const [sent, setSent] = useState(false);
   // until it is kept, and the next check is here, a second press would say it twice
@@ -48,7 +49,7 @@ export function Answers({
   });
   return (
     <Box>
-      {check.unit ? (
+      {measured ? (
         <>
           <Figure
             check={check}
@@ -56,11 +57,11 @@ export function Answers({
             large={large}
           />
           <MeterLive
-            what={check.unit === 'A' ? 'AMPS' : check.unit === 'Ω' ? 'OHMS' : 'VOLTS'}
+            what={measured.what}
             keep={(value) => keep({ ...check.check, value }, [])}
             place={() => placeSimulated(jobId, check.check)}
           />
-          {check.unit === 'Ω' && (
+          {measured.what === 'OHMS' && (
             <PlainButton
               type="button"
               onClick={() => keep({ ...check.check, value: MOST_OHMS }, [])}

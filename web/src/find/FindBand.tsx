@@ -36,6 +36,8 @@ function standing(page: FindPage, find: FindEdit): [Verdict, string, string] {
       return ['AT_EDGE', findWords.allButCertain({ words }), findWords.confirmItFirst()];
     case 'FOUND':
       return ['OUT', findWords.foundWords({ words }), findWords.mendItThenEnd()];
+    case 'SOUND':
+      return ['WITHIN', findWords.noFaultNow(), findWords.lookWhenItHappens()];
     case 'STUCK':
       return ['NOT_KNOWN', findWords.nothingTellsAnyMore(), findWords.lookBeyondThisCircuit()];
   }

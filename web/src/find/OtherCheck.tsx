@@ -6,7 +6,7 @@ import { PlainButton } from '../ui/buttons';
 import { capital } from '../words/capital';
 import { findWords } from '../words/page/find';
 import { Answers } from './Answers';
-import { ASKED, GROUND, KINDS, minutesText, stateWords, UNIT, type Kind } from './checking';
+import { ASKED, GROUND, KINDS, MEASURED, minutesText, stateWords, type Kind } from './checking';
 import { opensWords } from './NextCheck';
 import type { Checked } from './useHunt';
 
@@ -164,7 +164,8 @@ interface Said {
   to: string;
 }
 
-const named = (all: Hunt['parts']) => all.map((one) => [one.id, one.words] as const);
+const named = (all: Hunt['parts'] | Hunt['lamps']) =>
+  all.map((one) => [one.id, one.words] as const);
 
 function asked(hunt: Hunt, kind: Kind, said: Said): HuntCheck {
   const check = { kind, value: 0 } as ShownEdit;
@@ -184,7 +185,7 @@ function asked(hunt: Hunt, kind: Kind, said: Said): HuntCheck {
     words: capital(words.filter(Boolean).join(', ')),
     minutes: 0,
     splits: [],
-    unit: UNIT[kind] ?? '',
+    unit: MEASURED[kind]?.unit ?? '',
     opens: [],
   };
 }

@@ -1,4 +1,5 @@
 import type { DrivingState, FindEdit, Hunt, HuntCheck, ShownEdit } from '../api/client';
+import type { MeterQuantity } from '../api/queries';
 import type { Pointed } from '../circuit/Suspicion';
 import { findWords } from '../words/page/find';
 import { term } from '../words/terms';
@@ -15,7 +16,7 @@ export const ANSWERS: Record<Kind, readonly string[]> = {
   LAMP_WARM: LOOKS,
   LAMP_COLD: LOOKS,
   LAMP_WET: LOOKS,
-  LAMP_ENGINE: LOOKS,
+  LAMP_STILL: LOOKS,
   FED_ALONE: LOOKS,
   SWAPPED: LOOKS,
   PLUG_TURNED: LOOKS,
@@ -39,7 +40,7 @@ export const KINDS: readonly (readonly [Kind, string])[] = [
   ['LAMP_WARM', findWords.kindLampWarm()],
   ['LAMP_COLD', findWords.kindLampCold()],
   ['LAMP_WET', findWords.kindLampWet()],
-  ['LAMP_ENGINE', findWords.kindLampEngine()],
+  ['LAMP_STILL', findWords.kindLampStill()],
   ['VOLTS', findWords.kindVolts()],
   ['AMPS', findWords.kindAmps()],
   ['OHMS', findWords.kindOhms()],
@@ -64,7 +65,7 @@ export const ASKED: Record<Kind, readonly ('state' | 'part' | 'from' | 'to' | 'l
   LAMP_WARM: ['state', 'lamp'],
   LAMP_COLD: ['state', 'lamp'],
   LAMP_WET: ['state', 'lamp'],
-  LAMP_ENGINE: ['state', 'lamp'],
+  LAMP_STILL: ['state', 'lamp'],
   FED_ALONE: ['lamp'],
   SWAPPED: ['state', 'part', 'lamp'],
   OHMS: ['state', 'from', 'to'],
@@ -86,8 +87,12 @@ export const ASKED: Record<Kind, readonly ('state' | 'part' | 'from' | 'to' | 'l
 /** What shows more than that is open. */
 export const MOST_OHMS = 10_000;
 
-/** The unit of what a kind of check measures; empty for what is looked at. */
-export const UNIT: Partial<Record<Kind, 'V' | 'A' | 'Ω'>> = { VOLTS: 'V', AMPS: 'A', OHMS: 'Ω' };
+/** What a meter is asked for by each kind of check that is measured, and in which unit. */
+export const MEASURED: Partial<Record<Kind, { what: MeterQuantity; unit: string }>> = {
+  VOLTS: { what: 'VOLTS', unit: 'V' },
+  AMPS: { what: 'AMPS', unit: 'A' },
+  OHMS: { what: 'OHMS', unit: 'Ω' },
+};
 
 /** The battery’s own negative, as circuits call it. */
 export const GROUND = 'ground';
@@ -146,15 +151,10 @@ export function seenWith(hunt: Hunt, check: HuntCheck): ShownEdit[] {
     ? hunt.lamps
         .filter((one) => one.id !== lamp)
         // its twin of the other side first: whoever looks sees both
-        .toSorted((one, other) => twin(other.id, lamp) - twin(one.id, lamp))
+        .toSorted((one, other) => Number(other.twin === lamp) - Number(one.twin === lamp))
         .map((one) => ({ kind, state, lamp: one.id, value: 0 }))
     : [];
 }
-
-const withoutSide = (lamp: string) => lamp.replace(/\b(left|right) /, '');
-
-const twin = (one: string, lamp: string | undefined) =>
-  lamp && withoutSide(one) === withoutSide(lamp) ? 1 : 0;
 
 export const stateWords = (hunt: Hunt, state: DrivingState) =>
   hunt.states.find((one) => one.state === state)?.words ?? '';

@@ -31,10 +31,15 @@ export function typedProbe(text: string, supplyVolts: number): number {
 
 type Cells = Record<string, string>;
 
-/** Each cell of the grid, row after row. */
-const CELLS = KEYS.flatMap(([key]) => LIGHTS.map(([lights]) => `${key} ${lights}`));
-
 const cell = (key: Controls['key'], lights: Controls['lights']) => `${key} ${lights}`;
+
+/** Each cell of the grid, row after row. */
+const CELLS = KEYS.flatMap(([key, words]) =>
+  LIGHTS.map(([lights, light]) => ({
+    id: cell(key, lights),
+    label: feedWords.keyWordsLightsLight({ words, light }),
+  })),
+);
 
 /** A wire's readings: a grid of key against lights, filled in as far as one has got. */
 export function ProbeForm({
@@ -64,7 +69,7 @@ export function ProbeForm({
   const fill = (volts: number) => {
     const next = CELLS[at];
     if (next) {
-      setCells((before) => ({ ...before, [next]: String(volts) }));
+      setCells((before) => ({ ...before, [next.id]: String(volts) }));
       setAt(Math.min(at + 1, CELLS.length - 1));
     }
   };
@@ -114,7 +119,8 @@ export function ProbeForm({
           maxLength={6}
         />
       </Pairs>
-      <Box color="quiet" pt="14px" pb="4px">
+      <MeterLive what="VOLTS" keep={fill} into={CELLS[at]?.label} />
+      <Box color="quiet" pt="10px" pb="4px">
         {feedWords.voltsOrLitDarkAndFlashes()}
       </Box>
       <Grid templateColumns={`64px repeat(${LIGHTS.length}, minmax(0, 1fr))`} gap="4px">
@@ -124,21 +130,17 @@ export function ProbeForm({
             {words}
           </Box>
         ))}
-        {KEYS.map(([key, words]) => (
+        {KEYS.map(([key, words], row) => (
           <Row
             key={key}
             words={words}
-            cells={LIGHTS.map(([lights, light]) => ({
-              id: cell(key, lights),
-              label: feedWords.keyWordsLightsLight({ words, light }),
-            }))}
+            cells={CELLS.slice(row * LIGHTS.length, (row + 1) * LIGHTS.length)}
             values={cells}
             set={(id, value) => setCells((before) => ({ ...before, [id]: value }))}
-            stand={(id) => setAt(CELLS.indexOf(id))}
+            stand={(id) => setAt(CELLS.findIndex((one) => one.id === id))}
           />
         ))}
       </Grid>
-      <MeterLive what="VOLTS" keep={fill} />
       <FormFoot>
         <ActButton type="submit">{feedWords.saveTheReadings()}</ActButton>
         {onRemove && (

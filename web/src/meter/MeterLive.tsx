@@ -18,10 +18,13 @@ const FOOT_KEY = 'PageDown';
 export function MeterLive({
   what,
   keep,
+  into,
   place,
 }: {
   what: MeterQuantity;
   keep: (value: number) => void;
+  /** Where a kept figure goes, if there are several places. */
+  into?: string;
   /** Puts the simulated meter where it is to be read. */
   place?: () => Promise<unknown>;
 }) {
@@ -42,16 +45,18 @@ export function MeterLive({
       </BareButton>
     );
   }
-  return <Reading what={what} keep={keep} stop={() => setLive(false)} />;
+  return <Reading what={what} keep={keep} into={into} stop={() => setLive(false)} />;
 }
 
 function Reading({
   what,
   keep,
+  into,
   stop,
 }: {
   what: MeterQuantity;
   keep: (value: number) => void;
+  into: string | undefined;
   stop: () => void;
 }) {
   const simulated = useSimulatedMeter();
@@ -77,7 +82,7 @@ function Reading({
   return (
     <Box pt="4px">
       <Flex align="end" gap="14px" wrap="wrap">
-        <Box w="220px">
+        <Box w="168px">
           <TextField
             label={meterWords.address()}
             value={address}
@@ -95,7 +100,7 @@ function Reading({
           fontWeight="700"
           fontSize="34px"
           lineHeight="48px"
-          minW="130px"
+          minW="112px"
           color={steady === 'settling' ? 'quiet' : 'ink'}
         >
           {value !== undefined
@@ -104,7 +109,7 @@ function Reading({
         </Box>
         {value !== undefined && (
           <PlainButton type="button" onClick={() => keep(value)}>
-            {meterWords.keep()}
+            {into === undefined ? meterWords.keep() : meterWords.keepInto({ into })}
           </PlainButton>
         )}
         <BareButton type="button" px="0" color="quiet" onClick={stop}>

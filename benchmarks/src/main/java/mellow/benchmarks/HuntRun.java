@@ -71,12 +71,7 @@ final class HuntRun {
     for (int i = 0; i < 2 * times.length; i += CHECKS) {
       Hypothesis hidden = table.hypotheses().get(random.nextInt(table.hypotheses().size() - 1));
       SimulatedVehicle vehicle =
-          new SimulatedVehicle(
-              feed.circuit(),
-              controls(plan),
-              hidden.isInTheModel() ? hidden : table.hypotheses().get(0),
-              0,
-              random);
+          new SimulatedVehicle(feed.circuit(), controls(plan), hidden, 0, random);
       Suspects suspects = Suspects.before(table);
       for (int check = 0; check < CHECKS; check++) {
         long began = System.nanoTime();

@@ -30,7 +30,7 @@ class FindIT extends BrowserTest {
   }
 
   @Test
-  void aGroundThatComesAndGoesIsFoundMendedAndStruckAgain() {
+  void aContactThatComesAndGoesIsFoundMendedAndStruckAgain() {
     FindScreen find = open(path(), Look.USUAL, FindScreen::new);
     assertThat(find.next()).isVisible();
     find.measureByTheMeter();
@@ -49,9 +49,9 @@ class FindIT extends BrowserTest {
     assertThat(find.dialog()).containsText(say(FindPage.explains()));
     find.press("Escape");
 
-    find.end("bolt cleaned to bare metal, tightened");
+    find.end("pin of the socket cleaned, relay seated");
     assertThat(find.verdict())
-        .containsText(say(FindPage.endedMended("bolt cleaned to bare metal, tightened")));
+        .containsText(say(FindPage.endedMended("pin of the socket cleaned, relay seated")));
     find.reload();
     assertThat(find.verdict()).containsText(say(FindPage.proveTheLampsAgain()));
     find.button(say(FindPage.searchOn())).click();

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.StreamSupport;
 import mellow.core.formats.FactFormat;
 import mellow.core.record.Fact;
 import mellow.core.record.FactKind;
@@ -67,6 +68,21 @@ class DemoScenarioTest {
     assertThat(standing.get("library van 3")).startsWith("WALL OUT Right lamp");
     assertThat(standing.get("Ilse's roadster")).startsWith("WALL OUT Too close to the wall");
     assertThat(standing.get("club roadster")).startsWith("PLACE OUT");
+  }
+
+  /** What the demo's complaints tell of: the ids of its jobs decide what is wrong with them. */
+  @Test
+  void simulatedVehiclesHaveWhatTheirComplaintsTellOf() {
+    assertThat(truth("valley bus 4")).containsExactly("fog relay");
+    // both come and go, at the left pods
+    assertThat(truth("road crew 5")).containsExactly("left middle pod", "left pods relay");
+  }
+
+  private List<String> truth(String nickname) {
+    JsonNode rows = api().get("/api/yard?limit=100&text=" + nickname.replace(' ', '+')).body();
+    String job = rows.at("/rows/0/jobId").asText();
+    JsonNode parts = api().get("/api/jobs/" + job + "/find/simulated/truth").body().get("parts");
+    return StreamSupport.stream(parts.spliterator(), false).map(JsonNode::asText).toList();
   }
 
   /** Running lamps are not aimed: nothing of such a job asks for a wall. */

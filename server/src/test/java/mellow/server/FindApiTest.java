@@ -67,7 +67,7 @@ class FindApiTest {
   @Test
   void aHiddenFaultIsHuntedToItsEndAndOnPaper() throws IOException {
     // the job's id decides what is wrong with its simulated vehicle
-    job = api.newJob("0192f4a0-0000-7000-8000-000000000015", "Quenby Lantern", Map.of());
+    job = api.newJob("0192f4a0-0000-7000-8000-000000000037", "Quenby Lantern", Map.of());
     assertThat(page().has("hunt")).isFalse();
     assertThat(put(0, searching("factory-low-switched-plus")).status()).isEqualTo(200);
     JsonNode hunt = page().get("hunt");
@@ -94,11 +94,24 @@ class FindApiTest {
             Stream.concat(named.stream(), second.stream()).toList());
     find.put("ended", ended(second));
     assertThat(put(3, find).status()).isEqualTo(200);
+    theNextSearchOnOneLikeItKnows(job, named.get(0));
     try (PDDocument pack = Loader.loadPDF(api.file("/api/jobs/" + job + "/pack.pdf"))) {
       assertThat(new PDFTextStripper().getText(pack).replaceAll("[\\s\\p{Z}]+", " "))
           .contains("Fault hunt", "Complaint: left one is dark", "It was: " + named.get(0))
           .contains("It was: " + second.get(0), "mended: cleaned and tightened");
     }
+  }
+
+  private void theNextSearchOnOneLikeItKnows(String found, String part) {
+    String like = api.newJob("Quenby Lantern", Map.of());
+    JsonNode before = api.get("/api/jobs/" + like + "/find").body().get("before");
+    assertThat(before.get("sorts")).isNotEmpty();
+    assertThat(before.get("alike"))
+        .anySatisfy(
+            one -> {
+              assertThat(one.get("jobId").asText()).isEqualTo(found);
+              assertThat(one.get("parts").get(0).asText()).isEqualTo(part);
+            });
   }
 
   private static Map<String, Object> ended(List<String> parts) {

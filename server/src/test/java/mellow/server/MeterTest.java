@@ -76,6 +76,21 @@ class MeterTest {
     simulated.probe(() -> 0);
   }
 
+  @Test
+  void aConnectionThatDropsIsMadeAnew() throws IOException {
+    String[] address = simulated.address().split(":");
+    try (Socket socket = new Socket(address[0], Integer.parseInt(address[1]));
+        BufferedReader in =
+            new BufferedReader(
+                new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
+      say(socket.getOutputStream(), "*IDN?\n");
+      assertThat(in.readLine()).contains("simulated meter");
+      simulated.drop();
+      assertThat(in.readLine()).isNull();
+    }
+    assertThat(read(simulated.address(), "CELSIUS").body().get("unit").asText()).isEqualTo("°C");
+  }
+
   private void command(String line) throws IOException {
     String[] address = simulated.address().split(":");
     try (Socket socket = new Socket(address[0], Integer.parseInt(address[1]));

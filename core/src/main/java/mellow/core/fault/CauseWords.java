@@ -7,18 +7,25 @@ import mellow.core.finding.Sentence;
 public final class CauseWords {
   private CauseWords() {}
 
-  /** Of one fault, or of all at once. */
-  public static Sentence of(Hypothesis hypothesis) {
+  /**
+   * Of one fault, or of all at once.
+   *
+   * @param under what is known of when it comes and goes; {@link Condition#ANY} for nothing
+   */
+  public static Sentence of(Hypothesis hypothesis, Condition under) {
     if (!hypothesis.isInTheModel()) {
       return FaultWords.causeNotInModel();
     }
-    Sentence cause = Sentence.inTurn(hypothesis.faults().stream().map(CauseWords::of).toList());
+    if (hypothesis.isNothing()) {
+      return FaultWords.causeNothing();
+    }
+    Sentence cause = Sentence.listed(hypothesis.faults().stream().map(CauseWords::of).toList());
     if (hypothesis.present() == 1) {
       return cause;
     }
-    return hypothesis.condition() == Condition.ANY
+    return under == Condition.ANY
         ? FaultWords.causeWanders(cause)
-        : FaultWords.causeWandersUnder(cause, hypothesis.condition());
+        : FaultWords.causeWandersUnder(cause, under);
   }
 
   private static Sentence of(Fault fault) {

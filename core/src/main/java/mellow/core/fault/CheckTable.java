@@ -29,6 +29,9 @@ public final class CheckTable {
   private final List<Row> rows;
   private final Outlines outlines;
 
+  /** By hypothesis. */
+  private final boolean[] dims;
+
   private CheckTable(ShownBy shownBy, List<Check> checks, List<Row> rows, Outlines outlines) {
     this.shownBy = shownBy;
     this.outlines = outlines;
@@ -37,6 +40,10 @@ public final class CheckTable {
     this.places = new LinkedHashMap<>();
     for (int place = 0; place < checks.size(); place++) {
       places.put(checks.get(place), place);
+    }
+    this.dims = new boolean[hypotheses().size()];
+    for (int h = 0; h < dims.length; h++) {
+      dims[h] = isALampOtherwise(h);
     }
   }
 
@@ -56,7 +63,7 @@ public final class CheckTable {
    */
   public static CheckTable of(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
     ShownBy shownBy = new ShownBy(circuit, states, hypotheses);
-    List<Check> checks = new UsualChecks(circuit, states, shownBy.sound()).all();
+    List<Check> checks = new UsualChecks(circuit, shownBy.sound()).all();
     return new CheckTable(
         shownBy,
         checks,
@@ -174,6 +181,31 @@ public final class CheckTable {
     return checks.get(check) instanceof Check.ByMeter
         ? Math.abs(shown - said) <= Check.ByMeter.AGREES * sigma(check, hypothesis)
         : said == shown;
+  }
+
+  /**
+   * Whether a lamp shows that a fault comes or goes just now: it flickers, or comes on after tries,
+   * where it looks otherwise with the fault than without.
+   */
+  public boolean changes(int check, int hypothesis, double shown) {
+    return isChanged(check, hypothesis)
+        && (shown == Look.FLICKERS.answer() || shown == Look.AFTER_TRIES.answer());
+  }
+
+  /** Whether a lamp looks otherwise under a hypothesis than in a sound circuit. */
+  boolean isChanged(int check, int hypothesis) {
+    return checks.get(check) instanceof Check.OfLamp && shows(check, hypothesis) != sound(check);
+  }
+
+  /** Whether some lamp looks otherwise than in a sound circuit, in a state in which it is seen. */
+  boolean dims(int hypothesis) {
+    return dims[hypothesis];
+  }
+
+  private boolean isALampOtherwise(int hypothesis) {
+    return IntStream.range(0, checks.size())
+        .filter(check -> checks.get(check) instanceof Check.LampSeen)
+        .anyMatch(check -> shows(check, hypothesis) != sound(check));
   }
 
   /** How many answers of a check are told apart, at least two. */

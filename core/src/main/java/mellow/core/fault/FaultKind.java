@@ -1,8 +1,6 @@
 package mellow.core.fault;
 
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * What can be wrong with a part, and how often that is so beside the other kinds. The weights are
@@ -78,20 +76,6 @@ public enum FaultKind {
   /** A battery that is low and gives way under load. */
   BATTERY_WEAK(2);
 
-  /** What comes and goes, with heat, wet and shaking: contacts do, and what is nearly dead. */
-  private static final Set<FaultKind> WANDERING =
-      EnumSet.of(
-          LAMP_DEAD,
-          PIN_OPEN,
-          PIN_CORRODED,
-          WET,
-          GROUND_OPEN,
-          WIRE_OPEN,
-          COIL_OPEN,
-          CONTACT_DEAD,
-          SWITCH_DEAD,
-          OUTPUT_DEAD);
-
   private final double weight;
 
   FaultKind(double weight) {
@@ -105,10 +89,13 @@ public enum FaultKind {
 
   /** Whether it may be there at one time and not at another. */
   boolean mayWander() {
-    return WANDERING.contains(this);
+    return !conditions().isEmpty();
   }
 
-  /** Under what it is there, if it comes and goes. Common practice. */
+  /**
+   * Under what it may be there, where it comes and goes: contacts do, and what is nearly dead.
+   * Judged.
+   */
   List<Condition> conditions() {
     return switch (this) {
       case LAMP_DEAD -> List.of(Condition.ANY, Condition.WARM, Condition.COLD);
@@ -116,7 +103,8 @@ public enum FaultKind {
       case PIN_OPEN, GROUND_OPEN, WIRE_OPEN -> List.of(Condition.ANY, Condition.ENGINE);
       case PIN_CORRODED -> List.of(Condition.ANY, Condition.WET);
       case WET -> List.of(Condition.WET);
-      default -> mayWander() ? List.of(Condition.ANY) : List.of();
+      case SWITCH_DEAD -> List.of(Condition.ANY);
+      default -> List.of();
     };
   }
 

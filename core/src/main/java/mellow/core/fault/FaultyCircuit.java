@@ -83,13 +83,7 @@ final class FaultyCircuit {
    */
   static FaultyCircuit of(
       Model model, List<Fault> faults, Set<String> blown, List<Controls> states) {
-    Circuit circuit = model.healthy();
-    for (Fault fault : faults) {
-      circuit = fault.in(circuit);
-    }
-    for (String fuse : blown) {
-      circuit = circuit.with(((Joining.Guard) circuit.part(fuse).orElseThrow()).blow());
-    }
+    Circuit circuit = with(model.healthy(), faults, blown);
     while (true) {
       List<Solution> solutions = Solver.metered(circuit, model.wiring(), METER_OHMS).inTurn(states);
       List<Joining.Guard> gone = blowing(circuit, solutions);
@@ -100,6 +94,18 @@ final class FaultyCircuit {
         circuit = circuit.with(fuse.blow());
       }
     }
+  }
+
+  /** A circuit with faults, and with fuses that blew before. */
+  static Circuit with(Circuit healthy, List<Fault> faults, Set<String> blown) {
+    Circuit circuit = healthy;
+    for (Fault fault : faults) {
+      circuit = fault.in(circuit);
+    }
+    for (String fuse : blown) {
+      circuit = circuit.with(((Joining.Guard) circuit.part(fuse).orElseThrow()).blow());
+    }
+    return circuit;
   }
 
   /** All nodes but ground. */

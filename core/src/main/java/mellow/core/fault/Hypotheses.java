@@ -12,6 +12,11 @@ public final class Hypotheses {
   /** The share of what no model has: a judgement, kept small so that evidence decides. */
   private static final double NOT_IN_THE_MODEL = 0.02;
 
+  /** How often a circuit that somebody complains of is sound: as judged as the other. */
+  private static final double NOTHING_WRONG = 0.02;
+
+  private static final double FAULTS = 1 - NOT_IN_THE_MODEL - NOTHING_WRONG;
+
   /** Of a fault that may come and go, how often it does. Judged. */
   private static final double WANDERING = 0.15;
 
@@ -28,29 +33,41 @@ public final class Hypotheses {
 
   private Hypotheses() {}
 
-  /** All single faults, those that come and go among them, and what is not in the model. */
+  /** All single faults, those that come and go among them, and what is none. */
   public static List<Hypothesis> single(Circuit circuit) {
     List<Hypothesis> all = new ArrayList<>();
     weighted(SingleFaults.of(circuit))
         .forEach(
             (fault, share) -> {
-              double known = share * (1 - NOT_IN_THE_MODEL);
+              double known = share * FAULTS;
               List<Condition> conditions = fault.kind().conditions();
               double wandering = conditions.isEmpty() ? 0 : WANDERING;
               all.add(new Hypothesis(List.of(fault), 1, known * (1 - wandering)));
               for (Condition condition : conditions) {
-                double present = condition == Condition.ANY ? PRESENT : KEPT_TO;
                 all.add(
                     new Hypothesis(
-                        List.of(fault), present, condition, known * wandering / conditions.size()));
+                        List.of(fault),
+                        present(condition),
+                        condition,
+                        known * wandering / conditions.size()));
               }
             });
+    all.add(Hypothesis.nothingWrong(NOTHING_WRONG));
     all.add(Hypothesis.notInTheModel(NOT_IN_THE_MODEL));
     return List.copyOf(all);
   }
 
+  /** For how much of the time a fault is there that keeps to a condition. */
+  private static double present(Condition condition) {
+    return switch (condition) {
+      case ANY -> PRESENT;
+      case ENGINE -> Hypothesis.UNDER_IT;
+      case WARM, COLD, WET, STILL -> KEPT_TO;
+    };
+  }
+
   /**
-   * Single faults, the likeliest pairs of faults of different parts, and what is not in the model.
+   * Single faults, the likeliest pairs of faults of different parts, and what is none.
    *
    * @param most how many pairs
    */
@@ -71,13 +88,9 @@ public final class Hypotheses {
     double sum = likeliest.stream().mapToDouble(Hypothesis::prior).sum();
     List<Hypothesis> all = new ArrayList<>();
     for (Hypothesis one : single(circuit)) {
-      all.add(
-          one.isInTheModel()
-              ? new Hypothesis(
-                  one.faults(), one.present(), one.condition(), one.prior() * (1 - PAIRS))
-              : Hypothesis.notInTheModel(one.prior()));
+      all.add(one.faults().isEmpty() ? one : one.times(1 - PAIRS));
     }
-    double share = PAIRS * (1 - NOT_IN_THE_MODEL) / sum;
+    double share = PAIRS * FAULTS / sum;
     likeliest.forEach(pair -> all.add(new Hypothesis(pair.faults(), 1, pair.prior() * share)));
     return List.copyOf(all);
   }

@@ -10,16 +10,18 @@ import mellow.core.circuit.Part;
 
 /** What may be wrong with lamps, alone and with the lamp beside them. */
 final class LampFaults {
-  /** What an aged lamp, and one with dark chips, gives. Judged: the eye sees half as less. */
+  /**
+   * What an aged lamp, and one with dark chips, gives. Judged: below half the eye calls it weak.
+   */
   private static final double FAINT = 0.4;
 
   /** Bulbs of so many times another's wattage are told apart by eye: 5 and 21 W. */
   private static final double OTHER_WATTS = 4;
 
-  /** What is meant as an indicator's bulb, not a marker's, W. */
+  /** From here on a bulb is one of the large ones, W. */
   private static final double LARGE_WATTS = 15;
 
-  /** Water in a plug: across its pins, and at each of them, Ω. Judged. */
+  /** Water in a plug: across its pins, and in the way at its plus, Ω. Judged. */
   private static final double LEAK_OHMS = 100;
 
   private static final double WET_OHMS = 3;

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
-import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Situation;
 import mellow.core.circuit.Supply;
@@ -31,13 +30,7 @@ final class PoweredOff {
    * @param blown ids of the fuses that are gone
    */
   PoweredOff(Circuit healthy, List<Fault> faults, Set<String> blown) {
-    Circuit faulty = healthy;
-    for (Fault fault : faults) {
-      faulty = fault.in(faulty);
-    }
-    for (String fuse : blown) {
-      faulty = faulty.with(((Joining.Guard) faulty.part(fuse).orElseThrow()).blow());
-    }
+    Circuit faulty = FaultyCircuit.with(healthy, faults, blown);
     circuit =
         new Circuit(faulty.parts().stream().filter(part -> !(part instanceof Supply)).toList());
   }

@@ -29,27 +29,48 @@ public record Shown(
     double value) {
   /** What was done. */
   public enum Kind {
-    LAMP,
-    LAMP_WARM,
-    LAMP_COLD,
-    LAMP_WET,
-    LAMP_ENGINE,
-    FED_ALONE,
-    SWAPPED,
-    PLUG_TURNED,
-    UNPLUGGED,
-    EXCHANGED,
-    BRIDGED,
-    SHAKEN,
-    VOLTS,
-    AMPS,
-    OHMS,
-    FELT,
-    TEST_LIGHT,
-    RELAY,
-    FUSE,
-    PLUG,
-    INSPECTED;
+    LAMP(Answers.LOOKS),
+    LAMP_WARM(Answers.LOOKS),
+    LAMP_COLD(Answers.LOOKS),
+    LAMP_WET(Answers.LOOKS),
+    LAMP_STILL(Answers.LOOKS),
+    FED_ALONE(Answers.LOOKS),
+    SWAPPED(Answers.LOOKS),
+    PLUG_TURNED(Answers.LOOKS),
+    UNPLUGGED(Answers.LOOKS),
+    EXCHANGED(Answers.LOOKS),
+    BRIDGED(Answers.LOOKS),
+    SHAKEN(Answers.YES_OR_NO),
+    VOLTS(Answers.MEASURED),
+    AMPS(Answers.MEASURED),
+    OHMS(Answers.MEASURED),
+    FELT(Answers.YES_OR_NO),
+    TEST_LIGHT(Answers.DARK_DIM_OR_LIT),
+    RELAY(Answers.YES_OR_NO),
+    FUSE(Answers.YES_OR_NO),
+    PLUG(Answers.YES_OR_NO),
+    INSPECTED(Answers.YES_OR_NO);
+
+    private final Answers answers;
+
+    Kind(Answers answers) {
+      this.answers = answers;
+    }
+
+    /** Whether it is answered by how something shines. */
+    boolean isOfLight() {
+      return answers == Answers.LOOKS || answers == Answers.DARK_DIM_OR_LIT;
+    }
+
+    /** How many answers it has; 0 for one that is measured. */
+    public int answers() {
+      return answers.count;
+    }
+
+    /** Whether it says nothing of how the controls stand. */
+    boolean isWithoutState() {
+      return this == FUSE || this == PLUG || this == INSPECTED || this == FED_ALONE;
+    }
 
     /** The kind of part that it is made on. */
     public Class<? extends Part> of() {
@@ -70,32 +91,25 @@ public record Shown(
 
   private static final double MOST_AMPS = 300;
 
-  /** How many answers a check of a kind has; 0 for one that is measured. */
-  public static int answers(Kind kind) {
-    return switch (kind) {
-      case LAMP,
-          LAMP_WARM,
-          LAMP_COLD,
-          LAMP_WET,
-          LAMP_ENGINE,
-          FED_ALONE,
-          SWAPPED,
-          PLUG_TURNED,
-          UNPLUGGED,
-          EXCHANGED,
-          BRIDGED ->
-          Look.values().length;
-      case TEST_LIGHT -> 3;
-      case SHAKEN, RELAY, FELT, FUSE, PLUG, INSPECTED -> 2;
-      case VOLTS, AMPS, OHMS -> 0;
-    };
+  /** What can be answered. */
+  private enum Answers {
+    LOOKS(Look.values().length),
+    DARK_DIM_OR_LIT(3),
+    YES_OR_NO(2),
+    MEASURED(0);
+
+    private final int count;
+
+    Answers(int count) {
+      this.count = count;
+    }
   }
 
   /** Why it cannot have been so; empty where it can. */
   public Optional<Sentence> refused() {
     boolean named =
         switch (kind) {
-          case LAMP, LAMP_WARM, LAMP_COLD, LAMP_WET, LAMP_ENGINE, FED_ALONE, PLUG_TURNED ->
+          case LAMP, LAMP_WARM, LAMP_COLD, LAMP_WET, LAMP_STILL, FED_ALONE, PLUG_TURNED ->
               !lamp.isEmpty();
           case UNPLUGGED, EXCHANGED, SWAPPED, SHAKEN -> !part.isEmpty() && !lamp.isEmpty();
           case BRIDGED -> !from.isEmpty() && !to.isEmpty() && !lamp.isEmpty();
@@ -103,10 +117,10 @@ public record Shown(
           case TEST_LIGHT -> !from.isEmpty();
           case AMPS, FELT, RELAY, FUSE, PLUG, INSPECTED -> !part.isEmpty();
         };
-    if (!named || state.isEmpty() && !ofWhatStays()) {
+    if (!named || state.isEmpty() && !kind.isWithoutState()) {
       return Optional.of(FaultWords.sayWhatWasChecked());
     }
-    int answers = answers(kind);
+    int answers = kind.answers();
     if (answers > 0) {
       return value >= 0 && value < answers && value == Math.rint(value)
           ? Optional.empty()
@@ -122,13 +136,6 @@ public record Shown(
             kind == Kind.VOLTS
                 ? FaultWords.tooManyVolts(Figure.volts(most))
                 : FaultWords.tooManyAmps(Figure.amps(most)));
-  }
-
-  private boolean ofWhatStays() {
-    return kind == Kind.FUSE
-        || kind == Kind.PLUG
-        || kind == Kind.INSPECTED
-        || kind == Kind.FED_ALONE;
   }
 
   /** What is kept of a check and of what it showed. */
@@ -179,11 +186,11 @@ public record Shown(
 
   private static Kind under(Condition condition) {
     return switch (condition) {
-      case ANY -> Kind.LAMP;
+      case ANY, ENGINE -> Kind.LAMP;
       case WARM -> Kind.LAMP_WARM;
       case COLD -> Kind.LAMP_COLD;
       case WET -> Kind.LAMP_WET;
-      case ENGINE -> Kind.LAMP_ENGINE;
+      case STILL -> Kind.LAMP_STILL;
     };
   }
 
@@ -221,7 +228,7 @@ public record Shown(
       case LAMP_WARM -> new Check.LampUnder(Condition.WARM, at, lamp);
       case LAMP_COLD -> new Check.LampUnder(Condition.COLD, at, lamp);
       case LAMP_WET -> new Check.LampUnder(Condition.WET, at, lamp);
-      case LAMP_ENGINE -> new Check.LampUnder(Condition.ENGINE, at, lamp);
+      case LAMP_STILL -> new Check.LampUnder(Condition.STILL, at, lamp);
       case SWAPPED -> new Check.Swapped(part, at, lamp);
       case OHMS -> new Check.Resistance(at, from, to);
       case FELT -> new Check.Felt(at, part);

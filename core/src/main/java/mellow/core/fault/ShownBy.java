@@ -125,7 +125,11 @@ final class ShownBy {
     double[] shows = new double[hypotheses.size() + 1];
     for (int h = 0; h < shows.length; h++) {
       // the same fault shows the same, whether it comes and goes or not, but for being shaken
-      boolean isKnown = h < faulty.length && first[h] < h && !(check instanceof Check.Wiggled);
+      boolean isKnown =
+          h < faulty.length
+              && first[h] < h
+              && hypotheses.get(h).isInTheModel()
+              && !(check instanceof Check.Wiggled);
       shows[h] = isKnown ? shows[first[h]] : shown(check, h);
     }
     return shows;
@@ -161,8 +165,7 @@ final class ShownBy {
       return found.isBlown(looked.part()) || has(faults, looked.part(), FaultKind.WRONG_SLOT)
           ? 1
           : 0;
-    }
-    if (check instanceof Check.PlugLooked looked) {
+    } else if (check instanceof Check.PlugLooked looked) {
       return has(faults, looked.part(), FaultKind.PLUG_OUT) ? 0 : 1;
     } else if (check instanceof Check.Inspected inspected) {
       return isTraceOf(faults, inspected.part()) ? 1 : 0;

@@ -1,5 +1,6 @@
 package mellow.core.fault;
 
+import java.util.List;
 import mellow.core.circuit.Circuit;
 import mellow.core.feed.DrivingState;
 import mellow.core.finding.Figure;
@@ -26,7 +27,7 @@ public final class ShownWords {
       case LAMP_WARM -> FaultWords.checkLampWarm(state, shown.lamp());
       case LAMP_COLD -> FaultWords.checkLampCold(state, shown.lamp());
       case LAMP_WET -> FaultWords.checkLampWet(state, shown.lamp());
-      case LAMP_ENGINE -> FaultWords.checkLampEngine(state, shown.lamp());
+      case LAMP_STILL -> FaultWords.checkLampStill(state, shown.lamp());
       case SWAPPED -> FaultWords.checkSwapped(state, shown.part(), shown.lamp());
       case OHMS ->
           shown.to().equals(Circuit.GROUND)
@@ -55,8 +56,23 @@ public final class ShownWords {
     };
   }
 
-  /** What was done, and what it showed. */
-  public static Sentence line(Shown shown) {
+  /** What was done at one moment, and what it showed; lamps that were seen together in one go. */
+  public static Sentence moment(List<Shown> all) {
+    return all.size() > 1 && all.stream().allMatch(one -> isSeenWith(one, all.get(0)))
+        ? FaultWords.lampsSeen(
+            all.get(0).state().orElseThrow(),
+            Sentence.listed(
+                all.stream().map(one -> FaultWords.lampLooks(one.lamp(), answer(one))).toList()))
+        : Sentence.listed(all.stream().map(ShownWords::line).toList());
+  }
+
+  private static boolean isSeenWith(Shown one, Shown other) {
+    return one.kind() == Shown.Kind.LAMP
+        && other.kind() == Shown.Kind.LAMP
+        && one.state().equals(other.state());
+  }
+
+  private static Sentence line(Shown shown) {
     return FaultWords.lineChecked(check(shown), answer(shown));
   }
 
@@ -75,28 +91,18 @@ public final class ShownWords {
 
   /** One of the answers of a check that is not measured. */
   public static Sentence answer(Shown.Kind kind, int answer) {
+    if (kind.isOfLight()) {
+      return Sentence.term(Look.values()[answer]);
+    }
     boolean yes = answer > 0;
     return switch (kind) {
-      case LAMP,
-          LAMP_WARM,
-          LAMP_COLD,
-          LAMP_WET,
-          LAMP_ENGINE,
-          FED_ALONE,
-          SWAPPED,
-          PLUG_TURNED,
-          UNPLUGGED,
-          EXCHANGED,
-          BRIDGED,
-          TEST_LIGHT ->
-          Sentence.term(Look.values()[answer]);
       case SHAKEN -> FaultWords.answerShaken(yes);
       case RELAY -> FaultWords.answerRelay(yes);
       case FELT -> FaultWords.answerFelt(yes);
       case FUSE -> FaultWords.answerFuse(yes);
       case PLUG -> FaultWords.answerPlug(yes);
       case INSPECTED -> FaultWords.answerInspected(yes);
-      case VOLTS, AMPS, OHMS -> throw new IllegalArgumentException("it is measured");
+      default -> throw new IllegalArgumentException("it is measured");
     };
   }
 }

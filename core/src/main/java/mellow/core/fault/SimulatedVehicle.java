@@ -33,9 +33,13 @@ public final class SimulatedVehicle {
    *
    * @param hidden what is wrong with it
    * @param misread how often what is told is not what was there, 0 to 1
+   * @throws IllegalArgumentException for something that the model does not have
    */
   public SimulatedVehicle(
       Circuit circuit, List<Controls> states, Hypothesis hidden, double misread, Random random) {
+    if (!hidden.isInTheModel()) {
+      throw new IllegalArgumentException("nobody knows what it would show");
+    }
     this.circuit = circuit;
     this.states = List.copyOf(states);
     this.shownBy = new ShownBy(circuit, states, List.of(hidden));
@@ -64,9 +68,6 @@ public final class SimulatedVehicle {
 
   /** Whether somebody who looks at the lamps in every state may see that something is wrong. */
   public boolean isSeen() {
-    if (!hidden.isInTheModel()) {
-      return false;
-    }
     for (int state = 0; state < shownBy.sound().states(); state++) {
       for (Emitter lamp : circuit.of(Emitter.class).toList()) {
         Check look = new Check.LampSeen(state, lamp.id());
@@ -80,19 +81,13 @@ public final class SimulatedVehicle {
 
   /** What checks of one moment show, in their order. */
   public List<Double> show(List<Check> checks) {
-    Condition under =
-        checks.stream()
-            .map(Check::condition)
-            .filter(condition -> condition != Condition.ANY)
-            .findFirst()
-            .orElse(Condition.ANY);
-    Moment moment = moment(under);
+    Moment moment = moment(Condition.of(checks.stream()));
     return checks.stream().map(moment::show).toList();
   }
 
   /** Now, under a condition: what comes and goes stays as it is for as long. */
   public Moment moment(Condition under) {
-    double present = hidden.isInTheModel() ? hidden.present(under) : 0;
+    double present = hidden.present(under);
     boolean changes = present < 1 && random.nextDouble() < Suspects.CHANGING;
     return new Moment(random.nextDouble() < present, changes);
   }
@@ -111,7 +106,6 @@ public final class SimulatedVehicle {
     public double show(Check check) {
       if (changes
           && check instanceof Check.OfLamp
-          && hidden.isInTheModel()
           && shownBy.shown(check, AS_HIDDEN) != shownBy.shown(check, SOUND)) {
         return (random.nextBoolean() ? Look.FLICKERS : Look.AFTER_TRIES).answer();
       }
@@ -120,7 +114,7 @@ public final class SimulatedVehicle {
   }
 
   private double show(Check check, boolean there) {
-    boolean asHidden = hidden.isInTheModel() && (there || check.isOfWhatStays());
+    boolean asHidden = there || check.isOfWhatStays();
     double said = shownBy.shown(check, asHidden ? AS_HIDDEN : SOUND);
     boolean slips = random.nextDouble() < misread;
     if (check instanceof Check.ByMeter meter) {

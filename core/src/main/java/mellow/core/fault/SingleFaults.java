@@ -109,11 +109,7 @@ public final class SingleFaults {
       }
       faults.open(wire, FaultKind.WIRE_OPEN, 0);
       faults.resists(wire, FaultKind.WIRE_RESISTS, 0);
-      Part touches =
-          new Joining.Joint(wire.id() + " chafed", wire.to(), Circuit.GROUND, CHAFED_OHMS, true);
-      faults.add(
-          new Fault(
-              wire.id(), FaultKind.CHAFED_TO_GROUND, 0, CHAFED_OHMS, List.of(), List.of(touches)));
+      chafedToGround(wire);
       chafedToNeighbours(wire);
     } else {
       faults.open(joining, FaultKind.PIN_OPEN, 0);
@@ -131,6 +127,21 @@ public final class SingleFaults {
         .ifPresentOrElse(
             feed -> faults.change(fuse, FaultKind.WRONG_SLOT, 0, fuse.at(List.of(feed, fuse.to()))),
             () -> faults.open(fuse, FaultKind.WRONG_SLOT, 0));
+  }
+
+  /** What goes to ground anyway does no harm where it touches it. */
+  private void chafedToGround(Joining.Wire wire) {
+    boolean isGround =
+        circuit
+            .of(Joining.Joint.class)
+            .anyMatch(bolt -> bolt.from().equals(wire.to()) && grounds.contains(bolt.to()));
+    if (!isGround && !grounds.contains(wire.to())) {
+      Part touches =
+          new Joining.Joint(wire.id() + " chafed", wire.to(), Circuit.GROUND, CHAFED_OHMS, true);
+      faults.add(
+          new Fault(
+              wire.id(), FaultKind.CHAFED_TO_GROUND, 0, CHAFED_OHMS, List.of(), List.of(touches)));
+    }
   }
 
   /** Wires that run to the lamps of one side lie in one loom. */

@@ -20,18 +20,31 @@ public final class Suspects {
   /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
   static final double MISREAD = 0.02;
 
+  /** From this share of all conditions on one is named. Judged. */
+  private static final double SEEN = 0.8;
+
   /** How often what comes and goes does so while somebody looks. Judged. */
   static final double CHANGING = 0.1;
+
+  /** How often somebody complains of a fault that leaves every lamp as it is. Judged. */
+  static final double NOT_AT_A_LAMP = 0.1;
 
   private final CheckTable table;
   private final double[] shares;
 
+  /** By what is to be mended. */
+  private final double[] sums;
+
   private Suspects(CheckTable table, double[] shares) {
     this.table = table;
     this.shares = shares;
+    this.sums = new double[table.outlines().parts().size()];
+    for (int h = 0; h < shares.length; h++) {
+      sums[table.outlines().partsOf(h)] += shares[h];
+    }
   }
 
-  /** What is met how often, before anything was seen. */
+  /** What is met how often where somebody complains of a lamp, before anything was seen. */
   public static Suspects before(CheckTable table) {
     return before(table, hypothesis -> 1);
   }
@@ -42,12 +55,15 @@ public final class Suspects {
    * @param times by how much
    */
   public static Suspects before(CheckTable table, ToDoubleFunction<Hypothesis> times) {
-    return new Suspects(
-        table,
-        normal(
-            table.hypotheses().stream()
-                .mapToDouble(one -> one.prior() * times.applyAsDouble(one))
-                .toArray()));
+    double[] weights = new double[table.hypotheses().size()];
+    for (int h = 0; h < weights.length; h++) {
+      Hypothesis one = table.hypotheses().get(h);
+      weights[h] =
+          one.prior()
+              * times.applyAsDouble(one)
+              * (one.faults().isEmpty() || table.dims(h) ? 1 : NOT_AT_A_LAMP);
+    }
+    return new Suspects(table, normal(weights));
   }
 
   /**
@@ -69,11 +85,7 @@ public final class Suspects {
    */
   public Suspects after(List<Answer> moment) {
     Condition under =
-        moment.stream()
-            .map(answer -> table.checks().get(answer.check()).condition())
-            .filter(condition -> condition != Condition.ANY)
-            .findFirst()
-            .orElse(Condition.ANY);
+        Condition.of(moment.stream().map(answer -> table.checks().get(answer.check())));
     Outlines.Wandering wandering = table.outlines().under(under);
     double[] weights = new double[shares.length];
     for (int h = 0; h < weights.length; h++) {
@@ -86,7 +98,7 @@ public final class Suspects {
         double asSound = stays ? asFaulty : likelihood(answer, table.soundPlace());
         there *= asFaulty;
         sound *= asSound;
-        changing *= isChanged(answer, h) ? whileItChanges(answer) : asSound;
+        changing *= table.isChanged(answer.check(), h) ? whileItChanges(answer, h) : asSound;
       }
       double present = wandering.shares()[wandering.of()[h]];
       weights[h] =
@@ -99,17 +111,11 @@ public final class Suspects {
     return new Suspects(table, normal(weights));
   }
 
-  /** Whether a lamp looks otherwise under a hypothesis. */
-  private boolean isChanged(Answer answer, int h) {
-    return table.checks().get(answer.check()) instanceof Check.OfLamp
-        && table.shows(answer.check(), h) != table.sound(answer.check());
-  }
-
   /** A lamp whose fault comes or goes just now flickers, or comes on after a few tries. */
-  private static double whileItChanges(Answer answer) {
-    boolean changes =
-        answer.shown() == Look.FLICKERS.answer() || answer.shown() == Look.AFTER_TRIES.answer();
-    return changes ? (1 - MISREAD) / 2 : MISREAD / (Look.values().length - 2);
+  private double whileItChanges(Answer answer, int h) {
+    return table.changes(answer.check(), h, answer.shown())
+        ? (1 - MISREAD) / 2
+        : MISREAD / (Look.values().length - 2);
   }
 
   /** How likely an answer is under a hypothesis, or where nothing is wrong. */
@@ -148,7 +154,6 @@ public final class Suspects {
 
   /** What is to be mended, likeliest first, each with its share; no part for what is not known. */
   public Map<Set<String>, Double> byParts() {
-    double[] sums = sums();
     Map<Set<String>, Double> ordered = new LinkedHashMap<>();
     IntStream.range(0, sums.length)
         .boxed()
@@ -160,7 +165,7 @@ public final class Suspects {
   /** The share of what is to be mended; none of it where the table has no such fault. */
   public double share(Set<String> parts) {
     int place = table.outlines().parts().indexOf(parts);
-    return place < 0 ? 0 : sums()[place];
+    return place < 0 ? 0 : sums[place];
   }
 
   /** The place of the likeliest hypothesis of all that mend the same. */
@@ -173,11 +178,19 @@ public final class Suspects {
         .orElseThrow();
   }
 
-  private double[] sums() {
-    double[] sums = new double[table.outlines().parts().size()];
-    for (int h = 0; h < shares.length; h++) {
-      sums[table.outlines().partsOf(h)] += shares[h];
-    }
-    return sums;
+  /**
+   * The condition that a fault keeps to; {@link Condition#ANY} while nobody has seen enough to say.
+   *
+   * @param hypothesis the place of the likeliest of its faults
+   */
+  public Condition condition(int hypothesis) {
+    Hypothesis likeliest = table.hypotheses().get(hypothesis);
+    double all =
+        IntStream.range(0, shares.length)
+            .filter(h -> table.hypotheses().get(h).faults().equals(likeliest.faults()))
+            .filter(h -> table.hypotheses().get(h).present() < 1)
+            .mapToDouble(h -> shares[h])
+            .sum();
+    return shares[hypothesis] >= SEEN * all ? likeliest.condition() : Condition.ANY;
   }
 }

@@ -6,14 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import mellow.core.circuit.Circuit;
-import mellow.core.circuit.Part;
 
-/** Parts of one side and their like of the other: the left ballast and the right one. */
+/** What is wrong after a part and the one of the other side changed places. */
 final class Twins {
-  private static final Pattern SIDE = Pattern.compile("\\b(left|right)\\b");
-
   private final Circuit circuit;
   private final List<Fault> faults;
   private final Map<String, Optional<String>> twins = new HashMap<>();
@@ -21,18 +17,6 @@ final class Twins {
   Twins(Circuit circuit) {
     this.circuit = circuit;
     this.faults = SingleFaults.of(circuit);
-  }
-
-  /** The part of the other side; empty where it has none of its kind. */
-  static Optional<String> of(Circuit circuit, String part) {
-    String other =
-        SIDE.matcher(part).replaceAll(side -> side.group().equals("left") ? "right" : "left");
-    Optional<Part> one = circuit.part(part);
-    return circuit
-        .part(other)
-        .filter(twin -> !other.equals(part))
-        .filter(twin -> one.isPresent() && one.get().getClass() == twin.getClass())
-        .map(Part::id);
   }
 
   /** Whether anything goes along when a part and its twin change places. */
@@ -62,7 +46,7 @@ final class Twins {
     if (!ShownBy.isWithin(fault.kind())) {
       return fault;
     }
-    Optional<String> twin = twins.computeIfAbsent(part, one -> of(circuit, one));
+    Optional<String> twin = twins.computeIfAbsent(part, one -> Sides.twin(circuit, one));
     if (twin.isEmpty()) {
       return fault;
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import mellow.core.circuit.Circuit;
-import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
@@ -18,20 +17,13 @@ import mellow.core.circuit.Supply;
  */
 final class UsualChecks {
   private final Circuit circuit;
-  private final List<Controls> states;
   private final FaultyCircuit sound;
   private final List<Moving.Relay> relays;
   private final List<Joining.Guard> fuses;
   private final List<Check> checks = new ArrayList<>();
 
-  /**
-   * The checks of a circuit.
-   *
-   * @param states in which they are made
-   */
-  UsualChecks(Circuit circuit, List<Controls> states, FaultyCircuit sound) {
+  UsualChecks(Circuit circuit, FaultyCircuit sound) {
     this.circuit = circuit;
-    this.states = states;
     this.sound = sound;
     this.relays = circuit.of(Moving.Relay.class).toList();
     this.fuses = circuit.of(Joining.Guard.class).toList();
@@ -125,21 +117,15 @@ final class UsualChecks {
   }
 
   private void underConditions(int state, Emitter lamp) {
-    for (Condition condition : Condition.values()) {
-      // where the engine runs anyway there is none to be started
-      boolean isSo =
-          condition == Condition.ENGINE && states.get(state).key() == Controls.Key.ENGINE;
-      if (condition != Condition.ANY && !isSo) {
-        checks.add(new Check.LampUnder(condition, state, lamp.id()));
-      }
-    }
+    Stream.of(Condition.WARM, Condition.COLD, Condition.WET, Condition.STILL)
+        .forEach(condition -> checks.add(new Check.LampUnder(condition, state, lamp.id())));
   }
 
   /** The lamp alone at a battery, felt by hand, and its twin in its place. */
   private void byItself(int state, Emitter lamp) {
     if (!(lamp instanceof Emitter.Shutter)) {
       checks.add(new Check.FedAlone(lamp.id()));
-      if (Twins.of(circuit, lamp.id()).isPresent()) {
+      if (Sides.twin(circuit, lamp.id()).isPresent()) {
         checks.add(new Check.Swapped(lamp.id(), state, lamp.id()));
       }
     }

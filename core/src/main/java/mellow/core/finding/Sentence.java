@@ -102,10 +102,19 @@ public sealed interface Sentence {
 
   /** One sentence after the other. */
   static Sentence inTurn(List<Sentence> sentences) {
+    return joined(sentences, " ");
+  }
+
+  /** Several things that are said in one sentence, as a list. */
+  static Sentence listed(List<Sentence> sentences) {
+    return joined(sentences, "; ");
+  }
+
+  private static Sentence joined(List<Sentence> sentences, String by) {
     Builder all = build();
     for (Sentence one : sentences) {
       if (!one.isEmpty()) {
-        all.text(all.isEmpty() ? "" : " ").sentence(one);
+        all.text(all.isEmpty() ? "" : by).sentence(one);
       }
     }
     return all.done();

@@ -6,16 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import java.util.regex.Pattern;
 import mellow.core.circuit.Circuit;
 import mellow.core.fault.Hypothesis;
+import mellow.core.fault.Sides;
 
 /**
  * What a shop's own searches found, and what those on vehicles like this one did: it moves what is
  * suspected before anything was seen. The judged weights count as twenty searches.
  *
  * @param found how many searches ended at a part of a sort
- * @param likeIt how many on the same model ended at a part, by its name without its side
+ * @param likeIt how many on the same model ended at a part, by its name without its side ({@link
+ *     Sides#without})
  */
 public record Experience(Map<PartSort, Integer> found, Map<String, Integer> likeIt) {
   /** Nothing was found before. */
@@ -24,21 +25,9 @@ public record Experience(Map<PartSort, Integer> found, Map<String, Integer> like
   /** The judged weights count as so many searches. Judged. */
   private static final double JUDGED = 20;
 
-  private static final Pattern SIDE = Pattern.compile("\\b(left|right) ");
-
   public Experience {
     found = Map.copyOf(found);
     likeIt = Map.copyOf(likeIt);
-  }
-
-  /** A part's name without its side: what fails on the left fails on the right as well. */
-  public static String withoutSide(String part) {
-    return SIDE.matcher(part).replaceAll("");
-  }
-
-  /** How many searches that is. */
-  public int searches() {
-    return found.values().stream().mapToInt(count -> count).sum();
   }
 
   /** How much likelier each hypothesis is by it than by the judged weights alone. */
@@ -63,7 +52,7 @@ public record Experience(Map<PartSort, Integer> found, Map<String, Integer> like
         double counted =
             (JUDGED * share + found.getOrDefault(part.getValue(), 0)) / (JUDGED + here) / share;
         times.put(
-            part.getKey(), counted * (1 + likeIt.getOrDefault(withoutSide(part.getKey()), 0)));
+            part.getKey(), counted * (1 + likeIt.getOrDefault(Sides.without(part.getKey()), 0)));
       }
     }
     return hypothesis ->

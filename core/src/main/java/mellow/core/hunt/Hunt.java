@@ -17,6 +17,7 @@ import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Part;
 import mellow.core.fault.Check;
 import mellow.core.fault.CheckTable;
+import mellow.core.fault.Condition;
 import mellow.core.fault.Fault;
 import mellow.core.fault.Hypothesis;
 import mellow.core.fault.NextCheck;
@@ -33,6 +34,12 @@ public final class Hunt {
 
   /** A candidate below this share is not shown. */
   private static final double SHOWN = 0.005;
+
+  /** What is none of the parts comes last, unless it is likelier than all of them. */
+  private static final double LIKELY = 0.5;
+
+  /** A check that should have confirmed a cause, and did not, is made once more. */
+  private static final int AGAIN = 2;
 
   /** What comes and goes is looked at again, but not for ever. Judged. */
   private static final int MOST_OFTEN = 5;
@@ -65,6 +72,8 @@ public final class Hunt {
     /** One cause is all but certain, and was not seen by itself yet. */
     CONFIRMING,
     FOUND,
+    /** All but certainly nothing is wrong in this circuit, now at least. */
+    SOUND,
     /** No check tells anything more. */
     STUCK
   }
@@ -83,8 +92,9 @@ public final class Hunt {
   /**
    * What may be the cause.
    *
-   * @param parts to be mended; none for something that is not in the model
+   * @param parts to be mended; none where nothing of this circuit is
    * @param likeliest what may be wrong with them
+   * @param under when it comes and goes, once that was seen
    * @param shares its share before anything was seen, and after each moment
    * @param explains the lines that it explains
    * @param leavesOpen the lines that it does not
@@ -92,6 +102,7 @@ public final class Hunt {
   public record Candidate(
       Set<String> parts,
       Hypothesis likeliest,
+      Condition under,
       List<Double> shares,
       List<String> explains,
       List<String> leavesOpen) {
@@ -104,7 +115,8 @@ public final class Hunt {
   /**
    * Follows a hunt.
    *
-   * @param table of the feed's circuit in the states of its plan
+   * @param table of the feed's circuit in the states of its plan; with what an ohmmeter shows where
+   *     the battery is off
    * @param moments in their order; what is of another circuit counts for nothing
    * @param lately what was open or mended before
    * @param experience of the shop
@@ -119,8 +131,7 @@ public final class Hunt {
     this.states = feed.plan().states();
     this.cost = new CheckCost(feed.circuit(), atHand);
     this.moments = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
-    CheckTable told = table.with(this.moments.stream().flatMap(this::checks).toList());
-    this.table = atHand.live() ? told : told.withPoweredOff();
+    this.table = table.with(this.moments.stream().flatMap(this::checks).toList());
     ToDoubleFunction<Hypothesis> learnt = experience.times(feed.circuit(), this.table.hypotheses());
     Suspects suspects =
         Suspects.before(this.table, one -> learnt.applyAsDouble(one) * lately.times(one));
@@ -195,7 +206,7 @@ public final class Hunt {
     }
     List<Candidate> candidates = new ArrayList<>();
     shares.forEach((parts, of) -> candidates.add(candidate(parts, of)));
-    candidates.sort(Comparator.comparing(one -> one.parts().isEmpty()));
+    candidates.sort(Comparator.comparing(one -> one.parts().isEmpty() && one.share() < LIKELY));
     return candidates;
   }
 
@@ -206,10 +217,16 @@ public final class Hunt {
     for (int i = 0; i < moments.size(); i++) {
       (explains(likeliest, answers.get(i)) ? explains : open).add(moments.get(i).line());
     }
-    return new Candidate(parts, table.hypotheses().get(likeliest), shares, explains, open);
+    return new Candidate(
+        parts,
+        table.hypotheses().get(likeliest),
+        now().condition(likeliest),
+        shares,
+        explains,
+        open);
   }
 
-  /** Whether all that was seen at a moment is what a hypothesis shows, there or not there. */
+  /** Whether all that was seen at a moment is what a hypothesis shows: there, gone, or changing. */
   private boolean explains(int hypothesis, List<Answer> seen) {
     Hypothesis one = table.hypotheses().get(hypothesis);
     if (!one.isInTheModel()) {
@@ -217,14 +234,18 @@ public final class Hunt {
     }
     return seen.stream().allMatch(answer -> agrees(answer, hypothesis))
         || one.present() < 1
-            && seen.stream()
-                .allMatch(
-                    answer ->
-                        agrees(
-                            answer,
-                            table.checks().get(answer.check()).isOfWhatStays()
-                                ? hypothesis
-                                : table.soundPlace()));
+            && (seen.stream().allMatch(answer -> agrees(answer, whileGone(answer, hypothesis)))
+                || seen.stream().allMatch(answer -> agreesWhileItChanges(answer, hypothesis)));
+  }
+
+  /** What it shows while the fault is not there; damage is seen then as well. */
+  private int whileGone(Answer answer, int hypothesis) {
+    return table.checks().get(answer.check()).isOfWhatStays() ? hypothesis : table.soundPlace();
+  }
+
+  private boolean agreesWhileItChanges(Answer answer, int hypothesis) {
+    return table.changes(answer.check(), hypothesis, answer.shown())
+        || agrees(answer, whileGone(answer, hypothesis));
   }
 
   private boolean agrees(Answer answer, int hypothesis) {
@@ -273,43 +294,56 @@ public final class Hunt {
     if (moments.isEmpty()) {
       return Standing.NOTHING_SEEN;
     }
-    Optional<Candidate> sure = sure();
-    if (sure.isPresent()) {
-      return confirming(sure.get()).findAny().isPresent() ? Standing.CONFIRMING : Standing.FOUND;
+    if (next.isPresent()) {
+      return next.get().why() == Why.CONFIRMS ? Standing.CONFIRMING : Standing.SEARCHING;
     }
-    return next().isPresent() ? Standing.SEARCHING : Standing.STUCK;
+    return sure()
+        .filter(this::isConfirmed)
+        .map(one -> one.likeliest().isNothing() ? Standing.SOUND : Standing.FOUND)
+        .orElse(Standing.STUCK);
   }
 
+  /** What is all but certain, if the model can tell what it is. */
   private Optional<Candidate> sure() {
-    return candidates().stream()
+    return candidates.stream()
         .findFirst()
-        .filter(first -> first.share() >= SURE && !first.parts().isEmpty());
+        .filter(first -> first.share() >= SURE && first.likeliest().isInTheModel());
   }
 
   /**
    * Each part is seen by itself, or mends the lamp when a good one stands in for it, before it is
-   * called bad: the cheapest check that is still missing for each fault.
+   * called bad; where nothing is wrong, there is none.
    */
-  private Stream<Check> confirming(Candidate candidate) {
+  private boolean isConfirmed(Candidate candidate) {
     int likeliest = table.hypotheses().indexOf(candidate.likeliest());
-    return candidate.likeliest().faults().stream()
-        .flatMap(
-            fault -> {
-              List<Check> ways =
-                  confirming(fault, likeliest)
-                      .filter(table.checks()::contains)
-                      .filter(cost::canBe)
-                      .toList();
-              return ways.stream().anyMatch(check -> isBorneOut(check, likeliest))
-                  ? Stream.empty()
-                  : ways.stream()
-                      .filter(check -> times(check) == 0)
-                      .min(Comparator.comparingDouble(cost::minutes))
-                      .stream();
-            });
+    return unconfirmed(likeliest).findAny().isEmpty();
   }
 
-  private Stream<Check> confirming(Fault fault, int likeliest) {
+  /** The faults that some check could bear out, and none did yet, each with those checks. */
+  private Stream<List<Check>> unconfirmed(int likeliest) {
+    return table.hypotheses().get(likeliest).faults().stream()
+        .map(fault -> confirming(fault, likeliest))
+        .filter(ways -> !ways.isEmpty())
+        .filter(ways -> ways.stream().noneMatch(check -> isBorneOut(check, likeliest)));
+  }
+
+  /** The check that is to bear out a fault: one that was not made yet before one that failed. */
+  private Optional<Check> confirming(Candidate candidate) {
+    return unconfirmed(table.hypotheses().indexOf(candidate.likeliest()))
+        .flatMap(
+            ways ->
+                ways.stream()
+                    .filter(check -> times(check) < AGAIN)
+                    .min(Comparator.comparingLong(this::times).thenComparing(cost::minutes))
+                    .stream())
+        .findFirst();
+  }
+
+  private List<Check> confirming(Fault fault, int likeliest) {
+    return ways(fault, likeliest).filter(table.checks()::contains).filter(cost::canBe).toList();
+  }
+
+  private Stream<Check> ways(Fault fault, int likeliest) {
     return switch (fault.kind()) {
       case PLUG_OUT -> Stream.of(new Check.PlugLooked(fault.part()));
       case FUSE_BLOWN, WRONG_SLOT -> Stream.of(new Check.FuseLooked(fault.part()));
@@ -363,10 +397,12 @@ public final class Hunt {
       return Optional.of(new Suggestion(priced(check(again.get().shown().get(0))), Why.AGAIN));
     }
     Optional<Candidate> sure = sure();
-    if (sure.isPresent()) {
-      return confirming(sure.get())
-          .findFirst()
-          .map(check -> new Suggestion(priced(check), Why.CONFIRMS));
+    if (sure.filter(this::isConfirmed).isPresent()) {
+      return Optional.empty();
+    }
+    Optional<Check> confirming = sure.flatMap(this::confirming);
+    if (confirming.isPresent()) {
+      return Optional.of(new Suggestion(priced(confirming.get()), Why.CONFIRMS));
     }
     return NextCheck.of(now(), cost::minutes, worthwhile())
         .map(next -> new Suggestion(next, Why.SPLITS));

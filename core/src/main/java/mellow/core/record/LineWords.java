@@ -69,7 +69,7 @@ public final class LineWords {
     } else if (fact instanceof Fact.BatteryChanged battery) {
       return RecordWords.logBattery(battery.what());
     } else if (fact instanceof Fact.Checked checked) {
-      return Sentence.inTurn(checked.shown().stream().map(ShownWords::line).toList());
+      return ShownWords.moment(checked.shown());
     } else if (fact instanceof Fact.Read read) {
       return read(read);
     } else if (fact instanceof Fact.Revised revised) {

@@ -161,6 +161,7 @@ class SuspectsTest {
     double[] weights = new double[TABLE.hypotheses().size()];
     double sum = 0;
     for (int h = 0; h < weights.length; h++) {
+      int at = h;
       Hypothesis hypothesis = TABLE.hypotheses().get(h);
       double looked = 1.0 / 5;
       double metered = 1.0 / 15;
@@ -183,7 +184,12 @@ class SuspectsTest {
                         + (1 - present) * metered(sound, 0))
                 + changing * metered(sound, 0);
       }
-      weights[h] = hypothesis.prior() * looked * metered;
+      boolean isComplainedOf =
+          hypothesis.faults().isEmpty()
+              || STATES.stream()
+                  .map(state -> place(new Check.LampSeen(STATES.indexOf(state), "lamp")))
+                  .anyMatch(look -> TABLE.shows(look, at) != TABLE.sound(look));
+      weights[h] = hypothesis.prior() * (isComplainedOf ? 1 : 0.1) * looked * metered;
       sum += weights[h];
     }
     for (int h = 0; h < weights.length; h++) {

@@ -121,7 +121,7 @@ final class FixedOrder {
   /** Whether some fault that a check would show makes the lamps look as they do. */
   private boolean explainsTheComplaint(Check check, int truth) {
     return IntStream.range(0, table.hypotheses().size())
-        .filter(h -> table.hypotheses().get(h).isInTheModel())
+        .filter(h -> !table.hypotheses().get(h).faults().isEmpty())
         .filter(h -> reveals(check, h))
         .anyMatch(
             h ->

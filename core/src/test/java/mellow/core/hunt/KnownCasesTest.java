@@ -18,9 +18,9 @@ import mellow.core.fault.CheckTable;
 import mellow.core.fault.Condition;
 import mellow.core.fault.FaultKind;
 import mellow.core.fault.Hypotheses;
-import mellow.core.fault.Hypothesis;
 import mellow.core.fault.Look;
 import mellow.core.fault.Shown;
+import mellow.core.fault.Sides;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.FeedPlan;
 import mellow.core.feed.FeedProblem;
@@ -163,7 +163,7 @@ class KnownCasesTest {
     Hunt.Candidate first = hunt().candidates().get(0);
     assertThat(first.parts()).containsExactly("left ballast");
     // that the right one was dark once is not explained by it
-    assertThat(first.leavesOpen()).contains("line 0");
+    assertThat(first.leavesOpen()).containsExactly("line 0");
   }
 
   @Test
@@ -195,6 +195,9 @@ class KnownCasesTest {
     search("factory-low-discharge", Map.of());
     int low = state(DrivingState.LOW);
     seen(DrivingState.LOW, "left ballast", Look.LIT);
+    seen(DrivingState.LOW, "left ballast", Look.OUT);
+    // it comes and goes; nobody has seen yet under what
+    assertThat(hunt().candidates().get(0).under()).isEqualTo(Condition.ANY);
     for (int i = 0; i < 2; i++) {
       showed(new Check.LampUnder(Condition.WARM, low, "left ballast"), Look.OUT.answer());
       showed(new Check.LampUnder(Condition.COLD, low, "left ballast"), Look.LIT.answer());
@@ -202,7 +205,7 @@ class KnownCasesTest {
     showed(new Check.Inspected("left ballast"), 1);
     Hunt.Candidate first = hunt().candidates().get(0);
     assertThat(first.parts()).containsExactly("left ballast");
-    assertThat(first.likeliest().condition()).isEqualTo(Condition.WARM);
+    assertThat(first.under()).isEqualTo(Condition.WARM);
   }
 
   /**
@@ -223,6 +226,7 @@ class KnownCasesTest {
     Check shared = new Check.Resistance(0, "left ground point", Circuit.GROUND);
     table = table.with(List.of(shared));
     assertThat(shows(shared, "left shared ground", FaultKind.GROUND_CORRODED)).isBetween(0.4, 0.8);
+    table = table.withPoweredOff();
     AtHand off = new AtHand(Set.of(Reach.LAMPS), EnumSet.allOf(Tool.class), true, false);
     seen(DrivingState.LOW, "left low beam", Look.WEAK);
     assertThat(hunt(off).next().orElseThrow().next().check())
@@ -232,7 +236,7 @@ class KnownCasesTest {
   /** What a check shows under the worst fault of a kind. */
   private double shows(Check check, String part, FaultKind kind) {
     return table.hypotheses().stream()
-        .filter(Hypothesis::isInTheModel)
+        .filter(one -> !one.faults().isEmpty())
         .filter(one -> one.parts().equals(Set.of(part)) && one.faults().get(0).kind() == kind)
         .max(Comparator.comparingDouble(one -> one.faults().get(0).ohms()))
         .map(one -> table.shows(table.place(check), table.hypotheses().indexOf(one)))
@@ -247,7 +251,7 @@ class KnownCasesTest {
     double learnt = share(new Experience(Map.of(PartSort.RELAY, 20), Map.of()), PartSort.RELAY);
     assertThat(learnt).isCloseTo((judged + 1) / 2, within(0.03));
     // what failed on one like it is looked for on both sides
-    assertThat(Experience.withoutSide("left fog lamp")).isEqualTo("fog lamp");
+    assertThat(Sides.without("left fog lamp")).isEqualTo("fog lamp");
     assertThat(share(new Experience(Map.of(), Map.of("fog lamp", 1)), PartSort.LAMP))
         .isGreaterThan(share(Experience.NONE, PartSort.LAMP));
   }
@@ -258,6 +262,18 @@ class KnownCasesTest {
         .filter(one -> PartSort.of(feed.circuit(), one.getKey()) == sort)
         .mapToDouble(Map.Entry::getValue)
         .sum();
+  }
+
+  /** A contact that comes and goes makes its lamp flicker: nothing has to be looked at again. */
+  @Test
+  void aLampThatFlickersIsExplainedByWhatComesAndGoes() throws FeedProblem {
+    search("factory-low-switched-plus", Map.of());
+    seen(DrivingState.LOW, "left low beam", Look.OUT);
+    seen(DrivingState.LOW, "left low beam", Look.LIT);
+    seen(DrivingState.LOW, "left low beam", Look.FLICKERS);
+    Hunt hunt = hunt();
+    assertThat(hunt.unexplained()).isEmpty();
+    assertThat(hunt.candidates().get(0).explains()).contains("line 2");
   }
 
   @Test

@@ -147,6 +147,28 @@ class ProofTest {
   }
 
   @Test
+  void whatWasMendedIsProvedAgainOnBothSidesAndNothingElse() {
+    ProofList before = own(LampFunction.DIPPED, LampFunction.MAIN);
+    List<ProofEvent> results = all(before);
+    ProofList after = before.after(new Mended(Set.of(LampFunction.DIPPED), "left ground, cleaned"));
+    assertThat(ProofSheet.of(after, results).cells())
+        .filteredOn(cell -> cell.result().isEmpty())
+        .isNotEmpty()
+        .allMatch(cell -> cell.reopened().isPresent())
+        .extracting(ProofSheet.Cell::lamp)
+        .containsOnly(LEFT_LOW, RIGHT_LOW);
+    results.addAll(all(after));
+    assertThat(ProofSheet.of(after, results).isProved()).isTrue();
+    // the search went on, and something else was mended
+    assertThat(
+            ProofSheet.of(
+                    before.after(new Mended(Set.of(LampFunction.DIPPED), "left ground, new bolt")),
+                    results)
+                .isProved())
+        .isFalse();
+  }
+
+  @Test
   void provedOnlyWhenAllWasSeenAndRight() {
     ProofList list = own(LampFunction.DIPPED, LampFunction.MAIN);
     assertThat(findings(list, List.of()))

@@ -266,7 +266,7 @@ class DemoScenario {
     job.front("crew5", DemoFronts.pods());
     job.feed("crew5", DemoFeeds.pods());
     DemoWorkshop.provePods(job, "crew5");
-    job.search("crew5", DemoHunts.flickeringPods(), DemoHunts.checksOfFlickeringPods());
+    job.search("crew5", DemoHunts.podsThatGoOut(), DemoHunts.checksOfPodsThatGoOut());
   }
 
   /** A retrofit on the bench: opened and cut, the left projector glued, the right one leaning. */

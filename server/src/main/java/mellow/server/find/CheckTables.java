@@ -22,8 +22,13 @@ class CheckTables {
   private final Cache<PlannedFeed, CheckTable> tables =
       Caffeine.newBuilder().maximumSize(KEPT).build();
 
-  CheckTable of(PlannedFeed feed) {
-    return tables.get(feed, CheckTables::made);
+  /** With what an ohmmeter shows: made only once the battery is off. */
+  private final Cache<PlannedFeed, CheckTable> poweredOff =
+      Caffeine.newBuilder().maximumSize(KEPT).build();
+
+  CheckTable of(PlannedFeed feed, boolean live) {
+    CheckTable table = tables.get(feed, CheckTables::made);
+    return live ? table : poweredOff.get(feed, off -> table.withPoweredOff());
   }
 
   private static CheckTable made(PlannedFeed feed) {

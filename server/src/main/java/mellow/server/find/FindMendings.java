@@ -28,16 +28,9 @@ class FindMendings implements Mendings {
   @Override
   public Map<String, Mended> of(Acting acting, Collection<String> jobIds) {
     Map<String, Mended> mended = new HashMap<>();
-    sheets
-        .ofJobs(acting, jobIds, JobDocument.FIND, FindEdit.class)
-        .forEach(
-            (id, edit) -> {
-              if (!edit.mended().isEmpty()) {
-                searched
-                    .ifThere(acting, id, edit)
-                    .ifPresent(feed -> mended.put(id, mended(edit, feed)));
-              }
-            });
+    searched
+        .mended(acting, sheets.ofJobs(acting, jobIds, JobDocument.FIND, FindEdit.class))
+        .forEach((id, search) -> mended.put(id, mended(search.edit(), search.feed())));
     return mended;
   }
 

@@ -135,7 +135,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     Hunt hunt =
         new Hunt(
             feed,
-            tables.of(feed),
+            tables.of(feed, live),
             lines.stream()
                 .filter(line -> !edit.linesBefore().contains(line.id()))
                 .map(line -> new Hunt.Moment(line.id(), ((Fact.Checked) line.fact()).shown()))

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import mellow.core.fault.Sides;
 import mellow.core.hunt.Experience;
 import mellow.core.hunt.PartSort;
 import mellow.core.record.JobDocument;
@@ -41,28 +42,29 @@ class FoundBefore {
 
   Found of(Acting acting, JobBrief now) {
     Map<PartSort, Integer> sorts = new EnumMap<>(PartSort.class);
-    mended(sheets.recent(acting, JobDocument.FIND, FindEdit.class, COUNTED), now)
-        .forEach((id, edit) -> count(acting, id, edit, sorts));
-    Map<String, JobBrief> alike = new LinkedHashMap<>();
-    jobs.alike(acting, now, ALIKE).forEach(brief -> alike.put(brief.job().id(), brief));
+    Map<String, FindEdit> recent =
+        new LinkedHashMap<>(sheets.recent(acting, JobDocument.FIND, FindEdit.class, COUNTED));
+    recent.remove(now.job().id());
+    searched.mended(acting, recent).values().forEach(search -> count(search, sorts));
     Map<String, Integer> parts = new HashMap<>();
     List<LikeView> views = new ArrayList<>();
-    mended(sheets.ofJobs(acting, alike.keySet(), JobDocument.FIND, FindEdit.class), now)
-        .forEach(
-            (id, edit) -> {
-              edit.mended().stream()
-                  .map(Experience::withoutSide)
-                  .distinct()
-                  .forEach(part -> parts.merge(part, 1, Integer::sum));
-              views.add(
-                  new LikeView(
-                      id,
-                      alike.get(id).vehicle().nickname(),
-                      edit.mended().stream().map(Spoken::typed).toList(),
-                      edit.endings().stream()
-                          .map(FindEdit.EndedEdit::did)
-                          .collect(Collectors.joining(", "))));
-            });
+    List<JobBrief> alike = jobs.alike(acting, now, ALIKE);
+    Map<String, FindEdit> searches =
+        sheets.ofJobs(
+            acting,
+            alike.stream().map(brief -> brief.job().id()).toList(),
+            JobDocument.FIND,
+            FindEdit.class);
+    for (JobBrief brief : alike) {
+      FindEdit edit = searches.getOrDefault(brief.job().id(), FindEdit.NOTHING);
+      if (!edit.mended().isEmpty()) {
+        edit.mended().stream()
+            .map(Sides::without)
+            .distinct()
+            .forEach(part -> parts.merge(part, 1, Integer::sum));
+        views.add(like(brief, edit));
+      }
+    }
     return new Found(
         new Experience(sorts, parts),
         new BeforeView(
@@ -73,26 +75,18 @@ class FoundBefore {
             views));
   }
 
-  private static Map<String, FindEdit> mended(Map<String, FindEdit> all, JobBrief now) {
-    Map<String, FindEdit> mended = new LinkedHashMap<>();
-    all.forEach(
-        (id, edit) -> {
-          FindEdit.EndedEdit ended = edit.ended();
-          if (ended != null && ended.how() == FindEdit.Ended.MENDED && !id.equals(now.job().id())) {
-            mended.put(id, edit);
-          }
-        });
-    return mended;
+  private static LikeView like(JobBrief brief, FindEdit edit) {
+    return new LikeView(
+        brief.job().id(),
+        brief.vehicle().nickname(),
+        edit.mended().stream().map(Spoken::typed).toList(),
+        edit.endings().stream().map(FindEdit.EndedEdit::did).collect(Collectors.joining(", ")));
   }
 
-  private void count(Acting acting, String id, FindEdit edit, Map<PartSort, Integer> sorts) {
-    searched
-        .ifThere(acting, id, edit)
-        .ifPresent(
-            feed ->
-                edit.mended().stream()
-                    .map(part -> PartSort.of(feed.circuit(), part))
-                    .distinct()
-                    .forEach(sort -> sorts.merge(sort, 1, Integer::sum)));
+  private static void count(SearchedFeeds.Mended search, Map<PartSort, Integer> sorts) {
+    search.edit().mended().stream()
+        .map(part -> PartSort.of(search.feed().circuit(), part))
+        .distinct()
+        .forEach(sort -> sorts.merge(sort, 1, Integer::sum));
   }
 }

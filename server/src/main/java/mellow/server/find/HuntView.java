@@ -18,7 +18,7 @@ public record HuntView(
     FeedView sheet,
     Hunt.Standing standing,
     List<StateView> states,
-    List<NamedView> lamps,
+    List<LampView> lamps,
     @Schema(description = "How much each part is suspected, 0 to 1; those above nothing.")
         Map<String, Double> heat,
     @Schema(description = "Left out where it is found, or nothing tells any more.")
@@ -35,6 +35,14 @@ public record HuntView(
   /** A part or lamp. */
   @Schema(name = "NamedPart", description = "A part of the circuit, and what it is called.")
   public record NamedView(String id, String words) {}
+
+  /** A lamp. */
+  @Schema(name = "HuntLamp", description = "A lamp of the circuit.")
+  public record LampView(
+      String id,
+      String words,
+      @Schema(description = "The lamp of the other side, which is seen with it.")
+          @Nullable String twin) {}
 
   /** A check that can be made. */
   @Schema(name = "HuntCheck", description = "A check, and its minutes.")

@@ -13,8 +13,8 @@ import mellow.core.fault.Check;
 import mellow.core.fault.NextCheck;
 import mellow.core.fault.Shown;
 import mellow.core.fault.ShownWords;
+import mellow.core.fault.Sides;
 import mellow.core.feed.PlannedFeed;
-import mellow.core.finding.Sentence;
 import mellow.core.hunt.Hunt;
 import mellow.core.measure.UnitSystem;
 import mellow.core.record.Fact;
@@ -24,6 +24,7 @@ import mellow.server.find.HuntView.CandidateView;
 import mellow.server.find.HuntView.CheckView;
 import mellow.server.find.HuntView.CheckedView;
 import mellow.server.find.HuntView.ExpectedView;
+import mellow.server.find.HuntView.LampView;
 import mellow.server.find.HuntView.NamedView;
 import mellow.server.find.HuntView.NextView;
 import mellow.server.find.HuntView.StateView;
@@ -69,13 +70,17 @@ final class HuntViews {
         feed.plan().states().stream()
             .map(state -> new StateView(state, Spoken.term(state), state.controls()))
             .toList(),
-        feed.circuit().of(Emitter.class).map(lamp -> named(lamp.id())).toList(),
+        feed.circuit().of(Emitter.class).map(lamp -> lamp(lamp.id())).toList(),
         heat,
         next.map(one -> next(one, candidates)).orElse(null),
         hunt.others().stream().map(this::check).toList(),
         candidates.stream().limit(CANDIDATES).map(HuntViews::candidate).toList(),
         checked(),
         feed.circuit().parts().stream().map(part -> named(part.id())).toList());
+  }
+
+  private LampView lamp(String id) {
+    return new LampView(id, Spoken.typed(id), Sides.twin(feed.circuit(), id).orElse(null));
   }
 
   private static NamedView named(String id) {
@@ -112,7 +117,8 @@ final class HuntViews {
               shown ->
                   expected.add(
                       new ExpectedView(
-                          Spoken.text(CauseWords.of(one.likeliest()), UnitSystem.METRIC),
+                          Spoken.text(
+                              CauseWords.of(one.likeliest(), one.under()), UnitSystem.METRIC),
                           Spoken.text(ShownWords.answer(shown), UnitSystem.METRIC))));
     }
     return new NextView(check(suggestion.next()), suggestion.why(), expected);
@@ -121,7 +127,7 @@ final class HuntViews {
   private static CandidateView candidate(Hunt.Candidate one) {
     return new CandidateView(
         one.parts().stream().sorted().toList(),
-        Spoken.text(CauseWords.of(one.likeliest()).capital(), UnitSystem.METRIC),
+        Spoken.text(CauseWords.of(one.likeliest(), one.under()).capital(), UnitSystem.METRIC),
         one.shares(),
         one.explains(),
         one.leavesOpen());
@@ -148,9 +154,6 @@ final class HuntViews {
   /** What was checked at one moment, and what it showed. */
   static String words(Line line) {
     return Spoken.text(
-        Sentence.inTurn(
-                ((Fact.Checked) line.fact()).shown().stream().map(ShownWords::line).toList())
-            .capital(),
-        UnitSystem.METRIC);
+        ShownWords.moment(((Fact.Checked) line.fact()).shown()).capital(), UnitSystem.METRIC);
   }
 }

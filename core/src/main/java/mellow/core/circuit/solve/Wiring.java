@@ -9,7 +9,7 @@ import mellow.core.circuit.Circuit;
 
 /**
  * What circuits share that are nearly alike, as one with a hundred faults in turn: the numbers of
- * their nodes, the orders of elimination, and voltages to start from. It is one thread's.
+ * their nodes and the orders of elimination. It is one thread's.
  */
 public final class Wiring {
   private final Map<String, Integer> nodes = new LinkedHashMap<>();
@@ -22,12 +22,11 @@ public final class Wiring {
     Wiring wiring = new Wiring();
     circuit
         .parts()
-        .forEach(
-            part -> part.branches().forEach(branch -> wiring.number(branch.from(), branch.to())));
+        .forEach(part -> part.branches().forEach(branch -> wiring.add(branch.from(), branch.to())));
     return wiring;
   }
 
-  private void number(String... names) {
+  private void add(String... names) {
     for (String name : names) {
       if (!name.equals(Circuit.GROUND)) {
         nodes.putIfAbsent(name, nodes.size());
