@@ -4,8 +4,11 @@ import static mellow.server.db.Tables.FACT;
 import static mellow.server.db.Tables.SHEET;
 import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,9 +81,37 @@ class DemoScenarioTest {
     assertThat(truth("road crew 5")).containsExactly("left middle pod", "left pods relay");
   }
 
+  /** From the first check that was written down to the last. */
+  @Test
+  void minutesOfASearchAreAmongThoseOfTheWork() {
+    String job = job("valley bus 4");
+    List<Instant> checked =
+        StreamSupport.stream(
+                api().get("/api/jobs/" + job + "/find").body().at("/hunt/lines").spliterator(),
+                false)
+            .map(line -> Instant.parse(line.get("at").asText()))
+            .sorted()
+            .toList();
+    double minutes = Duration.between(checked.get(0), checked.get(checked.size() - 1)).toMinutes();
+    assertThat(minutes).isGreaterThan(1);
+    assertThat(api().get("/api/jobs/" + job + "/hand-over").body().get("minutes"))
+        .anySatisfy(
+            of -> {
+              assertThat(of.get("stage").asText()).isEqualTo("FIND");
+              assertThat(of.at("/taken/value").asDouble()).isCloseTo(minutes, within(1.0));
+            });
+  }
+
+  private String job(String nickname) {
+    return api()
+        .get("/api/yard?limit=100&text=" + nickname.replace(' ', '+'))
+        .body()
+        .at("/rows/0/jobId")
+        .asText();
+  }
+
   private List<String> truth(String nickname) {
-    JsonNode rows = api().get("/api/yard?limit=100&text=" + nickname.replace(' ', '+')).body();
-    String job = rows.at("/rows/0/jobId").asText();
+    String job = job(nickname);
     JsonNode parts = api().get("/api/jobs/" + job + "/find/simulated/truth").body().get("parts");
     return StreamSupport.stream(parts.spliterator(), false).map(JsonNode::asText).toList();
   }

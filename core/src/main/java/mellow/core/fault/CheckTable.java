@@ -3,7 +3,6 @@ package mellow.core.fault;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,13 +87,40 @@ public final class CheckTable {
     return all.size() == checks.size() ? this : new CheckTable(shownBy, all, allRows, outlines);
   }
 
+  /** The same with more that may be wrong, behind the others. */
+  public CheckTable and(List<Hypothesis> more) {
+    if (more.isEmpty()) {
+      return this;
+    }
+    ShownBy both = shownBy.and(more);
+    List<Row> wider = new ArrayList<>();
+    for (int check = 0; check < checks.size(); check++) {
+      wider.add(wider(both, check));
+    }
+    return new CheckTable(both, checks, wider, Outlines.of(both.hypotheses()));
+  }
+
+  private Row wider(ShownBy both, int check) {
+    Row row = rows.get(check);
+    int before = soundPlace();
+    double[] shows = Arrays.copyOf(row.shows(), both.hypotheses().size() + 1);
+    for (int h = before; h < shows.length - 1; h++) {
+      shows[h] = both.shown(checks.get(check), h);
+    }
+    shows[shows.length - 1] = row.shows()[before];
+    return row(checks.get(check), shows);
+  }
+
   /** The same with what an ohmmeter shows once the battery is off. */
   public CheckTable withPoweredOff() {
     return with(UsualChecks.poweredOff(shownBy.circuit(), 0));
   }
 
   private static Row row(ShownBy shownBy, Check check) {
-    double[] shows = shownBy.shown(check);
+    return row(check, shownBy.shown(check));
+  }
+
+  private static Row row(Check check, double[] shows) {
     int[] groups = groups(check, shows);
     int answers =
         check.answers() > 0
@@ -107,25 +133,22 @@ public final class CheckTable {
     if (!(check instanceof Check.ByMeter meter)) {
       return Arrays.stream(shows).mapToInt(said -> Double.isNaN(said) ? -1 : (int) said).toArray();
     }
+    double[] begins = begins(meter, shows);
     int[] groups = new int[shows.length];
-    int group = 0;
-    double before = Double.NaN;
-    for (int h :
-        IntStream.range(0, shows.length)
-            .boxed()
-            .sorted(Comparator.comparingDouble(h -> shows[h]))
-            .toList()) {
-      if (Double.isNaN(shows[h])) {
-        groups[h] = -1;
-      } else {
-        if (shows[h] - before > APART * meter.sigma(shows[h])) {
-          group++;
-        }
-        groups[h] = group;
-        before = shows[h];
-      }
+    for (int h = 0; h < shows.length; h++) {
+      int place = Arrays.binarySearch(begins, shows[h]);
+      groups[h] = Double.isNaN(shows[h]) ? -1 : place >= 0 ? place : -place - 2;
     }
     return groups;
+  }
+
+  /** The least reading of each answer that is told apart from the one below it, V, A or Ω. */
+  private static double[] begins(Check.ByMeter meter, double[] shows) {
+    double[] sorted = Arrays.stream(shows).filter(shown -> !Double.isNaN(shown)).sorted().toArray();
+    return IntStream.range(0, sorted.length)
+        .filter(i -> i == 0 || sorted[i] - sorted[i - 1] > APART * meter.sigma(sorted[i]))
+        .mapToDouble(i -> sorted[i])
+        .toArray();
   }
 
   /** In the order in which they were found. */

@@ -2,15 +2,18 @@ package mellow.core.fault;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** What is asked of all hypotheses at each check, as numbers that are worked out once. */
 final class Outlines {
   private final List<Set<String>> parts;
   private final int[] partsOf;
+  private final Map<String, int[]> placesOf = new HashMap<>();
   private final Map<Condition, Wandering> wandering = new EnumMap<>(Condition.class);
 
   /**
@@ -37,6 +40,14 @@ final class Outlines {
   private Outlines(List<Set<String>> parts, int[] partsOf) {
     this.parts = List.copyOf(parts);
     this.partsOf = partsOf;
+    for (int place = 0; place < parts.size(); place++) {
+      if (parts.get(place).size() == 1) {
+        int of = place;
+        placesOf.put(
+            parts.get(place).iterator().next(),
+            IntStream.range(0, partsOf.length).filter(h -> partsOf[h] == of).toArray());
+      }
+    }
   }
 
   static Outlines of(List<Hypothesis> hypotheses) {
@@ -60,6 +71,11 @@ final class Outlines {
   /** The place among them of what a hypothesis mends. */
   int partsOf(int hypothesis) {
     return partsOf[hypothesis];
+  }
+
+  /** The places of the hypotheses that mend a part and no other; not to be changed. */
+  int[] placesOf(String part) {
+    return placesOf.getOrDefault(part, new int[0]);
   }
 
   Wandering under(Condition condition) {

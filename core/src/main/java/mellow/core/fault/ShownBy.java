@@ -1,6 +1,7 @@
 package mellow.core.fault;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -90,22 +91,43 @@ final class ShownBy {
   private record Worked(FaultyCircuit found, Class<?> what, String at, String to, int state) {}
 
   ShownBy(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
-    this.circuit = circuit;
+    this(
+        new FaultyCircuit.Model(circuit, Wiring.of(circuit)),
+        states,
+        hypotheses,
+        new FaultyCircuit[0]);
+  }
+
+  private ShownBy(
+      FaultyCircuit.Model model,
+      List<Controls> states,
+      List<Hypothesis> hypotheses,
+      FaultyCircuit[] solved) {
+    this.circuit = model.healthy();
     this.states = List.copyOf(states);
     this.twins = new Twins(circuit);
     this.hypotheses = List.copyOf(hypotheses);
-    this.model = new FaultyCircuit.Model(circuit, Wiring.of(circuit));
+    this.model = model;
     this.sound = FaultyCircuit.of(model, List.of(), Set.of(), states);
-    this.faulty = new FaultyCircuit[hypotheses.size()];
+    this.faulty = Arrays.copyOf(solved, hypotheses.size());
     this.first = new int[faulty.length];
     Map<List<Fault>, Integer> known = new HashMap<>();
     for (int h = 0; h < faulty.length; h++) {
       List<Fault> faults = hypotheses.get(h).faults();
       first[h] = known.getOrDefault(faults, h);
       known.putIfAbsent(faults, h);
-      faulty[h] =
-          first[h] < h ? faulty[first[h]] : FaultyCircuit.of(model, faults, Set.of(), states);
+      if (faulty[h] == null) {
+        faulty[h] =
+            first[h] < h ? faulty[first[h]] : FaultyCircuit.of(model, faults, Set.of(), states);
+      }
     }
+  }
+
+  /** The same with more hypotheses behind the others; what was solved stays. */
+  ShownBy and(List<Hypothesis> more) {
+    List<Hypothesis> all = new ArrayList<>(hypotheses);
+    all.addAll(more);
+    return new ShownBy(model, states, all, faulty);
   }
 
   Circuit circuit() {

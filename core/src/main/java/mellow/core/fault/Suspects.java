@@ -94,8 +94,8 @@ public final class Suspects {
       double changing = 1;
       for (Answer answer : moment) {
         boolean stays = table.checks().get(answer.check()).isOfWhatStays();
-        double asFaulty = likelihood(answer, h);
-        double asSound = stays ? asFaulty : likelihood(answer, table.soundPlace());
+        double asFaulty = likelihood(table, answer, h);
+        double asSound = stays ? asFaulty : likelihood(table, answer, table.soundPlace());
         there *= asFaulty;
         sound *= asSound;
         changing *= table.isChanged(answer.check(), h) ? whileItChanges(answer, h) : asSound;
@@ -119,7 +119,7 @@ public final class Suspects {
   }
 
   /** How likely an answer is under a hypothesis, or where nothing is wrong. */
-  private double likelihood(Answer answer, int hypothesis) {
+  static double likelihood(CheckTable table, Answer answer, int hypothesis) {
     Check check = table.checks().get(answer.check());
     double said = table.shows(answer.check(), hypothesis);
     if (!(check instanceof Check.ByMeter meter)) {
@@ -166,6 +166,11 @@ public final class Suspects {
   public double share(Set<String> parts) {
     int place = table.outlines().parts().indexOf(parts);
     return place < 0 ? 0 : sums[place];
+  }
+
+  /** The places of the hypotheses that mend a part and no other. */
+  public IntStream placesOf(String part) {
+    return Arrays.stream(table.outlines().placesOf(part));
   }
 
   /** The place of the likeliest hypothesis of all that mend the same. */

@@ -50,6 +50,20 @@ final class CheckCost {
     return minutes;
   }
 
+  /**
+   * Minutes for a check that are lost if it was not the way: what has to be opened for it counts as
+   * far as it would not be opened anyway.
+   *
+   * @param needed how likely each place has to be opened in the end, 0 to 1
+   */
+  double regretted(Check check, Map<Reach, Double> needed) {
+    double minutes = minutes(check);
+    for (Reach reach : toOpen(check)) {
+      minutes -= reach.minutes() * needed.getOrDefault(reach, 0.0);
+    }
+    return minutes;
+  }
+
   private static boolean needsTheControls(Check check) {
     return !(check instanceof Check.OfWhatStays)
         && !(check instanceof Check.Resistance)
@@ -59,6 +73,14 @@ final class CheckCost {
   /** The places that have to be opened for a check. */
   Set<Reach> toOpen(Check check) {
     Set<Reach> closed = reached(check);
+    closed.removeAll(atHand.open());
+    return closed;
+  }
+
+  /** The places that have to be opened for parts to be mended. */
+  Set<Reach> toOpen(Set<String> parts) {
+    Set<Reach> closed = EnumSet.noneOf(Reach.class);
+    parts.forEach(part -> of(part, closed));
     closed.removeAll(atHand.open());
     return closed;
   }

@@ -2,6 +2,7 @@ package mellow.core.hunt;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,6 +22,7 @@ import mellow.core.fault.Condition;
 import mellow.core.fault.Fault;
 import mellow.core.fault.Hypothesis;
 import mellow.core.fault.NextCheck;
+import mellow.core.fault.SeenPairs;
 import mellow.core.fault.Shown;
 import mellow.core.fault.Suspects;
 import mellow.core.fault.Suspects.Answer;
@@ -38,7 +40,7 @@ public final class Hunt {
   /** What is none of the parts comes last, unless it is likelier than all of them. */
   private static final double LIKELY = 0.5;
 
-  /** A check that should have confirmed a cause, and did not, is made once more. */
+  /** A check that should have confirmed a cause, and did not, is made once more; so is a look. */
   private static final int AGAIN = 2;
 
   /** What comes and goes is looked at again, but not for ever. Judged. */
@@ -113,7 +115,8 @@ public final class Hunt {
   }
 
   /**
-   * Follows a hunt.
+   * Follows a hunt. Where what is likeliest leaves a line open, two faults at once are reckoned
+   * with that explain it.
    *
    * @param table of the feed's circuit in the states of its plan; with what an ohmmeter shows where
    *     the battery is off
@@ -121,7 +124,26 @@ public final class Hunt {
    * @param lately what was open or mended before
    * @param experience of the shop
    */
-  public Hunt(
+  public static Hunt of(
+      PlannedFeed feed,
+      CheckTable table,
+      List<Moment> moments,
+      Lately lately,
+      Experience experience,
+      AtHand atHand) {
+    List<Moment> counting = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
+    Hunt hunt = new Hunt(feed, table, counting, lately, experience, atHand);
+    if (hunt.candidates.get(0).leavesOpen().isEmpty()) {
+      return hunt;
+    }
+    List<Answer> seen = hunt.answers.stream().flatMap(List::stream).toList();
+    List<Hypothesis> pairs = SeenPairs.of(hunt.table, seen);
+    return pairs.isEmpty()
+        ? hunt
+        : new Hunt(feed, hunt.table.and(pairs), counting, lately, experience, atHand);
+  }
+
+  private Hunt(
       PlannedFeed feed,
       CheckTable table,
       List<Moment> moments,
@@ -130,13 +152,13 @@ public final class Hunt {
       AtHand atHand) {
     this.states = feed.plan().states();
     this.cost = new CheckCost(feed.circuit(), atHand);
-    this.moments = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
-    this.table = table.with(this.moments.stream().flatMap(this::checks).toList());
+    this.moments = moments;
+    this.table = table.with(moments.stream().flatMap(this::checks).toList());
     ToDoubleFunction<Hypothesis> learnt = experience.times(feed.circuit(), this.table.hypotheses());
     Suspects suspects =
         Suspects.before(this.table, one -> learnt.applyAsDouble(one) * lately.times(one));
     after.add(suspects);
-    for (Moment moment : this.moments) {
+    for (Moment moment : moments) {
       List<Answer> seen =
           moment.shown().stream()
               .map(shown -> new Answer(this.table.place(check(shown)), shown.value()))
@@ -295,7 +317,9 @@ public final class Hunt {
       return Standing.NOTHING_SEEN;
     }
     if (next.isPresent()) {
-      return next.get().why() == Why.CONFIRMS ? Standing.CONFIRMING : Standing.SEARCHING;
+      return next.get().why() == Why.CONFIRMS && sure().isPresent()
+          ? Standing.CONFIRMING
+          : Standing.SEARCHING;
     }
     return sure()
         .filter(this::isConfirmed)
@@ -359,13 +383,16 @@ public final class Hunt {
    * Whether a lamp that is not as it should be becomes so with a good part in place of a bad one.
    */
   private boolean mends(Check check, Fault fault, int likeliest) {
-    if (!(check instanceof Check.Exchanged one) || !one.part().equals(fault.part())) {
-      return false;
-    }
-    int look = table.place(new Check.LampSeen(one.state(), one.lamp()));
-    return table.hypotheses().get(likeliest).present() == 1
-        && table.shows(look, likeliest) != table.sound(look)
-        && table.shows(table.place(check), likeliest) == table.sound(look);
+    return check instanceof Check.Exchanged one
+        && one.part().equals(fault.part())
+        && mends(one, likeliest);
+  }
+
+  private boolean mends(Check.Exchanged check, int hypothesis) {
+    int look = table.place(new Check.LampSeen(check.state(), check.lamp()));
+    return table.hypotheses().get(hypothesis).present() == 1
+        && table.shows(look, hypothesis) != table.sound(look)
+        && table.shows(table.place(check), hypothesis) == table.sound(look);
   }
 
   /** Whether a check was made, and showed last what a hypothesis says. */
@@ -402,10 +429,75 @@ public final class Hunt {
     }
     Optional<Check> confirming = sure.flatMap(this::confirming);
     if (confirming.isPresent()) {
-      return Optional.of(new Suggestion(priced(confirming.get()), Why.CONFIRMS));
+      return Optional.of(seenBefore(new Suggestion(priced(confirming.get()), Why.CONFIRMS)));
     }
-    return NextCheck.of(now(), cost::minutes, worthwhile())
-        .map(next -> new Suggestion(next, Why.SPLITS));
+    return ranked().findFirst().map(next -> seenBefore(new Suggestion(next, Why.SPLITS)));
+  }
+
+  /**
+   * Nothing is exchanged for a lamp that was seen to be wrong but once: what was misread would be
+   * borne out by a good part that does no more than the old one did.
+   */
+  private Suggestion seenBefore(Suggestion suggestion) {
+    if (suggestion.next().check() instanceof Check.Exchanged one && seenWrong(one.lamp()) < AGAIN) {
+      Check look = new Check.LampSeen(one.state(), one.lamp());
+      return times(look) < MOST_OFTEN ? new Suggestion(priced(look), Why.CONFIRMS) : suggestion;
+    }
+    return suggestion;
+  }
+
+  private long seenWrong(String lamp) {
+    return answers.stream()
+        .flatMap(List::stream)
+        .filter(
+            answer ->
+                table.checks().get(answer.check()) instanceof Check.OfLamp seen
+                    && seen.lamp().equals(lamp)
+                    && answer.shown() != table.sound(answer.check()))
+        .count();
+  }
+
+  /**
+   * All checks that tell something, the best one first. A part has to be reached in the end, and
+   * seen by itself: doing so early costs only what is not needed after all.
+   */
+  private Stream<NextCheck> ranked() {
+    Map<Reach, Double> needed = needed();
+    return NextCheck.ranked(
+            now(),
+            check -> cost.regretted(check, needed) - check.minutes() * confirmed(check),
+            worthwhile())
+        .map(next -> priced(next.check()));
+  }
+
+  /** How likely a check is the one that bears the cause out. */
+  private double confirmed(Check check) {
+    Optional<String> part =
+        check instanceof Check.OfWhatStays looked
+            ? Optional.of(looked.part())
+            : check instanceof Check.Exchanged one ? Optional.of(one.part()) : Optional.empty();
+    return part.stream()
+        .flatMapToInt(now()::placesOf)
+        .filter(h -> bearsOut(check, h))
+        .mapToDouble(now()::share)
+        .sum();
+  }
+
+  private boolean bearsOut(Check check, int hypothesis) {
+    return check instanceof Check.Exchanged exchanged
+        ? mends(exchanged, hypothesis)
+        : table.shows(table.place(check), hypothesis) != table.sound(table.place(check));
+  }
+
+  /** How likely each place that is closed has to be opened anyway. */
+  private Map<Reach, Double> needed() {
+    Map<Reach, Double> needed = new EnumMap<>(Reach.class);
+    now()
+        .byParts()
+        .forEach(
+            (parts, share) ->
+                cost.toOpen(parts).forEach(reach -> needed.merge(reach, share, Double::sum)));
+    return needed;
   }
 
   private NextCheck priced(Check check) {
@@ -420,7 +512,7 @@ public final class Hunt {
   public List<NextCheck> others() {
     Optional<Check> first = next().map(suggestion -> suggestion.next().check());
     Map<Shown.Kind, NextCheck> best = new LinkedHashMap<>();
-    NextCheck.ranked(now(), cost::minutes, worthwhile())
+    ranked()
         .filter(next -> !Optional.of(next.check()).equals(first))
         .forEach(next -> best.putIfAbsent(kept(next.check()).kind(), next));
     return List.copyOf(best.values());

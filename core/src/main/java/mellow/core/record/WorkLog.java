@@ -46,6 +46,10 @@ public final class WorkLog {
   public static final List<Stage> STAGES =
       List.of(Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
 
+  /** The stages of whose lines the minutes of work are told. */
+  public static final List<Stage> TIMED =
+      List.of(Stage.FIND, Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
+
   /** The kinds of facts that are written down while working, and what undoes any of them. */
   public static final Set<FactKind> WORK = EnumSet.range(FactKind.TAKEN_OFF, FactKind.UNDONE);
 

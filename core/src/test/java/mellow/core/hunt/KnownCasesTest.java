@@ -61,7 +61,7 @@ class KnownCasesTest {
   private Hunt hunt(AtHand atHand, String... touched) {
     List<Hunt.Moment> moments = new ArrayList<>();
     all.forEach(shown -> moments.add(new Hunt.Moment("line " + moments.size(), List.of(shown))));
-    return new Hunt(
+    return Hunt.of(
         feed,
         table,
         moments,
@@ -257,7 +257,7 @@ class KnownCasesTest {
   }
 
   private double share(Experience experience, PartSort sort) {
-    Hunt hunt = new Hunt(feed, table, List.of(), Lately.NOTHING, experience, AtHand.USUAL);
+    Hunt hunt = Hunt.of(feed, table, List.of(), Lately.NOTHING, experience, AtHand.USUAL);
     return hunt.heat().entrySet().stream()
         .filter(one -> PartSort.of(feed.circuit(), one.getKey()) == sort)
         .mapToDouble(Map.Entry::getValue)

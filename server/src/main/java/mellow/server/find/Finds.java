@@ -133,7 +133,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
       PlannedFeed feed, FindEdit edit, Experience experience, boolean live, JobRecord record) {
     List<Line> lines = checked(record);
     Hunt hunt =
-        new Hunt(
+        Hunt.of(
             feed,
             tables.of(feed, live),
             lines.stream()

@@ -201,7 +201,7 @@ public class Workshops {
     WorkshopSheet sheet = new WorkshopSheet(log, around, acting.at());
     LineWords words = new LineWords(log.record(), StepBook::wordsOf);
     Map<Stage, Double> minutes = new EnumMap<>(Stage.class);
-    for (Stage stage : WorkLog.STAGES) {
+    for (Stage stage : WorkLog.TIMED) {
       minutes.put(
           stage,
           WorkedMinutes.of(
