@@ -67,7 +67,7 @@ class FindApiTest {
   @Test
   void aHiddenFaultIsHuntedToItsEndAndOnPaper() throws IOException {
     // the job's id decides what is wrong with its simulated vehicle
-    job = api.newJob("0192f4a0-0000-7000-8000-000000000037", "Quenby Lantern", Map.of());
+    job = api.newJob("0192f4a0-0000-7000-8000-000000000023", "Quenby Lantern", Map.of());
     assertThat(page().has("hunt")).isFalse();
     assertThat(put(0, searching("factory-low-switched-plus")).status()).isEqualTo(200);
     JsonNode hunt = page().get("hunt");
