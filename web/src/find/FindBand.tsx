@@ -1,47 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import type { FindEdit, FindPage, Verdict } from '../api/client';
+import type { FindEdit, FindPage } from '../api/client';
 import { NextStage } from '../frame/NextStage';
 import { KeptBand } from '../kept/KeptBand';
 import type { Keeping } from '../kept/useKept';
 import { ActButton, PlainButton } from '../ui/buttons';
 import { findWords } from '../words/page/find';
-import { endedWords, shareText } from './checking';
-
-/** How far the search has come, in one sentence, and what is to be done about it. */
-function standing(page: FindPage, find: FindEdit): [Verdict, string, string] {
-  const { hunt } = page;
-  const { ended } = find;
-  if (ended) {
-    return [
-      ended.how === 'MENDED' ? 'WITHIN' : 'AT_EDGE',
-      endedWords(ended),
-      findWords.proveTheLampsAgain(),
-    ];
-  }
-  const first = hunt?.candidates[0];
-  if (!hunt || !first) {
-    return ['NOT_KNOWN', findWords.chooseACircuitToSearch(), findWords.thenTheNextCheckIsHere()];
-  }
-  const { words, shares } = first;
-  switch (hunt.standing) {
-    case 'NOTHING_SEEN':
-      return ['NOT_KNOWN', findWords.lookAtTheLampsFirst(), findWords.whatTheyDoNarrowsItDown()];
-    case 'SEARCHING':
-      return [
-        'NOT_KNOWN',
-        findWords.likeliest({ words, share: shareText(shares.at(-1) ?? 0) }),
-        page.live ? '' : findWords.batteryIsOff(),
-      ];
-    case 'CONFIRMING':
-      return ['AT_EDGE', findWords.allButCertain({ words }), findWords.confirmItFirst()];
-    case 'FOUND':
-      return ['OUT', findWords.foundWords({ words }), findWords.mendItThenEnd()];
-    case 'SOUND':
-      return ['WITHIN', findWords.noFaultNow(), findWords.lookWhenItHappens()];
-    case 'STUCK':
-      return ['NOT_KNOWN', findWords.nothingTellsAnyMore(), findWords.lookBeyondThisCircuit()];
-  }
-}
+import { standing } from './standing';
 
 /** Where the search stands, and its end. */
 export function FindBand({

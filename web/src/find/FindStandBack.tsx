@@ -11,25 +11,15 @@ import { Refusal } from '../ui/Refusal';
 import { appWords } from '../words/page/app';
 import { findWords } from '../words/page/find';
 import { Answers } from './Answers';
-import { endedWords, shareText } from './checking';
+import { shareText } from './checking';
 import { whyWords } from './NextCheck';
+import { standing } from './standing';
 import { useHunt } from './useHunt';
 
 /** What is to be checked, or why nothing is. */
-function headline({ hunt, find: { ended } }: Page): string {
-  const first = hunt?.candidates[0];
-  if (ended) {
-    return endedWords(ended);
-  }
-  if (!hunt) {
-    return findWords.chooseACircuitToSearch();
-  }
-  if (hunt.next) {
-    return hunt.next.check.words;
-  }
-  return first && hunt.standing === 'FOUND'
-    ? findWords.foundWords({ words: first.words })
-    : findWords.nothingTellsAnyMore();
+function headline(page: Page): string {
+  const next = page.find.ended ? undefined : page.hunt?.next;
+  return next?.check.words ?? standing(page, page.find)[1];
 }
 
 /** Searching with both hands at the vehicle: one check at a time, large answers. */

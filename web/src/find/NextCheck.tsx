@@ -51,28 +51,11 @@ export function NextCheck({
       borderColor="hairline"
       px={{ base: '14px', lg: '22px' }}
       pt="8px"
-      pb="2px"
+      pb={next ? '2px' : '8px'}
     >
-      <Flex gap="12px" align="start">
-        <Box flex="1" minW="0">
-          {next && (
-            <>
-              <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.2">
-                {next.check.words}
-              </Box>
-              <Box color="quiet">
-                {[
-                  minutesText(next.check.minutes),
-                  opensWords(page, next.check.opens),
-                  whyWords(next),
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </Box>
-            </>
-          )}
-        </Box>
-        <Flex gap="8px" wrap="wrap" justify="flex-end">
+      <Box display="flow-root">
+        {/* afloat, so that a long check runs on under them instead of pushing the drawing away */}
+        <Flex float="right" ml="12px" gap="8px" wrap="wrap" justify="flex-end">
           <PlainButton onClick={onOther}>
             {findWords.otherCheck()}
             <Key name="o" />
@@ -82,7 +65,19 @@ export function NextCheck({
             <Key name="s" />
           </PlainButton>
         </Flex>
-      </Flex>
+        {next && (
+          <>
+            <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.2">
+              {next.check.words}
+            </Box>
+            <Box color="quiet">
+              {[minutesText(next.check.minutes), opensWords(page, next.check.opens), whyWords(next)]
+                .filter(Boolean)
+                .join(' · ')}
+            </Box>
+          </>
+        )}
+      </Box>
       {next && next.expected.length > 1 && (
         <Box
           color="quiet"

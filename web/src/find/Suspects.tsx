@@ -9,8 +9,11 @@ import { shareText } from './checking';
 
 const LINE = { width: 64, height: 22 };
 
+/** What names no part is no ground to be alarmed. */
+type Ink = 'out' | 'quiet';
+
 /** How a share went, check by check. */
-function Course({ shares }: { shares: readonly number[] }) {
+function Course({ shares, ink }: { shares: readonly number[]; ink: Ink }) {
   const step = LINE.width / Math.max(1, shares.length - 1);
   const spots = shares.map(
     (share, index) =>
@@ -30,7 +33,7 @@ function Course({ shares }: { shares: readonly number[] }) {
         y2={LINE.height - 1}
         stroke={paint('rule')}
       />
-      <polyline points={spots.join(' ')} fill="none" stroke={paint('out')} strokeWidth="2" />
+      <polyline points={spots.join(' ')} fill="none" stroke={paint(ink)} strokeWidth="2" />
     </svg>
   );
 }
@@ -95,6 +98,7 @@ export function Suspects({ hunt, before }: { hunt: Hunt; before: FoundBefore }) 
 
 function Suspect({ candidate, onAsk }: { candidate: HuntCandidate; onAsk: () => void }) {
   const share = candidate.shares.at(-1) ?? 0;
+  const ink: Ink = candidate.parts.length > 0 ? 'out' : 'quiet';
   return (
     <Flex
       as="button"
@@ -122,10 +126,10 @@ function Suspect({ candidate, onAsk }: { candidate: HuntCandidate; onAsk: () => 
       <Box flex="1" minW="0" lineHeight="1.25">
         {candidate.words}
         <Box h="4px" mt="4px" bg="hairline" borderRadius="full">
-          <Box h="4px" bg="out" borderRadius="full" style={{ width: `${String(share * 100)}%` }} />
+          <Box h="4px" bg={ink} borderRadius="full" style={{ width: `${String(share * 100)}%` }} />
         </Box>
       </Box>
-      <Course shares={candidate.shares} />
+      <Course shares={candidate.shares} ink={ink} />
     </Flex>
   );
 }

@@ -16,6 +16,7 @@ import { findWords } from '../words/page/find';
 import { meterWords } from '../words/page/meter';
 import { term } from '../words/terms';
 import { FindPage } from './FindPage';
+import { FindStandBack } from './FindStandBack';
 
 const LOOK: HuntCheck = {
   check: { kind: 'LAMP', state: 'LOW', lamp: 'left low beam', value: 0 },
@@ -113,7 +114,7 @@ const written = () =>
 /** What the search stands on, as it was saved last. */
 const saved = () => puts.map((put) => put.body.find as Page['find'] | undefined).findLast(Boolean);
 
-function open(answer: Page) {
+function open(answer: Page, view = <FindPage />) {
   answering('GET', (path: string) =>
     path.endsWith('/find')
       ? Promise.resolve(accepted(answer))
@@ -126,7 +127,7 @@ function open(answer: Page) {
   answering('POST', (path: string) =>
     Promise.resolve(accepted(path.endsWith('/simulated') ? [{ ...LOOK.check, value: 3 }] : {})),
   );
-  openPage('/jobs/:id/find', `/jobs/${JOB.id}/find`, <FindPage />, {
+  openPage('/jobs/:id/find', `/jobs/${JOB.id}/find`, view, {
     [`find/${JOB.id}`]: answer,
   });
 }
@@ -258,6 +259,24 @@ describe('the search for a fault', () => {
         did: 'bolt cleaned',
       }),
     );
+  });
+
+  it.each([
+    ['on the page', <FindPage key="page" />],
+    ['at the vehicle', <FindStandBack key="stand-back" />],
+  ])('says %s that no fault shows', async (_, view) => {
+    const nothing = { parts: [], words: 'No fault in this circuit now', shares: [0.02, 0.92] };
+    open(
+      page({
+        ...HUNT,
+        standing: 'SOUND',
+        next: undefined,
+        candidates: [{ ...nothing, explains: [], leavesOpen: [] }],
+      }),
+      view,
+    );
+    expect(await screen.findByText(findWords.noFaultNow())).toBeTruthy();
+    expect(screen.queryByText(findWords.nothingTellsAnyMore())).toBeNull();
   });
 
   it('asks for a circuit where none is known', async () => {

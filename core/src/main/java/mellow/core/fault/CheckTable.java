@@ -28,8 +28,8 @@ public final class CheckTable {
   private final List<Row> rows;
   private final Outlines outlines;
 
-  /** By hypothesis. */
-  private final boolean[] dims;
+  /** By hypothesis: whether it is seen at a lamp. */
+  private final boolean[] seen;
 
   private CheckTable(ShownBy shownBy, List<Check> checks, List<Row> rows, Outlines outlines) {
     this.shownBy = shownBy;
@@ -40,9 +40,14 @@ public final class CheckTable {
     for (int place = 0; place < checks.size(); place++) {
       places.put(checks.get(place), place);
     }
-    this.dims = new boolean[hypotheses().size()];
-    for (int h = 0; h < dims.length; h++) {
-      dims[h] = isALampOtherwise(h);
+    this.seen = new boolean[hypotheses().size()];
+    int[] looks =
+        IntStream.range(0, checks.size())
+            .filter(check -> checks.get(check) instanceof Check.LampSeen)
+            .toArray();
+    for (int h = 0; h < seen.length; h++) {
+      int of = h;
+      seen[h] = Arrays.stream(looks).anyMatch(look -> shows(look, of) != sound(look));
     }
   }
 
@@ -221,14 +226,8 @@ public final class CheckTable {
   }
 
   /** Whether some lamp looks otherwise than in a sound circuit, in a state in which it is seen. */
-  boolean dims(int hypothesis) {
-    return dims[hypothesis];
-  }
-
-  private boolean isALampOtherwise(int hypothesis) {
-    return IntStream.range(0, checks.size())
-        .filter(check -> checks.get(check) instanceof Check.LampSeen)
-        .anyMatch(check -> shows(check, hypothesis) != sound(check));
+  boolean isSeen(int hypothesis) {
+    return seen[hypothesis];
   }
 
   /** How many answers of a check are told apart, at least two. */

@@ -46,6 +46,11 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
         .sorted(Comparator.comparingDouble(NextCheck::worth).reversed());
   }
 
+  /** The same for other minutes. */
+  public NextCheck at(double other) {
+    return new NextCheck(place, check, bits, other, splits);
+  }
+
   private double worth() {
     return bits / minutes;
   }

@@ -61,7 +61,7 @@ public final class Suspects {
       weights[h] =
           one.prior()
               * times.applyAsDouble(one)
-              * (one.faults().isEmpty() || table.dims(h) ? 1 : NOT_AT_A_LAMP);
+              * (one.faults().isEmpty() || table.isSeen(h) ? 1 : NOT_AT_A_LAMP);
     }
     return new Suspects(table, normal(weights));
   }

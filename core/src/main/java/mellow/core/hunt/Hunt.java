@@ -115,48 +115,42 @@ public final class Hunt {
   }
 
   /**
+   * What a hunt goes by beside what was seen.
+   *
+   * @param lately what was open or mended before
+   * @param experience of the shop
+   */
+  public record Case(PlannedFeed feed, Lately lately, Experience experience, AtHand atHand) {}
+
+  /**
    * Follows a hunt. Where what is likeliest leaves a line open, two faults at once are reckoned
    * with that explain it.
    *
    * @param table of the feed's circuit in the states of its plan; with what an ohmmeter shows where
    *     the battery is off
    * @param moments in their order; what is of another circuit counts for nothing
-   * @param lately what was open or mended before
-   * @param experience of the shop
    */
-  public static Hunt of(
-      PlannedFeed feed,
-      CheckTable table,
-      List<Moment> moments,
-      Lately lately,
-      Experience experience,
-      AtHand atHand) {
-    List<Moment> counting = moments.stream().filter(moment -> isOf(feed, moment.shown())).toList();
-    Hunt hunt = new Hunt(feed, table, counting, lately, experience, atHand);
+  public static Hunt of(Case of, CheckTable table, List<Moment> moments) {
+    List<Moment> counting =
+        moments.stream().filter(moment -> isOf(of.feed(), moment.shown())).toList();
+    Hunt hunt = new Hunt(of, table, counting);
     if (hunt.candidates.get(0).leavesOpen().isEmpty()) {
       return hunt;
     }
     List<Answer> seen = hunt.answers.stream().flatMap(List::stream).toList();
     List<Hypothesis> pairs = SeenPairs.of(hunt.table, seen);
-    return pairs.isEmpty()
-        ? hunt
-        : new Hunt(feed, hunt.table.and(pairs), counting, lately, experience, atHand);
+    return pairs.isEmpty() ? hunt : new Hunt(of, hunt.table.and(pairs), counting);
   }
 
-  private Hunt(
-      PlannedFeed feed,
-      CheckTable table,
-      List<Moment> moments,
-      Lately lately,
-      Experience experience,
-      AtHand atHand) {
-    this.states = feed.plan().states();
-    this.cost = new CheckCost(feed.circuit(), atHand);
+  private Hunt(Case of, CheckTable table, List<Moment> moments) {
+    this.states = of.feed().plan().states();
+    this.cost = new CheckCost(of.feed().circuit(), of.atHand());
     this.moments = moments;
     this.table = table.with(moments.stream().flatMap(this::checks).toList());
-    ToDoubleFunction<Hypothesis> learnt = experience.times(feed.circuit(), this.table.hypotheses());
+    ToDoubleFunction<Hypothesis> learnt =
+        of.experience().times(of.feed().circuit(), this.table.hypotheses());
     Suspects suspects =
-        Suspects.before(this.table, one -> learnt.applyAsDouble(one) * lately.times(one));
+        Suspects.before(this.table, one -> learnt.applyAsDouble(one) * of.lately().times(one));
     after.add(suspects);
     for (Moment moment : moments) {
       List<Answer> seen =
@@ -370,13 +364,22 @@ public final class Hunt {
   private Stream<Check> ways(Fault fault, int likeliest) {
     return switch (fault.kind()) {
       case PLUG_OUT -> Stream.of(new Check.PlugLooked(fault.part()));
-      case FUSE_BLOWN, WRONG_SLOT -> Stream.of(new Check.FuseLooked(fault.part()));
+      case WRONG_SLOT -> Stream.of(new Check.FuseLooked(fault.part()));
+      case FUSE_BLOWN -> newFuse(fault, likeliest);
       case NOT_CONFIGURED, SET_WRONG -> Stream.empty();
       default ->
-          Stream.concat(
-              Stream.of(new Check.Inspected(fault.part())),
-              table.checks().stream().filter(check -> mends(check, fault, likeliest)));
+          Stream.concat(Stream.of(new Check.Inspected(fault.part())), exchanges(fault, likeliest));
     };
+  }
+
+  /** What blew a fuse may blow a new one: where one is at hand, it has to hold. */
+  private Stream<Check> newFuse(Fault fault, int likeliest) {
+    List<Check> holds = exchanges(fault, likeliest).filter(cost::canBe).toList();
+    return holds.isEmpty() ? Stream.of(new Check.FuseLooked(fault.part())) : holds.stream();
+  }
+
+  private Stream<Check> exchanges(Fault fault, int likeliest) {
+    return table.checks().stream().filter(check -> mends(check, fault, likeliest));
   }
 
   /**
@@ -429,16 +432,16 @@ public final class Hunt {
     }
     Optional<Check> confirming = sure.flatMap(this::confirming);
     if (confirming.isPresent()) {
-      return Optional.of(seenBefore(new Suggestion(priced(confirming.get()), Why.CONFIRMS)));
+      return Optional.of(lookedTwice(new Suggestion(priced(confirming.get()), Why.CONFIRMS)));
     }
-    return ranked().findFirst().map(next -> seenBefore(new Suggestion(next, Why.SPLITS)));
+    return ranked().findFirst().map(next -> lookedTwice(new Suggestion(next, Why.SPLITS)));
   }
 
   /**
    * Nothing is exchanged for a lamp that was seen to be wrong but once: what was misread would be
    * borne out by a good part that does no more than the old one did.
    */
-  private Suggestion seenBefore(Suggestion suggestion) {
+  private Suggestion lookedTwice(Suggestion suggestion) {
     if (suggestion.next().check() instanceof Check.Exchanged one && seenWrong(one.lamp()) < AGAIN) {
       Check look = new Check.LampSeen(one.state(), one.lamp());
       return times(look) < MOST_OFTEN ? new Suggestion(priced(look), Why.CONFIRMS) : suggestion;
@@ -467,7 +470,7 @@ public final class Hunt {
             now(),
             check -> cost.regretted(check, needed) - check.minutes() * confirmed(check),
             worthwhile())
-        .map(next -> priced(next.check()));
+        .map(next -> next.at(cost.minutes(next.check())));
   }
 
   /** How likely a check is the one that bears the cause out. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import mellow.core.entry.DurationEntry;
 import mellow.core.entry.Entry;
 import mellow.core.entry.LengthEntry;
@@ -48,7 +49,7 @@ public final class WorkLog {
 
   /** The stages of whose lines the minutes of work are told. */
   public static final List<Stage> TIMED =
-      List.of(Stage.FIND, Stage.APART, Stage.BENCH, Stage.PROVE, Stage.TOGETHER);
+      Stream.concat(Stream.of(Stage.FIND), STAGES.stream()).toList();
 
   /** The kinds of facts that are written down while working, and what undoes any of them. */
   public static final Set<FactKind> WORK = EnumSet.range(FactKind.TAKEN_OFF, FactKind.UNDONE);

@@ -43,10 +43,15 @@ final class FixedOrder {
         new CheckCost(feed.circuit(), new AtHand(Set.of(), EnumSet.allOf(Tool.class), true, true));
   }
 
-  /** Minutes until a fault is seen by itself, with what is opened; empty where it never is. */
-  Optional<Double> minutes(int truth) {
+  /**
+   * Minutes until a fault is seen by itself, with what is opened; empty where it never is.
+   *
+   * @param already open
+   */
+  Optional<Double> minutes(int truth, Set<Reach> already) {
     double minutes = 0;
     Set<Reach> open = EnumSet.noneOf(Reach.class);
+    open.addAll(already);
     for (Check check : inOrder()) {
       if (explainsTheComplaint(check, truth)) {
         minutes += check.minutes();

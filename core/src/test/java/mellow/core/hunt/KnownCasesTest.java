@@ -61,13 +61,8 @@ class KnownCasesTest {
   private Hunt hunt(AtHand atHand, String... touched) {
     List<Hunt.Moment> moments = new ArrayList<>();
     all.forEach(shown -> moments.add(new Hunt.Moment("line " + moments.size(), List.of(shown))));
-    return Hunt.of(
-        feed,
-        table,
-        moments,
-        new Lately(Set.copyOf(Arrays.asList(touched)), Set.of()),
-        Experience.NONE,
-        atHand);
+    Lately lately = new Lately(Set.copyOf(Arrays.asList(touched)), Set.of());
+    return Hunt.of(new Hunt.Case(feed, lately, Experience.NONE, atHand), table, moments);
   }
 
   private void names(Hunt hunt, String part, FaultKind kind) {
@@ -257,7 +252,8 @@ class KnownCasesTest {
   }
 
   private double share(Experience experience, PartSort sort) {
-    Hunt hunt = Hunt.of(feed, table, List.of(), Lately.NOTHING, experience, AtHand.USUAL);
+    Hunt hunt =
+        Hunt.of(new Hunt.Case(feed, Lately.NOTHING, experience, AtHand.USUAL), table, List.of());
     return hunt.heat().entrySet().stream()
         .filter(one -> PartSort.of(feed.circuit(), one.getKey()) == sort)
         .mapToDouble(Map.Entry::getValue)

@@ -134,15 +134,12 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     List<Line> lines = checked(record);
     Hunt hunt =
         Hunt.of(
-            feed,
+            new Hunt.Case(feed, edit.lately(), experience, edit.atHand(live)),
             tables.of(feed, live),
             lines.stream()
                 .filter(line -> !edit.linesBefore().contains(line.id()))
                 .map(line -> new Hunt.Moment(line.id(), ((Fact.Checked) line.fact()).shown()))
-                .toList(),
-            edit.lately(),
-            experience,
-            edit.atHand(live));
+                .toList());
     return new HuntViews(hunt, feed, lines, edit.linesBefore()).view(feeds.drawn(feed));
   }
 
