@@ -20,12 +20,17 @@ java_missing() {
   javac -version 2>/dev/null | grep -qE '^javac (1[7-9]|[2-9][0-9])' || printf 'openjdk-17-jdk-headless '
 }
 
+# A general-purpose reader of instruments, beside which the product's own is checked.
+visa_missing() {
+  /usr/bin/python3 -c 'import pyvisa_py' 2>/dev/null || printf 'python3-pyvisa-py '
+}
+
 need_packages() {
   local missing
   missing="$(java_missing)$(package_of mvn maven)$(package_of curl curl)$(package_of git git)"
   missing="$missing$(package_of mariadbd mariadb-server)$(package_of node nodejs)$(package_of npm npm)"
   if [ "${1:-}" = testing ]; then
-    missing="$missing$(package_of ngspice ngspice)"
+    missing="$missing$(package_of ngspice ngspice)$(visa_missing)"
     # Debian’s Chromium without its windows: a fifth less work for the machine
     missing="$missing$(package_of chromium-headless-shell chromium-headless-shell)"
   fi

@@ -1,5 +1,4 @@
 import { Box } from '@chakra-ui/react';
-import type { KeyboardEvent } from 'react';
 import type {
   CircuitDrawing as Drawing,
   FeedPart,
@@ -11,6 +10,7 @@ import type {
 import { paint } from '../ui/theme';
 import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
+import { pressed } from '../drawing/pressed';
 import { CircuitSymbol } from './CircuitSymbol';
 import { Probes, Suspicion, type Pointed } from './Suspicion';
 import { told, type Told } from './told';
@@ -34,7 +34,7 @@ export function CircuitDrawing({
   /** How much each part is suspected, 0 to 1. */
   suspicion?: Record<string, number>;
   /** Where the next check is made. */
-  pointed?: Pointed;
+  pointed?: Pointed | undefined;
 }) {
   const { drawing } = sheet;
   return (
@@ -120,21 +120,6 @@ export function troubleOf(findings: Finding[], part: string): Finding | undefine
 
 function partOf(sheet: FeedSheet, id: string): FeedPart | undefined {
   return sheet.parts.find((part) => part.id === id);
-}
-
-function pressed(act: () => void) {
-  return {
-    role: 'button',
-    tabIndex: 0,
-    style: { cursor: 'pointer' },
-    onClick: act,
-    onKeyDown: (event: KeyboardEvent) => {
-      if (event.key === 'Enter' || event.key === ' ') {
-        event.preventDefault();
-        act();
-      }
-    },
-  } as const;
 }
 
 function Lines({

@@ -4,6 +4,11 @@ import { paint } from '../ui/theme';
 import { feedWords } from '../words/page/feed';
 import { points } from './wires';
 
+interface Spot {
+  x: number;
+  y: number;
+}
+
 /** Where a check is made: on a part, or with probes at points of the circuit. */
 export interface Pointed {
   part?: string | undefined;
@@ -19,7 +24,8 @@ const STRONGEST = 0.75;
 const TINTED = 3;
 const RINGED = 4;
 
-const tint = (share: number) => FAINTEST + (STRONGEST - FAINTEST) * Math.sqrt(share);
+/** How strongly a share is tinted. */
+export const tint = (share: number) => FAINTEST + (STRONGEST - FAINTEST) * Math.sqrt(share);
 
 /** What is suspected, as quiet heat below wires and parts. */
 export function Suspicion({ drawing, of }: { drawing: Drawing; of: Record<string, number> }) {
@@ -104,9 +110,18 @@ export function Probes({ drawing, pointed }: { drawing: Drawing; pointed: Pointe
             strokeLinecap="round"
           />
         ))}
+      <ProbeFlags red={red} black={black} />
+    </g>
+  );
+}
+
+/** Where the probes go. */
+export function ProbeFlags({ red, black }: { red: Spot | undefined; black: Spot | undefined }) {
+  return (
+    <>
       {red && <Flag at={red} words={feedWords.redProbe()} fill="out" ink="onVerdict" />}
       {black && <Flag at={black} words={feedWords.blackProbe()} fill="ink" ink="ground" />}
-    </g>
+    </>
   );
 }
 
@@ -118,7 +133,7 @@ function Flag({
   fill,
   ink,
 }: {
-  at: { x: number; y: number };
+  at: Spot;
   words: string;
   fill: 'out' | 'ink';
   ink: 'onVerdict' | 'ground';

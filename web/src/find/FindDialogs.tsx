@@ -83,6 +83,8 @@ export function FindDialogs({
             page={page}
             hunt={hunt}
             part={shown.part}
+            plan={find.plan}
+            onPlan={(plan) => change({ plan })}
             checked={async (seen, words) => {
               await checked(seen, words);
               close();

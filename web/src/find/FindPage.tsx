@@ -23,6 +23,7 @@ import { SetUp } from './SetUp';
 import { Suspects } from './Suspects';
 import { useHunt } from './useHunt';
 import { useSound } from './useSound';
+import { VehicleDrawing } from './VehicleDrawing';
 
 export function FindPage() {
   return (
@@ -38,11 +39,13 @@ function Find({ page, offline }: { page: Page; offline: boolean }) {
   const find = kept.content;
   const { hunt } = page;
   const [shown, setShown] = useState<Shown>();
+  const [onVehicle, setOnVehicle] = useState(false);
   const hunting = useHunt(jobId);
   const change = (part: Partial<FindEdit>) => kept.change({ ...find, ...part });
   useToYard();
   useCommand('q', findWords.chooseTheCircuit(), () => setShown({ what: 'circuit' }));
   useCommand('o', findWords.otherCheck(), () => setShown({ what: 'other' }));
+  useCommand('v', findWords.onTheVehicle(), () => setOnVehicle(!onVehicle));
   useCommand('w', appWords.cautions(), () => setShown({ what: 'cautions' }));
   return (
     <StageFrame
@@ -68,12 +71,21 @@ function Find({ page, offline }: { page: Page; offline: boolean }) {
             change={change}
             onCircuit={() => setShown({ what: 'circuit' })}
             onAnswers={() => setShown({ what: 'answers' })}
+            onVehicle={onVehicle}
+            turn={() => setOnVehicle(!onVehicle)}
           />
         </StageColumn>
       }
       drawing={
         hunt ? (
-          <Searching page={page} hunt={hunt} find={find} hunting={hunting} show={setShown} />
+          <Searching
+            page={page}
+            hunt={hunt}
+            find={find}
+            hunting={hunting}
+            onVehicle={onVehicle}
+            show={setShown}
+          />
         ) : (
           <Box color="quiet" p="22px">
             {findWords.thenTheNextCheckIsHere()}
@@ -130,28 +142,34 @@ function Searching({
   hunt,
   find,
   hunting,
+  onVehicle,
   show,
 }: {
   page: Page;
   hunt: Hunt;
   find: FindEdit;
   hunting: ReturnType<typeof useHunt>;
+  /** Whether it is seen as it lies on the vehicle, not as a circuit. */
+  onVehicle: boolean;
   show: (what: Shown) => void;
 }) {
   const navigate = useNavigate();
   const solved = useSound(page, hunt);
   const standBack = () => void navigate(`/jobs/${page.job.id}/find/stand-back`);
   useCommand('s', findWords.standBack(), standBack);
+  const seen = {
+    suspicion: find.ended ? {} : hunt.heat,
+    pointed: hunt.next && !find.ended ? pointedAt(hunt.next.check.check) : undefined,
+    onPart: (part: string) => show({ what: 'other', part }),
+  };
   return (
     <>
       <Box flex={{ base: 'none', lg: '1' }} h={{ base: '420px', lg: 'auto' }} minH="0">
-        <CircuitDrawing
-          sheet={hunt.sheet}
-          solved={solved}
-          onPart={(part) => show({ what: 'other', part })}
-          suspicion={find.ended ? {} : hunt.heat}
-          pointed={hunt.next && !find.ended ? pointedAt(hunt.next.check.check) : undefined}
-        />
+        {onVehicle ? (
+          <VehicleDrawing page={page} hunt={hunt} {...seen} />
+        ) : (
+          <CircuitDrawing sheet={hunt.sheet} solved={solved} {...seen} />
+        )}
       </Box>
       {!find.ended && (
         <NextCheck

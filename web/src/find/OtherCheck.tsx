@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { FindPage, Hunt, HuntCheck, ShownEdit } from '../api/client';
+import type { ChosenPlan, FindPage, Hunt, HuntCheck, ShownEdit } from '../api/client';
 import { Choice, Pairs } from '../settings/fields';
 import { PlainButton } from '../ui/buttons';
 import { capital } from '../words/capital';
@@ -15,13 +15,18 @@ export function OtherCheck({
   page,
   hunt,
   part,
+  plan,
   checked,
+  onPlan,
 }: {
   page: FindPage;
   hunt: Hunt;
   /** A part that was pressed on the drawing. */
   part: string | undefined;
+  /** Nothing: the job’s own feed, whose parts are moved at Feed. */
+  plan: ChosenPlan | undefined;
   checked: Checked;
+  onPlan: (plan: ChosenPlan) => void;
 }) {
   const [check, setCheck] = useState<HuntCheck>();
   const about = hunt.others.filter((one) => !part || isAbout(one.check, part));
@@ -60,6 +65,7 @@ export function OtherCheck({
         </Box>
       )}
       <AnyCheck hunt={hunt} part={part} onCheck={setCheck} />
+      {plan && part && <Seat hunt={hunt} part={part} plan={plan} onPlan={onPlan} />}
       {check && (
         <Box pt="14px">
           <Box fontFamily="heading" fontWeight="600" fontSize="19px" pb="6px">
@@ -79,6 +85,40 @@ export function OtherCheck({
 }
 
 const isAbout = (check: ShownEdit, part: string) => check.part === part || check.lamp === part;
+
+/** Where a part sits on this vehicle: what has to be opened for it goes by that. */
+function Seat({
+  hunt,
+  part,
+  plan,
+  onPlan,
+}: {
+  hunt: Hunt;
+  part: string;
+  plan: ChosenPlan;
+  onPlan: (plan: ChosenPlan) => void;
+}) {
+  const seat = hunt.sheet.parts
+    .find((one) => one.id === part)
+    ?.changes.find((one) => one.name === 'at');
+  return (
+    seat && (
+      <Box pt="14px">
+        <Choice
+          label={findWords.whereItSits()}
+          value={seat.value}
+          set={(at) =>
+            onPlan({
+              ...plan,
+              changes: { ...plan.changes, [part]: { ...plan.changes[part], at } },
+            })
+          }
+          options={seat.options.map((one) => [one.value, one.says] as const)}
+        />
+      </Box>
+    )
+  );
+}
 
 /** Whatever can be checked at all, said piece by piece. */
 function AnyCheck({

@@ -18,6 +18,8 @@ export function SetUp({
   change,
   onCircuit,
   onAnswers,
+  onVehicle,
+  turn,
 }: {
   page: FindPage;
   find: FindEdit;
@@ -25,6 +27,8 @@ export function SetUp({
   change: Change;
   onCircuit: () => void;
   onAnswers: () => void;
+  onVehicle: boolean;
+  turn: () => void;
 }) {
   return (
     <Flex direction="column" gap="12px" pb="14px">
@@ -42,6 +46,12 @@ export function SetUp({
       {find.plan && hunt && hunt.sheet.questions.length > 0 && (
         <BareButton px="0" mt="-12px" onClick={onAnswers}>
           {findWords.itsAnswers()}
+        </BareButton>
+      )}
+      {hunt && (
+        <BareButton px="0" mt="-12px" justifyContent="flex-start" onClick={turn}>
+          {onVehicle ? findWords.asACircuit() : findWords.onTheVehicle()}
+          <Key name="v" />
         </BareButton>
       )}
       <LazyText

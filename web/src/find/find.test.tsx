@@ -41,7 +41,24 @@ const HUNT = partly<Hunt>({
     plan: { id: 'factory-low-switched-plus', title: 'Low beam, switched plus' },
     questions: [],
     findings: [],
-    parts: [],
+    parts: [
+      {
+        id: 'left ground',
+        name: 'left ground',
+        values: { from: 'left bolt', to: 'body' },
+        changes: [
+          {
+            name: 'at',
+            asks: 'Sits',
+            value: 'LEFT_GROUND',
+            options: [
+              { value: 'LEFT_GROUND', says: 'left ground bolt' },
+              { value: 'BODY_BOLT', says: 'ground bolt at the battery' },
+            ],
+          },
+        ],
+      },
+    ],
     points: { ground: 'ground', 'left low beam +': 'left low beam +' },
     drawing: { width: 200, height: 200, symbols: [], paths: [], links: [] },
   },
@@ -55,6 +72,11 @@ const HUNT = partly<Hunt>({
     { id: 'left low beam', words: 'left low beam' },
     { id: 'left ground', words: 'left ground' },
   ],
+  layout: {
+    places: [{ site: 'LEFT_GROUND', words: 'left ground bolt', parts: ['left ground'] }],
+    runs: [],
+    pins: [],
+  },
   heat: { 'left ground': 0.6 },
   next: { check: LOOK, why: 'SPLITS', expected: [] },
   others: [VOLTS],
@@ -243,6 +265,23 @@ describe('the search for a fault', () => {
     await userEvent.click(await within(dialog).findByRole('button', { name: findWords.notHome() }));
     await waitFor(() =>
       expect(written()[0]).toEqual([{ kind: 'PLUG', part: 'left low beam', value: 0 }]),
+    );
+  });
+
+  it('shows what sits where, and takes it where this vehicle has it', async () => {
+    const plan = { id: 'factory-low-switched-plus', version: 1, answers: {}, changes: {} };
+    open(page(HUNT, { plan }));
+    await press(new RegExp(findWords.onTheVehicle()));
+    const vehicle = screen.getByRole('region', { name: findWords.theVehicleItCanBeScrolled() });
+    expect(within(vehicle).getByText('left ground bolt')).toBeTruthy();
+    await userEvent.click(within(vehicle).getByRole('button', { name: 'left ground' }));
+    const dialog = await screen.findByRole('dialog', { name: findWords.otherCheck() });
+    await userEvent.selectOptions(
+      within(dialog).getByLabelText(findWords.whereItSits()),
+      'BODY_BOLT',
+    );
+    await waitFor(() =>
+      expect(saved()?.plan?.changes).toEqual({ 'left ground': { at: 'BODY_BOLT' } }),
     );
   });
 

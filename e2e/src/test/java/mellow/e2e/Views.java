@@ -33,7 +33,7 @@ final class Views {
         new View(wall + "/take-in", 0, NONE, List.of("j", "v")),
         new View("/jobs/" + app.job("snow patrol 1") + "/as-it-came", 1, NONE, NONE),
         new View(wall + "/as-it-came", 1, NONE, NONE),
-        new View(searching + "/find", 1, NONE, List.of("o", "q")),
+        new View(searching + "/find", 1, List.of("v"), List.of("o", "q")),
         new View(searching + "/find/stand-back", 0, NONE, NONE),
         new View("/jobs/" + app.job("snow patrol 1") + "/find", 0, NONE, List.of("q")),
         new View(fogs + "/parts", 0, NONE, List.of("c")),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.net.InetAddress;
@@ -26,6 +27,17 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @Timeout(60)
 class MeterTest {
   private static final long SETTLES_NANOS = 150_000_000L;
+
+  private static final String PYVISA =
+      """
+      import sys, pyvisa
+      meter = pyvisa.ResourceManager('@py').open_resource(
+          sys.argv[1], read_termination='\\n', write_termination='\\n', timeout=5000)
+      print(meter.query('*IDN?'))
+      for query in ('MEAS:VOLT:DC?', 'MEAS:CURR:DC?', 'MEAS:RES?'):
+          print(meter.query_ascii_values(query)[0])
+      meter.close()
+      """;
 
   @LocalServerPort private int port;
   @Autowired private SimulatedMeter simulated;
@@ -74,6 +86,35 @@ class MeterTest {
     simulated.probe(() -> 4000);
     assertThat(read(simulated.address(), "VOLTS").body().has("value")).isFalse();
     simulated.probe(() -> 0);
+  }
+
+  /** PyVISA, a general-purpose library for instruments, beside the product's own reader. */
+  @Test
+  void aGeneralPurposeClientReadsTheSameFromTheSimulatedMeter()
+      throws IOException, InterruptedException {
+    simulated.probe(() -> 12.432);
+    simulated.clamp(() -> 4.297);
+    settled();
+    Process client =
+        new ProcessBuilder(
+                "/usr/bin/python3",
+                "-c",
+                PYVISA,
+                "TCPIP::%s::SOCKET".formatted(simulated.address().replace(":", "::")))
+            .redirectError(ProcessBuilder.Redirect.INHERIT)
+            .start();
+    String[] lines;
+    try (InputStream in = client.getInputStream()) {
+      lines = new String(in.readAllBytes(), StandardCharsets.US_ASCII).split("\n", -1);
+    }
+    assertThat(client.waitFor()).isZero();
+    assertThat(lines[0])
+        .isEqualTo(read(simulated.address(), "VOLTS").body().get("identity").asText());
+    assertThat(Double.parseDouble(lines[1])).isCloseTo(12.432, within(1e-9));
+    assertThat(Double.parseDouble(lines[2])).isCloseTo(4.297, within(1e-9));
+    assertThat(Double.parseDouble(lines[3])).isEqualTo(9.9e37);
+    simulated.probe(() -> 0);
+    simulated.clamp(() -> 0);
   }
 
   @Test

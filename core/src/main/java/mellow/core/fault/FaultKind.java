@@ -82,6 +82,14 @@ public enum FaultKind {
     this.weight = weight;
   }
 
+  /** Whether it is at one terminal of its part: {@link Fault#place} tells which. */
+  public boolean isAtATerminal() {
+    return this == PIN_OPEN
+        || this == PIN_CORRODED
+        || this == GROUND_OPEN
+        || this == GROUND_CORRODED;
+  }
+
   /** Whether it can be seen or measured at the part by itself, also while it is not there. */
   boolean leavesATrace() {
     return this != NOT_CONFIGURED && this != SET_WRONG && this != PLUG_OUT;

@@ -15,6 +15,7 @@ import mellow.core.circuit.check.StateTable;
 import mellow.core.circuit.check.StateTable.Lamps;
 import mellow.core.finding.CannotBe;
 import mellow.core.finding.Sentence;
+import mellow.core.vehicle.Site;
 
 /**
  * A plan with its questions answered and its parts as they are to be.
@@ -45,7 +46,8 @@ public record PlannedFeed(
           "sound",
           "dead",
           "reversed",
-          "configured");
+          "configured",
+          PlannedPart.AT);
 
   public PlannedFeed {
     answers = Map.copyOf(answers);
@@ -132,7 +134,11 @@ public record PlannedFeed(
     PartKind maker =
         PartKind.named(kind).orElseThrow(() -> new FeedProblem(id, FeedWords.noKind(kind)));
     try {
-      Part made = maker.make(id, new Values(id, values), before);
+      Values of = new Values(id, values);
+      Part made = maker.make(id, of, before);
+      if (values.containsKey(PlannedPart.AT)) {
+        of.one(Site.class, PlannedPart.AT);
+      }
       requireLaws(made);
       return new PlannedPart(made, kind, block.name(), values, block.factory(), block.tag());
     } catch (CannotBe cannotBe) {

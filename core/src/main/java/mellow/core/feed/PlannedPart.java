@@ -5,6 +5,7 @@ import java.util.Optional;
 import mellow.core.circuit.Part;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.Side;
+import mellow.core.vehicle.Site;
 
 /**
  * A part of an answered plan.
@@ -17,6 +18,9 @@ import mellow.core.vehicle.Side;
  */
 public record PlannedPart(
     Part part, String kind, String name, Map<String, String> values, boolean factory, String tag) {
+  /** Says where the part sits on the vehicle, in place of where its kind usually does. */
+  static final String AT = "at";
+
   public PlannedPart {
     values = Map.copyOf(values);
   }
@@ -33,6 +37,13 @@ public record PlannedPart(
   /** The side that it is on, where both sides have such a part; else empty. */
   public Optional<Side> side() {
     return Optional.ofNullable(values.get(Block.ON_SIDE)).map(Side::valueOf);
+  }
+
+  /** Where it sits on the vehicle: as the plan says, else where its kind usually does. */
+  public Optional<Site> site() {
+    return values.containsKey(AT)
+        ? Optional.of(Site.valueOf(Values.constant(value(AT))))
+        : UsualSites.of(part, side());
   }
 
   /** One of its values; empty where it has none of that name. */

@@ -30,6 +30,11 @@ public record Rails(Set<String> plus, Set<String> ground) {
     return new Rails(plus, ground);
   }
 
+  /** Whether a node is the body, or the battery's own negative. */
+  static boolean isBody(String node) {
+    return node.equals(BODY) || node.equals(Circuit.GROUND);
+  }
+
   public boolean isOne(String node) {
     return plus.contains(node) || ground.contains(node);
   }

@@ -60,10 +60,15 @@ public final class Values {
     return values.containsKey(name) ? one(of, name) : usual;
   }
 
+  /** The name of a constant as a plan has it: "engine-box" for ENGINE_BOX. */
+  static String constant(String text) {
+    return text.strip().toUpperCase(Locale.ROOT).replace('-', '_');
+  }
+
   private static <E extends Enum<E>> E one(Class<E> of, String place, String text)
       throws FeedProblem {
     try {
-      return Enum.valueOf(of, text.strip().toUpperCase(Locale.ROOT).replace('-', '_'));
+      return Enum.valueOf(of, constant(text));
     } catch (IllegalArgumentException e) {
       throw new FeedProblem(place, FeedWords.notKnownHere(text));
     }

@@ -1,16 +1,20 @@
 package mellow.core.hunt;
 
+import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import mellow.core.circuit.Branch;
+import java.util.function.Function;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Supply;
 import mellow.core.fault.Check;
+import mellow.core.feed.PlannedFeed;
+import mellow.core.layout.Layout;
+import mellow.core.vehicle.Site;
 
 /** What a check costs as the job stands, and whether it can be made at all. */
 final class CheckCost {
@@ -18,24 +22,13 @@ final class CheckCost {
   private static final double ALONE_MINUTES = 0.6;
 
   private final Circuit circuit;
+  private final Layout layout;
   private final AtHand atHand;
-  private final Map<String, Reach> nodes = new HashMap<>();
 
-  CheckCost(Circuit circuit, AtHand atHand) {
-    this.circuit = circuit;
+  CheckCost(PlannedFeed feed, AtHand atHand) {
+    this.circuit = feed.circuit();
+    this.layout = Layout.of(feed);
     this.atHand = atHand;
-    for (Part part : circuit.parts()) {
-      // a wire is probed at its ends, which are where other parts are
-      Reach reach = part instanceof Joining.Wire ? Reach.LAMPS : Reach.of(part);
-      for (Branch branch : part.branches()) {
-        nodes.merge(branch.from(), reach, CheckCost::nearer);
-        nodes.merge(branch.to(), reach, CheckCost::nearer);
-      }
-    }
-  }
-
-  private static Reach nearer(Reach one, Reach other) {
-    return one.minutes() <= other.minutes() ? one : other;
   }
 
   /** Minutes for a check, with what has to be opened for it. */
@@ -124,12 +117,20 @@ final class CheckCost {
     // a clip finds ground and battery anywhere
     if (!node.equals(Circuit.GROUND)
         && circuit.of(Supply.class).noneMatch(supply -> supply.plus().equals(node))) {
-      reached.add(nodes.getOrDefault(node, Reach.LAMPS));
+      layout.sites(node).stream()
+          .map(Reach::of)
+          .min(Comparator.comparingDouble(this::minutes))
+          .flatMap(Function.identity())
+          .ifPresent(reached::add);
     }
   }
 
+  private double minutes(Optional<Reach> reach) {
+    return reach.filter(one -> !atHand.open().contains(one)).map(Reach::minutes).orElse(0.0);
+  }
+
   private void of(String part, Set<Reach> reached) {
-    circuit.part(part).map(Reach::of).ifPresent(reached::add);
+    Reach.of(layout.site(part).orElse(Site.LOOM)).ifPresent(reached::add);
   }
 
   /** Whether its tool is there, and nothing forbids it. */

@@ -3,6 +3,7 @@ package mellow.core.hunt;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -47,6 +48,7 @@ public final class Hunt {
   private static final int MOST_OFTEN = 5;
 
   private final CheckTable table;
+  private final Circuit circuit;
   private final List<DrivingState> states;
   private final CheckCost cost;
   private final List<Moment> moments;
@@ -143,8 +145,9 @@ public final class Hunt {
   }
 
   private Hunt(Case of, CheckTable table, List<Moment> moments) {
+    this.circuit = of.feed().circuit();
     this.states = of.feed().plan().states();
-    this.cost = new CheckCost(of.feed().circuit(), of.atHand());
+    this.cost = new CheckCost(of.feed(), of.atHand());
     this.moments = moments;
     this.table = table.with(moments.stream().flatMap(this::checks).toList());
     ToDoubleFunction<Hypothesis> learnt =
@@ -274,6 +277,25 @@ public final class Hunt {
     now()
         .byParts()
         .forEach((parts, share) -> parts.forEach(part -> heat.merge(part, share, Double::sum)));
+    return heat;
+  }
+
+  /** A terminal of a part, by the node that it is joined to. */
+  public record Pin(String part, String node) {}
+
+  /** How much a terminal is suspected by itself: the share of all faults that are at it. */
+  public Map<Pin, Double> pinHeat() {
+    Map<Pin, Double> heat = new LinkedHashMap<>();
+    Map<String, List<String>> terminals = new HashMap<>();
+    circuit.parts().forEach(part -> terminals.put(part.id(), part.terminals()));
+    for (int h = 0; h < table.hypotheses().size(); h++) {
+      double share = now().share(h);
+      table.hypotheses().get(h).faults().stream()
+          .filter(fault -> fault.kind().isAtATerminal())
+          .map(fault -> new Pin(fault.part(), terminals.get(fault.part()).get(fault.place())))
+          .distinct()
+          .forEach(pin -> heat.merge(pin, share, Double::sum));
+    }
     return heat;
   }
 

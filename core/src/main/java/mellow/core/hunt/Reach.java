@@ -1,13 +1,9 @@
 package mellow.core.hunt;
 
-import mellow.core.circuit.Emitter;
-import mellow.core.circuit.Joining;
-import mellow.core.circuit.Moving;
-import mellow.core.circuit.Part;
-import mellow.core.circuit.Supply;
-import mellow.core.circuit.Switch;
+import java.util.Optional;
+import mellow.core.vehicle.Site;
 
-/** Where a part is, and what it takes to get there once. Judged. */
+/** What stands before a place on the vehicle, and what it takes to open it once. Judged. */
 public enum Reach {
   /** Fuses, relays, battery: the bonnet is opened. */
   BONNET(1),
@@ -29,17 +25,14 @@ public enum Reach {
     return minutes;
   }
 
-  static Reach of(Part part) {
-    if (part instanceof Emitter) {
-      return LAMPS;
-    } else if (part instanceof Switch
-        || part instanceof Moving && !(part instanceof Moving.Relay)) {
-      return CABIN;
-    } else if (part instanceof Joining.Guard
-        || part instanceof Moving.Relay
-        || part instanceof Supply) {
-      return BONNET;
-    }
-    return part instanceof Joining.Wire ? LOOM : LAMPS;
+  /** What has to be opened for a place; empty where nothing has. */
+  public static Optional<Reach> of(Site site) {
+    return switch (site) {
+      case BATTERY, ENGINE_BOX, BODY_BOLT -> Optional.of(BONNET);
+      case DASH_BOX, DASH, STEERING_COLUMN, BODY_COMPUTER -> Optional.of(CABIN);
+      case LEFT_LAMPS, RIGHT_LAMPS, LEFT_GROUND, RIGHT_GROUND -> Optional.of(LAMPS);
+      case LOOM -> Optional.of(Reach.LOOM);
+      case BOOT -> Optional.empty();
+    };
   }
 }

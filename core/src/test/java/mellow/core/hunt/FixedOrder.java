@@ -39,8 +39,7 @@ final class FixedOrder {
     this.complaint = complaint;
     this.feed = feed;
     this.table = table;
-    this.cost =
-        new CheckCost(feed.circuit(), new AtHand(Set.of(), EnumSet.allOf(Tool.class), true, true));
+    this.cost = new CheckCost(feed, new AtHand(Set.of(), EnumSet.allOf(Tool.class), true, true));
   }
 
   /**

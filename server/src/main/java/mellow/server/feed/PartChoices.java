@@ -12,6 +12,7 @@ import mellow.core.harness.Laying;
 import mellow.core.harness.WireChoice;
 import mellow.core.harness.WireSize;
 import mellow.core.measure.UnitSystem;
+import mellow.core.vehicle.Site;
 import mellow.server.feed.FeedView.FixView;
 import mellow.server.feed.FeedView.OptionView;
 import mellow.server.wire.Spoken;
@@ -103,7 +104,19 @@ final class PartChoices {
           fixes.add(tried(part, "configured", Spoken.words(FeedWords.configured()), "yes"));
       default -> {}
     }
+    part.site().map(PartChoices::sitsAt).ifPresent(fixes::add);
     return fixes;
+  }
+
+  private static FixView sitsAt(Site site) {
+    return new FixView(
+        "at",
+        Spoken.words(FeedWords.sitsAt()),
+        site.name(),
+        Arrays.stream(Site.values())
+            .filter(one -> one != Site.LOOM)
+            .map(one -> new OptionView(one.name(), Spoken.term(one)))
+            .toList());
   }
 
   private static FixView tried(PlannedPart part, String name, String asks, String usual) {

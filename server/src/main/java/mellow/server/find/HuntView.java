@@ -8,6 +8,7 @@ import mellow.core.circuit.Controls;
 import mellow.core.feed.DrivingState;
 import mellow.core.hunt.Hunt;
 import mellow.core.hunt.Reach;
+import mellow.core.vehicle.Site;
 import mellow.server.feed.FeedView;
 import mellow.server.workshop.CheckEdit.ShownEdit;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +27,44 @@ public record HuntView(
     List<CheckView> others,
     List<CandidateView> candidates,
     List<CheckedView> lines,
-    @Schema(description = "Every part that may be checked.") List<NamedView> parts) {
+    @Schema(description = "Every part that may be checked.") List<NamedView> parts,
+    LayoutView layout) {
+
+  /** The circuit as it lies on the vehicle. */
+  @Schema(name = "CircuitLayout", description = "Where the circuit’s parts and wires lie.")
+  public record LayoutView(
+      List<PlaceView> places,
+      List<RunView> runs,
+      @Schema(description = "Terminals that are suspected by themselves; those above nothing.")
+          List<PinHeatView> pins) {}
+
+  /** A place on the vehicle. */
+  @Schema(name = "LayoutPlace", description = "A place on the vehicle, and what sits there.")
+  public record PlaceView(
+      Site site,
+      @Schema(example = "left lamps") String words,
+      @Schema(description = "What has to be opened for it; left out where nothing has.")
+          @Nullable Reach reach,
+      @Schema(description = "Ids of the parts there.") List<String> parts) {}
+
+  /** A wire between two places. */
+  @Schema(name = "LayoutRun", description = "A wire between two places.")
+  public record RunView(
+      @Schema(description = "Left out for a wire of which only its ends are known.")
+          @Nullable String part,
+      EndView from,
+      EndView to) {}
+
+  /** An end of a wire. */
+  @Schema(name = "LayoutEnd", description = "A point of the circuit at a place.")
+  public record EndView(Site site, String node) {}
+
+  /** A terminal. */
+  @Schema(name = "PinHeat", description = "How much a terminal is suspected.")
+  public record PinHeatView(
+      String part,
+      @Schema(description = "The point that it is joined to.") String node,
+      @Schema(description = "0 to 1.") double share) {}
 
   /** A state of the controls. */
   @Schema(name = "HuntState", description = "A position of the controls in which is checked.")

@@ -1,13 +1,16 @@
 package mellow.server.find;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Part;
 import mellow.core.fault.CauseWords;
 import mellow.core.fault.Check;
 import mellow.core.fault.NextCheck;
@@ -16,17 +19,25 @@ import mellow.core.fault.ShownWords;
 import mellow.core.fault.Sides;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.hunt.Hunt;
+import mellow.core.hunt.Reach;
+import mellow.core.layout.Layout;
 import mellow.core.measure.UnitSystem;
 import mellow.core.record.Fact;
 import mellow.core.record.Line;
+import mellow.core.vehicle.Site;
 import mellow.server.feed.FeedView;
 import mellow.server.find.HuntView.CandidateView;
 import mellow.server.find.HuntView.CheckView;
 import mellow.server.find.HuntView.CheckedView;
+import mellow.server.find.HuntView.EndView;
 import mellow.server.find.HuntView.ExpectedView;
 import mellow.server.find.HuntView.LampView;
+import mellow.server.find.HuntView.LayoutView;
 import mellow.server.find.HuntView.NamedView;
 import mellow.server.find.HuntView.NextView;
+import mellow.server.find.HuntView.PinHeatView;
+import mellow.server.find.HuntView.PlaceView;
+import mellow.server.find.HuntView.RunView;
 import mellow.server.find.HuntView.StateView;
 import mellow.server.wire.Spoken;
 import mellow.server.workshop.CheckEdit.ShownEdit;
@@ -76,7 +87,44 @@ final class HuntViews {
         hunt.others().stream().map(this::check).toList(),
         candidates.stream().limit(CANDIDATES).map(HuntViews::candidate).toList(),
         checked(),
-        feed.circuit().parts().stream().map(part -> named(part.id())).toList());
+        feed.circuit().parts().stream().map(part -> named(part.id())).toList(),
+        layout());
+  }
+
+  private LayoutView layout() {
+    Layout layout = Layout.of(feed);
+    Map<Site, List<String>> parts = new EnumMap<>(Site.class);
+    for (Part part : feed.circuit().parts()) {
+      layout
+          .site(part.id())
+          .ifPresent(site -> parts.computeIfAbsent(site, at -> new ArrayList<>()).add(part.id()));
+    }
+    List<RunView> runs =
+        layout.runs().stream()
+            .map(run -> new RunView(run.part().orElse(null), end(run.from()), end(run.to())))
+            .toList();
+    runs.stream()
+        .flatMap(run -> Stream.of(run.from().site(), run.to().site()))
+        .forEach(site -> parts.computeIfAbsent(site, at -> new ArrayList<>()));
+    return new LayoutView(
+        parts.entrySet().stream()
+            .map(
+                one ->
+                    new PlaceView(
+                        one.getKey(),
+                        Spoken.term(one.getKey()),
+                        Reach.of(one.getKey()).orElse(null),
+                        one.getValue()))
+            .toList(),
+        runs,
+        hunt.pinHeat().entrySet().stream()
+            .filter(one -> one.getValue() >= TINTED)
+            .map(one -> new PinHeatView(one.getKey().part(), one.getKey().node(), one.getValue()))
+            .toList());
+  }
+
+  private static EndView end(Layout.End end) {
+    return new EndView(end.site(), end.node());
   }
 
   private LampView lamp(String id) {

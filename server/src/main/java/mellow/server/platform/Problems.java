@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Turns whatever went wrong into a problem document (RFC 9457) with a sentence for people. */
 @RestControllerAdvice
@@ -85,9 +86,13 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ResponseEntity<ProblemDetail> unforeseen(Exception exception) {
+  @Nullable ResponseEntity<ProblemDetail> unforeseen(Exception exception) {
     if (DiskFull.is(exception)) {
       return diskFull(exception);
+    }
+    if (DisconnectedClientHelper.isClientDisconnectedException(exception)) {
+      // a page that was closed while it loaded: nobody is there to be answered
+      return null;
     }
     LOG.error("Not foreseen", exception);
     HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.List;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jooq.exception.DataAccessException;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.ProblemDetail;
@@ -41,5 +42,11 @@ class ProblemsTest {
                 .getStatusCode()
                 .value())
         .isEqualTo(503);
+  }
+
+  @Test
+  void whoWentAwayIsNotAnswered() {
+    assertThat(PROBLEMS.unforeseen(new ClientAbortException(new IOException("Broken pipe"))))
+        .isNull();
   }
 }
