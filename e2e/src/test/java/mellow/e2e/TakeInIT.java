@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static mellow.e2e.screen.Said.say;
 
 import com.microsoft.playwright.Page;
+import java.util.concurrent.atomic.AtomicInteger;
 import mellow.core.workflow.PriorChange;
 import mellow.core.workflow.WorkflowWords;
 import mellow.e2e.screen.TakeInScreen;
@@ -56,11 +57,17 @@ class TakeInIT extends BrowserTest {
     forgiveComplaints();
     mine.button(say(TakeinPage.tyres())).click();
     assertThat(mine.verdict()).containsText(say(KeptPage.changesWaitForTheNetwork()));
-    // it is told of the change, and looks
-    page.waitForResponse(
-        answer -> answer.url().endsWith("/take-in") && answer.request().method().equals("GET"),
-        () -> theirs.button(say(TakeinPage.wiring())).click());
+    AtomicInteger looked = new AtomicInteger();
+    page.onResponse(
+        answer -> {
+          if (answer.url().endsWith("/take-in") && answer.request().method().equals("GET")) {
+            looked.incrementAndGet();
+          }
+        });
+    theirs.button(say(TakeinPage.wiring())).click();
     assertThat(theirs.verdict()).containsText(say(WorkflowWords.before(PriorChange.WIRING)));
+    // it is told of the change, and looks
+    page.waitForCondition(() -> looked.get() > 0);
     // it goes out by itself
     page.unroute("**/take-in");
     assertThat(mine.verdict()).containsText(say(AppPage.changedMeanwhileByChangedBy("Ilse")));
