@@ -68,11 +68,12 @@ public final class CheckTable {
   public static CheckTable of(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
     ShownBy shownBy = new ShownBy(circuit, states, hypotheses);
     List<Check> checks = new UsualChecks(circuit, shownBy.sound()).all();
-    return new CheckTable(
-        shownBy,
-        checks,
-        checks.stream().map(check -> row(shownBy, check)).toList(),
-        Outlines.of(hypotheses));
+    return new CheckTable(shownBy, checks, rows(shownBy, checks), Outlines.of(hypotheses));
+  }
+
+  private static List<Row> rows(ShownBy shownBy, List<Check> checks) {
+    double[][] shows = shownBy.shown(checks);
+    return IntStream.range(0, shows.length).mapToObj(i -> row(checks.get(i), shows[i])).toList();
   }
 
   /**
@@ -81,15 +82,16 @@ public final class CheckTable {
    * @throws IllegalArgumentException for a check of a part, node or state that the circuit lacks
    */
   public CheckTable with(Collection<Check> more) {
-    List<Check> all = new ArrayList<>(checks);
-    List<Row> allRows = new ArrayList<>(rows);
-    for (Check check : more) {
-      if (!places.containsKey(check) && !all.contains(check)) {
-        all.add(check);
-        allRows.add(row(shownBy, check));
-      }
+    List<Check> fresh =
+        more.stream().filter(check -> !places.containsKey(check)).distinct().toList();
+    if (fresh.isEmpty()) {
+      return this;
     }
-    return all.size() == checks.size() ? this : new CheckTable(shownBy, all, allRows, outlines);
+    List<Check> all = new ArrayList<>(checks);
+    all.addAll(fresh);
+    List<Row> allRows = new ArrayList<>(rows);
+    allRows.addAll(rows(shownBy, fresh));
+    return new CheckTable(shownBy, all, allRows, outlines);
   }
 
   /** The same with more that may be wrong, behind the others. */
@@ -119,10 +121,6 @@ public final class CheckTable {
   /** The same with what an ohmmeter shows once the battery is off. */
   public CheckTable withPoweredOff() {
     return with(UsualChecks.poweredOff(shownBy.circuit(), 0));
-  }
-
-  private static Row row(ShownBy shownBy, Check check) {
-    return row(check, shownBy.shown(check));
   }
 
   private static Row row(Check check, double[] shows) {

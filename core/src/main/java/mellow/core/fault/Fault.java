@@ -1,7 +1,6 @@
 package mellow.core.fault;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Circuit;
@@ -40,22 +39,32 @@ public record Fault(
 
   /** A circuit with this fault; of several, the first one first. */
   public Circuit in(Circuit circuit) {
-    Map<String, Part> parts = new LinkedHashMap<>();
-    circuit.parts().forEach(part -> parts.put(part.id(), part));
+    List<Part> parts = new ArrayList<>(circuit.parts());
     for (Part part : changed) {
-      if (parts.replace(part.id(), part) == null) {
+      int place = placeOf(part.id(), parts);
+      if (place < 0) {
         throw new IllegalArgumentException("the circuit has no “%s”".formatted(part.id()));
       }
+      parts.set(place, part);
     }
     // what a shutter lets through is the light of its source as that stands now
-    parts.replaceAll((id, part) -> part instanceof Emitter.Shutter one ? behind(one, parts) : part);
-    List<Part> all = new ArrayList<>(parts.values());
-    all.addAll(added);
-    return new Circuit(all);
+    parts.replaceAll(part -> part instanceof Emitter.Shutter one ? behind(one, parts) : part);
+    parts.addAll(added);
+    return new Circuit(parts);
   }
 
-  private static Part behind(Emitter.Shutter shutter, Map<String, Part> parts) {
-    return parts.get(shutter.source().id()) instanceof Emitter source
+  private static int placeOf(String id, List<Part> parts) {
+    for (int place = 0; place < parts.size(); place++) {
+      if (parts.get(place).id().equals(id)) {
+        return place;
+      }
+    }
+    return -1;
+  }
+
+  private static Part behind(Emitter.Shutter shutter, List<Part> parts) {
+    int place = placeOf(shutter.source().id(), parts);
+    return place >= 0 && parts.get(place) instanceof Emitter source
         ? shutter.before(source)
         : shutter;
   }

@@ -29,15 +29,17 @@ final class FaultyCircuit {
   /** A blade fuse opens within seconds at twice its rating: ISO 8820-3 (from memory). */
   private static final double BLOWS_AT = 2;
 
-  private final Map<String, Part> parts = new HashMap<>();
+  private final Circuit circuit;
+  private final Model model;
   private final List<Solution> solutions;
-  private final Wiring wiring;
 
   /** By state and node, once they were asked for. */
   private final double[][] volts;
 
   private final Set<String> blown = new TreeSet<>();
-  private final Map<String, Look[]> looks = new HashMap<>();
+
+  /** By lamp and state, once they were asked for. */
+  private final Look[] looks;
 
   /** Lamps that give another share of their light than their voltage says. */
   private final Map<String, Double> light = new HashMap<>();
@@ -46,10 +48,12 @@ final class FaultyCircuit {
   private final Set<String> slow = new HashSet<>();
 
   private FaultyCircuit(
-      Circuit circuit, Wiring wiring, List<Fault> faults, List<Solution> solutions) {
+      Circuit circuit, Model model, List<Fault> faults, List<Solution> solutions) {
+    this.circuit = circuit;
+    this.model = model;
     this.solutions = solutions;
-    this.wiring = wiring;
     this.volts = new double[solutions.size()][];
+    this.looks = new Look[model.places().size() * solutions.size()];
     for (Fault fault : faults) {
       light.putAll(fault.light());
       if (fault.kind() == FaultKind.BALLAST_SLOW) {
@@ -57,7 +61,6 @@ final class FaultyCircuit {
       }
     }
     for (Part part : circuit.parts()) {
-      parts.put(part.id(), part);
       if (part instanceof Joining.Guard fuse && fuse.blown()) {
         blown.add(fuse.id());
       }
@@ -70,11 +73,21 @@ final class FaultyCircuit {
    * @param healthy without a fault
    */
   static FaultyCircuit of(Circuit healthy, List<Fault> faults, List<Controls> states) {
-    return of(new Model(healthy, Wiring.of(healthy)), faults, Set.of(), states);
+    return of(Model.of(healthy), faults, Set.of(), states);
   }
 
-  /** A circuit without a fault, and what all with a fault share with it. */
-  record Model(Circuit healthy, Wiring wiring) {}
+  /**
+   * A circuit without a fault, and what all with a fault share with it.
+   *
+   * @param places of its parts, by id; with a fault each has the same, before what is added
+   */
+  record Model(Circuit healthy, Wiring wiring, Map<String, Integer> places) {
+    static Model of(Circuit healthy) {
+      Map<String, Integer> places = new HashMap<>();
+      healthy.parts().forEach(part -> places.put(part.id(), places.size()));
+      return new Model(healthy, Wiring.of(healthy), places);
+    }
+  }
 
   /**
    * The same where fuses blew before.
@@ -88,7 +101,7 @@ final class FaultyCircuit {
       List<Solution> solutions = Solver.metered(circuit, model.wiring(), METER_OHMS).inTurn(states);
       List<Joining.Guard> gone = blowing(circuit, solutions);
       if (gone.isEmpty()) {
-        return new FaultyCircuit(circuit, model.wiring(), faults, solutions);
+        return new FaultyCircuit(circuit, model, faults, solutions);
       }
       for (Joining.Guard fuse : gone) {
         circuit = circuit.with(fuse.blow());
@@ -146,27 +159,27 @@ final class FaultyCircuit {
   }
 
   private Part part(String id) {
-    Part part = parts.get(id);
-    if (part == null) {
+    return circuit.parts().get(place(id));
+  }
+
+  private int place(String id) {
+    Integer place = model.places().get(id);
+    if (place == null) {
       throw new IllegalArgumentException("the circuit has no “%s”".formatted(id));
     }
-    return part;
+    return place;
   }
 
   /** How a lamp looks in a state. */
   Look look(int state, String lamp) {
-    Look[] byState = looks.get(lamp);
-    if (byState == null) {
-      byState = new Look[solutions.size()];
-      looks.put(lamp, byState);
-    }
-    Look known = byState[state];
+    int place = place(lamp) * solutions.size() + state;
+    Look known = looks[place];
     if (known == null) {
       known = Look.of((Emitter) part(lamp), solutions.get(state), light.getOrDefault(lamp, 1.0));
       if (known == Look.LIT && slow.contains(lamp)) {
         known = Look.AFTER_TRIES;
       }
-      byState[state] = known;
+      looks[place] = known;
     }
     return known;
   }
@@ -180,7 +193,7 @@ final class FaultyCircuit {
   }
 
   private double at(int state, String node) {
-    int number = wiring.number(node);
+    int number = model.wiring().number(node);
     if (number >= 0) {
       return volts[state][number];
     }
@@ -200,7 +213,7 @@ final class FaultyCircuit {
   double watts(int state, String part) {
     double watts = 0;
     String joint = part + " joint ";
-    for (Part one : parts.values()) {
+    for (Part one : circuit.parts()) {
       if (one.id().equals(part) || one.id().startsWith(joint)) {
         watts += watts(state, one);
       }

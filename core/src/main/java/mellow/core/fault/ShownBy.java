@@ -15,7 +15,6 @@ import mellow.core.circuit.Joining;
 import mellow.core.circuit.Load;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Supply;
-import mellow.core.circuit.solve.Wiring;
 
 /**
  * What a check shows under a hypothesis: the circuit is solved with its faults, once. Whoever asks
@@ -79,7 +78,13 @@ final class ShownBy {
   private record Alone(String lamp, List<Fault> within) {}
 
   /** After something was done to the circuit, in one state. */
-  private final Map<Worked, FaultyCircuit> worked = new HashMap<>();
+  private final Map<Worked, InState> worked = new HashMap<>();
+
+  /** Solved circuits by what is wrong with them. */
+  private final Map<List<Fault>, FaultyCircuit> known = new HashMap<>();
+
+  /** A solved circuit in one of its states. */
+  private record InState(FaultyCircuit circuit, int state) {}
 
   /**
    * Something that was done to a circuit.
@@ -91,11 +96,7 @@ final class ShownBy {
   private record Worked(FaultyCircuit found, Class<?> what, String at, String to, int state) {}
 
   ShownBy(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
-    this(
-        new FaultyCircuit.Model(circuit, Wiring.of(circuit)),
-        states,
-        hypotheses,
-        new FaultyCircuit[0]);
+    this(FaultyCircuit.Model.of(circuit), states, hypotheses, new FaultyCircuit[0]);
   }
 
   private ShownBy(
@@ -111,14 +112,18 @@ final class ShownBy {
     this.sound = FaultyCircuit.of(model, List.of(), Set.of(), states);
     this.faulty = Arrays.copyOf(solved, hypotheses.size());
     this.first = new int[faulty.length];
-    Map<List<Fault>, Integer> known = new HashMap<>();
+    known.put(List.of(), sound);
+    Map<List<Fault>, Integer> places = new HashMap<>();
     for (int h = 0; h < faulty.length; h++) {
       List<Fault> faults = hypotheses.get(h).faults();
-      first[h] = known.getOrDefault(faults, h);
-      known.putIfAbsent(faults, h);
+      first[h] = places.getOrDefault(faults, h);
+      places.putIfAbsent(faults, h);
       if (faulty[h] == null) {
         faulty[h] =
-            first[h] < h ? faulty[first[h]] : FaultyCircuit.of(model, faults, Set.of(), states);
+            known.computeIfAbsent(
+                faults, fresh -> FaultyCircuit.of(model, faults, Set.of(), states));
+      } else {
+        known.putIfAbsent(faults, faulty[h]);
       }
     }
   }
@@ -142,17 +147,20 @@ final class ShownBy {
     return hypotheses;
   }
 
-  /** What a check shows under each hypothesis, the sound circuit last. */
-  double[] shown(Check check) {
-    double[] shows = new double[hypotheses.size() + 1];
-    for (int h = 0; h < shows.length; h++) {
-      // the same fault shows the same, whether it comes and goes or not, but for being shaken
-      boolean isKnown =
-          h < faulty.length
-              && first[h] < h
-              && hypotheses.get(h).isInTheModel()
-              && !(check instanceof Check.Wiggled);
-      shows[h] = isKnown ? shows[first[h]] : shown(check, h);
+  /**
+   * What each check shows under each hypothesis, the sound circuit last: hypothesis after
+   * hypothesis, for what was solved under one lies together.
+   */
+  synchronized double[][] shown(List<Check> checks) {
+    double[][] shows = new double[checks.size()][hypotheses.size() + 1];
+    for (int h = 0; h <= hypotheses.size(); h++) {
+      boolean isKnown = h < faulty.length && first[h] < h && hypotheses.get(h).isInTheModel();
+      for (int check = 0; check < shows.length; check++) {
+        Check one = checks.get(check);
+        // the same fault shows the same, whether it comes and goes or not, but for being shaken
+        shows[check][h] =
+            isKnown && !(one instanceof Check.Wiggled) ? shows[check][first[h]] : shownBy(one, h);
+      }
     }
     return shows;
   }
@@ -163,6 +171,10 @@ final class ShownBy {
    * @param h the hypothesis, by its place; the last one and one is a sound circuit
    */
   synchronized double shown(Check check, int h) {
+    return shownBy(check, h);
+  }
+
+  private double shownBy(Check check, int h) {
     boolean isSound = h == hypotheses.size();
     if (!isSound && !hypotheses.get(h).isInTheModel()) {
       return Double.NaN;
@@ -203,15 +215,28 @@ final class ShownBy {
   }
 
   private static boolean isTraceOf(List<Fault> faults, String part) {
-    return faults.stream()
-        .anyMatch(fault -> fault.part().equals(part) && fault.kind().leavesATrace());
+    for (Fault fault : faults) {
+      if (fault.part().equals(part) && fault.kind().leavesATrace()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean isShaken(Check.Wiggled wiggled, Hypothesis hypothesis, FaultyCircuit found) {
     return hypothesis.present() < 1
-        && hypothesis.parts().contains(wiggled.part())
+        && anyOf(hypothesis.faults(), wiggled.part())
         && found.look(wiggled.state(), wiggled.lamp())
             != sound.look(wiggled.state(), wiggled.lamp());
+  }
+
+  private static boolean anyOf(List<Fault> faults, String part) {
+    for (Fault fault : faults) {
+      if (fault.part().equals(part)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private double testLight(Check.TestLight light, List<Fault> faults) {
@@ -264,9 +289,7 @@ final class ShownBy {
   private double lookAfterWork(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
     Look now = found.look(check.state(), check.lamp());
     if (check instanceof Check.Exchanged exchanged) {
-      boolean wasGood =
-          !found.isBlown(exchanged.part())
-              && faults.stream().noneMatch(fault -> goesWith(fault, exchanged.part()));
+      boolean wasGood = !found.isBlown(exchanged.part()) && !anyGoesWith(faults, exchanged.part());
       return wasGood ? now.answer() : after(check, exchanged.part(), faults, found);
     } else if (check instanceof Check.Swapped swapped) {
       return twins.isMoved(faults, swapped.part())
@@ -285,6 +308,15 @@ final class ShownBy {
         : Look.OUT.answer();
   }
 
+  private static boolean anyGoesWith(List<Fault> faults, String part) {
+    for (Fault fault : faults) {
+      if (goesWith(fault, part)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static boolean goesWith(Fault fault, String part) {
     return fault.part().equals(part) && isWithin(fault.kind());
   }
@@ -300,16 +332,15 @@ final class ShownBy {
 
   private double after(
       Check.OfLamp check, String at, String to, List<Fault> faults, FaultyCircuit found) {
-    return worked
-        .computeIfAbsent(
+    InState now =
+        worked.computeIfAbsent(
             new Worked(found, check.getClass(), at, to, check.state()),
-            work -> solved(check, faults, found))
-        .look(0, check.lamp())
-        .answer();
+            work -> solved(check, faults, found));
+    return now.circuit().look(now.state(), check.lamp()).answer();
   }
 
   /** What has blown before stays blown, unless it was exchanged. */
-  private FaultyCircuit solved(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
+  private InState solved(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
     List<Fault> left = new ArrayList<>(faults);
     Set<String> blown = new TreeSet<>(found.blown());
     if (check instanceof Check.Exchanged exchanged) {
@@ -326,7 +357,10 @@ final class ShownBy {
       left.removeIf(
           fault -> fault.part().equals(check.lamp()) && fault.kind() == FaultKind.REVERSED);
     }
-    return FaultyCircuit.of(model, left, blown, List.of(states.get(check.state())));
+    FaultyCircuit same = known.get(left);
+    return same != null && same.blown().containsAll(blown)
+        ? new InState(same, check.state())
+        : new InState(FaultyCircuit.of(model, left, blown, List.of(states.get(check.state()))), 0);
   }
 
   private static Fault lead(Check.Bridged bridged) {
@@ -335,6 +369,11 @@ final class ShownBy {
   }
 
   private static boolean has(List<Fault> faults, String part, FaultKind kind) {
-    return faults.stream().anyMatch(fault -> fault.part().equals(part) && fault.kind() == kind);
+    for (Fault fault : faults) {
+      if (fault.part().equals(part) && fault.kind() == kind) {
+        return true;
+      }
+    }
+    return false;
   }
 }

@@ -21,7 +21,12 @@ final class Twins {
 
   /** Whether anything goes along when a part and its twin change places. */
   boolean isMoved(List<Fault> all, String part) {
-    return all.stream().anyMatch(fault -> moved(fault, part) != fault);
+    for (Fault fault : all) {
+      if (moved(fault, part) != fault) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /**
@@ -52,11 +57,13 @@ final class Twins {
     }
     String to =
         fault.part().equals(part) ? twin.get() : fault.part().equals(twin.get()) ? part : "";
-    return faults.stream()
-        .filter(one -> one.part().equals(to))
-        .filter(one -> one.kind() == fault.kind() && one.place() == fault.place())
-        .filter(one -> one.ohms() == fault.ohms())
-        .findFirst()
-        .orElse(fault);
+    return to.isEmpty()
+        ? fault
+        : faults.stream()
+            .filter(one -> one.part().equals(to))
+            .filter(one -> one.kind() == fault.kind() && one.place() == fault.place())
+            .filter(one -> one.ohms() == fault.ohms())
+            .findFirst()
+            .orElse(fault);
   }
 }

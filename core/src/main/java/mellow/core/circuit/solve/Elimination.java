@@ -2,7 +2,6 @@ package mellow.core.circuit.solve;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.List;
 
 /**
  * Solves symmetric sparse systems of one fixed pattern: A = L D Lᵀ, eliminated in an order of least
@@ -38,17 +37,18 @@ final class Elimination {
 
   /**
    * @param size number of unknowns
-   * @param pairs the two rows of each place off the diagonal that may be filled
+   * @param pairs the two rows of each place off the diagonal that may be filled, one pair after the
+   *     other
    */
-  Elimination(int size, List<int[]> pairs) {
+  Elimination(int size, int[] pairs) {
     this.size = size;
     BitSet[] near = new BitSet[size];
     for (int i = 0; i < size; i++) {
       near[i] = new BitSet(size);
     }
-    for (int[] pair : pairs) {
-      near[pair[0]].set(pair[1]);
-      near[pair[1]].set(pair[0]);
+    for (int i = 0; i < pairs.length; i += 2) {
+      near[pairs[i]].set(pairs[i + 1]);
+      near[pairs[i + 1]].set(pairs[i]);
     }
     order = new int[size];
     stepOf = new int[size];

@@ -2,7 +2,7 @@ package mellow.core.circuit.solve;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Branch;
@@ -50,8 +50,12 @@ final class Network {
   /** From every node to ground, S. */
   private final double leak;
 
-  private final Map<String, Integer> nodes = new LinkedHashMap<>();
-  private final List<Edge> edges = new ArrayList<>();
+  private final Wiring wiring;
+
+  /** Nodes that circuits like it do not have, numbered behind those that they do. */
+  private final Map<String, Integer> own = new HashMap<>();
+
+  private final Edge[] edges;
   private final Elimination elimination;
 
   // by edge: its nodes, and where its slope goes in the matrix; -1 for ground or none
@@ -78,41 +82,57 @@ final class Network {
    */
   Network(Circuit circuit, Wiring wiring, double leak) {
     this.leak = leak;
-    nodes.putAll(wiring.nodes());
+    this.wiring = wiring;
+    List<Edge> found = new ArrayList<>();
     for (Part part : circuit.parts()) {
       List<Branch> branches = part.branches();
       for (int i = 0; i < branches.size(); i++) {
         Branch branch = branches.get(i);
-        edges.add(new Edge(part, i, number(branch.from()), number(branch.to())));
+        found.add(new Edge(part, i, numbered(branch.from()), numbered(branch.to())));
       }
     }
-    elimination =
-        wiring.elimination(
-            nodes.size(),
-            edges.stream()
-                .filter(Network::couples)
-                .map(edge -> new int[] {edge.from(), edge.to()})
-                .toList());
-    from = edges.stream().mapToInt(Edge::from).toArray();
-    to = edges.stream().mapToInt(Edge::to).toArray();
-    place =
-        edges.stream()
-            .mapToInt(edge -> couples(edge) ? elimination.placeOf(edge.from(), edge.to()) : NONE)
-            .toArray();
-    fromPlace = edges.stream().mapToInt(edge -> diagonalOf(edge, edge.from())).toArray();
-    toPlace = edges.stream().mapToInt(edge -> diagonalOf(edge, edge.to())).toArray();
-    slopes = new double[edges.size()];
-    sums = new double[nodes.size()];
-    moves = new double[nodes.size()];
-    tried = new double[nodes.size()];
-    diagonal = new double[nodes.size()];
+    edges = found.toArray(Edge[]::new);
+    elimination = wiring.elimination(size(), pairs());
+    from = new int[edges.length];
+    to = new int[edges.length];
+    place = new int[edges.length];
+    fromPlace = new int[edges.length];
+    toPlace = new int[edges.length];
+    for (int i = 0; i < edges.length; i++) {
+      Edge edge = edges[i];
+      from[i] = edge.from();
+      to[i] = edge.to();
+      place[i] = couples(edge) ? elimination.placeOf(edge.from(), edge.to()) : NONE;
+      fromPlace[i] = diagonalOf(edge, edge.from());
+      toPlace[i] = diagonalOf(edge, edge.to());
+    }
+    slopes = new double[edges.length];
+    sums = new double[size()];
+    moves = new double[size()];
+    tried = new double[size()];
+    diagonal = new double[size()];
     off = new double[elimination.places()];
   }
 
-  private int number(String node) {
-    return node.equals(Circuit.GROUND)
-        ? AT_GROUND
-        : nodes.computeIfAbsent(node, fresh -> nodes.size());
+  private int numbered(String node) {
+    if (node.equals(Circuit.GROUND)) {
+      return AT_GROUND;
+    }
+    int shared = wiring.number(node);
+    return shared >= 0 ? shared : own.computeIfAbsent(node, fresh -> size());
+  }
+
+  /** The two nodes of each edge that couples any, one pair after the other. */
+  private int[] pairs() {
+    int[] pairs = new int[2 * edges.length];
+    int n = 0;
+    for (Edge edge : edges) {
+      if (couples(edge)) {
+        pairs[n++] = edge.from();
+        pairs[n++] = edge.to();
+      }
+    }
+    return Arrays.copyOf(pairs, n);
   }
 
   private static boolean couples(Edge edge) {
@@ -123,18 +143,25 @@ final class Network {
     return node < 0 || edge.from() == edge.to() ? NONE : elimination.diagonalOf(node);
   }
 
-  Map<String, Integer> nodes() {
-    return nodes;
+  /** How many nodes there are but ground. */
+  int size() {
+    return wiring.size() + own.size();
   }
 
-  List<Edge> edges() {
-    return edges;
+  /** The number of a node but ground; -1 for what the circuit does not have. */
+  int number(String node) {
+    int shared = wiring.number(node);
+    return shared >= 0 ? shared : own.getOrDefault(node, NONE);
+  }
+
+  Edge edge(int number) {
+    return edges[number];
   }
 
   Law[] laws(Situation now) {
-    Law[] laws = new Law[edges.size()];
+    Law[] laws = new Law[edges.length];
     for (int i = 0; i < laws.length; i++) {
-      Edge edge = edges.get(i);
+      Edge edge = edges[i];
       laws[i] = edge.part().law(edge.branch(), now);
     }
     return laws;

@@ -24,8 +24,8 @@ public final class Point implements Voltages {
     if (node.equals(Circuit.GROUND)) {
       return 0;
     }
-    Integer number = network.nodes().get(node);
-    if (number == null) {
+    int number = network.number(node);
+    if (number < 0) {
       throw new IllegalArgumentException("no node is called “%s”".formatted(node));
     }
     return volts[number];
@@ -34,7 +34,7 @@ public final class Point implements Voltages {
   /** Amperes through a part's branch, from its first node to its second. */
   public double amps(Part part, int branch) {
     for (int i = 0; i < laws.length; i++) {
-      Network.Edge edge = network.edges().get(i);
+      Network.Edge edge = network.edge(i);
       if (edge.branch() == branch && edge.part().id().equals(part.id())) {
         return laws[i].current(Network.across(edge, volts));
       }
@@ -52,7 +52,7 @@ public final class Point implements Voltages {
   public double watts() {
     double watts = 0;
     for (int i = 0; i < laws.length; i++) {
-      double across = Network.across(network.edges().get(i), volts);
+      double across = Network.across(network.edge(i), volts);
       watts += across * laws[i].current(across);
     }
     return watts;

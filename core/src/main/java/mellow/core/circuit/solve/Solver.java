@@ -56,7 +56,7 @@ public final class Solver {
 
   /** Solves it with every relay at rest beforehand. */
   public Solution solve(Controls controls) {
-    return solve(controls, Map.of(), new double[network.nodes().size()]);
+    return solve(controls, Map.of(), new double[network.size()]);
   }
 
   /** Solves it as it follows on another position: relays hold on, and most voltages are near. */

@@ -1,9 +1,9 @@
 package mellow.core.circuit.solve;
 
 import java.nio.IntBuffer;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import mellow.core.circuit.Circuit;
 
@@ -39,18 +39,20 @@ public final class Wiring {
     return nodes.getOrDefault(node, -1);
   }
 
-  /** The nodes that all of them have, by their numbers. */
-  Map<String, Integer> nodes() {
-    return nodes;
+  /** How many nodes all of them have. */
+  int size() {
+    return nodes.size();
   }
 
-  Elimination elimination(int size, List<int[]> pairs) {
-    int[] key = new int[1 + 2 * pairs.size()];
-    key[0] = size;
-    for (int i = 0; i < pairs.size(); i++) {
-      key[1 + 2 * i] = pairs.get(i)[0];
-      key[2 + 2 * i] = pairs.get(i)[1];
-    }
+  /**
+   * The order in which a circuit's nodes are eliminated.
+   *
+   * @param size number of its nodes, those among them that others do not have
+   * @param pairs the two nodes of each place that may be filled, one pair after the other
+   */
+  Elimination elimination(int size, int[] pairs) {
+    int[] key = Arrays.copyOf(pairs, pairs.length + 1);
+    key[pairs.length] = size;
     return eliminations.computeIfAbsent(IntBuffer.wrap(key), fresh -> new Elimination(size, pairs));
   }
 }

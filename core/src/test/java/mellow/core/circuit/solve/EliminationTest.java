@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -34,7 +35,7 @@ class EliminationTest {
     double[] expected =
         new LUDecomposition(matrix).getSolver().solve(new ArrayRealVector(right)).toArray();
 
-    Elimination elimination = new Elimination(size, pairs);
+    Elimination elimination = new Elimination(size, flat(pairs));
     double[] diagonal = new double[size];
     double[] off = new double[elimination.places()];
     for (int row = 0; row < size; row++) {
@@ -45,6 +46,10 @@ class EliminationTest {
     }
     elimination.solve(diagonal, off, right);
     assertThat(right).containsExactly(expected, within(1e-8));
+  }
+
+  private static int[] flat(List<int[]> pairs) {
+    return pairs.stream().flatMapToInt(Arrays::stream).toArray();
   }
 
   /** A conductance between two nodes, as a branch adds it. */
@@ -63,6 +68,6 @@ class EliminationTest {
     for (int row = 1; row < size; row++) {
       pairs.add(new int[] {row, row - 1});
     }
-    assertThat(new Elimination(size, pairs).places()).isEqualTo(size - 1);
+    assertThat(new Elimination(size, flat(pairs)).places()).isEqualTo(size - 1);
   }
 }
