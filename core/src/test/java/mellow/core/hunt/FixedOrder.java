@@ -112,7 +112,7 @@ final class FixedOrder {
   }
 
   /** Whether a check shows that its part is at fault; a good part in its place mends the lamp. */
-  private boolean reveals(Check check, int hypothesis) {
+  boolean reveals(Check check, int hypothesis) {
     int place = table.place(check);
     if (check instanceof Check.Exchanged one) {
       int look = table.place(new Check.LampSeen(one.state(), one.lamp()));

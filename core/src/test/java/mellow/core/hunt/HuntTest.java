@@ -71,9 +71,15 @@ class HuntTest {
    * @param told after each check
    * @param minutes that it took
    * @param inOrder minutes that the fixed order takes; empty where it does not find the fault
+   * @param halving minutes that halving by position takes; empty where it does not find it
    */
   private record Hunted(
-      boolean steady, boolean right, List<Told> told, double minutes, Optional<Double> inOrder) {
+      boolean steady,
+      boolean right,
+      List<Told> told,
+      double minutes,
+      Optional<Double> inOrder,
+      Optional<Double> halving) {
     /** The share that was told in the end. */
     double last() {
       return told.isEmpty() ? 0 : told.get(told.size() - 1).share();
@@ -158,6 +164,8 @@ class HuntTest {
     double ours = median(both.stream().mapToDouble(Hunted::minutes));
     double inOrder = median(both.stream().mapToDouble(one -> one.inOrder().orElseThrow()));
     assertThat(ours).isLessThanOrEqualTo(inOrder);
+    assertThat(ours)
+        .isLessThan(median(both.stream().mapToDouble(one -> one.halving().orElseThrow())));
   }
 
   /**
@@ -184,6 +192,10 @@ class HuntTest {
         hunted.stream().filter(one -> one.steady() && one.inOrder().isPresent()).toList();
     assertThat(both.stream().mapToDouble(Hunted::minutes).sum())
         .isLessThanOrEqualTo(both.stream().mapToDouble(one -> one.inOrder().orElseThrow()).sum());
+    assertThat(both.stream().mapToDouble(Hunted::minutes).sum())
+        .isLessThan(both.stream().mapToDouble(one -> one.halving().orElseThrow()).sum());
+    assertThat(median(both.stream().mapToDouble(Hunted::minutes)))
+        .isLessThan(median(both.stream().mapToDouble(one -> one.halving().orElseThrow())));
   }
 
   private static List<FeedPlan> plans() {
@@ -438,7 +450,8 @@ class HuntTest {
         named.parts().equals(hidden.parts()),
         told,
         minutes,
-        new FixedOrder(searched.feed(), searched.table(), complaint).minutes(truth, already));
+        new FixedOrder(searched.feed(), searched.table(), complaint).minutes(truth, already),
+        new Halving(searched.feed(), searched.table(), complaint, truth, already).minutes());
   }
 
   private static Hunt hunt(Searched searched, List<Hunt.Moment> moments, Set<Reach> open) {
