@@ -47,7 +47,9 @@ function Vehicle({ seen, size }: { seen: Seen; size: Size }) {
   const scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, fits));
   const width = Math.max(WIDTH, size.width / scale);
   const height = Math.max(laid.height, size.height / scale);
-  const box = useShown(centre(laid, pointed), scale);
+  const red = probed(page, hunt, laid, pointed?.red);
+  const black = probed(page, hunt, laid, pointed?.black);
+  const box = useShown(red ?? centre(laid, pointed), scale);
   return (
     <Box
       ref={box}
@@ -72,10 +74,7 @@ function Vehicle({ seen, size }: { seen: Seen; size: Size }) {
           {laid.plates.map((plate) => (
             <Place key={plate.site} plate={plate} {...seen} />
           ))}
-          <ProbeFlags
-            red={probed(page, hunt, laid, pointed?.red)}
-            black={probed(page, hunt, laid, pointed?.black)}
-          />
+          <ProbeFlags red={red} black={black} />
         </g>
       </svg>
     </Box>

@@ -22,7 +22,8 @@ public final class FactoryBook {
           "factory-fog-discharge",
           "factory-low-discharge",
           "factory-shared-ground",
-          "factory-drl-module");
+          "factory-drl-module",
+          "factory-twin-filament");
 
   private FactoryBook() {}
 
