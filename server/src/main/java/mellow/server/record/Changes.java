@@ -141,9 +141,9 @@ class Changes {
   private void send(Follower follower, SseEmitter.SseEventBuilder event) {
     try {
       follower.events().send(event);
-    } catch (IOException | IllegalStateException gone) {
+    } catch (IOException | RuntimeException gone) {
+      // the container ends its connection; whatever is wrong with one page, the others are told
       followers.remove(follower);
-      follower.events().completeWithError(gone);
     }
   }
 
