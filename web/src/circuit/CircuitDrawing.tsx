@@ -1,4 +1,3 @@
-import { Box } from '@chakra-ui/react';
 import type {
   CircuitDrawing as Drawing,
   FeedPart,
@@ -8,17 +7,18 @@ import type {
   SolvedFeed,
 } from '../api/client';
 import { paint } from '../ui/theme';
-import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { pressed } from '../drawing/pressed';
+import { ScrolledDrawing } from '../drawing/ScrolledDrawing';
 import { CircuitSymbol } from './CircuitSymbol';
 import { Probes, Suspicion, type Pointed } from './Suspicion';
 import { told, type Told } from './told';
-import { fitScale, points, wireColour, wireWidth } from './wires';
+import { points, wireColour, wireWidth } from './wires';
 import { isOfComponent } from '../finding/subject';
 import { feedWords } from '../words/page/feed';
 
 const BAR = 30;
+const SCALES = [0.82, 1.12] as const;
 
 /** The circuit from the battery above to the body's ground below, as it stands now. */
 export function CircuitDrawing({
@@ -38,45 +38,28 @@ export function CircuitDrawing({
 }) {
   const { drawing } = sheet;
   return (
-    <DrawingGround label={feedWords.theCircuitFromBatteryToGround()} ground="ground">
-      {(size) => {
-        const scale = fitScale(
-          { width: drawing.width, height: drawing.height + 2 * BAR },
-          { width: size.width, height: size.height },
-        );
-        const width = Math.max(drawing.width, size.width / scale);
-        const height = Math.max(drawing.height + 2 * BAR, size.height / scale);
-        return (
-          <Box
-            w="100%"
-            h="100%"
-            overflow="auto"
-            tabIndex={0}
-            role="region"
-            aria-label={feedWords.theCircuitItCanBeScrolled()}
-          >
-            <svg
-              width={width * scale}
-              height={height * scale}
-              viewBox={`0 0 ${width} ${height}`}
-              style={{ display: 'block' }}
-              role="group"
-              aria-label={feedWords.circuitTitle({ title: sheet.plan.title })}
-            >
-              <Bars solved={solved} width={width} ground={drawing.height + BAR} height={height} />
-              <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
-                {suspicion && <Suspicion drawing={drawing} of={suspicion} />}
-                <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
-                {drawing.symbols.map((box) => (
-                  <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
-                ))}
-                {pointed && <Probes drawing={drawing} pointed={pointed} />}
-              </g>
-            </svg>
-          </Box>
-        );
-      }}
-    </DrawingGround>
+    <ScrolledDrawing
+      label={feedWords.theCircuitFromBatteryToGround()}
+      region={feedWords.theCircuitItCanBeScrolled()}
+      title={feedWords.circuitTitle({ title: sheet.plan.title })}
+      width={drawing.width}
+      height={drawing.height + 2 * BAR}
+      scales={SCALES}
+    >
+      {(width, height) => (
+        <>
+          <Bars solved={solved} width={width} ground={drawing.height + BAR} height={height} />
+          <g transform={`translate(${(width - drawing.width) / 2} ${BAR})`}>
+            {suspicion && <Suspicion drawing={drawing} of={suspicion} />}
+            <Lines sheet={sheet} drawing={drawing} solved={solved} onPart={onPart} />
+            {drawing.symbols.map((box) => (
+              <Symbol key={box.id} box={box} sheet={sheet} solved={solved} onPart={onPart} />
+            ))}
+            {pointed && <Probes drawing={drawing} pointed={pointed} />}
+          </g>
+        </>
+      )}
+    </ScrolledDrawing>
   );
 }
 

@@ -33,12 +33,3 @@ export function wireWidth(part: FeedPart | undefined): number {
 export function points(spots: CircuitDrawing['paths'][number]['spots']): string {
   return spots.map((spot) => `${spot.x.toFixed(1)},${spot.y.toFixed(1)}`).join(' ');
 }
-
-/** How far the drawing is scaled to fit, within what stays legible. */
-export function fitScale(
-  drawing: { width: number; height: number },
-  room: { width: number; height: number },
-): number {
-  const fits = Math.min(room.width / drawing.width, room.height / drawing.height);
-  return Math.max(0.82, Math.min(1.12, fits));
-}

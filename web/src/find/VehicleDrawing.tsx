@@ -1,12 +1,9 @@
-import { Box } from '@chakra-ui/react';
-import { useEffect, useRef } from 'react';
 import type { FindPage, Hunt } from '../api/client';
 import { ProbeFlags, tint, type Pointed } from '../circuit/Suspicion';
 import { points, wireColour } from '../circuit/wires';
-import { DrawingGround } from '../drawing/DrawingGround';
 import { Label } from '../drawing/Label';
 import { pressed } from '../drawing/pressed';
-import type { Size } from '../drawing/useSize';
+import { ScrolledDrawing } from '../drawing/ScrolledDrawing';
 import { paint } from '../ui/theme';
 import { findWords } from '../words/page/find';
 import {
@@ -19,8 +16,7 @@ import {
   type Row,
 } from './onVehicle';
 
-const LEAST_SCALE = 0.62;
-const MOST_SCALE = 1.15;
+const SCALES = [0.62, 1.15] as const;
 
 interface Seen {
   page: FindPage;
@@ -33,41 +29,21 @@ interface Seen {
 
 /** The circuit as it lies on the vehicle: what sits where, and which wires run between. */
 export function VehicleDrawing(seen: Seen) {
-  return (
-    <DrawingGround label={findWords.theCircuitOnTheVehicle()} ground="ground">
-      {(size) => <Vehicle seen={seen} size={size} />}
-    </DrawingGround>
-  );
-}
-
-function Vehicle({ seen, size }: { seen: Seen; size: Size }) {
   const { page, hunt, pointed } = seen;
   const laid = onVehicle(hunt.layout, hunt.sheet, page.vehicle.driverSide);
-  const fits = Math.min(size.width / WIDTH, size.height / laid.height);
-  const scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, fits));
-  const width = Math.max(WIDTH, size.width / scale);
-  const height = Math.max(laid.height, size.height / scale);
-  const red = probed(page, hunt, laid, pointed?.red);
-  const black = probed(page, hunt, laid, pointed?.black);
-  const box = useShown(red ?? centre(laid, pointed), scale);
+  const red = terminalAt(laid, hunt.next?.red, pointed?.red);
+  const black = terminalAt(laid, hunt.next?.black, pointed?.black);
   return (
-    <Box
-      ref={box}
-      w="100%"
-      h="100%"
-      overflow="auto"
-      tabIndex={0}
-      role="region"
-      aria-label={findWords.theVehicleItCanBeScrolled()}
+    <ScrolledDrawing
+      label={findWords.theCircuitOnTheVehicle()}
+      region={findWords.theVehicleItCanBeScrolled()}
+      title={findWords.theCircuitOnTheVehicle()}
+      width={WIDTH}
+      height={laid.height}
+      scales={SCALES}
+      shown={red ?? centre(laid, pointed)}
     >
-      <svg
-        width={width * scale}
-        height={height * scale}
-        viewBox={`0 0 ${String(width)} ${String(height)}`}
-        style={{ display: 'block' }}
-        role="group"
-        aria-label={findWords.theCircuitOnTheVehicle()}
-      >
+      {(width, height) => (
         <g transform={`translate(${String((width - WIDTH) / 2)} 0)`}>
           <Outline laid={laid} height={height} />
           <Wires laid={laid} {...seen} />
@@ -76,29 +52,23 @@ function Vehicle({ seen, size }: { seen: Seen; size: Size }) {
           ))}
           <ProbeFlags red={red} black={black} />
         </g>
-      </svg>
-    </Box>
+      )}
+    </ScrolledDrawing>
   );
+}
+
+/** Where a probe goes: a point of the circuit at a place. */
+function terminalAt(laid: OnVehicle, site: Plate['site'] | undefined, node: string | undefined) {
+  return laid.plates
+    .filter((plate) => plate.site === site)
+    .flatMap((plate) => plate.rows.flatMap((row) => row.terminals))
+    .find((terminal) => terminal.node === node)?.at;
 }
 
 /** The middle of the part that the next check is made at. */
 function centre(laid: OnVehicle, pointed: Pointed | undefined) {
   const plate = laid.plates.find((one) => one.rows.some((row) => row.part === pointed?.part));
   return plate && { x: plate.x + plate.width / 2, y: plate.y };
-}
-
-/** On a narrow screen the vehicle is wider than what is seen of it: a spot is brought to the middle. */
-function useShown(spot: { x: number; y: number } | undefined, scale: number) {
-  const box = useRef<HTMLDivElement>(null);
-  const [x, y] = [spot?.x, spot?.y];
-  useEffect(() => {
-    const within = box.current;
-    if (within && x !== undefined && y !== undefined) {
-      within.scrollLeft = x * scale - within.clientWidth / 2;
-      within.scrollTop = y * scale - within.clientHeight / 2;
-    }
-  }, [x, y, scale]);
-  return box;
 }
 
 /** Nose, sides and firewall: where one stands, not its shape. */
@@ -269,18 +239,4 @@ function PartRow({
       </g>
     </g>
   );
-}
-
-/** Where a node is got at the soonest as the job stands. */
-function probed(page: FindPage, hunt: Hunt, laid: OnVehicle, node: string | undefined) {
-  const minutes = (site: Plate['site']) => {
-    const reach = hunt.layout.places.find((one) => one.site === site)?.reach;
-    return page.find.open.some((one) => one === reach)
-      ? 0
-      : (page.reaches.find((one) => one.reach === reach)?.minutes ?? 0);
-  };
-  return laid.plates
-    .toSorted((one, other) => minutes(one.site) - minutes(other.site))
-    .flatMap((plate) => plate.rows.flatMap((row) => row.terminals))
-    .find((terminal) => terminal.node === node)?.at;
 }

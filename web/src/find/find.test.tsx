@@ -105,7 +105,7 @@ const HUNT = partly<Hunt>({
 function page(hunt: Hunt | undefined = HUNT, find: Partial<Page['find']> = {}) {
   return partly<Page>({
     job: JOB,
-    vehicle: { name: 'Quenby Lantern', nickname: 'bus' },
+    vehicle: { name: 'Quenby Lantern', nickname: 'bus', driverSide: 'LEFT' },
     version: 1,
     find: { complaint: '', touched: [], open: [], tools: [], twoPeople: true, ...find },
     changedBy: 'Runa',

@@ -62,7 +62,7 @@ const LAYOUT: CircuitLayout = {
 
 describe('a circuit on the vehicle', () => {
   it('has every wire end at a terminal of its own point', () => {
-    const { plates, runs } = onVehicle(LAYOUT, SHEET);
+    const { plates, runs } = onVehicle(LAYOUT, SHEET, 'LEFT');
     const terminals = plates.flatMap((plate) => plate.rows.flatMap((row) => row.terminals));
     runs.forEach((run, index) => {
       const { from, to } = LAYOUT.runs[index] ?? { from: undefined, to: undefined };
@@ -76,7 +76,7 @@ describe('a circuit on the vehicle', () => {
   });
 
   it('bends wires at right angles only, and keeps places apart', () => {
-    const { plates, runs } = onVehicle(LAYOUT, SHEET);
+    const { plates, runs } = onVehicle(LAYOUT, SHEET, 'LEFT');
     for (const { spots } of runs) {
       spots.slice(1).forEach((spot, index) => {
         const before = spots[index];
@@ -102,7 +102,7 @@ describe('a circuit on the vehicle', () => {
   });
 
   it('names the poles of a lamp and the terminals of a relay', () => {
-    const rows = onVehicle(LAYOUT, SHEET).plates.flatMap((plate) => plate.rows);
+    const rows = onVehicle(LAYOUT, SHEET, 'LEFT').plates.flatMap((plate) => plate.rows);
     const named = (part: string) =>
       rows.find((row) => row.part === part)?.terminals.map((one) => one.words);
     expect(named('lamp')).toEqual(['+', '−']);

@@ -1,7 +1,7 @@
 import type { CircuitDrawing, CircuitLayout, FeedPart, FeedSheet, LayoutEnd } from '../api/client';
 
 /** The vehicle from above, its nose up: columns from left to right, what is behind the firewall below. */
-const COLUMN = { width: 212, apart: 50, from: 50, count: 4 } as const;
+const COLUMN = { width: 212, apart: 50, from: 58, count: 4 } as const;
 export const WIDTH =
   2 * COLUMN.from + COLUMN.count * COLUMN.width + (COLUMN.count - 1) * COLUMN.apart;
 const NOSE = 40;
@@ -226,17 +226,16 @@ function plates(
 const lowest = (all: Plate[]) => Math.max(0, ...all.map((one) => one.y + one.height));
 
 /** The edge of its place that a wire leaves from: towards where it goes. */
-function edge(all: Plate[], end: LayoutEnd, towards: Plate | undefined): Terminal | undefined {
-  const plate = all.find((one) => one.site === end.site);
+function edge(plate: Plate | undefined, node: string, towards: Plate | undefined) {
   if (!plate) {
     return undefined;
   }
-  const found = plate.rows.flatMap((row) => row.terminals).filter((one) => one.node === end.node);
+  const found = plate.rows.flatMap((row) => row.terminals).filter((one) => one.node === node);
   const right = (towards?.x ?? 0) > plate.x;
   return (
     found.find((one) => one.onRight === right) ??
     found[0] ?? {
-      node: end.node,
+      node,
       words: '',
       onRight: right,
       at: { x: plate.x + (right ? plate.width : 0), y: plate.y + TITLE / 2 },
@@ -244,15 +243,14 @@ function edge(all: Plate[], end: LayoutEnd, towards: Plate | undefined): Termina
   );
 }
 
-/** Lays wires side by side in the gaps between places. */
-class Gaps {
-  private readonly taken = new Map<string, number>();
-
-  next(gap: string): number {
-    const lane = this.taken.get(gap) ?? 0;
-    this.taken.set(gap, lane + 1);
+/** Gives each wire in a gap a place beside those before it. */
+function lanes() {
+  const taken = new Map<string, number>();
+  return (gap: string) => {
+    const lane = taken.get(gap) ?? 0;
+    taken.set(gap, lane + 1);
     return ((lane % LANES) - (LANES - 1) / 2) * LANE;
-  }
+  };
 }
 
 /** The gap beside a terminal: as many as columns, and one more. */
@@ -261,14 +259,19 @@ const gapOf = ({ at }: Terminal) =>
 
 const gapX = (gap: number) => columnX(gap) - COLUMN.apart / 2;
 
-function route(from: Terminal, to: Terminal, firewall: number, gaps: Gaps): Spot[] {
+function route(
+  from: Terminal,
+  to: Terminal,
+  firewall: number,
+  lane: ReturnType<typeof lanes>,
+): Spot[] {
   const [one, other] = [gapOf(from), gapOf(to)];
-  const oneX = gapX(one) + gaps.next(`gap ${String(one)}`);
+  const oneX = gapX(one) + lane(`gap ${String(one)}`);
   if (one === other) {
     return [from.at, { x: oneX, y: from.at.y }, { x: oneX, y: to.at.y }, to.at];
   }
-  const otherX = gapX(other) + gaps.next(`gap ${String(other)}`);
-  const across = firewall + gaps.next('firewall');
+  const otherX = gapX(other) + lane(`gap ${String(other)}`);
+  const across = firewall + lane('firewall');
   return [
     from.at,
     { x: oneX, y: from.at.y },
@@ -280,28 +283,17 @@ function route(from: Terminal, to: Terminal, firewall: number, gaps: Gaps): Spot
 }
 
 /** Places, parts and wires as they are drawn. */
-export function onVehicle(
-  layout: CircuitLayout,
-  sheet: FeedSheet,
-  driver: DriverSide = 'LEFT',
-): OnVehicle {
+export function onVehicle(layout: CircuitLayout, sheet: FeedSheet, driver: DriverSide): OnVehicle {
   const before = plates(layout, sheet, driver, true, NOSE);
   const firewall = lowest(before) + FIREWALL / 2;
   const behind = plates(layout, sheet, driver, false, firewall + FIREWALL / 2);
   const all = [...before, ...behind];
-  const gaps = new Gaps();
+  const lane = lanes();
+  const at = (site: Site) => all.find((one) => one.site === site);
   const runs = layout.runs.flatMap((run) => {
-    const from = edge(
-      all,
-      run.from,
-      all.find((one) => one.site === run.to.site),
-    );
-    const to = edge(
-      all,
-      run.to,
-      all.find((one) => one.site === run.from.site),
-    );
-    return from && to ? [{ part: run.part, spots: route(from, to, firewall, gaps) }] : [];
+    const from = edge(at(run.from.site), run.from.node, at(run.to.site));
+    const to = edge(at(run.to.site), run.to.node, at(run.from.site));
+    return from && to ? [{ part: run.part, spots: route(from, to, firewall, lane) }] : [];
   });
   return {
     plates: all,

@@ -2,12 +2,10 @@ package mellow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
@@ -100,28 +98,6 @@ class EventsTest {
       waitFor(here, "\"kind\":\"job\",\"id\":\"" + job);
       other.close();
       waitFor(there, "over");
-    }
-  }
-
-  /** Pages whose connections break, as those of a browser that is ended, and one that stays. */
-  @Test
-  void pagesThatWentAwayKeepNobodyFromBeingTold() throws Exception {
-    BlockingQueue<String> here = followed(port);
-    waitFor(here, "here");
-    Api api = new Api("http://127.0.0.1:" + port, "Runa");
-    for (int round = 0; round < 8; round++) {
-      for (int page = 0; page < 12; page++) {
-        try (Socket gone = new Socket("127.0.0.1", port)) {
-          gone.getOutputStream()
-              .write(
-                  "GET /api/events HTTP/1.1\r\nHost: 127.0.0.1\r\nAccept: text/event-stream\r\n\r\n"
-                      .getBytes(StandardCharsets.US_ASCII));
-          assertThat(gone.getInputStream().read()).isPositive();
-          // no goodbye: the connection is reset
-          gone.setSoLinger(true, 0);
-        }
-      }
-      waitFor(here, api.newJob("Quenby Loft", Map.of()));
     }
   }
 

@@ -206,7 +206,27 @@ public final class CheckTable {
     double said = shows(check, hypothesis);
     return checks.get(check) instanceof Check.ByMeter
         ? Math.abs(shown - said) <= Check.ByMeter.AGREES * sigma(check, hypothesis)
-        : said == shown;
+        : said == shown || isBetweenSizes(check, hypothesis, shown);
+  }
+
+  /**
+   * Whether a bad contact of some resistance between those of the model shows an answer, though
+   * neither that of a hypothesis nor another does: weak, where one size is dark and the next lit.
+   * What is not measured has its answers in the order of what feeds it.
+   */
+  boolean isBetweenSizes(int check, int hypothesis, double shown) {
+    int[] beside = hypothesis < soundPlace() ? outlines.beside(hypothesis) : new int[0];
+    if (beside.length == 0 || shown > Look.LIT.answer() || checks.get(check).isOfWhatStays()) {
+      return false;
+    }
+    double least = shows(check, hypothesis);
+    double most = least;
+    for (int one : beside) {
+      double said = one == Outlines.SOUND ? sound(check) : shows(check, one);
+      least = Math.min(least, said);
+      most = Math.max(most, said);
+    }
+    return least <= shown && shown <= most && least < most;
   }
 
   /**

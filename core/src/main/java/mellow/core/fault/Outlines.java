@@ -7,14 +7,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /** What is asked of all hypotheses at each check, as numbers that are worked out once. */
 final class Outlines {
+  /** Instead of a place, for the circuit without a fault. */
+  static final int SOUND = -1;
+
   private final List<Set<String>> parts;
   private final int[] partsOf;
   private final Map<String, int[]> placesOf = new HashMap<>();
   private final Map<Condition, Wandering> wandering = new EnumMap<>(Condition.class);
+  private final int[][] besideOf;
 
   /**
    * For how much of the time hypotheses are there under a condition.
@@ -37,9 +42,10 @@ final class Outlines {
     }
   }
 
-  private Outlines(List<Set<String>> parts, int[] partsOf) {
+  private Outlines(List<Set<String>> parts, int[] partsOf, int[][] besideOf) {
     this.parts = List.copyOf(parts);
     this.partsOf = partsOf;
+    this.besideOf = besideOf;
     for (int place = 0; place < parts.size(); place++) {
       if (parts.get(place).size() == 1) {
         int of = place;
@@ -56,11 +62,52 @@ final class Outlines {
     for (int h = 0; h < partsOf.length; h++) {
       partsOf[h] = places.computeIfAbsent(hypotheses.get(h).parts(), fresh -> places.size());
     }
-    Outlines outlines = new Outlines(List.copyOf(places.keySet()), partsOf);
+    Outlines outlines = new Outlines(List.copyOf(places.keySet()), partsOf, besideOf(hypotheses));
     for (Condition condition : Condition.values()) {
       outlines.wandering.put(condition, Wandering.of(hypotheses, condition));
     }
     return outlines;
+  }
+
+  /** A bad contact, whatever its resistance. */
+  private record Contact(String part, FaultKind kind, int place) {}
+
+  private static int[][] besideOf(List<Hypothesis> hypotheses) {
+    Map<Contact, TreeMap<Double, Integer>> sizes = new HashMap<>();
+    for (int h = 0; h < hypotheses.size(); h++) {
+      List<Fault> faults = hypotheses.get(h).faults();
+      if (faults.size() == 1 && faults.get(0).ohms() > 0) {
+        Fault one = faults.get(0);
+        sizes
+            .computeIfAbsent(
+                new Contact(one.part(), one.kind(), one.place()), fresh -> new TreeMap<>())
+            .putIfAbsent(one.ohms(), h);
+      }
+    }
+    return hypotheses.stream().map(one -> beside(one.faults(), sizes)).toArray(int[][]::new);
+  }
+
+  private static int[] beside(List<Fault> faults, Map<Contact, TreeMap<Double, Integer>> sizes) {
+    if (faults.size() != 1 || faults.get(0).ohms() == 0) {
+      return new int[0];
+    }
+    Fault one = faults.get(0);
+    TreeMap<Double, Integer> all = sizes.get(new Contact(one.part(), one.kind(), one.place()));
+    if (all.size() == 1) {
+      return new int[0];
+    }
+    Map.Entry<Double, Integer> milder = all.lowerEntry(one.ohms());
+    Map.Entry<Double, Integer> worse = all.higherEntry(one.ohms());
+    int less = milder == null ? SOUND : milder.getValue();
+    return worse == null ? new int[] {less} : new int[] {less, worse.getValue()};
+  }
+
+  /**
+   * The places of the same bad contact of the next smaller and the next larger size; {@link #SOUND}
+   * where there is no smaller one, nothing for what has no sizes.
+   */
+  int[] beside(int hypothesis) {
+    return besideOf[hypothesis];
   }
 
   /** Which parts may have to be mended together. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
@@ -202,7 +203,10 @@ final class ShownBy {
     } else if (check instanceof Check.PlugLooked looked) {
       return has(faults, looked.part(), FaultKind.PLUG_OUT) ? 0 : 1;
     } else if (check instanceof Check.Inspected inspected) {
-      return isTraceOf(faults, inspected.part()) ? 1 : 0;
+      return any(
+              faults, fault -> fault.part().equals(inspected.part()) && fault.kind().leavesATrace())
+          ? 1
+          : 0;
     } else if (check instanceof Check.TestLight light) {
       return testLight(light, faults);
     } else if (check instanceof Check.Resistance resistance) {
@@ -214,29 +218,11 @@ final class ShownBy {
     return lookAfterWork((Check.OfLamp) check, faults, found);
   }
 
-  private static boolean isTraceOf(List<Fault> faults, String part) {
-    for (Fault fault : faults) {
-      if (fault.part().equals(part) && fault.kind().leavesATrace()) {
-        return true;
-      }
-    }
-    return false;
-  }
-
   private boolean isShaken(Check.Wiggled wiggled, Hypothesis hypothesis, FaultyCircuit found) {
     return hypothesis.present() < 1
-        && anyOf(hypothesis.faults(), wiggled.part())
+        && any(hypothesis.faults(), fault -> fault.part().equals(wiggled.part()))
         && found.look(wiggled.state(), wiggled.lamp())
             != sound.look(wiggled.state(), wiggled.lamp());
-  }
-
-  private static boolean anyOf(List<Fault> faults, String part) {
-    for (Fault fault : faults) {
-      if (fault.part().equals(part)) {
-        return true;
-      }
-    }
-    return false;
   }
 
   private double testLight(Check.TestLight light, List<Fault> faults) {
@@ -289,7 +275,9 @@ final class ShownBy {
   private double lookAfterWork(Check.OfLamp check, List<Fault> faults, FaultyCircuit found) {
     Look now = found.look(check.state(), check.lamp());
     if (check instanceof Check.Exchanged exchanged) {
-      boolean wasGood = !found.isBlown(exchanged.part()) && !anyGoesWith(faults, exchanged.part());
+      boolean wasGood =
+          !found.isBlown(exchanged.part())
+              && !any(faults, fault -> goesWith(fault, exchanged.part()));
       return wasGood ? now.answer() : after(check, exchanged.part(), faults, found);
     } else if (check instanceof Check.Swapped swapped) {
       return twins.isMoved(faults, swapped.part())
@@ -306,15 +294,6 @@ final class ShownBy {
     return has(faults, check.lamp(), FaultKind.REVERSED)
         ? after(check, check.lamp(), faults, found)
         : Look.OUT.answer();
-  }
-
-  private static boolean anyGoesWith(List<Fault> faults, String part) {
-    for (Fault fault : faults) {
-      if (goesWith(fault, part)) {
-        return true;
-      }
-    }
-    return false;
   }
 
   private static boolean goesWith(Fault fault, String part) {
@@ -369,8 +348,13 @@ final class ShownBy {
   }
 
   private static boolean has(List<Fault> faults, String part, FaultKind kind) {
+    return any(faults, fault -> fault.part().equals(part) && fault.kind() == kind);
+  }
+
+  /** A loop, for a stream of one or two is made millions of times. */
+  private static boolean any(List<Fault> faults, Predicate<Fault> such) {
     for (Fault fault : faults) {
-      if (fault.part().equals(part) && fault.kind() == kind) {
+      if (such.test(fault)) {
         return true;
       }
     }

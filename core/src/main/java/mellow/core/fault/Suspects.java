@@ -2,6 +2,7 @@ package mellow.core.fault;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,15 @@ public final class Suspects {
   /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
   static final double MISREAD = 0.02;
 
+  /**
+   * How often a bad contact shows something else than the nearest size of the model does, where two
+   * sizes show different things. Judged.
+   */
+  private static final double BETWEEN = 0.3;
+
+  /** Beside one of out, weak and lit there are two. */
+  private static final int OTHERS = 2;
+
   /** From this share of all conditions on one is named. Judged. */
   private static final double SEEN = 0.8;
 
@@ -35,9 +45,13 @@ public final class Suspects {
   /** By what is to be mended. */
   private final double[] sums;
 
-  private Suspects(CheckTable table, double[] shares) {
+  /** All answers so far. */
+  private final Set<Answer> seen;
+
+  private Suspects(CheckTable table, double[] shares, Set<Answer> seen) {
     this.table = table;
     this.shares = shares;
+    this.seen = Set.copyOf(seen);
     this.sums = new double[table.outlines().parts().size()];
     for (int h = 0; h < shares.length; h++) {
       sums[table.outlines().partsOf(h)] += shares[h];
@@ -63,7 +77,7 @@ public final class Suspects {
               * times.applyAsDouble(one)
               * (one.faults().isEmpty() || table.isSeen(h) ? 1 : NOT_AT_A_LAMP);
     }
-    return new Suspects(table, normal(weights));
+    return new Suspects(table, normal(weights), Set.of());
   }
 
   /**
@@ -94,7 +108,7 @@ public final class Suspects {
       double changing = 1;
       for (Answer answer : moment) {
         boolean stays = table.checks().get(answer.check()).isOfWhatStays();
-        double asFaulty = likelihood(table, answer, h);
+        double asFaulty = seen.contains(answer) ? again(answer, h) : likelihood(table, answer, h);
         double asSound = stays ? asFaulty : likelihood(table, answer, table.soundPlace());
         there *= asFaulty;
         sound *= asSound;
@@ -108,7 +122,16 @@ public final class Suspects {
                   : (1 - CHANGING) * (present * there + (1 - present) * sound)
                       + CHANGING * changing);
     }
-    return new Suspects(table, normal(weights));
+    Set<Answer> all = new HashSet<>(seen);
+    all.addAll(moment);
+    return new Suspects(table, normal(weights), all);
+  }
+
+  /** What a bad contact between two sizes of the model showed once it goes on showing. */
+  private double again(Answer answer, int h) {
+    return table.isBetweenSizes(answer.check(), h, answer.shown())
+        ? 1 - MISREAD
+        : likelihood(table, answer, h);
   }
 
   /** A lamp whose fault comes or goes just now flickers, or comes on after a few tries. */
@@ -126,7 +149,7 @@ public final class Suspects {
       if (Double.isNaN(said)) {
         return 1.0 / check.answers();
       }
-      return said == answer.shown() ? 1 - MISREAD : MISREAD / (check.answers() - 1);
+      return said(table, answer, hypothesis, said);
     }
     double anywhere = 1 / meter.span();
     if (Double.isNaN(said)) {
@@ -136,6 +159,18 @@ public final class Suspects {
     double off = (answer.shown() - said) / sigma;
     double normal = Math.exp(-off * off / 2) / (sigma * Math.sqrt(2 * Math.PI));
     return (1 - MISREAD) * normal + MISREAD * anywhere;
+  }
+
+  /** A bad contact between two sizes of the model shows now what the one says, now the other. */
+  private static double said(CheckTable table, Answer answer, int hypothesis, double said) {
+    double misread = MISREAD / (table.checks().get(answer.check()).answers() - 1);
+    boolean isUnsure = table.isBetweenSizes(answer.check(), hypothesis, said);
+    if (said == answer.shown()) {
+      return 1 - MISREAD - (isUnsure ? BETWEEN : 0);
+    }
+    return isUnsure && table.isBetweenSizes(answer.check(), hypothesis, answer.shown())
+        ? BETWEEN / OTHERS
+        : misread;
   }
 
   private static double[] normal(double[] weights) {

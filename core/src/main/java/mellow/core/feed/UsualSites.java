@@ -31,6 +31,8 @@ final class UsualSites {
       return Optional.of(Site.BODY_COMPUTER);
     } else if (part instanceof Pulsed.Flasher) {
       return Optional.of(Site.DASH_BOX);
+    } else if (part instanceof Joining.Clip) {
+      return Optional.of(Site.LOOM);
     } else if (part instanceof Joining.Joint joint && Rails.isBody(joint.to())) {
       return Optional.of(side.map(Site::ground).orElse(Site.BODY_BOLT));
     } else if (part instanceof Load) {

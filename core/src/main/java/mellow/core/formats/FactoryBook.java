@@ -23,6 +23,7 @@ public final class FactoryBook {
           "factory-low-discharge",
           "factory-shared-ground",
           "factory-drl-module",
+          "factory-drl-turn-bulb",
           "factory-twin-filament");
 
   private FactoryBook() {}

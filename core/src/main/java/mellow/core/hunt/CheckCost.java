@@ -5,7 +5,6 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
@@ -117,16 +116,20 @@ final class CheckCost {
     // a clip finds ground and battery anywhere
     if (!node.equals(Circuit.GROUND)
         && circuit.of(Supply.class).noneMatch(supply -> supply.plus().equals(node))) {
-      layout.sites(node).stream()
-          .map(Reach::of)
-          .min(Comparator.comparingDouble(this::minutes))
-          .flatMap(Function.identity())
-          .ifPresent(reached::add);
+      nearest(node).flatMap(Reach::of).ifPresent(reached::add);
     }
   }
 
-  private double minutes(Optional<Reach> reach) {
-    return reach.filter(one -> !atHand.open().contains(one)).map(Reach::minutes).orElse(0.0);
+  /** Where a node is got at the soonest as the job stands. */
+  Optional<Site> nearest(String node) {
+    return layout.sites(node).stream().min(Comparator.comparingDouble(this::minutes));
+  }
+
+  private double minutes(Site site) {
+    return Reach.of(site)
+        .filter(one -> !atHand.open().contains(one))
+        .map(Reach::minutes)
+        .orElse(0.0);
   }
 
   private void of(String part, Set<Reach> reached) {

@@ -29,6 +29,7 @@ import mellow.core.fault.Suspects;
 import mellow.core.fault.Suspects.Answer;
 import mellow.core.feed.DrivingState;
 import mellow.core.feed.PlannedFeed;
+import mellow.core.vehicle.Site;
 
 /** A hunt: all that was checked, what is suspected after each of it, and what to check next. */
 public final class Hunt {
@@ -278,6 +279,11 @@ public final class Hunt {
         .byParts()
         .forEach((parts, share) -> parts.forEach(part -> heat.merge(part, share, Double::sum)));
     return heat;
+  }
+
+  /** Where a probe is put on a node, as the job stands. */
+  public Optional<Site> probed(String node) {
+    return cost.nearest(node);
   }
 
   /** A terminal of a part, by the node that it is joined to. */

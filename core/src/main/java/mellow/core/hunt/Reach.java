@@ -26,7 +26,7 @@ public enum Reach {
   }
 
   /** What has to be opened for a place; empty where nothing has. */
-  public static Optional<Reach> of(Site site) {
+  static Optional<Reach> of(Site site) {
     return switch (site) {
       case BATTERY, ENGINE_BOX, BODY_BOLT -> Optional.of(BONNET);
       case DASH_BOX, DASH, STEERING_COLUMN, BODY_COMPUTER -> Optional.of(CABIN);

@@ -2,6 +2,7 @@ package mellow.core.layout;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -45,6 +46,17 @@ public final class Layout {
   /** Of a feed, with each part where the plan has it. */
   public static Layout of(PlannedFeed feed) {
     return new Layout(feed);
+  }
+
+  /** The parts at each place; none where wires only pass. */
+  public Map<Site, List<String>> places() {
+    Map<Site, List<String>> places = new EnumMap<>(Site.class);
+    parts.forEach((part, site) -> places.computeIfAbsent(site, at -> new ArrayList<>()).add(part));
+    for (Run run : runs()) {
+      places.computeIfAbsent(run.from().site(), at -> new ArrayList<>());
+      places.computeIfAbsent(run.to().site(), at -> new ArrayList<>());
+    }
+    return places;
   }
 
   /** Where a part sits; a wire sits nowhere, it lies between places. */

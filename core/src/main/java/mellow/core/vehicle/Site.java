@@ -21,7 +21,7 @@ public enum Site {
   BODY_COMPUTER,
   /** A battery in the boot or under a seat. */
   BOOT,
-  /** Where wires are joined to wires, inside the loom. */
+  /** Inside the loom, where wires are joined to wires and tapped. */
   LOOM;
 
   /** Behind the lamps of a side. */

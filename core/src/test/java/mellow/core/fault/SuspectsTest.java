@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import mellow.core.circuit.Circuit;
@@ -139,6 +140,36 @@ class SuspectsTest {
     return said == Look.OUT.answer() ? 0.98 : 0.02 / 4;
   }
 
+  /**
+   * How likely the lamp is dark under a hypothesis. A contact of 1 Ω stands for all between none
+   * and 12, one of 12 for all from 1 on: where those look different, three looks of ten are
+   * another.
+   */
+  private static double looked(Hypothesis hypothesis, int look) {
+    double said = TABLE.shows(look, TABLE.hypotheses().indexOf(hypothesis));
+    if (hypothesis.faults().size() != 1) {
+      return looked(said);
+    }
+    Fault one = hypothesis.faults().get(0);
+    Optional<Double> other =
+        TABLE.hypotheses().stream()
+            .filter(any -> any.faults().size() == 1)
+            .map(any -> any.faults().get(0))
+            .filter(fault -> fault.part().equals(one.part()) && fault.kind() == one.kind())
+            .filter(fault -> fault.place() == one.place() && fault.ohms() != one.ohms())
+            .findFirst()
+            .map(fault -> TABLE.shows(look, place(one.part(), one.kind(), fault.ohms())));
+    if (other.isEmpty()) {
+      return looked(said);
+    }
+    double most = one.ohms() == 1 ? Look.LIT.answer() : other.get();
+    boolean differ = said != most || said != other.get();
+    if (said == Look.OUT.answer()) {
+      return differ ? 0.98 - 0.3 : 0.98;
+    }
+    return other.get() == Look.OUT.answer() ? 0.3 / 2 : 0.02 / 4;
+  }
+
   /** In one look of ten a fault that wanders changes meanwhile, and its lamp is not plainly out. */
   private static final double CHANGING = 0.1;
 
@@ -172,7 +203,8 @@ class SuspectsTest {
         double shownLook = TABLE.shows(place(dark), h);
         looked =
             (1 - changing)
-                    * (present * looked(shownLook) + (1 - present) * looked(Look.LIT.answer()))
+                    * (present * looked(hypothesis, place(dark))
+                        + (1 - present) * looked(Look.LIT.answer()))
                 + changing
                     * (shownLook == Look.LIT.answer() ? looked(Look.LIT.answer()) : 0.02 / 3);
         boolean resists = hypothesis.faults().stream().anyMatch(fault -> fault.ohms() > 0);

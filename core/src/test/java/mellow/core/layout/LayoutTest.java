@@ -88,5 +88,10 @@ class LayoutTest {
             () -> factory("factory-main-relay", Map.of("main-beam relay", Map.of("at", "roof"))))
         .isInstanceOf(FeedProblem.class)
         .hasMessageContaining("roof");
+    assertThatThrownBy(
+            () ->
+                factory("factory-main-relay", Map.of("left main-beam lead", Map.of("at", "DASH"))))
+        .isInstanceOf(FeedProblem.class)
+        .hasMessageContaining("left main-beam lead");
   }
 }

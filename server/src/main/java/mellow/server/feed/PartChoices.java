@@ -114,7 +114,6 @@ final class PartChoices {
         Spoken.words(FeedWords.sitsAt()),
         site.name(),
         Arrays.stream(Site.values())
-            .filter(one -> one != Site.LOOM)
             .map(one -> new OptionView(one.name(), Spoken.term(one)))
             .toList());
   }

@@ -43,8 +43,6 @@ public record HuntView(
   public record PlaceView(
       Site site,
       @Schema(example = "left lamps") String words,
-      @Schema(description = "What has to be opened for it; left out where nothing has.")
-          @Nullable Reach reach,
       @Schema(description = "Ids of the parts there.") List<String> parts) {}
 
   /** A wire between two places. */
@@ -98,7 +96,10 @@ public record HuntView(
   public record NextView(
       CheckView check,
       Hunt.Why why,
-      @Schema(description = "What the likeliest causes would show.") List<ExpectedView> expected) {}
+      @Schema(description = "What the likeliest causes would show.") List<ExpectedView> expected,
+      @Schema(description = "Where the red probe goes; left out where there is none.")
+          @Nullable Site red,
+      @Schema(description = "Where the black one goes.") @Nullable Site black) {}
 
   /** What a cause would show. */
   @Schema(name = "HuntExpected", description = "What a cause would show at the next check.")

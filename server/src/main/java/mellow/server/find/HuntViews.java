@@ -1,16 +1,13 @@
 package mellow.server.find;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import mellow.core.circuit.Emitter;
-import mellow.core.circuit.Part;
 import mellow.core.fault.CauseWords;
 import mellow.core.fault.Check;
 import mellow.core.fault.NextCheck;
@@ -19,12 +16,10 @@ import mellow.core.fault.ShownWords;
 import mellow.core.fault.Sides;
 import mellow.core.feed.PlannedFeed;
 import mellow.core.hunt.Hunt;
-import mellow.core.hunt.Reach;
 import mellow.core.layout.Layout;
 import mellow.core.measure.UnitSystem;
 import mellow.core.record.Fact;
 import mellow.core.record.Line;
-import mellow.core.vehicle.Site;
 import mellow.server.feed.FeedView;
 import mellow.server.find.HuntView.CandidateView;
 import mellow.server.find.HuntView.CheckView;
@@ -93,30 +88,13 @@ final class HuntViews {
 
   private LayoutView layout() {
     Layout layout = Layout.of(feed);
-    Map<Site, List<String>> parts = new EnumMap<>(Site.class);
-    for (Part part : feed.circuit().parts()) {
-      layout
-          .site(part.id())
-          .ifPresent(site -> parts.computeIfAbsent(site, at -> new ArrayList<>()).add(part.id()));
-    }
-    List<RunView> runs =
+    return new LayoutView(
+        layout.places().entrySet().stream()
+            .map(one -> new PlaceView(one.getKey(), Spoken.term(one.getKey()), one.getValue()))
+            .toList(),
         layout.runs().stream()
             .map(run -> new RunView(run.part().orElse(null), end(run.from()), end(run.to())))
-            .toList();
-    runs.stream()
-        .flatMap(run -> Stream.of(run.from().site(), run.to().site()))
-        .forEach(site -> parts.computeIfAbsent(site, at -> new ArrayList<>()));
-    return new LayoutView(
-        parts.entrySet().stream()
-            .map(
-                one ->
-                    new PlaceView(
-                        one.getKey(),
-                        Spoken.term(one.getKey()),
-                        Reach.of(one.getKey()).orElse(null),
-                        one.getValue()))
             .toList(),
-        runs,
         hunt.pinHeat().entrySet().stream()
             .filter(one -> one.getValue() >= TINTED)
             .map(one -> new PinHeatView(one.getKey().part(), one.getKey().node(), one.getValue()))
@@ -169,7 +147,13 @@ final class HuntViews {
                               CauseWords.of(one.likeliest(), one.under()), UnitSystem.METRIC),
                           Spoken.text(ShownWords.answer(shown), UnitSystem.METRIC))));
     }
-    return new NextView(check(suggestion.next()), suggestion.why(), expected);
+    Shown kept = hunt.kept(check);
+    return new NextView(
+        check(suggestion.next()),
+        suggestion.why(),
+        expected,
+        hunt.probed(kept.from()).orElse(null),
+        hunt.probed(kept.to()).orElse(null));
   }
 
   private static CandidateView candidate(Hunt.Candidate one) {

@@ -1,11 +1,9 @@
 package mellow.server.record;
 
-import java.io.IOException;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -32,7 +30,7 @@ class Changes {
   private static final int MOST = 500;
 
   private final FactStore store;
-  private final Set<Follower> followers = ConcurrentHashMap.newKeySet();
+  private final Followers followers = new Followers();
   private final ScheduledExecutorService looking =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -54,37 +52,28 @@ class Changes {
     looking.scheduleWithFixedDelay(this::look, LOOK_MS, LOOK_MS, TimeUnit.MILLISECONDS);
   }
 
-  /** An open page. */
-  private record Follower(String shopId, SseEmitter events) {}
-
   /** Something was kept of a job or a bay. */
   record Changed(String kind, String id) {}
 
   /** What changes in a shop from now on, until whoever follows goes away. */
   SseEmitter follow(String shopId) {
     SseEmitter events = new SseEmitter(0L);
-    Follower follower = new Follower(shopId, events);
-    events.onCompletion(() -> followers.remove(follower));
-    events.onTimeout(() -> followers.remove(follower));
-    events.onError(gone -> followers.remove(follower));
     synchronized (this) {
       if (last < 0) {
         // what is kept from here on is new, even before the next look
         tellFresh();
       }
-      followers.add(follower);
+      followers.add(shopId, events);
     }
     if (stopped || followers.size() > MOST) {
       // a page that is let go comes again
       events.complete();
     }
-    // at once, so that the page knows that it is heard
-    send(follower, SseEmitter.event().comment("here"));
     return events;
   }
 
   private synchronized void look() {
-    if (followers.isEmpty()) {
+    if (followers.size() == 0) {
       last = -1;
       return;
     }
@@ -99,7 +88,7 @@ class Changes {
     }
     looks++;
     if (looks % BEATS == 0) {
-      followers.forEach(follower -> send(follower, SseEmitter.event().comment("beat")));
+      followers.beat();
     }
   }
 
@@ -121,7 +110,7 @@ class Changes {
     fresh.stream()
         .map(one -> new OfShop(one.shopId(), changed(one.owner())))
         .distinct()
-        .forEach(this::tell);
+        .forEach(one -> followers.tell(one.shopId(), one.changed()));
   }
 
   private record OfShop(String shopId, Changed changed) {}
@@ -130,28 +119,11 @@ class Changes {
     return new Changed(owner instanceof Owner.OfJob ? "job" : "bay", owner.id());
   }
 
-  private void tell(OfShop one) {
-    for (Follower follower : followers) {
-      if (follower.shopId().equals(one.shopId())) {
-        send(follower, SseEmitter.event().name("changed").data(one.changed()));
-      }
-    }
-  }
-
-  private void send(Follower follower, SseEmitter.SseEventBuilder event) {
-    try {
-      follower.events().send(event);
-    } catch (IOException | RuntimeException gone) {
-      // the container ends its connection; whatever is wrong with one page, the others are told
-      followers.remove(follower);
-    }
-  }
-
   /** Before the server waits for what is on its way: who follows would never be done. */
   @EventListener(ContextClosedEvent.class)
   void stop() {
     stopped = true;
     looking.shutdownNow();
-    followers.forEach(follower -> follower.events().complete());
+    followers.end();
   }
 }
