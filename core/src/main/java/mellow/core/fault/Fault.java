@@ -3,8 +3,10 @@ package mellow.core.fault;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
+import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 
 /**
@@ -35,6 +37,18 @@ public record Fault(
   /** One that leaves the lamps' own light as it is. */
   Fault(String part, FaultKind kind, int place, double ohms, List<Part> changed, List<Part> added) {
     this(part, kind, place, ohms, changed, added, Map.of());
+  }
+
+  /**
+   * What a bad contact puts between its terminal and what that is joined to, Ω; infinite where it
+   * is apart, and empty for what is no contact.
+   */
+  OptionalDouble contactOhms() {
+    return added.size() == 1
+            && added.get(0) instanceof Joining.Joint joint
+            && joint.id().equals(FaultsOfOne.joint(part, place))
+        ? OptionalDouble.of(joint.sound() ? ohms : Double.POSITIVE_INFINITY)
+        : OptionalDouble.empty();
   }
 
   /** A circuit with this fault; of several, the first one first. */

@@ -102,6 +102,11 @@ final class FaultsOfOne {
         terminal,
         ohms,
         List.of(part.at(nodes)),
-        List.of(new Joining.Joint(part.id() + " joint " + terminal, outside, inside, ohms, sound)));
+        List.of(new Joining.Joint(joint(part.id(), terminal), outside, inside, ohms, sound)));
+  }
+
+  /** How the joint between a terminal and what it is joined to is called. */
+  static String joint(String part, int terminal) {
+    return part + " joint " + terminal;
   }
 }

@@ -62,15 +62,19 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
     int[] groups = table.groups(place);
     int answers = table.answers(place);
     Outlines.Wandering wandering = table.outlines().under(check.condition());
-    Expected expected = new Expected(answers, groups[groups.length - 1], wandering.shares());
+    int sound = groups[groups.length - 1];
+    Expected expected = new Expected(answers, sound, wandering.shares());
     int[] suspected = new int[answers];
-    for (int h = 0; h < groups.length - 1; h++) {
-      double share = suspects.share(h);
-      int group = groups[h];
-      expected.add(share, group, check.isOfWhatStays() ? 0 : wandering.of()[h]);
-      if (group >= 0 && share >= COUNTS) {
-        suspected[group]++;
+    for (int[] together : table.outlines().byParts()) {
+      for (int h : together) {
+        double share = suspects.share(h);
+        int group = groups[h];
+        expected.add(share, group, check.isOfWhatStays() ? 0 : wandering.of()[h]);
+        if (group >= 0 && share >= COUNTS) {
+          suspected[group]++;
+        }
       }
+      expected.closeParts();
     }
     List<Integer> splits =
         Arrays.stream(suspected)
@@ -81,23 +85,34 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
     return new NextCheck(place, check, expected.bits(), minutes, splits);
   }
 
-  /** How often each answer is expected, and how unsure each hypothesis is of its own. */
+  /** How often each answer is expected, and how unsure each part is of its own. */
   private static final class Expected {
     /** The answer of a sound circuit. */
     private final int sound;
 
     private final double[] presents;
 
-    /** Sums of shares, by how much of the time they are there and by answer. */
+    /**
+     * Sums of shares of what is wrong with the same parts, by how much of the time it is there and
+     * by answer.
+     */
     private final double[][] sums;
 
-    /** Of what may show anything. */
-    private double anything;
+    /** How likely those parts are, together with each answer. */
+    private final double[] here;
+
+    /** How likely each answer is. */
+    private final double[] told;
+
+    /** What stays unsure of the answer once it is known what is wrong. */
+    private double noise;
 
     Expected(int answers, int sound, double[] presents) {
       this.sound = sound;
       this.presents = presents;
       this.sums = new double[presents.length][answers];
+      this.here = new double[answers];
+      this.told = new double[answers];
     }
 
     /**
@@ -107,49 +122,54 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
      * @param present the place of the share of the time for which it is there
      */
     void add(double share, int group, int present) {
-      if (group < 0) {
-        anything += share;
-      } else {
+      if (group >= 0) {
         sums[present][group] += share;
+        return;
+      }
+      noise += share * told.length * entropy(1.0 / told.length);
+      for (int answer = 0; answer < told.length; answer++) {
+        told[answer] += share / told.length;
       }
     }
 
     private double likely(int answer, int said) {
-      return answer == said ? 1 - Suspects.MISREAD : Suspects.MISREAD / (answers() - 1);
+      return answer == said ? 1 - Suspects.MISREAD : Suspects.MISREAD / (told.length - 1);
     }
 
-    private int answers() {
-      return sums[0].length;
-    }
-
-    /** Information between the answer and what is wrong. */
-    double bits() {
-      double[] told = new double[answers()];
-      Arrays.fill(told, anything / told.length);
-      double noise = anything * Math.log(told.length) / Math.log(2);
+    /** All that may be wrong with some parts was added; what is wrong with others comes next. */
+    void closeParts() {
+      Arrays.fill(here, 0);
+      double share = 0;
       for (int i = 0; i < presents.length; i++) {
-        for (int group = 0; group < told.length; group++) {
+        for (int group = 0; group < here.length; group++) {
           if (sums[i][group] > 0) {
-            noise += addAll(sums[i][group], group, presents[i], told);
+            share += sums[i][group];
+            addHere(sums[i][group], group, presents[i]);
+            sums[i][group] = 0;
           }
         }
       }
+      noise -= entropy(share);
+      for (int answer = 0; answer < here.length; answer++) {
+        told[answer] += here[answer];
+        noise += entropy(here[answer]);
+      }
+    }
+
+    private void addHere(double share, int group, double present) {
+      for (int answer = 0; answer < here.length; answer++) {
+        here[answer] +=
+            share * (present * likely(answer, group) + (1 - present) * likely(answer, sound));
+      }
+    }
+
+    /** Information between the answer and which parts are to be mended. */
+    double bits() {
       double bits = -noise;
       for (double share : told) {
         bits += entropy(share);
       }
       return bits;
-    }
-
-    /** Adds all that give one answer, and tells how unsure they are of it. */
-    private double addAll(double share, int group, double present, double[] told) {
-      double unsure = 0;
-      for (int answer = 0; answer < told.length; answer++) {
-        double likely = present * likely(answer, group) + (1 - present) * likely(answer, sound);
-        told[answer] += share * likely;
-        unsure += entropy(likely);
-      }
-      return share * unsure;
     }
   }
 

@@ -6,9 +6,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** What is asked of all hypotheses at each check, as numbers that are worked out once. */
 final class Outlines {
@@ -19,6 +22,7 @@ final class Outlines {
   private final int[] partsOf;
   private final Map<String, int[]> placesOf = new HashMap<>();
   private final Map<Condition, Wandering> wandering = new EnumMap<>(Condition.class);
+  private final int[][] byParts;
   private final int[][] besideOf;
 
   /**
@@ -46,14 +50,20 @@ final class Outlines {
     this.parts = List.copyOf(parts);
     this.partsOf = partsOf;
     this.besideOf = besideOf;
+    this.byParts = byParts(parts.size(), partsOf);
     for (int place = 0; place < parts.size(); place++) {
       if (parts.get(place).size() == 1) {
-        int of = place;
-        placesOf.put(
-            parts.get(place).iterator().next(),
-            IntStream.range(0, partsOf.length).filter(h -> partsOf[h] == of).toArray());
+        placesOf.put(parts.get(place).iterator().next(), byParts[place]);
       }
     }
+  }
+
+  private static int[][] byParts(int parts, int[] partsOf) {
+    List<IntStream.Builder> places = Stream.generate(IntStream::builder).limit(parts).toList();
+    for (int h = 0; h < partsOf.length; h++) {
+      places.get(partsOf[h]).add(h);
+    }
+    return places.stream().map(one -> one.build().toArray()).toArray(int[][]::new);
   }
 
   static Outlines of(List<Hypothesis> hypotheses) {
@@ -70,32 +80,38 @@ final class Outlines {
   }
 
   /** A bad contact, whatever its resistance. */
-  private record Contact(String part, FaultKind kind, int place) {}
+  private record Contact(String part, int terminal) {}
 
   private static int[][] besideOf(List<Hypothesis> hypotheses) {
-    Map<Contact, TreeMap<Double, Integer>> sizes = new HashMap<>();
+    Map<Contact, NavigableMap<Double, Integer>> sizes = new HashMap<>();
     for (int h = 0; h < hypotheses.size(); h++) {
-      List<Fault> faults = hypotheses.get(h).faults();
-      if (faults.size() == 1 && faults.get(0).ohms() > 0) {
-        Fault one = faults.get(0);
-        sizes
-            .computeIfAbsent(
-                new Contact(one.part(), one.kind(), one.place()), fresh -> new TreeMap<>())
-            .putIfAbsent(one.ohms(), h);
-      }
+      int of = h;
+      contact(hypotheses.get(h))
+          .ifPresent(
+              one ->
+                  sizes
+                      .computeIfAbsent(
+                          new Contact(one.part(), one.place()), fresh -> new TreeMap<>())
+                      .putIfAbsent(one.contactOhms().orElseThrow(), of));
     }
-    return hypotheses.stream().map(one -> beside(one.faults(), sizes)).toArray(int[][]::new);
+    return hypotheses.stream().map(one -> beside(one, sizes)).toArray(int[][]::new);
   }
 
-  private static int[] beside(List<Fault> faults, Map<Contact, TreeMap<Double, Integer>> sizes) {
-    if (faults.size() != 1 || faults.get(0).ohms() == 0) {
+  private static Optional<Fault> contact(Hypothesis hypothesis) {
+    return hypothesis.faults().size() == 1
+        ? hypothesis.faults().stream().filter(one -> one.contactOhms().isPresent()).findFirst()
+        : Optional.empty();
+  }
+
+  /** One that is apart has no size. */
+  private static int[] beside(
+      Hypothesis hypothesis, Map<Contact, NavigableMap<Double, Integer>> sizes) {
+    Optional<Fault> resists = contact(hypothesis).filter(one -> one.ohms() > 0);
+    if (resists.isEmpty()) {
       return new int[0];
     }
-    Fault one = faults.get(0);
-    TreeMap<Double, Integer> all = sizes.get(new Contact(one.part(), one.kind(), one.place()));
-    if (all.size() == 1) {
-      return new int[0];
-    }
+    Fault one = resists.get();
+    NavigableMap<Double, Integer> all = sizes.get(new Contact(one.part(), one.place()));
     Map.Entry<Double, Integer> milder = all.lowerEntry(one.ohms());
     Map.Entry<Double, Integer> worse = all.higherEntry(one.ohms());
     int less = milder == null ? SOUND : milder.getValue();
@@ -103,11 +119,16 @@ final class Outlines {
   }
 
   /**
-   * The places of the same bad contact of the next smaller and the next larger size; {@link #SOUND}
-   * where there is no smaller one, nothing for what has no sizes.
+   * The places of the same bad contact of the next smaller and the next larger size, apart at last;
+   * {@link #SOUND} where there is no smaller one, nothing for what has no sizes.
    */
   int[] beside(int hypothesis) {
     return besideOf[hypothesis];
+  }
+
+  /** The places of all hypotheses: those with the same parts together. */
+  int[][] byParts() {
+    return byParts;
   }
 
   /** Which parts may have to be mended together. */

@@ -20,7 +20,6 @@ import mellow.core.circuit.Part;
 import mellow.core.fault.Check;
 import mellow.core.fault.CheckTable;
 import mellow.core.fault.Condition;
-import mellow.core.fault.Fault;
 import mellow.core.fault.Hypothesis;
 import mellow.core.fault.NextCheck;
 import mellow.core.fault.SeenPairs;
@@ -42,7 +41,7 @@ public final class Hunt {
   /** What is none of the parts comes last, unless it is likelier than all of them. */
   private static final double LIKELY = 0.5;
 
-  /** A check that should have confirmed a cause, and did not, is made once more; so is a look. */
+  /** A lamp that was seen to be wrong is looked at once more before a part is bought for it. */
   private static final int AGAIN = 2;
 
   /** What comes and goes is looked at again, but not for ever. Judged. */
@@ -55,6 +54,7 @@ public final class Hunt {
   private final List<Moment> moments;
   private final List<List<Answer>> answers = new ArrayList<>();
   private final List<Suspects> after = new ArrayList<>();
+  private final Confirmation confirmation;
 
   private final List<Candidate> candidates;
   private final Optional<Suggestion> next;
@@ -165,6 +165,7 @@ public final class Hunt {
       suspects = suspects.after(seen);
       after.add(suspects);
     }
+    confirmation = new Confirmation(circuit, this.table, cost, answers);
     candidates = List.copyOf(named());
     next = chosen();
   }
@@ -349,99 +350,19 @@ public final class Hunt {
         .orElse(Standing.STUCK);
   }
 
+  private int place(Candidate candidate) {
+    return table.hypotheses().indexOf(candidate.likeliest());
+  }
+
+  private boolean isConfirmed(Candidate candidate) {
+    return confirmation.isThere(place(candidate), candidate.share());
+  }
+
   /** What is all but certain, if the model can tell what it is. */
   private Optional<Candidate> sure() {
     return candidates.stream()
         .findFirst()
         .filter(first -> first.share() >= SURE && first.likeliest().isInTheModel());
-  }
-
-  /**
-   * Each part is seen by itself, or mends the lamp when a good one stands in for it, before it is
-   * called bad; where nothing is wrong, there is none.
-   */
-  private boolean isConfirmed(Candidate candidate) {
-    int likeliest = table.hypotheses().indexOf(candidate.likeliest());
-    return unconfirmed(likeliest).findAny().isEmpty();
-  }
-
-  /** The faults that some check could bear out, and none did yet, each with those checks. */
-  private Stream<List<Check>> unconfirmed(int likeliest) {
-    return table.hypotheses().get(likeliest).faults().stream()
-        .map(fault -> confirming(fault, likeliest))
-        .filter(ways -> !ways.isEmpty())
-        .filter(ways -> ways.stream().noneMatch(check -> isBorneOut(check, likeliest)));
-  }
-
-  /** The check that is to bear out a fault: one that was not made yet before one that failed. */
-  private Optional<Check> confirming(Candidate candidate) {
-    return unconfirmed(table.hypotheses().indexOf(candidate.likeliest()))
-        .flatMap(
-            ways ->
-                ways.stream()
-                    .filter(check -> times(check) < AGAIN)
-                    .min(Comparator.comparingLong(this::times).thenComparing(cost::minutes))
-                    .stream())
-        .findFirst();
-  }
-
-  private List<Check> confirming(Fault fault, int likeliest) {
-    return ways(fault, likeliest).filter(table.checks()::contains).filter(cost::canBe).toList();
-  }
-
-  private Stream<Check> ways(Fault fault, int likeliest) {
-    return switch (fault.kind()) {
-      case PLUG_OUT -> Stream.of(new Check.PlugLooked(fault.part()));
-      case WRONG_SLOT -> Stream.of(new Check.FuseLooked(fault.part()));
-      case FUSE_BLOWN -> newFuse(fault, likeliest);
-      case NOT_CONFIGURED, SET_WRONG -> Stream.empty();
-      default ->
-          Stream.concat(Stream.of(new Check.Inspected(fault.part())), exchanges(fault, likeliest));
-    };
-  }
-
-  /** What blew a fuse may blow a new one: where one is at hand, it has to hold. */
-  private Stream<Check> newFuse(Fault fault, int likeliest) {
-    List<Check> holds = exchanges(fault, likeliest).filter(cost::canBe).toList();
-    return holds.isEmpty() ? Stream.of(new Check.FuseLooked(fault.part())) : holds.stream();
-  }
-
-  private Stream<Check> exchanges(Fault fault, int likeliest) {
-    return table.checks().stream().filter(check -> mends(check, fault, likeliest));
-  }
-
-  /**
-   * Whether a lamp that is not as it should be becomes so with a good part in place of a bad one.
-   */
-  private boolean mends(Check check, Fault fault, int likeliest) {
-    return check instanceof Check.Exchanged one
-        && one.part().equals(fault.part())
-        && mends(one, likeliest);
-  }
-
-  private boolean mends(Check.Exchanged check, int hypothesis) {
-    int look = table.place(new Check.LampSeen(check.state(), check.lamp()));
-    return table.hypotheses().get(hypothesis).present() == 1
-        && table.shows(look, hypothesis) != table.sound(look)
-        && table.shows(table.place(check), hypothesis) == table.sound(look);
-  }
-
-  /** Whether a check was made, and showed last what a hypothesis says. */
-  private boolean isBorneOut(Check check, int hypothesis) {
-    int place = table.place(check);
-    return answers.stream()
-        .flatMap(List::stream)
-        .filter(answer -> answer.check() == place)
-        .reduce((earlier, later) -> later)
-        .filter(answer -> agrees(answer, hypothesis))
-        .isPresent();
-  }
-
-  private long times(Check check) {
-    int place = table.place(check);
-    return answers.stream()
-        .filter(seen -> seen.stream().anyMatch(answer -> answer.check() == place))
-        .count();
   }
 
   /** What to check next; empty where it is found, or nothing tells any more. */
@@ -458,7 +379,7 @@ public final class Hunt {
     if (sure.filter(this::isConfirmed).isPresent()) {
       return Optional.empty();
     }
-    Optional<Check> confirming = sure.flatMap(this::confirming);
+    Optional<Check> confirming = sure.flatMap(one -> confirmation.next(place(one), one.share()));
     if (confirming.isPresent()) {
       return Optional.of(lookedTwice(new Suggestion(priced(confirming.get()), Why.CONFIRMS)));
     }
@@ -472,7 +393,9 @@ public final class Hunt {
   private Suggestion lookedTwice(Suggestion suggestion) {
     if (suggestion.next().check() instanceof Check.Exchanged one && seenWrong(one.lamp()) < AGAIN) {
       Check look = new Check.LampSeen(one.state(), one.lamp());
-      return times(look) < MOST_OFTEN ? new Suggestion(priced(look), Why.CONFIRMS) : suggestion;
+      return confirmation.times(look) < MOST_OFTEN
+          ? new Suggestion(priced(look), Why.CONFIRMS)
+          : suggestion;
     }
     return suggestion;
   }
@@ -503,21 +426,12 @@ public final class Hunt {
 
   /** How likely a check is the one that bears the cause out. */
   private double confirmed(Check check) {
-    Optional<String> part =
-        check instanceof Check.OfWhatStays looked
-            ? Optional.of(looked.part())
-            : check instanceof Check.Exchanged one ? Optional.of(one.part()) : Optional.empty();
+    Optional<String> part = confirmation.part(check);
     return part.stream()
         .flatMapToInt(now()::placesOf)
-        .filter(h -> bearsOut(check, h))
+        .filter(h -> confirmation.bearsOut(check, h))
         .mapToDouble(now()::share)
         .sum();
-  }
-
-  private boolean bearsOut(Check check, int hypothesis) {
-    return check instanceof Check.Exchanged exchanged
-        ? mends(exchanged, hypothesis)
-        : table.shows(table.place(check), hypothesis) != table.sound(table.place(check));
   }
 
   /** How likely each place that is closed has to be opened anyway. */
@@ -536,7 +450,7 @@ public final class Hunt {
   }
 
   private Predicate<Check> worthwhile() {
-    return check -> cost.canBe(check) && times(check) < MOST_OFTEN;
+    return check -> cost.canBe(check) && confirmation.times(check) < MOST_OFTEN;
   }
 
   /** Other checks that tell something: the best of each kind, the best kind first. */
