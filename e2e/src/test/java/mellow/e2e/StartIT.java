@@ -25,6 +25,8 @@ class StartIT {
   private Process begun(String script, Path out) throws IOException {
     ProcessBuilder builder = new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile());
     builder.environment().put("MELLOW_STATE", directory.resolve("state").toString());
+    // what ends soon is not worth the second compiler
+    builder.environment().put("JAVA_TOOL_OPTIONS", "-XX:TieredStopAtLevel=1");
     return builder.redirectErrorStream(true).redirectOutput(out.toFile()).start();
   }
 

@@ -194,9 +194,7 @@ public final class CheckTable {
    */
   double sigma(int check, int hypothesis) {
     double said = shows(check, hypothesis);
-    boolean resists =
-        hypothesis < soundPlace()
-            && hypotheses().get(hypothesis).faults().stream().anyMatch(fault -> fault.ohms() > 0);
+    boolean resists = hypothesis < soundPlace() && outlines.resists(hypothesis);
     return ((Check.ByMeter) checks.get(check)).sigma(said)
         + (resists ? SEVERITY * Math.abs(said - sound(check)) : 0);
   }

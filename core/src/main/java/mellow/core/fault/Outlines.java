@@ -24,6 +24,7 @@ final class Outlines {
   private final Map<Condition, Wandering> wandering = new EnumMap<>(Condition.class);
   private final int[][] byParts;
   private final int[][] besideOf;
+  private final boolean[] resists;
 
   /**
    * For how much of the time hypotheses are there under a condition.
@@ -46,10 +47,11 @@ final class Outlines {
     }
   }
 
-  private Outlines(List<Set<String>> parts, int[] partsOf, int[][] besideOf) {
+  private Outlines(List<Set<String>> parts, int[] partsOf, int[][] besideOf, boolean[] resists) {
     this.parts = List.copyOf(parts);
     this.partsOf = partsOf;
     this.besideOf = besideOf;
+    this.resists = resists;
     this.byParts = byParts(parts.size(), partsOf);
     for (int place = 0; place < parts.size(); place++) {
       if (parts.get(place).size() == 1) {
@@ -72,11 +74,26 @@ final class Outlines {
     for (int h = 0; h < partsOf.length; h++) {
       partsOf[h] = places.computeIfAbsent(hypotheses.get(h).parts(), fresh -> places.size());
     }
-    Outlines outlines = new Outlines(List.copyOf(places.keySet()), partsOf, besideOf(hypotheses));
+    Outlines outlines =
+        new Outlines(
+            List.copyOf(places.keySet()), partsOf, besideOf(hypotheses), resists(hypotheses));
     for (Condition condition : Condition.values()) {
       outlines.wandering.put(condition, Wandering.of(hypotheses, condition));
     }
     return outlines;
+  }
+
+  private static boolean[] resists(List<Hypothesis> hypotheses) {
+    boolean[] resists = new boolean[hypotheses.size()];
+    for (int h = 0; h < resists.length; h++) {
+      resists[h] = hypotheses.get(h).faults().stream().anyMatch(fault -> fault.ohms() > 0);
+    }
+    return resists;
+  }
+
+  /** Whether some of its faults have a resistance. */
+  boolean resists(int hypothesis) {
+    return resists[hypothesis];
   }
 
   /** A bad contact, whatever its resistance. */

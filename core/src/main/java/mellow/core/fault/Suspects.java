@@ -101,15 +101,16 @@ public final class Suspects {
     Condition under =
         Condition.of(moment.stream().map(answer -> table.checks().get(answer.check())));
     Outlines.Wandering wandering = table.outlines().under(under);
+    Met[] answers = moment.stream().map(this::met).toArray(Met[]::new);
     double[] weights = new double[shares.length];
     for (int h = 0; h < weights.length; h++) {
       double there = 1;
       double sound = 1;
       double changing = 1;
-      for (Answer answer : moment) {
-        boolean stays = table.checks().get(answer.check()).isOfWhatStays();
-        double asFaulty = seen.contains(answer) ? again(answer, h) : likelihood(table, answer, h);
-        double asSound = stays ? asFaulty : likelihood(table, answer, table.soundPlace());
+      for (Met one : answers) {
+        Answer answer = one.answer();
+        double asFaulty = one.again() ? again(answer, h) : likelihood(table, answer, h);
+        double asSound = one.stays() ? asFaulty : one.asSound();
         there *= asFaulty;
         sound *= asSound;
         changing *= table.isChanged(answer.check(), h) ? whileItChanges(answer, h) : asSound;
@@ -125,6 +126,23 @@ public final class Suspects {
     Set<Answer> all = new HashSet<>(seen);
     all.addAll(moment);
     return new Suspects(table, normal(weights), all);
+  }
+
+  /**
+   * An answer, with what is the same for all hypotheses.
+   *
+   * @param stays whether it is of what work on the vehicle alone changes
+   * @param again whether the same was seen before
+   * @param asSound how likely it is where nothing is wrong
+   */
+  private record Met(Answer answer, boolean stays, boolean again, double asSound) {}
+
+  private Met met(Answer answer) {
+    return new Met(
+        answer,
+        table.checks().get(answer.check()).isOfWhatStays(),
+        seen.contains(answer),
+        likelihood(table, answer, table.soundPlace()));
   }
 
   /** What a bad contact between two sizes of the model showed once it goes on showing. */

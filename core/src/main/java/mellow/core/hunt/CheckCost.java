@@ -2,9 +2,11 @@ package mellow.core.hunt;
 
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Emitter;
 import mellow.core.circuit.Joining;
@@ -23,11 +25,16 @@ final class CheckCost {
   private final Circuit circuit;
   private final Layout layout;
   private final AtHand atHand;
+  private final Set<String> supplies;
+
+  /** By node; asked for at every check. */
+  private final Map<String, Optional<Site>> nearest = new HashMap<>();
 
   CheckCost(PlannedFeed feed, AtHand atHand) {
     this.circuit = feed.circuit();
     this.layout = Layout.of(feed);
     this.atHand = atHand;
+    this.supplies = circuit.of(Supply.class).map(Supply::plus).collect(Collectors.toSet());
   }
 
   /** Minutes for a check, with what has to be opened for it. */
@@ -114,15 +121,15 @@ final class CheckCost {
 
   private void at(String node, Set<Reach> reached) {
     // a clip finds ground and battery anywhere
-    if (!node.equals(Circuit.GROUND)
-        && circuit.of(Supply.class).noneMatch(supply -> supply.plus().equals(node))) {
+    if (!node.equals(Circuit.GROUND) && !supplies.contains(node)) {
       nearest(node).flatMap(Reach::of).ifPresent(reached::add);
     }
   }
 
   /** Where a node is got at the soonest as the job stands. */
   Optional<Site> nearest(String node) {
-    return layout.sites(node).stream().min(Comparator.comparingDouble(this::minutes));
+    return nearest.computeIfAbsent(
+        node, one -> layout.sites(one).stream().min(Comparator.comparingDouble(this::minutes)));
   }
 
   private double minutes(Site site) {
