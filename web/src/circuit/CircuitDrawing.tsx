@@ -13,12 +13,11 @@ import { ScrolledDrawing } from '../drawing/ScrolledDrawing';
 import { CircuitSymbol } from './CircuitSymbol';
 import { Probes, Suspicion, type Pointed } from './Suspicion';
 import { told, type Told } from './told';
-import { points, wireColour, wireWidth } from './wires';
+import { LEGIBLE, points, wireColour, wireWidth } from './wires';
 import { isOfComponent } from '../finding/subject';
 import { feedWords } from '../words/page/feed';
 
 const BAR = 30;
-const SCALES = [0.82, 1.12] as const;
 
 /** The circuit from the battery above to the body's ground below, as it stands now. */
 export function CircuitDrawing({
@@ -44,7 +43,7 @@ export function CircuitDrawing({
       title={feedWords.circuitTitle({ title: sheet.plan.title })}
       width={drawing.width}
       height={drawing.height + 2 * BAR}
-      scales={SCALES}
+      scales={LEGIBLE}
     >
       {(width, height) => (
         <>
@@ -192,13 +191,27 @@ function Words({ x, y, words }: { x: number; y: number; words: Told }) {
 
 const NAMELESS: PlacedSymbol['symbol'][] = ['BAR_END', 'JUNCTION', 'MAKE', 'BREAK', 'CHANGE_OVER'];
 
+/** Clear of what marks a suspect. */
+const BESIDE = 9;
+
 /** Inside a module, outside a coil, beside a contact. */
+function pinTextX(box: PlacedSymbol, x: number): number {
+  switch (box.symbol) {
+    case 'MODULE':
+      return x;
+    case 'COIL':
+      return x - 5;
+    default:
+      return box.x - BESIDE;
+  }
+}
+
 function pinTextY(symbol: PlacedSymbol['symbol'], y: number, above: boolean): number {
   switch (symbol) {
     case 'MODULE':
       return y + (above ? 14 : -5);
     case 'COIL':
-      return y + (above ? -4 : 13);
+      return y + (above ? -6 : 15);
     default:
       return y + (above ? 11 : -1);
   }
@@ -224,7 +237,7 @@ function Symbol({
     return pin.terminal ? (
       <Label
         key={`${pin.terminal} ${pin.at.x} ${pin.at.y}`}
-        x={box.symbol === 'MODULE' ? pin.at.x : pin.at.x - 5}
+        x={pinTextX(box, pin.at.x)}
         y={pinTextY(box.symbol, pin.at.y, above)}
         as="scale"
         size={12.5}

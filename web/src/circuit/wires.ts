@@ -33,3 +33,6 @@ export function wireWidth(part: FeedPart | undefined): number {
 export function points(spots: CircuitDrawing['paths'][number]['spots']): string {
   return spots.map((spot) => `${spot.x.toFixed(1)},${spot.y.toFixed(1)}`).join(' ');
 }
+
+/** Between these scales the names and figures of a circuit are legible. */
+export const LEGIBLE = [0.82, 1.12] as const;

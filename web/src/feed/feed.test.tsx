@@ -21,7 +21,7 @@ import { Measured } from '../harness/Measured';
 import { ProbeForm, typedNumber, typedProbe } from '../harness/ProbeForm';
 import { Routes } from '../harness/Routes';
 import { told } from '../circuit/told';
-import { wireWidth } from '../circuit/wires';
+import { LEGIBLE, wireWidth } from '../circuit/wires';
 import { fitScale } from '../drawing/fitScale';
 import { nextLevel, usualWishes, withWish } from '../circuit/words';
 import { Battery } from './Battery';
@@ -277,12 +277,8 @@ describe('the circuit', () => {
   });
 
   it('never shrinks below what can be read', () => {
-    expect(fitScale({ width: 3000, height: 400 }, { width: 600, height: 400 }, [0.82, 1.12])).toBe(
-      0.82,
-    );
-    expect(fitScale({ width: 600, height: 400 }, { width: 600, height: 400 }, [0.82, 1.12])).toBe(
-      1,
-    );
+    expect(fitScale({ width: 3000, height: 400 }, { width: 600, height: 400 }, LEGIBLE)).toBe(0.82);
+    expect(fitScale({ width: 600, height: 400 }, { width: 600, height: 400 }, LEGIBLE)).toBe(1);
   });
 
   it('opens a part by a press or by the keyboard', async () => {

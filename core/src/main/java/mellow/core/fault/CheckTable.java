@@ -22,6 +22,9 @@ public final class CheckTable {
    */
   private static final double SEVERITY = 0.5;
 
+  private static final int[] NOTHING = {};
+  private static final int OUT_AND_LIT = bit(Look.OUT.answer()) | bit(Look.LIT.answer());
+
   private final ShownBy shownBy;
   private final List<Check> checks;
   private final Map<Check, Integer> places;
@@ -57,8 +60,9 @@ public final class CheckTable {
    * @param shows by hypothesis; the last one is that of a sound circuit
    * @param groups which of them give the same answer, by number; -1 where the model cannot tell
    * @param answers how many answers are told apart, at least two
+   * @param betweenSizes by hypothesis, see {@link #betweenSizes}
    */
-  private record Row(double[] shows, int[] groups, int answers) {}
+  private record Row(double[] shows, int[] groups, int answers, int[] betweenSizes) {}
 
   /**
    * Solves the circuit under every hypothesis, in every state.
@@ -68,12 +72,15 @@ public final class CheckTable {
   public static CheckTable of(Circuit circuit, List<Controls> states, List<Hypothesis> hypotheses) {
     ShownBy shownBy = new ShownBy(circuit, states, hypotheses);
     List<Check> checks = new UsualChecks(circuit, shownBy.sound()).all();
-    return new CheckTable(shownBy, checks, rows(shownBy, checks), Outlines.of(hypotheses));
+    Outlines outlines = Outlines.of(hypotheses);
+    return new CheckTable(shownBy, checks, rows(shownBy, checks, outlines), outlines);
   }
 
-  private static List<Row> rows(ShownBy shownBy, List<Check> checks) {
+  private static List<Row> rows(ShownBy shownBy, List<Check> checks, Outlines outlines) {
     double[][] shows = shownBy.shown(checks);
-    return IntStream.range(0, shows.length).mapToObj(i -> row(checks.get(i), shows[i])).toList();
+    return IntStream.range(0, shows.length)
+        .mapToObj(i -> row(checks.get(i), shows[i], outlines))
+        .toList();
   }
 
   /**
@@ -90,7 +97,7 @@ public final class CheckTable {
     List<Check> all = new ArrayList<>(checks);
     all.addAll(fresh);
     List<Row> allRows = new ArrayList<>(rows);
-    allRows.addAll(rows(shownBy, fresh));
+    allRows.addAll(rows(shownBy, fresh, outlines));
     return new CheckTable(shownBy, all, allRows, outlines);
   }
 
@@ -100,14 +107,15 @@ public final class CheckTable {
       return this;
     }
     ShownBy both = shownBy.and(more);
+    Outlines all = Outlines.of(both.hypotheses());
     List<Row> wider = new ArrayList<>();
     for (int check = 0; check < checks.size(); check++) {
-      wider.add(wider(both, check));
+      wider.add(wider(both, check, all));
     }
-    return new CheckTable(both, checks, wider, Outlines.of(both.hypotheses()));
+    return new CheckTable(both, checks, wider, all);
   }
 
-  private Row wider(ShownBy both, int check) {
+  private Row wider(ShownBy both, int check, Outlines all) {
     Row row = rows.get(check);
     int before = soundPlace();
     double[] shows = Arrays.copyOf(row.shows(), both.hypotheses().size() + 1);
@@ -115,7 +123,7 @@ public final class CheckTable {
       shows[h] = both.shown(checks.get(check), h);
     }
     shows[shows.length - 1] = row.shows()[before];
-    return row(checks.get(check), shows);
+    return row(checks.get(check), shows, all);
   }
 
   /** The same with what an ohmmeter shows once the battery is off. */
@@ -123,13 +131,13 @@ public final class CheckTable {
     return with(UsualChecks.poweredOff(shownBy.circuit(), 0));
   }
 
-  private static Row row(Check check, double[] shows) {
+  private static Row row(Check check, double[] shows, Outlines outlines) {
     int[] groups = groups(check, shows);
     int answers =
         check.answers() > 0
             ? check.answers()
             : Math.max(2, Arrays.stream(groups).max().orElse(0) + 1);
-    return new Row(shows, groups, answers);
+    return new Row(shows, groups, answers, betweenSizes(check, shows, outlines));
   }
 
   private static int[] groups(Check check, double[] shows) {
@@ -207,24 +215,48 @@ public final class CheckTable {
         : said == shown || isBetweenSizes(check, hypothesis, shown);
   }
 
+  /** Whether an answer is among those of {@link #betweenSizes}. */
+  private boolean isBetweenSizes(int check, int hypothesis, double shown) {
+    return (betweenSizes(check, hypothesis) & bit(shown)) != 0;
+  }
+
   /**
-   * Whether a bad contact of some resistance between those of the model shows an answer, though
-   * neither that of a hypothesis nor another does: weak, where one size is dark and the next lit.
-   * What is not measured has its answers in the order of what feeds it.
+   * What a bad contact may show whose resistance lies between that of a hypothesis and the next
+   * ones of the model: weak as well, where one is out and the next lit.
+   *
+   * @return a bit for each answer, that of the hypothesis among them; none where there is but one,
+   *     for what is measured, and for what work on the vehicle alone changes
    */
-  boolean isBetweenSizes(int check, int hypothesis, double shown) {
-    int[] beside = hypothesis < soundPlace() ? outlines.beside(hypothesis) : new int[0];
-    if (beside.length == 0 || shown > Look.LIT.answer() || checks.get(check).isOfWhatStays()) {
-      return false;
+  int betweenSizes(int check, int hypothesis) {
+    int[] all = rows.get(check).betweenSizes();
+    return hypothesis < all.length ? all[hypothesis] : 0;
+  }
+
+  private static int[] betweenSizes(Check check, double[] shows, Outlines outlines) {
+    if (check instanceof Check.ByMeter || check.isOfWhatStays()) {
+      return NOTHING;
     }
-    double least = shows(check, hypothesis);
-    double most = least;
+    return IntStream.range(0, shows.length - 1)
+        .map(h -> betweenSizes(shows, h, outlines.beside(h)))
+        .toArray();
+  }
+
+  private static int betweenSizes(double[] shows, int hypothesis, int[] beside) {
+    if (beside.length == 0) {
+      return 0;
+    }
+    int answers = bit(shows[hypothesis]);
     for (int one : beside) {
-      double said = one == Outlines.SOUND ? sound(check) : shows(check, one);
-      least = Math.min(least, said);
-      most = Math.max(most, said);
+      answers |= bit(shows[one == Outlines.SOUND ? shows.length - 1 : one]);
     }
-    return least <= shown && shown <= most && least < most;
+    if ((answers & OUT_AND_LIT) == OUT_AND_LIT) {
+      answers |= bit(Look.WEAK.answer());
+    }
+    return Integer.bitCount(answers) == 1 ? 0 : answers;
+  }
+
+  private static int bit(double answer) {
+    return 1 << (int) answer;
   }
 
   /**

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  * The check that is expected to tell most for its minutes.
  *
  * @param place of the check in the table
- * @param bits what it is expected to tell
+ * @param bits what it is expected to tell of which parts are to be mended
  * @param minutes what it costs as the job stands
  * @param splits how many suspects give each answer, the largest group first
  */
@@ -63,13 +63,19 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
     int answers = table.answers(place);
     Outlines.Wandering wandering = table.outlines().under(check.condition());
     int sound = groups[groups.length - 1];
+    Optional<BetweenSizes> between = BetweenSizes.of(table, place, suspects.seen());
     Expected expected = new Expected(answers, sound, wandering.shares());
     int[] suspected = new int[answers];
     for (int[] together : table.outlines().byParts()) {
       for (int h : together) {
         double share = suspects.share(h);
         int group = groups[h];
-        expected.add(share, group, check.isOfWhatStays() ? 0 : wandering.of()[h]);
+        int present = check.isOfWhatStays() ? 0 : wandering.of()[h];
+        if (between.isPresent() && between.get().isOpen(h)) {
+          expected.addEach(share, between.get().truths(h), present);
+        } else {
+          expected.add(share, group, present);
+        }
         if (group >= 0 && share >= COUNTS) {
           suspected[group]++;
         }
@@ -129,6 +135,13 @@ public record NextCheck(int place, Check check, double bits, double minutes, Lis
       noise += share * told.length * entropy(1.0 / told.length);
       for (int answer = 0; answer < told.length; answer++) {
         told[answer] += share / told.length;
+      }
+    }
+
+    /** The same for one that leaves several answers, by how likely each is. */
+    void addEach(double share, double[] truths, int present) {
+      for (int truth = 0; truth < truths.length; truth++) {
+        sums[present][truth] += share * truths[truth];
       }
     }
 

@@ -115,9 +115,10 @@ final class Outlines {
   }
 
   private static Optional<Fault> contact(Hypothesis hypothesis) {
-    return hypothesis.faults().size() == 1
-        ? hypothesis.faults().stream().filter(one -> one.contactOhms().isPresent()).findFirst()
-        : Optional.empty();
+    return Optional.of(hypothesis.faults())
+        .filter(faults -> faults.size() == 1)
+        .map(faults -> faults.get(0))
+        .filter(one -> one.contactOhms().isPresent());
   }
 
   /** One that is apart has no size. */

@@ -36,10 +36,11 @@ public final class SeenPairs {
             .toArray();
     this.likely = new double[single.length][seen.size()];
     this.sound = new boolean[single.length][seen.size()];
-    for (int i = 0; i < single.length; i++) {
-      for (int a = 0; a < seen.size(); a++) {
-        Answer answer = seen.get(a);
-        likely[i][a] = Math.log(Suspects.likelihood(table, answer, single[i]));
+    for (int a = 0; a < seen.size(); a++) {
+      Answer answer = seen.get(a);
+      Met met = new Met(table, answer, List.of());
+      for (int i = 0; i < single.length; i++) {
+        likely[i][a] = Math.log(met.likelihood(single[i]));
         sound[i][a] = table.shows(answer.check(), single[i]) == table.sound(answer.check());
       }
     }

@@ -1,8 +1,8 @@
 package mellow.core.fault;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,15 +21,6 @@ public final class Suspects {
   /** How often what is told was misread, mistyped or measured elsewhere. Judged. */
   static final double MISREAD = 0.02;
 
-  /**
-   * How often a bad contact shows something else than the nearest size of the model does, where two
-   * sizes show different things. Judged.
-   */
-  private static final double BETWEEN = 0.3;
-
-  /** Beside one of out, weak and lit there are two. */
-  private static final int OTHERS = 2;
-
   /** From this share of all conditions on one is named. Judged. */
   private static final double SEEN = 0.8;
 
@@ -45,13 +36,12 @@ public final class Suspects {
   /** By what is to be mended. */
   private final double[] sums;
 
-  /** All answers so far. */
-  private final Set<Answer> seen;
+  private final List<Answer> seen;
 
-  private Suspects(CheckTable table, double[] shares, Set<Answer> seen) {
+  private Suspects(CheckTable table, double[] shares, List<Answer> seen) {
     this.table = table;
     this.shares = shares;
-    this.seen = Set.copyOf(seen);
+    this.seen = List.copyOf(seen);
     this.sums = new double[table.outlines().parts().size()];
     for (int h = 0; h < shares.length; h++) {
       sums[table.outlines().partsOf(h)] += shares[h];
@@ -77,7 +67,7 @@ public final class Suspects {
               * times.applyAsDouble(one)
               * (one.faults().isEmpty() || table.isSeen(h) ? 1 : NOT_AT_A_LAMP);
     }
-    return new Suspects(table, normal(weights), Set.of());
+    return new Suspects(table, normal(weights), List.of());
   }
 
   /**
@@ -101,19 +91,21 @@ public final class Suspects {
     Condition under =
         Condition.of(moment.stream().map(answer -> table.checks().get(answer.check())));
     Outlines.Wandering wandering = table.outlines().under(under);
-    Met[] answers = moment.stream().map(this::met).toArray(Met[]::new);
+    Met[] answers = moment.stream().map(answer -> new Met(table, answer, seen)).toArray(Met[]::new);
+    double[] sounds = Arrays.stream(answers).mapToDouble(Met::asSound).toArray();
     double[] weights = new double[shares.length];
     for (int h = 0; h < weights.length; h++) {
       double there = 1;
       double sound = 1;
       double changing = 1;
-      for (Met one : answers) {
-        Answer answer = one.answer();
-        double asFaulty = one.again() ? again(answer, h) : likelihood(table, answer, h);
-        double asSound = one.stays() ? asFaulty : one.asSound();
+      for (int a = 0; a < answers.length; a++) {
+        Met one = answers[a];
+        double asFaulty = one.likelihood(h);
+        double asSound = one.isOfWhatStays() ? asFaulty : sounds[a];
         there *= asFaulty;
         sound *= asSound;
-        changing *= table.isChanged(answer.check(), h) ? whileItChanges(answer, h) : asSound;
+        changing *=
+            table.isChanged(one.answer().check(), h) ? whileItChanges(one.answer(), h) : asSound;
       }
       double present = wandering.shares()[wandering.of()[h]];
       weights[h] =
@@ -123,33 +115,9 @@ public final class Suspects {
                   : (1 - CHANGING) * (present * there + (1 - present) * sound)
                       + CHANGING * changing);
     }
-    Set<Answer> all = new HashSet<>(seen);
+    List<Answer> all = new ArrayList<>(seen);
     all.addAll(moment);
     return new Suspects(table, normal(weights), all);
-  }
-
-  /**
-   * An answer, with what is the same for all hypotheses.
-   *
-   * @param stays whether it is of what work on the vehicle alone changes
-   * @param again whether the same was seen before
-   * @param asSound how likely it is where nothing is wrong
-   */
-  private record Met(Answer answer, boolean stays, boolean again, double asSound) {}
-
-  private Met met(Answer answer) {
-    return new Met(
-        answer,
-        table.checks().get(answer.check()).isOfWhatStays(),
-        seen.contains(answer),
-        likelihood(table, answer, table.soundPlace()));
-  }
-
-  /** What a bad contact between two sizes of the model showed once it goes on showing. */
-  private double again(Answer answer, int h) {
-    return table.isBetweenSizes(answer.check(), h, answer.shown())
-        ? 1 - MISREAD
-        : likelihood(table, answer, h);
   }
 
   /** A lamp whose fault comes or goes just now flickers, or comes on after a few tries. */
@@ -159,38 +127,6 @@ public final class Suspects {
         : MISREAD / (Look.values().length - 2);
   }
 
-  /** How likely an answer is under a hypothesis, or where nothing is wrong. */
-  static double likelihood(CheckTable table, Answer answer, int hypothesis) {
-    Check check = table.checks().get(answer.check());
-    double said = table.shows(answer.check(), hypothesis);
-    if (!(check instanceof Check.ByMeter meter)) {
-      if (Double.isNaN(said)) {
-        return 1.0 / check.answers();
-      }
-      return said(table, answer, hypothesis, said);
-    }
-    double anywhere = 1 / meter.span();
-    if (Double.isNaN(said)) {
-      return anywhere;
-    }
-    double sigma = table.sigma(answer.check(), hypothesis);
-    double off = (answer.shown() - said) / sigma;
-    double normal = Math.exp(-off * off / 2) / (sigma * Math.sqrt(2 * Math.PI));
-    return (1 - MISREAD) * normal + MISREAD * anywhere;
-  }
-
-  /** A bad contact between two sizes of the model shows now what the one says, now the other. */
-  private static double said(CheckTable table, Answer answer, int hypothesis, double said) {
-    double misread = MISREAD / (table.checks().get(answer.check()).answers() - 1);
-    boolean isUnsure = table.isBetweenSizes(answer.check(), hypothesis, said);
-    if (said == answer.shown()) {
-      return 1 - MISREAD - (isUnsure ? BETWEEN : 0);
-    }
-    return isUnsure && table.isBetweenSizes(answer.check(), hypothesis, answer.shown())
-        ? BETWEEN / OTHERS
-        : misread;
-  }
-
   private static double[] normal(double[] weights) {
     double sum = Arrays.stream(weights).sum();
     return Arrays.stream(weights).map(weight -> weight / sum).toArray();
@@ -198,6 +134,11 @@ public final class Suspects {
 
   CheckTable table() {
     return table;
+  }
+
+  /** All answers so far. */
+  List<Answer> seen() {
+    return seen;
   }
 
   /** The share of a hypothesis, by its place. */

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
-import mellow.core.circuit.Joining;
 import mellow.core.circuit.LightLevel;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Situation;
@@ -139,9 +138,6 @@ public record PlannedFeed(
       Part made = maker.make(id, of, before);
       if (values.containsKey(PlannedPart.AT)) {
         of.one(Site.class, PlannedPart.AT);
-        if (made instanceof Joining.Wire) {
-          throw new FeedProblem(id, FeedWords.wireSitsNowhere(id));
-        }
       }
       requireLaws(made);
       return new PlannedPart(made, kind, block.name(), values, block.factory(), block.tag());

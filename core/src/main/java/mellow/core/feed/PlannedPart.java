@@ -2,6 +2,7 @@ package mellow.core.feed;
 
 import java.util.Map;
 import java.util.Optional;
+import mellow.core.circuit.Joining;
 import mellow.core.circuit.Part;
 import mellow.core.subject.Subject;
 import mellow.core.vehicle.Side;
@@ -39,9 +40,12 @@ public record PlannedPart(
     return Optional.ofNullable(values.get(Block.ON_SIDE)).map(Side::valueOf);
   }
 
-  /** Where it sits on the vehicle: as the plan says, else where its kind usually does. */
+  /**
+   * Where it sits on the vehicle: as the plan says, else where its kind usually does. A wire lies
+   * between places, whatever is said of it.
+   */
   public Optional<Site> site() {
-    return values.containsKey(AT)
+    return values.containsKey(AT) && !(part instanceof Joining.Wire)
         ? Optional.of(Site.valueOf(Values.constant(value(AT))))
         : UsualSites.of(part, side());
   }

@@ -59,20 +59,33 @@ final class Confirmation {
 
   /** Whether a cause was borne out; where nothing is wrong, there is none. */
   boolean isThere(int likeliest, double share) {
-    return unconfirmed(likeliest).findAny().isEmpty() && onceMore(likeliest, share).isEmpty();
+    return open(likeliest, share).findAny().isEmpty();
   }
 
-  /** The check that is to bear out a fault: one that was not made yet before one that failed. */
+  /** Whether each fault of a cause can be borne out by some check. */
+  boolean canBe(int likeliest) {
+    return table.hypotheses().get(likeliest).faults().stream()
+        .noneMatch(fault -> possible(fault, likeliest).isEmpty());
+  }
+
+  /** The check that is to bear out a fault, where some still can. */
   Optional<Check> next(int likeliest, double share) {
-    return unconfirmed(likeliest)
-        .flatMap(
-            ways ->
-                ways.stream()
-                    .filter(check -> times(check) < AGAIN)
-                    .min(Comparator.comparingLong(this::times).thenComparing(cost::minutes))
-                    .stream())
-        .findFirst()
-        .or(() -> onceMore(likeliest, share));
+    return open(likeliest, share).flatMap(ways -> best(ways, likeliest).stream()).findFirst();
+  }
+
+  /**
+   * One that was not made yet before one that failed; where a quick one left doubt, what costs
+   * least.
+   */
+  private Optional<Check> best(List<Check> ways, int likeliest) {
+    Comparator<Check> cheapest = Comparator.comparing(cost::minutes);
+    boolean leavesDoubt = ways.stream().anyMatch(check -> isBorneOut(check, likeliest));
+    return ways.stream()
+        .filter(check -> times(check) < AGAIN)
+        .min(
+            leavesDoubt
+                ? cheapest
+                : Comparator.<Check>comparingLong(this::times).thenComparing(cheapest));
   }
 
   /** How often a check was made. */
@@ -102,28 +115,26 @@ final class Confirmation {
     return table.shows(place, hypothesis) != table.sound(place);
   }
 
-  /** The glance or reading that bore a cause out which is not certain yet, if it was but one. */
-  private Optional<Check> onceMore(int likeliest, double share) {
+  /** The faults that some check could bear out, and none did enough yet, each with those checks. */
+  private Stream<List<Check>> open(int likeliest, double share) {
     return table.hypotheses().get(likeliest).faults().stream()
-        .flatMap(fault -> possible(fault, likeliest).stream())
-        .filter(check -> share < certain(check) && times(check) < AGAIN)
-        .filter(check -> isBorneOut(check, likeliest))
-        .min(Comparator.comparing(cost::minutes));
+        .map(fault -> possible(fault, likeliest))
+        .filter(ways -> !ways.isEmpty() && !isBorneOut(ways, likeliest, share));
   }
 
+  /** By a check that leaves no doubt, or by quick ones more than once. */
+  private boolean isBorneOut(List<Check> ways, int likeliest, double share) {
+    List<Check> did = ways.stream().filter(check -> isBorneOut(check, likeliest)).toList();
+    return did.stream().anyMatch(check -> share >= certain(check))
+        || did.stream().mapToLong(this::times).sum() >= AGAIN;
+  }
+
+  /** From which share on a check bears a cause out by itself. */
   private static double certain(Check check) {
     if (check instanceof Check.Measured) {
       return READ;
     }
     return check instanceof Check.PlugLooked || check instanceof Check.FuseLooked ? GLANCED : 0;
-  }
-
-  /** The faults that some check could bear out, and none did yet, each with those checks. */
-  private Stream<List<Check>> unconfirmed(int likeliest) {
-    return table.hypotheses().get(likeliest).faults().stream()
-        .map(fault -> possible(fault, likeliest))
-        .filter(ways -> !ways.isEmpty())
-        .filter(ways -> ways.stream().noneMatch(check -> isBorneOut(check, likeliest)));
   }
 
   private List<Check> possible(Fault fault, int likeliest) {

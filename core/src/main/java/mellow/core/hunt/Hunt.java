@@ -35,6 +35,9 @@ public final class Hunt {
   /** From this share on a cause is named, once it was confirmed. */
   public static final double SURE = 0.9;
 
+  /** The same of a cause that no check bears out by itself, as how a module is set. Judged. */
+  private static final double SURE_BY_ITSELF = 0.97;
+
   /** A candidate below this share is not shown. */
   private static final double SHOWN = 0.005;
 
@@ -358,6 +361,13 @@ public final class Hunt {
     return confirmation.isThere(place(candidate), candidate.share());
   }
 
+  /** What no check bears out by itself is searched for longer, while something else still tells. */
+  private boolean isPast(Candidate candidate) {
+    return candidate.likeliest().isNothing()
+        || candidate.share() >= SURE_BY_ITSELF
+        || confirmation.canBe(place(candidate));
+  }
+
   /** What is all but certain, if the model can tell what it is. */
   private Optional<Candidate> sure() {
     return candidates.stream()
@@ -376,7 +386,7 @@ public final class Hunt {
       return Optional.of(new Suggestion(priced(check(again.get().shown().get(0))), Why.AGAIN));
     }
     Optional<Candidate> sure = sure();
-    if (sure.filter(this::isConfirmed).isPresent()) {
+    if (sure.filter(this::isConfirmed).filter(this::isPast).isPresent()) {
       return Optional.empty();
     }
     Optional<Check> confirming = sure.flatMap(one -> confirmation.next(place(one), one.share()));

@@ -3,10 +3,11 @@ package mellow.core.fault;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import mellow.core.circuit.Circuit;
@@ -138,38 +139,45 @@ class SuspectsTest {
     assertThat(shows(exchanged, "wire", FaultKind.WIRE_OPEN, 0)).isEqualTo(Look.OUT.answer());
   }
 
-  private static double looked(double said) {
-    return said == Look.OUT.answer() ? 0.98 : 0.02 / 4;
+  private static final double OUT = Look.OUT.answer();
+  private static final double WEAK = Look.WEAK.answer();
+  private static final double LIT = Look.LIT.answer();
+
+  /** How likely a lamp that truly looks so is seen as it was, look by look. */
+  private static double looked(double truth, double... seen) {
+    return Arrays.stream(seen)
+        .map(one -> one == truth ? 0.98 : 0.02 / 4)
+        .reduce(1, (a, b) -> a * b);
   }
 
   /**
-   * How likely the lamp is dark under a hypothesis. A contact of 1 Ω stands for all between none
+   * How likely the lamp is seen so under a hypothesis. A contact of 1 Ω stands for all between none
    * and 12, one of 12 for all from 1 on, until it is apart and the lamp dark: where those look
-   * different, three looks of ten are another.
+   * different, another than its own is true in three cases of ten, weak as well between out and
+   * lit; and the same at every look.
    */
-  private static double looked(Hypothesis hypothesis, int look) {
+  private static double looked(Hypothesis hypothesis, int look, double... seen) {
     double said = TABLE.shows(look, TABLE.hypotheses().indexOf(hypothesis));
-    if (hypothesis.faults().size() != 1) {
-      return looked(said);
+    Set<Double> truths = new HashSet<>(Set.of(said));
+    if (hypothesis.faults().size() == 1) {
+      Fault one = hypothesis.faults().get(0);
+      TABLE.hypotheses().stream()
+          .filter(any -> any.faults().size() == 1)
+          .map(any -> any.faults().get(0))
+          .filter(fault -> fault.part().equals(one.part()) && fault.kind() == one.kind())
+          .filter(fault -> fault.place() == one.place() && fault.ohms() != one.ohms())
+          .findFirst()
+          .map(fault -> TABLE.shows(look, place(one.part(), one.kind(), fault.ohms())))
+          .ifPresent(other -> truths.addAll(List.of(other, one.ohms() == 1 ? LIT : OUT)));
     }
-    Fault one = hypothesis.faults().get(0);
-    Optional<Double> other =
-        TABLE.hypotheses().stream()
-            .filter(any -> any.faults().size() == 1)
-            .map(any -> any.faults().get(0))
-            .filter(fault -> fault.part().equals(one.part()) && fault.kind() == one.kind())
-            .filter(fault -> fault.place() == one.place() && fault.ohms() != one.ohms())
-            .findFirst()
-            .map(fault -> TABLE.shows(look, place(one.part(), one.kind(), fault.ohms())));
-    if (other.isEmpty()) {
-      return looked(said);
+    if (truths.containsAll(Set.of(OUT, LIT))) {
+      truths.add(WEAK);
     }
-    double most = one.ohms() == 1 ? Look.LIT.answer() : other.get();
-    boolean differ = said != most || said != other.get();
-    if (said == Look.OUT.answer()) {
-      return differ ? 0.98 - 0.3 : 0.98;
-    }
-    return one.ohms() == 12 || other.get() == Look.OUT.answer() ? 0.3 / 2 : 0.02 / 4;
+    int others = truths.size() - 1;
+    return truths.stream()
+        .mapToDouble(
+            truth -> (others == 0 ? 1 : truth == said ? 0.7 : 0.3 / others) * looked(truth, seen))
+        .sum();
   }
 
   /** In one look of ten a fault that wanders changes meanwhile, and its lamp is not plainly out. */
@@ -205,10 +213,9 @@ class SuspectsTest {
         double shownLook = TABLE.shows(place(dark), h);
         looked =
             (1 - changing)
-                    * (present * looked(hypothesis, place(dark))
-                        + (1 - present) * looked(Look.LIT.answer()))
-                + changing
-                    * (shownLook == Look.LIT.answer() ? looked(Look.LIT.answer()) : 0.02 / 3);
+                    * (present * looked(hypothesis, place(dark), OUT)
+                        + (1 - present) * looked(LIT, OUT))
+                + changing * (shownLook == LIT ? looked(LIT, OUT) : 0.02 / 3);
         boolean resists = hypothesis.faults().stream().anyMatch(fault -> fault.ohms() > 0);
         double shown = TABLE.shows(place(before), h);
         double sound = TABLE.sound(place(before));
@@ -236,6 +243,43 @@ class SuspectsTest {
     assertThat(lampOrGround).isGreaterThan(0.95);
   }
 
+  /** A bad contact of some resistance shows what it shows, however often somebody looks. */
+  @Test
+  void aSecondLookIsExpectedToShowWhatTheFirstDid() {
+    int look = place(new Check.LampSeen(1, "lamp"));
+    double[] seen = {WEAK, WEAK, LIT};
+    Suspects suspects = Suspects.before(TABLE);
+    double[] weights =
+        IntStream.range(0, TABLE.hypotheses().size()).mapToDouble(suspects::share).toArray();
+    for (double one : seen) {
+      suspects = suspects.after(look, one);
+    }
+    List<Integer> steady =
+        IntStream.range(0, weights.length)
+            .filter(h -> TABLE.hypotheses().get(h).isInTheModel())
+            .filter(h -> TABLE.hypotheses().get(h).present() == 1)
+            .boxed()
+            .toList();
+    double all = 0;
+    double shares = 0;
+    for (int h : steady) {
+      weights[h] *= looked(TABLE.hypotheses().get(h), look, seen);
+      all += weights[h];
+      shares += suspects.share(h);
+    }
+    for (int h : steady) {
+      assertThat(suspects.share(h) / shares).isCloseTo(weights[h] / all, within(1e-9));
+    }
+  }
+
+  @Test
+  void nobodyIsSentToLookAThirdTime() {
+    int look = place(new Check.LampSeen(1, "lamp"));
+    Suspects suspects = Suspects.before(TABLE).after(look, WEAK).after(look, WEAK);
+    assertThat(NextCheck.of(suspects, Check::minutes, new Check.LampSeen(1, "lamp")::equals))
+        .isEmpty();
+  }
+
   /** A blown fuse, and behind it a dead lamp: a new fuse alone brings nothing back. */
   @Test
   void twoFaultsAtOnceAreTold() {
@@ -254,6 +298,35 @@ class SuspectsTest {
     assertThat(suspects.byParts().get(Set.of("fuse"))).isLessThan(0.1);
     suspects = suspects.after(checks.indexOf(new Check.Inspected("lamp")), 1);
     assertThat(suspects.byParts().keySet().iterator().next()).isEqualTo(Set.of("fuse", "lamp"));
+  }
+
+  /** Whatever is wrong, a check shows one of its answers. */
+  @Test
+  void theAnswersOfACheckMakeUpAllThatItMayShow() {
+    for (Check check : TABLE.checks()) {
+      if (!(check instanceof Check.ByMeter)) {
+        for (int h = 0; h <= TABLE.hypotheses().size(); h++) {
+          double sum = 0;
+          for (int shown = 0; shown < check.answers(); shown++) {
+            Suspects.Answer answer = new Suspects.Answer(place(check), shown);
+            sum += new Met(TABLE, answer, List.of()).likelihood(h);
+          }
+          assertThat(sum).as("%s under %d", check, h).isCloseTo(1, within(1e-12));
+        }
+      }
+    }
+  }
+
+  /** The same figure typed twice is no other than one that differs in its last digit. */
+  @Test
+  void aReadingTwiceIsAReadingTwice() {
+    int meter = place(new Check.Measured(1, "lamp +", Circuit.GROUND));
+    Suspects once = Suspects.before(TABLE).after(meter, 1.5);
+    Suspects same = once.after(meter, 1.5);
+    Suspects nearly = once.after(meter, 1.5 + 1e-9);
+    for (int h = 0; h < TABLE.hypotheses().size(); h++) {
+      assertThat(same.share(h)).isCloseTo(nearly.share(h), within(1e-6));
+    }
   }
 
   /** Mutual information between what is to be mended and the answer, written out. */

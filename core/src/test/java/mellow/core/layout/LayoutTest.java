@@ -88,10 +88,15 @@ class LayoutTest {
             () -> factory("factory-main-relay", Map.of("main-beam relay", Map.of("at", "roof"))))
         .isInstanceOf(FeedProblem.class)
         .hasMessageContaining("roof");
-    assertThatThrownBy(
-            () ->
-                factory("factory-main-relay", Map.of("left main-beam lead", Map.of("at", "DASH"))))
-        .isInstanceOf(FeedProblem.class)
-        .hasMessageContaining("left main-beam lead");
+  }
+
+  @Test
+  void aWireLiesBetweenPlacesWhateverIsSaidOfIt() throws FeedProblem {
+    Layout usual = Layout.of(factory("factory-main-relay", Map.of()));
+    Layout said =
+        Layout.of(
+            factory("factory-main-relay", Map.of("left main-beam lead", Map.of("at", "DASH"))));
+    assertThat(said.site("left main-beam lead")).isEmpty();
+    assertThat(said.runs()).isEqualTo(usual.runs());
   }
 }
