@@ -25,6 +25,21 @@ public sealed interface Law {
     flow[1] = slope(volts);
   }
 
+  /**
+   * The same as where to look first: a law may be replaced by a straight one that is right both for
+   * what shines and for what is dark.
+   *
+   * @param flow becomes a current and its slope, A and S
+   */
+  default void firstGuess(double volts, double[] flow) {
+    flow(volts, flow);
+  }
+
+  /** Whether its slope is the same at any voltage. */
+  default boolean isStraight() {
+    return false;
+  }
+
   /** The current as an expression of a general circuit simulator, of the voltage so named. */
   String expression(String volts);
 
@@ -38,6 +53,11 @@ public sealed interface Law {
     @Override
     public double slope(double volts) {
       return 0;
+    }
+
+    @Override
+    public boolean isStraight() {
+      return true;
     }
 
     @Override
@@ -69,6 +89,11 @@ public sealed interface Law {
     }
 
     @Override
+    public boolean isStraight() {
+      return true;
+    }
+
+    @Override
     public String expression(String volts) {
       return volts + "/" + number(ohms);
     }
@@ -88,6 +113,11 @@ public sealed interface Law {
     @Override
     public double slope(double across) {
       return 1 / ohms;
+    }
+
+    @Override
+    public boolean isStraight() {
+      return true;
     }
 
     @Override
@@ -151,6 +181,13 @@ public sealed interface Law {
       flow[0] = current(volts);
       // dI/dV of a power of V
       flow[1] = Math.abs(volts) <= coldVolts() ? coldSiemens() : EXPONENT * flow[0] / volts;
+    }
+
+    /** From a lit filament Newton's method finds the way to a dark one in thirty steps. */
+    @Override
+    public void firstGuess(double volts, double[] flow) {
+      flow[1] = ratedAmps() / ratedVolts;
+      flow[0] = flow[1] * volts;
     }
 
     @Override

@@ -211,11 +211,11 @@ final class FaultyCircuit {
 
   /** What a part turns into heat in a state, its own joints with it, on the average, W. */
   double watts(int state, String part) {
-    double watts = 0;
+    double watts = watts(state, part(part));
     String joint = part + " joint ";
-    for (Part one : circuit.parts()) {
-      if (one.id().equals(part) || one.id().startsWith(joint)) {
-        watts += watts(state, one);
+    for (Part added : circuit.parts().subList(model.places().size(), circuit.parts().size())) {
+      if (added.id().startsWith(joint)) {
+        watts += watts(state, added);
       }
     }
     return watts;

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import mellow.core.circuit.Circuit;
 import mellow.core.circuit.Controls;
 import mellow.core.circuit.Emitter;
@@ -59,6 +60,9 @@ final class ShownBy {
   private static final double TEST_LIGHT_VOLTS = 12;
 
   private static final String LIGHT = "test light";
+
+  /** So many figures fill a line of a processor's cache. */
+  private static final int TOGETHER = 8;
 
   private final Circuit circuit;
   private final List<Controls> states;
@@ -149,21 +153,35 @@ final class ShownBy {
   }
 
   /**
-   * What each check shows under each hypothesis, the sound circuit last: hypothesis after
-   * hypothesis, for what was solved under one lies together.
+   * What each check shows under each hypothesis, the sound circuit last: a few hypotheses after a
+   * few others, for what was solved under one lies together, and so does what a check shows.
    */
   synchronized double[][] shown(List<Check> checks) {
     double[][] shows = new double[checks.size()][hypotheses.size() + 1];
-    for (int h = 0; h <= hypotheses.size(); h++) {
-      boolean isKnown = h < faulty.length && first[h] < h && hypotheses.get(h).isInTheModel();
+    int[] solved = IntStream.rangeClosed(0, hypotheses.size()).filter(h -> !isKnown(h)).toArray();
+    for (int from = 0; from < solved.length; from += TOGETHER) {
+      int to = Math.min(from + TOGETHER, solved.length);
       for (int check = 0; check < shows.length; check++) {
-        Check one = checks.get(check);
-        // the same fault shows the same, whether it comes and goes or not, but for being shaken
-        shows[check][h] =
-            isKnown && !(one instanceof Check.Wiggled) ? shows[check][first[h]] : shownBy(one, h);
+        for (int i = from; i < to; i++) {
+          shows[check][solved[i]] = shownBy(checks.get(check), solved[i]);
+        }
+      }
+    }
+    for (int check = 0; check < shows.length; check++) {
+      // the same fault shows the same, whether it comes and goes or not, but for being shaken
+      boolean isAlike = !(checks.get(check) instanceof Check.Wiggled);
+      for (int h = 0; h < hypotheses.size(); h++) {
+        if (isKnown(h)) {
+          shows[check][h] = isAlike ? shows[check][first[h]] : shownBy(checks.get(check), h);
+        }
       }
     }
     return shows;
+  }
+
+  /** Whether another hypothesis has the same faults. */
+  private boolean isKnown(int h) {
+    return h < faulty.length && first[h] < h && hypotheses.get(h).isInTheModel();
   }
 
   /**

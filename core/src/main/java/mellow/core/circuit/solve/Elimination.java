@@ -18,8 +18,14 @@ final class Elimination {
   /** Row of A that is eliminated at each step. */
   private final int[] order;
 
+  /** How many steps come before those of the rows that are eliminated last. */
+  private final int first;
+
   /** Where the column of a step begins in the values of L, and in {@link #rows}. */
   private final int[] columnStart;
+
+  /** Where what a step changes begins in {@link #changed}. */
+  private final int[] changedStart;
 
   /** Steps, later ones, that a step reaches: the rows of its column of L, step after step. */
   private final int[] rows;
@@ -39,9 +45,11 @@ final class Elimination {
    * @param size number of unknowns
    * @param pairs the two rows of each place off the diagonal that may be filled, one pair after the
    *     other
+   * @param last rows that are eliminated after all others
    */
-  Elimination(int size, int[] pairs) {
+  Elimination(int size, int[] pairs, BitSet last) {
     this.size = size;
+    this.first = size - last.cardinality();
     BitSet[] near = new BitSet[size];
     for (int i = 0; i < size; i++) {
       near[i] = new BitSet(size);
@@ -52,7 +60,7 @@ final class Elimination {
     }
     order = new int[size];
     stepOf = new int[size];
-    BitSet[] below = eliminate(near);
+    BitSet[] below = eliminate(near, last);
     columnStart = new int[size + 1];
     for (int step = 0; step < size; step++) {
       columnStart[step + 1] = columnStart[step] + below[step].cardinality();
@@ -62,12 +70,17 @@ final class Elimination {
       int[] reached = below[step].stream().map(row -> stepOf[row]).sorted().toArray();
       System.arraycopy(reached, 0, rows, columnStart[step], reached.length);
     }
+    changedStart = new int[size + 1];
+    for (int step = 0; step < size; step++) {
+      int reached = columnStart[step + 1] - columnStart[step];
+      changedStart[step + 1] = changedStart[step] + reached * (reached - 1) / 2;
+    }
     changed = placesChanged();
     solved = new double[size];
   }
 
   /** Takes out the row with the fewest neighbours, over and over, joining those that it had. */
-  private BitSet[] eliminate(BitSet[] near) {
+  private BitSet[] eliminate(BitSet[] near, BitSet last) {
     BitSet[] below = new BitSet[size];
     int[] neighbours = new int[size];
     for (int row = 0; row < size; row++) {
@@ -76,7 +89,9 @@ final class Elimination {
     for (int step = 0; step < size; step++) {
       int next = -1;
       for (int row = 0; row < size; row++) {
-        if (neighbours[row] >= 0 && (next < 0 || neighbours[row] < neighbours[next])) {
+        if (neighbours[row] >= 0
+            && last.get(row) == step >= first
+            && (next < 0 || neighbours[row] < neighbours[next])) {
           next = row;
         }
       }
@@ -95,12 +110,7 @@ final class Elimination {
   }
 
   private int[] placesChanged() {
-    int count = 0;
-    for (int step = 0; step < size; step++) {
-      int reached = columnStart[step + 1] - columnStart[step];
-      count += reached * (reached - 1) / 2;
-    }
-    int[] at = new int[count];
+    int[] at = new int[changedStart[size]];
     int n = 0;
     for (int step = 0; step < size; step++) {
       for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
@@ -133,6 +143,26 @@ final class Elimination {
     return stepOf[row];
   }
 
+  /** How many steps there are, one for each row. */
+  int size() {
+    return size;
+  }
+
+  /** How many steps come before those of the rows that are eliminated last. */
+  int first() {
+    return first;
+  }
+
+  /** Where the column of a step begins among the values off the diagonal. */
+  int columnStart(int step) {
+    return columnStart[step];
+  }
+
+  /** The later step whose row a value off the diagonal is in. */
+  int row(int place) {
+    return rows[place];
+  }
+
   /**
    * Solves in place; the arrays are used up.
    *
@@ -141,8 +171,21 @@ final class Elimination {
    * @param right the right side by row; becomes the solution
    */
   void solve(double[] diagonal, double[] off, double[] right) {
-    int n = 0;
+    factor(diagonal, off, 0, size);
     for (int step = 0; step < size; step++) {
+      solved[step] = right[order[step]];
+    }
+    forward(off, solved, 0, size);
+    backward(diagonal, off, solved, 0, size);
+    for (int step = 0; step < size; step++) {
+      right[order[step]] = solved[step];
+    }
+  }
+
+  /** Eliminates some steps in place: what they reach among later ones is what is left of it. */
+  void factor(double[] diagonal, double[] off, int from, int to) {
+    int n = changedStart[from];
+    for (int step = from; step < to; step++) {
       double pivot = diagonal[step];
       int start = columnStart[step];
       for (int i = start; i < columnStart[step + 1]; i++) {
@@ -154,21 +197,33 @@ final class Elimination {
         off[i] = factor;
       }
     }
-    for (int step = 0; step < size; step++) {
-      solved[step] = right[order[step]];
-    }
-    for (int step = 0; step < size; step++) {
+  }
+
+  /**
+   * Takes what is known of some eliminated steps out of the right sides of later ones.
+   *
+   * @param right by step
+   */
+  void forward(double[] off, double[] right, int from, int to) {
+    for (int step = from; step < to; step++) {
       for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
-        solved[rows[i]] -= off[i] * solved[step];
+        right[rows[i]] -= off[i] * right[step];
       }
     }
-    for (int step = size - 1; step >= 0; step--) {
-      double value = solved[step] / diagonal[step];
+  }
+
+  /**
+   * Finds some eliminated steps from what later ones came to.
+   *
+   * @param right by step: right sides, and solutions from the last of them on
+   */
+  void backward(double[] diagonal, double[] off, double[] right, int from, int to) {
+    for (int step = to - 1; step >= from; step--) {
+      double value = right[step] / diagonal[step];
       for (int i = columnStart[step]; i < columnStart[step + 1]; i++) {
-        value -= off[i] * solved[rows[i]];
+        value -= off[i] * right[rows[i]];
       }
-      solved[step] = value;
-      right[order[step]] = value;
+      right[step] = value;
     }
   }
 }

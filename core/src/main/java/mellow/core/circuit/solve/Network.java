@@ -2,17 +2,23 @@ package mellow.core.circuit.solve;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
 import mellow.core.circuit.Branch;
 import mellow.core.circuit.Circuit;
+import mellow.core.circuit.Controls;
 import mellow.core.circuit.Law;
 import mellow.core.circuit.Part;
 import mellow.core.circuit.Situation;
 
 /**
- * A circuit made ready for solving: Newton's method on Kirchhoff's law of currents at every node.
+ * A circuit made ready for solving: Newton's method on Kirchhoff's law of currents at every node,
+ * at first at those of lamps and diodes alone ({@link KronReduction}), where that fails at all of
+ * them.
  *
  * <p>A step that does not bring the sums nearer to zero is halved. That can lead astray: a driver
  * that holds its power takes less current the higher the voltage, and Newton's method follows it up
@@ -24,13 +30,13 @@ final class Network {
   static final double TOLERANCE_AMPS = 5e-10;
 
   /** A node that hangs in the air takes no current worth the name: it has to stand still, too. */
-  private static final double STILL_VOLTS = 1e-6;
+  static final double STILL_VOLTS = 1e-6;
 
   /** From every node to ground, so that one which hangs in the air has a voltage. */
   static final double LEAK_SIEMENS = 1e-12;
 
-  private static final int MOST_STEPS = 60;
-  private static final double SMALLEST_STEP = 1.0 / 4096;
+  static final int MOST_STEPS = 60;
+  static final double SMALLEST_STEP = 1.0 / 4096;
   private static final int MOST_RELAXED = 2000;
 
   /** No node moves farther at once while relaxing: less than a driver takes to start. */
@@ -40,6 +46,8 @@ final class Network {
   private static final double HELD_SIEMENS = 1;
 
   private static final double MOST_HELD_SIEMENS = 1e4;
+
+  private static final Situation USUAL = new Situation(Controls.OFF, Map.of(), Set.of());
 
   private static final int AT_GROUND = -1;
   private static final int NONE = -1;
@@ -57,6 +65,7 @@ final class Network {
 
   private final Edge[] edges;
   private final Elimination elimination;
+  private final KronReduction reduction;
 
   // by edge: its nodes, and where its slope goes in the matrix; -1 for ground or none
   private final int[] from;
@@ -92,7 +101,8 @@ final class Network {
       }
     }
     edges = found.toArray(Edge[]::new);
-    elimination = wiring.elimination(size(), pairs());
+    BitSet bent = bent();
+    elimination = wiring.elimination(size(), pairs(), endsOf(bent));
     from = new int[edges.length];
     to = new int[edges.length];
     place = new int[edges.length];
@@ -106,6 +116,7 @@ final class Network {
       fromPlace[i] = diagonalOf(edge, edge.from());
       toPlace[i] = diagonalOf(edge, edge.to());
     }
+    reduction = new KronReduction(elimination, leak, bent, fromPlace, toPlace, place);
     slopes = new double[edges.length];
     sums = new double[size()];
     moves = new double[size()];
@@ -133,6 +144,24 @@ final class Network {
       }
     }
     return Arrays.copyOf(pairs, n);
+  }
+
+  /** The edges that are lamps or diodes. */
+  private BitSet bent() {
+    BitSet bent = new BitSet();
+    for (int i = 0; i < edges.length; i++) {
+      bent.set(i, !edges[i].part().law(edges[i].branch(), USUAL).isStraight());
+    }
+    return bent;
+  }
+
+  private BitSet endsOf(BitSet bent) {
+    BitSet ends = new BitSet();
+    bent.stream()
+        .flatMap(i -> IntStream.of(edges[i].from(), edges[i].to()))
+        .filter(node -> node >= 0)
+        .forEach(ends::set);
+    return ends;
   }
 
   private static boolean couples(Edge edge) {
@@ -174,12 +203,27 @@ final class Network {
    */
   Settled settle(Law[] laws, double[] start) {
     double[] volts = start.clone();
-    if (newton(laws, volts)) {
+    if (settleReduced(laws, volts) || newton(laws, volts)) {
       return new Settled(volts, true);
     }
     Arrays.fill(volts, 0);
     relax(laws, volts);
     return new Settled(volts, newton(laws, volts));
+  }
+
+  /** Whether the currents add up at all nodes once they do at those of lamps and diodes. */
+  boolean settleReduced(Law[] laws, double[] volts) {
+    for (int node = 0; node < volts.length; node++) {
+      tried[elimination.diagonalOf(node)] = volts[node];
+    }
+    if (!reduction.settle(laws, tried)) {
+      return false;
+    }
+    for (int node = 0; node < volts.length; node++) {
+      volts[node] = tried[elimination.diagonalOf(node)];
+    }
+    sum(laws, volts);
+    return largest(sums) <= TOLERANCE_AMPS;
   }
 
   /**

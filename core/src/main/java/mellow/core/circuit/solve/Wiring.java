@@ -2,6 +2,7 @@ package mellow.core.circuit.solve;
 
 import java.nio.IntBuffer;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -49,10 +50,16 @@ public final class Wiring {
    *
    * @param size number of its nodes, those among them that others do not have
    * @param pairs the two nodes of each place that may be filled, one pair after the other
+   * @param last nodes that are eliminated after all others
    */
-  Elimination elimination(int size, int[] pairs) {
-    int[] key = Arrays.copyOf(pairs, pairs.length + 1);
-    key[pairs.length] = size;
-    return eliminations.computeIfAbsent(IntBuffer.wrap(key), fresh -> new Elimination(size, pairs));
+  Elimination elimination(int size, int[] pairs, BitSet last) {
+    int[] key = Arrays.copyOf(pairs, pairs.length + 1 + last.cardinality());
+    int n = pairs.length;
+    key[n++] = size;
+    for (int node = last.nextSetBit(0); node >= 0; node = last.nextSetBit(node + 1)) {
+      key[n++] = node;
+    }
+    return eliminations.computeIfAbsent(
+        IntBuffer.wrap(key), fresh -> new Elimination(size, pairs, last));
   }
 }
