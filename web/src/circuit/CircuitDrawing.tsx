@@ -13,6 +13,7 @@ import { ScrolledDrawing } from '../drawing/ScrolledDrawing';
 import { CircuitSymbol } from './CircuitSymbol';
 import { Probes, Suspicion, type Pointed } from './Suspicion';
 import { told, type Told } from './told';
+import { pinWords } from './pinWords';
 import { LEGIBLE, points, wireColour, wireWidth } from './wires';
 import { isOfComponent } from '../finding/subject';
 import { feedWords } from '../words/page/feed';
@@ -191,32 +192,6 @@ function Words({ x, y, words }: { x: number; y: number; words: Told }) {
 
 const NAMELESS: PlacedSymbol['symbol'][] = ['BAR_END', 'JUNCTION', 'MAKE', 'BREAK', 'CHANGE_OVER'];
 
-/** Clear of what marks a suspect. */
-const BESIDE = 9;
-
-/** Inside a module, outside a coil, beside a contact. */
-function pinTextX(box: PlacedSymbol, x: number): number {
-  switch (box.symbol) {
-    case 'MODULE':
-      return x;
-    case 'COIL':
-      return x - 5;
-    default:
-      return box.x - BESIDE;
-  }
-}
-
-function pinTextY(symbol: PlacedSymbol['symbol'], y: number, above: boolean): number {
-  switch (symbol) {
-    case 'MODULE':
-      return y + (above ? 14 : -5);
-    case 'COIL':
-      return y + (above ? -6 : 15);
-    default:
-      return y + (above ? 11 : -1);
-  }
-}
-
 function Symbol({
   box,
   sheet,
@@ -232,22 +207,19 @@ function Symbol({
   const now = solved?.parts.find((one) => one.id === box.part);
   const words = told(sheet, part, now);
   const shape = <CircuitSymbol box={box} now={now} />;
-  const pins = box.pins.map((pin) => {
-    const above = pin.at.y < box.y + box.height / 2;
-    return pin.terminal ? (
+  const pins = box.pins
+    .filter((pin) => pin.terminal)
+    .map((pin) => (
       <Label
         key={`${pin.terminal} ${pin.at.x} ${pin.at.y}`}
-        x={pinTextX(box, pin.at.x)}
-        y={pinTextY(box.symbol, pin.at.y, above)}
+        {...pinWords(box, pin)}
         as="scale"
         size={12.5}
         colour="quiet"
-        anchor={box.symbol === 'MODULE' ? 'middle' : 'end'}
       >
         {pin.terminal}
       </Label>
-    ) : null;
-  });
+    ));
   if (!box.part) {
     return shape;
   }
@@ -282,7 +254,7 @@ function Symbol({
           )
         )}
       </g>
-      {pins}
+      <g style={HALO}>{pins}</g>
     </>
   );
 }

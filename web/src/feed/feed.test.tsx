@@ -20,6 +20,7 @@ import { FrontLights } from '../circuit/FrontLights';
 import { Measured } from '../harness/Measured';
 import { ProbeForm, typedNumber, typedProbe } from '../harness/ProbeForm';
 import { Routes } from '../harness/Routes';
+import { pinWords } from '../circuit/pinWords';
 import { told } from '../circuit/told';
 import { LEGIBLE, wireWidth } from '../circuit/wires';
 import { fitScale } from '../drawing/fitScale';
@@ -359,6 +360,16 @@ describe('symbols', () => {
         drawn('CHANGE_OVER', { on }).querySelector('line[stroke-width="3"]')?.getAttribute('x2'),
       );
     expect(foot(true)).toBeGreaterThan(foot(false));
+  });
+
+  it('of a change-over have the number of each pin in a place of its own', () => {
+    const placed = box('CHANGE_OVER', 0);
+    const at = (x: number, y: number) => pinWords(placed, { terminal: '', node: '', at: { x, y } });
+    const [arm, foot, other] = [at(32, 20), at(16, 64), at(48, 64)];
+    expect(Math.max(arm.x, foot.x)).toBeLessThan(placed.x);
+    expect(arm.y).toBeLessThan(foot.y);
+    expect(other.x).toBeGreaterThan(16);
+    expect(other.x).toBeLessThan(48);
   });
 
   it('of a lamp glow as bright as it is, and not at all in the dark', () => {

@@ -26,10 +26,10 @@ public sealed interface Law {
   }
 
   /**
-   * The same as where to look first: a law may be replaced by a straight one that is right both for
-   * what shines and for what is dark.
+   * A straight law through this voltage to begin with, the branch's own or one that leads faster
+   * from what shines to what is dark and back.
    *
-   * @param flow becomes a current and its slope, A and S
+   * @param flow becomes its current and slope, A and S
    */
   default void firstGuess(double volts, double[] flow) {
     flow(volts, flow);
@@ -183,7 +183,10 @@ public sealed interface Law {
       flow[1] = Math.abs(volts) <= coldVolts() ? coldSiemens() : EXPONENT * flow[0] / volts;
     }
 
-    /** From a lit filament Newton's method finds the way to a dark one in thirty steps. */
+    /**
+     * Its resistance at its rating. By its own slope each step towards dark only turns the voltage
+     * round, to 1 − 1/0.55 of what it was.
+     */
     @Override
     public void firstGuess(double volts, double[] flow) {
       flow[1] = ratedAmps() / ratedVolts;

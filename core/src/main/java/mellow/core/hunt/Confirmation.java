@@ -63,7 +63,7 @@ final class Confirmation {
   }
 
   /** Whether each fault of a cause can be borne out by some check. */
-  boolean canBe(int likeliest) {
+  boolean canBearOut(int likeliest) {
     return table.hypotheses().get(likeliest).faults().stream()
         .noneMatch(fault -> possible(fault, likeliest).isEmpty());
   }

@@ -362,10 +362,10 @@ public final class Hunt {
   }
 
   /** What no check bears out by itself is searched for longer, while something else still tells. */
-  private boolean isPast(Candidate candidate) {
+  private boolean isCertain(Candidate candidate) {
     return candidate.likeliest().isNothing()
         || candidate.share() >= SURE_BY_ITSELF
-        || confirmation.canBe(place(candidate));
+        || confirmation.canBearOut(place(candidate));
   }
 
   /** What is all but certain, if the model can tell what it is. */
@@ -386,7 +386,7 @@ public final class Hunt {
       return Optional.of(new Suggestion(priced(check(again.get().shown().get(0))), Why.AGAIN));
     }
     Optional<Candidate> sure = sure();
-    if (sure.filter(this::isConfirmed).filter(this::isPast).isPresent()) {
+    if (sure.filter(this::isConfirmed).filter(this::isCertain).isPresent()) {
       return Optional.empty();
     }
     Optional<Check> confirming = sure.flatMap(one -> confirmation.next(place(one), one.share()));

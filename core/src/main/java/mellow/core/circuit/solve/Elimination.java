@@ -15,12 +15,6 @@ final class Elimination {
 
   private final int size;
 
-  /** Row of A that is eliminated at each step. */
-  private final int[] order;
-
-  /** How many steps come before those of the rows that are eliminated last. */
-  private final int first;
-
   /** Where the column of a step begins in the values of L, and in {@link #rows}. */
   private final int[] columnStart;
 
@@ -36,9 +30,7 @@ final class Elimination {
    */
   private final int[] changed;
 
-  /** Used at each solution; a matrix is one thread's. */
-  private final double[] solved;
-
+  /** By row of A: the step at which it is eliminated. */
   private final int[] stepOf;
 
   /**
@@ -49,7 +41,6 @@ final class Elimination {
    */
   Elimination(int size, int[] pairs, BitSet last) {
     this.size = size;
-    this.first = size - last.cardinality();
     BitSet[] near = new BitSet[size];
     for (int i = 0; i < size; i++) {
       near[i] = new BitSet(size);
@@ -58,7 +49,6 @@ final class Elimination {
       near[pairs[i]].set(pairs[i + 1]);
       near[pairs[i + 1]].set(pairs[i]);
     }
-    order = new int[size];
     stepOf = new int[size];
     BitSet[] below = eliminate(near, last);
     columnStart = new int[size + 1];
@@ -76,11 +66,11 @@ final class Elimination {
       changedStart[step + 1] = changedStart[step] + reached * (reached - 1) / 2;
     }
     changed = placesChanged();
-    solved = new double[size];
   }
 
   /** Takes out the row with the fewest neighbours, over and over, joining those that it had. */
   private BitSet[] eliminate(BitSet[] near, BitSet last) {
+    int first = size - last.cardinality();
     BitSet[] below = new BitSet[size];
     int[] neighbours = new int[size];
     for (int row = 0; row < size; row++) {
@@ -95,7 +85,6 @@ final class Elimination {
           next = row;
         }
       }
-      order[step] = next;
       stepOf[next] = step;
       neighbours[next] = DONE;
       below[step] = near[next];
@@ -143,16 +132,6 @@ final class Elimination {
     return stepOf[row];
   }
 
-  /** How many steps there are, one for each row. */
-  int size() {
-    return size;
-  }
-
-  /** How many steps come before those of the rows that are eliminated last. */
-  int first() {
-    return first;
-  }
-
   /** Where the column of a step begins among the values off the diagonal. */
   int columnStart(int step) {
     return columnStart[step];
@@ -164,25 +143,13 @@ final class Elimination {
   }
 
   /**
-   * Solves in place; the arrays are used up.
+   * Eliminates some steps in place: of later ones what is left of them stays.
    *
    * @param diagonal by {@link #diagonalOf}
    * @param off by {@link #placeOf}
-   * @param right the right side by row; becomes the solution
+   * @param from the first step
+   * @param to the step behind the last
    */
-  void solve(double[] diagonal, double[] off, double[] right) {
-    factor(diagonal, off, 0, size);
-    for (int step = 0; step < size; step++) {
-      solved[step] = right[order[step]];
-    }
-    forward(off, solved, 0, size);
-    backward(diagonal, off, solved, 0, size);
-    for (int step = 0; step < size; step++) {
-      right[order[step]] = solved[step];
-    }
-  }
-
-  /** Eliminates some steps in place: what they reach among later ones is what is left of it. */
   void factor(double[] diagonal, double[] off, int from, int to) {
     int n = changedStart[from];
     for (int step = from; step < to; step++) {

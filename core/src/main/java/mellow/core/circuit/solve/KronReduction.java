@@ -2,14 +2,34 @@ package mellow.core.circuit.solve;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.stream.IntStream;
 import mellow.core.circuit.Law;
 
 /**
- * A network reduced to the nodes at which lamps and diodes are: all other branches are straight, so
- * that the nodes between them are eliminated once for a position of the contacts (Kron's reduction)
- * and Newton's method goes over a few nodes only. Nothing is made in its loops; it is one thread's.
+ * A network reduced to the nodes at the ends of some branches, as those of lamps and diodes: where
+ * all other branches are straight, the nodes between them are eliminated once for a position of the
+ * contacts (Kron's reduction), and Newton's method on Kirchhoff's law of currents goes over those
+ * that are kept. Nothing is made in its loops; it is one thread's.
+ *
+ * <p>A step that does not bring the sums nearer to zero is halved.
  */
 final class KronReduction {
+  private static final int MOST_STEPS = 60;
+  private static final double SMALLEST_STEP = 1.0 / 4096;
+
+  /** A node that hangs in the air takes no current worth the name: it has to stand still, too. */
+  private static final double STILL_VOLTS = 1e-6;
+
+  private static final int MOST_RELAXED = 2000;
+
+  /** No node moves farther at once while relaxing: less than a driver takes to start. */
+  private static final double LONGEST_MOVE_VOLTS = 0.25;
+
+  /** What holds a node back at first while relaxing, and at most, S. */
+  private static final double HELD_SIEMENS = 1;
+
+  private static final double MOST_HELD_SIEMENS = 1e4;
+
   private static final int NONE = -1;
 
   private final Elimination elimination;
@@ -46,26 +66,31 @@ final class KronReduction {
   /**
    * For a network.
    *
-   * @param bent edges whose law may be bent; the nodes at their ends are eliminated last
-   * @param fromStep by edge: the step of the node where it begins; -1 for ground
-   * @param toStep the same where it ends
-   * @param place by edge: where its slope goes off the diagonal; -1 for nowhere
+   * @param wiring of circuits like it
+   * @param size number of its nodes
+   * @param bent edges whose law may be bent; the nodes at their ends are kept
+   * @param leak from every node to ground, S
    */
-  KronReduction(
-      Elimination elimination,
-      double leak,
-      BitSet bent,
-      int[] fromStep,
-      int[] toStep,
-      int[] place) {
-    this.elimination = elimination;
+  KronReduction(Wiring wiring, int size, Network.Edge[] edges, BitSet bent, double leak) {
+    this.size = size;
     this.leak = leak;
     this.bent = bent;
-    this.fromStep = fromStep;
-    this.toStep = toStep;
-    this.place = place;
-    first = elimination.first();
-    size = elimination.size();
+    BitSet kept = new BitSet();
+    bent.stream()
+        .flatMap(i -> IntStream.of(edges[i].from(), edges[i].to()))
+        .filter(node -> node >= 0)
+        .forEach(kept::set);
+    elimination = wiring.elimination(size, pairs(edges), kept);
+    fromStep = new int[edges.length];
+    toStep = new int[edges.length];
+    place = new int[edges.length];
+    for (int i = 0; i < edges.length; i++) {
+      Network.Edge edge = edges[i];
+      place[i] = edge.couples() ? elimination.placeOf(edge.from(), edge.to()) : NONE;
+      fromStep[i] = stepOf(edge, edge.from());
+      toStep[i] = stepOf(edge, edge.to());
+    }
+    first = size - kept.cardinality();
     diagonal = new double[size];
     off = new double[elimination.places()];
     sources = new double[size];
@@ -75,28 +100,89 @@ final class KronReduction {
     moves = new double[size];
     slopesAt = new double[size];
     slopesOff = new double[off.length];
-    slopes = new double[place.length];
+    slopes = new double[edges.length];
+  }
+
+  /** The two nodes of each edge that couples any, one pair after the other. */
+  private static int[] pairs(Network.Edge[] edges) {
+    return Arrays.stream(edges)
+        .filter(Network.Edge::couples)
+        .flatMapToInt(edge -> IntStream.of(edge.from(), edge.to()))
+        .toArray();
+  }
+
+  private int stepOf(Network.Edge edge, int node) {
+    return node < 0 || edge.from() == edge.to() ? NONE : elimination.diagonalOf(node);
   }
 
   /**
-   * Newton's method from a guess.
+   * Newton's method, wherever it starts from: its first step goes by what lamps are at their
+   * rating.
    *
-   * @param guess by step; becomes the solution
-   * @return whether voltages were found at which the currents add up; if not, the guess is as it
-   *     was
+   * @param at voltages by node; become the solution, if there is one
+   * @return whether voltages were found at which the currents add up
    */
-  boolean settle(Law[] laws, double[] guess) {
-    if (!reduce(laws)) {
+  boolean settle(Law[] laws, double[] at) {
+    if (!begin(laws, at)) {
       return false;
     }
-    System.arraycopy(guess, first, volts, first, size - first);
+    sum(laws, volts, true);
+    findMoves(0);
+    move(1, volts);
+    return find(laws, at);
+  }
+
+  /** The same from voltages that are near. */
+  boolean settleNear(Law[] laws, double[] at) {
+    return begin(laws, at) && find(laws, at);
+  }
+
+  private boolean find(Law[] laws, double[] at) {
     if (!newton(laws)) {
       return false;
     }
+    end(at);
+    return true;
+  }
+
+  /**
+   * Moves the voltages from all dark towards where they would come to rest by themselves: Newton's
+   * step, held back by a conductance at every node that gives way while all goes well and stiffens
+   * where it does not.
+   *
+   * @param at becomes the voltages by node
+   */
+  void relax(Law[] laws, double[] at) {
+    Arrays.fill(at, 0);
+    if (!begin(laws, at)) {
+      return;
+    }
+    double held = HELD_SIEMENS;
+    sum(laws, volts, false);
+    for (int step = 0; step < MOST_RELAXED && largest(sums) > Network.TOLERANCE_AMPS; step++) {
+      findMoves(held);
+      move(Math.min(1, LONGEST_MOVE_VOLTS / largest(moves)), volts);
+      double before = squared(sums);
+      sum(laws, volts, false);
+      held =
+          squared(sums) < before ? Math.max(leak, held / 2) : Math.min(MOST_HELD_SIEMENS, held * 4);
+    }
+    end(at);
+  }
+
+  private boolean begin(Law[] laws, double[] at) {
+    for (int node = 0; node < size; node++) {
+      volts[elimination.diagonalOf(node)] = at[node];
+    }
+    return reduce(laws);
+  }
+
+  private void end(double[] at) {
     System.arraycopy(sources, 0, volts, 0, first);
     elimination.backward(diagonal, off, volts, 0, first);
-    System.arraycopy(volts, 0, guess, 0, size);
-    return true;
+    for (int node = 0; node < size; node++) {
+      at[node] = volts[elimination.diagonalOf(node)];
+    }
   }
 
   /** Eliminates what is straight; false where an edge is bent that should not be. */
@@ -137,20 +223,17 @@ final class KronReduction {
   }
 
   private boolean newton(Law[] laws) {
-    sum(laws, volts, true);
-    findMoves();
-    move(1, volts);
     sum(laws, volts, false);
-    for (int step = 0; step < Network.MOST_STEPS; step++) {
-      findMoves();
-      boolean isStill = largest(moves) <= Network.STILL_VOLTS;
+    for (int step = 0; step < MOST_STEPS; step++) {
+      findMoves(0);
+      boolean isStill = largest(moves) <= STILL_VOLTS;
       double before = squared(sums);
       double share = 1;
       do {
         move(share, tried);
         sum(laws, tried, false);
         share /= 2;
-      } while (!isStill && !(squared(sums) < before) && share >= Network.SMALLEST_STEP);
+      } while (!isStill && !(squared(sums) < before) && share >= SMALLEST_STEP);
       System.arraycopy(tried, first, volts, first, size - first);
       if (isStill && largest(sums) <= Network.TOLERANCE_AMPS) {
         return true;
@@ -196,9 +279,17 @@ final class KronReduction {
     }
   }
 
-  private void findMoves() {
+  /**
+   * Newton's step from where the currents were added up last: the change of voltages after which
+   * the sums would vanish, were all straight.
+   *
+   * @param held from every node to where it is now, S
+   */
+  private void findMoves(double held) {
     int start = elimination.columnStart(first);
-    System.arraycopy(diagonal, first, slopesAt, first, size - first);
+    for (int step = first; step < size; step++) {
+      slopesAt[step] = diagonal[step] + held;
+    }
     System.arraycopy(off, start, slopesOff, start, off.length - start);
     for (int i = bent.nextSetBit(0); i >= 0; i = bent.nextSetBit(i + 1)) {
       add(i, slopes[i], slopesAt, slopesOff);

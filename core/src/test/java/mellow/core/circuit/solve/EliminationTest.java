@@ -36,7 +36,10 @@ class EliminationTest {
     double[] expected =
         new LUDecomposition(matrix).getSolver().solve(new ArrayRealVector(right)).toArray();
 
-    Elimination elimination = new Elimination(size, flat(pairs), new BitSet());
+    BitSet last = new BitSet();
+    random.ints(size / 3, 0, size).forEach(last::set);
+    int first = size - last.cardinality();
+    Elimination elimination = new Elimination(size, flat(pairs), last);
     double[] diagonal = new double[size];
     double[] off = new double[elimination.places()];
     for (int row = 0; row < size; row++) {
@@ -45,8 +48,21 @@ class EliminationTest {
     for (int[] pair : pairs) {
       off[elimination.placeOf(pair[0], pair[1])] = matrix.getEntry(pair[0], pair[1]);
     }
-    elimination.solve(diagonal, off, right);
-    assertThat(right).containsExactly(expected, within(1e-8));
+    double[] byStep = new double[size];
+    for (int row = 0; row < size; row++) {
+      byStep[elimination.diagonalOf(row)] = right[row];
+      assertThat(elimination.diagonalOf(row) >= first).isEqualTo(last.get(row));
+    }
+    // in two goes: what is eliminated last is solved first
+    elimination.factor(diagonal, off, 0, first);
+    elimination.forward(off, byStep, 0, first);
+    elimination.factor(diagonal, off, first, size);
+    elimination.forward(off, byStep, first, size);
+    elimination.backward(diagonal, off, byStep, first, size);
+    elimination.backward(diagonal, off, byStep, 0, first);
+    for (int row = 0; row < size; row++) {
+      assertThat(byStep[elimination.diagonalOf(row)]).isCloseTo(expected[row], within(1e-8));
+    }
   }
 
   private static int[] flat(List<int[]> pairs) {
