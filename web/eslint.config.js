@@ -44,7 +44,7 @@ const SHOWN =
 const INTO_CATALOGUE = 'Words of the interface stand in the catalogue (words/page).';
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/api/schema.d.ts', 'src/words/page'] },
+  { ignores: ['dist', 'target', 'checks/target', 'src/api/schema.d.ts', 'src/words/page'] },
   {
     files: ['**/*.{ts,tsx}'],
     extends: [js.configs.recommended, ...tseslint.configs.recommended],

@@ -43,7 +43,7 @@ export function Header({
         }}
       >
         <Box gridArea="brand">
-          <Link to="/" aria-label={appWords.mellowHorizonToTheYard()}>
+          <Link to="/" aria-label={appWords.productToTheYard({ product: BRAND.join(' ') })}>
             <Brand />
           </Link>
         </Box>

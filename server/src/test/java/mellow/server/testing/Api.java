@@ -19,8 +19,10 @@ import java.util.UUID;
 public final class Api {
   private static final ObjectMapper JSON = new ObjectMapper();
 
-  private final HttpClient http =
+  /** One for all: it keeps its connections, and each has a thread of its own. */
+  private static final HttpClient HTTP =
       HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
+
   private final String base;
   private final String person;
   private final String language;
@@ -87,7 +89,7 @@ public final class Api {
   public byte[] file(String path) {
     try {
       HttpResponse<byte[]> answer =
-          http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+          HTTP.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
       if (answer.statusCode() != 200) {
         throw new AssertionError(path + " is answered with " + answer.statusCode());
       }
@@ -112,7 +114,7 @@ public final class Api {
   private Answer send(HttpRequest.Builder request) {
     try {
       HttpResponse<String> response =
-          http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+          HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
       String body = response.body();
       boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
       return new Answer(
