@@ -12,6 +12,7 @@ import {
   type JobFile,
   type ChosenPlan,
   type Controls,
+  type DrivingState,
   type FeedWish,
   type JobPage,
   type Photo,
@@ -190,6 +191,17 @@ export function placeSimulated(jobId: string, check: ShownEdit) {
   return api.POST('/api/jobs/{jobId}/find/simulated/probes', {
     params: { path: { jobId } },
     body: check,
+  });
+}
+
+/** Puts it on the job's own feed, its black probe at the battery's negative post. */
+export function placeOnFeed(
+  jobId: string,
+  place: { state: DrivingState; amperes: boolean; place: string },
+) {
+  return api.POST('/api/jobs/{jobId}/find/simulated/probes/feed', {
+    params: { path: { jobId } },
+    body: place,
   });
 }
 

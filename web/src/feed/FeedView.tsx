@@ -83,6 +83,7 @@ export function FeedView({
       )}
       {view === 'measured' && sheet && (
         <Measured
+          jobId={page.job.id}
           sheet={sheet}
           feed={feed}
           onChange={(readings) => change({ readings })}

@@ -13,7 +13,7 @@ import type {
   SolvedFeed,
   SourceEdit,
 } from '../api/client';
-import { answering, finding, JOB, show, partly } from '../test/testing';
+import { accepted, answering, finding, JOB, show, partly } from '../test/testing';
 import { CircuitDrawing } from '../circuit/CircuitDrawing';
 import { CircuitSymbol } from '../circuit/CircuitSymbol';
 import { FrontLights } from '../circuit/FrontLights';
@@ -36,6 +36,7 @@ import { StateTable } from './StateTable';
 import { WishGrid } from './WishGrid';
 import { appWords } from '../words/page/app';
 import { feedWords } from '../words/page/feed';
+import { meterWords } from '../words/page/meter';
 
 const figure = (value: number, metric: string) =>
   ({ value, quantity: 'VOLTAGE', metric, imperial: metric }) as const;
@@ -573,7 +574,7 @@ describe('questions and measures', () => {
 
   it('takes a meter’s reading with a comma, and refuses words', async () => {
     const onChange = vi.fn();
-    show(<Measured sheet={SHEET} feed={FEED} onChange={onChange} onAsk={vi.fn()} />);
+    show(<Measured jobId={JOB.id} sheet={SHEET} feed={FEED} onChange={onChange} onAsk={vi.fn()} />);
     await userEvent.type(screen.getByLabelText(feedWords.theMeterShowsV()), 'bright');
     await userEvent.click(screen.getByRole('button', { name: feedWords.compare() }));
     expect(screen.getByRole('alert').textContent).toContain('13.4');
@@ -588,6 +589,25 @@ describe('questions and measures', () => {
     expect(typedProbe('Lit', 12.5)).toBe(12.5);
     expect(typedProbe('dark', 12.5)).toBe(0);
     expect(typedProbe('dim', 12.5)).toBeNaN();
+  });
+
+  it('puts the simulated meter where it is to be read, and moves it with the choice', async () => {
+    const posts: unknown[] = [];
+    answering('GET', () => new Promise(() => undefined));
+    answering('POST', (path: string, asked: { body: unknown }) => {
+      posts.push([path, asked.body]);
+      return Promise.resolve(accepted({}));
+    });
+    show(<Measured jobId={JOB.id} sheet={SHEET} feed={FEED} onChange={vi.fn()} onAsk={vi.fn()} />);
+    expect(posts).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name: meterWords.readLive() }));
+    const probes = '/api/jobs/{jobId}/find/simulated/probes/feed';
+    const first = { state: 'KEY_OUT', amperes: false, place: 'battery +' };
+    await waitFor(() => expect(posts).toEqual([[probes, first]]));
+    await userEvent.selectOptions(screen.getByLabelText(feedWords.inTheState()), 'SIDE_FOG');
+    await waitFor(() =>
+      expect(posts.slice(1)).toEqual([[probes, { ...first, state: 'SIDE_FOG' }]]),
+    );
   });
 
   it('keeps the readings of a wire that were taken, and no others', async () => {

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Hunt, HuntCheck, ShownEdit } from '../api/client';
 import { placeSimulated } from '../api/queries';
 import { typedNumber } from '../harness/ProbeForm';
@@ -33,6 +33,7 @@ export function Answers({
   const [beside, setBeside] = useState<Record<string, number>>({});
   const others = seenWith(hunt, check);
   const measured = MEASURED[check.check.kind];
+  const placeMeter = useCallback(() => placeSimulated(jobId, check.check), [jobId, check.check]);
   const [all, setAll] = useState(false);
   const [sent, setSent] = useState(false);
   // until it is kept, and the next check is here, a second press would say it twice
@@ -59,7 +60,7 @@ export function Answers({
           <MeterLive
             what={measured.what}
             keep={(value) => keep({ ...check.check, value }, [])}
-            place={() => placeSimulated(jobId, check.check)}
+            place={placeMeter}
           />
           {measured.what === 'OHMS' && (
             <PlainButton

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { uuidv7 } from 'uuidv7';
 import {
   actingName,
@@ -8,6 +8,7 @@ import {
   type FeedSheet,
   type Finding,
 } from '../api/client';
+import { placeOnFeed } from '../api/queries';
 import { BareButton, PlainButton } from '../ui/buttons';
 import { Refusal } from '../ui/Refusal';
 import { SentenceText } from '../finding/SentenceText';
@@ -20,11 +21,13 @@ import { typedNumber } from './ProbeForm';
 
 /** What a meter showed, laid over what was solved. */
 export function Measured({
+  jobId,
   sheet,
   feed,
   onChange,
   onAsk,
 }: {
+  jobId: string;
   sheet: FeedSheet;
   feed: FeedEdit;
   onChange: (readings: FeedEdit['readings']) => void;
@@ -43,6 +46,7 @@ export function Measured({
   const [problem, setProblem] = useState<string>();
   const places = what === 'volts' ? points : parts;
   const chosen = places.includes(place) ? place : (places[0] ?? '');
+  const amperes = what === 'amperes';
   const add = () => {
     const number = typedNumber(value);
     if (Number.isNaN(number)) {
@@ -56,7 +60,7 @@ export function Measured({
       {
         id: uuidv7(),
         state,
-        amperes: what === 'amperes',
+        amperes,
         place: chosen,
         value: number,
         person: actingName(),
@@ -107,8 +111,11 @@ export function Measured({
             maxLength={10}
           />
         </Pairs>
-        <MeterLive
-          what={what === 'volts' ? 'VOLTS' : 'AMPS'}
+        <MeterOnFeed
+          jobId={jobId}
+          state={state}
+          amperes={amperes}
+          place={chosen}
           keep={(shown) => setValue(String(shown))}
         />
         <Flex gap="12px" align="center" py="10px">
@@ -126,6 +133,27 @@ export function Measured({
       )}
     </Box>
   );
+}
+
+/** A meter at a point of the feed; the simulated one is put there. */
+function MeterOnFeed({
+  jobId,
+  state,
+  amperes,
+  place,
+  keep,
+}: {
+  jobId: string;
+  state: DrivingState;
+  amperes: boolean;
+  place: string;
+  keep: (shown: number) => void;
+}) {
+  const put = useCallback(
+    () => placeOnFeed(jobId, { state, amperes, place }),
+    [jobId, state, amperes, place],
+  );
+  return <MeterLive what={amperes ? 'AMPS' : 'VOLTS'} keep={keep} place={put} />;
 }
 
 function Compared({ finding, onAsk }: { finding: Finding; onAsk: (finding: Finding) => void }) {

@@ -25,22 +25,18 @@ export function MeterLive({
   keep: (value: number) => void;
   /** Where a kept figure goes, if there are several places. */
   into?: string;
-  /** Puts the simulated meter where it is to be read. */
+  /** Puts the simulated meter where it is to be read; another one where that is elsewhere. */
   place?: () => Promise<unknown>;
 }) {
   const [live, setLive] = useState(false);
+  useEffect(() => {
+    if (live) {
+      void place?.();
+    }
+  }, [live, place]);
   if (!live) {
     return (
-      <BareButton
-        type="button"
-        px="0"
-        color="quiet"
-        fontSize="15px"
-        onClick={() => {
-          void place?.();
-          setLive(true);
-        }}
-      >
+      <BareButton type="button" px="0" color="quiet" fontSize="15px" onClick={() => setLive(true)}>
         {meterWords.readLive()}
       </BareButton>
     );

@@ -27,6 +27,7 @@ public final class Bench {
     }
     if (parts.wants("spice")) {
       SpiceRatio.run(line -> report(lines, line));
+      SpiceAltered.run(line -> report(lines, line));
     }
     if (parts.wants("hunt")) {
       HuntRun.run(line -> report(lines, line));

@@ -1,11 +1,11 @@
 package mellow.benchmarks;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import mellow.core.circuit.Circuit;
@@ -84,30 +84,12 @@ final class SpiceRatio {
 
   private static double theirs(List<Plan> plans) throws IOException, InterruptedException {
     List<String> netlists = plans.stream().flatMap(plan -> plan.netlists().stream()).toList();
-    Path directory = Files.createTempDirectory("mellow-spice");
-    try {
-      StringBuilder batch = new StringBuilder("* all points\n.control\n");
-      for (int i = 0; i < netlists.size(); i++) {
-        Files.writeString(directory.resolve(i + ".cir"), netlists.get(i).replace(".op\n", ""));
-        batch.append("source ").append(i).append(".cir\nop\ndestroy all\nremcirc\n");
-      }
-      Files.writeString(directory.resolve("batch.cir"), batch + "quit\n.endc\n.end\n");
-      long began = System.nanoTime();
-      Process process =
-          new ProcessBuilder("ngspice", "-b", "batch.cir")
-              .directory(directory.toFile())
-              .redirectErrorStream(true)
-              .redirectOutput(directory.resolve("log").toFile())
-              .start();
-      process.waitFor();
-      return System.nanoTime() - began;
-    } finally {
-      try (var files = Files.list(directory)) {
-        for (Path file : files.toList()) {
-          Files.delete(file);
-        }
-      }
-      Files.delete(directory);
+    StringBuilder commands = new StringBuilder();
+    Map<String, String> files = new HashMap<>();
+    for (int i = 0; i < netlists.size(); i++) {
+      files.put(i + ".cir", netlists.get(i).replace(".op\n", ""));
+      commands.append("source ").append(i).append(".cir\nop\ndestroy all\nremcirc\n");
     }
+    return SpiceBatch.run(commands.toString(), files).nanos();
   }
 }

@@ -1,5 +1,6 @@
 package mellow.server;
 
+import static mellow.server.testing.Api.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -9,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Stream;
 import mellow.server.testing.Api;
 import mellow.server.testing.ServerTest;
@@ -201,5 +203,50 @@ class FindApiTest {
                 .get("detail")
                 .asText())
         .contains("no such part");
+  }
+
+  /** What is measured against what was solved is read on the same vehicle. */
+  @Test
+  void theSimulatedMeterIsPutOnTheJobsOwnFeed() {
+    refused(atFeed("battery +", false), "server/find.noCircuitYet");
+    Map<String, Object> feed = new HashMap<>();
+    for (String list : "wishes sources routes hazards readings battery open settings".split(" ")) {
+      feed.put(list, List.of());
+    }
+    feed.put(
+        "plan",
+        Map.of("id", "drl-two-relays", "version", 1, "answers", Map.of(), "changes", Map.of()));
+    Api.expect(api.put("/api/jobs/" + job + "/feed", Map.of("version", 0, "feed", feed)), 200);
+    // another circuit is searched meanwhile
+    Api.expect(put(0, searching("factory-low-switched-plus")), 200);
+
+    Api.expect(atFeed("battery +", false), 204);
+    // between a flat battery and an alternator at its regulator's limit: common practice
+    assertThat(settled("VOLTS")).isBetween(11.0, 15.0);
+    Api.expect(atFeed("battery lead", true), 204);
+    assertThat(settled("AMPS")).isBetween(-0.5, 30.0);
+    refused(atFeed("left low beam +", false), "server/find.notOfThisCircuit");
+    refused(atFeed("ground", false), "server/find.notOfThisCircuit");
+  }
+
+  private Api.Answer atFeed(String place, boolean amperes) {
+    return api.post(
+        path() + "/simulated/probes/feed",
+        Map.of("state", "DAY", "amperes", amperes, "place", place));
+  }
+
+  /** What the simulated meter shows once two readings are as close as its noise. */
+  private double settled(String what) {
+    String meter = api.get("/api/meter/simulated").body().get("address").asText();
+    double before = Double.NaN;
+    while (true) {
+      double now =
+          api.get("/api/meter?address=" + meter + "&what=" + what).body().get("value").asDouble();
+      if (Math.abs(now - before) < 0.2) {
+        return now;
+      }
+      before = now;
+      LockSupport.parkNanos(300_000_000L);
+    }
   }
 }

@@ -4,12 +4,14 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import mellow.core.feed.DrivingState;
 import mellow.server.platform.Acting;
 import mellow.server.wire.Patterns;
 import mellow.server.workshop.CheckEdit.ShownEdit;
@@ -87,6 +89,29 @@ class FindController {
       @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
       @Valid @RequestBody ShownEdit check) {
     finds.probe(acting, jobId, check);
+  }
+
+  @Schema(name = "MeterPlace", description = "Where a meter is read on the job's own feed.")
+  record MeterPlace(
+      @NotNull DrivingState state,
+      @Schema(description = "A clamp around a part, else the probe at a point.") boolean amperes,
+      @NotBlank
+          @Size(max = 200)
+          @Schema(description = "The point or the part.", example = "battery +")
+          String place) {}
+
+  @PostMapping("/simulated/probes/feed")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(
+      summary = "Put the simulated meter on the job's own feed",
+      description =
+          "Its black probe is at the battery's negative post. It shows what the job's simulated"
+              + " vehicle has there, with what is wrong with it.")
+  void probeFeed(
+      Acting acting,
+      @PathVariable @Pattern(regexp = Patterns.ID) String jobId,
+      @Valid @RequestBody MeterPlace place) {
+    finds.probeFeed(acting, jobId, place.state(), place.amperes(), place.place());
   }
 
   @GetMapping("/simulated/truth")

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleSupplier;
 import java.util.stream.IntStream;
+import mellow.core.circuit.Circuit;
 import mellow.core.fault.Check;
 import mellow.core.fault.Shown;
 import mellow.core.fault.SimulatedVehicle;
@@ -151,7 +152,7 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
   public List<ShownEdit> simulated(Acting acting, String jobId, List<ShownEdit> asked) {
     PlannedFeed feed = searchedOrRefuse(acting, jobId);
     List<DrivingState> states = feed.plan().states();
-    List<Check> checks = checks(feed, asked);
+    List<Check> checks = checks(feed, asked.stream().map(ShownEdit::core).toList());
     List<Double> values = vehicle(acting, jobId, feed).show(checks);
     for (int i = 0; i < values.size(); i++) {
       double shown = values.get(i);
@@ -165,8 +166,30 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
   /** Puts the simulated meter where a check says, for as long as nobody puts it elsewhere. */
   void probe(Acting acting, String jobId, ShownEdit asked) {
     PlannedFeed feed = searchedOrRefuse(acting, jobId);
-    Check check = checks(feed, List.of(asked)).get(0);
-    SimulatedVehicle.Moment moment = vehicle(acting, jobId, feed).moment(check.condition());
+    put(vehicle(acting, jobId, feed), check(feed, asked.core()));
+  }
+
+  /** Puts the simulated meter on the job's own feed, whatever circuit is searched. */
+  void probeFeed(Acting acting, String jobId, DrivingState state, boolean amperes, String place) {
+    jobs.brief(acting, jobId);
+    FindEdit edit = kept(acting, jobId).orElse(FindEdit.NOTHING);
+    PlannedFeed feed =
+        searchedFeeds
+            .ofFeed(acting, jobId)
+            .map(plan -> feeds.planned(acting, plan))
+            .orElseThrow(() -> Refusal.unprocessable("plan", FindWords.noCircuitYet()));
+    Shown asked =
+        amperes
+            ? new Shown(Shown.Kind.AMPS, Optional.of(state), place, "", "", "", 0)
+            : new Shown(Shown.Kind.VOLTS, Optional.of(state), "", place, Circuit.GROUND, "", 0);
+    // what was mended is named as on the circuit that was searched
+    boolean isSearched = edit.plan() == null;
+    SimulatedVehicle vehicle = vehicles.of(jobId, feed);
+    put(isSearched ? vehicle.mended(edit.mended()) : vehicle, check(feed, asked));
+  }
+
+  private void put(SimulatedVehicle vehicle, Check check) {
+    SimulatedVehicle.Moment moment = vehicle.moment(check.condition());
     put(check, () -> moment.show(check));
   }
 
@@ -189,8 +212,11 @@ public class Finds implements StageReporter, KeptAtEachChange<FindEdit> {
     }
   }
 
-  private static List<Check> checks(PlannedFeed feed, List<ShownEdit> asked) {
-    List<Shown> shown = asked.stream().map(ShownEdit::core).toList();
+  private static Check check(PlannedFeed feed, Shown asked) {
+    return checks(feed, List.of(asked)).get(0);
+  }
+
+  private static List<Check> checks(PlannedFeed feed, List<Shown> shown) {
     if (!Hunt.isOf(feed, shown)) {
       throw Refusal.unprocessable("checks", FindWords.notOfThisCircuit());
     }
