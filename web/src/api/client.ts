@@ -76,7 +76,10 @@ api.use(acting);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
-/** The answer's data, or a thrown {@link Problem}; a network that fails becomes one too. */
+/**
+ * The answer's data, nothing where it has none, or a thrown {@link Problem}; a network that fails
+ * becomes one too.
+ */
 export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
   try {
@@ -84,8 +87,9 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   } catch {
     throw new Problem(0, appWords.theServerCantBeReachedWhat(), undefined, {});
   }
-  if (answer.data !== undefined && answer.response.ok) {
-    return answer.data;
+  const hasNone = answer.response.status === 204;
+  if (answer.response.ok && (answer.data !== undefined || hasNone)) {
+    return answer.data as T;
   }
   const body = (answer.error ?? {}) as Record<string, unknown>;
   throw new Problem(

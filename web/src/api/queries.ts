@@ -188,10 +188,12 @@ export function useSimulatedMeter() {
 
 /** Puts the simulated meter where a check says; a real one needs a hand. */
 export function placeSimulated(jobId: string, check: ShownEdit) {
-  return api.POST('/api/jobs/{jobId}/find/simulated/probes', {
-    params: { path: { jobId } },
-    body: check,
-  });
+  return unwrap(
+    api.POST('/api/jobs/{jobId}/find/simulated/probes', {
+      params: { path: { jobId } },
+      body: check,
+    }),
+  );
 }
 
 /** Puts it on the job's own feed, its black probe at the battery's negative post. */
@@ -199,10 +201,12 @@ export function placeOnFeed(
   jobId: string,
   place: { state: DrivingState; amperes: boolean; place: string },
 ) {
-  return api.POST('/api/jobs/{jobId}/find/simulated/probes/feed', {
-    params: { path: { jobId } },
-    body: place,
-  });
+  return unwrap(
+    api.POST('/api/jobs/{jobId}/find/simulated/probes/feed', {
+      params: { path: { jobId } },
+      body: place,
+    }),
+  );
 }
 
 /** What is wrong with it, for whoever gives up. */

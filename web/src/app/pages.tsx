@@ -34,23 +34,19 @@ export const PAGES = Object.fromEntries(
   (Object.keys(FILES) as Name[]).map((name) => [name, inTime(name)]),
 ) as Record<Name, ReturnType<typeof inTime>>;
 
+/** What is never at rest is not waited for longer. */
+const PATIENCE_MS = 1000;
+
 /** When the page has nothing else to do; not every browser tells. */
 const atRest = () =>
   new Promise<void>((done) =>
     'requestIdleCallback' in window
-      ? window.requestIdleCallback(() => done())
+      ? window.requestIdleCallback(() => done(), { timeout: PATIENCE_MS })
       : setTimeout(done, 50),
   );
 
-/** Whether whoever pays for the network asked for no more than is needed. */
-const isSparing = () =>
-  (navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
-
 /** Fetches all pages, so that none is missing where the network is lost while somebody works. */
 export async function fetchAhead(): Promise<void> {
-  if (isSparing()) {
-    return;
-  }
   for (const fetch of Object.values(FILES)) {
     await atRest();
     // what cannot be fetched now is tried again when it is shown

@@ -593,10 +593,25 @@ describe('questions and measures', () => {
 
   it('puts the simulated meter where it is to be read, and moves it with the choice', async () => {
     const posts: unknown[] = [];
-    answering('GET', () => new Promise(() => undefined));
-    answering('POST', (path: string, asked: { body: unknown }) => {
+    answering('GET', (path: string) =>
+      Promise.resolve(
+        accepted(
+          path === '/api/meter'
+            ? { identity: 'a meter', value: 12.43, unit: 'V' }
+            : { address: '127.0.0.1:40123' },
+        ),
+      ),
+    );
+    answering('POST', (path: string, asked: { body: { state: string } }) => {
       posts.push([path, asked.body]);
-      return Promise.resolve(accepted({}));
+      return Promise.resolve(
+        asked.body.state === 'KEY_OUT'
+          ? { response: new Response(null, { status: 204 }) }
+          : {
+              error: { detail: 'No such position.' },
+              response: new Response(null, { status: 422 }),
+            },
+      );
     });
     show(<Measured jobId={JOB.id} sheet={SHEET} feed={FEED} onChange={vi.fn()} onAsk={vi.fn()} />);
     expect(posts).toEqual([]);
@@ -604,10 +619,15 @@ describe('questions and measures', () => {
     const probes = '/api/jobs/{jobId}/find/simulated/probes/feed';
     const first = { state: 'KEY_OUT', amperes: false, place: 'battery +' };
     await waitFor(() => expect(posts).toEqual([[probes, first]]));
+    await screen.findByText(/12[.,]43/);
     await userEvent.selectOptions(screen.getByLabelText(feedWords.inTheState()), 'SIDE_FOG');
     await waitFor(() =>
       expect(posts.slice(1)).toEqual([[probes, { ...first, state: 'SIDE_FOG' }]]),
     );
+    // what it shows is of the place before
+    expect((await screen.findByRole('alert')).textContent).toBe('No such position.');
+    expect(screen.queryByText(/12[.,]43/)).toBeNull();
+    expect(screen.queryByRole('button', { name: meterWords.keep() })).toBeNull();
   });
 
   it('keeps the readings of a wire that were taken, and no others', async () => {

@@ -29,10 +29,18 @@ export function MeterLive({
   place?: () => Promise<unknown>;
 }) {
   const [live, setLive] = useState(false);
+  // what it shows is none of this place while it could not be put there
+  const [misplaced, setMisplaced] = useState<string>();
   useEffect(() => {
-    if (live) {
-      void place?.();
+    if (!live || !place) {
+      return;
     }
+    let isLatest = true;
+    const placed = (problem?: Error) => isLatest && setMisplaced(problem?.message);
+    void place().then(() => placed(), placed);
+    return () => {
+      isLatest = false;
+    };
   }, [live, place]);
   if (!live) {
     return (
@@ -41,25 +49,38 @@ export function MeterLive({
       </BareButton>
     );
   }
-  return <Reading what={what} keep={keep} into={into} stop={() => setLive(false)} />;
+  return (
+    <Reading
+      what={what}
+      keep={keep}
+      into={into}
+      misplaced={misplaced}
+      stop={() => setLive(false)}
+    />
+  );
 }
 
 function Reading({
   what,
   keep,
   into,
+  misplaced,
   stop,
 }: {
   what: MeterQuantity;
   keep: (value: number) => void;
   into: string | undefined;
+  /** Why the simulated meter is not where it is to be read. */
+  misplaced: string | undefined;
   stop: () => void;
 }) {
   const simulated = useSimulatedMeter();
   const [typed, setTyped] = useState(() => browserMemory.get(ADDRESS));
   const address = typed ?? simulated.data?.address ?? '';
   const { data, error, dataUpdatedAt } = useMeter(address, what, address !== '');
-  const value = error ? undefined : data?.value;
+  const isSimulated = address === simulated.data?.address;
+  const problem = (isSimulated ? misplaced : undefined) ?? error?.message;
+  const value = problem === undefined ? data?.value : undefined;
   const [shown, setShown] = useState<{ at: number; values: number[] }>({ at: 0, values: [] });
   if (value !== undefined && dataUpdatedAt !== shown.at) {
     setShown({ at: dataUpdatedAt, values: [...shown.values.slice(-11), value] });
@@ -101,7 +122,7 @@ function Reading({
         >
           {value !== undefined
             ? meterWords.now({ value: decimalText(value), unit: data?.unit ?? '' })
-            : data && !error && meterWords.over()}
+            : data && problem === undefined && meterWords.over()}
         </Box>
         {value !== undefined && (
           <PlainButton type="button" onClick={() => keep(value)}>
@@ -119,7 +140,7 @@ function Reading({
             ? meterWords.held()
             : meterWords.footKey()}
       </Box>
-      <Refusal words={error?.message} />
+      <Refusal words={problem} />
     </Box>
   );
 }

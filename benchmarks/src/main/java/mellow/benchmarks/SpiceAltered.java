@@ -73,7 +73,7 @@ final class SpiceAltered {
     double ours = Double.POSITIVE_INFINITY;
     for (int turn = 0; turn < TURNS; turn++) {
       ours = Math.min(ours, ours(rings, solvers, ROUNDS));
-      theirs = Math.min(theirs, theirs(rings, ROUNDS));
+      theirs = Math.min(theirs, theirs(rings, ROUNDS, "").nanos());
     }
     int points = ROUNDS * rings.stream().mapToInt(Ring::size).sum();
     report.accept(line("spice_altered_point %.1f us", theirs / points / 1e3));
@@ -181,12 +181,7 @@ final class SpiceAltered {
     return System.nanoTime() - began;
   }
 
-  private static double theirs(List<Ring> rings, int rounds)
-      throws IOException, InterruptedException {
-    return ran(rings, rounds, "").nanos();
-  }
-
-  private static SpiceBatch.Ran ran(List<Ring> rings, int rounds, String afterEach)
+  private static SpiceBatch.Ran theirs(List<Ring> rings, int rounds, String afterEach)
       throws IOException, InterruptedException {
     StringBuilder commands = new StringBuilder();
     Map<String, String> files = new HashMap<>();
@@ -206,7 +201,7 @@ final class SpiceAltered {
 
   /** Both find the same voltage of every node in every state, or the comparison is none. */
   private static void agree(List<Ring> rings) throws IOException, InterruptedException {
-    String[] said = ran(rings, 1, "print all\necho next\n").said().split("(?m)^next$");
+    String[] said = theirs(rings, 1, "print all\necho next\n").said().split("(?m)^next$");
     int point = 0;
     for (Ring ring : rings) {
       Map<String, String> nodes = SpiceNetlist.nodesOf(ring.circuit());

@@ -19,7 +19,7 @@ import java.util.UUID;
 public final class Api {
   private static final ObjectMapper JSON = new ObjectMapper();
 
-  /** One for all: it keeps its connections, and each has a thread of its own. */
+  /** One for all: each would bring a thread and connections of its own. */
   private static final HttpClient HTTP =
       HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
 
