@@ -134,11 +134,12 @@ function Reading({
         </BareButton>
       </Flex>
       <Box color="quiet" fontSize="15px">
-        {steady === 'settling'
-          ? meterWords.settling()
-          : steady === 'held'
-            ? meterWords.held()
-            : meterWords.footKey()}
+        {value !== undefined &&
+          (steady === 'settling'
+            ? meterWords.settling()
+            : steady === 'held'
+              ? meterWords.held()
+              : meterWords.footKey())}
       </Box>
       <Refusal words={problem} />
     </Box>
