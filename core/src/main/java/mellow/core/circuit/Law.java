@@ -282,13 +282,13 @@ public sealed interface Law {
       double x = (volts - thresholdVolts) / FOOT_VOLTS;
       // of numbers below 1 only: neither overflows
       double e = Math.exp(-Math.abs(x));
-      double at = Math.max(0, x) + Math.log1p(e);
+      double at = Math.max(0, x) + Math.log(1 + e);
       flow[0] = (at - soft(-thresholdVolts / FOOT_VOLTS)) * FOOT_VOLTS / ohms;
       flow[1] = (x >= 0 ? 1 : e) / (1 + e) / ohms;
     }
 
     private static double soft(double x) {
-      return x > 40 ? x : Math.log1p(Math.exp(x));
+      return x > 40 ? x : Math.log(1 + Math.exp(x));
     }
 
     @Override

@@ -153,14 +153,16 @@ final class Elimination {
   void factor(double[] diagonal, double[] off, int from, int to) {
     int n = changedStart[from];
     for (int step = from; step < to; step++) {
-      double pivot = diagonal[step];
+      double inverse = 1 / diagonal[step];
       int start = columnStart[step];
       for (int i = start; i < columnStart[step + 1]; i++) {
-        double factor = off[i] / pivot;
+        double value = off[i];
+        double factor = value * inverse;
         for (int j = start; j < i; j++) {
-          off[changed[n++]] -= factor * off[j] * pivot;
+          // rows before are factors already
+          off[changed[n++]] -= value * off[j];
         }
-        diagonal[rows[i]] -= factor * off[i];
+        diagonal[rows[i]] -= factor * value;
         off[i] = factor;
       }
     }

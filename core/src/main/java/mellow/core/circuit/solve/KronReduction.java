@@ -40,8 +40,10 @@ final class KronReduction {
 
   private final int size;
 
-  /** By edge: whether its law may be bent. */
-  private final BitSet bent;
+  /** Edges whose law may be bent, and those of the others. */
+  private final int[] bent;
+
+  private final int[] straight;
 
   // by edge: the steps of its nodes, and where its slope goes; -1 for ground or none
   private final int[] fromStep;
@@ -53,6 +55,10 @@ final class KronReduction {
   private final double[] off;
   private final double[] sources;
 
+  // by edge: what flows at no voltage where it is straight, else at the voltages summed last
+  private final double[] amps;
+  private final double[] slopes;
+
   // by step: Newton's method
   private final double[] volts;
   private final double[] tried;
@@ -60,7 +66,6 @@ final class KronReduction {
   private final double[] moves;
   private final double[] slopesAt;
   private final double[] slopesOff;
-  private final double[] slopes;
   private final double[] flow = new double[2];
 
   /**
@@ -74,7 +79,8 @@ final class KronReduction {
   KronReduction(Wiring wiring, int size, Network.Edge[] edges, BitSet bent, double leak) {
     this.size = size;
     this.leak = leak;
-    this.bent = bent;
+    this.bent = bent.stream().toArray();
+    this.straight = IntStream.range(0, edges.length).filter(i -> !bent.get(i)).toArray();
     BitSet kept = new BitSet();
     bent.stream()
         .flatMap(i -> IntStream.of(edges[i].from(), edges[i].to()))
@@ -100,6 +106,7 @@ final class KronReduction {
     moves = new double[size];
     slopesAt = new double[size];
     slopesOff = new double[off.length];
+    amps = new double[edges.length];
     slopes = new double[edges.length];
   }
 
@@ -142,6 +149,25 @@ final class KronReduction {
       return false;
     }
     end(at);
+    return first == 0 || addsUp();
+  }
+
+  /** Whether the currents add up at all nodes, once they do at those that are kept. */
+  private boolean addsUp() {
+    for (int step = 0; step < size; step++) {
+      sums[step] = leak * volts[step];
+    }
+    for (int i : straight) {
+      leaves(i, amps[i] + slopes[i] * across(i, volts));
+    }
+    for (int i : bent) {
+      leaves(i, amps[i]);
+    }
+    for (double sum : sums) {
+      if (!(Math.abs(sum) <= Network.TOLERANCE_AMPS)) {
+        return false;
+      }
+    }
     return true;
   }
 
@@ -190,13 +216,13 @@ final class KronReduction {
     Arrays.fill(diagonal, leak);
     Arrays.fill(off, 0);
     Arrays.fill(sources, 0);
-    for (int i = 0; i < laws.length; i++) {
-      if (bent.get(i)) {
-        continue;
-      } else if (!laws[i].isStraight()) {
+    for (int i : straight) {
+      if (!laws[i].isStraight()) {
         return false;
       }
       laws[i].flow(0, flow);
+      amps[i] = flow[0];
+      slopes[i] = flow[1];
       add(i, flow[1], diagonal, off);
       if (fromStep[i] != NONE) {
         sources[fromStep[i]] -= flow[0];
@@ -219,6 +245,21 @@ final class KronReduction {
     }
     if (place[edge] != NONE) {
       between[place[edge]] -= siemens;
+    }
+  }
+
+  private double across(int edge, double[] at) {
+    return (fromStep[edge] == NONE ? 0 : at[fromStep[edge]])
+        - (toStep[edge] == NONE ? 0 : at[toStep[edge]]);
+  }
+
+  /** What flows through an edge leaves one node and enters the other. */
+  private void leaves(int edge, double current) {
+    if (fromStep[edge] != NONE) {
+      sums[fromStep[edge]] += current;
+    }
+    if (toStep[edge] != NONE) {
+      sums[toStep[edge]] -= current;
     }
   }
 
@@ -261,21 +302,15 @@ final class KronReduction {
         sums[row] += off[i] * at[step];
       }
     }
-    for (int i = bent.nextSetBit(0); i >= 0; i = bent.nextSetBit(i + 1)) {
-      double atFrom = fromStep[i] == NONE ? 0 : at[fromStep[i]];
-      double atTo = toStep[i] == NONE ? 0 : at[toStep[i]];
+    for (int i : bent) {
       if (isGuess) {
-        laws[i].firstGuess(atFrom - atTo, flow);
+        laws[i].firstGuess(across(i, at), flow);
       } else {
-        laws[i].flow(atFrom - atTo, flow);
+        laws[i].flow(across(i, at), flow);
       }
+      amps[i] = flow[0];
       slopes[i] = flow[1];
-      if (fromStep[i] != NONE) {
-        sums[fromStep[i]] += flow[0];
-      }
-      if (toStep[i] != NONE) {
-        sums[toStep[i]] -= flow[0];
-      }
+      leaves(i, flow[0]);
     }
   }
 
@@ -291,7 +326,7 @@ final class KronReduction {
       slopesAt[step] = diagonal[step] + held;
     }
     System.arraycopy(off, start, slopesOff, start, off.length - start);
-    for (int i = bent.nextSetBit(0); i >= 0; i = bent.nextSetBit(i + 1)) {
+    for (int i : bent) {
       add(i, slopes[i], slopesAt, slopesOff);
     }
     for (int step = first; step < size; step++) {

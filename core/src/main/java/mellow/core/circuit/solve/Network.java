@@ -56,10 +56,6 @@ final class Network {
   /** Nothing reduced; made once it is needed. */
   private Optional<KronReduction> whole = Optional.empty();
 
-  // filled anew for each point, so that nothing is made in the loop; a network is one thread's
-  private final double[] flow = new double[2];
-  private final double[] sums;
-
   /**
    * A circuit's network.
    *
@@ -79,7 +75,6 @@ final class Network {
     }
     edges = found.toArray(Edge[]::new);
     lamps = new KronReduction(wiring, size(), edges, bent(), leak);
-    sums = new double[size()];
   }
 
   private int numbered(String node) {
@@ -139,7 +134,7 @@ final class Network {
 
   /** Whether the currents add up at all nodes once they do at those of lamps and diodes. */
   boolean settleReduced(Law[] laws, double[] volts) {
-    return lamps.settle(laws, volts) && addsUp(laws, volts);
+    return lamps.settle(laws, volts);
   }
 
   private KronReduction whole() {
@@ -153,27 +148,6 @@ final class Network {
 
   /** Voltages by node, and whether the currents add up there. */
   record Settled(double[] volts, boolean converged) {}
-
-  private boolean addsUp(Law[] laws, double[] volts) {
-    for (int node = 0; node < sums.length; node++) {
-      sums[node] = leak * volts[node];
-    }
-    for (int i = 0; i < laws.length; i++) {
-      laws[i].flow(across(edges[i], volts), flow);
-      if (edges[i].from() >= 0) {
-        sums[edges[i].from()] += flow[0];
-      }
-      if (edges[i].to() >= 0) {
-        sums[edges[i].to()] -= flow[0];
-      }
-    }
-    for (double sum : sums) {
-      if (!(Math.abs(sum) <= TOLERANCE_AMPS)) {
-        return false;
-      }
-    }
-    return true;
-  }
 
   static double across(Edge edge, double[] volts) {
     return (edge.from() < 0 ? 0 : volts[edge.from()]) - (edge.to() < 0 ? 0 : volts[edge.to()]);
