@@ -280,7 +280,8 @@ public sealed interface Law {
     @Override
     public void flow(double volts, double[] flow) {
       double x = (volts - thresholdVolts) / FOOT_VOLTS;
-      // of numbers below 1 only: neither overflows
+      // of numbers below 1 only: neither overflows; log1p is slower, and its digits beyond 1e-16 of
+      // a foot are far below what the sums of currents are held to
       double e = Math.exp(-Math.abs(x));
       double at = Math.max(0, x) + Math.log(1 + e);
       flow[0] = (at - soft(-thresholdVolts / FOOT_VOLTS)) * FOOT_VOLTS / ohms;

@@ -159,7 +159,7 @@ final class Elimination {
         double value = off[i];
         double factor = value * inverse;
         for (int j = start; j < i; j++) {
-          // rows before are factors already
+          // those before it are factors already
           off[changed[n++]] -= value * off[j];
         }
         diagonal[rows[i]] -= factor * value;

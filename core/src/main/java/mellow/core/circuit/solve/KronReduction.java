@@ -40,9 +40,10 @@ final class KronReduction {
 
   private final int size;
 
-  /** Edges whose law may be bent, and those of the others. */
+  /** Edges whose law may be bent. */
   private final int[] bent;
 
+  /** The other edges. */
   private final int[] straight;
 
   // by edge: the steps of its nodes, and where its slope goes; -1 for ground or none
@@ -149,19 +150,23 @@ final class KronReduction {
       return false;
     }
     end(at);
+    // where nothing was eliminated, Newton's method saw every node
     return first == 0 || addsUp();
   }
 
-  /** Whether the currents add up at all nodes, once they do at those that are kept. */
+  /**
+   * Whether the currents add up at all nodes, once they do at those that are kept: the bent edges
+   * carry what they did when those were summed last.
+   */
   private boolean addsUp() {
     for (int step = 0; step < size; step++) {
       sums[step] = leak * volts[step];
     }
     for (int i : straight) {
-      leaves(i, amps[i] + slopes[i] * across(i, volts));
+      leaves(i, amps[i] + slopes[i] * across(i, volts), sums);
     }
     for (int i : bent) {
-      leaves(i, amps[i]);
+      leaves(i, amps[i], sums);
     }
     for (double sum : sums) {
       if (!(Math.abs(sum) <= Network.TOLERANCE_AMPS)) {
@@ -224,12 +229,7 @@ final class KronReduction {
       amps[i] = flow[0];
       slopes[i] = flow[1];
       add(i, flow[1], diagonal, off);
-      if (fromStep[i] != NONE) {
-        sources[fromStep[i]] -= flow[0];
-      }
-      if (toStep[i] != NONE) {
-        sources[toStep[i]] += flow[0];
-      }
+      leaves(i, -flow[0], sources);
     }
     elimination.factor(diagonal, off, 0, first);
     elimination.forward(off, sources, 0, first);
@@ -254,12 +254,12 @@ final class KronReduction {
   }
 
   /** What flows through an edge leaves one node and enters the other. */
-  private void leaves(int edge, double current) {
+  private void leaves(int edge, double current, double[] at) {
     if (fromStep[edge] != NONE) {
-      sums[fromStep[edge]] += current;
+      at[fromStep[edge]] += current;
     }
     if (toStep[edge] != NONE) {
-      sums[toStep[edge]] -= current;
+      at[toStep[edge]] -= current;
     }
   }
 
@@ -310,7 +310,7 @@ final class KronReduction {
       }
       amps[i] = flow[0];
       slopes[i] = flow[1];
-      leaves(i, flow[0]);
+      leaves(i, flow[0], sums);
     }
   }
 
