@@ -1,0 +1,67 @@
+package mellow.core.photometry.road;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import mellow.core.photometry.MountedBeam.Facing;
+
+/**
+ * Light over a road, seen from above.
+ *
+ * @param window which part of the road
+ * @param lux by row from near to far, then from left to right
+ */
+public record RoadPicture(Window window, double[][] lux) {
+
+  /**
+   * A part of the road.
+   *
+   * @param fromMm how far ahead it begins
+   * @param lengthMm along the road
+   * @param widthMm across, half of it to each side of the vehicle
+   * @param stepMm between points
+   */
+  public record Window(double fromMm, double lengthMm, double widthMm, double stepMm) {
+    public int rows() {
+      return (int) Math.round(lengthMm / stepMm) + 1;
+    }
+
+    public int columns() {
+      return (int) Math.round(widthMm / stepMm) + 1;
+    }
+
+    public double yMm(double row) {
+      return fromMm + row * stepMm;
+    }
+
+    /** Left positive: columns run to the right. */
+    public double xMm(double column) {
+      return widthMm / 2 - column * stepMm;
+    }
+  }
+
+  /** The light on the road itself, on faces that lie or stand on it. */
+  public static RoadPicture of(Headlamps headlamps, RoadShape road, Window window, Facing facing) {
+    double[][] lux = new double[window.rows()][window.columns()];
+    IntStream.range(0, window.rows())
+        .parallel()
+        .forEach(
+            row -> {
+              double y = window.yMm(row);
+              for (int column = 0; column < lux[row].length; column++) {
+                lux[row][column] = headlamps.lux(road, window.xMm(column), y, 0, facing);
+              }
+            });
+    return new RoadPicture(window, lux);
+  }
+
+  /** Lines of equal light, in mm of the road. */
+  public List<Contours.Line> isolux(double level) {
+    return Contours.of(lux, level).stream()
+        .map(
+            line ->
+                line.moved(
+                    point ->
+                        new Contours.Point(window.xMm(point.across()), window.yMm(point.along()))))
+        .toList();
+  }
+}
