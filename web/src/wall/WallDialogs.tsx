@@ -4,10 +4,11 @@ import type { Worked } from '../finding/Working';
 import { SettingsDialog } from '../settings/SettingsDialog';
 import { useChooseSchool } from '../settings/useJobEdit';
 import { MarksDialog } from './MarksDialog';
+import { RoadDialog } from './RoadDialog';
 import { SchoolsDialog } from './SchoolsDialog';
 
 /** Which dialog stands over the page. */
-export type Shown = 'findings' | 'schools' | 'marks' | 'settings' | 'cautions' | undefined;
+export type Shown = 'findings' | 'schools' | 'marks' | 'road' | 'settings' | 'cautions' | undefined;
 
 /** Findings, ways of aiming, marks and settings, where they were asked for. */
 export function WallDialogs({
@@ -54,6 +55,7 @@ export function WallDialogs({
         onAsk={onAsk}
         onKeep={onKeep}
       />
+      <RoadDialog page={page} pair={pair} open={shown === 'road'} close={close} />
       <SettingsDialog page={page} open={shown === 'settings'} close={close} />
     </>
   );

@@ -115,15 +115,7 @@ function Wall({ page, offline }: { page: JobPage; offline: boolean }) {
       }
       drawing={
         <>
-          <WallTools
-            page={page}
-            sheet={sheet}
-            pair={pair}
-            setKind={setKind}
-            onSchools={() => setShown('schools')}
-            onMarks={() => setShown('marks')}
-            onSettings={() => setShown('settings')}
-          />
+          <WallTools page={page} sheet={sheet} pair={pair} setKind={setKind} show={setShown} />
           <AskedProvider value={asked}>
             <WallDrawings
               page={page}
@@ -201,21 +193,19 @@ function WallTools({
   sheet,
   pair,
   setKind,
-  onSchools,
-  onMarks,
-  onSettings,
+  show,
 }: {
   page: JobPage;
   sheet: JobPage['sheet'];
   pair: JobPage['sheet']['pairs'][number];
   setKind: (kind: LampKind) => void;
-  onSchools: () => void;
-  onMarks: () => void;
-  onSettings: () => void;
+  show: (what: Shown) => void;
 }) {
-  useCommand('c', wallWords.compareTheWaysOfAiming(), onSchools);
-  useCommand('m', wallWords.marksToTapeWithTheirPlaces(), onMarks);
-  useCommand('j', wallWords.jobVehicleAndAdjusters(), onSettings);
+  const hasCutoff = pair.kind !== 'DRIVING';
+  useCommand('c', wallWords.compareTheWaysOfAiming(), () => show('schools'));
+  useCommand('m', wallWords.marksToTapeWithTheirPlaces(), () => show('marks'));
+  useCommand('o', wallWords.lightOnTheRoad(), () => hasCutoff && show('road'));
+  useCommand('j', wallWords.jobVehicleAndAdjusters(), () => show('settings'));
   return (
     <DrawingTools>
       {sheet.pairs.length > 1 &&
@@ -227,15 +217,21 @@ function WallTools({
       <Box flex="1" color="quiet" fontSize="14px" pl="6px" hideBelow="xl">
         {wallWords.asSeenFromTheDriversSeat()}
       </Box>
-      <ToolButton onClick={onSchools}>
+      <ToolButton onClick={() => show('schools')}>
         {pair.schoolTitle}
         <Key name="c" />
       </ToolButton>
-      <ToolButton onClick={onMarks}>
+      <ToolButton onClick={() => show('marks')}>
         {appWords.marks()}
         <Key name="m" />
       </ToolButton>
-      <ToolButton onClick={onSettings}>
+      {hasCutoff && (
+        <ToolButton onClick={() => show('road')}>
+          {wallWords.roadTool()}
+          <Key name="o" />
+        </ToolButton>
+      )}
+      <ToolButton onClick={() => show('settings')}>
         {appWords.job()}
         <Key name="j" />
       </ToolButton>

@@ -45,6 +45,7 @@ public final class Bench {
                     .include(AimBenchmark.class.getSimpleName())
                     .include(PlaceBenchmark.class.getSimpleName())
                     .include(CircuitBenchmark.class.getSimpleName())
+                    .include(RoadBenchmark.class.getSimpleName())
                     .include(FeedBenchmark.class.getSimpleName())
                     .verbosity(VerboseMode.SILENT)
                     .build())

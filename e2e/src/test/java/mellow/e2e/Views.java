@@ -28,7 +28,7 @@ final class Views {
     String proving = "/jobs/" + app.job("road crew 5");
     return List.of(
         new View("/", 0, NONE, List.of("n")),
-        new View(wall, 1, NONE, List.of("f", "c", "m", "j", "r", "w")),
+        new View(wall, 1, NONE, List.of("f", "c", "m", "o", "j", "r", "w")),
         new View(wall + "/stand-back", 0, NONE, NONE),
         new View(wall + "/take-in", 0, NONE, List.of("j", "v")),
         new View("/jobs/" + app.job("snow patrol 1") + "/as-it-came", 1, NONE, NONE),

@@ -22,6 +22,8 @@ final class JavaKeys {
           Map.entry("turns", "Turns"),
           Map.entry("area", "Area"),
           Map.entry("intensity", "Intensity"),
+          Map.entry("lux", "Illuminance"),
+          Map.entry("speed", "Speed"),
           Map.entry("minutes", "Minutes"),
           Map.entry("volts", "Voltage"),
           Map.entry("amps", "Current"),

@@ -215,6 +215,30 @@ public sealed interface Figure {
     }
   }
 
+  /** A figure of {@link Quantity#ILLUMINANCE}. */
+  record Illuminance(double value) implements Figure {
+    public Illuminance {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.ILLUMINANCE;
+    }
+  }
+
+  /** A figure of {@link Quantity#SPEED}. */
+  record Speed(double value) implements Figure {
+    public Speed {
+      Figure.requireFinite(value);
+    }
+
+    @Override
+    public Quantity quantity() {
+      return Quantity.SPEED;
+    }
+  }
+
   /** In the unit that the quantity fixes; always finite. */
   double value();
 
@@ -239,6 +263,8 @@ public sealed interface Figure {
       case RESISTANCE -> new Resistance(value);
       case POWER -> new Power(value);
       case INTENSITY -> new Intensity(value);
+      case ILLUMINANCE -> new Illuminance(value);
+      case SPEED -> new Speed(value);
       case NUMBER -> new Number(value);
     };
   }
@@ -315,6 +341,14 @@ public sealed interface Figure {
     return new Intensity(candela);
   }
 
+  static Illuminance lux(double lux) {
+    return new Illuminance(lux);
+  }
+
+  static Speed kmh(double kmh) {
+    return new Speed(kmh);
+  }
+
   static Number number(double number) {
     return new Number(number);
   }
@@ -357,6 +391,11 @@ public sealed interface Figure {
               ? TapeText.decimal(value, 1) + " cm²"
               : TapeText.decimal(value / Shown.CM2_PER_SQUARE_INCH, 2) + " sq in";
       case INTENSITY -> TapeText.decimal(value, 0) + " cd";
+      case ILLUMINANCE -> TapeText.decimal(value, Math.abs(value) < 1 ? 2 : 1) + " lx";
+      case SPEED ->
+          metric
+              ? TapeText.decimal(value, 0) + " km/h"
+              : TapeText.decimal(value / Shown.KMH_PER_MPH, 0) + " mph";
       case VOLTAGE -> TapeText.decimal(value, 2) + " V";
       case CURRENT ->
           Math.abs(value) < 1
@@ -377,6 +416,7 @@ public sealed interface Figure {
   /** How figures are shown. */
   final class Shown {
     private static final double MM_PER_M = 1000;
+    private static final double KMH_PER_MPH = 1.609344;
     private static final long MINUTES_AN_HOUR = 60;
     private static final double CM2_PER_SQUARE_INCH = Math.pow(LengthUnit.IN.toMm(1) / 10, 2);
 

@@ -23,6 +23,10 @@ public enum Quantity {
   AREA,
   /** Candela, shown whole. */
   INTENSITY,
+  /** Lux, shown to 0.1, below one lux to 0.01. */
+  ILLUMINANCE,
+  /** Kilometres per hour, shown whole, or in whole miles per hour. */
+  SPEED,
   /** Minutes of work, shown in hours from one hour on. */
   MINUTES,
   /** Volts, shown to 0.01. */
@@ -41,7 +45,7 @@ public enum Quantity {
   NUMBER;
 
   private static final Set<Quantity> BY_UNITS =
-      EnumSet.of(LENGTH, FINE_LENGTH, REACH, AREA, TEMPERATURE);
+      EnumSet.of(LENGTH, FINE_LENGTH, REACH, AREA, TEMPERATURE, SPEED);
 
   /** Whether metric and imperial texts differ. */
   public boolean followsUnits() {

@@ -14,7 +14,8 @@ public record FigureView(
     @Schema(
             description =
                 "LENGTH, FINE_LENGTH and REACH in mm; PERCENT; ANGLE and DIRECTION in degrees; TURNS,"
-                    + " clockwise positive; AREA in cm²; INTENSITY in cd; VOLTAGE in V, CURRENT in"
+                    + " clockwise positive; AREA in cm²; INTENSITY in cd; ILLUMINANCE in"
+                    + " lx; SPEED in km/h; VOLTAGE in V, CURRENT in"
                     + " A, RESISTANCE in Ω, POWER in W; COUNT and NUMBER bare",
             example = "76.2")
         double value,

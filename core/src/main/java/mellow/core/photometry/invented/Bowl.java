@@ -22,11 +22,11 @@ final class Bowl {
   private static final double FOCAL_MM = 24;
   private static final double FROM_VERTEX_DEG = 24;
   private static final double TO_VERTEX_DEG = 112;
-  private static final int RINGS = 36;
-  private static final int SPOKES = 72;
+  private static final int RINGS = 44;
+  private static final int SPOKES = 88;
   private static final double BLUR_DEG = 0.1;
-  private static final double FLUTE_NEAR_DEG = 1.6;
-  private static final double FLUTE_FAR_DEG = 0.35;
+  private static final double FLUTE_NEAR_DEG = 3;
+  private static final double FLUTE_FAR_DEG = 0.45;
 
   /** How far the facets nearest and farthest from the source throw their images aside. */
   private static final double WIDE_DEG = 34;

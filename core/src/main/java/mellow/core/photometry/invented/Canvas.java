@@ -5,11 +5,11 @@ final class Canvas {
   private static final double RIGHT_DEG = 60;
   private static final double LOWEST_DEG = -20;
   private static final double HIGHEST_DEG = 12;
-  private static final double WIDE_DEG = 0.25;
+  private static final double WIDE_DEG = 0.5;
   private static final double HIGH_DEG = 0.05;
 
   /** A bell is nothing beyond so many of its widths. */
-  private static final double REACH = 3.5;
+  private static final double REACH = 3.2;
 
   private final int columns = (int) Math.round(2 * RIGHT_DEG / WIDE_DEG) + 1;
   private final int rows = (int) Math.round((HIGHEST_DEG - LOWEST_DEG) / HIGH_DEG) + 1;

@@ -7,6 +7,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Lines of equal value through a grid: where it is crossed on the sides of each cell, between its
@@ -36,6 +40,22 @@ public final class Contours {
   public record Line(List<Point> points, boolean closed) {
     public Line {
       points = List.copyOf(points);
+    }
+
+    /** The same line with so few points that none is left out that stands farther from it. */
+    public Line thinned(double within) {
+      Coordinate[] all =
+          points.stream()
+              .map(point -> new Coordinate(point.across(), point.along()))
+              .toArray(Coordinate[]::new);
+      return new Line(
+          Stream.of(
+                  DouglasPeuckerSimplifier.simplify(
+                          new GeometryFactory().createLineString(all), within)
+                      .getCoordinates())
+              .map(kept -> new Point(kept.x, kept.y))
+              .toList(),
+          closed);
     }
 
     Line moved(UnaryOperator<Point> move) {

@@ -54,14 +54,25 @@ public record RoadPicture(Window window, double[][] lux) {
     return new RoadPicture(window, lux);
   }
 
-  /** Lines of equal light, in mm of the road. */
+  /**
+   * Rings about all that is lit so brightly, in mm of the road: across is x, along is y. What goes
+   * on beyond the window is closed at its border.
+   */
   public List<Contours.Line> isolux(double level) {
-    return Contours.of(lux, level).stream()
+    double[][] framed = new double[lux.length + 2][window.columns() + 2];
+    for (int row = 0; row < lux.length; row++) {
+      System.arraycopy(lux[row], 0, framed[row + 1], 1, lux[row].length);
+    }
+    return Contours.of(framed, level).stream()
         .map(
             line ->
                 line.moved(
                     point ->
-                        new Contours.Point(window.xMm(point.across()), window.yMm(point.along()))))
+                        new Contours.Point(
+                            window.xMm(
+                                Math.max(0, Math.min(window.columns() - 1.0, point.across() - 1))),
+                            window.yMm(
+                                Math.max(0, Math.min(window.rows() - 1.0, point.along() - 1))))))
         .toList();
   }
 }
