@@ -132,6 +132,7 @@ export type LampAtWall = Schemas['LampAtWall'];
 export type LampSetting = Schemas['LampSetting'];
 export type RoadLight = Schemas['RoadLight'];
 export type LitRoad = Schemas['LitRoad'];
+export type BeamFile = Schemas['BeamFile'];
 export type SchoolRow = Schemas['SchoolRow'];
 export type SchoolTable = Schemas['SchoolTable'];
 export type Standing = Schemas['Standing'];

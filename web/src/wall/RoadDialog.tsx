@@ -7,7 +7,8 @@ import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { Refusal } from '../ui/Refusal';
 import { figureText, useUnits } from '../ui/session';
 import { wallWords } from '../words/page/wall';
-import { BEAMS, SETTINGS, settingOf, usualBeam, type Which } from './roadLight';
+import { asMade, BEAMS, SETTINGS, settingOf, usualBeam, type Which } from './roadLight';
+import { BeamTest } from './BeamTest';
 import { RoadFromAbove } from './RoadFromAbove';
 
 const SHAPES = [
@@ -45,7 +46,9 @@ export function RoadDialog({
   const [shape, setShape] = useState<Shape>('LEVEL');
   const beams: readonly (readonly [string, string])[] =
     pair.kind === 'DRIVING' ? [] : BEAMS[pair.kind];
-  const beamOf = (which: Which) => (which === 'CAME' ? before : after) ?? usual;
+  const now = after ?? usual;
+  // a source that a bowl was not made for is never as it should be
+  const beamOf = (which: Which) => ({ CAME: before ?? usual, NOW: now, ASKED: asMade(now) })[which];
   const settings = SETTINGS.flatMap(([which]) => settingOf(pair, which, beamOf(which)) ?? []);
   const body = { traffic: page.job.traffic, shape, settings, ...USUAL };
   const road = useQuery({
@@ -93,7 +96,7 @@ export function RoadDialog({
                 templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 350px' }}
                 gap="14px"
               >
-                <Box h={{ base: '130px', lg: '150px' }} bg="plaster">
+                <Box h={{ base: '130px', lg: '150px' }} bg="plaster" order={{ base: 1, lg: 0 }}>
                   {known && lit && road.data && (
                     <RoadFromAbove
                       window={road.data.window}
@@ -110,6 +113,7 @@ export function RoadDialog({
         </Flex>
         <Refusal words={road.error?.message} />
         {road.data && <Meetings settings={road.data.settings} />}
+        {open && pair.kind !== 'DRIVING' && <BeamTest name={beamOf('NOW')} />}
         <Box color="quiet" fontSize="14px" mt="10px">
           {wallWords.roadSources()}
         </Box>

@@ -8,6 +8,9 @@ import { paint } from '../ui/theme';
 
 const NOSE_PX = 30;
 const FOOT_PX = 22;
+
+/** Narrower drawings have room for every other figure of the scale. */
+const NARROW_PX = 480;
 const TICKS = {
   METRIC: { step: 20_000, unit: 1_000, word: 'm' },
   IMPERIAL: { step: 30_480, unit: 304.8, word: 'ft' },
@@ -43,7 +46,8 @@ export function RoadFromAbove({
   const middle = (oncomingIsLeft ? 1 : -1) * (lane / 2);
   const tick = TICKS[units];
   const end = window.fromMm + window.lengthMm;
-  const ticks = Array.from({ length: Math.floor(end / tick.step) + 1 }, (_, i) => i * tick.step);
+  const step = width < NARROW_PX ? 2 * tick.step : tick.step;
+  const ticks = Array.from({ length: Math.floor(end / step) + 1 }, (_, i) => i * step);
   return (
     <Box ref={box} h="100%" position="relative" overflow="hidden" bg="plaster">
       {width > 0 && (

@@ -2,7 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type Figure, type JobPage, type LampAtWall, type PairAtWall } from '../api/client';
-import { JOB, length, show, partly } from '../test/testing';
+import { finding, JOB, length, show, partly } from '../test/testing';
 import { wallWords } from '../words/page/wall';
 import { RoadDialog } from './RoadDialog';
 import { settingOf } from './roadLight';
@@ -107,6 +107,44 @@ describe('the road', () => {
         }) as unknown,
       }),
     );
+  });
+
+  it('never calls a source as it should be that the bowl was not made for', async () => {
+    const post = open(pair(READ, READ));
+    await userEvent.selectOptions(
+      await screen.findByLabelText(wallWords.lampsNow()),
+      wallWords.beamReflectorArc(),
+    );
+    expect(post).toHaveBeenLastCalledWith(
+      '/api/calc/road',
+      expect.objectContaining({
+        body: expect.objectContaining({
+          settings: [
+            expect.objectContaining({ which: 'NOW', beam: 'reflector-arc' }),
+            expect.objectContaining({ which: 'ASKED', beam: 'reflector' }),
+          ],
+        }) as unknown,
+      }),
+    );
+  });
+
+  it('says which points of its test a lamp misses', async () => {
+    vi.spyOn(api, 'GET').mockResolvedValue({
+      data: {
+        name: 'reflector',
+        watts: 55,
+        test: {
+          title: 'UN R112',
+          worst: 'OUT',
+          findings: [finding('a', 'WITHIN', 'fine'), finding('b', 'OUT', 'B50L: 441 cd')],
+        },
+      },
+      response: new Response(null, { status: 200 }),
+    } as never);
+    open(pair(READ, READ));
+    expect(await screen.findByText('B50L: 441 cd')).toBeTruthy();
+    expect(screen.queryByText('fine')).toBeNull();
+    expect(screen.getByText(new RegExp(wallWords.pointsOut({ count: 1 })))).toBeTruthy();
   });
 
   it('takes a lamp where it is and as it was read, and nothing for one that was turned since', () => {

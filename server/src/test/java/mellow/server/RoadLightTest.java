@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import mellow.server.testing.Api;
@@ -138,5 +139,17 @@ class RoadLightTest {
         api.post(ROAD, road("RIGHT", "LEVEL", setting("NOW", "torch", -1))),
         "server/light.noBeam",
         "torch");
+  }
+
+  /** The file goes out as it ships, and each point of its test comes with its margin. */
+  @Test
+  void aBeamFileComesWithItsTest() {
+    JsonNode beam = expect(api.get("/api/beams/reflector-arc"), 200).body();
+    assertThat(beam.at("/test/worst").asText()).isEqualTo("OUT");
+    assertThat(beam.at("/test/findings")).hasSize(15);
+    assertThat(new String(api.file("/api/beams/spot/file"), StandardCharsets.US_ASCII))
+        .startsWith("IESNA:LM-63-2002\r\n");
+    assertThat(expect(api.get("/api/beams/spot"), 200).body().has("test")).isFalse();
+    refused(api.get("/api/beams/torch"), "server/light.noBeam", "torch");
   }
 }

@@ -79,7 +79,7 @@ public enum InventedLamp {
   private static Light projector(Edge edge, double widthDeg) {
     return new Formula(
         List.of(
-            new Bell(21_000, 1.2, -1.1, 3.2, 1.1),
+            new Bell(21_000, 2, -1.1, 3, 1.1),
             new Bell(6_500, 0, -2.2, 14, 2.2),
             new Bell(2_400, 0, -4, 22, 4)),
         Optional.of(edge),

@@ -1,0 +1,68 @@
+package mellow.server.light;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mellow.core.finding.Finding;
+import mellow.core.finding.Verdict;
+import mellow.core.formats.TestTables;
+import mellow.core.photometry.Beam;
+import mellow.core.photometry.ShippedBeam;
+import mellow.core.photometry.lm63.BeamFile;
+import mellow.core.photometry.points.TestJudge;
+import mellow.core.photometry.points.TestTable;
+import mellow.core.vehicle.TrafficSide;
+import mellow.server.wire.FindingView;
+import org.jspecify.annotations.Nullable;
+
+/** A beam file that ships, and what its regulation's test makes of it. */
+@Schema(name = "BeamFile", description = "A beam file that ships, held against its test.")
+record BeamView(
+    @Schema(example = "reflector") String name,
+    @Schema(description = "Lumens of its light source, as the file has them.", example = "1450")
+        @Nullable Double sourceLumens,
+    @Schema(description = "What it draws, W.", example = "55") double watts,
+    @Schema(description = "Left out where no test is known for such a lamp.")
+        @Nullable TestView test) {
+
+  /** A photometric test. */
+  @Schema(name = "BeamTest", description = "The points at which a regulation measures a lamp.")
+  record TestView(
+      @Schema(example = "UN R112, low beam of class B") String title,
+      Verdict worst,
+      List<FindingView> findings) {}
+
+  /** Which test a lamp of each name is for. */
+  private static final Map<String, String> TESTS =
+      Map.of(
+          "reflector", "un-r112-b",
+          "reflector-arc", "un-r112-b",
+          "reflector-chips", "un-r112-b",
+          "projector", "un-r112-b",
+          "projector-vol", "us-fmvss-108-vol",
+          "fog-f3", "un-r19-f3",
+          "running", "un-r87");
+
+  static BeamView of(String name) {
+    BeamFile file = ShippedBeam.file(name);
+    OptionalDouble lumens = file.source().lumens();
+    return new BeamView(
+        name,
+        lumens.isPresent() ? lumens.getAsDouble() : null,
+        file.inputWatts(),
+        Optional.ofNullable(TESTS.get(name))
+            .flatMap(TestTables::byId)
+            .map(table -> test(table, Beam.of(file)))
+            .orElse(null));
+  }
+
+  private static TestView test(TestTable table, Beam beam) {
+    List<Finding> findings = TestJudge.judge(beam, table, TrafficSide.RIGHT);
+    return new TestView(
+        table.title(),
+        findings.stream().map(Finding::verdict).reduce(Verdict.WITHIN, Verdict::or),
+        findings.stream().map(FindingView::of).toList());
+  }
+}
