@@ -15,6 +15,7 @@ import mellow.core.photometry.points.TestJudge;
 import mellow.core.photometry.points.TestTable;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.wire.FindingView;
+import mellow.server.wire.Spoken;
 import org.jspecify.annotations.Nullable;
 
 /** A beam file that ships, and what its regulation's test makes of it. */
@@ -61,7 +62,7 @@ record BeamView(
   private static TestView test(TestTable table, Beam beam) {
     List<Finding> findings = TestJudge.judge(beam, table, TrafficSide.RIGHT);
     return new TestView(
-        table.title(),
+        Spoken.typed(table.title()),
         findings.stream().map(Finding::verdict).reduce(Verdict.WITHIN, Verdict::or),
         findings.stream().map(FindingView::of).toList());
   }
