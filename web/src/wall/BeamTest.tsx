@@ -28,20 +28,23 @@ export function BeamTest({ name }: { name: string }) {
 }
 
 function Points({ test }: { test: NonNullable<BeamFile['test']> }) {
-  const out = test.findings.filter((one) => one.verdict === 'OUT');
+  const missed = test.findings.filter((one) => one.verdict !== 'WITHIN');
   return (
     <Flex gap="8px" align="start" pt="12px">
       <VerdictShape verdict={test.worst} size={22} />
       <Box>
         {wallWords.testOf({ test: test.title })}
-        {out.length === 0
+        {missed.length === 0
           ? wallWords.allPointsWithin({ count: test.findings.length })
-          : wallWords.pointsOut({ count: out.length })}
-        {out.map((one) => (
+          : wallWords.pointsMissed({ count: missed.length })}
+        {missed.map((one) => (
           <Box key={one.id} color="quiet" fontSize="15px">
             <SentenceText sentence={one.headline} />
           </Box>
         ))}
+        <Box color="quiet" fontSize="15px">
+          {test.note}
+        </Box>
       </Box>
     </Flex>
   );

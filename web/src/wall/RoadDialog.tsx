@@ -7,7 +7,7 @@ import { DialogFrame, DialogTitle } from '../ui/DialogFrame';
 import { Refusal } from '../ui/Refusal';
 import { figureText, useUnits } from '../ui/session';
 import { wallWords } from '../words/page/wall';
-import { asMade, BEAMS, SETTINGS, settingOf, usualBeam, type Which } from './roadLight';
+import { BEAMS, SETTINGS, settingOf, usualBeam, type Which } from './roadLight';
 import { BeamTest } from './BeamTest';
 import { RoadFromAbove } from './RoadFromAbove';
 
@@ -19,10 +19,7 @@ const SHAPES = [
 
 type Shape = (typeof SHAPES)[number][0];
 
-/** An oncoming driver of this age, used to a road at night; stopping as roads are designed for. */
-const USUAL = { ageYears: 40, adaptation: 1, reactionS: 2.5, decelerationMs2: 3.4 };
-
-/** Where an oncoming driver is dazzled most: the distance that low beams are tested for. */
+/** Of all meetings the one that low beams are tested for. */
 const MEETING_MM = 50_000;
 
 /** Shares that no eye tells apart. */
@@ -47,10 +44,9 @@ export function RoadDialog({
   const beams: readonly (readonly [string, string])[] =
     pair.kind === 'DRIVING' ? [] : BEAMS[pair.kind];
   const now = after ?? usual;
-  // a source that a bowl was not made for is never as it should be
-  const beamOf = (which: Which) => ({ CAME: before ?? usual, NOW: now, ASKED: asMade(now) })[which];
+  const beamOf = (which: Which) => (which === 'CAME' ? (before ?? usual) : now);
   const settings = SETTINGS.flatMap(([which]) => settingOf(pair, which, beamOf(which)) ?? []);
-  const body = { traffic: page.job.traffic, shape, settings, ...USUAL };
+  const body = { traffic: page.job.traffic, shape, settings };
   const road = useQuery({
     queryKey: ['road', body],
     queryFn: () => unwrap(api.POST('/api/calc/road', { body })),

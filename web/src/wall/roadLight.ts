@@ -35,9 +35,6 @@ export function usualBeam(pair: PairAtWall, vehicle: Vehicle): string {
   );
 }
 
-/** The lamp with the source that it was made for. */
-export const asMade = (beam: string) => beam.replace(/-(arc|chips)$/, '');
-
 /** Where a lamp's cutoff falls; undefined where nobody has seen it. */
 function percent(lamp: LampAtWall, which: Which): number | undefined {
   if (which === 'NOW') {

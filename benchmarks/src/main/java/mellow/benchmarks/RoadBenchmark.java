@@ -5,10 +5,10 @@ import java.util.concurrent.TimeUnit;
 import mellow.core.photometry.Beam;
 import mellow.core.photometry.MountedBeam.Facing;
 import mellow.core.photometry.Mounting.Place;
-import mellow.core.photometry.ShippedBeam;
 import mellow.core.photometry.road.Headlamps;
 import mellow.core.photometry.road.RoadPicture;
 import mellow.core.photometry.road.RoadShape;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -33,7 +33,7 @@ public class RoadBenchmark {
   private static final RoadPicture.Window WINDOW =
       new RoadPicture.Window(5_000, 200_000, 60_000, 250);
 
-  private final Beam beam = Beam.of(ShippedBeam.file("reflector"));
+  private final Beam beam = Beam.of(ShippedBeam.REFLECTOR.file());
   private final BeamCutoff cutoff = BeamCutoff.of(beam, BeamCutoff.Flat.LEFT).orElseThrow();
   private final Headlamps pair =
       new Headlamps(

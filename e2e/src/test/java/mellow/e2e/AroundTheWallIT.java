@@ -60,6 +60,21 @@ class AroundTheWallIT extends BrowserTest {
   }
 
   @Test
+  void lightOnTheRoadFollowsTheLamps() {
+    WallScreen wall = wall("library van 3", Look.USUAL);
+    wall.button(say(WallPage.roadTool())).click();
+    Locator now = wall.region(say(WallPage.roadNow()));
+    assertThat(now).containsText(say(WallPage.asMuchAsAsked()));
+    wall.dialog()
+        .getByLabel(say(WallPage.lampsNow()))
+        .selectOption(say(WallPage.beamReflectorArc()));
+    // the wrong source dazzles, whatever the aim; its test says where
+    assertThat(now).not().containsText(say(WallPage.asMuchAsAsked()));
+    assertThat(wall.text("zone III").first()).isVisible();
+    assertThat(wall.text(say(WallPage.beamFile())).first()).hasAttribute("download", "");
+  }
+
+  @Test
   void standingBackOneReadsAndTurnsWithLargeButtons() {
     StandBackScreen lamp =
         open(

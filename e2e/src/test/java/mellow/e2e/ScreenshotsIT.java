@@ -1,6 +1,7 @@
 package mellow.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -29,12 +30,17 @@ class ScreenshotsIT extends BrowserTest {
     shoot("hand-over", "/jobs/" + app().job("library van 2") + "/hand-over", Look.USUAL);
     shoot("history", "/history", Look.USUAL.theme("day"));
     shoot("rulebook", "/rulebook", Look.USUAL);
-    shoot("phone", job, Look.USUAL.size(390, 844));
+    shoot("road", job, Look.USUAL, "o");
   }
 
-  private void shoot(String name, String path, Look look) {
+  private void shoot(String name, String path, Look look, String... keys) {
     Page page = open(path, look);
     settled(page);
+    for (String key : keys) {
+      page.keyboard().press(key);
+      page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TABLE).waitFor();
+      settled(page);
+    }
     page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(Path.of(System.getProperty("screenshots.directory"), name + ".png")));

@@ -88,11 +88,14 @@ class RoadLightTest {
                 "RIGHT",
                 "LEVEL",
                 setting("CAME", "reflector-arc", 0.4),
-                setting("ASKED", "reflector", -1)));
+                // is shown with the source that its bowl was made for
+                setting("ASKED", "reflector-arc", -1),
+                setting("NOW", "reflector", -1)));
     JsonNode came = answer.at("/settings/0");
     JsonNode asked = answer.at("/settings/1");
     assertThat(meeting(came, 50_000).at("/times/value").asDouble()).isGreaterThan(5);
     assertThat(meeting(asked, 50_000).at("/times/value").asDouble()).isCloseTo(1, within(1e-9));
+    assertThat(meeting(answer.at("/settings/2"), 50_000)).isEqualTo(meeting(asked, 50_000));
     assertThat(meeting(came, 50_000).at("/deBoer/value").asDouble())
         .isLessThan(meeting(asked, 50_000).at("/deBoer/value").asDouble());
     // reaction 2.5 s and 3.4 m/s²: 3.4 × (√(2.5² + 2 s ÷ 3.4) − 2.5) m/s stop within s, by hand

@@ -47,7 +47,8 @@ public final class TestTables {
                       Flat.valueOf(RuleSetFormat.constant(cutoff.get("flat"))),
                       cutoff.get("heightDeg").asDouble())),
           demands,
-          RuleSetFormat.source(root, root.get("document")));
+          RuleSetFormat.source(root, root.get("document")),
+          root.get("note").asText());
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(id, e);
     }

@@ -16,10 +16,10 @@ import mellow.core.photometry.lm63.Grid;
 import mellow.core.photometry.lm63.Opening;
 import mellow.core.photometry.lm63.PhotometricType;
 import mellow.core.photometry.lm63.Tilt;
+import mellow.core.photometry.shipped.ShippedBeam;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.FieldSource;
 
 class BeamTest {
   private static double[] steps(double from, double to, double step) {
@@ -167,7 +167,7 @@ class BeamTest {
   /** What a lamp throws straight ahead goes where it is turned: up, right, and rolled. */
   @Test
   void aTurnedLampThrowsItsLightElsewhere() {
-    Beam beam = Beam.of(ShippedBeam.file("spot"));
+    Beam beam = Beam.of(ShippedBeam.SPOT.file());
     Place place = new Place(600, 0, 700);
     double straight = beam.candela(0, 0);
     double distance = 25_000;
@@ -189,16 +189,16 @@ class BeamTest {
    * The flux of an invented lamp is less than that of its source, and more than a quarter of it.
    */
   @ParameterizedTest
-  @FieldSource("mellow.core.photometry.ShippedBeam#NAMES")
-  void noLampGivesMoreThanItsSource(String lamp) {
-    BeamFile file = ShippedBeam.file(lamp);
+  @EnumSource
+  void noLampGivesMoreThanItsSource(ShippedBeam lamp) {
+    BeamFile file = lamp.file();
     double share = Beam.of(file).lumens() / file.source().lumens().orElseThrow();
     assertThat(share).isBetween(0.25, 0.95);
   }
 
   @Test
   void theMirrorOfAMirrorIsTheLamp() {
-    Beam beam = Beam.of(ShippedBeam.file("projector"));
+    Beam beam = Beam.of(ShippedBeam.PROJECTOR.file());
     assertThat(beam.mirrored().candela(3, -1)).isEqualTo(beam.candela(-3, -1));
     assertThat(beam.mirrored().mirrored().candela(3, -1)).isEqualTo(beam.candela(3, -1));
   }

@@ -2,17 +2,15 @@ package mellow.server.light;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import mellow.core.finding.Finding;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.TestTables;
 import mellow.core.photometry.Beam;
-import mellow.core.photometry.ShippedBeam;
 import mellow.core.photometry.lm63.BeamFile;
 import mellow.core.photometry.points.TestJudge;
 import mellow.core.photometry.points.TestTable;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.wire.FindingView;
 import mellow.server.wire.Spoken;
@@ -32,28 +30,18 @@ record BeamView(
   @Schema(name = "BeamTest", description = "The points at which a regulation measures a lamp.")
   record TestView(
       @Schema(example = "UN R112, low beam of class B") String title,
+      @Schema(description = "What of the regulation the test leaves out.") String note,
       Verdict worst,
       List<FindingView> findings) {}
 
-  /** Which test a lamp of each name is for. */
-  private static final Map<String, String> TESTS =
-      Map.of(
-          "reflector", "un-r112-b",
-          "reflector-arc", "un-r112-b",
-          "reflector-chips", "un-r112-b",
-          "projector", "un-r112-b",
-          "projector-vol", "us-fmvss-108-vol",
-          "fog-f3", "un-r19-f3",
-          "running", "un-r87");
-
-  static BeamView of(String name) {
-    BeamFile file = ShippedBeam.file(name);
+  static BeamView of(ShippedBeam lamp) {
+    BeamFile file = lamp.file();
     OptionalDouble lumens = file.source().lumens();
     return new BeamView(
-        name,
+        lamp.title(),
         lumens.isPresent() ? lumens.getAsDouble() : null,
         file.inputWatts(),
-        Optional.ofNullable(TESTS.get(name))
+        lamp.test()
             .flatMap(TestTables::byId)
             .map(table -> test(table, Beam.of(file)))
             .orElse(null));
@@ -63,6 +51,7 @@ record BeamView(
     List<Finding> findings = TestJudge.judge(beam, table, TrafficSide.RIGHT);
     return new TestView(
         Spoken.typed(table.title()),
+        Spoken.typed(table.note()),
         findings.stream().map(Finding::verdict).reduce(Verdict.WITHIN, Verdict::or),
         findings.stream().map(FindingView::of).toList());
   }

@@ -10,7 +10,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import java.nio.charset.StandardCharsets;
-import mellow.core.photometry.ShippedBeam;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.server.platform.Download;
 import mellow.server.platform.Refusal;
 import org.springframework.http.MediaType;
@@ -70,15 +70,12 @@ class LightController {
           @Parameter(description = "Its name.", example = "reflector")
           String name) {
     return Download.of(
-        ShippedBeam.text(known(name)).getBytes(StandardCharsets.US_ASCII),
+        known(name).text().getBytes(StandardCharsets.US_ASCII),
         MediaType.TEXT_PLAIN,
         name + ".ies");
   }
 
-  private static String known(String name) {
-    if (!ShippedBeam.NAMES.contains(name)) {
-      throw Refusal.notFound(LightWords.noBeam(name));
-    }
-    return name;
+  private static ShippedBeam known(String name) {
+    return ShippedBeam.named(name).orElseThrow(() -> Refusal.notFound(LightWords.noBeam(name)));
   }
 }

@@ -8,17 +8,14 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import mellow.core.photometry.Beam;
 import mellow.core.photometry.Mounting.Place;
-import mellow.core.photometry.ShippedBeam;
+import mellow.core.photometry.eyes.Glare;
 import mellow.core.photometry.road.Headlamps;
 import mellow.core.photometry.road.Lane;
 import mellow.core.photometry.road.RoadShape;
+import mellow.core.photometry.road.Stopping;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff;
-import mellow.core.photometry.wall.BeamCutoff.Flat;
 import mellow.core.vehicle.TrafficSide;
 import mellow.server.platform.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -34,26 +31,31 @@ record RoadRequest(
     @NotNull @Schema(description = "How the road runs ahead.", example = "LEVEL") Shape shape,
     @DecimalMin(value = "16")
         @DecimalMax(value = "100")
-        @Schema(description = "Age of the oncoming driver, years.", example = "40")
-        double ageYears,
+        @Schema(description = "Age of the oncoming driver, years; left out, 40.", example = "40")
+        @Nullable Double ageYears,
     @DecimalMin(value = "0.01")
         @DecimalMax(value = "100")
-        @Schema(description = "Luminance that the driver's eye is used to, cd/m².", example = "1")
-        double adaptation,
+        @Schema(
+            description = "Luminance that the driver's eye is used to, cd/m²; left out, 1.",
+            example = "1")
+        @Nullable Double adaptation,
     @DecimalMin(value = "0.5")
         @DecimalMax(value = "5")
-        @Schema(description = "From seeing to braking, s.", example = "2.5")
-        double reactionS,
+        @Schema(description = "From seeing to braking, s; left out, 2.5.", example = "2.5")
+        @Nullable Double reactionS,
     @DecimalMin(value = "0.5")
         @DecimalMax(value = "12")
-        @Schema(description = "While braking, m/s².", example = "3.4")
-        double decelerationMs2) {
+        @Schema(description = "While braking, m/s²; left out, 3.4.", example = "3.4")
+        @Nullable Double decelerationMs2) {
 
   /** Which aim is shown. */
   enum Which {
     CAME,
     NOW,
-    /** What the chosen way of aiming asks for; the others are held against it. */
+    /**
+     * What the chosen way of aiming asks for, of a lamp with the source it was made for; the others
+     * are held against it.
+     */
     ASKED
   }
 
@@ -110,40 +112,38 @@ record RoadRequest(
     }
   }
 
-  /** A lamp's light with its cutoff, for each traffic. */
-  private record Kept(Beam beam, Optional<BeamCutoff> cutoff) {
-    static Kept of(String key) {
-      String name = key.substring(2);
-      Beam beam = Beam.of(ShippedBeam.file(name));
-      boolean right = key.startsWith("R");
-      // the flat part is on the side of oncoming traffic, but for VOR, where it is the other one
-      Flat flat =
-          name.startsWith("fog")
-              ? Flat.WHOLE
-              : right == name.endsWith("-vor") ? Flat.RIGHT : Flat.LEFT;
-      return new Kept(
-          right ? beam : beam.mirrored(), BeamCutoff.of(right ? beam : beam.mirrored(), flat));
-    }
-  }
-
-  private static final Map<String, Kept> KEPT = new ConcurrentHashMap<>();
-
   Lane lane() {
     return new Lane(traffic, Lane.USUAL_WIDTH_MM);
   }
 
+  Stopping stopping() {
+    return new Stopping(
+        reactionS == null ? Stopping.DESIGN.reactionS() : reactionS,
+        decelerationMs2 == null ? Stopping.DESIGN.decelerationMs2() : decelerationMs2);
+  }
+
+  double driversAge() {
+    return ageYears == null ? Glare.USUAL_AGE_YEARS : ageYears;
+  }
+
+  double eyeUsedTo() {
+    return adaptation == null ? Glare.USUAL_ADAPTATION : adaptation;
+  }
+
   /** The lamps of a setting, turned until their cutoffs fall where they should. */
   Headlamps headlamps(Setting setting) {
-    String beam = setting.beam();
-    if (!ShippedBeam.NAMES.contains(beam)) {
-      throw Refusal.unprocessable("beam", LightWords.noBeam(beam));
-    }
-    Kept kept = KEPT.computeIfAbsent((traffic == TrafficSide.RIGHT ? "R:" : "L:") + beam, Kept::of);
+    ShippedBeam named =
+        ShippedBeam.named(setting.beam())
+            .orElseThrow(() -> Refusal.unprocessable("beam", LightWords.noBeam(setting.beam())));
+    // a source that a bowl was not made for is never as it should be
+    ShippedBeam lamp = setting.which() == Which.ASKED ? named.asMade() : named;
+    ShippedBeam.Lit lit = lamp.lit(traffic);
     BeamCutoff cutoff =
-        kept.cutoff().orElseThrow(() -> Refusal.unprocessable("beam", LightWords.noCutoff(beam)));
+        lit.cutoff()
+            .orElseThrow(() -> Refusal.unprocessable("beam", LightWords.noCutoff(setting.beam())));
     return new Headlamps(
         setting.lamps().stream()
-            .map(lamp -> Headlamps.aimed(kept.beam(), cutoff, lamp.core()))
+            .map(stand -> Headlamps.aimed(lit.beam(), cutoff, stand.core()))
             .toList());
   }
 }

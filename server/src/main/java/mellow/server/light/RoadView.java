@@ -115,7 +115,7 @@ record RoadView(
     // on an upright face at the road, as what is to be seen stands there
     RoadPicture picture = RoadPicture.of(headlamps, road, window, Facing.BACKWARD);
     Encounter encounter = Encounter.usual(lane);
-    Stopping stopping = new Stopping(request.reactionS(), request.decelerationMs2());
+    Stopping stopping = request.stopping();
     return new Lit(
         setting.which(),
         DoubleStream.of(LEVELS).mapToObj(level -> isolux(picture, level)).toList(),
@@ -176,7 +176,7 @@ record RoadView(
         FigureView.of(Figure.reachMm(aheadMm)),
         FigureView.of(Figure.lux(lux)),
         asAsked > 0 ? FigureView.of(Figure.count(lux / asAsked)) : null,
-        FigureView.of(Figure.number(glare.smallAngles(request.ageYears()))),
-        lux > 0 ? FigureView.of(Figure.count(glare.deBoer(request.adaptation()))) : null);
+        FigureView.of(Figure.number(glare.smallAngles(request.driversAge()))),
+        lux > 0 ? FigureView.of(Figure.count(glare.deBoer(request.eyeUsedTo()))) : null);
   }
 }

@@ -8,6 +8,12 @@ import java.util.List;
  * @param sources each lamp as the eye has it
  */
 public record Glare(List<Source> sources) {
+  /** A driver in the middle of life. Judged. */
+  public static final double USUAL_AGE_YEARS = 40;
+
+  /** What the eye is used to on a country road under low beams, cd/m². Judged. */
+  public static final double USUAL_ADAPTATION = 1;
+
   private static final double MINUTES_PER_DEG = 60;
 
   /**

@@ -32,9 +32,9 @@ final class Bowl {
   private static final double WIDE_DEG = 34;
 
   private static final double NARROW_DEG = 5;
-  private static final double MIDDLE_DEG = 2;
-  private static final double REFLECTED = 0.72;
-  private static final double STRAY_SHARE = 0.03;
+  private static final double MIDDLE_DEG = 2.3;
+  private static final double REFLECTED = 0.76;
+  private static final double STRAY_SHARE = 0.045;
   private static final double STRAY_DEG = 11;
 
   private static final double GOLDEN = 0.6180339887498949;

@@ -1,8 +1,10 @@
 package mellow.core.photometry.invented;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 import mellow.core.photometry.invented.Formula.Bell;
 import mellow.core.photometry.lm63.BeamFile;
 import mellow.core.photometry.lm63.Edition;
@@ -55,7 +57,7 @@ public enum InventedLamp {
 
   /** The name of its file, without ending. */
   public String file() {
-    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   private Light light() {
@@ -152,7 +154,7 @@ public enum InventedLamp {
 
   /** Fine where cutoffs lie. */
   private static double[] vertical() {
-    java.util.stream.DoubleStream.Builder all = java.util.stream.DoubleStream.builder();
+    DoubleStream.Builder all = DoubleStream.builder();
     for (double v : new double[] {-90, -60, -30, -20, -15, -12, -10, -8, -7, -6, -5.5, -5, -4.5}) {
       all.add(v);
     }

@@ -36,8 +36,8 @@ public record BeamFile(
   /**
    * @param multiplier of the whole table
    * @param ballast ballast factor
-   * @param third ballast-lamp factor in the edition of 1986, for future use until 2002, how the
-   *     file came about in 2019; only the first is a factor
+   * @param third ballast-lamp factor in 1986 and 1991, for future use in 1995 and 2002, how the
+   *     file came about in 2019 (from memory)
    */
   public record Factors(double multiplier, double ballast, double third) {}
 
@@ -45,7 +45,7 @@ public record BeamFile(
   public double factor() {
     return factors.multiplier()
         * factors.ballast()
-        * (edition == Edition.LM_63_1986 ? factors.third() : 1);
+        * (edition.hasLampFactor() ? factors.third() : 1);
   }
 
   /** The text of the first label with this keyword. */

@@ -23,6 +23,11 @@ public enum Edition {
     return opening;
   }
 
+  /** Whether the figure behind the ballast factor is one more factor. */
+  boolean hasLampFactor() {
+    return this == LM_63_1986 || this == LM_63_1991;
+  }
+
   static Optional<Edition> opening(String line) {
     return Stream.of(values())
         .filter(edition -> edition != LM_63_1986 && edition.opening.equalsIgnoreCase(line.strip()))

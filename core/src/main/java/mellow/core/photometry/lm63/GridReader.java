@@ -2,7 +2,6 @@ package mellow.core.photometry.lm63;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import mellow.core.finding.Sentence;
 
 /** Reads the angles and the intensities, and holds them against what their type allows. */
@@ -19,9 +18,9 @@ final class GridReader {
 
   Optional<Grid> grid() {
     int verticalLine = numbers.line();
-    double[] vertical = angles(head.verticals(), Lm63Words.verticalAngles());
+    double[] vertical = numbers.ascending(head.verticals(), Lm63Words.verticalAngles());
     int horizontalLine = numbers.line();
-    double[] horizontal = angles(head.horizontals(), Lm63Words.horizontalAngles());
+    double[] horizontal = numbers.ascending(head.horizontals(), Lm63Words.horizontalAngles());
     if (vertical.length == 0 || horizontal.length == 0) {
       return Optional.empty();
     }
@@ -33,43 +32,13 @@ final class GridReader {
     }
     double[][] candela = new double[horizontal.length][];
     for (int i = 0; i < candela.length; i++) {
-      int line = numbers.line();
-      Sentence what = Lm63Words.candelaAt(Numbers.plain(horizontal[i]));
-      candela[i] = numbers.list(vertical.length, what);
+      candela[i] =
+          numbers.notNegative(vertical.length, Lm63Words.candelaAt(Numbers.plain(horizontal[i])));
       if (candela[i].length == 0) {
         return Optional.empty();
       }
-      negative(candela[i], line, what);
     }
     return Optional.of(new Grid(head.type(), vertical, horizontal, candela));
-  }
-
-  private double[] angles(int count, Sentence what) {
-    int line = numbers.line();
-    double[] angles = numbers.list(count, what);
-    notAscending(angles)
-        .ifPresent(
-            at -> numbers.fault(line, Lm63Words.notAscending(Numbers.plain(angles[at]), what)));
-    return angles;
-  }
-
-  /** Where the first value stands that is not larger than the one before it. */
-  static OptionalInt notAscending(double[] values) {
-    for (int i = 1; i < values.length; i++) {
-      if (!(values[i] > values[i - 1])) {
-        return OptionalInt.of(i);
-      }
-    }
-    return OptionalInt.empty();
-  }
-
-  private void negative(double[] candela, int line, Sentence what) {
-    for (double value : candela) {
-      if (value < 0) {
-        numbers.fault(line, Lm63Words.negative(Numbers.plain(value), what));
-        return;
-      }
-    }
   }
 
   private void range(double[] vertical, int line) {
@@ -83,8 +52,10 @@ final class GridReader {
           Lm63Words.outside(Numbers.plain(least), Numbers.plain(most), Lm63Words.verticalAngles()));
       return;
     }
-    boolean starts = first == least || first == 0 || first == 90;
-    boolean ends = last == 90 || last == most;
+    // type C may give the lower or the upper half only
+    boolean half = head.type() == PhotometricType.C;
+    boolean starts = first == least || (half && first == 90);
+    boolean ends = last == most || (half && last == 90);
     if (!starts || !ends) {
       part(Lm63Words.verticalAngles(), first, last, line);
     }

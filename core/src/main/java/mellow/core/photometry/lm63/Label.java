@@ -7,8 +7,6 @@ package mellow.core.photometry.lm63;
  * @param text what stands behind it; a {@code [MORE]} line is a label of its own
  */
 public record Label(String keyword, String text) {
-  static final String MORE = "MORE";
-
   /** As it stands in a file. */
   String line() {
     return keyword.isEmpty() ? text : "[" + keyword + "] " + text;

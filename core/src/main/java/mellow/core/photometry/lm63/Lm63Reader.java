@@ -1,10 +1,12 @@
 package mellow.core.photometry.lm63;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mellow.core.finding.Sentence;
@@ -165,24 +167,17 @@ public final class Lm63Reader {
       return Optional.empty();
     }
     int count = (int) pairs.getAsDouble();
-    int line = numbers.line();
-    double[] angles = numbers.list(count, Lm63Words.tiltAngles());
-    double[] factors = numbers.list(count, Lm63Words.tiltFactors());
+    double[] angles = numbers.ascending(count, Lm63Words.tiltAngles());
+    double[] factors = numbers.row(count, Lm63Words.tiltFactors()).values();
     if (angles.length != count || factors.length != count) {
       return Optional.empty();
     }
-    GridReader.notAscending(angles)
-        .ifPresent(
-            at ->
-                numbers.fault(
-                    line,
-                    Lm63Words.notAscending(Numbers.plain(angles[at]), Lm63Words.tiltAngles())));
     return Optional.of(
         new Tilt.Included((int) geometry.getAsDouble(), boxed(angles), boxed(factors)));
   }
 
   private static List<Double> boxed(double[] values) {
-    return java.util.Arrays.stream(values).boxed().toList();
+    return Arrays.stream(values).boxed().toList();
   }
 
   /**
@@ -262,10 +257,7 @@ public final class Lm63Reader {
   }
 
   private static <T> Optional<T> chosen(
-      Numbers numbers,
-      Sentence what,
-      String allowed,
-      java.util.function.DoubleFunction<Optional<T>> choose) {
+      Numbers numbers, Sentence what, String allowed, DoubleFunction<Optional<T>> choose) {
     int line = numbers.line();
     OptionalDouble number = numbers.next(what);
     if (number.isEmpty()) {

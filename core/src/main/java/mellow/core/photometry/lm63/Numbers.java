@@ -85,19 +85,54 @@ final class Numbers {
     return value;
   }
 
+  /**
+   * Numbers that stand one behind the other.
+   *
+   * @param lines of each
+   */
+  record Row(double[] values, int[] lines) {
+    private static final Row NONE = new Row(new double[0], new int[0]);
+  }
+
   /** As many numbers; none where one is missing or is no number. */
-  double[] list(int count, Sentence what) {
+  Row row(int count, Sentence what) {
     if (left() < count) {
       fault(lastLine, Lm63Words.tooFew(plain(count), plain(left()), what));
       next = tokens.size();
-      return new double[0];
+      return Row.NONE;
     }
     double[] values = new double[count];
+    int[] lines = new int[count];
     int before = faults.size();
     for (int i = 0; i < count; i++) {
+      lines[i] = line();
       values[i] = next(what).orElse(0);
     }
-    return faults.size() == before ? values : new double[0];
+    return faults.size() == before ? new Row(values, lines) : Row.NONE;
+  }
+
+  /** As many numbers, each larger than the one before it; the first that is not is a fault. */
+  double[] ascending(int count, Sentence what) {
+    Row row = row(count, what);
+    for (int i = 1; i < row.values().length; i++) {
+      if (!(row.values()[i] > row.values()[i - 1])) {
+        fault(row.lines()[i], Lm63Words.notAscending(plain(row.values()[i]), what));
+        break;
+      }
+    }
+    return row.values();
+  }
+
+  /** As many numbers that are not below 0; the first that is, is a fault. */
+  double[] notNegative(int count, Sentence what) {
+    Row row = row(count, what);
+    for (int i = 0; i < row.values().length; i++) {
+      if (row.values()[i] < 0) {
+        fault(row.lines()[i], Lm63Words.negative(plain(row.values()[i]), what));
+        break;
+      }
+    }
+    return row.values();
   }
 
   /** A number as it is written, without needless decimals. */

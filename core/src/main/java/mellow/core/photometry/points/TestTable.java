@@ -11,9 +11,15 @@ import mellow.core.photometry.wall.BeamCutoff.Flat;
  *
  * @param cutoff where it is set first; empty for a lamp that is measured as it is mounted
  * @param demands what is asked, point by point
+ * @param note what of the regulation is left out
  */
 public record TestTable(
-    String id, String title, Optional<Cutoff> cutoff, List<Demand> demands, Source source) {
+    String id,
+    String title,
+    Optional<Cutoff> cutoff,
+    List<Demand> demands,
+    Source source,
+    String note) {
   public TestTable {
     demands = List.copyOf(demands);
   }

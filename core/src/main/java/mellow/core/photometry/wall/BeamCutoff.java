@@ -40,15 +40,19 @@ public record BeamCutoff(double flatDeg, double rollDeg, double sharpness, Optio
       this.fromDeg = fromDeg;
       this.toDeg = toDeg;
     }
+
+    /** The part of the same lamp made for traffic on the other side. */
+    public Flat mirrored() {
+      return switch (this) {
+        case LEFT -> RIGHT;
+        case RIGHT -> LEFT;
+        case WHOLE -> WHOLE;
+      };
+    }
   }
 
   /** Finds a cutoff; empty where the light fades without one. */
   public static Optional<BeamCutoff> of(Beam beam, Flat flat) {
     return new CutoffSearch(beam).find(flat.fromDeg, flat.toDeg, flat);
-  }
-
-  /** Its height in percent of the distance, as a tape on the wall would tell it. */
-  public double flatPercent() {
-    return 100 * Math.tan(Math.toRadians(flatDeg));
   }
 }

@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import mellow.core.photometry.Beam;
 import mellow.core.photometry.Mounting.Place;
-import mellow.core.photometry.ShippedBeam;
 import mellow.core.photometry.eyes.Glare.Source;
 import mellow.core.photometry.road.Headlamps;
 import mellow.core.photometry.road.Lane;
 import mellow.core.photometry.road.RoadShape;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff;
 import mellow.core.photometry.wall.BeamCutoff.Flat;
 import mellow.core.vehicle.TrafficSide;
@@ -24,13 +24,13 @@ class GlareTest {
     return new Headlamps(
         List.of(
             Headlamps.aimed(
-                Beam.of(ShippedBeam.file(lamp)),
+                Beam.of(ShippedBeam.named(lamp).orElseThrow().file()),
                 cutoff,
                 new Headlamps.Stand(new Place(x, 0, 750), percent, 0, 0))));
   }
 
   private static BeamCutoff asMade() {
-    return BeamCutoff.of(Beam.of(ShippedBeam.file("reflector")), Flat.LEFT).orElseThrow();
+    return BeamCutoff.of(Beam.of(ShippedBeam.REFLECTOR.file()), Flat.LEFT).orElseThrow();
   }
 
   /** Worked by hand from the equations of CIE 146:2002 (from memory). */
@@ -66,7 +66,7 @@ class GlareTest {
     assertThat(Math.toDegrees(Math.atan(eye.xMm() / 50_000))).isCloseTo(3.43, within(0.01));
     assertThat(Math.toDegrees(Math.atan((eye.zMm() - 750) / 50_000))).isCloseTo(0.57, within(0.01));
     Headlamps lamp = one("reflector", asMade(), -1, 0);
-    double candela = Beam.of(ShippedBeam.file("reflector")).candela(-3.43, 0.573);
+    double candela = Beam.of(ShippedBeam.REFLECTOR.file()).candela(-3.43, 0.573);
     assertThat(USUAL.oncoming(lamp, RoadShape.LEVEL, 50_000).lux())
         .isCloseTo(candela / 2500, within(candela / 2500 * 0.02));
     Place leftTraffic =

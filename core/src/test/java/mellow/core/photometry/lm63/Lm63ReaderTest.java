@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Random;
 import mellow.core.finding.Sentence;
-import mellow.core.photometry.ShippedBeam;
+import mellow.core.photometry.shipped.ShippedBeam;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -96,6 +96,31 @@ class Lm63ReaderTest {
         .isEqualTo(line);
   }
 
+  /** Angles and intensities run over lines; the line is that of the value at fault. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "0 45 90 | 0 | 45 | 40 | 11",
+        "100 70 0 | 100 | 70 | -1 | 13",
+      })
+  void aFaultInARowThatRunsOverLinesNamesTheValuesOwn(
+      String good, String first, String second, String third, int line) {
+    String broken = String.join("\n", first, second, third);
+    assertThat(faults(SMALL.replace(good, broken)))
+        .first()
+        .extracting(Lm63Fault::line)
+        .isEqualTo(line);
+  }
+
+  /** From 1995 on the figure behind the ballast factor is no factor any more (from memory). */
+  @ParameterizedTest
+  @CsvSource({"IESNA91, 0.5", "IESNA:LM-63-1995, 1"})
+  void theThirdFigureIsAFactorUntil1991(String opening, double factor) {
+    String text = SMALL.replace("IESNA:LM-63-2002", opening).replace("1 1 35", "1 .5 35");
+    assertThat(read(text).file().factor()).isEqualTo(factor);
+  }
+
   @Test
   void allFaultsOfTheFiguresAreToldAtOnce() {
     assertThat(faults(SMALL.replace("1 1000 1 3", "1 1000 1 q").replace("1 1 35", "1 -1 35")))
@@ -140,7 +165,7 @@ class Lm63ReaderTest {
   /** 500 damaged files: each is read or has a fault in one of its lines, and none does harm. */
   @Test
   void noDamageThrows() {
-    String whole = Lm63Writer.write(ShippedBeam.file("running"));
+    String whole = Lm63Writer.write(ShippedBeam.RUNNING.file());
     Random random = new Random(63);
     int unreadable = 0;
     for (int trial = 0; trial < 500; trial++) {

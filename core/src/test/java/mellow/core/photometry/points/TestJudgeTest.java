@@ -12,10 +12,10 @@ import mellow.core.finding.Source;
 import mellow.core.finding.Verdict;
 import mellow.core.formats.TestTables;
 import mellow.core.photometry.Beam;
-import mellow.core.photometry.ShippedBeam;
 import mellow.core.photometry.points.TestTable.Demand;
 import mellow.core.photometry.points.TestTable.Direction;
 import mellow.core.photometry.points.TestTable.Over;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff;
 import mellow.core.vehicle.TrafficSide;
 import org.junit.jupiter.api.Test;
@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Points, zones and limits of the regulations are from memory. */
 class TestJudgeTest {
   private static Beam beam(String name) {
-    return Beam.of(ShippedBeam.file(name));
+    return Beam.of(ShippedBeam.named(name).orElseThrow().file());
   }
 
   private static TestTable table(String id) {
@@ -41,7 +41,7 @@ class TestJudgeTest {
     return TestJudge.judge(
         beam,
         new TestTable(
-            "t", "t", Optional.empty(), List.of(demands), new Source(Source.Mark.LOCAL, "t")),
+            "t", "t", Optional.empty(), List.of(demands), new Source(Source.Mark.LOCAL, "t"), ""),
         TrafficSide.RIGHT);
   }
 
@@ -90,6 +90,13 @@ class TestJudgeTest {
         .is(Verdict.OUT);
   }
 
+  /** A lamp with its own source passes class B whole: the page shows it as it should be. */
+  @Test
+  void aReflectorWithItsFilamentPasses() {
+    assertThat(TestJudge.judge(beam("reflector"), table("un-r112-b"), TrafficSide.RIGHT))
+        .allSatisfy(finding -> assertThatFinding(finding).is(Verdict.WITHIN));
+  }
+
   /** A good projector passes class B whole; mirrored, it passes for the other traffic. */
   @Test
   void aProjectorPassesAndItsMirrorForTheOtherTraffic() {
@@ -120,7 +127,8 @@ class TestJudgeTest {
             List.of(
                 asks(Over.ALL, 0, 500, new Direction(-2, -1.8)),
                 asks(Over.ALL, 8000, 0, new Direction(-2, -2.4))),
-            new Source(Source.Mark.LOCAL, "t"));
+            new Source(Source.Mark.LOCAL, "t"),
+            "");
     for (String lamp : List.of("projector", "projector-vol")) {
       assertThat(TestJudge.judge(beam(lamp), twoDown, TrafficSide.RIGHT))
           .extracting(Finding::verdict)

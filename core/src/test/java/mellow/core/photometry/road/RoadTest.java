@@ -9,8 +9,8 @@ import mellow.core.photometry.Beam;
 import mellow.core.photometry.MountedBeam;
 import mellow.core.photometry.MountedBeam.Facing;
 import mellow.core.photometry.Mounting.Place;
-import mellow.core.photometry.ShippedBeam;
 import mellow.core.photometry.road.Lane.OnFoot;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff;
 import mellow.core.vehicle.TrafficSide;
 import org.junit.jupiter.api.Test;
@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class RoadTest {
-  private static final Beam PROJECTOR = Beam.of(ShippedBeam.file("projector"));
+  private static final Beam PROJECTOR = Beam.of(ShippedBeam.PROJECTOR.file());
   private static final Lane RIGHT = new Lane(TrafficSide.RIGHT, Lane.USUAL_WIDTH_MM);
 
   private static Headlamps pair(Beam beam, double percent) {
@@ -136,7 +136,7 @@ class RoadTest {
 
   /** A cone over the grid: its lines are circles, closed, of the radius that the level gives. */
   @Test
-  void linesOfACones() {
+  void linesOfAConeAreCircles() {
     double[][] cone = new double[61][81];
     for (int row = 0; row < cone.length; row++) {
       for (int column = 0; column < cone[row].length; column++) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import mellow.core.photometry.Beam;
-import mellow.core.photometry.ShippedBeam;
+import mellow.core.photometry.shipped.ShippedBeam;
 import mellow.core.photometry.wall.BeamCutoff.Flat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class BeamCutoffTest {
   private static Beam beam(String lamp) {
-    return Beam.of(ShippedBeam.file(lamp));
+    return Beam.of(ShippedBeam.named(lamp).orElseThrow().file());
   }
 
   /** Where the test of each kind of lamp has its cutoff (from memory), to 0.05°. */
